@@ -1,0 +1,74 @@
+import { z } from "zod";
+import { connectorHeadSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, pinIdSchema, pinSchema, stepIdSchema } from "./job.ts";
+import { pinFactsSchema, storedEntrySchema } from "./ledger.ts";
+
+const uuid = z.uuid();
+export const jobIdSchema = uuid;
+
+export const jobSummarySchema = z.object({
+  id: uuid,
+  revision: z.int(),
+  ...jobHeadSchema.shape,
+  archived: z.boolean(),
+  pins: z.int(),
+  undecided: z.int(),
+  ledgerLength: z.int(),
+  createdAt: z.iso.datetime(),
+  updatedAt: z.iso.datetime(),
+});
+export type JobSummary = z.infer<typeof jobSummarySchema>;
+
+export const jobViewSchema = z.object({
+  id: uuid,
+  revision: z.int(),
+  archived: z.boolean(),
+  dossier: z.object({ head: jobHeadSchema, connectors: z.array(connectorSchema), decisions: z.array(decisionSchema) }),
+  ledgerLength: z.int(),
+  undo: z.string().nullable().describe("What undo would take back, in words"),
+  redo: z.string().nullable().describe("What redo would put back, in words"),
+});
+export type JobView = z.infer<typeof jobViewSchema>;
+
+export const newJobSchema = jobHeadSchema;
+export const patchJobSchema = z.object({ head: jobHeadSchema.optional(), archived: z.boolean().optional() });
+export const putConnectorSchema = connectorHeadSchema.omit({ id: true });
+export const changePinsSchema = z.object({ put: z.array(pinSchema).max(5000).default([]), remove: z.array(pinIdSchema).max(5000).default([]) });
+export const decideSchema = z.object({ put: z.array(decisionSchema).max(5000).default([]), remove: z.array(decisionIdSchema).max(5000).default([]) });
+
+const fromDevice = {
+  event: z.string().min(8).max(80).describe("Made by the device; a repeat gets the first answer"),
+  person: z.string().max(80),
+  device: z.string().max(80),
+  deviceAt: z.iso.datetime(),
+  lastSeen: z.int().min(-1).describe("Last ledger sequence the device has seen; -1 for none"),
+};
+const onPlan = { step: stepIdSchema, plan: z.string().length(64) };
+
+export const ledgerViewSchema = z.object({ entries: z.array(storedEntrySchema) });
+
+/** What Bench may send. */
+export const benchCommandSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("done"), ...fromDevice, ...onPlan, note: z.string().max(2000).default("") }),
+  z.object({ kind: z.literal("skipped"), ...fromDevice, ...onPlan, reason: z.string().trim().min(1, "a reason is needed").max(500) }),
+  z.object({ kind: z.literal("note"), ...fromDevice, step: stepIdSchema.nullable(), text: z.string().trim().min(1, "a note needs words").max(2000) }),
+  z.object({ kind: z.literal("found"), ...fromDevice, pin: pinIdSchema, facts: pinFactsSchema, note: z.string().max(2000).default("") }),
+  z.object({ kind: z.literal("retracted"), ...fromDevice, seq: z.int().min(1), reason: z.string().trim().min(1, "a reason is needed").max(500) }),
+]);
+export type BenchCommand = z.infer<typeof benchCommandSchema>;
+export type BenchCommandInput = z.input<typeof benchCommandSchema>;
+
+export const benchAnswerSchema = z.object({ entries: z.array(storedEntrySchema), seq: z.int() });
+export type BenchAnswer = z.infer<typeof benchAnswerSchema>;
+
+/** RFC 9457 problem details. `code` is the tag the words hang on. */
+export const problemSchema = z.looseObject({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  detail: z.string().optional(),
+  code: z.string(),
+  revision: z.int().optional(),
+  changes: z.array(z.string()).optional(),
+  issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+});
+export type Problem = z.infer<typeof problemSchema>;

@@ -1,0 +1,13 @@
+import { z } from "zod";
+import type { Command } from "../dossier/index.ts";
+import { connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, pinIdSchema, pinSchema } from "./job.ts";
+
+/** A stored command or inverse, as it comes back from the database. */
+export const commandSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("set-head"), head: jobHeadSchema }),
+  z.object({ kind: z.literal("put-connector"), connector: connectorHeadSchema }),
+  z.object({ kind: z.literal("remove-connector"), connector: connectorIdSchema }),
+  z.object({ kind: z.literal("restore-connector"), connector: connectorSchema, decisions: z.array(decisionSchema) }),
+  z.object({ kind: z.literal("change-pins"), connector: connectorIdSchema, put: z.array(pinSchema), remove: z.array(pinIdSchema), decisions: z.array(decisionSchema) }),
+  z.object({ kind: z.literal("decide"), put: z.array(decisionSchema), remove: z.array(decisionIdSchema) }),
+]) satisfies z.ZodType<Command>;

@@ -1,0 +1,69 @@
+import { z } from "zod";
+import { COLOUR_SYSTEMS } from "../colour/index.ts";
+import type { ConnectorHead } from "../dossier/index.ts";
+import {
+  CAVITY_CONTENTS, FACE_VIEWS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, SIGNAL_CLASSES, SURENESS,
+  type Connector, type ConnectorId, type Decision, type DecisionId, type JobHead, type Layout, type Pin, type PinId, type StepId,
+} from "../model/index.ts";
+
+/** A checked id keeps its brand through the schema. */
+const id = <T extends string>(what: string): z.ZodType<T, T> => z.string().min(1).max(120).regex(/^[^\u0000-\u001f]*$/).describe(what) as unknown as z.ZodType<T, T>;
+export const connectorIdSchema = id<ConnectorId>("Connector id, unique in its job");
+export const pinIdSchema = id<PinId>("Pin id, unique in its job");
+export const decisionIdSchema = id<DecisionId>("Decision id: kind and pins");
+export const stepIdSchema = id<StepId>("Step id: decision and role");
+
+const text = (max: number): z.ZodString => z.string().max(max).regex(/^[^\u0000-\u0008\u000e-\u001f]*$/, "control characters are not text");
+const name = z.string().trim().min(1, "a name is needed").max(80);
+export const sizeSchema = z.number().min(0.05).max(120).describe("mm²");
+
+export const jobHeadSchema = z.object({
+  name,
+  kind: z.enum(JOB_KINDS),
+  vehicle: text(120),
+  incoming: text(120),
+  nominalVolts: z.number().min(1).max(60).describe("V"),
+  method: z.enum(METHODS),
+}) satisfies z.ZodType<JobHead>;
+
+export const layoutSchema = z.object({
+  rows: z.array(z.object({ places: z.int().min(1).max(60), offset: z.number().min(0).max(60) })).min(1).max(12),
+  view: z.enum(FACE_VIEWS),
+}) satisfies z.ZodType<Layout>;
+
+export const pinSchema = z.object({
+  id: pinIdSchema,
+  cavity: z.string().trim().min(1, "a cavity label is needed").max(12),
+  order: z.number(),
+  content: z.enum(CAVITY_CONTENTS),
+  function: text(200),
+  colour: text(60),
+  size: sizeSchema.nullable(),
+  signal: z.enum(SIGNAL_CLASSES),
+  note: text(1000),
+}) satisfies z.ZodType<Pin>;
+
+export const connectorHeadSchema = z.object({
+  id: connectorIdSchema,
+  name: z.string().trim().min(1, "a name is needed").max(40),
+  side: z.enum(SIDES),
+  place: text(120),
+  colourSystem: z.enum(COLOUR_SYSTEMS),
+  leads: z.enum(["loom", "flying"]),
+  sealed: z.boolean(),
+  layout: layoutSchema.nullable(),
+}) satisfies z.ZodType<ConnectorHead>;
+
+export const connectorSchema = connectorHeadSchema.extend({ pins: z.array(pinSchema).max(5000) }) satisfies z.ZodType<Connector>;
+
+export const commonDecision = {
+  sure: z.enum(SURENESS),
+  reason: text(500),
+  answers: z.array(z.object({ rule: z.string().min(1).max(80), reason: text(500).min(1, "a reason is needed") })).max(40),
+};
+export const decisionSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...commonDecision }),
+  z.object({ kind: z.literal("cap"), pin: pinIdSchema, ...commonDecision }),
+  z.object({ kind: z.literal("leave"), pin: pinIdSchema, ...commonDecision }),
+  z.object({ kind: z.literal("feed"), pin: pinIdSchema, feed: z.enum(FEED_CLASSES), from: text(120), ...commonDecision }),
+]) satisfies z.ZodType<Decision>;

@@ -1,0 +1,90 @@
+import { z } from "zod";
+import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type JobDocument, type JobFile } from "../io/index.ts";
+import { foldLedger, verifyChain, type ChainProblem } from "../ledger/index.ts";
+import { FEED_CLASSES, METHODS } from "../model/index.ts";
+import { fail, ok, type Result } from "../util/index.ts";
+import { commonDecision, connectorHeadSchema, jobHeadSchema, pinSchema } from "./job.ts";
+import { entrySchema, storedEntrySchema } from "./ledger.ts";
+
+const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
+const loose = { sure: commonDecision.sure.optional(), reason: commonDecision.reason.optional(), answers: commonDecision.answers.optional() };
+
+const fileDecisionSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...loose }),
+  z.object({ kind: z.literal("cap"), pin: pinRefSchema, ...loose }),
+  z.object({ kind: z.literal("leave"), pin: pinRefSchema, ...loose }),
+  z.object({ kind: z.literal("feed"), pin: pinRefSchema, feed: z.enum(FEED_CLASSES), from: z.string().max(120), ...loose }),
+]);
+
+const filePinSchema = pinSchema.omit({ order: true }).partial().required({ cavity: true, function: true });
+const fileConnectorSchema = connectorHeadSchema.partial().required({ name: true }).extend({ pins: z.array(filePinSchema).max(5000) });
+
+/** Format version 1 of the job file. */
+export const jobFileSchema = z.object({
+  format: z.literal(JOB_FORMAT),
+  version: z.literal(JOB_FORMAT_VERSION),
+  job: jobHeadSchema.partial().optional(),
+  connectors: z.array(fileConnectorSchema).max(200),
+  decisions: z.array(fileDecisionSchema).max(20000).optional(),
+  ledger: z.array(storedEntrySchema).max(100000).optional(),
+}) satisfies z.ZodType<JobFile>;
+
+export type JobFileProblem =
+  | { readonly code: "not-json"; readonly detail: string; readonly line: number; readonly column: number }
+  | { readonly code: "not-a-job-file" }
+  | { readonly code: "newer-version"; readonly version: number; readonly known: number }
+  | { readonly code: "wrong-shape"; readonly issues: readonly { readonly path: string; readonly message: string }[] }
+  | { readonly code: "contradiction"; readonly problem: DocumentProblem }
+  | { readonly code: "ledger-damaged"; readonly problem: ChainProblem }
+  | { readonly code: "ledger-does-not-apply"; readonly seq: number };
+
+/** Reads a job file's text: JSON, format, version, shape, references, and the ledger's chain, in that order. */
+export function readJobFile(textOfFile: string): Result<JobDocument, JobFileProblem> {
+  const json = parseJson(textOfFile);
+  if (!json.ok) return json;
+  return readJobValue(json.value);
+}
+
+/** The same for a value that is parsed already. */
+export function readJobValue(value: unknown): Result<JobDocument, JobFileProblem> {
+  const head = z.object({ format: z.literal(JOB_FORMAT), version: z.int() }).safeParse(value);
+  if (!head.success) return fail({ code: "not-a-job-file" });
+  if (head.data.version > JOB_FORMAT_VERSION) return fail({ code: "newer-version", version: head.data.version, known: JOB_FORMAT_VERSION });
+  const file = jobFileSchema.safeParse(value);
+  if (!file.success) return fail({ code: "wrong-shape", issues: issuesOf(file.error) });
+  const document = documentOf(file.data);
+  if (!document.ok) return fail({ code: "contradiction", problem: document.error });
+  const chain = verifyChain(document.value.ledger, readEntry);
+  if (!chain.ok) return fail({ code: "ledger-damaged", problem: chain.error });
+  if (chain.value.length > 0) {
+    if (chain.value[0]?.what.kind !== "baseline") return fail({ code: "ledger-does-not-apply", seq: 0 });
+    const [misfit] = foldLedger(chain.value).misfits;
+    if (misfit !== undefined) return fail({ code: "ledger-does-not-apply", seq: misfit.seq });
+  }
+  return document;
+}
+
+/** A ledger entry from parsed bytes, or null. */
+export function readEntry(value: unknown) {
+  const entry = entrySchema.safeParse(value);
+  return entry.success ? entry.data : null;
+}
+
+/** Zod's issues as "connectors[0].pins[3].cavity" and words. */
+export function issuesOf(error: z.ZodError): readonly { readonly path: string; readonly message: string }[] {
+  return error.issues.slice(0, 20).map((issue) => ({ path: issue.path.map((part, i) => (typeof part === "number" ? `[${part}]` : `${i === 0 ? "" : "."}${String(part)}`)).join(""), message: issue.message }));
+}
+
+function parseJson(source: string): Result<unknown, JobFileProblem> {
+  try {
+    return ok(JSON.parse(source) as unknown);
+  } catch (error) {
+    const detail = error instanceof Error ? error.message : String(error);
+    const at = /position (\d+)/.exec(detail);
+    const before = source.slice(0, at === null ? source.length : Number(at[1])).split("\n");
+    return fail({ code: "not-json", detail, line: before.length, column: (before.at(-1) ?? "").length + 1 });
+  }
+}
+
+/** The JSON Schema (draft 2020-12) of the job file. */
+export const jobFileJsonSchema = (): unknown => z.toJSONSchema(jobFileSchema, { target: "draft-2020-12" });

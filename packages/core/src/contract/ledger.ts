@@ -1,0 +1,53 @@
+import { z } from "zod";
+import type { Operation } from "../harness/index.ts";
+import type { Entry, StoredEntry, What } from "../ledger/index.ts";
+import type { EndId, WireId } from "../model/index.ts";
+import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pinIdSchema, pinSchema, stepIdSchema } from "./job.ts";
+
+const end = z.string().min(1).max(140) as unknown as z.ZodType<EndId, EndId>;
+const wire = z.string().min(1).max(140) as unknown as z.ZodType<WireId, WireId>;
+const label = z.string().max(400);
+const ends = z.tuple([end, end]);
+
+export const operationSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("battery"), to: z.enum(["on", "off"]) }),
+  z.object({ kind: z.literal("lock"), connector: connectorIdSchema, to: z.enum(["open", "closed"]) }),
+  z.object({ kind: z.literal("release"), end, cavity: pinIdSchema }),
+  z.object({ kind: z.literal("insert"), end, cavity: pinIdSchema }),
+  z.object({ kind: z.literal("cut"), pin: pinIdSchema }),
+  z.object({ kind: z.literal("splice"), ends, joint: label }),
+  z.object({ kind: z.literal("part"), ends, joint: label }),
+  z.object({ kind: z.literal("cap"), end, to: z.enum(["covered", "open"]) }),
+  z.object({ kind: z.literal("feed"), end, supply: label }),
+  z.object({ kind: z.literal("unfeed"), end, supply: label }),
+  z.object({ kind: z.literal("take-out"), wire, to: z.enum(["out", "back"]) }),
+  z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
+]) satisfies z.ZodType<Operation>;
+
+export const pinFactsSchema = pinSchema.pick({ function: true, colour: true, size: true, signal: true, note: true }).partial();
+
+export const whatSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("baseline"), head: jobHeadSchema, connectors: z.array(connectorSchema) }),
+  z.object({ kind: z.literal("plan-adopted"), steps: z.int().min(0) }),
+  z.object({ kind: z.literal("done"), step: stepIdSchema, decision: decisionIdSchema.nullable(), op: operationSchema.nullable(), note: z.string().max(2000) }),
+  z.object({ kind: z.literal("skipped"), step: stepIdSchema, decision: decisionIdSchema.nullable(), reason: z.string().max(500) }),
+  z.object({ kind: z.literal("note"), step: stepIdSchema.nullable(), text: z.string().max(2000) }),
+  z.object({ kind: z.literal("found"), pin: pinIdSchema, facts: pinFactsSchema, note: z.string().max(2000) }),
+  z.object({ kind: z.literal("retracted"), seq: z.int().min(1), reason: z.string().max(500) }),
+]) satisfies z.ZodType<What>;
+
+const hash = z.string().regex(/^[0-9a-f]{64}$/);
+export const entrySchema = z.object({
+  v: z.literal(1),
+  seq: z.int().min(0),
+  event: z.string().min(1).max(80),
+  at: z.iso.datetime(),
+  deviceAt: z.iso.datetime(),
+  person: z.string().max(80),
+  device: z.string().max(80),
+  plan: hash.nullable(),
+  what: whatSchema,
+  prev: hash,
+}) satisfies z.ZodType<Entry>;
+
+export const storedEntrySchema = z.object({ bytes: z.string().max(4_000_000), hash }) satisfies z.ZodType<StoredEntry>;

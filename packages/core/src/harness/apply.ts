@@ -1,0 +1,47 @@
+import { unreachable } from "../util/index.ts";
+import type { Operation } from "./operation.ts";
+import { applyBattery } from "./operations/battery.ts";
+import { applyCap } from "./operations/cap.ts";
+import { applyCut } from "./operations/cut.ts";
+import { applyFeed, applyUnfeed } from "./operations/feed.ts";
+import type { ApplyResult } from "./operations/guards.ts";
+import { applyInsert } from "./operations/insert.ts";
+import { applyLock } from "./operations/lock.ts";
+import { applyPart } from "./operations/part.ts";
+import { applyPlug } from "./operations/plug.ts";
+import { applyRelease } from "./operations/release.ts";
+import { applySplice } from "./operations/splice.ts";
+import { applyTakeOut } from "./operations/takeOut.ts";
+import type { HarnessState } from "./state.ts";
+
+/** The only way the harness changes: the new state and how the act can be taken back on the car, or why it cannot be done. */
+export function applyOperation(state: HarnessState, op: Operation): ApplyResult {
+  switch (op.kind) {
+    case "battery":
+      return applyBattery(state, op);
+    case "lock":
+      return applyLock(state, op);
+    case "release":
+      return applyRelease(state, op);
+    case "insert":
+      return applyInsert(state, op);
+    case "cut":
+      return applyCut(state, op);
+    case "splice":
+      return applySplice(state, op);
+    case "part":
+      return applyPart(state, op);
+    case "cap":
+      return applyCap(state, op);
+    case "feed":
+      return applyFeed(state, op);
+    case "unfeed":
+      return applyUnfeed(state, op);
+    case "take-out":
+      return applyTakeOut(state, op);
+    case "plug":
+      return applyPlug(state, op);
+    default:
+      return unreachable(op);
+  }
+}

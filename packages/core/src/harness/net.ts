@@ -1,0 +1,37 @@
+import { endId, type EndId, type PinId, type WireId } from "../model/index.ts";
+import { present, unionFind } from "../util/index.ts";
+import type { EndPlace, HarnessState, Wire } from "./state.ts";
+
+/** A point of the harness that stays nameable while wires come and go. */
+export type Point =
+  | { readonly at: "cavity"; readonly cavity: PinId }
+  | { readonly at: "loom"; readonly pin: PinId }
+  | { readonly at: "supply"; readonly supply: string };
+
+function sets(state: HarnessState) {
+  const joined = unionFind();
+  for (const wire of Object.values<Wire>(state.wires)) joined.join(wire.ends[0], wire.ends[1]);
+  for (const [end, place] of Object.entries<EndPlace>(state.ends)) if (place.at === "joint") joined.join(end, `joint:${place.joint}`);
+  return joined;
+}
+
+/** For every end, the cavities, loom runs and supplies that it is electrically joined to through wires and joints. */
+export function connectedPoints(state: HarnessState): ReadonlyMap<EndId, readonly Point[]> {
+  const joined = sets(state);
+  const pinOfEnd = new Map((Object.entries(state.wires) as [WireId, Wire][]).flatMap(([, wire]) => wire.ends.map((end) => [end, wire.pin] as const)));
+  const points = new Map<string, Point[]>();
+  for (const [key, place] of Object.entries<EndPlace>(state.ends)) {
+    const end = endId(key);
+    const point = pointOf(place, () => present(pinOfEnd.get(end), `wire of ${end}`));
+    if (point === null) continue;
+    const root = joined.find(end);
+    points.set(root, [...(points.get(root) ?? []), point]);
+  }
+  return new Map(Object.keys(state.ends).map((key) => [endId(key), points.get(joined.find(key)) ?? []]));
+}
+
+function pointOf(place: EndPlace, pin: () => PinId): Point | null {
+  if (place.at === "cavity") return { at: "cavity", cavity: place.cavity };
+  if (place.at === "supply") return { at: "supply", supply: place.supply };
+  return place.at === "loom" ? { at: "loom", pin: pin() } : null;
+}

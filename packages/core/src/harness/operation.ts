@@ -1,0 +1,52 @@
+import type { ConnectorId, EndId, PinId, WireId } from "../model/index.ts";
+
+/** A pure change of the harness. Each kind has its own file with its precondition, effect and reverse. */
+export type Operation =
+  | { readonly kind: "battery"; readonly to: "on" | "off" }
+  | { readonly kind: "lock"; readonly connector: ConnectorId; readonly to: "open" | "closed" }
+  | { readonly kind: "release"; readonly end: EndId; readonly cavity: PinId }
+  | { readonly kind: "insert"; readonly end: EndId; readonly cavity: PinId }
+  | { readonly kind: "cut"; readonly pin: PinId }
+  | { readonly kind: "splice"; readonly ends: readonly [EndId, EndId]; readonly joint: string }
+  | { readonly kind: "part"; readonly ends: readonly [EndId, EndId]; readonly joint: string }
+  | { readonly kind: "cap"; readonly end: EndId; readonly to: "covered" | "open" }
+  | { readonly kind: "feed"; readonly end: EndId; readonly supply: string }
+  | { readonly kind: "unfeed"; readonly end: EndId; readonly supply: string }
+  | { readonly kind: "take-out"; readonly wire: WireId; readonly to: "out" | "back" }
+  | { readonly kind: "plug"; readonly cavity: PinId; readonly to: "plugged" | "open" };
+export type OperationKind = Operation["kind"];
+
+export type Residue = "joint-left-in-wire" | "wire-shortened" | "membrane-pierced";
+
+/** How an operation that was done is taken back on the car; copper is not text. */
+export type Reverse =
+  | { readonly kind: "exact"; readonly op: Operation }
+  | { readonly kind: "equivalent"; readonly op: Operation; readonly residue: Residue };
+
+/** Why an operation cannot be done in a state. */
+export type OperationProblem =
+  | { readonly code: "no-such-end"; readonly end: EndId }
+  | { readonly code: "no-such-cavity"; readonly cavity: PinId }
+  | { readonly code: "no-such-wire"; readonly pin: PinId }
+  | { readonly code: "battery-is-on" }
+  | { readonly code: "battery-already"; readonly to: "on" | "off" }
+  | { readonly code: "lock-already"; readonly connector: ConnectorId; readonly to: "open" | "closed" }
+  | { readonly code: "lock-closed"; readonly connector: ConnectorId }
+  | { readonly code: "end-not-in-cavity"; readonly end: EndId; readonly cavity: PinId }
+  | { readonly code: "cavity-not-free"; readonly cavity: PinId }
+  | { readonly code: "end-not-loose"; readonly end: EndId }
+  | { readonly code: "end-covered"; readonly end: EndId }
+  | { readonly code: "end-already-covered"; readonly end: EndId }
+  | { readonly code: "end-not-covered"; readonly end: EndId }
+  | { readonly code: "end-without-terminal"; readonly end: EndId }
+  | { readonly code: "end-carries-terminal"; readonly end: EndId }
+  | { readonly code: "already-cut"; readonly pin: PinId }
+  | { readonly code: "joined-to-itself"; readonly end: EndId }
+  | { readonly code: "joint-in-use"; readonly joint: string }
+  | { readonly code: "not-joined-there"; readonly end: EndId }
+  | { readonly code: "wire-still-held"; readonly wire: WireId }
+  | { readonly code: "wire-already"; readonly wire: WireId; readonly to: "out" | "back" }
+  | { readonly code: "cavity-not-vacated"; readonly cavity: PinId }
+  | { readonly code: "live-bare-end"; readonly end: EndId };
+
+export type OperationOf<K extends OperationKind> = Extract<Operation, { kind: K }>;

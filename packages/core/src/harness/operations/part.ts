@@ -1,0 +1,17 @@
+import { fail } from "../../util/index.ts";
+import type { OperationOf } from "../operation.ts";
+import type { HarnessState } from "../state.ts";
+import { applied, placeEnd, type ApplyResult } from "./guards.ts";
+
+const BARE = { at: "loose", terminal: false, covered: false } as const;
+
+/** Cuts a joint out again: both ends bare, each wire shorter by what the joint held. */
+export function applyPart(state: HarnessState, { ends, joint }: OperationOf<"part">): ApplyResult {
+  if (state.battery === "on") return fail({ code: "battery-is-on" });
+  for (const end of ends) {
+    const place = state.ends[end];
+    if (place === undefined) return fail({ code: "no-such-end", end });
+    if (place.at !== "joint" || place.joint !== joint) return fail({ code: "not-joined-there", end });
+  }
+  return applied(placeEnd(state, { [ends[0]]: BARE, [ends[1]]: BARE }), { kind: "equivalent", op: { kind: "splice", ends, joint }, residue: "joint-left-in-wire" });
+}

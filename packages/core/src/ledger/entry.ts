@@ -1,0 +1,39 @@
+import type { Operation } from "../harness/index.ts";
+import type { Connector, DecisionId, JobHead, Pin, PinId, StepId } from "../model/index.ts";
+
+/** What the technician can correct about a wire once work has begun; places are corrected by operations. */
+export type PinFacts = Partial<Pick<Pin, "function" | "colour" | "size" | "signal" | "note">>;
+
+/** What happened. A physical change is one of these and nothing else. */
+export type What =
+  | { readonly kind: "baseline"; readonly head: JobHead; readonly connectors: readonly Connector[] }
+  | { readonly kind: "plan-adopted"; readonly steps: number }
+  | { readonly kind: "done"; readonly step: StepId; readonly decision: DecisionId | null; readonly op: Operation | null; readonly note: string }
+  | { readonly kind: "skipped"; readonly step: StepId; readonly decision: DecisionId | null; readonly reason: string }
+  | { readonly kind: "note"; readonly step: StepId | null; readonly text: string }
+  | { readonly kind: "found"; readonly pin: PinId; readonly facts: PinFacts; readonly note: string }
+  | { readonly kind: "retracted"; readonly seq: number; readonly reason: string };
+
+export interface Entry {
+  /** Version of this shape; older ones are read through an upcaster, never rewritten. */
+  readonly v: 1;
+  readonly seq: number;
+  /** Made by the device; the same id is never entered twice. */
+  readonly event: string;
+  /** ISO 8601, server clock; `deviceAt` is the device's own. */
+  readonly at: string;
+  readonly deviceAt: string;
+  readonly person: string;
+  readonly device: string;
+  /** Hash of the plan that was being followed, or null where none was. */
+  readonly plan: string | null;
+  readonly what: What;
+  /** Hash of the entry before; 64 zeros for the first. */
+  readonly prev: string;
+}
+
+/** An entry as it is kept: the exact bytes that were hashed. */
+export interface StoredEntry {
+  readonly bytes: string;
+  readonly hash: string;
+}

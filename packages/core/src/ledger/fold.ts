@@ -1,0 +1,74 @@
+import { applyOperation, initialState, type HarnessState, type OperationProblem } from "../harness/index.ts";
+import type { Connector, DecisionId, Dossier, JobHead, PinId, StepId } from "../model/index.ts";
+import { invariant } from "../util/index.ts";
+import type { Entry, PinFacts } from "./entry.ts";
+
+/** The job as the ledger leaves it. */
+export interface Fold {
+  readonly head: JobHead;
+  /** The baseline's connectors with what was found since. */
+  readonly connectors: readonly Connector[];
+  readonly state: HarnessState;
+  /** Steps done and skipped, by the sequence of the entry that says so. */
+  readonly done: ReadonlyMap<StepId, number>;
+  readonly skipped: ReadonlyMap<StepId, number>;
+  /** Decisions of which a step was done; they are locked. */
+  readonly carriedOut: ReadonlySet<DecisionId>;
+  readonly retracted: ReadonlySet<number>;
+}
+
+export interface Misfit {
+  readonly seq: number;
+  readonly problem: OperationProblem;
+}
+
+/** The state of the harness: baseline and every entry not retracted, in order. Entries that no longer apply are named and left out. */
+export function foldLedger(entries: readonly Entry[], without: ReadonlySet<number> = new Set()): { readonly fold: Fold; readonly misfits: readonly Misfit[] } {
+  const [first] = entries;
+  invariant(first?.what.kind === "baseline", "a ledger begins with its baseline");
+  const { head, connectors: baseline } = first.what;
+  const retracted = new Set([...without, ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : []))]);
+  let state = initialState({ head, connectors: baseline, decisions: [] });
+  const facts = new Map<PinId, PinFacts>();
+  const done = new Map<StepId, number>();
+  const skipped = new Map<StepId, number>();
+  const carriedOut = new Set<DecisionId>();
+  const misfits: Misfit[] = [];
+  for (const { seq, what } of entries) {
+    if (retracted.has(seq)) continue;
+    if (what.kind === "done") {
+      if (what.op !== null) {
+        const next = applyOperation(state, what.op);
+        if (!next.ok) {
+          misfits.push({ seq, problem: next.error });
+          continue;
+        }
+        state = next.value.state;
+      }
+      done.set(what.step, seq);
+      skipped.delete(what.step);
+      if (what.decision !== null) carriedOut.add(what.decision);
+    } else if (what.kind === "skipped") {
+      skipped.set(what.step, seq);
+    } else if (what.kind === "found") {
+      facts.set(what.pin, { ...facts.get(what.pin), ...what.facts });
+    }
+  }
+  const connectors = baseline.map((connector) => ({ ...connector, pins: connector.pins.map((pin) => ({ ...pin, ...facts.get(pin.id) })) }));
+  return { fold: { head, connectors, state, done, skipped, carriedOut, retracted }, misfits };
+}
+
+/** The dossier in force: the edited one before work begins, afterwards the ledger's pins with the dossier's decisions. */
+export function dossierInForce(dossier: Dossier, entries: readonly Entry[]): Dossier {
+  if (entries.length === 0) return dossier;
+  const { fold } = foldLedger(entries);
+  return { head: dossier.head, connectors: fold.connectors, decisions: dossier.decisions };
+}
+
+/**
+ * Whether an entry can be taken back as a mistake: refolds without it. Gives the later entries that would no longer
+ * apply, first to last; none means that it can.
+ */
+export function obstaclesToRetract(entries: readonly Entry[], seq: number): readonly Misfit[] {
+  return foldLedger(entries, new Set([seq])).misfits;
+}

@@ -1,0 +1,68 @@
+import { parseColour, type ColourSystem, type WireColour } from "../colour/index.ts";
+import { compareNatural, compareText, firstDifference } from "../util/index.ts";
+import type { ConnectorId, PinId } from "./ids.ts";
+import type { SignalClass } from "./signal.ts";
+
+/** `vehicle` stays in the car; `incoming` is the donor loom, the aftermarket part or the module. */
+export const SIDES = ["vehicle", "incoming"] as const;
+export type Side = (typeof SIDES)[number];
+
+/** `unknown`: nobody looked; `empty`: never populated; `occupied`: a wire sits in it. */
+export const CAVITY_CONTENTS = ["unknown", "empty", "occupied"] as const;
+export type CavityContent = (typeof CAVITY_CONTENTS)[number];
+
+/** One cavity of a connector with what the technician knows of the wire in it. */
+export interface Pin {
+  readonly id: PinId;
+  /** Label as printed on the shell: number, letter, contact number or name. */
+  readonly cavity: string;
+  /** Place in the table; only the order counts. */
+  readonly order: number;
+  readonly content: CavityContent;
+  readonly function: string;
+  /** As written in the source; read in the connector's colour system. */
+  readonly colour: string;
+  /** Conductor cross-section in mm², or null when not known. */
+  readonly size: number | null;
+  readonly signal: SignalClass;
+  readonly note: string;
+}
+
+export const FACE_VIEWS = ["wire", "mating"] as const;
+export type FaceView = (typeof FACE_VIEWS)[number];
+
+/** Rows of the shell from the lock downwards; the pins of the table fill them in order, left to right in `view`. */
+export interface Layout {
+  readonly rows: readonly { readonly places: number; readonly offset: number }[];
+  readonly view: FaceView;
+}
+
+export interface Connector {
+  readonly id: ConnectorId;
+  readonly name: string;
+  readonly side: Side;
+  /** Where it is found: "body, left sill". */
+  readonly place: string;
+  readonly colourSystem: ColourSystem;
+  /** `loom`: the wires run on into a loom; `flying`: a pigtail whose far ends are free. */
+  readonly leads: "loom" | "flying";
+  readonly sealed: boolean;
+  readonly layout: Layout | null;
+  readonly pins: readonly Pin[];
+}
+
+/** The pins in table order. */
+export function pinsInOrder(connector: Connector): readonly Pin[] {
+  return [...connector.pins].sort((a, b) => firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)));
+}
+
+/** The wire's colour, or null while the code is empty or unreadable. */
+export function pinColour(pin: Pin, connector: Connector): WireColour | null {
+  const parsed = parseColour(pin.colour, connector.colourSystem);
+  return parsed.ok ? parsed.value : null;
+}
+
+/** Side, then connector name, then table order: the order in which ties break everywhere. */
+export function compareConnectors(a: Connector, b: Connector): number {
+  return firstDifference(SIDES.indexOf(a.side) - SIDES.indexOf(b.side), compareNatural(a.name, b.name), compareText(a.id, b.id));
+}

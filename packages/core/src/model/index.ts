@@ -1,0 +1,10 @@
+export { connectorId, decisionIdOf, endId, pinId, stepId, wireId, type ConnectorId, type DecisionId, type EndId, type PinId, type StepId, type WireId } from "./ids.ts";
+export { FEED_CLASSES, isData, isFeed, isSupply, SIGNAL_CLASSES, signalFit, type FeedClass, type Fit, type SignalClass } from "./signal.ts";
+export {
+  CAVITY_CONTENTS, compareConnectors, FACE_VIEWS, pinColour, pinsInOrder, SIDES, type CavityContent, type Connector, type FaceView, type Layout, type Pin, type Side,
+} from "./connector.ts";
+export { decisionId, decisionPins, METHODS, SURENESS, type Decision, type HazardAnswer, type Method, type Sureness } from "./decision.ts";
+export {
+  allPins, connectorsInOrder, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, undecidedPins, type Dossier, type JobHead, type JobKind, type PlacedPin,
+} from "./job.ts";
+export { locate, placesOf, type Locator, type Place } from "./face.ts";

@@ -1,0 +1,64 @@
+import { present } from "../util/index.ts";
+import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
+import { decisionPins, type Decision, type Method } from "./decision.ts";
+import type { ConnectorId, PinId } from "./ids.ts";
+
+export const JOB_KINDS = [
+  "engine-swap", "gearbox-conversion", "cluster-swap", "module-integration", "module-bypass", "connector-repair", "adapter-loom",
+  "relay-or-lamp-conversion", "whole-loom-rewire", "service-bulletin-rework",
+] as const;
+export type JobKind = (typeof JOB_KINDS)[number];
+
+export interface JobHead {
+  readonly name: string;
+  readonly kind: JobKind;
+  readonly vehicle: string;
+  readonly incoming: string;
+  /** Nominal supply in volts; nothing assumes 12. */
+  readonly nominalVolts: number;
+  /** What a new join does unless the decision says otherwise. */
+  readonly method: Method;
+}
+
+/** What is believed and intended: the rows that commands edit and undo. */
+export interface Dossier {
+  readonly head: JobHead;
+  readonly connectors: readonly Connector[];
+  readonly decisions: readonly Decision[];
+}
+
+export interface PlacedPin {
+  readonly pin: Pin;
+  readonly connector: Connector;
+}
+
+export const connectorsInOrder = (dossier: Dossier): readonly Connector[] => [...dossier.connectors].sort(compareConnectors);
+
+/** Every pin of a side in the canonical order (connector name, then table order). */
+export function pinsOfSide(dossier: Dossier, side: Side): readonly PlacedPin[] {
+  return connectorsInOrder(dossier)
+    .filter((connector) => connector.side === side)
+    .flatMap((connector) => pinsInOrder(connector).map((pin) => ({ pin, connector })));
+}
+
+export function allPins(dossier: Dossier): readonly PlacedPin[] {
+  return connectorsInOrder(dossier).flatMap((connector) => pinsInOrder(connector).map((pin) => ({ pin, connector })));
+}
+
+/** Pins by id, for repeated look-ups. */
+export function indexPins(dossier: Dossier): ReadonlyMap<PinId, PlacedPin> {
+  return new Map(allPins(dossier).map((placed) => [placed.pin.id, placed]));
+}
+
+export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
+  return present(dossier.connectors.find((connector) => connector.id === id), `connector ${id}`);
+}
+
+/** Pins that need a decision and have none: occupied or never looked at. */
+export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
+  const decided = new Set(dossier.decisions.flatMap(decisionPins));
+  return allPins(dossier).filter(({ pin }) => pin.content !== "empty" && !decided.has(pin.id));
+}
+
+/** "B12.7": how a pin is named in print and on the command line. */
+export const pinName = ({ connector, pin }: PlacedPin): string => `${connector.name}.${pin.cavity}`;

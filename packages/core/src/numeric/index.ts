@@ -1,0 +1,1 @@
+export { addCost, compareCost, solveAssignment, totalOf, type Assignment, type AssignmentProblem, type Cost, type Edge } from "./assignment.ts";

@@ -1,0 +1,38 @@
+import type { Entry } from "../ledger/index.ts";
+import type { Dossier } from "../model/index.ts";
+import { planWork, type Step } from "../plan/index.ts";
+import { unreachable } from "../util/index.ts";
+import { pinNamer } from "./problemWords.ts";
+import { stepWords } from "./stepWords.ts";
+
+/** One line for each ledger entry, built once for a whole ledger. */
+export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) => string {
+  const steps = new Map<string, Step>(planWork(dossier).steps.map((step) => [step.id, step]));
+  const name = pinNamer(dossier);
+  const stepText = (id: string): string => {
+    const step = steps.get(id);
+    if (step === undefined) return id;
+    const { verb, object, where } = stepWords(step, dossier);
+    return `${verb} ${object}, ${where}`;
+  };
+  return ({ what }) => {
+    switch (what.kind) {
+      case "baseline":
+        return `Work begun; ${what.connectors.length} connectors with ${what.connectors.reduce((sum, connector) => sum + connector.pins.length, 0)} cavities frozen as found`;
+      case "plan-adopted":
+        return `Plan of ${what.steps} steps adopted`;
+      case "done":
+        return `${stepText(what.step)}${what.note === "" ? "" : `. Note: ${what.note}`}`;
+      case "skipped":
+        return `Skipped: ${stepText(what.step)}. Reason: ${what.reason}`;
+      case "note":
+        return what.step === null ? what.text : `${what.text} (at: ${stepText(what.step)})`;
+      case "found":
+        return `Found at ${name(what.pin)}: ${Object.entries(what.facts).map(([key, value]) => `${key} ${String(value)}`).join(", ")}${what.note === "" ? "" : `. ${what.note}`}`;
+      case "retracted":
+        return `Entry ${what.seq} taken back: ${what.reason}`;
+      default:
+        return unreachable(what);
+    }
+  };
+}

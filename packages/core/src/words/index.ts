@@ -1,0 +1,9 @@
+export { stepWords, wireWords, type StepWords } from "./stepWords.ts";
+export { aloneWords, reasonWords } from "./reasonWords.ts";
+export {
+  blockWords, chainProblemWords, colourProblemWords, commandProblemWords, documentProblemWords, faultWords, lineProblemWords, operationProblemWords, pinNamer,
+  sizeProblemWords, tableProblemWords,
+} from "./problemWords.ts";
+export { entryNarrator } from "./entryWords.ts";
+export { locatorWords } from "./locatorWords.ts";
+export { commandWords } from "./commandWords.ts";

@@ -1,0 +1,207 @@
+import type { ColourProblem } from "../colour/index.ts";
+import type { CommandProblem } from "../dossier/index.ts";
+import type { OperationProblem } from "../harness/index.ts";
+import type { DocumentProblem, LineProblem, TableProblem } from "../io/index.ts";
+import type { ChainProblem } from "../ledger/index.ts";
+import type { Block, Fault } from "../plan/index.ts";
+import type { SizeProblem } from "../sizing/index.ts";
+import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts";
+
+/** Names a pin for a message: "B12.7", or the id while the pin is not there any more. */
+export function pinNamer(dossier: Dossier): (id: string) => string {
+  const pins = indexPins(dossier);
+  return (id) => {
+    const key = id.split("#")[0] ?? id;
+    const placed = pins.get(key as PinId);
+    return placed === undefined ? key : pinName(placed);
+  };
+}
+
+type Namer = (id: string) => string;
+const asIs: Namer = (id) => id;
+
+export function operationProblemWords(problem: OperationProblem, name: Namer = asIs): string {
+  switch (problem.code) {
+    case "no-such-end":
+      return `There is no such end on the wire of ${name(problem.end)}; it may not be cut yet.`;
+    case "no-such-cavity":
+      return `There is no cavity ${name(problem.cavity)}.`;
+    case "no-such-wire":
+      return `There is no whole wire at ${name(problem.pin)} to cut.`;
+    case "battery-is-on":
+      return "The battery is on. Take it off before any wire is touched.";
+    case "battery-already":
+      return `The battery is ${problem.to} already.`;
+    case "lock-already":
+      return `The lock is ${problem.to} already.`;
+    case "lock-closed":
+      return "The connector's lock is closed. Open it first.";
+    case "end-not-in-cavity":
+      return `The wire of ${name(problem.end)} is not in ${name(problem.cavity)} any more.`;
+    case "cavity-not-free":
+      return `${name(problem.cavity)} is not free. Empty it first.`;
+    case "end-not-loose":
+      return `The end of ${name(problem.end)} is still held somewhere.`;
+    case "end-covered":
+    case "end-already-covered":
+      return `The end of ${name(problem.end)} is capped already.`;
+    case "end-not-covered":
+      return `The end of ${name(problem.end)} is not capped.`;
+    case "end-without-terminal":
+      return `The end of ${name(problem.end)} carries no terminal, so it cannot be inserted.`;
+    case "end-carries-terminal":
+      return `The end of ${name(problem.end)} carries a terminal; it is not bare.`;
+    case "already-cut":
+      return `The wire of ${name(problem.pin)} is cut already.`;
+    case "joined-to-itself":
+      return `The wire of ${name(problem.end)} cannot be joined to itself.`;
+    case "joint-in-use":
+      return "There is a joint there already.";
+    case "not-joined-there":
+      return `The end of ${name(problem.end)} is not joined there.`;
+    case "wire-still-held":
+      return `The wire of ${name(problem.wire)} is still held at one end.`;
+    case "wire-already":
+      return `The wire of ${name(problem.wire)} is ${problem.to} already.`;
+    case "cavity-not-vacated":
+      return `${name(problem.cavity)} does not take a plug now.`;
+    case "live-bare-end":
+      return `The end of ${name(problem.end)} is bare and hangs on the loom. Cap it before power goes on.`;
+  }
+}
+
+export function commandProblemWords(problem: CommandProblem, name: Namer = asIs): string {
+  switch (problem.code) {
+    case "no-such-connector":
+      return "That connector is not in this job any more.";
+    case "no-such-pin":
+      return `Pin ${name(problem.pin)} is not in this job.`;
+    case "name-taken":
+      return `There is a connector ${problem.name} already.`;
+    case "name-missing":
+      return "A name is needed.";
+    case "cavity-missing":
+      return "A pin needs a cavity label.";
+    case "cavity-taken":
+      return `${problem.connector} has a cavity ${problem.cavity} already.`;
+    case "pin-already-decided":
+      return `${name(problem.pin)} is decided already. Take that decision back first.`;
+    case "join-needs-both-sides":
+      return "A join needs one pin of the vehicle and one of the incoming part.";
+    case "pin-of-other-connector":
+      return `Pin ${name(problem.pin)} belongs to another connector.`;
+    case "pin-is-empty":
+      return `${name(problem.pin)} is an empty cavity; there is no wire to decide on.`;
+  }
+}
+
+export function tableProblemWords(problem: TableProblem): string {
+  switch (problem.code) {
+    case "table-empty":
+      return "There is nothing to read in what was pasted.";
+    case "table-binary":
+      return `Line ${problem.line} holds characters that no text has. This looks like a program file or an old spreadsheet; save it as CSV or copy the cells.`;
+    case "table-too-long":
+      return `${problem.lines} lines are more than the ${problem.limit} that one paste takes. Paste one connector at a time.`;
+  }
+}
+
+export function lineProblemWords(problem: LineProblem): string {
+  switch (problem.code) {
+    case "cavity-missing":
+      return "no cavity";
+    case "cavity-repeated":
+      return `cavity ${problem.cavity} stands on line ${problem.firstLine} already`;
+    case "cavity-too-long":
+      return `“${problem.cavity}” is too long for a cavity label`;
+    case "colour-unread":
+      return `colour “${problem.text}” is in no table; kept as written`;
+    case "size-unread":
+      return `size “${problem.text}” is neither mm² nor AWG`;
+    case "signal-unread":
+      return `signal “${problem.text}” put into the note`;
+    case "formula-kept-as-text":
+      return `“${problem.text.slice(0, 24)}” kept as text, nothing is calculated`;
+    case "direction-marks-removed":
+      return "hidden text-direction marks removed";
+    case "too-many-columns":
+      return `more columns than fields: “${problem.extra.slice(0, 24)}” put into the note`;
+  }
+}
+
+export function documentProblemWords(problem: DocumentProblem): string {
+  switch (problem.code) {
+    case "connector-repeated":
+      return `Two connectors are called ${problem.name}.`;
+    case "cavity-repeated":
+      return `${problem.connector} has cavity ${problem.cavity} twice.`;
+    case "id-repeated":
+      return `The id ${problem.id} is used twice.`;
+    case "pin-not-found":
+      return `There is no pin ${problem.connector}.${problem.cavity}.`;
+    case "pin-joined-to-itself":
+      return `${problem.connector}.${problem.cavity} is joined to itself.`;
+    case "decision-refused":
+      return commandProblemWords(problem.problem);
+  }
+}
+
+export function chainProblemWords(problem: ChainProblem): string {
+  switch (problem.code) {
+    case "hash-differs":
+      return `Entry ${problem.seq} of the ledger was changed after it was written.`;
+    case "link-broken":
+      return `Entry ${problem.seq} of the ledger does not follow from the one before it.`;
+    case "sequence-gap":
+      return `An entry is missing before entry ${problem.seq} of the ledger.`;
+    case "entry-unreadable":
+      return `Entry ${problem.seq} of the ledger cannot be read.`;
+  }
+}
+
+export function blockWords(block: Block, name: Namer): string {
+  switch (block.code) {
+    case "undecided":
+      return `${name(block.pin)} is undecided`;
+    case "stop":
+      return block.hazard.title;
+    case "feed-from-where":
+      return `${name(block.pin)}: say where the feed comes from`;
+    case "look-first":
+      return `${name(block.pin)}: nobody has looked into this cavity`;
+    case "nothing-to-do":
+      return "No decision changes a wire";
+  }
+}
+
+export function faultWords(fault: Fault, name: Namer): string {
+  switch (fault.code) {
+    case "step-cannot-be-done":
+      return `Step ${fault.step} cannot be done: ${operationProblemWords(fault.problem, name)}`;
+    case "two-ends-in-the-hand":
+      return `After step ${fault.step} ${fault.ends.map(name).join(" and ")} are loose together.`;
+    case "unchecked-doubt":
+      return `Step ${fault.step} acts on ${fault.decision}, which is in doubt and was not checked.`;
+    case "decision-not-carried-out":
+      return `Decision ${fault.decision} is not carried out in the end.`;
+    case "wire-moved-without-decision":
+      return `The wire of ${name(fault.pin)} moved and no decision says so.`;
+    case "left-open":
+      return fault.what === "battery-off" ? "The battery is left off." : "A lock is left open.";
+  }
+}
+
+export function colourProblemWords(problem: ColourProblem): string {
+  switch (problem.code) {
+    case "colour-unknown":
+      return `“${problem.text}” is no colour in this system`;
+    case "colour-too-many-stripes":
+      return `“${problem.text}” has more than two stripes`;
+    case "colour-empty":
+      return "no colour given";
+  }
+}
+
+export function sizeProblemWords(problem: SizeProblem): string {
+  return problem.code === "size-out-of-range" ? `“${problem.text}” is outside 0.05 to 120 mm²` : `“${problem.text}” is neither mm² nor AWG; write 0.5 or 18 AWG`;
+}

@@ -1,0 +1,87 @@
+import { randomUUID } from "node:crypto";
+import { existsSync } from "node:fs";
+import { join } from "node:path";
+import compression from "compression";
+import { sql } from "drizzle-orm";
+import express, { type Express } from "express";
+import helmet from "helmet";
+import type { Logger } from "pino";
+import type { Database } from "./db/connect.ts";
+import { benchRoutes } from "./features/bench/routes.ts";
+import { jobRoutes } from "./features/jobs/routes.ts";
+import { transferRoutes } from "./features/transfer/routes.ts";
+import { hostGuard } from "./http/guard.ts";
+import { HttpProblem, problemHandler } from "./http/problem.ts";
+import { openApiDocument } from "./openApi.ts";
+
+declare module "express-serve-static-core" {
+  interface Request {
+    id?: string;
+  }
+}
+
+export interface AppDeps {
+  readonly db: Database;
+  readonly log: Logger;
+  readonly now: () => Date;
+  /** Folder of the built web application, or null to serve the API alone. */
+  readonly webRoot: string | null;
+  readonly hosts?: readonly string[];
+}
+
+/** Body limit of ordinary requests, in bytes; job files have their own. */
+const BODY_LIMIT = 4_000_000;
+
+/** The whole HTTP side. Listens to nothing, so that tests inject what they like. */
+export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localhost", "[::1]"] }: AppDeps): Express {
+  const app = express();
+  app.disable("x-powered-by");
+  app.set("etag", false);
+  app.use((request, response, next) => {
+    request.id = randomUUID();
+    response.setHeader("X-Request-Id", request.id);
+    const started = process.hrtime.bigint();
+    response.on("finish", () => {
+      const ms = Number(process.hrtime.bigint() - started) / 1e6;
+      log.info({ request: request.id, method: request.method, path: request.path, status: response.statusCode, ms: Math.round(ms * 10) / 10 }, "answered");
+    });
+    next();
+  });
+  app.use(hostGuard(hosts));
+  app.use(
+    helmet({
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"], scriptSrc: ["'self'"], styleSrc: ["'self'"], imgSrc: ["'self'", "data:"], fontSrc: ["'self'"], connectSrc: ["'self'"],
+          workerSrc: ["'self'"], manifestSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+        },
+      },
+    }),
+  );
+  app.use(compression());
+  const api = express.Router();
+  api.use((_request, response, next) => {
+    response.setHeader("Cache-Control", "no-store");
+    next();
+  });
+  api.get("/health", async (_request, response) => {
+    await db.execute(sql`select 1`);
+    response.json({ status: "ok" });
+  });
+  api.get("/openapi.json", (_request, response) => void response.json(openApiDocument()));
+  api.use(transferRoutes(db));
+  api.use(express.json({ limit: BODY_LIMIT }));
+  api.use(jobRoutes(db));
+  api.use(benchRoutes(db, now));
+  api.use((request, _response, next) => next(new HttpProblem(404, "no-such-resource", `There is nothing at ${request.method} ${request.path}.`)));
+  app.use("/api/v1", api);
+  if (webRoot !== null && existsSync(join(webRoot, "index.html"))) {
+    app.use("/assets", express.static(join(webRoot, "assets"), { immutable: true, maxAge: "1y", etag: true }));
+    app.use(express.static(webRoot, { index: false, etag: true }));
+    app.get("/{*page}", (_request, response) => response.sendFile(join(webRoot, "index.html"), { headers: { "Cache-Control": "no-cache" } }));
+  }
+  app.use(problemHandler(log));
+  return app;
+}

@@ -1,0 +1,96 @@
+import { boolean, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uuid } from "drizzle-orm/pg-core";
+
+const stamp = (name: string) => timestamp(name, { withTimezone: true, mode: "date" }).notNull().defaultNow();
+
+export const jobs = pgTable("jobs", {
+  id: uuid("id").primaryKey(),
+  revision: integer("revision").notNull(),
+  name: text("name").notNull(),
+  kind: text("kind").notNull(),
+  vehicle: text("vehicle").notNull(),
+  incoming: text("incoming").notNull(),
+  nominalVolts: doublePrecision("nominal_volts").notNull(),
+  method: text("method").notNull(),
+  archived: boolean("archived").notNull().default(false),
+  /** Number of ledger entries; raised in the same transaction as each entry. */
+  ledgerLength: integer("ledger_length").notNull().default(0),
+  createdAt: stamp("created_at"),
+  updatedAt: stamp("updated_at"),
+});
+
+const jobKey = () => uuid("job_id").notNull().references(() => jobs.id, { onDelete: "restrict" });
+
+export const connectors = pgTable(
+  "connectors",
+  {
+    jobId: jobKey(),
+    id: text("id").notNull(),
+    name: text("name").notNull(),
+    side: text("side").notNull(),
+    place: text("place").notNull(),
+    colourSystem: text("colour_system").notNull(),
+    leads: text("leads").notNull(),
+    sealed: boolean("sealed").notNull(),
+    layout: jsonb("layout"),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.id] })],
+);
+
+export const pins = pgTable(
+  "pins",
+  {
+    jobId: jobKey(),
+    id: text("id").notNull(),
+    connectorId: text("connector_id").notNull(),
+    cavity: text("cavity").notNull(),
+    position: doublePrecision("position").notNull(),
+    content: text("content").notNull(),
+    function: text("function").notNull(),
+    colour: text("colour").notNull(),
+    size: doublePrecision("size_mm2"),
+    signal: text("signal").notNull(),
+    note: text("note").notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.jobId, table.id] }),
+    foreignKey({ columns: [table.jobId, table.connectorId], foreignColumns: [connectors.jobId, connectors.id] }).onDelete("cascade"),
+    index("pins_of_connector").on(table.jobId, table.connectorId),
+  ],
+);
+
+export const decisions = pgTable(
+  "decisions",
+  { jobId: jobKey(), id: text("id").notNull(), body: jsonb("body").notNull() },
+  (table) => [primaryKey({ columns: [table.jobId, table.id] })],
+);
+
+/** Every revision of a dossier with the command that made it and the one that takes it back. */
+export const changes = pgTable(
+  "dossier_changes",
+  {
+    jobId: jobKey(),
+    revision: integer("revision").notNull(),
+    role: text("role").notNull(),
+    ofRevision: integer("of_revision"),
+    words: text("words").notNull(),
+    command: jsonb("command").notNull(),
+    inverse: jsonb("inverse").notNull(),
+    at: stamp("at"),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.revision] })],
+);
+
+/** Append only: the bytes are what was hashed. */
+export const ledger = pgTable(
+  "ledger",
+  {
+    jobId: jobKey(),
+    seq: integer("seq").notNull(),
+    event: text("event").notNull(),
+    /** The command that this entry answers; one command may write several entries. */
+    command: text("command").notNull(),
+    bytes: text("bytes").notNull(),
+    hash: text("hash").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.seq] }), unique("ledger_event_once").on(table.jobId, table.event), index("ledger_of_command").on(table.jobId, table.command)],
+);

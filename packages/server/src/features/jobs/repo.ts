@@ -1,0 +1,176 @@
+import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
+import {
+  decisionId, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type Pin, type PinId, type StoredEntry,
+} from "@trevin/core";
+import { commandSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, pinSchema, type JobSummary } from "@trevin/core/contract";
+import type { Queryable } from "../../db/connect.ts";
+import { changes, connectors, decisions, jobs, ledger, pins } from "../../db/schema.ts";
+
+export interface JobRow {
+  readonly id: string;
+  readonly revision: number;
+  readonly archived: boolean;
+  readonly ledgerLength: number;
+  readonly dossier: Dossier;
+}
+
+type JobRecord = typeof jobs.$inferSelect;
+
+const headOf = (row: JobRecord): JobHead => jobHeadSchema.parse(row);
+
+/** One job with its dossier, locked against other writers when `lock` is set; null when there is none. */
+export async function findJob(db: Queryable, id: string, lock = false): Promise<JobRow | null> {
+  const query = db.select().from(jobs).where(eq(jobs.id, id));
+  const [row] = await (lock ? query.for("update") : query);
+  if (row === undefined) return null;
+  return { id: row.id, revision: row.revision, archived: row.archived, ledgerLength: row.ledgerLength, dossier: await dossierOf(db, row) };
+}
+
+async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
+  const connectorRows = await db.select().from(connectors).where(eq(connectors.jobId, row.id)).orderBy(asc(connectors.id));
+  const pinRows = await db.select().from(pins).where(eq(pins.jobId, row.id)).orderBy(asc(pins.position), asc(pins.id));
+  const decisionRows = await db.select().from(decisions).where(eq(decisions.jobId, row.id)).orderBy(asc(decisions.id));
+  const byConnector = new Map<string, Pin[]>();
+  for (const { connectorId, position, ...pin } of pinRows) {
+    const list = byConnector.get(connectorId) ?? [];
+    list.push(pinSchema.parse({ ...pin, order: position }));
+    byConnector.set(connectorId, list);
+  }
+  return {
+    head: headOf(row),
+    connectors: connectorRows.map((connector): Connector => ({ ...connectorHeadSchema.parse(connector), pins: byConnector.get(connector.id) ?? [] })),
+    decisions: decisionRows.map((decision): Decision => decisionSchema.parse(decision.body)),
+  };
+}
+
+/** All jobs, latest first, with the counts that the list shows. */
+export async function listJobs(db: Queryable): Promise<readonly JobSummary[]> {
+  const rows = await db.select().from(jobs).orderBy(desc(jobs.updatedAt), asc(jobs.id));
+  return Promise.all(
+    rows.map(async (row) => {
+      const dossier = await dossierOf(db, row);
+      return {
+        id: row.id, revision: row.revision, ...dossier.head, archived: row.archived,
+        pins: dossier.connectors.reduce((sum, connector) => sum + connector.pins.length, 0),
+        undecided: undecidedPins(dossier).length,
+        ledgerLength: row.ledgerLength, createdAt: row.createdAt.toISOString(), updatedAt: row.updatedAt.toISOString(),
+      };
+    }),
+  );
+}
+
+export const countJobs = async (db: Queryable): Promise<number> => (await db.select({ count: sql<number>`count(*)::int` }).from(jobs))[0]?.count ?? 0;
+
+const EMPTY = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [] });
+
+export async function insertJob(db: Queryable, id: string, dossier: Dossier): Promise<void> {
+  await db.insert(jobs).values({ id, revision: 1, ...dossier.head });
+  await writeDifference(db, id, EMPTY(dossier.head), dossier);
+}
+
+export async function setArchived(db: Queryable, id: string, archived: boolean): Promise<void> {
+  await db.update(jobs).set({ archived, updatedAt: new Date() }).where(eq(jobs.id, id));
+}
+
+export interface Revision {
+  readonly revision: number;
+  readonly role: "edit" | "undo" | "redo";
+  readonly of: number | null;
+  readonly words: string;
+  readonly command: Command;
+  readonly inverse: Command;
+}
+
+/** Stores the difference of two dossiers and the revision that made it. */
+export async function saveRevision(db: Queryable, job: string, before: Dossier, after: Dossier, entry: Revision): Promise<void> {
+  await db.update(jobs).set({ revision: entry.revision, ...after.head, updatedAt: new Date() }).where(eq(jobs.id, job));
+  await writeDifference(db, job, before, after);
+  await db.insert(changes).values({ jobId: job, revision: entry.revision, role: entry.role, ofRevision: entry.of, words: entry.words, command: entry.command, inverse: entry.inverse });
+}
+
+const CHUNK = 500;
+
+async function writeDifference(db: Queryable, job: string, before: Dossier, after: Dossier): Promise<void> {
+  const oldConnectors = new Map(before.connectors.map((connector) => [connector.id, connector]));
+  const kept = new Set(after.connectors.map((connector) => connector.id));
+  const gone: ConnectorId[] = before.connectors.filter((connector) => !kept.has(connector.id)).map((connector) => connector.id);
+  if (gone.length > 0) await db.delete(connectors).where(and(eq(connectors.jobId, job), inArray(connectors.id, gone)));
+  for (const connector of after.connectors) {
+    const old = oldConnectors.get(connector.id);
+    if (old === connector) continue;
+    const { pins: newPins, ...head } = connector;
+    const { id: _id, ...set } = head;
+    await db.insert(connectors).values({ jobId: job, ...head }).onConflictDoUpdate({ target: [connectors.jobId, connectors.id], set });
+    await writePins(db, job, connector.id, old?.pins ?? [], newPins);
+  }
+  const oldDecisions = new Map(before.decisions.map((decision) => [decisionId(decision), decision]));
+  const newDecisions = new Map(after.decisions.map((decision) => [decisionId(decision), decision]));
+  const dropped: DecisionId[] = [...oldDecisions.keys()].filter((id) => !newDecisions.has(id));
+  for (const ids of chunks(dropped)) await db.delete(decisions).where(and(eq(decisions.jobId, job), inArray(decisions.id, ids)));
+  const written = [...newDecisions].filter(([id, decision]) => oldDecisions.get(id) !== decision).map(([id, body]) => ({ jobId: job, id, body }));
+  for (const rows of chunks(written)) await db.insert(decisions).values(rows).onConflictDoUpdate({ target: [decisions.jobId, decisions.id], set: { body: sql`excluded.body` } });
+}
+
+async function writePins(db: Queryable, job: string, connector: ConnectorId, before: readonly Pin[], after: readonly Pin[]): Promise<void> {
+  const old = new Map(before.map((pin) => [pin.id, pin]));
+  const kept = new Set(after.map((pin) => pin.id));
+  const gone: PinId[] = before.filter((pin) => !kept.has(pin.id)).map((pin) => pin.id);
+  for (const ids of chunks(gone)) await db.delete(pins).where(and(eq(pins.jobId, job), inArray(pins.id, ids)));
+  const rows = after.filter((pin) => old.get(pin.id) !== pin).map(({ order, ...pin }) => ({ jobId: job, connectorId: connector, position: order, ...pin }));
+  for (const part of chunks(rows)) {
+    await db.insert(pins).values(part).onConflictDoUpdate({
+      target: [pins.jobId, pins.id],
+      set: {
+        connectorId: sql`excluded.connector_id`, cavity: sql`excluded.cavity`, position: sql`excluded.position`, content: sql`excluded.content`, function: sql`excluded.function`,
+        colour: sql`excluded.colour`, size: sql`excluded.size_mm2`, signal: sql`excluded.signal`, note: sql`excluded.note`,
+      },
+    });
+  }
+}
+
+function chunks<T>(items: readonly T[]): readonly T[][] {
+  return Array.from({ length: Math.ceil(items.length / CHUNK) }, (_, index) => items.slice(index * CHUNK, (index + 1) * CHUNK));
+}
+
+/** The history without its commands, oldest first. */
+export async function historyOf(db: Queryable, job: string): Promise<readonly Pick<Revision, "revision" | "role" | "of" | "words">[]> {
+  const rows = await db.select({ revision: changes.revision, role: changes.role, of: changes.ofRevision, words: changes.words }).from(changes).where(eq(changes.jobId, job)).orderBy(asc(changes.revision));
+  return rows.map((row) => ({ ...row, role: row.role === "undo" || row.role === "redo" ? row.role : "edit" }));
+}
+
+export async function wordsSince(db: Queryable, job: string, revision: number): Promise<readonly string[]> {
+  const rows = await db.select({ words: changes.words }).from(changes).where(and(eq(changes.jobId, job), gt(changes.revision, revision))).orderBy(asc(changes.revision)).limit(50);
+  return rows.map((row) => row.words);
+}
+
+export async function inverseOf(db: Queryable, job: string, revision: number): Promise<{ readonly inverse: Command; readonly words: string } | null> {
+  const [row] = await db.select({ inverse: changes.inverse, words: changes.words }).from(changes).where(and(eq(changes.jobId, job), eq(changes.revision, revision)));
+  return row === undefined ? null : { inverse: commandSchema.parse(row.inverse), words: row.words };
+}
+
+/** The latest undo of an edit: what a redo takes back. */
+export async function lastUndoOf(db: Queryable, job: string, revision: number): Promise<Command | null> {
+  const [row] = await db.select({ inverse: changes.inverse }).from(changes).where(and(eq(changes.jobId, job), eq(changes.role, "undo"), eq(changes.ofRevision, revision))).orderBy(desc(changes.revision)).limit(1);
+  return row === undefined ? null : commandSchema.parse(row.inverse);
+}
+
+export async function readLedger(db: Queryable, job: string, after = -1): Promise<readonly StoredEntry[]> {
+  return db.select({ bytes: ledger.bytes, hash: ledger.hash }).from(ledger).where(and(eq(ledger.jobId, job), gt(ledger.seq, after))).orderBy(asc(ledger.seq));
+}
+
+export async function answerTo(db: Queryable, job: string, command: string): Promise<readonly (StoredEntry & { readonly seq: number })[]> {
+  return db.select({ seq: ledger.seq, bytes: ledger.bytes, hash: ledger.hash }).from(ledger).where(and(eq(ledger.jobId, job), eq(ledger.command, command))).orderBy(asc(ledger.seq));
+}
+
+export interface LedgerRow extends StoredEntry {
+  readonly seq: number;
+  readonly event: string;
+  readonly command: string;
+}
+
+/** Adds entries and raises the job's count with them; the caller holds the job's lock. */
+export async function appendLedger(db: Queryable, job: string, rows: readonly LedgerRow[]): Promise<void> {
+  if (rows.length === 0) return;
+  for (const part of chunks(rows)) await db.insert(ledger).values(part.map((row) => ({ jobId: job, ...row })));
+  await db.update(jobs).set({ ledgerLength: sql`${jobs.ledgerLength} + ${rows.length}`, updatedAt: new Date() }).where(eq(jobs.id, job));
+}

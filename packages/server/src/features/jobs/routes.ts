@@ -1,0 +1,57 @@
+import { Router, type Response } from "express";
+import { changePinsSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, type JobView } from "@trevin/core/contract";
+import type { ConnectorId } from "@trevin/core";
+import type { Database } from "../../db/connect.ts";
+import { HttpProblem } from "../../http/problem.ts";
+import { etagOf, expectedRevision, jobIdOf, readBody } from "../../http/read.ts";
+import * as repo from "./repo.ts";
+import * as service from "./service.ts";
+
+function sendJob(response: Response, view: JobView, status = 200): void {
+  response.status(status).setHeader("ETag", etagOf(view.revision));
+  response.json(view);
+}
+
+function connectorOf(params: Record<string, string | string[] | undefined>): ConnectorId {
+  const read = connectorIdSchema.safeParse(params["connector"]);
+  if (!read.success) throw new HttpProblem(404, "no-such-connector", "There is no such connector.");
+  return read.data;
+}
+
+export function jobRoutes(db: Database): Router {
+  const router = Router();
+  router.get("/jobs", async (_request, response) => void response.json({ jobs: await repo.listJobs(db) }));
+  router.post("/jobs", async (request, response) => {
+    const id = await service.createJob(db, readBody(newJobSchema, request));
+    response.setHeader("Location", `/api/v1/jobs/${id}`);
+    sendJob(response, await service.viewJob(db, id), 201);
+  });
+  router.get("/jobs/:job", async (request, response) => sendJob(response, await service.viewJob(db, jobIdOf(request))));
+  router.patch("/jobs/:job", async (request, response) => {
+    const id = jobIdOf(request);
+    const { head, archived } = readBody(patchJobSchema, request);
+    const expected = expectedRevision(request);
+    if (head !== undefined) await service.edit(db, id, expected, () => service.headCommand(head));
+    if (archived !== undefined) await repo.setArchived(db, id, archived);
+    sendJob(response, await service.viewJob(db, id));
+  });
+  router.put("/jobs/:job/connectors/:connector", async (request, response) => {
+    const connector = readBody(putConnectorSchema, request);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => service.putConnectorCommand(connectorOf(request.params), connector)));
+  });
+  router.delete("/jobs/:job/connectors/:connector", async (request, response) => {
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "remove-connector", connector: connectorOf(request.params) })));
+  });
+  router.patch("/jobs/:job/connectors/:connector/pins", async (request, response) => {
+    const { put, remove } = readBody(changePinsSchema, request);
+    const connector = connectorOf(request.params);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "change-pins", connector, put, remove, decisions: [] })));
+  });
+  router.patch("/jobs/:job/decisions", async (request, response) => {
+    const { put, remove } = readBody(decideSchema, request);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "decide", put, remove })));
+  });
+  router.post("/jobs/:job/undo", async (request, response) => sendJob(response, await service.stepHistory(db, jobIdOf(request), expectedRevision(request), "undo")));
+  router.post("/jobs/:job/redo", async (request, response) => sendJob(response, await service.stepHistory(db, jobIdOf(request), expectedRevision(request), "redo")));
+  return router;
+}

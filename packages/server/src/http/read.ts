@@ -1,0 +1,29 @@
+import type { Request } from "express";
+import type { z } from "zod";
+import { issuesOf, jobIdSchema } from "@trevin/core/contract";
+import { HttpProblem } from "./problem.ts";
+
+/** The body by its schema, or 422 with where and why. */
+export function readBody<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
+  if (request.body === undefined) throw new HttpProblem(415, "json-wanted", "Send JSON with content type application/json.");
+  const read = schema.safeParse(request.body);
+  if (read.success) return read.data;
+  const issues = issuesOf(read.error);
+  throw new HttpProblem(422, "invalid", issues.map((issue) => `${issue.path || "body"}: ${issue.message}`).join("; "), { issues: [...issues] });
+}
+
+export function jobIdOf(request: Request): string {
+  const read = jobIdSchema.safeParse(request.params["job"]);
+  if (!read.success) throw new HttpProblem(404, "no-such-job", "There is no such job.");
+  return read.data;
+}
+
+/** The revision that a change was made on, from If-Match. */
+export function expectedRevision(request: Request): number {
+  const header = request.headers["if-match"];
+  const match = header === undefined ? null : /^"(\d{1,9})"$/.exec(header);
+  if (match === null) throw new HttpProblem(428, "revision-needed", 'Send If-Match with the revision that the change was made on, for example If-Match: "12".');
+  return Number(match[1]);
+}
+
+export const etagOf = (revision: number): string => `"${revision}"`;

@@ -1,0 +1,63 @@
+import { z } from "zod";
+import {
+  benchAnswerSchema, benchCommandSchema, changePinsSchema, decideSchema, jobFileSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, newJobSchema, patchJobSchema, problemSchema, putConnectorSchema,
+} from "@trevin/core/contract";
+
+interface Operation {
+  readonly method: "get" | "post" | "put" | "patch" | "delete";
+  readonly path: string;
+  readonly summary: string;
+  readonly body?: z.ZodType;
+  readonly answer?: z.ZodType;
+  readonly status?: number;
+  readonly type?: string;
+  /** The dossier's revision goes in If-Match; a stale one gets 412. */
+  readonly revision?: true;
+}
+
+const OPERATIONS: readonly Operation[] = [
+  { method: "get", path: "/health", summary: "Server and database answer", answer: z.object({ status: z.literal("ok") }) },
+  { method: "get", path: "/openapi.json", summary: "This document" },
+  { method: "get", path: "/jobs", summary: "All jobs, latest first", answer: z.object({ jobs: z.array(jobSummarySchema) }) },
+  { method: "post", path: "/jobs", summary: "Create a job", body: newJobSchema, answer: jobViewSchema, status: 201 },
+  { method: "get", path: "/jobs/{job}", summary: "One job; ETag is its revision", answer: jobViewSchema },
+  { method: "patch", path: "/jobs/{job}", summary: "Change details, archive or bring back", body: patchJobSchema, answer: jobViewSchema, revision: true },
+  { method: "put", path: "/jobs/{job}/connectors/{connector}", summary: "Add or change a connector", body: putConnectorSchema, answer: jobViewSchema, revision: true },
+  { method: "delete", path: "/jobs/{job}/connectors/{connector}", summary: "Remove a connector with its pins and decisions", answer: jobViewSchema, revision: true },
+  { method: "patch", path: "/jobs/{job}/connectors/{connector}/pins", summary: "Put and remove pins", body: changePinsSchema, answer: jobViewSchema, revision: true },
+  { method: "patch", path: "/jobs/{job}/decisions", summary: "Make and take back decisions", body: decideSchema, answer: jobViewSchema, revision: true },
+  { method: "post", path: "/jobs/{job}/undo", summary: "Take back the last edit", answer: jobViewSchema, revision: true },
+  { method: "post", path: "/jobs/{job}/redo", summary: "Put back what undo took", answer: jobViewSchema, revision: true },
+  { method: "get", path: "/jobs/{job}/ledger", summary: "The ledger, whole or after a sequence", answer: ledgerViewSchema },
+  { method: "post", path: "/jobs/{job}/ledger", summary: "Record what happened at the bench; idempotent by event", body: benchCommandSchema, answer: benchAnswerSchema, status: 201 },
+  { method: "get", path: "/jobs/{job}/file", summary: "The job file", answer: jobFileSchema },
+  { method: "get", path: "/jobs/{job}/as-built.csv", summary: "Pin tables as they are now", type: "text/csv" },
+  { method: "get", path: "/jobs/{job}/ledger.csv", summary: "The ledger as a table", type: "text/csv" },
+  { method: "post", path: "/imports", summary: "Import a job file as a new job", body: jobFileSchema, answer: jobViewSchema, status: 201 },
+];
+
+const schemaOf = (schema: z.ZodType): unknown => z.toJSONSchema(schema, { target: "draft-2020-12", io: "input" });
+
+/** The OpenAPI 3.1 document, made from the same schemas that check the requests. */
+export function openApiDocument(): unknown {
+  const paths: Record<string, Record<string, unknown>> = {};
+  for (const operation of OPERATIONS) {
+    const parameters = [...operation.path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({ name, in: "path", required: true, schema: { type: "string" } }));
+    const revision = operation.revision ? [{ name: "If-Match", in: "header", required: true, schema: { type: "string", pattern: '^"\\d+"$' } }] : [];
+    (paths[operation.path] ??= {})[operation.method] = {
+      summary: operation.summary,
+      ...(parameters.length + revision.length === 0 ? {} : { parameters: [...parameters, ...revision] }),
+      ...(operation.body === undefined ? {} : { requestBody: { required: true, content: { "application/json": { schema: schemaOf(operation.body) } } } }),
+      responses: {
+        [operation.status ?? 200]: { description: "Done", ...contentOf(operation) },
+        default: { description: "Problem details (RFC 9457)", content: { "application/problem+json": { schema: { $ref: "#/components/schemas/Problem" } } } },
+      },
+    };
+  }
+  return { openapi: "3.1.0", info: { title: "Trevin", version: "1" }, servers: [{ url: "/api/v1" }], paths, components: { schemas: { Problem: schemaOf(problemSchema) } } };
+}
+
+function contentOf({ answer, type }: Operation): object {
+  if (type !== undefined) return { content: { [type]: { schema: { type: "string" } } } };
+  return { content: { "application/json": { schema: answer === undefined ? {} : schemaOf(answer) } } };
+}
