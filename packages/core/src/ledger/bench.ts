@@ -3,7 +3,7 @@ import type { Dossier, StepId } from "../model/index.ts";
 import { planWork, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";
 import type { Entry } from "./entry.ts";
-import { dossierInForce, foldLedger, type Fold } from "./fold.ts";
+import { foldLedger, type Fold } from "./fold.ts";
 
 /** Where the work stands: the plan with its ticks, and the first step that is neither done nor skipped. */
 export interface BenchView {
@@ -13,8 +13,7 @@ export interface BenchView {
   readonly fold: Fold | null;
   readonly state: Fold["state"];
   readonly current: Step | null;
-  readonly isDone: (step: StepId) => boolean;
-  readonly isSkipped: (step: StepId) => boolean;
+  readonly progress: ReadonlyMap<StepId, "done" | "skipped">;
 }
 
 /** Names a plan by its steps and their operations, so that a device and the server know that they mean the same one. */
@@ -22,19 +21,19 @@ export const planHash = (plan: Pick<Plan, "steps">): string => hashOf(plan.steps
 
 /** A pure function of dossier and ledger: the same on every device, and after every restart. */
 export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
-  const inForce = dossierInForce(dossier, entries);
   const fold = entries.length === 0 ? null : foldLedger(entries).fold;
+  const inForce = fold === null ? dossier : { head: dossier.head, connectors: fold.connectors, decisions: dossier.decisions };
   const plan = planWork(inForce);
-  const isDone = (step: StepId): boolean => fold?.done.has(step) ?? false;
-  const isSkipped = (step: StepId): boolean => fold?.skipped.has(step) ?? false;
+  const progress = new Map<StepId, "done" | "skipped">();
+  for (const step of fold?.skipped.keys() ?? []) progress.set(step, "skipped");
+  for (const step of fold?.done.keys() ?? []) progress.set(step, "done");
   return {
     dossier: inForce,
     plan,
     planHash: planHash(plan),
     fold,
     state: fold?.state ?? initialState(inForce),
-    current: plan.steps.find((step) => !isDone(step.id) && !isSkipped(step.id)) ?? null,
-    isDone,
-    isSkipped,
+    current: plan.steps.find((step) => !progress.has(step.id)) ?? null,
+    progress,
   };
 }

@@ -1,5 +1,5 @@
 import { applyOperation, initialState, type HarnessState, type OperationProblem } from "../harness/index.ts";
-import type { Connector, DecisionId, Dossier, JobHead, PinId, StepId } from "../model/index.ts";
+import type { Connector, DecisionId, JobHead, PinId, StepId } from "../model/index.ts";
 import { invariant } from "../util/index.ts";
 import type { Entry, PinFacts } from "./entry.ts";
 
@@ -56,13 +56,6 @@ export function foldLedger(entries: readonly Entry[], without: ReadonlySet<numbe
   }
   const connectors = baseline.map((connector) => ({ ...connector, pins: connector.pins.map((pin) => ({ ...pin, ...facts.get(pin.id) })) }));
   return { fold: { head, connectors, state, done, skipped, carriedOut, retracted }, misfits };
-}
-
-/** The dossier in force: the edited one before work begins, afterwards the ledger's pins with the dossier's decisions. */
-export function dossierInForce(dossier: Dossier, entries: readonly Entry[]): Dossier {
-  if (entries.length === 0) return dossier;
-  const { fold } = foldLedger(entries);
-  return { head: dossier.head, connectors: fold.connectors, decisions: dossier.decisions };
 }
 
 /**

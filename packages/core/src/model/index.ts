@@ -8,3 +8,4 @@ export {
   allPins, connectorsInOrder, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, undecidedPins, type Dossier, type JobHead, type JobKind, type PlacedPin,
 } from "./job.ts";
 export { locate, placesOf, type Locator, type Place } from "./face.ts";
+export { nextLabel } from "./label.ts";

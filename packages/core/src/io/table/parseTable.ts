@@ -57,7 +57,8 @@ const HEADERS: Readonly<Record<Field, RegExp>> = {
   note: /^(notes?|remarks?|comment)$/i,
 };
 
-const EMPTY_WORDS = /^(empty|blank|unused|not used|n\/?c|n\.c\.|spare|vacant|-+|–|—)$/i;
+/** Words that a table writes for a cavity without a wire. */
+export const EMPTY_WORDS = /^(empty|blank|unused|not used|n\/?c|n\.c\.|spare|vacant|-+|–|—)$/i;
 const BIDI = /[\u200e\u200f\u202a-\u202e\u2066-\u2069]/g;
 const MAX_CAVITY = 12;
 

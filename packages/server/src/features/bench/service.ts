@@ -49,7 +49,7 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
       if (command.plan !== view.planHash) throw new HttpProblem(409, "plan-changed", "The plan has changed since this step was shown. Load it again; nothing was recorded.");
       const step = view.plan.steps.find((candidate) => candidate.id === command.step);
       if (step === undefined) throw new HttpProblem(409, "no-such-step", "That step is not in the plan any more.");
-      if (view.isDone(step.id)) throw new HttpProblem(409, "already-done", "That step is done already.");
+      if (view.progress.get(step.id) === "done") throw new HttpProblem(409, "already-done", "That step is done already.");
       if (command.kind === "skipped") {
         if (step.op !== null) throw new HttpProblem(409, "step-changes-wiring", "This step changes the wiring; later steps stand on it. Change its decision instead of skipping it.");
         return { kind: "skipped", step: step.id, decision: step.decision, reason: command.reason };

@@ -1,0 +1,54 @@
+import type { z } from "zod";
+import { benchAnswerSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, problemSchema, type BenchAnswer, type BenchCommandInput, type JobSummary, type JobView, type Problem } from "@trevin/core/contract";
+import type { ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, Pin, PinId, StoredEntry } from "@trevin/core";
+
+/** An answer that is not a success, with the server's own account of it. */
+export class ApiProblem extends Error {
+  override readonly name = "ApiProblem";
+  constructor(readonly problem: Problem) {
+    super(problem.detail ?? problem.title);
+  }
+}
+
+const UNREACHABLE: Problem = { type: "about:blank", title: "No answer", status: 0, code: "unreachable", detail: "Trevin's server does not answer. What was saved before is safe; this change is kept here and not stored yet." };
+
+async function send(method: string, path: string, options: { readonly body?: unknown; readonly text?: string; readonly revision?: number } = {}): Promise<Response> {
+  const headers: Record<string, string> = {};
+  if (options.body !== undefined || options.text !== undefined) headers["Content-Type"] = "application/json";
+  if (options.revision !== undefined) headers["If-Match"] = `"${options.revision}"`;
+  const body = options.text ?? (options.body === undefined ? null : JSON.stringify(options.body));
+  let response: Response;
+  try {
+    response = await fetch(`/api/v1${path}`, { method, headers, body });
+  } catch {
+    throw new ApiProblem(UNREACHABLE);
+  }
+  if (response.ok) return response;
+  const problem = problemSchema.safeParse(await response.json().catch(() => null));
+  throw new ApiProblem(problem.success ? problem.data : { type: "about:blank", title: "Error", status: response.status, code: "unknown", detail: `The server answered ${response.status}.` });
+}
+
+async function read<T extends z.ZodType>(schema: T, response: Promise<Response>): Promise<z.output<T>> {
+  return schema.parse(await (await response).json());
+}
+
+const at = (job: string, rest = ""): string => `/jobs/${encodeURIComponent(job)}${rest}`;
+
+export const api = {
+  jobs: async (): Promise<JobSummary[]> => ((await (await send("GET", "/jobs")).json()) as { jobs: unknown[] }).jobs.map((job) => jobSummarySchema.parse(job)),
+  create: (head: JobHead): Promise<JobView> => read(jobViewSchema, send("POST", "/jobs", { body: head })),
+  importFile: (text: string): Promise<JobView> => read(jobViewSchema, send("POST", "/imports", { text })),
+  job: (id: string): Promise<JobView> => read(jobViewSchema, send("GET", at(id))),
+  ledger: async (id: string): Promise<readonly StoredEntry[]> => (await read(ledgerViewSchema, send("GET", at(id, "/ledger")))).entries,
+  patch: (id: string, revision: number, body: { head?: JobHead; archived?: boolean }): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id), { body, revision })),
+  putConnector: (id: string, revision: number, { id: connector, ...body }: ConnectorHead): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, `/connectors/${encodeURIComponent(connector)}`), { body, revision })),
+  removeConnector: (id: string, revision: number, connector: ConnectorId): Promise<JobView> => read(jobViewSchema, send("DELETE", at(id, `/connectors/${encodeURIComponent(connector)}`), { revision })),
+  changePins: (id: string, revision: number, connector: ConnectorId, body: { put: readonly Pin[]; remove: readonly PinId[] }): Promise<JobView> =>
+    read(jobViewSchema, send("PATCH", at(id, `/connectors/${encodeURIComponent(connector)}/pins`), { body, revision })),
+  decide: (id: string, revision: number, body: { put: readonly Decision[]; remove: readonly DecisionId[] }): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/decisions"), { body, revision })),
+  undo: (id: string, revision: number): Promise<JobView> => read(jobViewSchema, send("POST", at(id, "/undo"), { revision })),
+  redo: (id: string, revision: number): Promise<JobView> => read(jobViewSchema, send("POST", at(id, "/redo"), { revision })),
+  record: (id: string, command: BenchCommandInput): Promise<BenchAnswer> => read(benchAnswerSchema, send("POST", at(id, "/ledger"), { body: command })),
+};
+
+export const downloadPath = (job: string, what: "file" | "as-built.csv" | "ledger.csv"): string => `/api/v1${at(job, `/${what}`)}`;

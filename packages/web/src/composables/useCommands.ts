@@ -1,0 +1,39 @@
+import { onBeforeUnmount, onMounted, shallowReactive } from "vue";
+
+/** Something the user can do now: in the palette, in the list of shortcuts, and by its key. */
+export interface AppCommand {
+  readonly id: string;
+  readonly title: string;
+  /** As `event.key`, with "Ctrl+" before it where needed; letters without Ctrl count only outside of text fields. */
+  readonly keys?: string;
+  readonly enabled?: () => boolean;
+  readonly run: () => unknown;
+}
+
+const registered = shallowReactive(new Map<symbol, readonly AppCommand[]>());
+
+/** All commands of the views now shown, those of the innermost first. */
+export const allCommands = (): readonly AppCommand[] => [...registered.values()].reverse().flat();
+
+/** Offers commands for as long as the calling component is shown. */
+export function useCommands(commands: readonly AppCommand[]): void {
+  const key = Symbol("commands");
+  onMounted(() => registered.set(key, commands));
+  onBeforeUnmount(() => registered.delete(key));
+}
+
+const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName) || target.getAttribute("role") === "combobox");
+
+/** Runs the command whose keys were pressed; at most one. */
+export function handleKey(event: KeyboardEvent): void {
+  if (event.defaultPrevented || event.altKey || document.querySelector("[aria-modal='true']") !== null) return;
+  const control = event.ctrlKey || event.metaKey;
+  const name = event.key === " " ? "Space" : event.key.length === 1 ? event.key.toUpperCase() : event.key;
+  const keys = `${control ? "Ctrl+" : ""}${event.shiftKey && event.key.length > 1 ? "Shift+" : ""}${control && event.shiftKey && event.key.length === 1 ? "Shift+" : ""}${name}`;
+  if (!control && isTyping(event.target)) return;
+  if ((name === "Space" || name === "Enter") && event.target instanceof HTMLElement && event.target.closest("button, a, summary, [role='option']") !== null) return;
+  const command = allCommands().find((candidate) => candidate.keys === keys && (candidate.enabled?.() ?? true));
+  if (command === undefined) return;
+  event.preventDefault();
+  void command.run();
+}

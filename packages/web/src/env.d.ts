@@ -1,0 +1,7 @@
+declare module "*.css";
+declare module "@fontsource-variable/atkinson-hyperlegible-next";
+declare module "*.vue" {
+  import type { DefineComponent } from "vue";
+  const component: DefineComponent<object, object, unknown>;
+  export default component;
+}

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+/** What surrounds every stage of one job. */
+import { computed, ref, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import { api, ApiProblem, downloadPath } from "../api/client.ts";
+import JobForm from "../components/frame/JobForm.vue";
+import RefusedBanner from "../components/frame/RefusedBanner.vue";
+import StageRuler from "../components/frame/StageRuler.vue";
+import TopLine from "../components/frame/TopLine.vue";
+import { useCommands } from "../composables/useCommands.ts";
+import { useJob } from "../stores/job.ts";
+
+const route = useRoute();
+const router = useRouter();
+const store = useJob();
+const details = ref(false);
+const id = computed(() => String(route.params["job"]));
+const atBench = computed(() => route.name === "bench");
+watch(id, (job) => void store.open(job), { immediate: true });
+
+const go = (name: string) => () => router.push({ name, params: { job: id.value } });
+useCommands([
+  ...(["pinouts", "crosswalk", "worklist", "bench", "ledger"] as const).map((name, i) => ({ id: `go-${name}`, title: `Go to ${name}`, keys: `Ctrl+${i + 1}`, run: go(name) })),
+  { id: "undo", title: "Undo the last edit", keys: "Ctrl+Z", enabled: () => Boolean(store.view?.undo), run: () => store.undo() },
+  { id: "redo", title: "Redo what was undone", keys: "Ctrl+Shift+Z", enabled: () => Boolean(store.view?.redo), run: () => store.redo() },
+  { id: "redo-y", title: "Redo what was undone", keys: "Ctrl+Y", enabled: () => Boolean(store.view?.redo), run: () => store.redo() },
+  { id: "details", title: "Change the job's details", run: () => (details.value = true) },
+  { id: "export", title: "Download the job file", run: () => window.location.assign(downloadPath(id.value, "file")) },
+  { id: "archive", title: "Archive this job", run: archive },
+]);
+
+async function archive(): Promise<void> {
+  if (store.view === null) return;
+  try {
+    await api.patch(store.view.id, store.view.revision, { archived: true });
+    await router.push({ name: "jobs" });
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error;
+    store.refused = { problem: error.problem, again: async () => { await archive(); return true; } };
+  }
+}
+</script>
+
+<template>
+  <div class="frame" :class="{ bench: atBench }">
+    <TopLine job @details="details = true"><StageRuler v-if="atBench" slim /></TopLine>
+    <StageRuler v-if="!atBench" />
+    <RefusedBanner />
+    <section v-if="store.missing" class="state">
+      <h1>{{ store.missing.status === 404 ? "This job is not here" : "The job cannot be loaded" }}</h1>
+      <p>{{ store.missing.detail }}</p>
+      <p><button type="button" class="btn pri" @click="store.open(id)">Try again</button> <RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink></p>
+    </section>
+    <p v-else-if="store.dossier === null || store.analysis === null" class="state mut" role="status">Loading the job</p>
+    <RouterView v-else />
+    <JobForm v-if="store.dossier" v-model:open="details" :start="store.dossier.head" title="Job details" action="Save" :submit="async (head) => ((await store.setHead(head)) ? null : (store.refused?.problem.detail ?? 'Not stored.'))" />
+    <p class="sr" role="status">{{ store.said }}</p>
+  </div>
+</template>
+
+<style scoped>
+.frame { min-height: 100vh; display: flex; flex-direction: column; }
+.frame > :last-child { flex: none; }
+.state { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 12px; padding: 0 20px; }
+@media (max-width: 900px) { .frame.bench :deep(.stages) { display: none; } }
+@media (max-width: 700px) { .frame.bench :deep(.top) { display: none; } }
+</style>

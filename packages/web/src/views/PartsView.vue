@@ -1,0 +1,52 @@
+<script setup lang="ts">
+/** Every part that the screens are drawn from, in one place. */
+import { COLOUR_NAMES, connectorId, formatColour, pinId, plain, type Connector, type Pin, type WireColour } from "@trevin/core";
+import TopLine from "../components/frame/TopLine.vue";
+import CavityLabel from "../components/parts/CavityLabel.vue";
+import ConnectorFace, { type CavityNow } from "../components/parts/ConnectorFace.vue";
+import DrawnWire from "../components/parts/DrawnWire.vue";
+import HazardBox from "../components/parts/HazardBox.vue";
+import HazardTag from "../components/parts/HazardTag.vue";
+import LinkLine from "../components/parts/LinkLine.vue";
+
+const striped: readonly WireColour[] = [plain("white", "red"), plain("black", "yellow"), plain("green", "yellow"), plain("yellow", "green", "red"), { base: "orange", stripes: [], rings: "silver" }, plain("light green", "white")];
+const sizes = [0.35, 0.5, 0.75, 1.25, 1.5, 2, 4, 6];
+const acts = ["move", "splice", "feed", "cap", "leave", "undecided"] as const;
+const codes = ["B", "W/R", "L/R", "BR", "V/W", "", "L/W", "SB", "G/Y", "GR/R", "GR/L", "Y", "G", "P/B"];
+const pins = codes.map((colour, i): Pin => ({ id: pinId(`p${i}`), cavity: String(i + 1), order: i, content: colour === "" ? "empty" : "occupied", function: "", colour, size: i === 0 ? 2 : 0.5, signal: "unknown", note: "" }));
+const connector: Connector = { id: connectorId("sample"), name: "B12", side: "vehicle", place: "", colourSystem: "japanese", leads: "loom", sealed: true, layout: { rows: [{ places: 6, offset: 0 }, { places: 8, offset: 0 }], view: "mating" }, pins };
+const states = new Map<ReturnType<typeof pinId>, CavityNow>([[pinId("p11"), { state: "vacated", colour: null, size: null }], [pinId("p12"), { state: "plugged", colour: null, size: null }]]);
+</script>
+
+<template>
+  <TopLine />
+  <main>
+    <h1>Parts sheet</h1>
+    <p class="mut">What every screen is drawn from. The insulation of wires is the only saturated colour; states are told by shape, pattern, weight and a word.</p>
+    <section><h2>Wires, base colours</h2><ul class="wires"><li v-for="name in COLOUR_NAMES" :key="name"><DrawnWire :colour="plain(name)" :thick="13" :length="120" end="right" /><span>{{ name }}</span><span class="code">{{ formatColour(plain(name), "iec") === name ? "" : formatColour(plain(name), "iec") }}</span></li></ul></section>
+    <section><h2>Stripes and rings</h2><ul class="wires"><li v-for="(colour, i) in striped" :key="i"><DrawnWire :colour="colour" :thick="13" :length="120" end="right" /><span class="code">{{ formatColour(colour, "iec") }}</span></li><li><DrawnWire :colour="null" :thick="13" :length="120" /><span>not known</span></li></ul></section>
+    <section><h2>Sizes, mm²</h2><ul class="wires"><li v-for="size in sizes" :key="size"><DrawnWire :colour="plain('blue', 'white')" :size="size" :length="90" end="right" /><span class="code">{{ size }}</span></li></ul></section>
+    <section><h2>Between two pins</h2><ul class="wires"><li v-for="act in acts" :key="act"><LinkLine :act="act" :words="act" /></li><li><LinkLine act="move" sure="sure" words="sure" /></li><li><LinkLine act="move" sure="check" words="check" /></li><li><LinkLine act="move" sure="guess" words="guess" /></li></ul></section>
+    <section class="faces"><h2>Faces and cavity states</h2>
+      <ConnectorFace :connector="connector" view="wire" :width="420" :in-hand="pinId('p6')" :twins="[pinId('p7')]" :now="new Map([...pins.map((p) => [p.id, states.get(p.id) ?? undefined] as const)].flatMap(([id, s]) => (s ? [[id, s] as const] : [])))" :max-pitch="52" />
+      <ConnectorFace :connector="{ ...connector, id: connectorId('other'), layout: null }" view="wire" :width="420" :max-pitch="42" />
+      <p><CavityLabel label="7" /> <CavityLabel label="7" state="hand" /> <CavityLabel label="6" state="off" /> <CavityLabel label="87a" /></p></section>
+    <section class="haz"><h2>Hazards</h2><p><HazardTag severity="stop" /> <HazardTag severity="caution" /> <HazardTag severity="note" /></p>
+      <HazardBox severity="stop" title="Supply onto ground" detail="2 and C would be joined. Cure it, or give a reason that stays in the ledger." />
+      <HazardBox severity="caution" title="Black here, black there" detail="Ground at B12.1, CAN low at AL-P.K." />
+      <HazardBox severity="note" title="2 onto 1.5 mm²" detail="The barrel is chosen for the sum." /></section>
+    <section><h2>Controls</h2><p class="ctl"><button type="button" class="btn pri">First choice <kbd>Enter</kbd></button><button type="button" class="btn">Other</button><button type="button" class="btn quiet">Turn over <kbd>V</kbd></button><button type="button" class="btn" disabled>Not now</button></p></section>
+  </main>
+</template>
+
+<style scoped>
+main { padding: 16px 20px 48px; display: grid; gap: 18px; max-width: 1240px; margin: 0 auto; }
+section { border-top: 1px solid var(--ink); padding-top: 8px; display: grid; gap: 10px; }
+.wires { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 10px 20px; }
+.wires li { display: flex; align-items: center; gap: 10px; font: 500 15px/1 var(--f-label); min-height: 24px; }
+.faces { grid-template-columns: 1fr 1fr; }
+.faces h2, .faces p { grid-column: 1 / -1; }
+.haz { max-width: 640px; }
+.ctl { display: flex; gap: 12px; flex-wrap: wrap; }
+@media (max-width: 900px) { .faces { grid-template-columns: 1fr; } }
+</style>
