@@ -32,6 +32,9 @@ export interface AppDeps {
 /** Body limit of ordinary requests, in bytes; job files have their own. */
 const BODY_LIMIT = 4_000_000;
 
+/** The two fixed style elements that PrimeVue puts into every page (an empty one and its base rules); nothing else inline. */
+const PRIMEVUE_STYLES = ["'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='", "'sha256-Fd0QD0FqL+7/xbtxgLdOiaqgrzQ+aCPAt30l0g1PmgI='"];
+
 /** The whole HTTP side. Listens to nothing, so that tests inject what they like. */
 export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localhost", "[::1]"] }: AppDeps): Express {
   const app = express();
@@ -54,7 +57,7 @@ export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localh
       contentSecurityPolicy: {
         useDefaults: false,
         directives: {
-          defaultSrc: ["'none'"], scriptSrc: ["'self'"], styleSrc: ["'self'"], imgSrc: ["'self'", "data:"], fontSrc: ["'self'"], connectSrc: ["'self'"],
+          defaultSrc: ["'none'"], scriptSrc: ["'self'"], styleSrc: ["'self'", ...PRIMEVUE_STYLES], imgSrc: ["'self'", "data:"], fontSrc: ["'self'"], connectSrc: ["'self'"],
           workerSrc: ["'self'"], manifestSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
         },
       },

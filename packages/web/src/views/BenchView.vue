@@ -150,7 +150,7 @@ const showFace = computed(() => connector.value !== null);
         <div class="alike"><DrawnWire :colour="current.colour" :thick="isPhone ? 13 : 16" :length="isPhone ? 110 : 150" /><b class="code">{{ at?.pin.cavity }}</b><span><b>{{ colourInWords(current.colour) }}</b>: take</span>
           <template v-for="other in lookAlikes" :key="other.pin.id"><DrawnWire :colour="other.colour" :thick="isPhone ? 13 : 16" :length="isPhone ? 110 : 150" /><b class="code">{{ other.pin.cavity }}</b><span>{{ colourInWords(other.colour) }}: leave</span></template></div>
       </HazardBox>
-      <div v-if="wire" class="facts"><p><b>{{ wire.pin.function || "function not noted" }}</b></p><p class="mut">{{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template><template v-if="wire.pin.note">. {{ wire.pin.note }}</template></p></div>
+      <div v-if="wire" class="facts"><p><b>{{ wire.pin.function || "function not noted" }}</b></p><p v-if="current.step.kind === 'insert'">the wire that came out of {{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</p><p class="mut">{{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template><template v-if="wire.pin.note">. {{ wire.pin.note }}</template></p></div>
       <fieldset class="chk"><legend>Before Done</legend><label v-for="(item, i) in current.words.before" :key="item"><input v-model="ticks[i]" type="checkbox"> {{ item }}</label></fieldset>
     </section>
     <footer class="act">

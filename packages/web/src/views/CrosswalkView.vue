@@ -191,8 +191,8 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
         <p v-if="blocks.length === 0"><b class="big">Nothing stands in the way</b><br><RouterLink :to="{ name: 'worklist' }">To the worklist</RouterLink></p>
         <template v-else>
           <p><b class="big">{{ blocks.length }} {{ blocks.length === 1 ? "stands" : "stand" }} in the way</b><br><span class="mut lab">of the worklist, {{ undecided }} pins undecided</span></p>
-          <button v-for="(block, i) in blocks.slice(0, 3)" :key="i" type="button" class="link lab" @click="goBlock(block)">{{ blockWords(block, name) }}</button>
-          <button v-if="blocks.length > 3" type="button" class="link lab" @click="nextOpen">and {{ blocks.length - 3 }} more</button>
+          <button v-for="(block, i) in blocks.slice(0, 2)" :key="i" type="button" class="link lab" @click="goBlock(block)">{{ blockWords(block, name) }}</button>
+          <button v-if="blocks.length > 2" type="button" class="link lab" @click="nextOpen">and {{ blocks.length - 2 }} more</button>
         </template>
         <p class="verdict lab"><b>Colour for colour</b> would make {{ analysis.verdict.length }} joins: {{ verdict.works }} work, {{ verdict.dead }} stay dead, {{ verdict.damage }} do damage</p>
       </footer>
@@ -262,9 +262,9 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
 .ln.guess { border-top: 3px dotted var(--ink); }
 .list { flex: 1; }
 .list:focus-visible { outline-offset: -2px; }
-.blocks { position: sticky; bottom: 0; background: var(--bench); border-top: 2px solid var(--ink); display: flex; align-items: center; gap: 18px; padding: 10px 8px; min-height: 60px; flex-wrap: wrap; }
+.blocks { position: sticky; bottom: 0; background: var(--bench); border-top: 2px solid var(--ink); display: flex; align-items: center; gap: 16px; padding: 8px; min-height: 56px; }
 .big { font: 600 18px/22px var(--f-label); }
-.verdict { margin-left: auto; max-width: 250px; line-height: 17px; color: var(--ink2); }
+.verdict { margin-left: auto; max-width: 300px; flex: none; line-height: 17px; color: var(--ink2); }
 .verdict b { color: var(--ink); font-weight: 600; }
 .right { border-left: 1px solid var(--ink); padding: 6px 18px 20px 16px; display: flex; flex-direction: column; gap: 8px; }
 .right header { display: flex; align-items: center; }

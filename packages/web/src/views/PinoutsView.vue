@@ -156,7 +156,7 @@ const sideWords = { vehicle: "stays", incoming: "comes in" } as const;
       <div class="tabs">
         <div role="tablist" aria-label="Connectors">
           <button v-for="one in connectors" :key="one.id" type="button" role="tab" :aria-selected="one.id === connector?.id" @click="chosen = one.id">
-            <b>{{ one.name }}</b> <span>{{ one.place }}</span> <span class="mut">{{ known(one) }} known, {{ sideWords[one.side] }}</span>
+            <b>{{ one.name }}</b> <span>{{ one.place }}</span> <span class="mut">{{ known(one) }}</span>
           </button>
         </div>
         <button v-if="!store.begun" type="button" class="link lab" @click="add">Add a connector</button>
@@ -201,7 +201,7 @@ const sideWords = { vehicle: "stays", incoming: "comes in" } as const;
 .start { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 14px; justify-items: start; padding: 0 20px; }
 .split { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr) 446px; min-height: 0; }
 .left { padding: 0 16px 24px 20px; min-width: 0; display: flex; flex-direction: column; gap: 8px; }
-.tabs { display: flex; align-items: stretch; gap: 16px; border-bottom: 1px solid var(--ink); min-height: 40px; flex-wrap: wrap; }
+.tabs { display: flex; align-items: stretch; gap: 8px 16px; border-bottom: 1px solid var(--ink); min-height: 40px; flex-wrap: wrap; }
 .tabs [role="tablist"] { display: flex; gap: 16px; flex-wrap: wrap; }
 .tabs [role="tab"] { border: 0; background: none; padding: 8px 0 5px; cursor: pointer; font: 500 14px/1.2 var(--f-label); border-bottom: 4px solid transparent; }
 .tabs [role="tab"] b { font: 700 16px/1 var(--f-code); margin-right: 4px; }

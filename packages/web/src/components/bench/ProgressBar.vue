@@ -30,5 +30,6 @@ i.skipped { background: repeating-linear-gradient(90deg, var(--ink) 0 2px, trans
 i.now { height: 22px; border: 3px solid var(--ink); background: var(--sheet); min-width: 9px; }
 span { display: block; margin-top: 2px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; color: var(--ink2); }
 .on span { color: var(--ink); font-weight: 600; overflow: visible; }
+.on + .group span { visibility: hidden; }
 @media (max-width: 900px) { .bar { gap: 5px; } }
 </style>

@@ -34,9 +34,9 @@ const isOpen = computed(() => props.row.decision === null);
       <span v-else class="mut none">nothing on the vehicle</span>
     </div>
     <span class="cavs"><i v-if="several && row.vehicle" class="lab mut">{{ row.vehicle.connector.name }}</i><CavityLabel v-if="row.vehicle" :label="row.vehicle.pin.cavity" :state="selected ? 'hand' : 'plain'" /></span>
-    <span class="wire"><DrawnWire v-if="row.vehicle" :colour="colour(row.vehicle)" :size="row.vehicle.pin.size" :length="78" end="right" /></span>
-    <LinkLine :act="act" :sure="row.sure" :words="lineWords(row)" :width="118" :mirrored="row.vehicle === null && act !== 'feed' && act !== 'undecided'" :class="{ suggested: isOpen && row.vehicle && row.incoming }" />
-    <span class="wire"><DrawnWire v-if="row.incoming" :colour="colour(row.incoming)" :size="row.incoming.pin.size" :length="78" end="left" /></span>
+    <span class="wire"><DrawnWire v-if="row.vehicle" :colour="colour(row.vehicle)" :size="row.vehicle.pin.size" :length="66" end="right" /></span>
+    <LinkLine :act="act" :sure="row.sure" :words="lineWords(row)" :width="108" :mirrored="row.vehicle === null && act !== 'feed' && act !== 'undecided'" :class="{ suggested: isOpen && row.vehicle && row.incoming }" />
+    <span class="wire"><DrawnWire v-if="row.incoming" :colour="colour(row.incoming)" :size="row.incoming.pin.size" :length="66" end="left" /></span>
     <span class="cavs"><CavityLabel v-if="row.incoming" :label="row.incoming.pin.cavity" :state="selected ? 'hand' : 'plain'" /><i v-if="several && row.incoming" class="lab mut">{{ row.incoming.connector.name }}</i></span>
     <div class="end">
       <template v-if="row.incoming">
@@ -51,7 +51,7 @@ const isOpen = computed(() => props.row.decision === null);
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: minmax(0, 1fr) auto 80px 122px 80px auto minmax(0, 1fr) 46px 78px; gap: 4px; align-items: center; min-height: 39px; border-bottom: 1px solid var(--rule); padding: 0 8px; cursor: pointer; }
+.row { display: grid; grid-template-columns: minmax(0, 1fr) auto 68px 110px 68px auto minmax(0, 1fr) 44px 78px; gap: 4px; align-items: center; min-height: 37px; border-bottom: 1px solid var(--rule); padding: 0 8px; cursor: pointer; }
 .row.on { background: var(--sheet); outline: 2.5px solid var(--ink); outline-offset: -1px; border-color: transparent; }
 .end { min-width: 0; display: grid; }
 .end b { font-weight: 650; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; line-height: 18px; }

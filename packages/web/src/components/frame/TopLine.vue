@@ -39,7 +39,7 @@ const palette = (): void => void allCommands().find((command) => command.id === 
 .r { margin-left: auto; display: flex; align-items: center; gap: 18px; font: 500 15px/1 var(--f-label); color: var(--ink2); white-space: nowrap; }
 .flat { border: 0; background: none; color: inherit; cursor: pointer; padding: 6px 0; }
 .flat:hover:not(:disabled) { color: var(--ink); text-decoration: underline; text-underline-offset: 3px; }
-.flat:disabled { cursor: default; text-decoration: line-through; }
+.flat:disabled { cursor: default; color: var(--rule2); font-style: italic; }
 .saved { min-width: 66px; text-align: right; }
 @media (max-width: 900px) { .find, .flat, .saved, .job span { display: none; } .top { gap: 12px; padding: 0 12px; } }
 </style>

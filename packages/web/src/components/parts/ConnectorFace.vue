@@ -51,7 +51,8 @@ const left = computed(() => props.width - bodyWidth.value - 2);
 const top = computed(() => lockHeight.value + 2);
 const bodyHeight = computed(() => rows.value * rowHeight.value + 2 * pad.value);
 const leadWidth = computed(() => pitch.value * (isBottomRow.value ? 0.46 : 0.28));
-const height = computed(() => top.value + bodyHeight.value + 10 + (props.showLead ? pitch.value * 0.9 + 8 : 0));
+const floor = computed(() => top.value + bodyHeight.value + leadWidth.value / 2 + 10);
+const height = computed(() => (props.showLead ? floor.value + leadWidth.value / 2 + 2 : top.value + bodyHeight.value + 8));
 
 /** One stepped outline round rows that may differ in length. */
 const outline = computed(() => {
@@ -88,13 +89,12 @@ const isBottomRow = computed(() => hand.value === undefined || hand.value.row ==
 const leadPoints = computed<readonly Point[]>(() => {
   const cell = hand.value;
   if (cell === undefined) return [];
-  const floor = top.value + bodyHeight.value + leadWidth.value / 2 + 10;
   const centre = { x: cell.x + pitch.value / 2, y: cell.y + rowHeight.value * 0.62 };
   const x = isBottomRow.value ? centre.x : cell.x + pitch.value;
-  const bend = Math.min(pitch.value * 1.1, floor - centre.y);
-  const run = curve({ x: Math.max(x - bend * 1.6, 0), y: floor }, { x: x - bend * 0.4, y: floor }, { x, y: floor - bend * 0.1 }, { x, y: floor - bend });
+  const bend = Math.min(pitch.value * 1.1, floor.value - centre.y);
+  const run = curve({ x: Math.max(x - bend * 1.6, 0), y: floor.value }, { x: x - bend * 0.4, y: floor.value }, { x, y: floor.value - bend * 0.1 }, { x, y: floor.value - bend });
   const into = isBottomRow.value ? [centre] : curve({ x, y: centre.y + pitch.value * 0.45 }, { x, y: centre.y }, { x, y: centre.y }, centre, 10);
-  return [{ x: -2000, y: floor }, ...run, ...into];
+  return [{ x: -2000, y: floor.value }, ...run, ...into];
 });
 const wordsFor = (name: string): string => name.length > 3 ? `${name.slice(0, 3)}…` : name;
 

@@ -210,7 +210,7 @@ defineExpose({ focusCell });
             <input v-else class="cav" :class="{ off: pin.content === 'empty', hand: pin.id === selected }" :value="shown(pin, 'cavity')" :aria-label="`Cavity label ${pin.cavity}`" :data-cell="keyOf(pin.id, 'cavity')" @input="edit(pin.id, 'cavity', $event)" @blur="commit(pin, 'cavity')" @keydown="onKey($event, pin.id, 'cavity')">
           </td>
           <td><input class="code" :value="shown(pin, 'colour')" :aria-label="`Colour code of ${pin.cavity}`" :data-cell="keyOf(pin.id, 'colour')" @input="edit(pin.id, 'colour', $event)" @blur="commit(pin, 'colour')" @keydown="onKey($event, pin.id, 'colour')"></td>
-          <td class="wire"><template v-if="pin.content !== 'empty'"><DrawnWire v-if="pin.colour" :colour="colourOf(pin)" :size="pin.size" :length="64" /><span class="words" :title="colourNote(pin)">{{ colourNote(pin) }}</span><span v-if="twins.has(pin.id)" class="twin" title="Another wire of this connector looks the same">twin</span></template></td>
+          <td class="wire"><template v-if="pin.content !== 'empty'"><DrawnWire v-if="pin.colour" :colour="colourOf(pin)" :size="pin.size" :length="50" /><span class="words" :title="colourNote(pin)">{{ colourNote(pin) }}</span><span v-if="twins.has(pin.id)" class="twin" title="Another wire of this connector looks the same">twin</span></template></td>
           <td><input class="fn" :value="shown(pin, 'function')" :aria-label="`Function of ${pin.cavity}`" :data-cell="keyOf(pin.id, 'function')" list="functions" @input="edit(pin.id, 'function', $event)" @blur="commit(pin, 'function')" @keydown="onKey($event, pin.id, 'function')"></td>
           <td><input class="sig" :value="shown(pin, 'signal')" :aria-label="`Signal class of ${pin.cavity}`" :data-cell="keyOf(pin.id, 'signal')" list="signals" @input="edit(pin.id, 'signal', $event)" @blur="commit(pin, 'signal')" @keydown="onKey($event, pin.id, 'signal')"></td>
           <td><input class="size" :value="shown(pin, 'size')" :aria-label="`Size of ${pin.cavity} in mm²`" :data-cell="keyOf(pin.id, 'size')" @input="edit(pin.id, 'size', $event)" @blur="commit(pin, 'size')" @keydown="onKey($event, pin.id, 'size')"></td>
@@ -236,7 +236,7 @@ defineExpose({ focusCell });
 
 <style scoped>
 .grid { table-layout: fixed; }
-.c-cav { width: 52px; } .c-code { width: 72px; } .c-wire { width: 218px; } .c-sig { width: 112px; } .c-size { width: 48px; } .c-note { width: 132px; }
+.c-cav { width: 50px; } .c-code { width: 68px; } .c-wire { width: 202px; } .c-sig { width: 124px; } .c-size { width: 54px; } .c-note { width: 114px; }
 thead th { position: sticky; top: 0; background: var(--bench); z-index: 1; padding: 5px 6px 4px 0; border-bottom: 1px solid var(--ink); }
 .num { text-align: right; padding-right: 10px; }
 td { height: 30px; border-bottom: 1px solid var(--rule); padding: 0 6px 0 0; }
@@ -254,7 +254,7 @@ input.size { text-align: right; font: 500 14px/1 var(--f-code); }
 .empty .fn { font-weight: 400; color: var(--ink2); }
 .wire { white-space: nowrap; overflow: hidden; }
 .wire svg { display: inline-block; vertical-align: middle; margin-right: 8px; }
-.words { display: inline-block; max-width: 106px; overflow: hidden; text-overflow: ellipsis; vertical-align: middle; font-size: 13.5px; }
+.words { display: inline-block; max-width: 132px; overflow: hidden; text-overflow: ellipsis; vertical-align: middle; font-size: 13.5px; }
 .twin { font: 500 13px/1 var(--f-label); border-left: 3px double var(--ink); padding-left: 4px; margin-left: 4px; }
 .notecell { position: relative; }
 .rm { position: absolute; right: 4px; top: 3px; width: 24px; height: 24px; border: 1px solid var(--rule2); background: var(--sheet); cursor: pointer; border-radius: 2px; font-size: 11px; }
