@@ -38,6 +38,7 @@ export type OperationProblem =
   | { readonly code: "end-covered"; readonly end: EndId }
   | { readonly code: "end-already-covered"; readonly end: EndId }
   | { readonly code: "end-not-covered"; readonly end: EndId }
+  | { readonly code: "wire-out"; readonly end: EndId }
   | { readonly code: "end-without-terminal"; readonly end: EndId }
   | { readonly code: "end-carries-terminal"; readonly end: EndId }
   | { readonly code: "already-cut"; readonly pin: PinId }

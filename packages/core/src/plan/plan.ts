@@ -104,9 +104,11 @@ function groupsOf(steps: readonly Step[], titles: ReadonlyMap<string, string>): 
 
 function blocksOf(dossier: Dossier): readonly Block[] {
   const pins = indexPins(dossier);
-  const unseen = dossier.decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins).filter((id) => pins.get(id)?.pin.content === "unknown");
+  const rank = new Map([...pins.keys()].map((id, index) => [id, index]));
+  const decisions = [...dossier.decisions].sort((a, b) => placeOf(a, rank) - placeOf(b, rank));
+  const unseen = decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins).filter((id) => pins.get(id)?.pin.content === "unknown");
   const undecided = undecidedPins(dossier).map(({ pin }): Block => ({ code: "undecided", pin: pin.id }));
-  const nowhere = dossier.decisions.flatMap((decision): Block[] => (decision.kind === "feed" && decision.from.trim() === "" ? [{ code: "feed-from-where", pin: decision.pin }] : []));
+  const nowhere = decisions.flatMap((decision): Block[] => (decision.kind === "feed" && decision.from.trim() === "" ? [{ code: "feed-from-where", pin: decision.pin }] : []));
   const stops = findHazards(dossier, suggest(dossier).pairs).filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null);
   return [...undecided, ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...nowhere, ...stops.map((hazard): Block => ({ code: "stop", hazard }))];
 }

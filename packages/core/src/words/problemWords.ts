@@ -47,6 +47,8 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
       return `The end of ${name(problem.end)} is capped already.`;
     case "end-not-covered":
       return `The end of ${name(problem.end)} is not capped.`;
+    case "wire-out":
+      return `The wire of ${name(problem.end)} was taken out of the harness.`;
     case "end-without-terminal":
       return `The end of ${name(problem.end)} carries no terminal, so it cannot be inserted.`;
     case "end-carries-terminal":
@@ -186,6 +188,8 @@ export function faultWords(fault: Fault, name: Namer): string {
       return `Decision ${fault.decision} is not carried out in the end.`;
     case "wire-moved-without-decision":
       return `The wire of ${name(fault.pin)} moved and no decision says so.`;
+    case "bare-end-left":
+      return `The end of ${name(fault.end)} is left bare.`;
     case "left-open":
       return fault.what === "battery-off" ? "The battery is left off." : "A lock is left open.";
   }

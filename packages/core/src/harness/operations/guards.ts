@@ -1,7 +1,7 @@
 import type { EndId } from "../../model/index.ts";
 import { fail, ok, type Result } from "../../util/index.ts";
 import type { OperationProblem, Reverse } from "../operation.ts";
-import type { EndPlace, HarnessState } from "../state.ts";
+import { wireOfEnd, type EndPlace, type HarnessState } from "../state.ts";
 
 export interface Applied {
   readonly state: HarnessState;
@@ -17,7 +17,8 @@ export function looseEnd(state: HarnessState, end: EndId): Result<Extract<EndPla
   if (place === undefined) return fail({ code: "no-such-end", end });
   if (place.at !== "loose") return fail({ code: "end-not-loose", end });
   if (place.covered) return fail({ code: "end-covered", end });
-  return ok(place);
+  const wire = wireOfEnd(state, end);
+  return wire !== undefined && state.wires[wire]?.aboard === true ? ok(place) : fail({ code: "wire-out", end });
 }
 
 export const placeEnd = (state: HarnessState, places: Readonly<Record<EndId, EndPlace>>): HarnessState => ({ ...state, ends: { ...state.ends, ...places } });

@@ -20,7 +20,9 @@ export function contextOf(dossier: Dossier, suggested: readonly SuggestedPair[])
     decision.kind === "join" ? [{ vehicle: pin(decision.vehicle), incoming: pin(decision.incoming), decision: decisionId(decision), sure: decision.sure }] : [],
   );
   const open = suggested.map((pair): Link => ({ vehicle: pin(pair.vehicle), incoming: pin(pair.incoming), decision: null, sure: pair.sure }));
-  return { dossier, links: [...fixed, ...open], decided: new Set(dossier.decisions.flatMap(decisionPins)) };
+  const rank = new Map([...pins.keys()].map((id, index) => [id, index]));
+  const links = [...fixed, ...open].sort((a, b) => (rank.get(a.vehicle.pin.id) ?? 0) - (rank.get(b.vehicle.pin.id) ?? 0));
+  return { dossier, links, decided: new Set(dossier.decisions.flatMap(decisionPins)) };
 }
 
 /** All hazards of the decided and suggested joins; an answered stop carries the reason it was accepted with. */

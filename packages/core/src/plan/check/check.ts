@@ -9,6 +9,7 @@ export type Fault =
   | { readonly code: "unchecked-doubt"; readonly step: StepId; readonly decision: DecisionId }
   | { readonly code: "decision-not-carried-out"; readonly decision: DecisionId }
   | { readonly code: "wire-moved-without-decision"; readonly pin: PinId }
+  | { readonly code: "bare-end-left"; readonly end: EndId }
   | { readonly code: "left-open"; readonly what: "battery-off" | "lock-open" };
 
 /**
@@ -35,8 +36,7 @@ export function checkPlan(dossier: Dossier, plan: Pick<Plan, "steps">): Fault | 
 
 /** Terminals out of their cavities, uncovered, on wires that are aboard. */
 function terminalsInHand(state: HarnessState): readonly EndId[] {
-  const aboard = new Set(Object.values(state.wires).flatMap((wire) => (wire.aboard ? wire.ends : [])));
-  return (Object.entries(state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) => (place.at === "loose" && place.terminal && !place.covered && aboard.has(end) ? [end] : []));
+  return (Object.entries(state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) => (place.at === "loose" && place.terminal && !place.covered && isAboard(state, end) ? [end] : []));
 }
 
 function endFault(dossier: Dossier, start: HarnessState, end: HarnessState): Fault | null {
@@ -51,12 +51,14 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState): Fau
     const unchanged = JSON.stringify(endsInCavity(start, id)) === JSON.stringify(endsInCavity(end, id));
     if (!touched.has(id) && !unchanged) return { code: "wire-moved-without-decision", pin: id };
   }
-  if (plannedNothing(start, end)) return null;
+  if (start === end) return null;
+  const bare = (Object.entries(end.ends) as [EndId, EndPlace][]).find(([id, place]) => place.at === "loose" && !place.covered && JSON.stringify(start.ends[id]) !== JSON.stringify(place) && isAboard(end, id));
+  if (bare !== undefined) return { code: "bare-end-left", end: bare[0] };
   if (end.battery === "off") return { code: "left-open", what: "battery-off" };
   return Object.values(end.locks).includes("open") ? { code: "left-open", what: "lock-open" } : null;
 }
 
-const plannedNothing = (start: HarnessState, end: HarnessState): boolean => start === end;
+const isAboard = (state: HarnessState, end: EndId): boolean => Object.values(state.wires).some((wire) => wire.aboard && wire.ends.includes(end));
 
 /** What each kind of decision promises of the end state, in terms of what is joined to what. */
 function carriedOut(decision: Decision, start: HarnessState, end: HarnessState): boolean {

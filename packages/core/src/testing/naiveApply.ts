@@ -1,0 +1,107 @@
+import type { EndPlace, HarnessState, Operation } from "../harness/index.ts";
+
+/**
+ * A second interpreter of operations, written the plain way on a mutable copy and independent of the real one: true when
+ * the operation was possible. Slow, for tests only.
+ */
+export class NaiveHarness {
+  readonly state: { battery: "on" | "off"; locks: Record<string, string>; cavities: Record<string, { connector: string; state: string }>; wires: Record<string, { pin: string; ends: [string, string]; aboard: boolean }>; ends: Record<string, EndPlace> };
+
+  constructor(start: HarnessState) {
+    this.state = JSON.parse(JSON.stringify(start)) as NaiveHarness["state"];
+  }
+
+  do(op: Operation): boolean {
+    const s = this.state;
+    const loose = (end: string): boolean => s.ends[end]?.at === "loose" && !s.ends[end].covered;
+    const usable = (end: string): boolean => loose(end) && Object.values(s.wires).some((wire) => wire.aboard && wire.ends.includes(end));
+    const bare = (end: string): boolean => usable(end) && s.ends[end]?.at === "loose" && !s.ends[end].terminal;
+    const off = s.battery === "off";
+    switch (op.kind) {
+      case "battery":
+        if (s.battery === op.to || (op.to === "on" && Object.keys(s.ends).some((end) => loose(end) && this.reachesSupply(end)))) return false;
+        s.battery = op.to;
+        return true;
+      case "lock":
+        if (s.locks[op.connector] === undefined || s.locks[op.connector] === op.to) return false;
+        s.locks[op.connector] = op.to;
+        return true;
+      case "release": {
+        const place = s.ends[op.end];
+        const hole = s.cavities[op.cavity];
+        if (!off || place?.at !== "cavity" || place.cavity !== op.cavity || hole === undefined || s.locks[hole.connector] !== "open") return false;
+        s.ends[op.end] = { at: "loose", terminal: true, covered: false };
+        hole.state = "vacated";
+        return true;
+      }
+      case "insert": {
+        const hole = s.cavities[op.cavity];
+        if (!off || !usable(op.end) || bare(op.end) || hole === undefined || s.locks[hole.connector] !== "open" || !["empty", "vacated"].includes(hole.state)) return false;
+        s.ends[op.end] = { at: "cavity", cavity: op.cavity };
+        hole.state = "occupied";
+        return true;
+      }
+      case "cut": {
+        const wire = s.wires[`${op.pin}#`];
+        if (!off || wire === undefined || !wire.aboard || s.wires[`${op.pin}#plug-part`] !== undefined) return false;
+        delete s.wires[`${op.pin}#`];
+        s.wires[`${op.pin}#plug-part`] = { pin: op.pin, ends: [wire.ends[0], `${op.pin}#cut-plug`], aboard: true };
+        s.wires[`${op.pin}#far-part`] = { pin: op.pin, ends: [`${op.pin}#cut-far`, wire.ends[1]], aboard: true };
+        s.ends[`${op.pin}#cut-plug`] = { at: "loose", terminal: false, covered: false };
+        s.ends[`${op.pin}#cut-far`] = { at: "loose", terminal: false, covered: false };
+        return true;
+      }
+      case "splice":
+        if (!off || op.ends[0] === op.ends[1] || !op.ends.every(bare) || Object.values(s.ends).some((place) => place.at === "joint" && place.joint === op.joint)) return false;
+        for (const end of op.ends) s.ends[end] = { at: "joint", joint: op.joint };
+        return true;
+      case "part":
+        if (!off || !op.ends.every((end) => { const place = s.ends[end]; return place?.at === "joint" && place.joint === op.joint; })) return false;
+        for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
+        return true;
+      case "cap": {
+        const place = s.ends[op.end];
+        if (place?.at !== "loose" || place.covered === (op.to === "covered") || !off) return false;
+        s.ends[op.end] = { ...place, covered: op.to === "covered" };
+        return true;
+      }
+      case "feed":
+        if (!off || !bare(op.end)) return false;
+        s.ends[op.end] = { at: "supply", supply: op.supply };
+        return true;
+      case "unfeed": {
+        const place = s.ends[op.end];
+        if (!off || place?.at !== "supply" || place.supply !== op.supply) return false;
+        s.ends[op.end] = { at: "loose", terminal: false, covered: false };
+        return true;
+      }
+      case "take-out": {
+        const wire = s.wires[op.wire];
+        if (wire === undefined || wire.aboard === (op.to === "back") || wire.ends.some((end) => s.ends[end]?.at !== "loose")) return false;
+        wire.aboard = op.to === "back";
+        return true;
+      }
+      case "plug": {
+        const hole = s.cavities[op.cavity];
+        if (hole?.state !== (op.to === "plugged" ? "vacated" : "plugged")) return false;
+        hole.state = op.to === "plugged" ? "plugged" : "vacated";
+        return true;
+      }
+    }
+  }
+
+  /** Walks from end to end through wires and joints until nothing new is met. */
+  private reachesSupply(start: string): boolean {
+    const seen = new Set([start]);
+    for (let grew = true; grew; ) {
+      grew = false;
+      for (const end of [...seen]) {
+        const place = this.state.ends[end];
+        const next = Object.values(this.state.wires).flatMap((wire) => (wire.ends.includes(end) ? wire.ends : []));
+        if (place?.at === "joint") next.push(...Object.entries(this.state.ends).flatMap(([other, where]) => (where.at === "joint" && where.joint === place.joint ? [other] : [])));
+        for (const other of next) if (!seen.has(other)) { seen.add(other); grew = true; }
+      }
+    }
+    return [...seen].some((end) => ["loom", "supply"].includes(this.state.ends[end]?.at ?? ""));
+  }
+}
