@@ -130,9 +130,11 @@ function guessColumns(raws: readonly Raw[]): readonly (Field | null)[] {
     const best = Math.max(...scores);
     if (best >= 0.5) columns[scores.indexOf(best)] = field;
   };
-  claim("signal", (cell) => signalOf(cell) !== null);
   claim("size", (cell) => parseSize(cell).ok);
   claim("colour", (cell) => rankSystems([cell])[0]?.read === 1);
+  // "ground" is a function as well as a signal class: a lone column of words is the function.
+  const worded = columns.filter((taken, column) => taken === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5).length;
+  if (worded >= 2) claim("signal", (cell) => signalOf(cell) !== null);
   claim("function", (cell) => readFunction(cell).term !== null);
   if (!columns.includes("function")) claim("function", (cell) => /\p{L}{2}/u.test(cell));
   claim("note", (cell) => cell !== "");

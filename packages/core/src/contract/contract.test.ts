@@ -1,0 +1,59 @@
+import Ajv2020 from "ajv/dist/2020.js";
+import fc from "fast-check";
+import { readdirSync, readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { fileOf, type JobFile } from "../io/index.ts";
+import { decisionId, type Dossier } from "../model/index.ts";
+import { decidedDossier, demoDossier } from "../testing/index.ts";
+import { jobFileJsonSchema, jobFileProblemWords, readJobFile } from "./index.ts";
+
+const FIXTURES = new URL("../testing/fixtures/", import.meta.url);
+const read = (value: unknown) => readJobFile(typeof value === "string" ? value : JSON.stringify(value));
+const words = (value: unknown): string => { const result = read(value); return result.ok ? "ok" : jobFileProblemWords(result.error); };
+const byId = (dossier: Dossier): unknown => ({ ...dossier, decisions: [...dossier.decisions].sort((a, b) => (decisionId(a) < decisionId(b) ? -1 : 1)) });
+
+describe("job file", () => {
+  it("gives the same job back (parse after write)", () => {
+    fc.assert(fc.property(decidedDossier(5), (dossier) => {
+      const back = read(fileOf({ dossier, ledger: [] }));
+      if (!back.ok) throw new Error(jobFileProblemWords(back.error));
+      expect(byId(back.value.dossier)).toEqual(byId(dossier));
+    }), { numRuns: 300, seed: 70 });
+  });
+
+  it.each(readdirSync(FIXTURES).filter((file) => file.endsWith(".v1.json")))("opens the version 1 file %s, now and in every later version", (file) => {
+    expect(words(readFileSync(new URL(file, FIXTURES), "utf8"))).toBe("ok");
+  });
+
+  it("fills in what a small file leaves out", () => {
+    const file = readFileSync(new URL("hand-written.v1.json", FIXTURES), "utf8");
+    const back = readJobFile(file);
+    if (!back.ok) throw new Error("unread");
+    expect(back.value.dossier.connectors.map(({ side, leads }) => [side, leads])).toEqual([["vehicle", "loom"], ["incoming", "flying"]]);
+    expect(back.value.dossier.connectors[0]!.pins[0]).toMatchObject({ id: "P3.1", content: "occupied", signal: "ground", size: null });
+  });
+
+  it("says where and why a bad file is bad", () => {
+    const good = fileOf({ dossier: demoDossier(), ledger: [] });
+    const text = JSON.stringify(good, null, 1);
+    expect(words(text.slice(0, 900))).toMatch(/line \d+/);
+    expect(words({ ...good, version: 2 })).toContain("version 2");
+    expect(words({ hello: 1 })).toContain("not a Trevin job file");
+    expect(words({ ...good, connectors: [{ name: "A", pins: [{ cavity: 7, function: "x" }] }] })).toContain("connectors[0].pins[0].cavity");
+    expect(words({ ...good, decisions: [{ kind: "join", vehicle: { connector: "B12", cavity: "4" }, incoming: { connector: "B12", cavity: "4" } }] })).toBe("decisions[0]: B12.4 is joined to itself.");
+    expect(words({ ...good, decisions: [{ kind: "cap", pin: { connector: "B12", cavity: "99" } }] })).toBe("decisions[0]: There is no pin B12.99.");
+    expect(words({ ...good, connectors: [{ name: "A", pins: [{ cavity: "1", function: "x" }, { cavity: "1", function: "y" }] }], decisions: [] })).toContain("connectors[0].pins[1].cavity: A has cavity 1 twice");
+    expect(words({ ...good, ledger: [{ bytes: "{}", hash: "0".repeat(64) }] })).toContain("Entry 0 of the ledger was changed");
+  });
+
+  it("fits its published JSON Schema in an independent validator (Ajv), and bad files do not", () => {
+    const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(jobFileJsonSchema() as object);
+    fc.assert(fc.property(decidedDossier(4), (dossier) => { expect(validate(JSON.parse(JSON.stringify(fileOf({ dossier, ledger: [] }))))).toBe(true); }), { numRuns: 100, seed: 71 });
+    const bad: unknown = { ...(fileOf({ dossier: demoDossier(), ledger: [] }) as JobFile), connectors: [{ pins: [] }] };
+    expect(validate(bad)).toBe(false);
+  });
+
+  it("has its JSON Schema in docs, up to date (npm run generate)", () => {
+    expect(JSON.parse(readFileSync(new URL("../../../../docs/job-file.schema.json", import.meta.url), "utf8"))).toEqual(JSON.parse(JSON.stringify(jobFileJsonSchema())));
+  });
+});
