@@ -99,7 +99,7 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
     let drop1 = Infinity;
     let drop2 = 0;
     let dropRow = FREE;
-    let sink = FREE;
+    let sink: number;
     for (;;) {
       scan(row, base1, base2, undefined);
       const stay1 = base1 + alone1[row]! - u1[row]!;

@@ -8,10 +8,8 @@ import DrawnWire from "../components/parts/DrawnWire.vue";
 import HazardBox from "../components/parts/HazardBox.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { usePlan } from "../composables/usePlan.ts";
-import { useJob } from "../stores/job.ts";
 
 const router = useRouter();
-const store = useJob();
 const { bench, steps, groups, placed } = usePlan();
 const plan = computed(() => bench.value.plan);
 const name = computed(() => pinNamer(bench.value.dossier));

@@ -1,0 +1,29 @@
+import AxeBuilder from "@axe-core/playwright";
+import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
+
+const check = async (page: Parameters<typeof demoJob>[0]): Promise<void> => {
+  const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map((node) => node.html.slice(0, 140)).join(" | ")}`)).toEqual([]);
+};
+
+for (const theme of ["light", "dark"] as const) {
+  test(`every view passes axe (WCAG 2.2 AA), ${theme}`, async ({ page }) => {
+    await page.addInitScript((value) => localStorage.setItem("trevin.theme", value), theme);
+    const open = await demoJob(page, false);
+    for (const path of ["/", "/parts", "/nowhere", `${open}/pinouts`, `${open}/crosswalk`, `${open}/worklist`, `${open}/bench`, `${open}/ledger`]) {
+      await page.goto(path);
+      await page.getByRole("heading").first().or(page.getByRole("table").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
+      await check(page);
+    }
+    await page.goto("/");
+    await page.keyboard.press("n");
+    await page.getByRole("dialog").waitFor();
+    await check(page);
+    const decided = await demoJob(page);
+    await workAtBench(page, decided, 12);
+    await check(page);
+    await page.goto(`${decided}/ledger`);
+    await page.getByText("Head of the chain").waitFor();
+    await check(page);
+  });
+}

@@ -1,0 +1,58 @@
+import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
+
+test("resumes at the very step after a reload, on another device too, and goes back by taking back", async ({ page, browser }) => {
+  const job = await demoJob(page);
+  await workAtBench(page, job, 13);
+  await expect(page.getByRole("heading", { name: "Insert" })).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^Step 14 of/).first()).toBeVisible();
+  const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 } });
+  await tablet.goto(page.url());
+  await expect(tablet.getByText(/^Step 14 of/).first()).toBeVisible();
+  await tablet.close();
+  await page.keyboard.press("b");
+  await expect(page.getByText(/^Step 13 of/).first()).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Release" })).toBeVisible();
+  await page.keyboard.press("Space");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("listitem").filter({ hasText: "brown, out of B12, cavity 4" }).getByRole("img", { name: "done" })).toBeVisible();
+});
+
+test("records what is not as planned as found, and keeps a note", async ({ page }) => {
+  const job = await demoJob(page);
+  await workAtBench(page, job, 5);
+  await page.keyboard.press("n");
+  await page.getByLabel("Colour code").fill("GR");
+  await page.getByRole("button", { name: "Record as found" }).click();
+  await expect(page.getByText("grey").first()).toBeVisible();
+  await page.keyboard.press("t");
+  await page.getByLabel(/worth knowing/).fill("lock is brittle");
+  await page.getByRole("button", { name: "Keep the note" }).click();
+  await page.keyboard.press("Control+5");
+  await expect(page.getByRole("row", { name: /found.*Found at B12\.1: colour GR/ })).toBeVisible();
+  await expect(page.getByRole("row", { name: /note.*lock is brittle/ })).toBeVisible();
+  await page.getByRole("row", { name: /lock is brittle/ }).getByRole("button").click();
+  await expect(page.getByRole("row", { name: /lock is brittle/ })).toContainText("taken back");
+});
+
+for (const [name, width, height] of [["tablet", 820, 1180], ["phone", 390, 844]] as const) {
+  test(`is usable with one thumb on a ${name}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    const job = await demoJob(page);
+    await workAtBench(page, job, 11);
+    for (const button of ["Back", "Not as planned", "Done", "Turn over"]) {
+      const box = await page.getByRole("button", { name: button }).first().boundingBox();
+      expect(box?.height, button).toBeGreaterThanOrEqual(56);
+    }
+    const done = await page.getByRole("button", { name: /^Done/ }).boundingBox();
+    expect((done?.y ?? 0) + (done?.height ?? 0)).toBeLessThanOrEqual(height);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+  });
+}
+
+test("is closed while something stands in the way, and says what", async ({ page }) => {
+  const job = await demoJob(page, false);
+  await page.goto(`${job}/bench`);
+  await expect(page.getByText("B12.3 is undecided")).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Done/ })).toHaveCount(0);
+});

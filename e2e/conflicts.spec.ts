@@ -1,0 +1,49 @@
+import { demoJob, expect, test } from "./fixtures.ts";
+
+test.use({ expectNoise: [/Failed to load resource/] });
+
+test("a change made elsewhere is shown, and the own one can be made on top", async ({ page, context }) => {
+  const job = await demoJob(page, false);
+  await page.goto(`${job}/pinouts`);
+  const other = await context.newPage();
+  await other.goto(`${job}/pinouts`);
+  await other.getByLabel("Note on 4").fill("looked at");
+  await other.keyboard.press("Enter");
+  await expect(other.getByText(/^saved/)).toBeVisible();
+  await page.getByLabel("Note on 5").fill("my note");
+  await page.keyboard.press("Enter");
+  const banner = page.getByRole("alert");
+  await expect(banner).toContainText("Changed elsewhere");
+  await expect(banner).toContainText("B12: cavity 4 changed");
+  await expect(page.getByLabel("Note on 4")).toHaveValue("looked at");
+  await page.getByRole("button", { name: "Make my change on top" }).click();
+  await expect(page.getByLabel("Note on 5")).toHaveValue("my note");
+  await expect(banner).toBeHidden();
+});
+
+test("with the server gone nothing is lost: the step waits and is recorded once", async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`${job}/bench`);
+  await page.getByRole("button", { name: "Begin" }).click();
+  await page.route("**/api/v1/**", (route) => route.abort());
+  await page.keyboard.press("Space");
+  await expect(page.getByRole("alert")).toContainText("Not stored yet");
+  await page.unroute("**/api/v1/**");
+  await page.getByRole("button", { name: "Try again" }).click();
+  await expect(page.getByText(/^Step 2 of/).first()).toBeVisible();
+  const { entries } = (await (await page.request.get(`/api/v1${job}/ledger`)).json()) as { entries: unknown[] };
+  expect(entries).toHaveLength(3);
+});
+
+test("a job that is not here says so", async ({ page }) => {
+  await page.goto("/jobs/11111111-1111-4111-8111-111111111111/pinouts");
+  await expect(page.getByRole("heading", { name: "This job is not here" })).toBeVisible();
+});
+
+test("a bad job file is refused with where and why", async ({ page }) => {
+  await page.goto("/");
+  await page.getByLabel("Job file").setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from('{"format":"trevin-job","version":7}') });
+  await expect(page.getByRole("alert")).toContainText("format version 7");
+  await page.getByLabel("Job file").setInputFiles({ name: "cut.json", mimeType: "application/json", buffer: Buffer.from('{"format":"trevin-job","ver') });
+  await expect(page.getByRole("alert")).toContainText("not complete JSON");
+});

@@ -1,0 +1,42 @@
+import { readFileSync } from "node:fs";
+import { expect, test as base, type Page } from "@playwright/test";
+
+/** Every test fails on an error in the page, on a console error and on a breach of the content policy. */
+export const test = base.extend<{ quiet: undefined; expectNoise: RegExp[] }>({
+  expectNoise: [[], { option: true }],
+  quiet: [
+    async ({ page, expectNoise }, use) => {
+      const noise: string[] = [];
+      page.on("pageerror", (error) => noise.push(error.message));
+      page.on("console", (message) => { if (message.type() === "error" || message.type() === "warning") noise.push(message.text()); });
+      await page.addInitScript(() => localStorage.setItem("trevin.person", "Ines"));
+      await use(undefined);
+      expect(noise.filter((line) => !expectNoise.some((pattern) => pattern.test(line)))).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+const DEMO = JSON.parse(readFileSync(new URL("../packages/server/demo/levelling.trevin.json", import.meta.url), "utf8")) as { decisions: object[] };
+const ref = (connector: string, cavity: string) => ({ connector, cavity });
+const join = (vehicle: string, incoming: string) => ({ kind: "join", vehicle: ref("B12", vehicle), incoming: ref("AL-P", incoming) });
+const REST = [join("4", "M"), { ...join("5", "H"), sure: "check" }, join("9", "F"), join("10", "N"), join("11", "G"), join("14", "L"), { kind: "cap", pin: ref("B12", "3") }, { kind: "feed", pin: ref("AL-P", "B"), feed: "battery", from: "spare fuse F22, 5 A" }];
+
+/** A fresh copy of the demo job; decided, when asked, as a technician would. Gives its path. */
+export async function demoJob(page: Page, decided = true): Promise<string> {
+  const answer = await page.request.post("/api/v1/imports", { data: decided ? { ...DEMO, decisions: [...DEMO.decisions, ...REST] } : DEMO });
+  expect(answer.status()).toBe(201);
+  return `/jobs/${((await answer.json()) as { id: string }).id}`;
+}
+
+/** Does the first `count` steps at the bench by keyboard. */
+export async function workAtBench(page: Page, job: string, count: number): Promise<void> {
+  await page.goto(`${job}/bench`);
+  await page.getByRole("button", { name: "Begin" }).click();
+  for (let i = 1; i <= count; i++) {
+    await expect(page.getByText(new RegExp(`^Step ${i} of`)).first()).toBeVisible();
+    await page.keyboard.press("Space");
+  }
+  await expect(page.getByText(new RegExp(`^Step ${count + 1} of`)).first()).toBeVisible();
+}

@@ -1,0 +1,82 @@
+import { readFileSync } from "node:fs";
+import { expect, test } from "./fixtures.ts";
+
+const VEHICLE = "cavity\tfunction\tcolour\tsize\n1\tGround\tB\t2\n2\tIgnition\tW/R\t1.25\n3\tAccessory\tL/R\t0.85\n4\tempty\t\t\n5\tLevel sender, left\tL/W\t0.5\n6\tLevel sender, right\tSB\t0.5";
+const INCOMING = "A – RD – Supply, switched\nB – RD/WH – Supply, memory\nC – BK – CAN low\nD – TQ – Level sender, left\nE – BU/WH – Level sender, right\nF – BN – Ground";
+
+test("a whole job by keyboard alone, from two pasted tables to a record that can be brought in again", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Jobs" })).toBeVisible();
+  await page.keyboard.press("n");
+  await page.keyboard.insertText("Keyboard job");
+  await page.keyboard.press("Enter");
+
+  // Two connectors with a pasted table each.
+  for (const [name, text] of [["B1", VEHICLE], ["X1", INCOMING]] as const) {
+    await page.keyboard.press("c");
+    await expect(page.getByRole("dialog")).toBeVisible();
+    await page.keyboard.insertText(name);
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("dialog")).toBeHidden();
+    await expect(page.getByRole("tab", { name: new RegExp(name) })).toHaveAttribute("aria-selected", "true");
+    await expect(page.getByLabel("Label of a new cavity")).toBeFocused();
+    await page.keyboard.press("Shift+Tab");
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press("p");
+    await page.keyboard.insertText(text);
+    await expect(page.getByText(/6 understood/)).toBeVisible();
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("tab", { name: new RegExp(`${name}.*6 of 6`) })).toBeVisible();
+  }
+
+  // Crosswalk: what is sure, then the rest one by one.
+  await page.keyboard.press("Control+2");
+  await expect(page.getByRole("button", { name: /Take the 4 sure/ })).toBeVisible();
+  await page.keyboard.press("a");
+  await expect(page.getByRole("button", { name: /Take the/ })).toBeHidden();
+  await expect(page.getByText("Black here, black there")).toHaveCount(0);
+  const option = (text: string) => page.getByRole("option", { name: new RegExp(text) });
+  await page.keyboard.press("d");
+  await expect(option("Accessory")).toHaveAttribute("aria-selected", "true");
+  await page.keyboard.press("x");
+  await expect(option("Supply, memory")).toHaveAttribute("aria-selected", "true");
+  await page.keyboard.press("f");
+  await page.getByLabel(/From where/).waitFor();
+  await page.keyboard.insertText("spare fuse F3, 5 A");
+  await page.keyboard.press("Enter");
+  await expect(option("CAN low")).toHaveAttribute("aria-selected", "true");
+  await page.keyboard.press("x");
+  await expect(page.getByText("Nothing stands in the way")).toBeVisible();
+
+  // Worklist, bench to the end.
+  await page.keyboard.press("Control+3");
+  await expect(page.getByRole("heading", { name: /steps, .* minutes/ })).toBeVisible();
+  await page.keyboard.press("Enter");
+  await page.getByLabel(/Who works here/).focus();
+  await page.keyboard.press("Enter");
+  const total = Number(/of (\d+)/.exec((await page.getByText(/^Step 1 of \d+/).first().textContent()) ?? "")?.[1]);
+  expect(total).toBeGreaterThan(20);
+  for (let i = 1; i <= total; i++) {
+    await expect(page.getByText(new RegExp(`^Step ${i} of`)).first()).toBeVisible();
+    await page.keyboard.press("Space");
+  }
+  await expect(page.getByRole("heading", { name: "Every step is done" })).toBeVisible();
+
+  // Ledger: as built, export, import.
+  await page.keyboard.press("Control+5");
+  await expect(page.getByText("Head of the chain")).toBeVisible();
+  await page.keyboard.press("t");
+  await expect(page.getByRole("row", { name: /X1\.|D.*Level sender, left.*B1\.5/ }).first()).toBeVisible();
+  const link = page.getByRole("link", { name: "Job file, JSON" });
+  await link.focus();
+  const downloading = page.waitForEvent("download");
+  await page.keyboard.press("Enter");
+  const file = await (await downloading).path();
+  const before = JSON.parse(readFileSync(file, "utf8")) as { ledger: unknown[] };
+  expect(before.ledger).toHaveLength(total + 2);
+  await page.goto("/");
+  await page.getByLabel("Job file").setInputFiles(file);
+  await expect(page).toHaveURL(/pinouts/);
+  const copy = await page.request.get(`/api/v1${new URL(page.url()).pathname.replace("/pinouts", "/file")}`);
+  expect(await copy.json()).toEqual(before);
+});

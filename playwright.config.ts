@@ -1,0 +1,33 @@
+import { existsSync, mkdtempSync, chmodSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { defineConfig } from "@playwright/test";
+
+const port = Number(process.env["TREVIN_E2E_PORT"] ?? 4691);
+/** Workers read this file again: the folder is made once and handed on in the environment. */
+const data = (process.env["TREVIN_E2E_DATA"] ??= mkdtempSync(join(existsSync("/var/tmp") ? "/var/tmp" : tmpdir(), "trevin-e2e-")));
+chmodSync(data, 0o755);
+
+export default defineConfig({
+  testDir: "e2e",
+  workers: 1,
+  timeout: 60_000,
+  reporter: [["line"], ["json", { outputFile: "test-results/e2e.json" }]],
+  forbidOnly: true,
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    screenshot: "only-on-failure",
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+    },
+  },
+  webServer: {
+    command: "node scripts/start.mjs",
+    url: `http://127.0.0.1:${port}/api/v1/health`,
+    env: { TREVIN_PORT: String(port), TREVIN_DATA: data },
+    timeout: 180_000,
+    gracefulShutdown: { signal: "SIGTERM", timeout: 20_000 },
+  },
+});
