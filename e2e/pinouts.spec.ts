@@ -26,7 +26,8 @@ test("a table is typed like in a spreadsheet: Enter, Tab, arrows, ditto, next la
   await expect(page.getByLabel("Function of J")).toHaveValue("empty");
   await expect(page.getByLabel("Signal class of G")).toHaveValue("ground");
   await expect(page.getByRole("img", { name: "wire, black, white stripe" })).toBeVisible();
-  await page.getByLabel("Size of H in mm²").focus();
+  await page.getByLabel("Signal class of H").focus();
+  await page.keyboard.press("Tab");
   await page.keyboard.press("'");
   await expect(page.getByLabel("Size of H in mm²")).toHaveValue("2");
   await page.keyboard.press("ArrowUp");

@@ -1,0 +1,78 @@
+// Everything that is checked, from a fresh clone on: packages, Chromium and PostgreSQL are installed when they are missing.
+import { spawnSync } from "node:child_process";
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import { createServer } from "node:net";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { installPackages } from "./dependencies.mjs";
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+const say = (line) => process.stdout.write(`${line}\n`);
+
+installPackages(root);
+installChromium();
+const results = join(root, "test-results");
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+
+const bin = (path) => [process.execPath, join(root, "node_modules", path)];
+const steps = [
+  ["types", ["npm", "run", "--silent", "typecheck"]],
+  ["lint", [...bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"]],
+  ["layers", [...bin("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "packages"]],
+  ["walls", [process.execPath, "--import", "tsx", "scripts/walls.ts"]],
+  ["unit tests", vitest("unit")],
+  ["API tests", vitest("api")],
+  ["browser tests", [...bin("@playwright/test/cli.js"), "test"], { TREVIN_E2E_PORT: String(await freePort()) }],
+];
+
+let passed = 0;
+let failed = 0;
+for (const [name, [command, ...args], env] of steps) {
+  const began = Date.now();
+  say(`\n== ${name}`);
+  const { status } = spawnSync(command, args, { cwd: root, stdio: ["ignore", "inherit", "inherit"], env: { ...process.env, ...env } });
+  const counted = countsOf(name);
+  passed += counted.passed + (counted.counted || status !== 0 ? 0 : 1);
+  failed += Math.max(counted.failed, status === 0 ? 0 : 1);
+  say(`== ${name}: ${status === 0 ? "passed" : "FAILED"} in ${Math.round((Date.now() - began) / 1000)} s`);
+}
+say(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
+
+function vitest(project) {
+  return [...bin("vitest/vitest.mjs"), "run", "--project", project, "--reporter", "default", "--reporter", "json", "--outputFile.json", join(results, `${project}.json`)];
+}
+
+/** How many tests a step ran, where its runner says so. */
+function countsOf(name) {
+  const read = (file) => (existsSync(join(results, file)) ? JSON.parse(readFileSync(join(results, file), "utf8")) : null);
+  if (name === "browser tests") {
+    const stats = read("e2e.json")?.stats;
+    return stats ? { passed: stats.expected, failed: stats.unexpected, counted: true } : { passed: 0, failed: 0, counted: false };
+  }
+  const report = name === "unit tests" ? read("unit.json") : name === "API tests" ? read("api.json") : null;
+  return report ? { passed: report.numPassedTests, failed: report.numFailedTests, counted: true } : { passed: 0, failed: 0, counted: false };
+}
+
+function installChromium() {
+  if (existsSync("/usr/bin/chromium")) return;
+  if (process.getuid?.() === 0 && existsSync("/usr/bin/apt-get")) {
+    say("Chromium is missing; installing it from the distribution's packages (about a minute)");
+    const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
+    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "update"], { env, stdio: "ignore" });
+    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "install", "-y", "chromium"], { env, stdio: "ignore" });
+    if (existsSync("/usr/bin/chromium")) return;
+  }
+  process.stderr.write("Chromium is not installed. Run this, then test again:\n  sudo apt-get update && sudo apt-get install -y chromium\n");
+  process.exit(3);
+}
+
+function freePort() {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, "127.0.0.1", () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
