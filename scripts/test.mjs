@@ -1,6 +1,6 @@
 // Everything that is checked, from a fresh clone on: packages, Chromium and PostgreSQL are installed when they are missing.
 import { spawnSync } from "node:child_process";
-import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -15,6 +15,7 @@ const results = join(root, "test-results");
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 
+const e2eData = mkdtempSync("/var/tmp/trevin-e2e-");
 const bin = (path) => [process.execPath, join(root, "node_modules", path)];
 const steps = [
   ["types", ["npm", "run", "--silent", "typecheck"]],
@@ -23,7 +24,7 @@ const steps = [
   ["walls", [process.execPath, "--import", "tsx", "scripts/walls.ts"]],
   ["unit tests", vitest("unit")],
   ["API tests", vitest("api")],
-  ["browser tests", [...bin("@playwright/test/cli.js"), "test"], { TREVIN_E2E_PORT: String(await freePort()) }],
+  ["browser tests", [...bin("@playwright/test/cli.js"), "test"], { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: e2eData }],
 ];
 
 let passed = 0;
@@ -37,6 +38,7 @@ for (const [name, [command, ...args], env] of steps) {
   failed += Math.max(counted.failed, status === 0 ? 0 : 1);
   say(`== ${name}: ${status === 0 ? "passed" : "FAILED"} in ${Math.round((Date.now() - began) / 1000)} s`);
 }
+rmSync(e2eData, { recursive: true, force: true });
 say(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 

@@ -12,7 +12,7 @@ export interface Fold {
   /** Steps done and skipped, by the sequence of the entry that says so. */
   readonly done: ReadonlyMap<StepId, number>;
   readonly skipped: ReadonlyMap<StepId, number>;
-  /** Decisions of which a step was done; they are locked. */
+  /** Decisions of which an operation was done; they are locked. A look or a measurement locks nothing. */
   readonly carriedOut: ReadonlySet<DecisionId>;
   readonly retracted: ReadonlySet<number>;
 }
@@ -44,10 +44,10 @@ export function foldLedger(entries: readonly Entry[], without: ReadonlySet<numbe
           continue;
         }
         state = next.value.state;
+        if (what.decision !== null) carriedOut.add(what.decision);
       }
       done.set(what.step, seq);
       skipped.delete(what.step);
-      if (what.decision !== null) carriedOut.add(what.decision);
     } else if (what.kind === "skipped") {
       skipped.set(what.step, seq);
     } else if (what.kind === "found") {
