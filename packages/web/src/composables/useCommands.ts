@@ -22,6 +22,10 @@ export function useCommands(commands: readonly AppCommand[]): void {
   onBeforeUnmount(() => registered.delete(key));
 }
 
+const KEY_SIGNS: Readonly<Record<string, string>> = { ArrowDown: "↓", ArrowUp: "↑", Backspace: "⌫", Escape: "Esc" };
+/** How a key stands on the screen: "Ctrl Z", "↓". */
+export const keyWords = (keys: string): string => keys.split("+").map((key) => KEY_SIGNS[key] ?? key).join(" ");
+
 const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName) || target.getAttribute("role") === "combobox");
 
 /** Runs the command whose keys were pressed; at most one. */

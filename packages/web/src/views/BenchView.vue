@@ -4,7 +4,7 @@ import { useElementSize, useMediaQuery } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import InputText from "primevue/inputtext";
-import { blockWords, colourInWords, findConnector, locate, locatorWords, pinColour, pinNamer, type FaceView, type PinFacts } from "@trevin/core";
+import { blockWords, colourInWords, findConnector, locate, locatorWords, pinNamer, type FaceView, type PinFacts, type PlacedPin } from "@trevin/core";
 import NotAsPlanned from "../components/bench/NotAsPlanned.vue";
 import ProgressBar from "../components/bench/ProgressBar.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
@@ -46,18 +46,17 @@ const next = computed(() => steps.value.find((shown) => shown.number > number.va
 const nextWords = computed(() => (next.value === null ? "that is the last one" : `next, ${next.value.number}: ${next.value.words.verb.toLowerCase()} ${next.value.words.object}, ${next.value.words.where}`));
 const group = computed(() => groups.value.find((one) => one.id === current.value?.step.group));
 const boxes = computed(() => groups.value.map((one) => ({ id: one.id, title: one.title, boxes: one.shown.map((shown) => ({ id: shown.step.id, state: shown.state })) })));
-const twins = computed(() => {
-  const ids = current.value?.step.twins ?? [];
-  return ids.flatMap((id) => placed(id) ?? []);
-});
-/** Same cavity or a neighbour with the same base colour: worth a second look before the pick goes in. */
+/** A wire that has left its cavity cannot be taken for another any more. */
+const stillIn = (placedPin: PlacedPin): boolean => now.value.get(placedPin.pin.id)?.state === "occupied";
+const twins = computed(() => (current.value?.step.twins ?? []).flatMap((id) => placed(id) ?? []).filter(stillIn));
+/** Wires of the same base colour that sit in the connector now: worth a second look before the pick goes in. */
 const lookAlikes = computed(() => {
   const own = wire.value;
-  const colour = own === null ? null : pinColour(own.pin, own.connector);
+  const colour = current.value?.colour ?? null;
   if (own === null || colour === null || current.value?.step.kind !== "release") return [];
   return own.connector.pins.flatMap((pin) => {
-    const other = pin.id === own.pin.id || pin.content !== "occupied" ? null : pinColour(pin, own.connector);
-    return other !== null && other.base === colour.base ? [{ pin, colour: other }] : [];
+    const other = pin.id === own.pin.id ? undefined : now.value.get(pin.id);
+    return other?.state === "occupied" && other.colour !== null && other.colour.base === colour.base ? [{ pin, colour: other.colour }] : [];
   }).slice(0, 2);
 });
 const lead = computed(() => (current.value !== null && ["release", "insert", "cut", "splice"].includes(current.value.step.kind) ? current.value.colour : null));
@@ -142,7 +141,7 @@ const showFace = computed(() => connector.value !== null);
     </section>
     <section class="facecol">
       <p v-if="showFace" class="loc"><span><b>{{ connector?.name }}, {{ view === "wire" ? "wire side" : "mating face" }}</b><template v-if="where">, lock up<br>{{ locatorWords(where, view).split(": ")[1] }}</template></span><button type="button" class="btn turn" @click="turn">Turn over <kbd v-if="wide">V</kbd></button></p>
-      <div ref="faceBox" class="facebox"><ConnectorFace v-if="connector && faceWidth > 0" :connector="connector" :view="view" :width="Math.floor(faceWidth)" :in-hand="at?.pin.id ?? null" :twins="current.step.twins" :now="now" :lead="lead" :show-lead="lead !== null" :max-pitch="wide ? 76 : isPhone ? 46 : 88" /></div>
+      <div ref="faceBox" class="facebox"><ConnectorFace v-if="connector && faceWidth > 0" :connector="connector" :view="view" :width="Math.floor(faceWidth)" :in-hand="at?.pin.id ?? null" :twins="twins.map((twin) => twin.pin.id)" :now="now" :lead="lead" :show-lead="lead !== null" :max-pitch="wide ? 76 : isPhone ? 46 : 88" /></div>
     </section>
     <section class="help">
       <HazardBox v-if="twins.length" severity="caution" :title="`${twins.map((twin) => twin.pin.cavity).join(', ')} looks the same`" detail="Go by the cavity, not by the colour. The twin stays in." />

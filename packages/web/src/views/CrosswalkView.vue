@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Which wire of the vehicle meets which of the incoming part, why, and how sure. */
+import { useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
@@ -34,7 +35,8 @@ const feedFrom = ref("");
 const partner = ref<PinId | null>(null);
 const reason = ref("");
 
-const many = computed(() => ({ vehicle: dossier.value.connectors.filter((one) => one.side === "vehicle").length > 1 || dossier.value.connectors.filter((one) => one.side === "incoming").length > 1 }));
+const several = computed(() => dossier.value.connectors.length > 2);
+const narrow = useMediaQuery("(max-width: 1000px)");
 const heads = computed(() => connectorsInOrder(dossier.value));
 const verdict = computed(() => ({ works: count("works"), dead: count("dead"), damage: count("damage") }));
 const count = (outcome: "works" | "dead" | "damage"): number => analysis.value.verdict.filter((join) => join.outcome === outcome).length;
@@ -184,7 +186,7 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
       </header>
       <div ref="list" class="list" role="listbox" aria-label="Circuits" tabindex="0" :aria-activedescendant="selected ? `row-${selected.key}` : undefined" @keydown.enter.prevent.stop="accept">
         <div v-for="row in rows" :id="`row-${row.key}`" :key="row.key" role="option" :aria-selected="row.key === selected?.key" @click="select(row)">
-          <WalkLine :row="row" :selected="row.key === selected?.key" :several="many.vehicle" />
+          <WalkLine :row="row" :selected="row.key === selected?.key" :several="several" :narrow="narrow" />
         </div>
       </div>
       <footer class="blocks">
@@ -262,6 +264,7 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
 .ln.guess { border-top: 3px dotted var(--ink); }
 .list { flex: 1; }
 .list:focus-visible { outline-offset: -2px; }
+.blocks .link { white-space: nowrap; }
 .blocks { position: sticky; bottom: 0; background: var(--bench); border-top: 2px solid var(--ink); display: flex; align-items: center; gap: 16px; padding: 8px; min-height: 56px; }
 .big { font: 600 18px/22px var(--f-label); }
 .verdict { margin-left: auto; max-width: 300px; flex: none; line-height: 17px; color: var(--ink2); }
@@ -279,5 +282,5 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
 .reasons li { padding-left: 12px; text-indent: -12px; }
 .reasons li::before { content: "– "; }
 .reason { display: flex; gap: 8px; margin-top: 6px; }
-@media (max-width: 1000px) { .split { grid-template-columns: 1fr; } .right { border-left: 0; border-top: 2px solid var(--ink); } }
+@media (max-width: 1000px) { .blocks { flex-wrap: wrap; } .verdict { margin-left: 0; max-width: none; } .split { grid-template-columns: 1fr; } .right { border-left: 0; border-top: 2px solid var(--ink); } }
 </style>

@@ -8,7 +8,7 @@ import HazardTag from "../parts/HazardTag.vue";
 import LinkLine from "../parts/LinkLine.vue";
 import { lineWords, type WalkRow } from "./rows.ts";
 
-const props = defineProps<{ row: WalkRow; selected: boolean; several: boolean }>();
+const props = defineProps<{ row: WalkRow; selected: boolean; several: boolean; narrow: boolean }>();
 const colour = (placed: PlacedPin) => pinColour(placed.pin, placed.connector);
 const words = (placed: PlacedPin): string => {
   const read = colour(placed);
@@ -34,9 +34,9 @@ const isOpen = computed(() => props.row.decision === null);
       <span v-else class="mut none">nothing on the vehicle</span>
     </div>
     <span class="cavs"><i v-if="several && row.vehicle" class="lab mut">{{ row.vehicle.connector.name }}</i><CavityLabel v-if="row.vehicle" :label="row.vehicle.pin.cavity" :state="selected ? 'hand' : 'plain'" /></span>
-    <span class="wire"><DrawnWire v-if="row.vehicle" :colour="colour(row.vehicle)" :size="row.vehicle.pin.size" :length="66" end="right" /></span>
-    <LinkLine :act="act" :sure="row.sure" :words="lineWords(row)" :width="108" :mirrored="row.vehicle === null && act !== 'feed' && act !== 'undecided'" :class="{ suggested: isOpen && row.vehicle && row.incoming }" />
-    <span class="wire"><DrawnWire v-if="row.incoming" :colour="colour(row.incoming)" :size="row.incoming.pin.size" :length="66" end="left" /></span>
+    <span class="wire"><DrawnWire v-if="row.vehicle" :colour="colour(row.vehicle)" :size="row.vehicle.pin.size" :length="narrow ? 44 : 66" end="right" /></span>
+    <LinkLine :act="act" :sure="row.sure" :words="lineWords(row)" :width="narrow ? 66 : 108" :mirrored="row.vehicle === null && act !== 'feed' && act !== 'undecided'" :class="{ suggested: isOpen && row.vehicle && row.incoming }" />
+    <span class="wire"><DrawnWire v-if="row.incoming" :colour="colour(row.incoming)" :size="row.incoming.pin.size" :length="narrow ? 44 : 66" end="left" /></span>
     <span class="cavs"><CavityLabel v-if="row.incoming" :label="row.incoming.pin.cavity" :state="selected ? 'hand' : 'plain'" /><i v-if="several && row.incoming" class="lab mut">{{ row.incoming.connector.name }}</i></span>
     <div class="end">
       <template v-if="row.incoming">
@@ -72,8 +72,12 @@ const isOpen = computed(() => props.row.decision === null);
 .undecided { border: 1.5px dashed var(--ink); padding: 0 5px; line-height: 18px; height: 21px; display: inline-block; font-weight: 600; }
 .state { justify-self: start; }
 @media (max-width: 1000px) {
-  .row { grid-template-columns: minmax(0, 1fr) auto 60px auto minmax(0, 1fr) 78px; }
-  .row > .wire, .row > .sure { display: none; }
-  .row > .link { width: 60px !important; overflow: hidden; }
+  .row { grid-template-columns: minmax(0, 1fr) auto 46px 68px 46px auto minmax(0, 1fr) 78px; }
+  .row > .sure { display: none; }
+}
+@media (max-width: 620px) {
+  .row { grid-template-columns: minmax(0, 1fr) auto 68px auto minmax(0, 1fr); padding: 4px 0; }
+  .row > .wire, .row > .state { display: none; }
+  .end b, .end .lab { white-space: normal; }
 }
 </style>

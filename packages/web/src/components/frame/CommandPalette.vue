@@ -2,7 +2,7 @@
 /** Find or do: every command that is possible now, by typing a few letters of it. */
 import { computed, nextTick, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
-import { allCommands, useCommands, type AppCommand } from "../../composables/useCommands.ts";
+import { allCommands, keyWords, useCommands, type AppCommand } from "../../composables/useCommands.ts";
 
 const open = ref(false);
 const query = ref("");
@@ -44,7 +44,7 @@ useCommands([{ id: "palette", title: "Find or do", keys: "Ctrl+K", run: show }])
     <input ref="input" v-model="query" class="inp" placeholder="Type what you want" role="combobox" aria-label="Type what you want" aria-expanded="true" aria-controls="palette-list" :aria-activedescendant="found[chosen] ? `cmd-${found[chosen]?.id}` : undefined" @keydown="onKey" />
     <ul id="palette-list" role="listbox" aria-label="Commands">
       <li v-for="(command, i) in found" :id="`cmd-${command.id}`" :key="command.id" role="option" :aria-selected="i === chosen" :class="{ on: i === chosen }" @click="run(command)" @mousemove="chosen = i">
-        <span>{{ command.title }}</span><kbd v-if="command.keys">{{ command.keys }}</kbd>
+        <span>{{ command.title }}</span><kbd v-if="command.keys">{{ keyWords(command.keys ?? '') }}</kbd>
       </li>
       <li v-if="found.length === 0" class="mut none" role="option" aria-selected="false">Nothing here does that.</li>
     </ul>

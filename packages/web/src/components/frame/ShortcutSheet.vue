@@ -2,7 +2,7 @@
 /** The visible list of shortcuts for what is on the screen now. */
 import { computed, ref } from "vue";
 import Dialog from "primevue/dialog";
-import { allCommands, useCommands } from "../../composables/useCommands.ts";
+import { allCommands, keyWords, useCommands } from "../../composables/useCommands.ts";
 
 const open = ref(false);
 const rows = computed(() => (open.value ? allCommands().filter((command) => command.keys !== undefined) : []));
@@ -12,7 +12,7 @@ useCommands([{ id: "shortcuts", title: "Show the shortcuts", keys: "?", run: () 
 <template>
   <Dialog v-model:visible="open" modal header="Shortcuts here" :draggable="false" dismissable-mask>
     <dl>
-      <template v-for="command in rows" :key="command.id"><dt><kbd>{{ command.keys }}</kbd></dt><dd>{{ command.title }}</dd></template>
+      <template v-for="command in rows" :key="command.id"><dt><kbd>{{ keyWords(command.keys ?? '') }}</kbd></dt><dd>{{ command.title }}</dd></template>
     </dl>
   </Dialog>
 </template>
