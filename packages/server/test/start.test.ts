@@ -30,9 +30,9 @@ interface Started {
   readonly exited: Promise<number | null>;
 }
 /** `npm start` without the web application; resolves at the ready line or at the exit. */
-async function start(data: string, env: Record<string, string> = {}): Promise<Started> {
+async function start(data: string, env: Record<string, string> = {}, command: readonly [string, ...string[]] = [process.execPath, join(ROOT, "scripts/start.mjs")]): Promise<Started> {
   const port = Number(env["TREVIN_PORT"] ?? (await freePort()));
-  const child = spawn(process.execPath, [join(ROOT, "scripts/start.mjs")], { env: { ...process.env, TREVIN_DATA: data, TREVIN_PORT: String(port), TREVIN_WEB: "off", ...env } });
+  const child = spawn(command[0], command.slice(1), { cwd: ROOT, env: { ...process.env, TREVIN_DATA: data, TREVIN_PORT: String(port), TREVIN_WEB: "off", ...env } });
   children.push(child);
   let text = "";
   const exited = new Promise<number | null>((resolve) => child.once("exit", resolve));
@@ -114,6 +114,16 @@ describe("npm start", () => {
     const twin = await start(data);
     expect([await twin.exited, twin.output()]).toEqual([7, expect.stringContaining("already runs on")]);
     expect(await stop(second)).toBe(0);
+  });
+
+  it("stops server and database when SIGTERM goes to npm", async () => {
+    const data = newFolder();
+    const started = await start(data, {}, ["npm", "start"]);
+    expect(started.output()).toContain("ready");
+    const pid = postmaster(data);
+    await stop(started);
+    for (let i = 0; i < 50 && running(pid); i++) await new Promise((resolve) => setTimeout(resolve, 100));
+    expect(running(pid)).toBe(false);
   });
 
   it("says in one message what is wrong: busy port, damaged data, newer database, bad port", async () => {
