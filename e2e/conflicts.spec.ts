@@ -35,6 +35,24 @@ test("with the server gone nothing is lost: the step waits and is recorded once"
   expect(entries).toHaveLength(3);
 });
 
+test("with the server gone several edits wait, and all are stored when it is back", async ({ page }) => {
+  const job = await demoJob(page, false);
+  await page.goto(`${job}/pinouts`);
+  await page.route("**/api/v1/**", (route) => route.abort());
+  for (const [cavity, note] of [["3", "first"], ["4", "second"]] as const) {
+    await page.getByLabel(`Note on ${cavity}`).fill(note);
+    await page.keyboard.press("Enter");
+  }
+  await expect(page.getByRole("alert")).toContainText("2 changes wait");
+  await page.unroute("**/api/v1/**");
+  await page.getByRole("button", { name: "Try again" }).click();
+  await expect(page.getByRole("alert")).toBeHidden();
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("Note on 3")).toHaveValue("first");
+  await expect(page.getByLabel("Note on 4")).toHaveValue("second");
+});
+
 test("a job that is not here says so", async ({ page }) => {
   await page.goto("/jobs/11111111-1111-4111-8111-111111111111/pinouts");
   await expect(page.getByRole("heading", { name: "This job is not here" })).toBeVisible();

@@ -54,6 +54,8 @@ describe("jobs", () => {
     expect(stale.body).toMatchObject({ code: "stale-revision", revision: 2, changes: ["connector B1 changed"] });
     expect((await send("GET", `/jobs/${id}`)).body.dossier?.connectors).toHaveLength(1);
     expect((await send("PUT", `/jobs/${id}/connectors/c2`, CONNECTOR)).status).toBe(428);
+    expect((await send("PATCH", `/jobs/${id}`, { archived: true }, at(1))).status).toBe(412);
+    expect((await send("PUT", `/jobs/${id}/connectors/c2`, { ...CONNECTOR, name: "__proto__" }, at(2))).status).toBe(422);
   });
 
   it("let only one of many writers on the same revision through", async () => {

@@ -6,8 +6,11 @@ import {
   type Connector, type ConnectorId, type Decision, type DecisionId, type JobHead, type Layout, type Pin, type PinId, type StepId,
 } from "../model/index.ts";
 
+/** No control characters, and not the one name that no record can have as a key. */
+const ORDINARY = /^(?!__proto__$)[^\u0000-\u001f]*$/;
+
 /** A checked id keeps its brand through the schema. */
-const id = <T extends string>(what: string): z.ZodType<T, T> => z.string().min(1).max(120).regex(/^[^\u0000-\u001f]*$/).describe(what) as unknown as z.ZodType<T, T>;
+const id = <T extends string>(what: string): z.ZodType<T, T> => z.string().min(1).max(120).regex(ORDINARY).describe(what) as unknown as z.ZodType<T, T>;
 export const connectorIdSchema = id<ConnectorId>("Connector id, unique in its job");
 export const pinIdSchema = id<PinId>("Pin id, unique in its job");
 export const decisionIdSchema = id<DecisionId>("Decision id: kind and pins");
@@ -45,7 +48,7 @@ export const pinSchema = z.object({
 
 export const connectorHeadSchema = z.object({
   id: connectorIdSchema,
-  name: z.string().trim().min(1, "a name is needed").max(40),
+  name: z.string().trim().min(1, "a name is needed").max(40).regex(ORDINARY, "not a name"),
   side: z.enum(SIDES),
   place: text(120),
   colourSystem: z.enum(COLOUR_SYSTEMS),

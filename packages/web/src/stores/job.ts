@@ -1,7 +1,7 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
 import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
-import type { ConnectorHead, ConnectorId, Decision, DecisionId, Dossier, Entry, JobHead, Pin, PinFacts, PinId, StepId, StoredEntry } from "@trevin/core";
+import { applyCommand, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type Pin, type PinFacts, type PinId, type StepId, type StoredEntry } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { computeWorker } from "../workers/client.ts";
 import type { Analysis } from "../workers/analysis.ts";
@@ -9,20 +9,38 @@ import { usePrefs } from "./prefs.ts";
 
 type Send = (id: string, revision: number) => Promise<JobView>;
 
-/** What could not be stored, kept so that it can be tried again or dropped. */
-export interface Refused {
+/** A change that could not be stored, kept so that it can be tried again or dropped. */
+interface Refused {
   readonly problem: Problem;
-  readonly again: () => Promise<boolean>;
+  readonly change: Change;
+}
+
+/** A change on its way: what it does to the dossier is shown at once, before the server has it. */
+interface Change {
+  readonly work: () => Promise<void>;
+  readonly command: Command | null;
 }
 
 /** The open job: dossier, ledger, what is computed from both, and the queue of changes on their way to the server. */
 export const useJob = defineStore("job", () => {
-  const view = shallowRef<JobView | null>(null);
+  /** The job as the server last gave it, and with the changes that are on their way or wait. */
+  const confirmed = shallowRef<JobView | null>(null);
+  const pending = shallowRef<readonly Change[]>([]);
+  const view = computed<JobView | null>(() => {
+    if (confirmed.value === null) return null;
+    const shown = pending.value.reduce<Dossier>((current, { command }) => {
+      const next = command === null ? null : applyCommand(current, command);
+      return next?.ok ? next.value.dossier : current;
+    }, confirmed.value.dossier);
+    return { ...confirmed.value, dossier: shown as JobView["dossier"] };
+  });
   const stored = shallowRef<readonly StoredEntry[]>([]);
   const analysis = shallowRef<Analysis | null>(null);
   const loading = ref(false);
   const missing = shallowRef<Problem | null>(null);
-  const refused = shallowRef<Refused | null>(null);
+  const waiting = shallowRef<readonly Refused[]>([]);
+  /** Why the oldest of the changes that wait was not stored. */
+  const refused = computed(() => waiting.value[0]?.problem ?? null);
   const busy = ref(0);
   const savedAt = ref<Date | null>(null);
   const said = ref("");
@@ -40,18 +58,19 @@ export const useJob = defineStore("job", () => {
   }
 
   async function open(id: string): Promise<void> {
-    if (view.value?.id !== id) {
-      view.value = null;
+    pending.value = [];
+    if (confirmed.value?.id !== id) {
+      confirmed.value = null;
       analysis.value = null;
       stored.value = [];
     }
     loading.value = true;
     missing.value = null;
-    refused.value = null;
+    waiting.value = [];
     try {
       const [job, ledger] = await Promise.all([api.job(id), api.ledger(id)]);
       stored.value = ledger;
-      view.value = job;
+      confirmed.value = job;
       await recompute();
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
@@ -62,19 +81,30 @@ export const useJob = defineStore("job", () => {
   }
 
   let queue: Promise<unknown> = Promise.resolve();
+  const settle = (done: Change): void => { pending.value = pending.value.filter((change) => change !== done); };
   /** Changes go one after another, each on the revision that the one before it left. Gives whether it was stored. */
-  function enqueue(work: () => Promise<void>): Promise<boolean> {
+  function enqueue(work: () => Promise<void>, command: Command | null = null): Promise<boolean> {
+    return put({ work, command });
+  }
+  function put(change: Change): Promise<boolean> {
+    pending.value = [...pending.value, change];
+    if (change.command !== null) void recompute();
     const attempt = async (): Promise<boolean> => {
       busy.value++;
       try {
-        await work();
+        await change.work();
+        settle(change);
         savedAt.value = new Date();
-        refused.value = null;
         return true;
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
-        refused.value = { problem: error.problem, again: () => enqueue(work) };
-        if (error.problem.status === 412 || error.problem.status === 409) await refresh();
+        const { problem } = error;
+        waiting.value = [...waiting.value, { problem, change }];
+        // What the server has understood and refused is not shown as if it were so.
+        if (problem.status >= 400 && problem.status < 500) {
+          settle(change);
+          await refresh().catch(() => undefined); // the banner says what happened; a second failure adds nothing
+        }
         return false;
       } finally {
         busy.value--;
@@ -85,26 +115,41 @@ export const useJob = defineStore("job", () => {
     return turn;
   }
 
-  async function refresh(): Promise<void> {
-    if (view.value === null) return;
-    const [job, ledger] = await Promise.all([api.job(view.value.id), api.ledger(view.value.id)]);
-    stored.value = ledger;
-    view.value = job;
+  /** Makes every change that waits again, oldest first. */
+  async function again(): Promise<boolean> {
+    const list = waiting.value.map(({ change }) => change);
+    waiting.value = [];
+    list.forEach(settle);
+    return (await Promise.all(list.map(put))).every(Boolean);
+  }
+  async function drop(): Promise<void> {
+    waiting.value.forEach(({ change }) => settle(change));
+    waiting.value = [];
     await recompute();
   }
 
-  const change = (send: Send): Promise<boolean> =>
+  async function refresh(): Promise<void> {
+    if (confirmed.value === null) return;
+    const { id } = confirmed.value;
+    const [job, ledger] = await Promise.all([api.job(id), api.ledger(id)]);
+    stored.value = ledger;
+    confirmed.value = job;
+    await recompute();
+  }
+
+  const change = (send: Send, command: Command | null = null): Promise<boolean> =>
     enqueue(async () => {
-      if (view.value === null) return;
-      view.value = await send(view.value.id, view.value.revision);
+      if (confirmed.value === null) return;
+      confirmed.value = await send(confirmed.value.id, confirmed.value.revision);
       await recompute();
-    });
+    }, command);
 
   const setHead = (head: JobHead) => change((id, revision) => api.patch(id, revision, { head }));
   const putConnector = (connector: ConnectorHead) => change((id, revision) => api.putConnector(id, revision, connector));
   const removeConnector = (connector: ConnectorId) => change((id, revision) => api.removeConnector(id, revision, connector));
-  const changePins = (connector: ConnectorId, put: readonly Pin[], remove: readonly PinId[] = []) => change((id, revision) => api.changePins(id, revision, connector, { put, remove }));
-  const decide = (put: readonly Decision[], remove: readonly DecisionId[] = []) => change((id, revision) => api.decide(id, revision, { put, remove }));
+  const changePins = (connector: ConnectorId, put: readonly Pin[], remove: readonly PinId[] = []) =>
+    change((id, revision) => api.changePins(id, revision, connector, { put, remove }), { kind: "change-pins", connector, put, remove, decisions: [] });
+  const decide = (put: readonly Decision[], remove: readonly DecisionId[] = []) => change((id, revision) => api.decide(id, revision, { put, remove }), { kind: "decide", put, remove });
   const undo = () => change(async (id, revision) => {
     said.value = `Undone: ${view.value?.undo ?? ""}`;
     return api.undo(id, revision);
@@ -130,8 +175,8 @@ export const useJob = defineStore("job", () => {
       event: crypto.randomUUID(), person: prefs.person, device: prefs.device, deviceAt: new Date().toISOString(), lastSeen: stored.value.length - 1,
     };
     return enqueue(async () => {
-      if (view.value === null) return;
-      const answer = await api.record(view.value.id, command);
+      if (confirmed.value === null) return;
+      const answer = await api.record(confirmed.value.id, command);
       const missed = answer.seq - answer.entries.length + 1 !== stored.value.length;
       if (missed) return refresh();
       stored.value = [...stored.value, ...answer.entries];
@@ -140,7 +185,7 @@ export const useJob = defineStore("job", () => {
   }
 
   return {
-    view, stored, entries, dossier, analysis, begun, loading, missing, refused, busy, savedAt, said,
-    open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    view, stored, entries, dossier, analysis, begun, loading, missing, waiting, refused, busy, savedAt, said,
+    enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
   };
 });

@@ -77,7 +77,8 @@ async function done(): Promise<void> {
   const step = current.value?.step;
   if (step === undefined || busy.value || blocks.value.length > 0) return;
   busy.value = true;
-  await store.record({ kind: "done", step: step.id, note: "" });
+  if (store.waiting.length > 0) await store.again();
+  else await store.record({ kind: "done", step: step.id, note: "" });
   busy.value = false;
 }
 async function back(): Promise<void> {

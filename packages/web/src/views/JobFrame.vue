@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What surrounds every stage of one job. */
-import { computed, ref, watch } from "vue";
+import { computed, onBeforeUnmount, onMounted, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { api, ApiProblem, downloadPath } from "../api/client.ts";
+import { api, downloadPath } from "../api/client.ts";
 import JobForm from "../components/frame/JobForm.vue";
 import RefusedBanner from "../components/frame/RefusedBanner.vue";
 import StageRuler from "../components/frame/StageRuler.vue";
@@ -30,15 +30,15 @@ useCommands([
 ]);
 
 async function archive(): Promise<void> {
-  if (store.view === null) return;
-  try {
-    await api.patch(store.view.id, store.view.revision, { archived: true });
-    await router.push({ name: "jobs" });
-  } catch (error) {
-    if (!(error instanceof ApiProblem)) throw error;
-    store.refused = { problem: error.problem, again: async () => { await archive(); return true; } };
-  }
+  const job = store.view;
+  if (job !== null && (await store.enqueue(async () => void (await api.patch(job.id, job.revision, { archived: true }))))) await router.push({ name: "jobs" });
 }
+/** Leaving the page while something is not stored asks first. */
+function onLeave(event: BeforeUnloadEvent): void {
+  if (store.busy > 0 || store.waiting.length > 0) event.preventDefault();
+}
+onMounted(() => window.addEventListener("beforeunload", onLeave));
+onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
 </script>
 
 <template>
@@ -53,7 +53,7 @@ async function archive(): Promise<void> {
     </section>
     <p v-else-if="store.dossier === null || store.analysis === null" class="state mut" role="status">Loading the job</p>
     <RouterView v-else />
-    <JobForm v-if="store.dossier" v-model:open="details" :start="store.dossier.head" title="Job details" action="Save" :submit="async (head) => ((await store.setHead(head)) ? null : (store.refused?.problem.detail ?? 'Not stored.'))" />
+    <JobForm v-if="store.dossier" v-model:open="details" :start="store.dossier.head" title="Job details" action="Save" :submit="async (head) => ((await store.setHead(head)) ? null : (store.refused?.detail ?? 'Not stored.'))" />
     <p class="sr" role="status">{{ store.said }}</p>
   </div>
 </template>

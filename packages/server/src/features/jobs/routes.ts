@@ -31,9 +31,8 @@ export function jobRoutes(db: Database): Router {
     const id = jobIdOf(request);
     const { head, archived } = readBody(patchJobSchema, request);
     const expected = expectedRevision(request);
-    if (head !== undefined) await service.edit(db, id, expected, () => service.headCommand(head));
-    if (archived !== undefined) await repo.setArchived(db, id, archived);
-    sendJob(response, await service.viewJob(db, id));
+    const view = head === undefined ? await service.viewJob(db, id) : await service.edit(db, id, expected, () => service.headCommand(head));
+    sendJob(response, archived === undefined ? view : await service.setArchived(db, id, head === undefined ? expected : view.revision, archived));
   });
   router.put("/jobs/:job/connectors/:connector", async (request, response) => {
     const connector = readBody(putConnectorSchema, request);

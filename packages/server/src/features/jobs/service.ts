@@ -63,6 +63,14 @@ export async function edit(db: Database, id: string, expected: number, build: (d
   });
 }
 
+export async function setArchived(db: Database, id: string, expected: number, archived: boolean): Promise<JobView> {
+  return db.transaction(async (tx) => {
+    await refuseStale(tx, await lockedJob(tx, id), expected);
+    await repo.setArchived(tx, id, archived);
+    return viewJob(tx, id);
+  });
+}
+
 async function refuseStale(tx: Queryable, job: repo.JobRow, expected: number): Promise<void> {
   if (job.revision === expected) return;
   const changes = await repo.wordsSince(tx, job.id, expected);

@@ -4,7 +4,7 @@ import { computed } from "vue";
 import { useJob } from "../../stores/job.ts";
 
 const store = useJob();
-const problem = computed(() => store.refused?.problem ?? null);
+const problem = computed(() => store.refused);
 const title = computed(() => (problem.value?.status === 412 ? "Changed elsewhere" : problem.value?.status === 0 || problem.value?.status === 503 ? "Not stored yet" : "Not stored"));
 const canRetry = computed(() => problem.value !== null && (problem.value.status === 412 || problem.value.status === 0 || problem.value.status >= 500));
 </script>
@@ -12,9 +12,9 @@ const canRetry = computed(() => problem.value !== null && (problem.value.status 
 <template>
   <div v-if="problem" class="banner no-print" role="alert">
     <b>{{ title }}</b>
-    <span>{{ problem.detail ?? problem.title }}</span>
-    <button v-if="canRetry" type="button" class="btn" @click="store.refused?.again()">{{ problem.status === 412 ? "Make my change on top" : "Try again" }}</button>
-    <button type="button" class="btn quiet" @click="store.refused = null">{{ canRetry ? "Drop my change" : "Close" }}</button>
+    <span>{{ problem.detail ?? problem.title }}<template v-if="store.waiting.length > 1"> {{ store.waiting.length }} changes wait.</template></span>
+    <button v-if="canRetry" type="button" class="btn" @click="store.again()">{{ problem.status === 412 ? "Make my change on top" : "Try again" }}</button>
+    <button type="button" class="btn quiet" @click="store.drop()">{{ canRetry ? "Drop my change" : "Close" }}</button>
   </div>
 </template>
 
