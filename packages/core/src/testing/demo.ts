@@ -1,10 +1,10 @@
-import { readFileSync } from "node:fs";
-import { readJobFile } from "../contract/index.ts";
+import demo from "../../../server/demo/levelling.trevin.json" with { type: "json" };
+import { readJobValue } from "../contract/index.ts";
 import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts";
 
 /** The demo job as it ships. */
 export function demoDossier(): Dossier {
-  const read = readJobFile(readFileSync(new URL("../../../server/demo/levelling.trevin.json", import.meta.url), "utf8"));
+  const read = readJobValue(demo);
   if (!read.ok) throw new Error(JSON.stringify(read.error));
   return read.value.dossier;
 }

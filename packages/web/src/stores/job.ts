@@ -41,7 +41,8 @@ export const useJob = defineStore("job", () => {
   const waiting = shallowRef<readonly Refused[]>([]);
   /** Why the oldest of the changes that wait was not stored. */
   const refused = computed(() => waiting.value[0]?.problem ?? null);
-  const busy = ref(0);
+  /** How many changes are on their way to the server. */
+  const busy = computed(() => pending.value.filter((change) => waiting.value.every((one) => one.change !== change)).length);
   const savedAt = ref<Date | null>(null);
   const said = ref("");
 
@@ -90,7 +91,6 @@ export const useJob = defineStore("job", () => {
     pending.value = [...pending.value, change];
     if (change.command !== null) void recompute();
     const attempt = async (): Promise<boolean> => {
-      busy.value++;
       try {
         await change.work();
         settle(change);
@@ -106,8 +106,6 @@ export const useJob = defineStore("job", () => {
           await refresh().catch(() => undefined); // the banner says what happened; a second failure adds nothing
         }
         return false;
-      } finally {
-        busy.value--;
       }
     };
     const turn = queue.then(attempt, attempt);

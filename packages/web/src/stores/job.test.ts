@@ -1,0 +1,88 @@
+// @vitest-environment happy-dom
+import { createPinia, setActivePinia } from "pinia";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import type { Dossier, Pin } from "@trevin/core";
+import type { JobView, Problem } from "@trevin/core/contract";
+import { demoDossier } from "@trevin/core/testing";
+import { analyse } from "../workers/analysis.ts";
+import { ApiProblem } from "../api/client.ts";
+import { useJob } from "./job.ts";
+
+const server = vi.hoisted(() => ({ answers: [] as (() => Promise<unknown>)[], calls: [] as { revision: number; put: readonly Pin[] }[], view: null as unknown }));
+vi.mock("../workers/client.ts", () => ({ computeWorker: () => ({ analyse: (...args: Parameters<typeof analyse>) => Promise.resolve(analyse(...args)) }) }));
+vi.mock("../api/client.ts", async (original) => ({
+  ...(await original<object>()),
+  api: {
+    job: () => Promise.resolve(server.view),
+    ledger: () => Promise.resolve([]),
+    changePins: (_id: string, revision: number, _connector: string, { put }: { put: readonly Pin[] }) => {
+      server.calls.push({ revision, put });
+      return (server.answers.shift() ?? (() => Promise.resolve(stored(put))))();
+    },
+  },
+}));
+
+const problem = (status: number): Problem => ({ type: "about:blank", title: "no", status, code: status === 412 ? "stale-revision" : "unreachable", detail: "not stored" });
+const view = (dossier: Dossier, revision: number): JobView => ({ id: "11111111-1111-4111-8111-111111111111", revision, archived: false, dossier: dossier as JobView["dossier"], ledgerLength: 0, undo: null, redo: null });
+/** What the server answers after it has stored some pins. */
+function stored(put: readonly Pin[]): JobView {
+  const before = server.view as JobView;
+  const connectors = before.dossier.connectors.map((connector) => ({ ...connector, pins: connector.pins.map((pin) => put.find((one) => one.id === pin.id) ?? pin) }));
+  server.view = view({ ...(before.dossier as Dossier), connectors }, before.revision + 1);
+  return server.view as JobView;
+}
+const fail = (status: number) => () => Promise.reject(new ApiProblem(problem(status)));
+
+describe("the open job", () => {
+  const dossier = demoDossier();
+  const connector = dossier.connectors.find((one) => one.name === "B12")!;
+  const noted = (cavity: string, note: string): Pin => ({ ...connector.pins.find((pin) => pin.cavity === cavity)!, note });
+  const noteOf = (store: ReturnType<typeof useJob>, cavity: string): string | undefined => store.view?.dossier.connectors.find((one) => one.name === "B12")?.pins.find((pin) => pin.cavity === cavity)?.note;
+
+  async function opened(): Promise<ReturnType<typeof useJob>> {
+    setActivePinia(createPinia());
+    const store = useJob();
+    await store.open("11111111-1111-4111-8111-111111111111");
+    return store;
+  }
+  beforeEach(() => {
+    server.answers = [];
+    server.calls = [];
+    server.view = view(dossier, 5);
+  });
+
+  it("shows a change at once and sends changes one after another, each on the revision before", async () => {
+    const store = await opened();
+    const first = store.changePins(connector.id, [noted("4", "a")]);
+    const second = store.changePins(connector.id, [noted("5", "b")]);
+    expect([noteOf(store, "4"), noteOf(store, "5"), store.busy]).toEqual(["a", "b", 2]);
+    expect(await Promise.all([first, second])).toEqual([true, true]);
+    expect(server.calls.map((call) => call.revision)).toEqual([5, 6]);
+    expect([store.view?.revision, store.busy, store.refused]).toEqual([7, 0, null]);
+  });
+  it("keeps what did not get through, shows it still, and makes all of it again in order", async () => {
+    const store = await opened();
+    server.answers = [fail(0), fail(0)];
+    expect(await store.changePins(connector.id, [noted("4", "a")])).toBe(false);
+    expect(await store.changePins(connector.id, [noted("5", "b")])).toBe(false);
+    expect([store.waiting.length, store.busy, noteOf(store, "4"), noteOf(store, "5")]).toEqual([2, 0, "a", "b"]);
+    expect(await store.again()).toBe(true);
+    expect(server.calls.slice(2).map((call) => call.put[0]!.note)).toEqual(["a", "b"]);
+    expect([store.waiting.length, noteOf(store, "4")]).toEqual([0, "a"]);
+  });
+  it("shows the server's state after a conflict, and can make the change on top of it", async () => {
+    const store = await opened();
+    server.answers = [() => { stored([noted("7", "theirs")]); return fail(412)(); }];
+    expect(await store.changePins(connector.id, [noted("4", "mine")])).toBe(false);
+    expect([store.refused?.status, noteOf(store, "4"), noteOf(store, "7"), store.view?.revision]).toEqual([412, connector.pins.find((pin) => pin.cavity === "4")!.note, "theirs", 6]);
+    expect(await store.again()).toBe(true);
+    expect([server.calls.at(-1)?.revision, noteOf(store, "4"), noteOf(store, "7")]).toEqual([6, "mine", "theirs"]);
+  });
+  it("forgets a change that is dropped", async () => {
+    const store = await opened();
+    server.answers = [fail(503)];
+    await store.changePins(connector.id, [noted("4", "mine")]);
+    await store.drop();
+    expect([store.waiting.length, store.refused, noteOf(store, "4")]).toEqual([0, null, connector.pins.find((pin) => pin.cavity === "4")!.note]);
+  });
+});
