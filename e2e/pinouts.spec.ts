@@ -50,6 +50,7 @@ test("a pasted table is previewed, bad lines first, and nothing enters without a
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
   await page.getByLabel("Paste a table into B12").fill("cavity\tfunction\tcolour\tsize\n15\tHorn\tB/W\t0.5\n\tno label\tB\t1\n15\tagain\tZZZ\t1\n16\t=1+1\tR\tx");
+  await page.keyboard.press("Control+Enter");
   await expect(page.getByText("4 lines read, 2 understood, 2 cannot go in, 1 to look at")).toBeVisible();
   const rows = page.getByRole("region", { name: "Lines read" }).getByRole("row");
   await expect(rows.nth(1)).toContainText("not put in: no cavity");
@@ -58,10 +59,21 @@ test("a pasted table is previewed, bad lines first, and nothing enters without a
   await page.keyboard.press("Escape");
   await expect(page.getByRole("region", { name: "Lines read" })).toBeHidden();
   await page.getByLabel("Paste a table into B12").fill("1\u0000\u0001\u0002PK");
+  await page.getByRole("button", { name: "Read these lines" }).click();
   await expect(page.getByRole("alert")).toContainText("Line 1 holds characters that no text has");
-  await page.getByLabel("Paste a table into B12").fill("15\tHorn\tB/W\t0.5\n16\tWiper\tG/R\t0.5");
+  await page.getByLabel("Paste a table into B12").fill(Array.from({ length: 5000 }, (_, i) => `${i + 1}\tHorn\tB`).join("\n"));
+  await page.keyboard.press("Control+Enter");
+  await expect(page.getByRole("alert")).toContainText("5000 lines are more than the 600 that one connector takes");
+  await page.getByLabel("Paste a table into B12").fill("");
+  await page.getByLabel("Paste a table into B12").evaluate((box) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData("text/plain", "15\tHorn\tB/W\t0.5\n16\tWiper\tG/R\t0.5\n\tno label\tG\t1");
+    box.dispatchEvent(new ClipboardEvent("paste", { clipboardData, bubbles: true, cancelable: true }));
+  });
   await page.getByRole("button", { name: /Put in 2/ }).click();
   await expect(page.getByLabel("Function of 16")).toHaveValue("Wiper");
+  // The line that could not go in is still there, to be mended.
+  await expect(page.getByLabel("Paste a table into B12")).toHaveValue("\tno label\tG\t1");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByLabel("Function of 16")).toHaveCount(0);
 });

@@ -28,6 +28,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
     await page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await page.keyboard.press("p");
     await page.keyboard.insertText(text);
+    await page.keyboard.press("Control+Enter");
     await expect(page.getByText(/6 understood/)).toBeVisible();
     await page.keyboard.press("Enter");
     await expect(page.getByRole("tab", { name: new RegExp(`${name}.*6 of 6`) })).toBeVisible();

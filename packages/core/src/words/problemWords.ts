@@ -104,7 +104,7 @@ export function tableProblemWords(problem: TableProblem): string {
     case "table-binary":
       return `Line ${problem.line} holds characters that no text has. This looks like a program file or an old spreadsheet; save it as CSV or copy the cells.`;
     case "table-too-long":
-      return `${problem.lines} lines are more than the ${problem.limit} that one paste takes. Paste one connector at a time.`;
+      return `${problem.lines} lines are more than the ${problem.limit} that one connector takes. Paste one connector at a time.`;
   }
 }
 

@@ -30,6 +30,7 @@ const grid = ref<InstanceType<typeof PinGrid> | null>(null);
 const pasteBox = ref<HTMLTextAreaElement | null>(null);
 const panel = ref<HTMLElement | null>(null);
 
+watch(() => connector.value?.id, () => drop(""));
 watch(connector, (next) => {
   if (next !== undefined && !next.pins.some((pin) => pin.id === selected.value)) selected.value = pinsInOrder(next)[0]?.id ?? null;
 }, { immediate: true });
@@ -93,12 +94,21 @@ async function take(): Promise<void> {
     const { pins: _pins, ...head } = target;
     await store.putConnector({ ...head, colourSystem: read.system });
   }
-  if (await store.changePins(target.id, pins)) drop();
+  const left = read.lines.filter((line) => line.problems.some((problem) => problem.weight === "error")).map((line) => line.raw);
+  if (await store.changePins(target.id, pins)) drop(left.join("\n"));
 }
-function drop(): void {
+/** Back to the text: what was not put in stays there, to be mended. */
+function drop(text = tableText.value): void {
   table.value = null;
-  tableText.value = "";
+  tableText.value = text;
   pasteProblem.value = "";
+}
+/** A paste is read at once; what is typed is read when the hand asks for it. */
+function onPasteBox(event: ClipboardEvent): void {
+  const text = event.clipboardData?.getData("text/plain") ?? "";
+  if (text.trim() === "" || tableText.value.trim() !== "") return;
+  event.preventDefault();
+  readText(text);
 }
 function useSystem(system: ConnectorHead["colourSystem"]): void {
   if (connector.value === undefined) return;
@@ -170,10 +180,11 @@ const sideWords = { vehicle: "stays", incoming: "comes in" } as const;
           <template v-if="better"> {{ COLOUR_SYSTEM_NAMES[better.system] }} would read {{ better.read }}. <button type="button" class="link" @click="useSystem(better.system)">Read them so</button></template>
         </p>
         <div v-if="!store.begun && table === null" class="pastebox">
-          <textarea ref="pasteBox" class="inp" rows="2" :aria-label="`Paste a table into ${connector.name}`" placeholder="Paste a table or a list here: cavity, colour, size, function, one cavity a line" :value="tableText" @input="readText(($event.target as HTMLTextAreaElement).value)" />
+          <textarea ref="pasteBox" v-model="tableText" class="inp" :rows="tableText === '' ? 2 : 6" :aria-label="`Paste a table into ${connector.name}`" placeholder="Paste a table or a list here: cavity, colour, size, function, one cavity a line" @paste="onPasteBox" @keydown.ctrl.enter.prevent="readText(tableText)" />
+          <button v-if="tableText.trim() !== ''" type="button" class="btn" @click="readText(tableText)">Read these lines <kbd>Ctrl Enter</kbd></button>
           <p v-if="pasteProblem" class="bad" role="alert">{{ pasteProblem }} The pin table is as it was.</p>
         </div>
-        <div ref="panel"><PastePanel v-if="table" :table="table" :connector="connector.name" :existing="existing" :busy="store.busy > 0" @take="take" @drop="drop" /></div>
+        <div ref="panel"><PastePanel v-if="table" :table="table" :connector="connector.name" :existing="existing" :busy="store.busy > 0" @take="take" @drop="drop()" /></div>
       </template>
     </section>
     <aside v-if="connector" class="right">
@@ -211,6 +222,7 @@ const sideWords = { vehicle: "stays", incoming: "comes in" } as const;
 .keys kbd { margin-left: 8px; }
 .systems { padding-top: 4px; }
 .pastebox { display: grid; gap: 6px; }
+.pastebox .btn { justify-self: start; }
 .pastebox textarea { resize: vertical; font: 500 13px/1.4 var(--f-code); }
 .frozen { margin: 4px 0; }
 .right { border-left: 1px solid var(--ink); padding: 8px 20px 20px; display: flex; flex-direction: column; gap: 10px; }

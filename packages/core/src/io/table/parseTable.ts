@@ -5,7 +5,8 @@ import { readFunction } from "../../shelf/index.ts";
 import { parseSize } from "../../sizing/index.ts";
 import { fail, ok, type Result } from "../../util/index.ts";
 
-export const TABLE_LINE_LIMIT = 5000;
+/** More lines than the largest connector has cavities are two tables in one, or the wrong file. */
+export const TABLE_LINE_LIMIT = 600;
 
 export const FIELDS = ["cavity", "function", "colour", "size", "signal", "note"] as const;
 export type Field = (typeof FIELDS)[number];
@@ -61,6 +62,8 @@ const HEADERS: Readonly<Record<Field, RegExp>> = {
 export const EMPTY_WORDS = /^(empty|blank|unused|not used|n\/?c|n\.c\.|spare|vacant|-+|–|—)$/i;
 const BIDI = /[\u200e\u200f\u202a-\u202e\u2066-\u2069]/g;
 const MAX_CAVITY = 12;
+/** So many lines are looked at to tell what each column is. */
+const GUESS_LINES = 200;
 
 interface Raw {
   readonly line: number;
@@ -87,7 +90,7 @@ export function parseTable(text: string, system: ColourSystem | null): Result<Re
   const body = hasHeader ? raws.slice(1) : raws;
   const columns = hasHeader ? first : guessColumns(body);
   const at = (raw: Raw, field: Field): string => (columns.includes(field) ? (raw.cells[columns.indexOf(field)] ?? "").trim() : "");
-  const chosen = system ?? rankSystems(body.map((raw) => at(raw, "colour")))[0]?.system ?? "iec";
+  const chosen = system ?? rankSystems([...new Set(body.map((raw) => at(raw, "colour")))])[0]?.system ?? "iec";
   const seen = new Map<string, number>();
   return ok({ lines: body.map((raw) => readLine(raw, columns, (field) => at(raw, field), chosen, seen)), columns, hasHeader, system: chosen });
 }
@@ -118,8 +121,9 @@ function wordsOf(raw: string): readonly string[] {
 const fieldOfHeader = (cell: string): Field | null => FIELDS.find((field) => HEADERS[field].test(cell.trim())) ?? null;
 
 /** The first column is the cavity; the others go to the field whose kind of content fills them best. */
-function guessColumns(raws: readonly Raw[]): readonly (Field | null)[] {
-  const width = Math.max(0, ...raws.map((raw) => raw.cells.length));
+function guessColumns(all: readonly Raw[]): readonly (Field | null)[] {
+  const raws = all.slice(0, GUESS_LINES);
+  const width = all.reduce((widest, raw) => Math.max(widest, raw.cells.length), 0);
   const columns: (Field | null)[] = Array.from({ length: width }, (_, index) => (index === 0 ? "cavity" : null));
   const share = (column: number, fits: (cell: string) => boolean): number => {
     const cells = raws.map((raw) => (raw.cells[column] ?? "").trim()).filter((cell) => cell !== "");

@@ -4,7 +4,7 @@
  * value above, arrows move, a pasted table opens the preview.
  */
 import { computed, nextTick, ref, watch } from "vue";
-import { colourInWords, colourProblemWords, EMPTY_WORDS, nextLabel, parseColour, parseSize, pinId, pinsInOrder, readFunction, sameColour, SIGNAL_CLASSES, sizeProblemWords, VOCABULARY, type Connector, type Pin, type PinId, type SignalClass } from "@trevin/core";
+import { colourInWords, colourProblemWords, EMPTY_WORDS, nextLabel, parseColour, parseSize, pinId, pinsInOrder, readFunction, SIGNAL_CLASSES, sizeProblemWords, VOCABULARY, type Connector, type Pin, type PinId, type SignalClass } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
@@ -17,11 +17,14 @@ type Column = (typeof COLUMNS)[number];
 const rows = computed(() => pinsInOrder(props.connector));
 const readings = computed(() => new Map(rows.value.map((pin) => [pin.id, parseColour(pin.colour, props.connector.colourSystem)])));
 const twins = computed(() => {
-  const wires = rows.value.flatMap((pin) => {
+  const byLook = new Map<string, PinId[]>();
+  for (const pin of rows.value) {
     const read = readings.value.get(pin.id);
-    return pin.content === "occupied" && read?.ok === true ? [{ id: pin.id, colour: read.value }] : [];
-  });
-  return new Set(wires.filter((a) => wires.some((b) => a.id !== b.id && sameColour(a.colour, b.colour))).map((wire) => wire.id));
+    if (pin.content !== "occupied" || read?.ok !== true) continue;
+    const look = colourInWords(read.value);
+    byLook.set(look, [...(byLook.get(look) ?? []), pin.id]);
+  }
+  return new Set([...byLook.values()].filter((alike) => alike.length > 1).flat());
 });
 
 const NEW = "new";
