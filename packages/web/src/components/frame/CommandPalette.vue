@@ -41,7 +41,7 @@ useCommands([{ id: "palette", title: "Find or do", keys: "Ctrl+K", run: show }])
 
 <template>
   <Dialog v-model:visible="open" modal header="Find or do" :draggable="false" dismissable-mask @show="input?.focus()">
-    <input ref="input" v-model="query" class="inp" placeholder="Type what you want" role="combobox" aria-label="Type what you want" aria-expanded="true" aria-controls="palette-list" :aria-activedescendant="found[chosen] ? `cmd-${found[chosen]?.id}` : undefined" @keydown="onKey" />
+    <input ref="input" v-model="query" autofocus class="inp" placeholder="Type what you want" role="combobox" aria-label="Type what you want" aria-expanded="true" aria-controls="palette-list" :aria-activedescendant="found[chosen] ? `cmd-${found[chosen]?.id}` : undefined" @keydown="onKey" />
     <ul id="palette-list" role="listbox" aria-label="Commands">
       <li v-for="(command, i) in found" :id="`cmd-${command.id}`" :key="command.id" role="option" :aria-selected="i === chosen" :class="{ on: i === chosen }" @click="run(command)" @mousemove="chosen = i">
         <span>{{ command.title }}</span><kbd v-if="command.keys">{{ keyWords(command.keys ?? '') }}</kbd>
