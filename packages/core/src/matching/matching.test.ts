@@ -90,3 +90,33 @@ describe("weigh", () => {
     expect(pair(dossier, "V.1", "X.A")!.colour).toBe(1);
   });
 });
+
+/** Worked swaps of our own, each with the right answer worked out by hand beside it (trade facts: common practice). */
+describe("worked swaps", () => {
+  it("joins turn lamps side for side and leaves the third brake lamp lead over", () => {
+    const dossier = job(
+      [["1", "Turn lamp, left", "GN"], ["2", "Turn lamp, right", "YE"], ["3", "Stop lamp", "RD"]],
+      [["A", "Indicator right", "GN"], ["B", "Indicator left", "YE"], ["C", "Brake light", "BK"], ["D", "Reverse lamp", "RD"]],
+    );
+    expect(pairsOf(dossier).map((pair) => pair.slice(0, 7))).toEqual(["V.1 X.B", "V.2 X.A", "V.3 X.C"]);
+    expect(suggest(dossier).alone.map((alone) => `${named(dossier, alone.pin)} ${alone.proposal}`)).toEqual(["X.D cap"]);
+  });
+  it("keeps a constant supply and an ignition supply apart, and asks for the memory feed that is not there", () => {
+    const dossier = job([["1", "KL15", "BK"], ["2", "KL31", "BN"]], [["A", "KL30", "RD"], ["B", "KL15", "YE"], ["C", "KL31", "BK"]]);
+    expect(pairsOf(dossier).map((pair) => pair.slice(0, 7))).toEqual(["V.1 X.B", "V.2 X.C"]);
+    expect(suggest(dossier).alone).toEqual([expect.objectContaining({ proposal: "feed", why: "needs-feed" })]);
+  });
+  it("never feeds a horn lead that is only ever grounded from a supply", () => {
+    const dossier = job([["1", "Constant supply", "RD", "battery"]], [["A", "Horn", "RD", "switched-ground"]]);
+    expect(suggest(dossier).pairs).toEqual([]);
+    expect(colourForColour(dossier).map((join) => join.outcome)).toEqual(["damage"]);
+  });
+  it("tells CAN high from CAN low whatever their colours, and the sensor return from the chassis ground", () => {
+    const dossier = job(
+      [["1", "CAN H", "YE"], ["2", "CAN L", "GN"], ["3", "Sensor ground", "BK"], ["4", "Chassis ground", "BN"]],
+      [["A", "CAN-L", "YE"], ["B", "CAN-H", "GN"], ["C", "Ground", "BK"], ["D", "Sensor return", "BN"]],
+    );
+    expect(pairsOf(dossier)).toEqual(["V.1 X.B sure", "V.2 X.A sure", "V.3 X.D sure", "V.4 X.C sure"]);
+    expect(colourForColour(dossier).filter((join) => join.outcome === "works")).toEqual([]);
+  });
+});
