@@ -223,7 +223,7 @@ h1 { letter-spacing: -0.01em; }
   .turn { min-height: 56px; }
   .help { grid-template-columns: 1fr 1fr; gap: 16px; }
   .help > * { grid-column: auto !important; }
-  .help .chk { grid-column: 1 / -1 !important; }
+  .help .chk { grid-column: 1 / -1 !important; display: grid; grid-template-columns: 1fr 1fr; column-gap: 24px; }
   .chk label { min-height: 48px; font-size: 18px; }
   .act { grid-template-columns: 130px 1fr 110px; }
   .act .pri { grid-column: 1 / -1; min-height: 88px; }
@@ -241,6 +241,7 @@ h1 { letter-spacing: -0.01em; }
   .place :deep(.big) { min-width: 92px; height: 92px; font-size: 56px; top: 4px; }
   .loc { font-size: 15px; line-height: 20px; }
   .help { grid-template-columns: 1fr; gap: 10px; }
+  .help .chk { grid-template-columns: 1fr; }
   .chk label { min-height: 44px; font-size: 16px; }
   .act { gap: 8px; grid-template-columns: 92px 1fr 80px; padding-top: 8px; }
   .act .btn { min-height: 56px; font-size: 19px; padding: 0 8px; }
