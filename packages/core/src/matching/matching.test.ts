@@ -80,6 +80,17 @@ describe("weigh", () => {
     const dossier = job([["1", "Constant supply"]], [["A", "Ground"], ["B", "CAN high"], ["C", "Throttle position"]]);
     for (const other of ["X.A", "X.B", "X.C"]) expect(pair(dossier, "V.1", other)).toBeNull();
   });
+  it("weighs a pair the same from either end", () => {
+    let weighed = 0;
+    fc.assert(fc.property(undecidedDossier(4), (dossier) => {
+      const pins = [...indexPins(dossier).values()].map(readPin);
+      for (const a of pins) for (const b of pins) {
+        expect(weigh(a, b)?.strength).toBe(weigh(b, a)?.strength);
+        weighed++;
+      }
+    }), { numRuns: 60, seed: 33 });
+    expect(weighed).toBeGreaterThan(1000);
+  });
   it("tells left from right", () => {
     const dossier = job([["1", "Level sender, left"]], [["A", "Level sender, left"], ["B", "Level sender, right"]]);
     expect(pair(dossier, "V.1", "X.A")!.strength).toBeGreaterThan(pair(dossier, "V.1", "X.B")!.strength + 60);
