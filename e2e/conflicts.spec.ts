@@ -25,6 +25,7 @@ test("with the server gone nothing is lost: the step waits and is recorded once"
   const job = await demoJob(page);
   await page.goto(`${job}/bench`);
   await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByText(/^Step 1 of/).first()).toBeVisible();
   await page.route("**/api/v1/**", (route) => route.abort());
   await page.keyboard.press("Space");
   await expect(page.getByRole("alert")).toContainText("Not stored yet");
@@ -38,6 +39,7 @@ test("with the server gone nothing is lost: the step waits and is recorded once"
 test("with the server gone several edits wait, and all are stored when it is back", async ({ page }) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
+  await expect(page.getByLabel("Note on 3")).toBeVisible();
   await page.route("**/api/v1/**", (route) => route.abort());
   for (const [cavity, note] of [["3", "first"], ["4", "second"]] as const) {
     await page.getByLabel(`Note on ${cavity}`).fill(note);
@@ -60,6 +62,7 @@ test("a job that is not here says so", async ({ page }) => {
 
 test("a bad job file is refused with where and why", async ({ page }) => {
   await page.goto("/");
+  await expect(page.getByRole("link", { name: "Levelling controller" }).first()).toBeVisible();
   await page.getByLabel("Job file").setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from('{"format":"trevin-job","version":7}') });
   await expect(page.getByRole("alert")).toContainText("format version 7");
   await page.getByLabel("Job file").setInputFiles({ name: "cut.json", mimeType: "application/json", buffer: Buffer.from('{"format":"trevin-job","ver') });

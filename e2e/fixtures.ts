@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { expect, test as base, type Page } from "@playwright/test";
+import { expect, test as base, type Locator, type Page } from "@playwright/test";
 
 /** Every test fails on an error in the page, on a console error and on a breach of the content policy. */
 export const test = base.extend<{ quiet: undefined; expectNoise: RegExp[] }>({
@@ -39,4 +39,13 @@ export async function workAtBench(page: Page, job: string, count: number): Promi
     await page.keyboard.press("Space");
   }
   await expect(page.getByText(new RegExp(`^Step ${count + 1} of`)).first()).toBeVisible();
+}
+
+/** What Ctrl+V does, with this text on the clipboard. */
+export async function pasteInto(box: Locator, text: string): Promise<void> {
+  await box.evaluate((element, clip) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData("text/plain", clip);
+    element.dispatchEvent(new ClipboardEvent("paste", { clipboardData, bubbles: true, cancelable: true }));
+  }, text);
 }

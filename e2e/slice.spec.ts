@@ -82,6 +82,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   const before = JSON.parse(readFileSync(file, "utf8")) as { ledger: unknown[] };
   expect(before.ledger).toHaveLength(total + 2);
   await page.goto("/");
+  await expect(page.getByRole("link", { name: "Keyboard job" }).first()).toBeVisible();
   await page.getByLabel("Job file").setInputFiles(file);
   await expect(page).toHaveURL(/pinouts/);
   const copy = await page.request.get(`/api/v1${new URL(page.url()).pathname.replace("/pinouts", "/file")}`);
