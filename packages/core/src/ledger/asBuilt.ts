@@ -1,5 +1,5 @@
 import { connectedPoints, endsInCavity, wireOfEnd, type CavityState, type HarnessState } from "../harness/index.ts";
-import { connectorsInOrder, findConnector, indexPins, pinName, pinsInOrder, type Dossier, type EndId, type Pin, type PlacedPin } from "../model/index.ts";
+import { connectorsInOrder, indexPins, pinName, pinsInOrder, type Dossier, type EndId, type Pin, type PlacedPin } from "../model/index.ts";
 import { present } from "../util/index.ts";
 
 /** One cavity as it is now. */
@@ -31,7 +31,7 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
       const wire = end === undefined ? undefined : state.wires[present(wireOfEnd(state, end), `wire of ${end}`)];
       const source = wire === undefined ? null : placed(wire.pin);
       return {
-        connector: findConnector(dossier, connector.id).name,
+        connector: connector.name,
         cavity: pin.cavity,
         state: present(state.cavities[pin.id], `cavity ${pin.id}`).state,
         wire: source === null ? null : { pin: source.pin, was: pinName(source) },

@@ -5,7 +5,7 @@ export {
 } from "./connector.ts";
 export { decisionId, decisionPins, METHODS, SURENESS, type Decision, type HazardAnswer, type Method, type Sureness } from "./decision.ts";
 export {
-  allPins, connectorsInOrder, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, undecidedPins, type Dossier, type JobHead, type JobKind, type PlacedPin,
+  allPins, connectorsInOrder, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, rankPins, undecidedPins, type Dossier, type JobHead, type JobKind, type PlacedPin,
 } from "./job.ts";
 export { locate, placesOf, type Locator, type Place } from "./face.ts";
 export { nextLabel } from "./label.ts";

@@ -50,6 +50,11 @@ export function indexPins(dossier: Dossier): ReadonlyMap<PinId, PlacedPin> {
   return new Map(allPins(dossier).map((placed) => [placed.pin.id, placed]));
 }
 
+/** Place of each pin in the canonical order, for breaking ties. */
+export function rankPins(dossier: Dossier): ReadonlyMap<PinId, number> {
+  return new Map(allPins(dossier).map(({ pin }, index) => [pin.id, index]));
+}
+
 export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
   return present(dossier.connectors.find((connector) => connector.id === id), `connector ${id}`);
 }

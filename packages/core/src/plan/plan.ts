@@ -1,8 +1,8 @@
 import { sameColour } from "../colour/index.ts";
 import { applyOperation, initialState, type HarnessState } from "../harness/index.ts";
-import { findHazards, suggest } from "../matching/index.ts";
+import { findHazards } from "../matching/index.ts";
 import {
-  connectorsInOrder, decisionId, decisionPins, indexPins, isSupply, pinColour, pinsInOrder, undecidedPins,
+  connectorsInOrder, decisionId, decisionPins, indexPins, isSupply, pinColour, pinsInOrder, rankPins, undecidedPins,
   type Connector, type Decision, type Dossier, type PinId, type PlacedPin,
 } from "../model/index.ts";
 import { firstDifference, present } from "../util/index.ts";
@@ -17,7 +17,7 @@ import type { Block, Group, Plan, Step } from "./step.ts";
 export function planWork(dossier: Dossier): Plan {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
-  const rank = new Map([...pins.keys()].map((id, index) => [id, index]));
+  const rank = rankPins(dossier);
   const decisions = [...dossier.decisions].sort((a, b) => firstDifference(supplyLast(a, pin) - supplyLast(b, pin), placeOf(a, rank) - placeOf(b, rank)));
   const wire = decisions.flatMap((decision) => {
     const id = decisionId(decision);
@@ -104,11 +104,12 @@ function groupsOf(steps: readonly Step[], titles: ReadonlyMap<string, string>): 
 
 function blocksOf(dossier: Dossier): readonly Block[] {
   const pins = indexPins(dossier);
-  const rank = new Map([...pins.keys()].map((id, index) => [id, index]));
+  const rank = rankPins(dossier);
   const decisions = [...dossier.decisions].sort((a, b) => placeOf(a, rank) - placeOf(b, rank));
   const unseen = decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins).filter((id) => pins.get(id)?.pin.content === "unknown");
   const undecided = undecidedPins(dossier).map(({ pin }): Block => ({ code: "undecided", pin: pin.id }));
   const nowhere = decisions.flatMap((decision): Block[] => (decision.kind === "feed" && decision.from.trim() === "" ? [{ code: "feed-from-where", pin: decision.pin }] : []));
-  const stops = findHazards(dossier, suggest(dossier).pairs).filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null);
+  // Only a decided join can stop the work; what is merely suggested is undecided already.
+  const stops = findHazards(dossier, []).filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null);
   return [...undecided, ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...nowhere, ...stops.map((hazard): Block => ({ code: "stop", hazard }))];
 }

@@ -1,9 +1,7 @@
 import { fail } from "../../util/index.ts";
 import type { OperationOf } from "../operation.ts";
 import { cutFarEnd, cutPlugEnd, farPart, plugPart, wireOf, type HarnessState } from "../state.ts";
-import { applied, placeEnd, type ApplyResult } from "./guards.ts";
-
-const BARE = { at: "loose", terminal: false, covered: false } as const;
+import { applied, BARE, placeEnd, type ApplyResult } from "./guards.ts";
 
 /** Cuts the wire of a pin behind the plug: two wires, two bare ends. Taken back only by a joint. */
 export function applyCut(state: HarnessState, { pin }: OperationOf<"cut">): ApplyResult {

@@ -1,7 +1,7 @@
 import { fail } from "../../util/index.ts";
 import type { OperationOf } from "../operation.ts";
 import type { HarnessState } from "../state.ts";
-import { applied, looseEnd, placeEnd, type ApplyResult } from "./guards.ts";
+import { applied, BARE, looseEnd, placeEnd, type ApplyResult } from "./guards.ts";
 
 /** Connects a bare end to a supply or ground point brought from elsewhere, fuse not yet in. */
 export function applyFeed(state: HarnessState, { end, supply }: OperationOf<"feed">): ApplyResult {
@@ -18,5 +18,5 @@ export function applyUnfeed(state: HarnessState, { end, supply }: OperationOf<"u
   const place = state.ends[end];
   if (place === undefined) return fail({ code: "no-such-end", end });
   if (place.at !== "supply" || place.supply !== supply) return fail({ code: "not-joined-there", end });
-  return applied(placeEnd(state, { [end]: { at: "loose", terminal: false, covered: false } }), { kind: "exact", op: { kind: "feed", end, supply } });
+  return applied(placeEnd(state, { [end]: BARE }), { kind: "exact", op: { kind: "feed", end, supply } });
 }

@@ -11,6 +11,9 @@ export type ApplyResult = Result<Applied, OperationProblem>;
 
 export const applied = (state: HarnessState, reverse: Reverse): ApplyResult => ok({ state, reverse });
 
+/** An end as a cut or a parted joint leaves it. */
+export const BARE = { at: "loose", terminal: false, covered: false } as const;
+
 /** A loose, uncovered end that is aboard: one that a hand can work on. */
 export function looseEnd(state: HarnessState, end: EndId): Result<Extract<EndPlace, { at: "loose" }>, OperationProblem> {
   const place = state.ends[end];

@@ -1,9 +1,7 @@
 import { fail } from "../../util/index.ts";
 import type { OperationOf } from "../operation.ts";
 import type { HarnessState } from "../state.ts";
-import { applied, placeEnd, type ApplyResult } from "./guards.ts";
-
-const BARE = { at: "loose", terminal: false, covered: false } as const;
+import { applied, BARE, placeEnd, type ApplyResult } from "./guards.ts";
 
 /** Cuts a joint out again: both ends bare, each wire shorter by what the joint held. */
 export function applyPart(state: HarnessState, { ends, joint }: OperationOf<"part">): ApplyResult {

@@ -1,5 +1,5 @@
 import {
-  connectorId, connectorsInOrder, decisionPins, indexPins, pinId, pinsInOrder,
+  connectorId, connectorsInOrder, decisionPins, indexPins, pinId, pinsInOrder, rankPins,
   type CavityContent, type Connector, type Decision, type Dossier, type JobHead, type Layout, type Pin, type PinId, type Side, type SignalClass,
 } from "../../model/index.ts";
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
@@ -153,6 +153,8 @@ const defined = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K
 /** The file of a job: ids included, so that the ledger still names what it names. documentOf(fileOf(d)) equals d. */
 export function fileOf({ dossier, ledger }: JobDocument): JobFile {
   const pins = indexPins(dossier);
+  const rank = rankPins(dossier);
+  const placeOf = (decision: Decision): number => rank.get(present(decisionPins(decision)[0], "pin of a decision")) ?? 0;
   const ref = (id: PinId): PinRef => {
     const { connector, pin } = present(pins.get(id), `pin ${id}`);
     return { connector: connector.name, cavity: pin.cavity };
@@ -163,10 +165,8 @@ export function fileOf({ dossier, ledger }: JobDocument): JobFile {
     job: dossier.head,
     connectors: connectorsInOrder(dossier).map((connector) => ({ ...connector, pins: pinsInOrder(connector).map(({ order: _order, ...pin }) => pin) })),
     decisions: [...dossier.decisions]
-      .sort((a, b) => rankOf(a, pins) - rankOf(b, pins))
+      .sort((a, b) => placeOf(a) - placeOf(b))
       .map((decision): FileDecision => (decision.kind === "join" ? { ...decision, vehicle: ref(decision.vehicle), incoming: ref(decision.incoming) } : { ...decision, pin: ref(decision.pin) })),
     ...(ledger.length === 0 ? {} : { ledger }),
   };
 }
-
-const rankOf = (decision: Decision, pins: ReadonlyMap<PinId, unknown>): number => [...pins.keys()].indexOf(present(decisionPins(decision)[0], "pin of a decision"));

@@ -1,4 +1,4 @@
-import { decisionId, decisionPins, indexPins, type Dossier } from "../../model/index.ts";
+import { decisionId, decisionPins, indexPins, rankPins, type Dossier } from "../../model/index.ts";
 import { present } from "../../util/index.ts";
 import type { SuggestedPair } from "../crosswalk.ts";
 import { damagingJoin } from "./damagingJoin.ts";
@@ -13,14 +13,14 @@ export type { Hazard, HazardContext, Link, Rule, Severity } from "./rule.ts";
 
 const RULES: readonly Rule[] = [damagingJoin, missingFeed, sameColourOtherFunction, lawReminder, sizeStep, twinColour];
 
-export function contextOf(dossier: Dossier, suggested: readonly SuggestedPair[]): HazardContext {
+function contextOf(dossier: Dossier, suggested: readonly SuggestedPair[]): HazardContext {
   const pins = indexPins(dossier);
   const pin = (id: Parameters<typeof pins.get>[0]) => present(pins.get(id), `pin ${id}`);
   const fixed = dossier.decisions.flatMap((decision): Link[] =>
     decision.kind === "join" ? [{ vehicle: pin(decision.vehicle), incoming: pin(decision.incoming), decision: decisionId(decision), sure: decision.sure }] : [],
   );
   const open = suggested.map((pair): Link => ({ vehicle: pin(pair.vehicle), incoming: pin(pair.incoming), decision: null, sure: pair.sure }));
-  const rank = new Map([...pins.keys()].map((id, index) => [id, index]));
+  const rank = rankPins(dossier);
   const links = [...fixed, ...open].sort((a, b) => (rank.get(a.vehicle.pin.id) ?? 0) - (rank.get(b.vehicle.pin.id) ?? 0));
   return { dossier, links, decided: new Set(dossier.decisions.flatMap(decisionPins)) };
 }

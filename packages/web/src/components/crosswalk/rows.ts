@@ -1,5 +1,5 @@
 import {
-  decisionId, indexPins, type Decision, type DecisionId, type Dossier, type Hazard, type PlacedPin, type PinId, type Reason, type SuggestedAlone, type Sureness,
+  decisionId, indexPins, rankPins, type Decision, type DecisionId, type Dossier, type Hazard, type PlacedPin, type PinId, type Reason, type SuggestedAlone, type Sureness,
 } from "@trevin/core";
 import type { Analysis } from "../../workers/analysis.ts";
 
@@ -19,7 +19,7 @@ export interface WalkRow {
 /** Decided joins, suggestions and loners in the order of the vehicle's pins, then the rest of the incoming side. */
 export function walkRows(dossier: Dossier, analysis: Analysis): readonly WalkRow[] {
   const pins = indexPins(dossier);
-  const rank = new Map([...pins.keys()].map((id, i) => [id, i]));
+  const rank = rankPins(dossier);
   const at = (id: PinId): PlacedPin | null => pins.get(id) ?? null;
   const rows: WalkRow[] = [];
   const base = { reasons: [], alone: null, decision: null, id: null, sure: "sure" as const };
