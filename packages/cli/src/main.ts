@@ -1,78 +1,127 @@
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
+import { COLOUR_SYSTEMS, type ColourSystem, type JobDocument } from "@trevin/core";
 import { jobFileProblemWords, readJobFile } from "@trevin/core/contract";
-import type { JobDocument } from "@trevin/core";
+import { colourReport, columnReport } from "./colour.ts";
+import { InputError } from "./failure.ts";
+import { importReport } from "./importTable.ts";
+import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
 import { planReport } from "./plan.ts";
 import { validateReport } from "./validate.ts";
 
 const HELP = `trevin: the computations of Trevin for scripts
 
-  trevin validate JOB.json   is the file sound, and what stands in the way of the work
-  trevin match JOB.json      pairs with confidence and reasons, what to do with the rest, hazards
-  trevin plan JOB.json       the ordered worklist, checked by a second opinion
-  trevin backup FILE         everything in the database, into one file
-  trevin restore FILE        a backup into an empty database
+  trevin colour "SW/GN"             a wire colour in every system that reads it
+  trevin colour --column FILE       which system a column of codes is written in, and each code in it
+  trevin import TABLE               the pins that a table (CSV, TSV, XLSX, text) holds, and what is doubtful
+  trevin lookalikes JOB.json        wires that can be taken for each other, names one character apart
+  trevin validate JOB.json          is the file sound, and what stands in the way of the work
+  trevin match JOB.json             pairs with confidence and reasons, what to do with the rest, hazards
+  trevin plan JOB.json              the ordered worklist, checked by a second opinion
+  trevin backup FILE                everything in the database, into one file
+  trevin restore FILE               a backup into an empty database
+
+  --system ${COLOUR_SYSTEMS.join("|")}
+                                    declares the colour system for colour and import
 
 JOB.json is a job file (docs/job-file.md); "-" reads standard input.
 Reports are JSON on standard output. Errors go to standard error:
 exit code 1 for bad input, 2 for a wrong command line.
 `;
 
-/** Bad input: said on standard error, exit code 1. */
-export class InputError extends Error {
-  override readonly name = "InputError";
+/** A wrong command line: said on standard error, exit code 2. */
+class UsageError extends Error {
+  override readonly name = "UsageError";
 }
 
-const REPORTS: Readonly<Record<string, (document: JobDocument) => unknown>> = { match: matchReport, plan: planReport, validate: validateReport };
-const COMMANDS = [...Object.keys(REPORTS), "backup", "restore"];
+interface Call {
+  /** The one argument: a file, or a colour. */
+  readonly argument: string;
+  readonly system: ColourSystem | null;
+  readonly column: boolean;
+}
+
+type Command = (call: Call) => unknown;
+
+const job = (report: (document: JobDocument) => unknown): Command => ({ argument }) => report(loadJob(argument));
+
+const COMMANDS: Readonly<Record<string, Command>> = {
+  colour: ({ argument, system, column }) => (column ? columnReport(loadText(argument), system) : colourReport(argument, system)),
+  import: async ({ argument, system }) => {
+    // The reader of spreadsheets is loaded only where it is needed, and so is the database below.
+    const [{ readTableFile }, { tableFileProblemWords }] = await Promise.all([import("@trevin/server/tables"), import("@trevin/core")]);
+    const file = await readTableFile(loadBytes(argument));
+    if (!file.ok) throw new InputError(`${argument}: ${tableFileProblemWords(file.error)}`);
+    return importReport(file.value, system);
+  },
+  lookalikes: job(lookAlikesReport),
+  match: job(matchReport),
+  plan: job(planReport),
+  validate: job(validateReport),
+  backup: async ({ argument }) => (await import("@trevin/server/backup")).backupTo(argument),
+  restore: async ({ argument }) => (await import("@trevin/server/backup")).restoreFrom(argument),
+};
+const TAKES_SYSTEM = new Set(["colour", "import"]);
 
 /** Runs one command line and gives the exit code. */
 export async function main(args: readonly string[]): Promise<number> {
-  let parsed;
+  let name = "";
   try {
-    parsed = parseArgs({ args: [...args], allowPositionals: true, options: { help: { type: "boolean", short: "h" } } });
-  } catch (error) {
-    return usage(error instanceof Error ? error.message : String(error));
-  }
-  if (parsed.values.help === true || args.length === 0) {
-    process.stdout.write(HELP);
-    return args.length === 0 ? 2 : 0;
-  }
-  const [command = "", file, ...extra] = parsed.positionals;
-  if (!COMMANDS.includes(command)) return usage(`there is no command "${command}"`);
-  if (file === undefined || extra.length > 0) return usage(`${command} takes one file`);
-  try {
-    const report = REPORTS[command];
-    if (report === undefined) process.stdout.write(`${await transfer(command, file)}\n`);
-    else process.stdout.write(`${JSON.stringify(report(load(file)), null, 2)}\n`);
+    const read = readArguments(args);
+    if (read === null) {
+      process.stdout.write(HELP);
+      return args.length === 0 ? 2 : 0;
+    }
+    name = read.name;
+    const answer = await read.command(read.call);
+    process.stdout.write(typeof answer === "string" ? `${answer}\n` : `${JSON.stringify(answer, null, 2)}\n`);
     return 0;
   } catch (error) {
+    if (error instanceof UsageError) {
+      process.stderr.write(`trevin: ${error.message}\nTry: trevin --help\n`);
+      return 2;
+    }
     if (!(error instanceof InputError) && !(error instanceof Error && "exitCode" in error)) throw error;
-    process.stderr.write(`trevin ${command}: ${error.message}\n`);
+    process.stderr.write(`trevin ${name}: ${error.message}\n`);
     return 1;
   }
 }
 
-function usage(why: string): number {
-  process.stderr.write(`trevin: ${why}\nTry: trevin --help\n`);
-  return 2;
+/** The command and what it is called with; null when help is asked for. */
+function readArguments(args: readonly string[]): { readonly name: string; readonly command: Command; readonly call: Call } | null {
+  let parsed;
+  try {
+    parsed = parseArgs({ args: [...args], allowPositionals: true, options: { help: { type: "boolean", short: "h" }, system: { type: "string" }, column: { type: "string" } } });
+  } catch (error) {
+    throw new UsageError(error instanceof Error ? error.message : String(error));
+  }
+  const { values } = parsed;
+  if (values.help === true || args.length === 0) return null;
+  const [name = "", ...rest] = parsed.positionals;
+  const command = COMMANDS[name];
+  if (command === undefined) throw new UsageError(`there is no command "${name}"`);
+  if (values.column !== undefined && name !== "colour") throw new UsageError(`${name} takes no --column`);
+  if (values.system !== undefined && !TAKES_SYSTEM.has(name)) throw new UsageError(`${name} takes no --system`);
+  const system = values.system === undefined ? null : COLOUR_SYSTEMS.find((one) => one === values.system);
+  if (system === undefined) throw new UsageError(`--system is one of ${COLOUR_SYSTEMS.join(", ")}`);
+  const given = values.column === undefined ? rest : [values.column, ...rest];
+  const [argument] = given;
+  if (argument === undefined || given.length > 1) throw new UsageError(name === "colour" ? "colour takes one colour in quotes, or --column FILE" : `${name} takes one file`);
+  return { name, command, call: { argument, system, column: values.column !== undefined } };
 }
 
-function load(file: string): JobDocument {
-  let text;
+function loadBytes(file: string): Buffer {
   try {
-    text = readFileSync(file === "-" ? 0 : file, "utf8");
+    return readFileSync(file === "-" ? 0 : file);
   } catch (error) {
     throw new InputError(`${file}: ${error instanceof Error ? error.message : String(error)}`);
   }
-  const read = readJobFile(text);
+}
+const loadText = (file: string): string => loadBytes(file).toString("utf8");
+
+function loadJob(file: string): JobDocument {
+  const read = readJobFile(loadText(file));
   if (!read.ok) throw new InputError(`${file}: ${jobFileProblemWords(read.error)}`);
   return read.value;
-}
-
-/** The database is opened only for the commands that need it. */
-async function transfer(command: string, file: string): Promise<string> {
-  const { backupTo, restoreFrom } = await import("@trevin/server/backup");
-  return command === "backup" ? backupTo(file) : restoreFrom(file);
 }

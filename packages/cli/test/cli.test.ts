@@ -35,4 +35,28 @@ describe("trevin", () => {
     expect(trevin(["match"]).status).toBe(2);
     expect(trevin(["match", DEMO, "--colour"]).status).toBe(2);
   });
+  it("reads a colour in every system, or in the declared one with what else it could be", () => {
+    expect(report("colour", "SW/GN")).toMatchObject({ ambiguous: false, readings: [{ systems: ["german"], words: "black, green stripe", codes: { iec: "BK/GN", japanese: "B/G" } }] });
+    expect(report("colour", "BR", "--system", "japanese")).toMatchObject({ words: "brown", ambiguous: true, readings: [{ words: "brown" }, { words: "black, red stripe" }] });
+    expect(report("colour", "0.75 SW/GN", "--system", "german")).toMatchObject({ size: "0.75", base: "black", stripes: ["green"] });
+    expect(trevin(["colour", "SW", "--system", "iec"])).toMatchObject({ status: 1, stderr: expect.stringContaining("German abbreviations would read it") });
+    expect(trevin(["colour", "SW", "--system", "french"]).status).toBe(2);
+  });
+  it("ranks the systems for a column", () => {
+    const column = JSON.parse(trevin(["colour", "--column", "-"], "L/W\nG/Y\n\nBR\nXQ\n").stdout) as { system: string; systems: { system: string; read: number }[]; codes: object[] };
+    expect(column).toMatchObject({ system: "japanese", declared: false, codes: [{ line: 1, words: "blue, white stripe" }, { line: 2 }, { line: 4, words: "brown", otherwise: [] }, { line: 5, words: null, problem: expect.stringContaining("XQ") }] });
+    expect(column.systems[0]).toMatchObject({ system: "japanese", read: 3, total: 4 });
+  });
+  it("lists look-alikes and imports a table with its doubts", () => {
+    const alike = report("lookalikes", DEMO) as { wires: { pins: string[]; kind: string }[]; names: object[] };
+    expect(alike.wires).toContainEqual(expect.objectContaining({ kind: "near", pins: ["B12.5", "B12.7"], scope: "connector" }));
+    const imported = JSON.parse(trevin(["import", "-"], "14 – ORN/BLK – wake-up\n15 – BLK – ground\n15 – PNK – ignition feed\n16 – ZZ – horn").stdout) as { tables: Record<string, unknown>[] };
+    expect(imported.tables[0]).toMatchObject({
+      columns: ["cavity", "colour", "function"], colourSystem: "north-american",
+      pins: [{ cavity: "14", colourWords: "orange, black stripe", signal: "ignition", doubtful: [] }, { cavity: "15" }, { cavity: "16", doubtful: ["colour “ZZ” is in no table; kept as written"] }],
+      refused: [{ line: 3, why: ["cavity 15 stands on line 2 already"] }],
+    });
+    expect(trevin(["import", "-"], "")).toMatchObject({ status: 1, stderr: expect.stringContaining("The file is empty") });
+    expect(trevin(["import", DEMO, "--column", "x"]).status).toBe(2);
+  });
 });

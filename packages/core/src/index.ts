@@ -4,6 +4,7 @@ export * from "./model/index.ts";
 export * from "./harness/index.ts";
 export * from "./shelf/index.ts";
 export * from "./sizing/index.ts";
+export * from "./reading/index.ts";
 export * from "./matching/index.ts";
 export * from "./dossier/index.ts";
 export * from "./plan/index.ts";

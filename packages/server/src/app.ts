@@ -9,6 +9,7 @@ import type { Logger } from "pino";
 import type { Database } from "./db/connect.ts";
 import { benchRoutes } from "./features/bench/routes.ts";
 import { jobRoutes } from "./features/jobs/routes.ts";
+import { tableRoutes } from "./features/tables/routes.ts";
 import { transferRoutes } from "./features/transfer/routes.ts";
 import { hostGuard } from "./http/guard.ts";
 import { HttpProblem, problemHandler } from "./http/problem.ts";
@@ -77,6 +78,7 @@ export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localh
   });
   api.get("/openapi.json", (_request, response) => void response.json(openApiDocument()));
   api.use(transferRoutes(db));
+  api.use(tableRoutes());
   api.use(express.json({ limit: BODY_LIMIT }));
   api.use(jobRoutes(db));
   api.use(benchRoutes(db, now));

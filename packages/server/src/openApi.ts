@@ -1,6 +1,7 @@
 import { z } from "zod";
 import {
   benchAnswerSchema, benchCommandSchema, changePinsSchema, decideSchema, jobFileSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, newJobSchema, patchJobSchema, problemSchema, putConnectorSchema,
+  putSourceSchema, setWordsSchema, tableFileSchema, wordsViewSchema,
 } from "@trevin/core/contract";
 
 interface Operation {
@@ -25,6 +26,11 @@ const OPERATIONS: readonly Operation[] = [
   { method: "put", path: "/jobs/{job}/connectors/{connector}", summary: "Add or change a connector", body: putConnectorSchema, answer: jobViewSchema, revision: true },
   { method: "delete", path: "/jobs/{job}/connectors/{connector}", summary: "Remove a connector with its pins and decisions", answer: jobViewSchema, revision: true },
   { method: "patch", path: "/jobs/{job}/connectors/{connector}/pins", summary: "Put and remove pins", body: changePinsSchema, answer: jobViewSchema, revision: true },
+  { method: "put", path: "/jobs/{job}/sources/{source}", summary: "Add or change a document that values come from", body: putSourceSchema, answer: jobViewSchema, revision: true },
+  { method: "delete", path: "/jobs/{job}/sources/{source}", summary: "Remove a source that no value leans on", answer: jobViewSchema, revision: true },
+  { method: "put", path: "/jobs/{job}/words", summary: "The user's own words for functions", body: setWordsSchema, answer: jobViewSchema, revision: true },
+  { method: "get", path: "/words", summary: "Own words of all jobs", answer: wordsViewSchema },
+  { method: "post", path: "/tables", summary: "Read a table file (XLSX, CSV or text, as the raw body) for a preview; nothing is stored", answer: tableFileSchema },
   { method: "patch", path: "/jobs/{job}/decisions", summary: "Make and take back decisions", body: decideSchema, answer: jobViewSchema, revision: true },
   { method: "post", path: "/jobs/{job}/undo", summary: "Take back the last edit", answer: jobViewSchema, revision: true },
   { method: "post", path: "/jobs/{job}/redo", summary: "Put back what undo took", answer: jobViewSchema, revision: true },

@@ -5,22 +5,39 @@ export const COLOUR_NAMES = [
 ] as const;
 export type ColourName = (typeof COLOUR_NAMES)[number];
 
-/** A wire's insulation: base first, then up to two stripes; rings are tracer marks around the wire. */
+/** Tracer marks around the wire; `count` is how many stand together, or null when nobody said. */
+export interface Rings {
+  readonly colour: ColourName;
+  readonly count: number | null;
+}
+
+/** A wire's insulation: base first, then up to two stripes, then tracer marks. */
 export interface WireColour {
   readonly base: ColourName;
   readonly stripes: readonly ColourName[];
-  readonly rings: ColourName | null;
+  readonly rings: Rings | null;
 }
 
 export const plain = (base: ColourName, ...stripes: readonly ColourName[]): WireColour => ({ base, stripes, rings: null });
 
-/** Equal to the eye in daylight: same base, same stripes in the same order, same rings. */
+/** Equal to the eye in daylight: same base, same stripes in the same order, same rings; an unstated count equals any. */
 export function sameColour(a: WireColour, b: WireColour): boolean {
-  return a.base === b.base && a.rings === b.rings && a.stripes.length === b.stripes.length && a.stripes.every((s, i) => s === b.stripes[i]);
+  return a.base === b.base && sameRings(a.rings, b.rings) && a.stripes.length === b.stripes.length && a.stripes.every((s, i) => s === b.stripes[i]);
 }
 
-/** "blue, white stripe"; "yellow, green and red stripes"; "orange, silver rings". */
+export function sameRings(a: Rings | null, b: Rings | null): boolean {
+  if (a === null || b === null) return a === b;
+  return a.colour === b.colour && (a.count === null || b.count === null || a.count === b.count);
+}
+
+const COUNTS = ["", "one", "two", "three", "four"];
+
+/** "blue, white stripe"; "yellow, green and red stripes"; "orange, two silver rings". */
 export function colourInWords({ base, stripes, rings }: WireColour): string {
   const stripe = stripes.length === 0 ? [] : stripes.length === 1 ? [`${stripes[0]} stripe`] : [`${stripes.join(" and ")} stripes`];
-  return [base, ...stripe, ...(rings === null ? [] : [`${rings} rings`])].join(", ");
+  return [base, ...stripe, ...(rings === null ? [] : [ringsInWords(rings)])].join(", ");
+}
+
+export function ringsInWords({ colour, count }: Rings): string {
+  return `${count === null ? "" : `${COUNTS[count] ?? String(count)} `}${colour} ${count === 1 ? "ring" : "rings"}`;
 }

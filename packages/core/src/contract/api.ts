@@ -1,6 +1,7 @@
 import { z } from "zod";
-import { connectorHeadSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, pinIdSchema, pinSchema, stepIdSchema } from "./job.ts";
-import { pinFactsSchema, storedEntrySchema } from "./ledger.ts";
+import type { Sheet, TableFile } from "../io/index.ts";
+import { connectorHeadSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, ownWordSchema, pinFactsSchema, pinIdSchema, pinSchema, sourceSchema, stepIdSchema } from "./job.ts";
+import { storedEntrySchema } from "./ledger.ts";
 
 const uuid = z.uuid();
 export const jobIdSchema = uuid;
@@ -22,7 +23,7 @@ export const jobViewSchema = z.object({
   id: uuid,
   revision: z.int(),
   archived: z.boolean(),
-  dossier: z.object({ head: jobHeadSchema, connectors: z.array(connectorSchema), decisions: z.array(decisionSchema) }),
+  dossier: z.object({ head: jobHeadSchema, connectors: z.array(connectorSchema), decisions: z.array(decisionSchema), sources: z.array(sourceSchema), words: z.array(ownWordSchema) }),
   ledgerLength: z.int(),
   undo: z.string().nullable().describe("What undo would take back, in words"),
   redo: z.string().nullable().describe("What redo would put back, in words"),
@@ -33,6 +34,20 @@ export const newJobSchema = jobHeadSchema;
 export const patchJobSchema = z.object({ head: jobHeadSchema.optional(), archived: z.boolean().optional() });
 export const putConnectorSchema = connectorHeadSchema.omit({ id: true });
 export const changePinsSchema = z.object({ put: z.array(pinSchema).max(5000).default([]), remove: z.array(pinIdSchema).max(5000).default([]) });
+export const putSourceSchema = sourceSchema.omit({ id: true });
+const sheetSchema = z.object({
+  name: z.string(), rows: z.array(z.array(z.string())).readonly(), merged: z.array(z.object({ row: z.int(), column: z.int() })).readonly(),
+}) satisfies z.ZodType<Sheet>;
+const fileNotesSchema = z.array(z.discriminatedUnion("code", [
+  z.object({ code: z.literal("macros-ignored") }), z.object({ code: z.literal("encoding-guessed"), encoding: z.string() }), z.object({ code: z.literal("hidden-sheets"), names: z.array(z.string()) }),
+]));
+/** What a table file holds, for the preview. */
+export const tableFileSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("text"), text: z.string(), notes: fileNotesSchema }),
+  z.object({ kind: z.literal("sheets"), sheets: z.array(sheetSchema), notes: fileNotesSchema }),
+]) satisfies z.ZodType<TableFile>;
+export const wordsViewSchema = z.object({ words: z.array(ownWordSchema) });
+export const setWordsSchema = z.object({ words: z.array(ownWordSchema).max(2000) });
 export const decideSchema = z.object({ put: z.array(decisionSchema).max(5000).default([]), remove: z.array(decisionIdSchema).max(5000).default([]) });
 
 const fromDevice = {

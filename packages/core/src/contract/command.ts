@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Command } from "../dossier/index.ts";
-import { connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, pinIdSchema, pinSchema } from "./job.ts";
+import { connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, ownWordSchema, pinIdSchema, pinSchema, sourceIdSchema, sourceSchema } from "./job.ts";
 
 /** A stored command or inverse, as it comes back from the database. */
 export const commandSchema = z.discriminatedUnion("kind", [
@@ -9,5 +9,8 @@ export const commandSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("remove-connector"), connector: connectorIdSchema }),
   z.object({ kind: z.literal("restore-connector"), connector: connectorSchema, decisions: z.array(decisionSchema) }),
   z.object({ kind: z.literal("change-pins"), connector: connectorIdSchema, put: z.array(pinSchema), remove: z.array(pinIdSchema), decisions: z.array(decisionSchema) }),
+  z.object({ kind: z.literal("put-source"), source: sourceSchema }),
+  z.object({ kind: z.literal("remove-source"), source: sourceIdSchema }),
+  z.object({ kind: z.literal("set-words"), words: z.array(ownWordSchema) }),
   z.object({ kind: z.literal("decide"), put: z.array(decisionSchema), remove: z.array(decisionIdSchema) }),
 ]) satisfies z.ZodType<Command>;

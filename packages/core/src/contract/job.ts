@@ -2,8 +2,8 @@ import { z } from "zod";
 import { COLOUR_SYSTEMS } from "../colour/index.ts";
 import type { ConnectorHead } from "../dossier/index.ts";
 import {
-  CAVITY_CONTENTS, FACE_VIEWS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, SIGNAL_CLASSES, SURENESS,
-  type Connector, type ConnectorId, type Decision, type DecisionId, type JobHead, type Layout, type Pin, type PinId, type StepId,
+  CAVITY_CONTENTS, FACE_VIEWS, FACTS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type Claim,
+  type Connector, type ConnectorId, type Decision, type DecisionId, type JobHead, type Layout, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId,
 } from "../model/index.ts";
 
 /** No control characters, and not the one name that no record can have as a key. */
@@ -14,6 +14,7 @@ const id = <T extends string>(what: string): z.ZodType<T, T> => z.string().min(1
 export const connectorIdSchema = id<ConnectorId>("Connector id, unique in its job");
 export const pinIdSchema = id<PinId>("Pin id, unique in its job");
 export const decisionIdSchema = id<DecisionId>("Decision id: kind and pins");
+export const sourceIdSchema = id<SourceId>("Source id, unique in its job");
 export const stepIdSchema = id<StepId>("Step id: decision and role");
 
 const text = (max: number): z.ZodString => z.string().max(max).regex(/^[^\u0000-\u0008\u000e-\u001f]*$/, "control characters are not text");
@@ -34,23 +35,56 @@ export const layoutSchema = z.object({
   view: z.enum(FACE_VIEWS),
 }) satisfies z.ZodType<Layout>;
 
+const factSchema = z.enum(FACTS);
+const claimSchema = z.object({ fact: factSchema, value: text(200), source: sourceIdSchema, when: text(120) }) satisfies z.ZodType<Claim>;
+/** Values of a wire that were there from the first version on, and those that a file may leave out. */
+const firstValues = { function: text(200), colour: text(60), size: sizeSchema.nullable(), signal: z.enum(SIGNAL_CLASSES), note: text(1000) };
+const laterValues = {
+  circuit: text(40).describe("Printed circuit number"),
+  condition: text(120).describe("When the pin is there at all: only with air conditioning"),
+  colourSystem: z.enum(COLOUR_SYSTEMS).nullable().describe("System of this one colour, null for the connector's"),
+  identified: z.boolean(),
+  sources: z.partialRecord(factSchema, sourceIdSchema),
+  doubts: z.partialRecord(factSchema, text(200)),
+  claims: z.array(claimSchema).max(40).readonly().describe("What other sources say of a value; with `when`, for other cars"),
+};
+
 export const pinSchema = z.object({
   id: pinIdSchema,
   cavity: z.string().trim().min(1, "a cavity label is needed").max(12),
   order: z.number(),
   content: z.enum(CAVITY_CONTENTS),
-  function: text(200),
-  colour: text(60),
-  size: sizeSchema.nullable(),
-  signal: z.enum(SIGNAL_CLASSES),
-  note: text(1000),
+  ...firstValues,
+  circuit: laterValues.circuit.default(""),
+  condition: laterValues.condition.default(""),
+  colourSystem: laterValues.colourSystem.default(null),
+  identified: laterValues.identified.default(false),
+  sources: laterValues.sources.default({}),
+  doubts: laterValues.doubts.default({}),
+  claims: laterValues.claims.default([]),
 }) satisfies z.ZodType<Pin>;
+
+/** Without the defaults: what was not found stays as it was. */
+export const pinFactsSchema = z.object({ ...firstValues, ...laterValues }).partial();
+
+export const sourceSchema = z.object({
+  id: sourceIdSchema,
+  kind: z.enum(SOURCE_KINDS),
+  title: z.string().trim().min(1, "a title is needed").max(120),
+  page: text(40),
+  appliesTo: text(120),
+  sure: z.enum(SURENESS),
+}) satisfies z.ZodType<Source>;
+
+export const ownWordSchema = z.object({ text: z.string().trim().min(1).max(200), term: z.string().max(80).nullable(), signal: z.enum(SIGNAL_CLASSES) }) satisfies z.ZodType<OwnWord>;
 
 export const connectorHeadSchema = z.object({
   id: connectorIdSchema,
   name: z.string().trim().min(1, "a name is needed").max(40).regex(ORDINARY, "not a name"),
   side: z.enum(SIDES),
   place: text(120),
+  branch: text(80).default(""),
+  module: text(80).default(""),
   colourSystem: z.enum(COLOUR_SYSTEMS),
   leads: z.enum(["loom", "flying"]),
   sealed: z.boolean(),

@@ -3,7 +3,7 @@ import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type 
 import { foldLedger, verifyChain, type ChainProblem } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import { commonDecision, connectorHeadSchema, jobHeadSchema, pinSchema } from "./job.ts";
+import { commonDecision, connectorHeadSchema, jobHeadSchema, ownWordSchema, pinSchema, sourceSchema } from "./job.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 
 const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
@@ -25,6 +25,8 @@ export const jobFileSchema = z.object({
   version: z.literal(JOB_FORMAT_VERSION),
   job: jobHeadSchema.partial().optional(),
   connectors: z.array(fileConnectorSchema).max(200),
+  sources: z.array(sourceSchema).max(200).optional(),
+  words: z.array(ownWordSchema).max(2000).optional(),
   decisions: z.array(fileDecisionSchema).max(20000).optional(),
   ledger: z.array(storedEntrySchema).max(100000).optional(),
 }) satisfies z.ZodType<JobFile>;
@@ -87,4 +89,4 @@ function parseJson(source: string): Result<unknown, JobFileProblem> {
 }
 
 /** The JSON Schema (draft 2020-12) of the job file. */
-export const jobFileJsonSchema = (): unknown => z.toJSONSchema(jobFileSchema, { target: "draft-2020-12" });
+export const jobFileJsonSchema = (): unknown => z.toJSONSchema(jobFileSchema, { target: "draft-2020-12", io: "input" });

@@ -2,7 +2,7 @@ import { z } from "zod";
 import type { Operation } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
 import type { EndId, WireId } from "../model/index.ts";
-import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pinIdSchema, pinSchema, stepIdSchema } from "./job.ts";
+import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pinFactsSchema, pinIdSchema, stepIdSchema } from "./job.ts";
 
 const end = z.string().min(1).max(140) as unknown as z.ZodType<EndId, EndId>;
 const wire = z.string().min(1).max(140) as unknown as z.ZodType<WireId, WireId>;
@@ -23,8 +23,6 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("take-out"), wire, to: z.enum(["out", "back"]) }),
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
-
-export const pinFactsSchema = pinSchema.pick({ function: true, colour: true, size: true, signal: true, note: true }).partial();
 
 export const whatSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("baseline"), head: jobHeadSchema, connectors: z.array(connectorSchema) }),

@@ -1,4 +1,4 @@
-import { decisionId, decisionPins, indexPins, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type Pin, type PinId } from "../model/index.ts";
+import { allPins, decisionId, decisionPins, indexPins, OWN_SOURCES, pinName, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type Source, type SourceId } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 
 /** A connector without its pins, which have their own command. */
@@ -11,6 +11,9 @@ export type Command =
   | { readonly kind: "remove-connector"; readonly connector: ConnectorId }
   | { readonly kind: "restore-connector"; readonly connector: Connector; readonly decisions: readonly Decision[] }
   | { readonly kind: "change-pins"; readonly connector: ConnectorId; readonly put: readonly Pin[]; readonly remove: readonly PinId[]; readonly decisions: readonly Decision[] }
+  | { readonly kind: "put-source"; readonly source: Source }
+  | { readonly kind: "remove-source"; readonly source: SourceId }
+  | { readonly kind: "set-words"; readonly words: readonly OwnWord[] }
   | { readonly kind: "decide"; readonly put: readonly Decision[]; readonly remove: readonly DecisionId[] };
 
 export type CommandProblem =
@@ -23,6 +26,8 @@ export type CommandProblem =
   | { readonly code: "pin-already-decided"; readonly pin: PinId; readonly by: DecisionId }
   | { readonly code: "join-needs-both-sides"; readonly decision: DecisionId }
   | { readonly code: "pin-of-other-connector"; readonly pin: PinId }
+  | { readonly code: "no-such-source"; readonly source: SourceId }
+  | { readonly code: "source-in-use"; readonly title: string; readonly pin: string }
   | { readonly code: "pin-is-empty"; readonly pin: PinId };
 
 export interface Commanded {
@@ -46,6 +51,12 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
       return changePins(dossier, command);
     case "decide":
       return decide(dossier, command.put, command.remove);
+    case "put-source":
+      return putSource(dossier, command.source);
+    case "remove-source":
+      return removeSource(dossier, command.source);
+    case "set-words":
+      return ok({ dossier: { ...dossier, words: command.words }, inverse: { kind: "set-words", words: dossier.words } });
   }
 }
 
@@ -114,6 +125,22 @@ function changePins(dossier: Dossier, command: Extract<Command, { kind: "change-
   if (command.decisions.length === 0) return ok({ dossier: next, inverse });
   const restored = decide(next, command.decisions, []);
   return restored.ok ? ok({ dossier: restored.value.dossier, inverse }) : restored;
+}
+
+function putSource(dossier: Dossier, source: Source): Result<Commanded, CommandProblem> {
+  if (source.title.trim() === "") return fail({ code: "name-missing" });
+  const before = dossier.sources.find((other) => other.id === source.id);
+  const sources = before === undefined ? [...dossier.sources, source] : dossier.sources.map((other) => (other === before ? source : other));
+  return ok({ dossier: { ...dossier, sources }, inverse: before === undefined ? { kind: "remove-source", source: source.id } : { kind: "put-source", source: before } });
+}
+
+/** A source leaves only when no value leans on it; what every job has is there again once its own settings are gone. */
+function removeSource(dossier: Dossier, id: SourceId): Result<Commanded, CommandProblem> {
+  const source = dossier.sources.find((other) => other.id === id);
+  if (source === undefined) return fail({ code: "no-such-source", source: id });
+  const user = OWN_SOURCES.some((own) => own.id === id) ? undefined : allPins(dossier).find(({ pin }) => Object.values(pin.sources).includes(id) || pin.claims.some((claim) => claim.source === id));
+  if (user !== undefined) return fail({ code: "source-in-use", title: source.title, pin: pinName(user) });
+  return ok({ dossier: { ...dossier, sources: dossier.sources.filter((other) => other.id !== id) }, inverse: { kind: "put-source", source } });
 }
 
 function decide(dossier: Dossier, put: readonly Decision[], remove: readonly DecisionId[]): Result<Commanded, CommandProblem> {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { connectorId, decisionId, pinId, type Dossier } from "../model/index.ts";
+import { blankPin, connectorId, decisionId, pinId, type Dossier } from "../model/index.ts";
 import { decidedDossier } from "../testing/index.ts";
 import { applyCommand, type Command } from "./command.ts";
 import { undoState, type Change } from "./history.ts";
@@ -14,12 +14,12 @@ const sorted = (dossier: Dossier): unknown => ({
 
 function commandsOn(dossier: Dossier): fc.Arbitrary<Command> {
   const connector = fc.constantFrom(...dossier.connectors);
-  const blank = { content: "occupied" as const, function: "Horn", colour: "Y", size: 0.5, signal: "unknown" as const, note: "" };
+  const blank = { ...blankPin(pinId("fresh"), "99", 99), function: "Horn", colour: "Y", size: 0.5 };
   return fc.oneof(
     fc.string({ maxLength: 8 }).map((name): Command => ({ kind: "set-head", head: { ...dossier.head, name } })),
     fc.tuple(connector, fc.constantFrom("V1", "X1", "NEW"), fc.constantFrom("vehicle" as const, "incoming" as const)).map(([{ pins: _pins, ...head }, name, side]): Command => ({ kind: "put-connector", connector: { ...head, name, side } })),
     connector.map((one): Command => ({ kind: "remove-connector", connector: one.id })),
-    connector.chain((one) => fc.record({ remove: fc.shuffledSubarray(one.pins.map((pin) => pin.id)), put: fc.shuffledSubarray([...one.pins.map((pin) => ({ ...pin, function: "Horn", content: "empty" as const })), { ...blank, id: pinId("fresh"), cavity: "99", order: 99 }]) }).map(({ put, remove }): Command => ({ kind: "change-pins", connector: one.id, put: put.filter((pin) => !remove.includes(pin.id)), remove, decisions: [] }))),
+    connector.chain((one) => fc.record({ remove: fc.shuffledSubarray(one.pins.map((pin) => pin.id)), put: fc.shuffledSubarray([...one.pins.map((pin) => ({ ...pin, function: "Horn", content: "empty" as const })), blank]) }).map(({ put, remove }): Command => ({ kind: "change-pins", connector: one.id, put: put.filter((pin) => !remove.includes(pin.id)), remove, decisions: [] }))),
     fc.shuffledSubarray([...dossier.decisions]).map((some): Command => ({ kind: "decide", put: some.map((decision) => ({ ...decision, reason: "again" })), remove: [] })),
     fc.shuffledSubarray(dossier.decisions.map(decisionId)).map((remove): Command => ({ kind: "decide", put: [], remove })),
   );

@@ -22,7 +22,7 @@ export const planHash = (plan: Pick<Plan, "steps">): string => hashOf(plan.steps
 /** A pure function of dossier and ledger: the same on every device, and after every restart. */
 export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
   const fold = entries.length === 0 ? null : foldLedger(entries).fold;
-  const inForce = fold === null ? dossier : { head: dossier.head, connectors: fold.connectors, decisions: dossier.decisions };
+  const inForce = fold === null ? dossier : { ...dossier, connectors: fold.connectors };
   const plan = planWork(inForce);
   const progress = new Map<StepId, "done" | "skipped">();
   for (const step of fold?.skipped.keys() ?? []) progress.set(step, "skipped");

@@ -2,7 +2,7 @@ import type { Operation } from "../harness/index.ts";
 import type { Connector, DecisionId, JobHead, Pin, PinId, StepId } from "../model/index.ts";
 
 /** What the technician can correct about a wire once work has begun; places are corrected by operations. */
-export type PinFacts = Partial<Pick<Pin, "function" | "colour" | "size" | "signal" | "note">>;
+export type PinFacts = Partial<Omit<Pin, "id" | "cavity" | "order" | "content">>;
 
 /** What happened. A physical change is one of these and nothing else. */
 export type What =

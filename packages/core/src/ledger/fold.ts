@@ -1,5 +1,5 @@
 import { applyOperation, initialState, type HarnessState, type OperationProblem } from "../harness/index.ts";
-import type { Connector, DecisionId, JobHead, PinId, StepId } from "../model/index.ts";
+import { emptyDossier, type Connector, type DecisionId, type JobHead, type PinId, type StepId } from "../model/index.ts";
 import { invariant } from "../util/index.ts";
 import type { Entry, PinFacts } from "./entry.ts";
 
@@ -28,7 +28,7 @@ export function foldLedger(entries: readonly Entry[], without: ReadonlySet<numbe
   invariant(first?.what.kind === "baseline", "a ledger begins with its baseline");
   const { head, connectors: baseline } = first.what;
   const retracted = new Set([...without, ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : []))]);
-  let state = initialState({ head, connectors: baseline, decisions: [] });
+  let state = initialState({ ...emptyDossier(head), connectors: baseline });
   const facts = new Map<PinId, PinFacts>();
   const done = new Map<StepId, number>();
   const skipped = new Map<StepId, number>();

@@ -1,6 +1,6 @@
 import { sameColour } from "../colour/index.ts";
 import { pinsOfSide, signalFit, type Dossier, type PinId } from "../model/index.ts";
-import { readPin, weigh, type ReadPin } from "./evidence.ts";
+import { pinReader, weigh, type ReadPin } from "./evidence.ts";
 
 export type ColourOutcome = "works" | "dead" | "damage";
 
@@ -16,8 +16,8 @@ export interface ColourJoin {
  * positive and its function agrees, "dead" otherwise.
  */
 export function colourForColour(dossier: Dossier): readonly ColourJoin[] {
-  const free = pinsOfSide(dossier, "incoming").filter(({ pin }) => pin.content === "occupied").map(readPin);
-  return pinsOfSide(dossier, "vehicle").filter(({ pin }) => pin.content === "occupied").map(readPin).flatMap((left): ColourJoin[] => {
+  const free = pinsOfSide(dossier, "incoming").filter(({ pin }) => pin.content === "occupied").map(pinReader(dossier));
+  return pinsOfSide(dossier, "vehicle").filter(({ pin }) => pin.content === "occupied").map(pinReader(dossier)).flatMap((left): ColourJoin[] => {
     const index = free.findIndex((right) => left.colour !== null && right.colour !== null && sameColour(left.colour, right.colour));
     const [right] = index < 0 ? [] : free.splice(index, 1);
     return right === undefined ? [] : [{ vehicle: left.placed.pin.id, incoming: right.placed.pin.id, outcome: outcomeOf(left, right) }];

@@ -1,7 +1,7 @@
 import { solveAssignment, type AssignmentProblem, type Edge } from "../numeric/index.ts";
 import { decisionPins, isFeed, pinsOfSide, type Decision, type Dossier, type PinId, type Side, type Sureness } from "../model/index.ts";
 import { present } from "../util/index.ts";
-import { readPin, weigh, type Evidence, type ReadPin, type Reason } from "./evidence.ts";
+import { pinReader, weigh, type Evidence, type ReadPin, type Reason } from "./evidence.ts";
 
 export interface SuggestedPair {
   readonly vehicle: PinId;
@@ -38,7 +38,7 @@ const takesPart = (pin: ReadPin): boolean => pin.placed.pin.content === "occupie
  */
 export function suggest(dossier: Dossier): Crosswalk {
   const decided = new Set(dossier.decisions.flatMap(decisionPins));
-  const open = (side: Side): ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => !decided.has(pin.id) && pin.content !== "empty").map(readPin);
+  const open = (side: Side): ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => !decided.has(pin.id) && pin.content !== "empty").map(pinReader(dossier));
   const left = open("vehicle");
   const right = open("incoming");
   const rows = left.filter(takesPart);

@@ -1,5 +1,5 @@
 import { sameColour } from "../colour/index.ts";
-import { isFeed, pinColour, signalFit, type Fit, type PlacedPin, type SignalClass } from "../model/index.ts";
+import { isFeed, pinColour, signalFit, type Dossier, type Fit, type PlacedPin, type SignalClass } from "../model/index.ts";
 import { likeness, readFunction, type FunctionReading } from "../shelf/index.ts";
 
 /** Why two pins go together or not, one fact each; `weight` in tenths of a natural log-odds unit. */
@@ -31,8 +31,9 @@ export interface ReadPin {
   readonly colour: ReturnType<typeof pinColour>;
 }
 
-export function readPin(placed: PlacedPin): ReadPin {
-  const reading = readFunction(placed.pin.function);
+/** Reads the pins of a job, with its own words for functions. */
+export const pinReader = ({ words }: Pick<Dossier, "words">) => (placed: PlacedPin): ReadPin => {
+  const reading = readFunction(placed.pin.function, words);
   const { signal } = placed.pin;
   return {
     placed,
@@ -41,7 +42,7 @@ export function readPin(placed: PlacedPin): ReadPin {
     signal: signal === "unknown" ? (reading.term?.signal ?? "unknown") : signal,
     colour: pinColour(placed.pin, placed.connector),
   };
-}
+};
 
 /**
  * The case for joining two pins, or null where the join would do damage. Weights are judgement (common practice, no

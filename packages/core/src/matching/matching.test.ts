@@ -5,7 +5,7 @@ import { readJobValue } from "../contract/index.ts";
 import { byName, demoDossier, undecidedDossier } from "../testing/index.ts";
 import { colourForColour } from "./colourVerdict.ts";
 import { suggest } from "./crosswalk.ts";
-import { readPin, weigh } from "./evidence.ts";
+import { pinReader, weigh } from "./evidence.ts";
 
 /** A dossier from two short tables of [cavity, function, colour, signal]. */
 function job(vehicle: readonly (readonly string[])[], incoming: readonly (readonly string[])[]): Dossier {
@@ -74,7 +74,7 @@ describe("suggest", () => {
 describe("weigh", () => {
   const pair = (dossier: Dossier, a: string, b: string) => {
     const pins = indexPins(dossier);
-    return weigh(readPin(pins.get(byName(dossier)(a))!), readPin(pins.get(byName(dossier)(b))!));
+    return weigh(pinReader(dossier)(pins.get(byName(dossier)(a))!), pinReader(dossier)(pins.get(byName(dossier)(b))!));
   };
   it("forbids a supply on a ground, on data and on a low-level input", () => {
     const dossier = job([["1", "Constant supply"]], [["A", "Ground"], ["B", "CAN high"], ["C", "Throttle position"]]);
@@ -83,7 +83,7 @@ describe("weigh", () => {
   it("weighs a pair the same from either end", () => {
     let weighed = 0;
     fc.assert(fc.property(undecidedDossier(4), (dossier) => {
-      const pins = [...indexPins(dossier).values()].map(readPin);
+      const pins = [...indexPins(dossier).values()].map(pinReader(dossier));
       for (const a of pins) for (const b of pins) {
         expect(weigh(a, b)?.strength).toBe(weigh(b, a)?.strength);
         weighed++;

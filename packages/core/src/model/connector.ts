@@ -1,7 +1,8 @@
 import { parseColour, type ColourSystem, type WireColour } from "../colour/index.ts";
 import { compareNatural, compareText, firstDifference } from "../util/index.ts";
-import type { ConnectorId, PinId } from "./ids.ts";
+import type { ConnectorId, PinId, SourceId } from "./ids.ts";
 import type { SignalClass } from "./signal.ts";
+import type { Claim, Fact } from "./source.ts";
 
 /** `vehicle` stays in the car; `incoming` is the donor loom, the aftermarket part or the module. */
 export const SIDES = ["vehicle", "incoming"] as const;
@@ -26,7 +27,26 @@ export interface Pin {
   readonly size: number | null;
   readonly signal: SignalClass;
   readonly note: string;
+  /** Circuit number printed on the wire or the diagram. */
+  readonly circuit: string;
+  /** When the pin is there at all: "only with air conditioning"; empty for always. */
+  readonly condition: string;
+  /** System of this one colour where it differs from the connector's; null for the connector's. */
+  readonly colourSystem: ColourSystem | null;
+  /** Ticked by a person: this wire has been found and named. */
+  readonly identified: boolean;
+  /** Which source each value was taken from. */
+  readonly sources: Readonly<Partial<Record<Fact, SourceId>>>;
+  /** Why a single value is in doubt. */
+  readonly doubts: Readonly<Partial<Record<Fact, string>>>;
+  readonly claims: readonly Claim[];
 }
+
+/** A cavity nobody has looked into. */
+export const blankPin = (id: PinId, cavity: string, order: number): Pin => ({
+  id, cavity, order, content: "unknown", function: "", colour: "", size: null, signal: "unknown", note: "", circuit: "", condition: "",
+  colourSystem: null, identified: false, sources: {}, doubts: {}, claims: [],
+});
 
 export const FACE_VIEWS = ["wire", "mating"] as const;
 export type FaceView = (typeof FACE_VIEWS)[number];
@@ -43,6 +63,10 @@ export interface Connector {
   readonly side: Side;
   /** Where it is found: "body, left sill". */
   readonly place: string;
+  /** Leg of the loom that it ends: "engine, left bank". */
+  readonly branch: string;
+  /** The module it plugs into, where it is at the module end of its loom; empty at the other end. */
+  readonly module: string;
   readonly colourSystem: ColourSystem;
   /** `loom`: the wires run on into a loom; `flying`: a pigtail whose far ends are free. */
   readonly leads: "loom" | "flying";
@@ -56,11 +80,17 @@ export function pinsInOrder(connector: Connector): readonly Pin[] {
   return [...connector.pins].sort((a, b) => firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)));
 }
 
+/** The system that a pin's colour is written in. */
+export const pinSystem = (pin: Pin, connector: Pick<Connector, "colourSystem">): ColourSystem => pin.colourSystem ?? connector.colourSystem;
+
 /** The wire's colour, or null while the code is empty or unreadable. */
-export function pinColour(pin: Pin, connector: Connector): WireColour | null {
-  const parsed = parseColour(pin.colour, connector.colourSystem);
+export function pinColour(pin: Pin, connector: Pick<Connector, "colourSystem">): WireColour | null {
+  const parsed = parseColour(pin.colour, pinSystem(pin, connector));
   return parsed.ok ? parsed.value : null;
 }
+
+/** A pin whose use is known: empty, or with a function. */
+export const isKnown = (pin: Pin): boolean => pin.content === "empty" || pin.function !== "";
 
 /** Side, then connector name, then table order: the order in which ties break everywhere. */
 export function compareConnectors(a: Connector, b: Connector): number {

@@ -5,6 +5,7 @@ export type ConnectorId = Brand<"ConnectorId">;
 export type PinId = Brand<"PinId">;
 export type DecisionId = Brand<"DecisionId">;
 export type StepId = Brand<"StepId">;
+export type SourceId = Brand<"SourceId">;
 export type WireId = Brand<"WireId">;
 export type EndId = Brand<"EndId">;
 
@@ -12,5 +13,6 @@ export const connectorId = (text: string): ConnectorId => text as ConnectorId;
 export const pinId = (text: string): PinId => text as PinId;
 export const stepId = (text: string): StepId => text as StepId;
 export const decisionIdOf = (text: string): DecisionId => text as DecisionId;
+export const sourceId = (text: string): SourceId => text as SourceId;
 export const wireId = (text: string): WireId => text as WireId;
 export const endId = (text: string): EndId => text as EndId;

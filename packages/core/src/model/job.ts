@@ -1,7 +1,9 @@
 import { present } from "../util/index.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
-import { decisionPins, type Decision, type Method } from "./decision.ts";
+import { decisionPins, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
+import type { SignalClass } from "./signal.ts";
+import { indexSources, leastSure, worse, type Source } from "./source.ts";
 
 export const JOB_KINDS = [
   "engine-swap", "gearbox-conversion", "cluster-swap", "module-integration", "module-bypass", "connector-repair", "adapter-loom",
@@ -25,7 +27,20 @@ export interface Dossier {
   readonly head: JobHead;
   readonly connectors: readonly Connector[];
   readonly decisions: readonly Decision[];
+  /** Documents that values were taken from. */
+  readonly sources: readonly Source[];
+  /** The user's own words for functions. */
+  readonly words: readonly OwnWord[];
 }
+
+/** A text as the user writes it, and what it stands for: a term of the vocabulary, or a signal class alone. */
+export interface OwnWord {
+  readonly text: string;
+  readonly term: string | null;
+  readonly signal: SignalClass;
+}
+
+export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [] });
 
 export interface PlacedPin {
   readonly pin: Pin;
@@ -63,6 +78,14 @@ export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
 export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
   const decided = new Set(dossier.decisions.flatMap(decisionPins));
   return allPins(dossier).filter(({ pin }) => pin.content !== "empty" && !decided.has(pin.id));
+}
+
+/** How sure a decision is: no surer than the pins it is about. A doubtful pin can be planned, but is checked before it is cut. */
+export function decisionSureness(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>, sources: ReturnType<typeof indexSources>): Sureness {
+  return decisionPins(decision).reduce<Sureness>((sure, id) => {
+    const placed = pins.get(id);
+    return placed === undefined ? sure : (worse(sure, leastSure(placed.pin, sources)) ?? sure);
+  }, decision.sure);
 }
 
 /** "B12.7": how a pin is named in print and on the command line. */

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { compareNatural } from "../util/index.ts";
 import { demoDossier, byName } from "../testing/demo.ts";
+import { blankPin } from "./connector.ts";
 import { connectorId, pinId } from "./ids.ts";
 import { locate, placesOf } from "./face.ts";
 import { nextLabel } from "./label.ts";
@@ -31,8 +32,8 @@ describe("signalFit", () => {
 });
 
 const faced = fc.record({ rows: fc.array(fc.record({ places: fc.integer({ min: 1, max: 12 }), offset: fc.integer({ min: 0, max: 3 }) }), { minLength: 1, maxLength: 4 }), view: fc.constantFrom("wire" as const, "mating" as const) }).map((layout): Connector => ({
-  id: connectorId("c"), name: "C", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false, layout,
-  pins: Array.from({ length: layout.rows.reduce((sum, row) => sum + row.places, 0) }, (_, order) => ({ id: pinId(`c.${order}`), cavity: String(order + 1), order, content: "occupied" as const, function: "", colour: "", size: null, signal: "unknown" as const, note: "" })),
+  id: connectorId("c"), name: "C", side: "vehicle", place: "", branch: "", module: "", colourSystem: "iec", leads: "loom", sealed: false, layout,
+  pins: Array.from({ length: layout.rows.reduce((sum, row) => sum + row.places, 0) }, (_, order) => ({ ...blankPin(pinId(`c.${order}`), String(order + 1), order), content: "occupied" as const })),
 }));
 
 describe("faces", () => {

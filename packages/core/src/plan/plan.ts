@@ -2,7 +2,7 @@ import { sameColour } from "../colour/index.ts";
 import { applyOperation, initialState, type HarnessState } from "../harness/index.ts";
 import { findHazards } from "../matching/index.ts";
 import {
-  connectorsInOrder, decisionId, decisionPins, indexPins, isSupply, pinColour, pinsInOrder, rankPins, undecidedPins,
+  connectorsInOrder, decisionId, decisionPins, decisionSureness, indexPins, indexSources, isSupply, pinColour, pinsInOrder, rankPins, undecidedPins,
   type Connector, type Decision, type Dossier, type PinId, type PlacedPin,
 } from "../model/index.ts";
 import { firstDifference, present } from "../util/index.ts";
@@ -18,7 +18,9 @@ export function planWork(dossier: Dossier): Plan {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const rank = rankPins(dossier);
-  const decisions = [...dossier.decisions].sort((a, b) => firstDifference(supplyLast(a, pin) - supplyLast(b, pin), placeOf(a, rank) - placeOf(b, rank)));
+  const sources = indexSources(dossier.sources);
+  const doubted = dossier.decisions.map((decision) => ({ ...decision, sure: decisionSureness(decision, pins, sources) }));
+  const decisions = doubted.sort((a, b) => firstDifference(supplyLast(a, pin) - supplyLast(b, pin), placeOf(a, rank) - placeOf(b, rank)));
   const wire = decisions.flatMap((decision) => {
     const id = decisionId(decision);
     return draftsOf(decision, pin).map((draft) => stepOf(id, id, draft));

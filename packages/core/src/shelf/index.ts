@@ -1,2 +1,3 @@
-export { VOCABULARY, type Term } from "./vocabulary.ts";
-export { likeness, readFunction, tokensOf, type FunctionReading } from "./matchFunction.ts";
+export { OPEN_EFFECTS, type Direction, type OpenEffect, type Term } from "./vocabulary/term.ts";
+export { VOCABULARY } from "./vocabulary/vocabulary.ts";
+export { likeness, learn, readFunction, suggestTerms, tokensOf, withTerm, type FunctionReading, type Suggestion } from "./matchFunction.ts";

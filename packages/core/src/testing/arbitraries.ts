@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { connectorId, pinId, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
+import { blankPin, connectorId, emptyDossier, pinId, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 
 const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender, left", "Level sender, right", "Road speed", "Door ajar", "Horn", "odd lead", ""];
@@ -16,17 +16,16 @@ const pinBody = fc.record({
 
 function connectorWith(name: string, side: Connector["side"], largest: number): fc.Arbitrary<Connector> {
   return fc.record({ leads: fc.constantFrom("loom" as const, "flying" as const), sealed: fc.boolean(), bodies: fc.array(pinBody, { minLength: 1, maxLength: largest }) }).map(({ leads, sealed, bodies }) => ({
-    id: connectorId(name), name, side, place: "", colourSystem: "japanese" as const, leads, sealed, layout: null,
-    pins: bodies.map((body, order): Pin => ({ ...body, id: pinId(`${name}.${order + 1}`), cavity: String(order + 1), order, note: "" })),
+    id: connectorId(name), name, side, place: "", branch: "", module: "", colourSystem: "japanese" as const, leads, sealed, layout: null,
+    pins: bodies.map((body, order): Pin => ({ ...blankPin(pinId(`${name}.${order + 1}`), String(order + 1), order), ...body })),
   }));
 }
 
 /** A dossier of up to four connectors without decisions. */
 export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
   fc.tuple(connectorWith("V1", "vehicle", largest), connectorWith("V2", "vehicle", largest), connectorWith("X1", "incoming", largest), connectorWith("X2", "incoming", largest)).map((connectors) => ({
-    head: { name: "arbitrary", kind: "module-integration" as const, vehicle: "", incoming: "", nominalVolts: 12, method: "move" as const },
+    ...emptyDossier({ name: "arbitrary", kind: "module-integration", vehicle: "", incoming: "", nominalVolts: 12, method: "move" }),
     connectors,
-    decisions: [],
   }));
 
 /** A dossier with random decisions of every kind, each pin in one at most. */

@@ -19,6 +19,12 @@ export function commandWords(command: Command, name: (connector: string) => stri
       const removed = command.remove.length === 0 ? [] : [`${many(command.remove.length, "pin")} removed`];
       return `${name(command.connector)}: ${[...put, ...removed].join(", ") || "nothing changed"}`;
     }
+    case "put-source":
+      return `source “${command.source.title}” changed`;
+    case "remove-source":
+      return "a source removed";
+    case "set-words":
+      return "own words changed";
     case "decide": {
       const put = command.put.length === 0 ? [] : [`${many(command.put.length, "decision")} made`];
       const removed = command.remove.length === 0 ? [] : [`${many(command.remove.length, "decision")} taken back`];

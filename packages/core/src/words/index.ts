@@ -2,7 +2,7 @@ export { stepWords, wireWords, type StepWords } from "./stepWords.ts";
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords, chainProblemWords, colourProblemWords, commandProblemWords, documentProblemWords, faultWords, lineProblemWords, operationProblemWords, pinNamer,
-  sizeProblemWords, tableProblemWords,
+  sizeProblemWords, tableFileNoteWords, tableFileProblemWords, tableProblemWords,
 } from "./problemWords.ts";
 export { entryNarrator } from "./entryWords.ts";
 export { locatorWords } from "./locatorWords.ts";

@@ -1,7 +1,7 @@
-import type { ColourProblem } from "../colour/index.ts";
+import { COLOUR_SYSTEM_NAMES, colourInWords, type ColourProblem } from "../colour/index.ts";
 import type { CommandProblem } from "../dossier/index.ts";
 import type { OperationProblem } from "../harness/index.ts";
-import type { DocumentProblem, LineProblem, TableProblem } from "../io/index.ts";
+import type { DocumentProblem, LineProblem, TableFileNote, TableFileProblem, TableProblem } from "../io/index.ts";
 import type { ChainProblem } from "../ledger/index.ts";
 import type { Block, Fault } from "../plan/index.ts";
 import type { SizeProblem } from "../sizing/index.ts";
@@ -92,6 +92,10 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return "A join needs one pin of the vehicle and one of the incoming part.";
     case "pin-of-other-connector":
       return `Pin ${name(problem.pin)} belongs to another connector.`;
+    case "no-such-source":
+      return "That source is not in this job any more.";
+    case "source-in-use":
+      return `${problem.pin} takes a value from “${problem.title}”. Give it another source first.`;
     case "pin-is-empty":
       return `${name(problem.pin)} is an empty cavity; there is no wire to decide on.`;
   }
@@ -105,6 +109,42 @@ export function tableProblemWords(problem: TableProblem): string {
       return `Line ${problem.line} holds characters that no text has. This looks like a program file or an old spreadsheet; save it as CSV or copy the cells.`;
     case "table-too-long":
       return `${problem.lines} lines are more than the ${problem.limit} that one connector takes. Paste one connector at a time.`;
+    case "table-too-wide":
+      return `${problem.columns} columns are more than the ${problem.limit} that a pin table has. Copy the columns that matter.`;
+  }
+}
+
+export function tableFileProblemWords(problem: TableFileProblem): string {
+  switch (problem.code) {
+    case "file-empty":
+      return "The file is empty.";
+    case "file-too-large":
+      return `The file has ${(problem.bytes / 1e6).toFixed(1)} MB; the limit is ${problem.limit / 1e6} MB. Save the sheet with the pin table alone.`;
+    case "file-locked":
+      return "The file is locked with a password. Open it in your spreadsheet program and save it without one, or copy the cells.";
+    case "file-old-spreadsheet":
+      return "This is an old spreadsheet format (XLS). Save it as XLSX or CSV, or copy the cells.";
+    case "file-not-a-spreadsheet":
+      return "This is a zip file and no spreadsheet. Open it and take the XLSX or CSV out.";
+    case "file-damaged":
+      return `The file is damaged or cut short${problem.detail === "" ? "" : ` (${problem.detail.slice(0, 100)})`}. Copy it again, or save it as CSV.`;
+    case "file-swells":
+      return `What is packed in the file grows beyond ${problem.limit / 1e6} MB. No pin table does; it was not opened.`;
+    case "file-too-many-cells":
+      return `The sheets hold more than ${problem.limit.toLocaleString("en")} cells. Save the part with the pin table, or copy its cells.`;
+    case "file-too-slow":
+      return `Reading the file took longer than ${problem.seconds} seconds and was stopped. Copy the cells instead.`;
+  }
+}
+
+export function tableFileNoteWords(note: TableFileNote): string {
+  switch (note.code) {
+    case "macros-ignored":
+      return "The file carries macros; they were not run.";
+    case "encoding-guessed":
+      return `The text is not UTF-8; read as ${note.encoding}. Look at letters with accents.`;
+    case "hidden-sheets":
+      return `Hidden sheets were passed over: ${note.names.join(", ")}.`;
   }
 }
 
@@ -117,9 +157,21 @@ export function lineProblemWords(problem: LineProblem): string {
     case "cavity-too-long":
       return `“${problem.cavity}” is too long for a cavity label`;
     case "colour-unread":
-      return `colour “${problem.text}” is in no table; kept as written`;
+      return problem.stripes ? `colour “${problem.text}” has more than two stripes; kept as written` : `colour “${problem.text}” is in no table; kept as written`;
+    case "colour-other-system":
+      return `“${problem.text}” is read by ${COLOUR_SYSTEM_NAMES[problem.system]} only, unlike the rest of the list`;
+    case "colour-divided":
+      return `“${problem.text}” could also be ${colourInWords(problem.other.colour)}`;
+    case "colour-elsewhere":
+      return `“${problem.text}” would be ${colourInWords(problem.other.colour)} in ${problem.other.systems.map((system) => COLOUR_SYSTEM_NAMES[system]).join(" and ")}`;
     case "size-unread":
       return `size “${problem.text}” is neither mm² nor AWG`;
+    case "size-as-awg":
+      return `${problem.text} read as AWG: ${problem.mm2} mm²`;
+    case "function-likened":
+      return `“${problem.text.slice(0, 40)}” taken for ${problem.term}`;
+    case "merged-cell":
+      return `${problem.fields.join(" and ")} taken over from a merged cell`;
     case "signal-unread":
       return `signal “${problem.text}” put into the note`;
     case "formula-kept-as-text":
@@ -139,6 +191,8 @@ export function documentProblemWords(problem: DocumentProblem): string {
       return `${problem.connector} has cavity ${problem.cavity} twice.`;
     case "id-repeated":
       return `The id ${problem.id} is used twice.`;
+    case "source-unknown":
+      return `The source ${problem.source} is named and not in the file.`;
     case "pin-not-found":
       return `There is no pin ${problem.connector}.${problem.cavity}.`;
     case "pin-joined-to-itself":
@@ -198,7 +252,7 @@ export function faultWords(fault: Fault, name: Namer): string {
 export function colourProblemWords(problem: ColourProblem): string {
   switch (problem.code) {
     case "colour-unknown":
-      return `“${problem.text}” is no colour in this system`;
+      return `“${problem.text}” is no colour in ${COLOUR_SYSTEM_NAMES[problem.system]}${problem.knownIn.length === 0 ? "" : `; ${problem.knownIn.map((system) => COLOUR_SYSTEM_NAMES[system]).join(" and ")} would read it`}`;
     case "colour-too-many-stripes":
       return `“${problem.text}” has more than two stripes`;
     case "colour-empty":

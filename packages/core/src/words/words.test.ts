@@ -5,7 +5,7 @@ import { applyOperation, initialState, type OperationProblem } from "../harness/
 import type { Entry, What } from "../ledger/index.ts";
 import { locate, pinId, type FaceView } from "../model/index.ts";
 import { checkPlan, planWork, type Fault } from "../plan/index.ts";
-import { readPin, weigh, type Reason } from "../matching/index.ts";
+import { pinReader, weigh, type Reason } from "../matching/index.ts";
 import { byName, decidedDossier, demoDossier, undecidedDossier } from "../testing/index.ts";
 import { indexPins } from "../model/index.ts";
 import { blockWords, commandProblemWords, commandWords, entryNarrator, faultWords, locatorWords, operationProblemWords, pinNamer, reasonWords, stepWords } from "./index.ts";
@@ -37,7 +37,7 @@ describe("words", () => {
   it("say of any two pins why they go together or not", () => {
     const kinds = new Set<Reason["kind"]>();
     fc.assert(fc.property(undecidedDossier(4), (dossier) => {
-      const pins = [...indexPins(dossier).values()].map(readPin);
+      const pins = [...indexPins(dossier).values()].map(pinReader(dossier));
       for (const a of pins.slice(0, 4)) for (const b of pins.slice(-4)) for (const reason of weigh(a, b)?.reasons ?? []) {
         readable(reasonWords(reason));
         kinds.add(reason.kind);

@@ -11,6 +11,9 @@ export const jobs = pgTable("jobs", {
   incoming: text("incoming").notNull(),
   nominalVolts: doublePrecision("nominal_volts").notNull(),
   method: text("method").notNull(),
+  /** Documents that values come from, and the user's own words for functions. */
+  sources: jsonb("sources").notNull().default([]),
+  words: jsonb("words").notNull().default([]),
   archived: boolean("archived").notNull().default(false),
   /** Number of ledger entries; raised in the same transaction as each entry. */
   ledgerLength: integer("ledger_length").notNull().default(0),
@@ -28,6 +31,8 @@ export const connectors = pgTable(
     name: text("name").notNull(),
     side: text("side").notNull(),
     place: text("place").notNull(),
+    branch: text("branch").notNull().default(""),
+    module: text("module").notNull().default(""),
     colourSystem: text("colour_system").notNull(),
     leads: text("leads").notNull(),
     sealed: boolean("sealed").notNull(),
@@ -50,6 +55,13 @@ export const pins = pgTable(
     size: doublePrecision("size_mm2"),
     signal: text("signal").notNull(),
     note: text("note").notNull(),
+    circuit: text("circuit").notNull().default(""),
+    condition: text("condition").notNull().default(""),
+    colourSystem: text("colour_system"),
+    identified: boolean("identified").notNull().default(false),
+    sources: jsonb("sources").notNull().default({}),
+    doubts: jsonb("doubts").notNull().default({}),
+    claims: jsonb("claims").notNull().default([]),
   },
   (table) => [
     primaryKey({ columns: [table.jobId, table.id] }),

@@ -1,6 +1,6 @@
 import {
-  connectorId, connectorsInOrder, decisionPins, indexPins, pinId, pinsInOrder, rankPins,
-  type CavityContent, type Connector, type Decision, type Dossier, type JobHead, type Layout, type Pin, type PinId, type Side, type SignalClass,
+  blankPin, connectorId, connectorsInOrder, decisionPins, emptyDossier, indexPins, indexSources, pinId, pinsInOrder, rankPins,
+  type CavityContent, type Connector, type Decision, type Dossier, type JobHead, type Layout, type OwnWord, type Pin, type PinId, type Source, type Side, type SignalClass,
 } from "../../model/index.ts";
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
@@ -22,6 +22,8 @@ export interface JobFile {
   readonly version: typeof JOB_FORMAT_VERSION;
   readonly job?: Partial<JobHead> | undefined;
   readonly connectors: readonly FileConnector[];
+  readonly sources?: readonly Source[] | undefined;
+  readonly words?: readonly OwnWord[] | undefined;
   readonly decisions?: readonly FileDecision[] | undefined;
   readonly ledger?: readonly StoredEntry[] | undefined;
 }
@@ -31,6 +33,8 @@ export interface FileConnector {
   readonly name: string;
   readonly side?: Side | undefined;
   readonly place?: string | undefined;
+  readonly branch?: string | undefined;
+  readonly module?: string | undefined;
   readonly colourSystem?: ColourSystem | undefined;
   readonly leads?: "loom" | "flying" | undefined;
   readonly sealed?: boolean | undefined;
@@ -38,7 +42,7 @@ export interface FileConnector {
   readonly pins: readonly FilePin[];
 }
 
-export interface FilePin {
+export interface FilePin extends Partial<Pick<Pin, "circuit" | "condition" | "colourSystem" | "identified" | "sources" | "doubts" | "claims">> {
   readonly id?: string | undefined;
   readonly cavity: string;
   readonly function: string;
@@ -64,6 +68,7 @@ export type DocumentProblem = { readonly path: string } & (
   | { readonly code: "connector-repeated"; readonly name: string }
   | { readonly code: "cavity-repeated"; readonly connector: string; readonly cavity: string }
   | { readonly code: "id-repeated"; readonly id: string }
+  | { readonly code: "source-unknown"; readonly source: string }
   | { readonly code: "pin-not-found"; readonly connector: string; readonly cavity: string }
   | { readonly code: "pin-joined-to-itself"; readonly connector: string; readonly cavity: string }
   | { readonly code: "decision-refused"; readonly problem: CommandProblem }
@@ -88,7 +93,22 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
     connectors.push(connector);
   }
   const head: JobHead = { name: "Imported job", kind: "module-integration", vehicle: "", incoming: "", nominalVolts: 12, method: "move", ...defined(file.job ?? {}) };
-  return decided({ head, connectors, decisions: [] }, file);
+  const sources = file.sources ?? [];
+  const unknown = unknownSource(connectors, sources);
+  if (unknown !== null) return fail(unknown);
+  return decided({ ...emptyDossier(head), connectors, sources, words: file.words ?? [] }, file);
+}
+
+/** The first value that leans on a source which the file does not have. */
+function unknownSource(connectors: readonly Connector[], documents: readonly Source[]): DocumentProblem | null {
+  const known = indexSources(documents);
+  for (const [c, connector] of connectors.entries()) {
+    for (const [p, pin] of connector.pins.entries()) {
+      const lost = [...Object.values(pin.sources), ...pin.claims.map((claim) => claim.source)].find((source) => !known.has(source));
+      if (lost !== undefined) return { path: `connectors[${c}].pins[${p}]`, code: "source-unknown", source: lost };
+    }
+  }
+  return null;
 }
 
 function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentProblem> {
@@ -124,6 +144,8 @@ function connectorOf(source: FileConnector, index: number): Connector {
     name: source.name,
     side,
     place: source.place ?? "",
+    branch: source.branch ?? "",
+    module: source.module ?? "",
     colourSystem: system,
     leads: source.leads ?? (side === "vehicle" ? "loom" : "flying"),
     sealed: source.sealed ?? false,
@@ -135,10 +157,10 @@ function connectorOf(source: FileConnector, index: number): Connector {
 function pinOf(source: FilePin, connector: string, order: number, system: ColourSystem): Pin {
   const bare = source.function.trim() === "" && !parseColour(source.colour ?? "", system).ok;
   const content = source.content ?? (bare ? "empty" : "occupied");
+  const { circuit, condition, colourSystem, identified, sources, doubts, claims } = source;
   return {
-    id: pinId(source.id ?? `${connector}.${source.cavity}`),
-    cavity: source.cavity,
-    order,
+    ...blankPin(pinId(source.id ?? `${connector}.${source.cavity}`), source.cavity, order),
+    ...defined({ circuit, condition, colourSystem, identified, sources, doubts, claims }),
     content,
     function: source.function,
     colour: source.colour ?? "",
@@ -167,6 +189,8 @@ export function fileOf({ dossier, ledger }: JobDocument): JobFile {
     decisions: [...dossier.decisions]
       .sort((a, b) => placeOf(a) - placeOf(b))
       .map((decision): FileDecision => (decision.kind === "join" ? { ...decision, vehicle: ref(decision.vehicle), incoming: ref(decision.incoming) } : { ...decision, pin: ref(decision.pin) })),
+    ...(dossier.sources.length === 0 ? {} : { sources: dossier.sources }),
+    ...(dossier.words.length === 0 ? {} : { words: dossier.words }),
     ...(ledger.length === 0 ? {} : { ledger }),
   };
 }

@@ -1,14 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { lineProblemWords, tableProblemWords } from "../../words/index.ts";
-import { parseTable, TABLE_LINE_LIMIT, type ReadTable } from "./parseTable.ts";
+import { parseTable, readTable, type ReadTable } from "./parseTable.ts";
+import { rowsOfSheet, TABLE_LINE_LIMIT, type Sheet } from "./rows.ts";
+import { takeTable, type TakeMode } from "./take.ts";
+import { blankPin, connectorId, pinId, sourceId, type Connector } from "../../model/index.ts";
 
 const table = (text: string, system: Parameters<typeof parseTable>[1] = null): ReadTable => {
   const read = parseTable(text, system);
   if (!read.ok) throw new Error(read.error.code);
   return read.value;
 };
-const codes = (read: ReadTable): readonly string[] => read.lines.flatMap((line) => line.problems.map((problem) => `${line.line} ${problem.code}`));
+const codes = (read: ReadTable): readonly string[] => read.lines.flatMap((line) => line.problems.filter((problem) => problem.weight !== "mark").map((problem) => `${line.line} ${problem.code}`));
 
 describe("parseTable", () => {
   it("reads a spreadsheet's cells with a header in any order", () => {
@@ -43,17 +46,90 @@ describe("parseTable", () => {
     expect(read.lines[0]).toMatchObject({ function: "Ground", problems: [{ code: "direction-marks-removed" }] });
     expect(read.lines[1]!.function).toBe("אדמה");
   });
-  it("takes as many lines as the limit and refuses more (5,000, say), nothing, and binary, saying where", () => {
+  it("takes as many lines as the limit and refuses more, nothing, too many columns, and binary, saying where", () => {
     expect(table(Array.from({ length: TABLE_LINE_LIMIT }, (_, i) => `${i + 1}\tHorn\tBK`).join("\n"), "iec").lines).toHaveLength(TABLE_LINE_LIMIT);
     const words = (text: string): string => { const read = parseTable(text, null); return read.ok ? "" : tableProblemWords(read.error); };
-    expect(words(Array.from({ length: 5000 }, (_, i) => `${i}\tx`).join("\n"))).toBe(`5000 lines are more than the ${TABLE_LINE_LIMIT} that one connector takes. Paste one connector at a time.`);
+    expect(words(Array.from({ length: 5001 }, (_, i) => `${i}\tx`).join("\n"))).toBe(`5001 lines are more than the ${TABLE_LINE_LIMIT} that one connector takes. Paste one connector at a time.`);
     expect(words("  \n ")).toContain("nothing to read");
+    expect(words("x\t".repeat(300))).toContain("301 columns are more than the 200");
     expect(words("1\tGround\nPK\u0003\u0004\u0000\u0000")).toContain("Line 2");
   });
   it("never throws and keeps one line for each line of any text", () => {
     fc.assert(fc.property(fc.string({ unit: "grapheme", maxLength: 300 }), (text) => {
       const read = parseTable(text, null);
-      if (read.ok) expect(read.value.lines.length + (read.value.hasHeader ? 1 : 0)).toBe(text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/).filter((line) => line.trim() !== "").length);
+      if (read.ok && !read.value.turned) expect(read.value.lines.length + read.value.headerLines).toBe(text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/).filter((line) => line.trim() !== "").length);
     }), { numRuns: 1000, seed: 50 });
+  });
+  it("reads the usual ways to write a pin list", () => {
+    const shape = (text: string) => table(text).lines.map(({ cavity, colour, size, function: name }) => [cavity, colour, size, name]);
+    expect(shape("Pin 14 – ORN/BLK – wake-up\nPin 15 – BLK – ground")).toEqual([["14", "ORN/BLK", null, "wake-up"], ["15", "BLK", null, "ground"]]);
+    expect(shape("7: 0.75 SW/GN horn\n8: 1,5 RT/WS battery")).toEqual([["7", "SW/GN", 0.75, "horn"], ["8", "RT/WS", 1.5, "battery"]]);
+    expect(shape("A1) DK BLU/WHT 18AWG vehicle speed\nA2) TAN 18AWG fuel level")).toEqual([["A1", "DK BLU/WHT", 0.82, "vehicle speed"], ["A2", "TAN", 0.82, "fuel level"]]);
+    expect(shape("cavity;colour;function\n1;0.75 SW/GN;horn\n2;2.5 BR;ground")).toEqual([["1", "SW/GN", 0.75, "horn"], ["2", "BR", 2.5, "ground"]]);
+  });
+  it("finds the headings under a title, takes the lower of two, and knows circuit numbers and options", () => {
+    const read = table("Connector C4, rear body\t\t\t\t\nTerminal\tWire\tWire\tSignal\t\nNo.\tColour\tmm²\tDescription\tOption\n1\tSW\t2.5\tGround\t\n2\tSW/RT\t1.5\tSeat heater\tonly with heated seats");
+    expect([read.headerLines, read.columns]).toEqual([3, ["cavity", "colour", "size", "function", "condition"]]);
+    expect(read.lines.map(({ line, cavity, condition }) => [line, cavity, condition])).toEqual([[4, "1", ""], [5, "2", "only with heated seats"]]);
+    expect(table("pin\tckt\tcolor\tname\n1\t1401\tBLK\tground").lines[0]).toMatchObject({ circuit: "1401", colour: "BLK", function: "ground" });
+  });
+  it("turns a table with the cavities in the header", () => {
+    const read = table("Pin\t1\t2\t3\nColour\tBK\tRD/WH\tGN\nFunction\tGround\tIgnition\tHorn\nmm²\t2.5\t1.5\t0.5");
+    expect(read.turned).toBe(true);
+    expect(read.lines.map(({ cavity, colour, function: name, size }) => [cavity, colour, name, size])).toEqual([["1", "BK", "Ground", 2.5], ["2", "RD/WH", "Ignition", 1.5], ["3", "GN", "Horn", 0.5]]);
+  });
+  it("takes merged cells over and says so", () => {
+    const sheet: Sheet = { name: "S", rows: [["Pin", "Colour", "Function"], ["1", "BK", "Ground"], ["2", "BN", "Ground"]], merged: [{ row: 2, column: 2 }] };
+    const rows = rowsOfSheet(sheet);
+    const read = readTable(rows.ok ? rows.value : []);
+    expect(read.lines[1]!.problems).toEqual([{ code: "merged-cell", weight: "doubt", fields: ["function"] }]);
+    expect(read.lines[1]!.problems.map(lineProblemWords)).toEqual(["function taken over from a merged cell"]);
+  });
+  it("marks a mixed column, codes that divide and codes that other systems read otherwise; nothing is guessed silently", () => {
+    const mixed = table("1\tSW/WS\tGround\n2\tRT/GE\tIgnition\n3\tLI\tLamp\n4\tPPL\tHorn\n5\tXQ\tFan");
+    expect([mixed.system, mixed.systemSure]).toEqual(["german", true]);
+    expect(codes(mixed)).toEqual(["4 colour-other-system", "5 colour-unread"]);
+    expect(mixed.lines[3]).toMatchObject({ colour: "PPL", colourSystem: "north-american" });
+    const run = table("1\tBR\tpark brake\n2\tLW\tkneel\n3\tGY\thorn", "japanese");
+    expect(run.lines.map((line) => line.problems.map(lineProblemWords))).toEqual([["“BR” could also be black, red stripe"], [], ["“GY” could also be green, yellow stripe"]]);
+    const unsure = table("1\tBR\tground\n2\tGR\thorn\n3\tOR\tfan");
+    expect(unsure.systemSure).toBe(false);
+    expect(table("1\tP\thorn", "japanese").lines[0]!.problems.map(lineProblemWords)).toEqual(["“P” would be violet in North-American abbreviations"]);
+  });
+  it("obeys what the user corrects: columns, headings, direction, system", () => {
+    const rows = rowsOfSheet({ name: "S", rows: [["note", "7"], ["BK", "8"], ["RD", "9"]], merged: [] });
+    const read = readTable(rows.ok ? rows.value : [], { columns: ["colour", "cavity"], headerLines: 1, turned: false, system: "iec" });
+    expect(read.lines.map(({ cavity, colour }) => [cavity, colour])).toEqual([["8", "BK"], ["9", "RD"]]);
+  });
+});
+
+describe("takeTable", () => {
+  const maker = sourceId("maker");
+  const pin = (cavity: string, order: number, more: object) => ({ ...blankPin(pinId(`p${cavity}`), cavity, order), content: "occupied" as const, ...more });
+  const connector: Connector = {
+    id: connectorId("c"), name: "C", side: "vehicle", place: "", branch: "", module: "", colourSystem: "iec", leads: "loom", sealed: false, layout: null,
+    pins: [pin("1", 0, { colour: "BK", function: "Ground", size: 2 }), pin("2", 1, { colour: "RD", function: "Horn" })],
+  };
+  const take = (text: string, mode: TakeMode, source: typeof maker | null = maker) => {
+    let next = 0;
+    return takeTable(table(text), connector, { source, mode, newId: () => pinId(`n${next++}`), say: lineProblemWords });
+  };
+  it("replaces what is there, adds after the last, leaves out what cannot go in, and names the source of each value", () => {
+    const pins = take("1\tBN\tGround\n3\tGN\tFan\n3\tGN\tagain\n\tYE\tno label", { kind: "replace" });
+    expect(pins.map(({ id, cavity, order, colour, function: name }) => [id, cavity, order, colour, name])).toEqual([["p1", "1", 0, "BN", "Ground"], ["n0", "3", 2, "GN", "Fan"]]);
+    expect(pins[1]!.sources).toEqual({ cavity: maker, function: maker, colour: maker, signal: maker });
+  });
+  it("keeps what is there beside what another source says, and fills what was missing", () => {
+    const pins = take("1\tblack\tChassis\t1.5\n2\tRD\tHorn\t0.5", { kind: "compare", when: "" });
+    expect(pins).toHaveLength(2);
+    expect(pins[0]).toMatchObject({ colour: "BK", function: "Ground", size: 2, claims: [{ fact: "function", value: "Chassis", source: maker, when: "" }, { fact: "size", value: "1.5", source: maker, when: "" }] });
+    expect(pins[1]).toMatchObject({ size: 0.5, sources: { size: maker }, claims: [] });
+    const variant = take("2\tYE\tHorn", { kind: "compare", when: "up to model year 2" });
+    expect(variant).toHaveLength(1);
+    expect(variant[0]).toMatchObject({ colour: "RD", claims: [{ fact: "colour", value: "YE", when: "up to model year 2" }] });
+  });
+  it("keeps a line's doubts with the value", () => {
+    const [first] = take("5\t22\tXQ\tFan\n6\t20\tBK\tFan\n7\t18\tRD\tFan", { kind: "replace" });
+    expect(first!.doubts).toEqual({ colour: "colour “XQ” is in no table; kept as written", size: "22 read as AWG: 0.33 mm²" });
   });
 });

@@ -1,184 +1,179 @@
-import { dsvFormat } from "d3-dsv";
-import { parseColour, rankSystems, type ColourSystem } from "../../colour/index.ts";
-import { SIGNAL_CLASSES, type CavityContent, type SignalClass } from "../../model/index.ts";
+import { COLOUR_SYSTEMS, habitOf, rankSystems, readColour, type CodeHabit, type ColourSystem, type OtherReading, type RankedSystem } from "../../colour/index.ts";
+import type { CavityContent, OwnWord, SignalClass } from "../../model/index.ts";
 import { readFunction } from "../../shelf/index.ts";
 import { parseSize } from "../../sizing/index.ts";
-import { fail, ok, type Result } from "../../util/index.ts";
+import { ok, type Result } from "../../util/index.ts";
+import { rowsOfText, type RawRow, type TableProblem } from "./rows.ts";
+import { guessColumns, guessHeaderLines, looksTurned, signalOf, turned, type Field, type TableShape } from "./shape.ts";
 
-/** More lines than the largest connector has cavities are two tables in one, or the wrong file. */
-export const TABLE_LINE_LIMIT = 600;
-
-export const FIELDS = ["cavity", "function", "colour", "size", "signal", "note"] as const;
-export type Field = (typeof FIELDS)[number];
-
-/** What keeps a line out (`error`) or wants a look (`doubt`). */
+/** What keeps a line out (`error`), wants a look (`doubt`), or is worth knowing (`mark`). */
 export type LineProblem =
   | { readonly code: "cavity-missing"; readonly weight: "error" }
   | { readonly code: "cavity-repeated"; readonly weight: "error"; readonly cavity: string; readonly firstLine: number }
   | { readonly code: "cavity-too-long"; readonly weight: "error"; readonly cavity: string }
-  | { readonly code: "colour-unread"; readonly weight: "doubt"; readonly text: string }
+  | { readonly code: "colour-unread"; readonly weight: "doubt"; readonly text: string; readonly stripes: boolean }
+  | { readonly code: "colour-other-system"; readonly weight: "doubt"; readonly text: string; readonly system: ColourSystem }
+  | { readonly code: "colour-divided"; readonly weight: "doubt"; readonly text: string; readonly other: OtherReading }
+  | { readonly code: "colour-elsewhere"; readonly weight: "doubt" | "mark"; readonly text: string; readonly other: OtherReading }
   | { readonly code: "size-unread"; readonly weight: "doubt"; readonly text: string }
+  | { readonly code: "size-as-awg"; readonly weight: "doubt"; readonly text: string; readonly mm2: number }
   | { readonly code: "signal-unread"; readonly weight: "doubt"; readonly text: string }
+  | { readonly code: "function-likened"; readonly weight: "mark"; readonly text: string; readonly term: string }
   | { readonly code: "formula-kept-as-text"; readonly weight: "doubt"; readonly text: string }
   | { readonly code: "direction-marks-removed"; readonly weight: "doubt" }
+  | { readonly code: "merged-cell"; readonly weight: "doubt"; readonly fields: readonly Field[] }
   | { readonly code: "too-many-columns"; readonly weight: "doubt"; readonly extra: string };
 
 export interface TableLine {
-  /** 1 for the first line of the pasted text. */
+  /** 1 for the first line of the pasted text; the column, in a turned table. */
   readonly line: number;
   readonly raw: string;
   readonly cavity: string;
   readonly function: string;
   readonly colour: string;
+  /** System of this one colour when it is not the table's. */
+  readonly colourSystem: ColourSystem | null;
   readonly size: number | null;
   readonly signal: SignalClass;
+  readonly circuit: string;
+  readonly condition: string;
   readonly note: string;
   readonly content: CavityContent;
   readonly problems: readonly LineProblem[];
 }
 
-export interface ReadTable {
+export interface ReadTable extends TableShape {
   readonly lines: readonly TableLine[];
-  readonly columns: readonly (Field | null)[];
-  readonly hasHeader: boolean;
   readonly system: ColourSystem;
+  /** The systems by how well they read the column of colours, best first. */
+  readonly ranks: readonly RankedSystem[];
+  /** Whether the system was declared, or is as good as certain from the column alone. */
+  readonly systemSure: boolean;
+  /** First lines as they stand, so that columns can be told by eye. */
+  readonly sample: readonly (readonly string[])[];
 }
 
-export type TableProblem =
-  | { readonly code: "table-empty" }
-  | { readonly code: "table-binary"; readonly line: number }
-  | { readonly code: "table-too-long"; readonly lines: number; readonly limit: number };
-
-const HEADERS: Readonly<Record<Field, RegExp>> = {
-  cavity: /^(cav(ity)?|pin( ?(no|nr|number))?\.?|terminal|contact|pos(ition)?|no\.?|#)$/i,
-  function: /^(function|circuit|description|name|use|purpose|funktion)$/i,
-  colour: /^(colou?r|col\.?|wire( colou?r)?|code|farbe)$/i,
-  size: /^(size|mm2|mm²|gauge|awg|csa|size mm2|cross.?section)$/i,
-  signal: /^(signal|class|type|signal class)$/i,
-  note: /^(notes?|remarks?|comment)$/i,
-};
+/** What the user settled about a table; what is left out is guessed. */
+export interface TableChoice {
+  readonly system?: ColourSystem | null;
+  readonly columns?: readonly (Field | null)[];
+  readonly headerLines?: number;
+  readonly turned?: boolean;
+  readonly words?: readonly OwnWord[];
+}
 
 /** Words that a table writes for a cavity without a wire. */
-export const EMPTY_WORDS = /^(empty|blank|unused|not used|n\/?c|n\.c\.|spare|vacant|-+|–|—)$/i;
-const BIDI = /[\u200e\u200f\u202a-\u202e\u2066-\u2069]/g;
+export const EMPTY_WORDS = /^(empty|blank|unused|not used|n\/?c|n\.c\.|spare|vacant|frei|leer|-+|–|—)$/i;
 const MAX_CAVITY = 12;
-/** So many lines are looked at to tell what each column is. */
-const GUESS_LINES = 200;
-
-interface Raw {
-  readonly line: number;
-  readonly raw: string;
-  readonly cells: readonly string[];
-  readonly bidi: boolean;
-}
+const CERTAIN = 0.95;
 
 /**
- * Reads a pasted pin table: tab, semicolon, comma or bar separated, " – " lists, or plain words. Columns are told by
- * their header or by their content. Nothing is thrown away: a line that cannot go in is kept with its reasons.
- * Colours are read in `system`, or in the one that reads most of them when null.
+ * Reads a pasted pin table. Columns are told by their headings or by their content, colours in `system` or in the one that
+ * fits the whole column best. Nothing is thrown away: a line that cannot go in is kept with its reasons.
  */
 export function parseTable(text: string, system: ColourSystem | null): Result<ReadTable, TableProblem> {
-  const control = text.search(/[\u0000-\u0008\u000e-\u001f\ufffd]/);
-  if (control >= 0) return fail({ code: "table-binary", line: text.slice(0, control).split(/\r\n|\r|\n/).length });
-  const lines = text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/);
-  const filled = lines.filter((line) => line.trim() !== "").length;
-  if (filled === 0) return fail({ code: "table-empty" });
-  if (filled > TABLE_LINE_LIMIT) return fail({ code: "table-too-long", lines: filled, limit: TABLE_LINE_LIMIT });
-  const raws = split(lines);
-  const first = raws[0]?.cells.map(fieldOfHeader) ?? [];
-  const hasHeader = first.filter((field) => field !== null).length >= 2;
-  const body = hasHeader ? raws.slice(1) : raws;
-  const columns = hasHeader ? first : guessColumns(body);
-  const at = (raw: Raw, field: Field): string => (columns.includes(field) ? (raw.cells[columns.indexOf(field)] ?? "").trim() : "");
-  const chosen = system ?? rankSystems([...new Set(body.map((raw) => at(raw, "colour")))])[0]?.system ?? "iec";
-  const seen = new Map<string, number>();
-  return ok({ lines: body.map((raw) => readLine(raw, columns, (field) => at(raw, field), chosen, seen)), columns, hasHeader, system: chosen });
+  const rows = rowsOfText(text);
+  return rows.ok ? ok(readTable(rows.value, { system })) : rows;
 }
 
-function split(lines: readonly string[]): readonly Raw[] {
-  const filled = lines.flatMap((raw, index) => (raw.trim() === "" ? [] : [{ line: index + 1, raw: raw.replace(BIDI, "").normalize("NFC"), bidi: raw.search(BIDI) >= 0 }]));
-  const separator = ["\t", ";", "|", ","].find((mark) => filled.filter(({ raw }) => raw.includes(mark)).length >= filled.length * 0.7);
-  const cellsOf = (raw: string): readonly string[] => {
-    if (separator !== undefined) return (dsvFormat(separator).parseRows(raw)[0] ?? []).map((cell) => cell.trim());
-    const dashed = raw.split(/\s+[–—-]\s+/);
-    if (dashed.length >= 2) return dashed.map((cell) => cell.trim());
-    const spaced = raw.trim().split(/\s{2,}/);
-    return spaced.length >= 3 ? spaced : wordsOf(raw);
-  };
-  return filled.map((entry) => ({ ...entry, cells: cellsOf(entry.raw) }));
+/** The same for rows of any origin, with what the user has corrected. */
+export function readTable(all: readonly RawRow[], choice: TableChoice = {}): ReadTable {
+  const turn = choice.turned ?? looksTurned(all);
+  const rows = turn ? turned(all) : all;
+  const headerLines = Math.min(choice.headerLines ?? guessHeaderLines(rows), rows.length);
+  const columns = choice.columns ?? guessColumns(rows, headerLines);
+  const body = rows.slice(headerLines);
+  const at = (row: RawRow, field: Field): string => (columns.includes(field) ? (row.cells[columns.indexOf(field)] ?? "") : "");
+  const codes = body.map((row) => at(row, "colour")).filter((code) => code !== "" && !EMPTY_WORDS.test(code));
+  const ranks = rankSystems(codes);
+  const system = choice.system ?? ranks[0]?.system ?? "iec";
+  const declared = choice.system !== undefined && choice.system !== null;
+  const systemSure = declared || codes.length === 0 || (ranks[0]?.probability ?? 0) >= CERTAIN;
+  const reader: Reader = { columns, system, systemSure, habit: habitOf(codes, system), words: choice.words ?? [], seen: new Map() };
+  return { lines: body.map((row) => readLine(row, reader)), columns, headerLines, turned: turn, system, ranks, systemSure, sample: rows.slice(0, 6).map((row) => row.cells) };
 }
 
-/** "L PK 22AWG warn lamp": cavity, then a colour and a size where there are any, the rest is the function. */
-function wordsOf(raw: string): readonly string[] {
-  const [cavity = "", ...rest] = raw.trim().split(/\s+/);
-  const isColour = (word: string | undefined): boolean => word !== undefined && rankSystems([word])[0]?.read === 1;
-  const isSize = (word: string | undefined): boolean => word !== undefined && parseSize(word).ok;
-  const colour = isColour(rest[0]) ? (rest.shift() ?? "") : "";
-  const size = isSize(rest[0]) ? (rest.shift() ?? "") : "";
-  return [cavity, colour, size, rest.join(" ")];
+interface Reader {
+  readonly columns: readonly (Field | null)[];
+  readonly system: ColourSystem;
+  readonly systemSure: boolean;
+  readonly habit: CodeHabit;
+  readonly words: readonly OwnWord[];
+  readonly seen: Map<string, number>;
 }
 
-const fieldOfHeader = (cell: string): Field | null => FIELDS.find((field) => HEADERS[field].test(cell.trim())) ?? null;
-
-/** The first column is the cavity; the others go to the field whose kind of content fills them best. */
-function guessColumns(all: readonly Raw[]): readonly (Field | null)[] {
-  const raws = all.slice(0, GUESS_LINES);
-  const width = all.reduce((widest, raw) => Math.max(widest, raw.cells.length), 0);
-  const columns: (Field | null)[] = Array.from({ length: width }, (_, index) => (index === 0 ? "cavity" : null));
-  const share = (column: number, fits: (cell: string) => boolean): number => {
-    const cells = raws.map((raw) => (raw.cells[column] ?? "").trim()).filter((cell) => cell !== "");
-    return cells.length === 0 ? 0 : cells.filter(fits).length / cells.length;
-  };
-  const claim = (field: Field, fits: (cell: string) => boolean): void => {
-    const scores = columns.map((taken, column) => (taken === null ? share(column, fits) : 0));
-    const best = Math.max(...scores);
-    if (best >= 0.5) columns[scores.indexOf(best)] = field;
-  };
-  claim("size", (cell) => parseSize(cell).ok);
-  claim("colour", (cell) => rankSystems([cell])[0]?.read === 1);
-  // "ground" is a function as well as a signal class: a lone column of words is the function.
-  const worded = columns.filter((taken, column) => taken === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5).length;
-  if (worded >= 2) claim("signal", (cell) => signalOf(cell) !== null);
-  claim("function", (cell) => readFunction(cell).term !== null);
-  if (!columns.includes("function")) claim("function", (cell) => /\p{L}{2}/u.test(cell));
-  claim("note", (cell) => cell !== "");
-  return columns;
-}
-
-function signalOf(text: string): SignalClass | null {
-  const clean = text.trim().toLowerCase().replace(/[\s_]+/g, "-");
-  return SIGNAL_CLASSES.find((signal) => signal === clean) ?? null;
-}
-
-function readLine(raw: Raw, columns: readonly (Field | null)[], cell: (field: Field) => string, system: ColourSystem, seen: Map<string, number>): TableLine {
+function readLine(row: RawRow, reader: Reader): TableLine {
+  const { columns, seen } = reader;
+  const cell = (field: Field): string => (columns.includes(field) ? (row.cells[columns.indexOf(field)] ?? "").trim() : "");
   const problems: LineProblem[] = [];
-  const cavity = cell("cavity");
+  const cavity = cell("cavity").replace(/^(?:pin|cavity|pos)\.?\s+/i, "").replace(/[:).]+$/, "");
   const earlier = seen.get(cavity);
   if (cavity === "") problems.push({ code: "cavity-missing", weight: "error" });
   else if (cavity.length > MAX_CAVITY) problems.push({ code: "cavity-too-long", weight: "error", cavity });
   else if (earlier !== undefined) problems.push({ code: "cavity-repeated", weight: "error", cavity, firstLine: earlier });
-  else seen.set(cavity, raw.line);
+  else seen.set(cavity, row.line);
   const text = cell("function");
   const empty = EMPTY_WORDS.test(text) || (text === "" && cell("colour") === "" && cell("signal") === "");
-  const colour = EMPTY_WORDS.test(cell("colour")) ? "" : cell("colour");
-  if (colour !== "" && !parseColour(colour, system).ok) problems.push({ code: "colour-unread", weight: "doubt", text: colour });
-  const size = cell("size") === "" ? null : parseSize(cell("size"));
-  if (size?.ok === false && !EMPTY_WORDS.test(cell("size"))) problems.push({ code: "size-unread", weight: "doubt", text: cell("size") });
+  const { colour, colourSystem, sizeText } = colourOf(cell("colour"), reader, problems);
+  const size = sizeOf(cell("size") === "" ? (sizeText ?? "") : cell("size"), problems);
   const signal = cell("signal") === "" ? null : signalOf(cell("signal"));
   if (cell("signal") !== "" && signal === null) problems.push({ code: "signal-unread", weight: "doubt", text: cell("signal") });
-  const formula = raw.cells.find((value) => /^[=@]|^[+-]\D*\(/.test(value.trim()));
+  const reading = readFunction(text, reader.words);
+  if (!empty && reading.term !== null && reading.score < 1) problems.push({ code: "function-likened", weight: "mark", text, term: reading.term.name });
+  const formula = row.cells.find((value) => /^[=@]|^[+-]\D*\(/.test(value.trim()));
   if (formula !== undefined) problems.push({ code: "formula-kept-as-text", weight: "doubt", text: formula });
-  if (raw.bidi) problems.push({ code: "direction-marks-removed", weight: "doubt" });
-  const extra = raw.cells.filter((value, index) => columns[index] === null || columns[index] === undefined ? value.trim() !== "" : false);
+  if (row.bidi) problems.push({ code: "direction-marks-removed", weight: "doubt" });
+  const mergedFields = row.merged.flatMap((column) => columns[column] ?? []);
+  if (mergedFields.length > 0) problems.push({ code: "merged-cell", weight: "doubt", fields: mergedFields });
+  const extra = row.cells.filter((value, index) => (columns[index] ?? null) === null && value.trim() !== "");
   if (extra.length > 0) problems.push({ code: "too-many-columns", weight: "doubt", extra: extra.join(" | ") });
-  const guessed = readFunction(text).term?.signal;
   return {
-    line: raw.line, raw: raw.raw, cavity, colour,
+    line: row.line, raw: row.raw, cavity, colour, colourSystem, size,
     function: empty ? "" : text,
-    size: size?.ok === true ? size.value : null,
-    signal: signal ?? (empty ? "none" : (guessed ?? "unknown")),
+    signal: signal ?? (empty ? "none" : (reading.term?.signal ?? "unknown")),
+    circuit: cell("circuit"),
+    condition: cell("condition"),
     note: [cell("note"), ...(signal === null && cell("signal") !== "" ? [`signal: ${cell("signal")}`] : []), ...extra].filter((part) => part !== "").join("; "),
     content: empty && colour === "" ? "empty" : "occupied",
     problems,
   };
+}
+
+/** The colour without the size that stood with it; a code that only another system knows is read there, and said so. */
+function colourOf(cell: string, reader: Reader, problems: LineProblem[]): { readonly colour: string; readonly colourSystem: ColourSystem | null; readonly sizeText: string | null } {
+  if (cell === "" || EMPTY_WORDS.test(cell)) return { colour: "", colourSystem: null, sizeText: null };
+  const read = readColour(cell, reader.system, reader.habit);
+  const bare = (sizeText: string | null): string => (sizeText === null ? cell : cell.replace(sizeText, "").replace(/^[\s,;]+|[\s,;]+$/g, ""));
+  if (read.ok) {
+    const { others, sizeText } = read.value;
+    for (const other of others) {
+      if (other.systems.includes(reader.system)) problems.push({ code: "colour-divided", weight: "doubt", text: cell, other });
+      else problems.push({ code: "colour-elsewhere", weight: reader.systemSure ? "mark" : "doubt", text: cell, other });
+    }
+    return { colour: bare(sizeText), colourSystem: null, sizeText };
+  }
+  const knownIn = read.error.code === "colour-unknown" ? COLOUR_SYSTEMS.filter((system) => readColour(cell, system, { separated: true }).ok) : [];
+  const [only] = knownIn;
+  if (only !== undefined && knownIn.length === 1) {
+    problems.push({ code: "colour-other-system", weight: "doubt", text: cell, system: only });
+    const there = readColour(cell, only);
+    const sizeText = there.ok ? there.value.sizeText : null;
+    return { colour: bare(sizeText), colourSystem: only, sizeText };
+  }
+  problems.push({ code: "colour-unread", weight: "doubt", text: cell, stripes: read.error.code === "colour-too-many-stripes" });
+  return { colour: cell, colourSystem: null, sizeText: null };
+}
+
+/** A bare whole number of wire gauge is common on North-American lists: it is read as AWG, and said so. */
+function sizeOf(cell: string, problems: LineProblem[]): number | null {
+  if (cell === "" || EMPTY_WORDS.test(cell)) return null;
+  const size = parseSize(cell);
+  if (size.ok) return size.value;
+  const gauge = /^\d{1,2}$/.test(cell) ? parseSize(`${cell} AWG`) : null;
+  if (gauge?.ok) {
+    problems.push({ code: "size-as-awg", weight: "doubt", text: cell, mm2: gauge.value });
+    return gauge.value;
+  }
+  problems.push({ code: "size-unread", weight: "doubt", text: cell });
+  return null;
 }

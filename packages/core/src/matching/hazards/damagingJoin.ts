@@ -1,12 +1,13 @@
 import { pinName, signalFit } from "../../model/index.ts";
-import { readPin } from "../evidence.ts";
+import { pinReader } from "../evidence.ts";
 import type { Rule } from "./rule.ts";
 
 /** A join whose signal classes hurt a part, or that needs a device between (common practice, no source). */
-export const damagingJoin: Rule = ({ links }) =>
-  links.flatMap(({ vehicle, incoming, decision }) => {
-    const left = readPin(vehicle).signal;
-    const right = readPin(incoming).signal;
+export const damagingJoin: Rule = ({ dossier, links }) => {
+  const read = pinReader(dossier);
+  return links.flatMap(({ vehicle, incoming, decision }) => {
+    const left = read(vehicle).signal;
+    const right = read(incoming).signal;
     const fit = signalFit(left, right);
     if (fit !== "damage" && fit !== "device") return [];
     return [{
@@ -20,3 +21,4 @@ export const damagingJoin: Rule = ({ links }) =>
       cure: fit === "damage" ? "Choose another partner, or give the reason why the table is wrong." : "Put the device in (relay, divider, converter) before this join is made.",
     }];
   });
+};

@@ -1,5 +1,5 @@
 import { isFeed, pinName, pinsOfSide } from "../../model/index.ts";
-import { readPin } from "../evidence.ts";
+import { pinReader } from "../evidence.ts";
 import type { Rule } from "./rule.ts";
 
 const LOSS: Readonly<Record<string, string>> = {
@@ -10,9 +10,10 @@ const LOSS: Readonly<Record<string, string>> = {
 
 /** A supply or ground that the incoming part needs and that no wire of the vehicle gives. */
 export const missingFeed: Rule = ({ dossier, links, decided }) => {
+  const read = pinReader(dossier);
   const linked = new Set(links.map((link) => link.incoming.pin.id));
   return pinsOfSide(dossier, "incoming").flatMap((placed) => {
-    const { signal } = readPin(placed);
+    const { signal } = read(placed);
     if (placed.pin.content !== "occupied" || !isFeed(signal) || linked.has(placed.pin.id) || decided.has(placed.pin.id)) return [];
     return [{
       rule: "missing-feed",

@@ -1,6 +1,6 @@
 import { colourInWords, sameColour } from "../../colour/index.ts";
 import { pinName, pinsOfSide, signalFit, type Side } from "../../model/index.ts";
-import { readPin } from "../evidence.ts";
+import { pinReader } from "../evidence.ts";
 import type { Rule } from "./rule.ts";
 
 /**
@@ -8,11 +8,12 @@ import type { Rule } from "./rule.ts";
  * practice). Looked for from both ends of every join.
  */
 export const sameColourOtherFunction: Rule = ({ dossier, links }) => {
-  const wires = (side: Side) => pinsOfSide(dossier, side).filter(({ pin }) => pin.content === "occupied").map(readPin);
+  const read = pinReader(dossier);
+  const wires = (side: Side) => pinsOfSide(dossier, side).filter(({ pin }) => pin.content === "occupied").map(read);
   const sides = { vehicle: wires("vehicle"), incoming: wires("incoming") };
   return links.flatMap(({ vehicle, incoming, decision }) =>
     ([[vehicle, incoming, "incoming"], [incoming, vehicle, "vehicle"]] as const).flatMap(([here, partner, across]) => {
-      const own = readPin(here);
+      const own = read(here);
       return sides[across].flatMap((other) => {
         if (other.placed.pin.id === partner.pin.id || own.colour === null || other.colour === null || !sameColour(own.colour, other.colour)) return [];
         const fit = signalFit(own.signal, other.signal);

@@ -1,5 +1,5 @@
 import { applyOperation, connectedPoints, cutFarEnd, cutPlugEnd, endsInCavity, farEnd, initialState, plugEnd, type EndPlace, type HarnessState, type OperationProblem } from "../../harness/index.ts";
-import { decisionId, indexPins, type Decision, type DecisionId, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
+import { decisionId, decisionSureness, indexPins, indexSources, type Decision, type DecisionId, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
 import type { Plan } from "../step.ts";
 
 /** What is wrong with a plan, at the first step where it is. */
@@ -20,7 +20,9 @@ export function checkPlan(dossier: Dossier, plan: Pick<Plan, "steps">): Fault | 
   const start = initialState(dossier);
   let state = start;
   const checked = new Set<DecisionId>();
-  const doubtful = new Set(dossier.decisions.filter((decision) => decision.sure !== "sure").map(decisionId));
+  const pins = indexPins(dossier);
+  const sources = indexSources(dossier.sources);
+  const doubtful = new Set(dossier.decisions.filter((decision) => decisionSureness(decision, pins, sources) !== "sure").map(decisionId));
   for (const step of plan.steps) {
     if (step.kind === "check" && step.decision !== null) checked.add(step.decision);
     if (step.op === null) continue;

@@ -1,8 +1,8 @@
 import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
 import {
-  decisionId, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type Pin, type PinId, type StoredEntry,
+  decisionId, emptyDossier, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type StoredEntry,
 } from "@trevin/core";
-import { commandSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, pinSchema, type JobSummary } from "@trevin/core/contract";
+import { commandSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, ownWordSchema, pinSchema, sourceSchema, type JobSummary } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
 import { changes, connectors, decisions, jobs, ledger, pins } from "../../db/schema.ts";
 
@@ -40,6 +40,8 @@ async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
     head: headOf(row),
     connectors: connectorRows.map((connector): Connector => ({ ...connectorHeadSchema.parse(connector), pins: byConnector.get(connector.id) ?? [] })),
     decisions: decisionRows.map((decision): Decision => decisionSchema.parse(decision.body)),
+    sources: sourceSchema.array().parse(row.sources),
+    words: ownWordSchema.array().parse(row.words),
   };
 }
 
@@ -59,13 +61,19 @@ export async function listJobs(db: Queryable): Promise<readonly JobSummary[]> {
   );
 }
 
+/** Every job's own words, the latest job first: what the shop has learned. */
+export async function shopWords(db: Queryable): Promise<readonly OwnWord[]> {
+  const rows = await db.select({ words: jobs.words }).from(jobs).orderBy(desc(jobs.updatedAt), asc(jobs.id));
+  const byText = new Map<string, OwnWord>();
+  for (const word of rows.flatMap((row) => ownWordSchema.array().parse(row.words))) if (!byText.has(word.text.toLowerCase())) byText.set(word.text.toLowerCase(), word);
+  return [...byText.values()];
+}
+
 export const countJobs = async (db: Queryable): Promise<number> => (await db.select({ count: sql<number>`count(*)::int` }).from(jobs))[0]?.count ?? 0;
 
-const EMPTY = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [] });
-
 export async function insertJob(db: Queryable, id: string, dossier: Dossier): Promise<void> {
-  await db.insert(jobs).values({ id, revision: 1, ...dossier.head });
-  await writeDifference(db, id, EMPTY(dossier.head), dossier);
+  await db.insert(jobs).values({ id, revision: 1, ...dossier.head, sources: dossier.sources, words: dossier.words });
+  await writeDifference(db, id, emptyDossier(dossier.head), dossier);
 }
 
 export async function setArchived(db: Queryable, id: string, archived: boolean): Promise<void> {
@@ -83,7 +91,7 @@ export interface Revision {
 
 /** Stores the difference of two dossiers and the revision that made it. */
 export async function saveRevision(db: Queryable, job: string, before: Dossier, after: Dossier, entry: Revision): Promise<void> {
-  await db.update(jobs).set({ revision: entry.revision, ...after.head, updatedAt: new Date() }).where(eq(jobs.id, job));
+  await db.update(jobs).set({ revision: entry.revision, ...after.head, sources: after.sources, words: after.words, updatedAt: new Date() }).where(eq(jobs.id, job));
   await writeDifference(db, job, before, after);
   await db.insert(changes).values({ jobId: job, revision: entry.revision, role: entry.role, ofRevision: entry.of, words: entry.words, command: entry.command, inverse: entry.inverse });
 }
@@ -123,6 +131,8 @@ async function writePins(db: Queryable, job: string, connector: ConnectorId, bef
       set: {
         connectorId: sql`excluded.connector_id`, cavity: sql`excluded.cavity`, position: sql`excluded.position`, content: sql`excluded.content`, function: sql`excluded.function`,
         colour: sql`excluded.colour`, size: sql`excluded.size_mm2`, signal: sql`excluded.signal`, note: sql`excluded.note`,
+        circuit: sql`excluded.circuit`, condition: sql`excluded.condition`, colourSystem: sql`excluded.colour_system`, identified: sql`excluded.identified`,
+        sources: sql`excluded.sources`, doubts: sql`excluded.doubts`, claims: sql`excluded.claims`,
       },
     });
   }

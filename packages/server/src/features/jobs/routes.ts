@@ -1,6 +1,6 @@
 import { Router, type Response } from "express";
-import { changePinsSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, type JobView } from "@trevin/core/contract";
-import type { ConnectorId } from "@trevin/core";
+import { changePinsSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setWordsSchema, sourceIdSchema, type JobView } from "@trevin/core/contract";
+import type { ConnectorId, SourceId } from "@trevin/core";
 import type { Database } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
 import { etagOf, expectedRevision, jobIdOf, readBody } from "../../http/read.ts";
@@ -12,9 +12,17 @@ function sendJob(response: Response, view: JobView, status = 200): void {
   response.json(view);
 }
 
-function connectorOf(params: Record<string, string | string[] | undefined>): ConnectorId {
+type Params = Record<string, string | string[] | undefined>;
+
+function connectorOf(params: Params): ConnectorId {
   const read = connectorIdSchema.safeParse(params["connector"]);
   if (!read.success) throw new HttpProblem(404, "no-such-connector", "There is no such connector.");
+  return read.data;
+}
+
+function sourceOf(params: Params): SourceId {
+  const read = sourceIdSchema.safeParse(params["source"]);
+  if (!read.success) throw new HttpProblem(404, "no-such-source", "There is no such source.");
   return read.data;
 }
 
@@ -46,6 +54,18 @@ export function jobRoutes(db: Database): Router {
     const connector = connectorOf(request.params);
     sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "change-pins", connector, put, remove, decisions: [] })));
   });
+  router.put("/jobs/:job/sources/:source", async (request, response) => {
+    const source = readBody(putSourceSchema, request);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "put-source", source: { id: sourceOf(request.params), ...source } })));
+  });
+  router.delete("/jobs/:job/sources/:source", async (request, response) => {
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "remove-source", source: sourceOf(request.params) })));
+  });
+  router.put("/jobs/:job/words", async (request, response) => {
+    const { words } = readBody(setWordsSchema, request);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "set-words", words })));
+  });
+  router.get("/words", async (_request, response) => void response.json({ words: await repo.shopWords(db) }));
   router.patch("/jobs/:job/decisions", async (request, response) => {
     const { put, remove } = readBody(decideSchema, request);
     sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "decide", put, remove })));

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import {
-  applyCommand, commandProblemWords, commandWords, decisionId, foldLedger, undoState, type Change, type Command, type ConnectorHead, type ConnectorId, type Dossier, type Entry, type JobDocument, type JobHead, type StoredEntry,
+  applyCommand, commandProblemWords, commandWords, decisionId, emptyDossier, foldLedger, undoState, type Change, type Command, type ConnectorHead, type ConnectorId, type Dossier, type Entry, type JobDocument, type JobHead, type StoredEntry,
 } from "@trevin/core";
 import { pinNamer } from "@trevin/core";
 import { readEntry, type JobView } from "@trevin/core/contract";
@@ -29,7 +29,7 @@ const asChange = ({ revision, role, of }: { revision: number; role: Change["role
 
 export async function createJob(db: Database, head: JobHead): Promise<string> {
   const id = randomUUID();
-  await db.transaction((tx) => repo.insertJob(tx, id, { head, connectors: [], decisions: [] }));
+  await db.transaction((tx) => repo.insertJob(tx, id, emptyDossier(head)));
   return id;
 }
 

@@ -1,0 +1,104 @@
+import { rankSystems } from "../../colour/index.ts";
+import { SIGNAL_CLASSES, type SignalClass } from "../../model/index.ts";
+import { readFunction } from "../../shelf/index.ts";
+import { parseSize } from "../../sizing/index.ts";
+import type { RawRow } from "./rows.ts";
+
+export const FIELDS = ["cavity", "function", "colour", "size", "signal", "circuit", "condition", "note"] as const;
+export type Field = (typeof FIELDS)[number];
+
+/** What each column is, and how many lines at the top are headings. */
+export interface TableShape {
+  readonly columns: readonly (Field | null)[];
+  readonly headerLines: number;
+  /** The cavities stand side by side in the table, one column each. */
+  readonly turned: boolean;
+}
+
+const HEADERS: Readonly<Record<Field, RegExp>> = {
+  cavity: /^((cav(ity)?|pin|terminal|contact|pos(ition)?|way)( ?(no|nr|number|nº|id))?\.?|no\.?|nr\.?|#|klemme|kammer|steckplatz)$/i,
+  function: /^(function|description|circuit (name|description|function)|name|use|purpose|signal (name|description)|funktion|benennung|assignment|belegung)$/i,
+  colour: /^(wire )?(colou?r|col|clr|code|farbe)( code)?\.?$|^wire$|^farbe \w+$/i,
+  size: /^(wire )?(size|mm2|mm²|gauge|awg|csa|area|cross.?section|querschnitt|sq ?mm|ga)( ?[([]?(mm2|mm²|awg)[)\]]?)?\.?$/i,
+  signal: /^(signal( class| type)?|class|type)$/i,
+  circuit: /^(circuit|ckt|cct)( ?(no|nr|number|id|#))?\.?$|^(wire|line) ?(no|nr|number|id|#)\.?$|^leitung$/i,
+  condition: /^(condition|option|equipment|only with|variant|valid|applies|ausstattung)s?$/i,
+  note: /^(notes?|remarks?|comments?|bemerkung)$/i,
+};
+
+/** So many lines are looked at to tell what each column is. */
+const GUESS_LINES = 200;
+const MOST_HEADERS = 8;
+
+export const fieldOfHeader = (cell: string): Field | null => FIELDS.find((field) => HEADERS[field].test(cell.trim().replace(/\s+/g, " "))) ?? null;
+const headersIn = (cells: readonly string[]): number => cells.filter((cell) => fieldOfHeader(cell) !== null).length;
+
+/** The table with rows and columns exchanged; a line of the result is a column of the original. */
+export function turned(rows: readonly RawRow[]): readonly RawRow[] {
+  const width = rows.reduce((widest, row) => Math.max(widest, row.cells.length), 0);
+  return Array.from({ length: width }, (_, column) => {
+    const cells = rows.map((row) => row.cells[column] ?? "");
+    return { line: column + 1, raw: cells.join("\t"), cells, bidi: rows.some((row) => row.bidi), merged: rows.flatMap((row, index) => (row.merged.includes(column) ? [index] : [])) };
+  }).filter((row) => row.cells.some((cell) => cell !== ""));
+}
+
+/** Cavities in the header: the names of the fields stand below each other instead of side by side. */
+export function looksTurned(rows: readonly RawRow[]): boolean {
+  if (rows.length > FIELDS.length + 3) return false;
+  const down = headersIn(rows.map((row) => row.cells[0] ?? ""));
+  return down >= 2 && rows.slice(0, MOST_HEADERS).every((row) => headersIn(row.cells) < down);
+}
+
+/** Headings at the top: up to the last of the first lines in which at least two columns are named. */
+export function guessHeaderLines(rows: readonly RawRow[]): number {
+  const named = rows.slice(0, MOST_HEADERS).map((row) => headersIn(row.cells));
+  const last = named.findLastIndex((count) => count >= 2);
+  return last < 0 ? 0 : last + 1;
+}
+
+/** Fields by their headings, the lowest that names a column first; by what is in the columns where there are no headings. */
+export function guessColumns(rows: readonly RawRow[], headerLines: number): readonly (Field | null)[] {
+  const body = rows.slice(headerLines);
+  const width = rows.reduce((widest, row) => Math.max(widest, row.cells.length), 0);
+  const taken = new Set<Field>();
+  const named = Array.from({ length: width }, (_, column): Field | null => {
+    for (let line = headerLines - 1; line >= 0; line--) {
+      const field = fieldOfHeader(rows[line]?.cells[column] ?? "");
+      if (field === null) continue;
+      if (taken.has(field)) return null;
+      taken.add(field);
+      return field;
+    }
+    return null;
+  });
+  return taken.size > 0 ? named : columnsByContent(body, width);
+}
+
+/** The first column is the cavity; the others go to the field whose kind of content fills them best. */
+function columnsByContent(all: readonly RawRow[], width: number): readonly (Field | null)[] {
+  const rows = all.slice(0, GUESS_LINES);
+  const columns: (Field | null)[] = Array.from({ length: width }, (_, index) => (index === 0 ? "cavity" : null));
+  const share = (column: number, fits: (cell: string) => boolean): number => {
+    const cells = rows.map((row) => row.cells[column] ?? "").filter((cell) => cell !== "");
+    return cells.length === 0 ? 0 : cells.filter(fits).length / cells.length;
+  };
+  const claim = (field: Field, fits: (cell: string) => boolean): void => {
+    const scores = columns.map((given, column) => (given === null ? share(column, fits) : 0));
+    const best = Math.max(...scores);
+    if (best >= 0.5) columns[scores.indexOf(best)] = field;
+  };
+  claim("size", (cell) => parseSize(cell).ok || /^(1\d|2[0-6])$/.test(cell));
+  claim("colour", (cell) => (rankSystems([cell])[0]?.read ?? 0) > 0);
+  // "ground" is a function as well as a signal class: a lone column of words is the function.
+  const worded = columns.filter((given, column) => given === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5).length;
+  if (worded >= 2) claim("signal", (cell) => signalOf(cell) !== null);
+  claim("function", (cell) => readFunction(cell).term !== null);
+  if (!columns.includes("function")) claim("function", (cell) => /\p{L}{2}/u.test(cell));
+  claim("note", (cell) => cell !== "");
+  return columns;
+}
+
+export function signalOf(text: string): SignalClass | null {
+  const wanted = text.trim().toLowerCase().replace(/[\s_]+/g, "-");
+  return SIGNAL_CLASSES.find((signal) => signal === wanted) ?? null;
+}
