@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
+import { demoJob, expect, pasteInto, test, workAtBench } from "./fixtures.ts";
 
 const check = async (page: Parameters<typeof demoJob>[0]): Promise<void> => {
   const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
@@ -12,9 +12,29 @@ for (const theme of ["light", "dark"] as const) {
     const open = await demoJob(page, false);
     for (const path of ["/", "/parts", "/nowhere", `${open}/pinouts`, `${open}/crosswalk`, `${open}/worklist`, `${open}/bench`, `${open}/ledger`]) {
       await page.goto(path);
-      await page.getByRole("heading").first().or(page.getByRole("table").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
+      await page.getByRole("heading").first().or(page.getByRole("grid").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
       await check(page);
     }
+    await page.goto(`${open}/pinouts`);
+    await page.getByRole("grid").waitFor();
+    for (const key of ["s", "l", "w"]) {
+      await page.keyboard.press(key);
+      await page.getByRole("dialog").waitFor();
+      if (key === "w") await page.keyboard.insertText("blue with white stripe");
+      await check(page);
+      await page.keyboard.press("Escape");
+      await page.getByRole("dialog").waitFor({ state: "hidden" });
+    }
+    await page.keyboard.press("g");
+    await page.keyboard.press("ArrowRight");
+    await page.keyboard.press("ArrowRight");
+    await page.keyboard.type("fuel");
+    await page.getByRole("listbox", { name: "Functions" }).waitFor();
+    await check(page);
+    await page.keyboard.press("Escape");
+    await pasteInto(page.getByLabel("Paste a table into B12"), "cavity\tcolour\tfunction\n15\tBR\thorn\n15\tXQ\tagain");
+    await page.getByRole("region", { name: "Lines read" }).waitFor();
+    await check(page);
     await page.goto("/");
     await page.keyboard.press("n");
     await page.getByRole("dialog").waitFor();

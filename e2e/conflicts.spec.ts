@@ -1,4 +1,4 @@
-import { demoJob, expect, test } from "./fixtures.ts";
+import { cell, demoJob, expect, test, typeInto } from "./fixtures.ts";
 
 test.use({ expectNoise: [/Failed to load resource/] });
 
@@ -7,17 +7,15 @@ test("a change made elsewhere is shown, and the own one can be made on top", asy
   await page.goto(`${job}/pinouts`);
   const other = await context.newPage();
   await other.goto(`${job}/pinouts`);
-  await other.getByLabel("Note on 4").fill("looked at");
-  await other.keyboard.press("Enter");
+  await typeInto(other, cell(other, "Function", "4"), "Brake looked at");
   await expect(other.getByText(/^saved/)).toBeVisible();
-  await page.getByLabel("Note on 5").fill("my note");
-  await page.keyboard.press("Enter");
+  await typeInto(page, cell(page, "Function", "5"), "My speed");
   const banner = page.getByRole("alert");
   await expect(banner).toContainText("Changed elsewhere");
   await expect(banner).toContainText("B12: cavity 4 changed");
-  await expect(page.getByLabel("Note on 4")).toHaveValue("looked at");
+  await expect(cell(page, "Function", "4")).toHaveText("Brake looked at");
   await page.getByRole("button", { name: "Make my change on top" }).click();
-  await expect(page.getByLabel("Note on 5")).toHaveValue("my note");
+  await expect(cell(page, "Function", "5")).toHaveText("My speed");
   await expect(banner).toBeHidden();
 });
 
@@ -39,11 +37,10 @@ test("with the server gone nothing is lost: the step waits and is recorded once"
 test("with the server gone several edits wait, and all are stored when it is back", async ({ page }) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
-  await expect(page.getByLabel("Note on 3")).toBeVisible();
+  await expect(cell(page, "Function", "3")).toBeVisible();
   await page.route("**/api/v1/**", (route) => route.abort());
-  for (const [cavity, note] of [["3", "first"], ["4", "second"]] as const) {
-    await page.getByLabel(`Note on ${cavity}`).fill(note);
-    await page.keyboard.press("Enter");
+  for (const [cavity, note] of [["3", "First horn"], ["4", "Second horn"]] as const) {
+    await typeInto(page, cell(page, "Function", cavity), note);
   }
   await expect(page.getByRole("alert")).toContainText("2 changes wait");
   await page.unroute("**/api/v1/**");
@@ -51,8 +48,8 @@ test("with the server gone several edits wait, and all are stored when it is bac
   await expect(page.getByRole("alert")).toBeHidden();
   await expect(page.getByText(/^saved/)).toBeVisible();
   await page.reload();
-  await expect(page.getByLabel("Note on 3")).toHaveValue("first");
-  await expect(page.getByLabel("Note on 4")).toHaveValue("second");
+  await expect(cell(page, "Function", "3")).toHaveText("First horn");
+  await expect(cell(page, "Function", "4")).toHaveText("Second horn");
 });
 
 test("a job that is not here says so", async ({ page }) => {

@@ -49,3 +49,18 @@ export async function pasteInto(box: Locator, text: string): Promise<void> {
     element.dispatchEvent(new ClipboardEvent("paste", { clipboardData, bubbles: true, cancelable: true }));
   }, text);
 }
+
+/** A field of the pin table: cell(page, "Function", "7"). */
+export const cell = (page: Page, what: string, cavity: string): Locator => page.getByRole("gridcell", { name: new RegExp(`^${what} of ${cavity}(,|$)`) });
+
+/** Types over a field of the pin table as a hand would: choose it, type, Enter. */
+export async function typeInto(page: Page, field: Locator, text: string): Promise<void> {
+  await field.click();
+  await page.keyboard.type(text);
+  await page.keyboard.press("Enter");
+}
+
+/** The preview of a table goes in. */
+export async function putIn(page: Page, lines: number): Promise<void> {
+  await page.getByRole("button", { name: new RegExp(`^Put in ${lines} `) }).click();
+}

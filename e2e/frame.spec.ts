@@ -1,9 +1,9 @@
-import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
+import { cell, demoJob, expect, test, typeInto, workAtBench } from "./fixtures.ts";
 
 test("any command is found by typing a few letters, and the shortcuts of a view are listed", async ({ page }) => {
   const job = await demoJob(page);
   await page.goto(`${job}/pinouts`);
-  await page.getByRole("heading").or(page.getByRole("table")).first().waitFor();
+  await page.getByRole("grid").waitFor();
   await page.keyboard.press("Control+k");
   await expect(page.getByRole("combobox", { name: "Type what you want" })).toBeFocused();
   await page.keyboard.type("go work");
@@ -51,9 +51,8 @@ test("after work has begun the pin table takes corrections as found, and cavitie
   await workAtBench(page, job, 2);
   await page.goto(`${job}/pinouts`);
   await expect(page.getByText("Work on the car has begun")).toBeVisible();
-  await expect(page.getByLabel("Label of a new cavity")).toHaveCount(0);
-  await page.getByLabel("Colour code of 8").fill("L");
-  await page.keyboard.press("Enter");
+  await expect(cell(page, "Label", "a new cavity")).toHaveCount(0);
+  await typeInto(page, cell(page, "Colour code", "8"), "L");
   await expect(page.getByText(/^saved/)).toBeVisible();
   await page.goto(`${job}/ledger`);
   await expect(page.getByRole("row", { name: /Found at B12\.8: colour L/ })).toBeVisible();

@@ -1,78 +1,269 @@
-import { demoJob, expect, pasteInto, test } from "./fixtures.ts";
+import { cell, demoJob, expect, pasteInto, putIn, test, typeInto } from "./fixtures.ts";
+import ExcelJS from "exceljs";
+import type { Page } from "@playwright/test";
 
-test("a table is typed like in a spreadsheet: Enter, Tab, arrows, ditto, next label", async ({ page }) => {
+/** A job with one connector that has no cavities yet. */
+async function blankJob(page: Page, colourSystem = "iec"): Promise<string> {
   const answer = await page.request.post("/api/v1/jobs", { data: { name: "Typed", kind: "cluster-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" } });
   const { id } = (await answer.json()) as { id: string };
-  await page.request.put(`/api/v1/jobs/${id}/connectors/c1`, { headers: { "If-Match": '"1"' }, data: { name: "H", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false, layout: null } });
-  await page.goto(`/jobs/${id}/pinouts`);
-  const next = page.getByLabel("Label of a new cavity");
-  await next.focus();
+  await page.request.put(`/api/v1/jobs/${id}/connectors/c1`, { headers: { "If-Match": '"1"' }, data: { name: "H", side: "vehicle", place: "", colourSystem, leads: "loom", sealed: false, layout: null } });
+  return `/jobs/${id}`;
+}
+const grid = (page: Page) => page.getByRole("grid", { name: "Pins of H" });
+
+test("a table is typed like in a spreadsheet: Enter, Tab, arrows, ditto, next label, undo", async ({ page }) => {
+  await page.goto(`${await blankJob(page)}/pinouts`);
+  await grid(page).focus();
   for (const [label, colour, name, size] of [["G", "BK", "Ground", "2"], ["", "BK/WH", "Horn", "18 AWG"], ["", "", "empty", ""]] as const) {
-    await page.keyboard.insertText(label);
-    await page.keyboard.press("Tab");
-    await page.keyboard.insertText(colour);
-    await page.keyboard.press("Tab");
-    await page.keyboard.insertText(name);
-    await page.keyboard.press("Tab");
-    await page.keyboard.press("Tab");
-    await page.keyboard.insertText(size);
+    for (const text of [label, colour, name, ""]) {
+      await page.keyboard.type(text);
+      await page.keyboard.press("Tab");
+    }
+    await page.keyboard.type(size);
     await page.keyboard.press("Enter");
-    await expect(next).toBeFocused();
-    await expect(next).toHaveValue("");
+    await expect(cell(page, "Label", "a new cavity")).toHaveAttribute("aria-selected", "true");
   }
   // H follows G, J follows H: the letter I is left out.
-  await expect(page.getByLabel("Function of H")).toHaveValue("Horn");
-  await expect(page.getByLabel("Size of H in mm²")).toHaveValue("0.82");
-  await expect(page.getByLabel("Function of J")).toHaveValue("empty");
-  await expect(page.getByLabel("Signal class of G")).toHaveValue("ground");
+  await expect(cell(page, "Function", "H")).toHaveText("Horn");
+  await expect(cell(page, "Size in mm²", "H")).toHaveText("0.82");
+  await expect(cell(page, "Function", "J")).toHaveText("empty");
+  await expect(cell(page, "Signal class", "G")).toHaveText("ground");
   await expect(page.getByRole("img", { name: "wire, black, white stripe" })).toBeVisible();
-  await page.getByLabel("Signal class of H").focus();
-  await page.keyboard.press("Tab");
+  await cell(page, "Size in mm²", "H").click();
   await page.keyboard.press("'");
-  await expect(page.getByLabel("Size of H in mm²")).toHaveValue("2");
-  await page.keyboard.press("ArrowUp");
-  await page.keyboard.press("ArrowUp");
-  await expect(page.getByLabel("Size of G in mm²")).toBeFocused();
+  await expect(cell(page, "Size in mm²", "H")).toHaveText("2");
   await page.keyboard.press("Control+z");
-  await expect(page.getByLabel("Size of H in mm²")).toHaveValue("0.82");
+  await expect(cell(page, "Size in mm²", "H")).toHaveText("0.82");
   await page.keyboard.press("Control+y");
-  await expect(page.getByLabel("Size of H in mm²")).toHaveValue("2");
+  await expect(cell(page, "Size in mm²", "H")).toHaveText("2");
   // What cannot be read is kept and explained; Esc puts the old value back.
-  await page.keyboard.insertText("thick");
-  await page.keyboard.press("Enter");
+  await typeInto(page, cell(page, "Size in mm²", "G"), "thick");
   await expect(page.getByRole("alert")).toContainText("“thick” is neither mm² nor AWG");
-  await expect(page.getByLabel("Size of G in mm²")).toHaveValue("thick");
+  await expect(page.getByRole("combobox", { name: "Size in mm² of G" })).toHaveValue("thick");
   await page.keyboard.press("Escape");
-  await expect(page.getByLabel("Size of G in mm²")).toHaveValue("2");
+  await expect(cell(page, "Size in mm²", "G")).toHaveText("2");
 });
 
-test("a pasted table is previewed, bad lines first, and nothing enters without a yes", async ({ page }) => {
+test("ranges are copied, pasted, filled, counted on and cleared, each as one step of undo", async ({ page, context }) => {
+  await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+  await page.goto(`${await blankJob(page)}/pinouts`);
+  await pasteInto(page.getByLabel("Paste a table into H"), Array.from({ length: 6 }, (_, i) => `${i + 1}\tBK\tHorn ${i + 1}\t${i === 0 ? "1401" : ""}`).join("\n"));
+  await putIn(page, 6);
+  await cell(page, "Function", "1").click();
+  await page.keyboard.press("Shift+ArrowDown");
+  await page.keyboard.press("Control+c");
+  await cell(page, "Function", "3").click();
+  await page.keyboard.press("Control+v");
+  await expect(cell(page, "Function", "4")).toHaveText("Horn 2");
+  await cell(page, "Colour code", "1").click();
+  await page.keyboard.type("RD/WH");
+  await page.keyboard.press("Enter");
+  await cell(page, "Colour code", "1").click();
+  await cell(page, "Colour code", "6").click({ modifiers: ["Shift"] });
+  await page.keyboard.press("Control+d");
+  await expect(cell(page, "Colour code", "6")).toHaveText("RD/WH");
+  await expect(page.getByText("twin")).toHaveCount(6);
+  await page.getByRole("button", { name: "Columns" }).click();
+  await page.getByLabel("circuit").check();
+  await page.getByRole("button", { name: "Columns" }).click();
+  await typeInto(page, cell(page, "Circuit number", "1"), "1401");
+  await cell(page, "Circuit number", "1").click();
+  await page.keyboard.press("Control+Shift+ArrowDown");
+  await page.keyboard.press("Control+Shift+D");
+  await expect(cell(page, "Circuit number", "6")).toHaveText("1406");
+  await page.keyboard.press("Delete");
+  await expect(cell(page, "Circuit number", "6")).toHaveText("");
+  await page.keyboard.press("Control+z");
+  await expect(cell(page, "Circuit number", "6")).toHaveText("1406");
+  await page.keyboard.press("Space");
+  await expect(page.getByText("6 of 6 identified")).toBeVisible();
+});
+
+test("functions are offered while typing, with their signal; own words are learned", async ({ page }) => {
+  const job = await blankJob(page);
+  await page.goto(`${job}/pinouts`);
+  await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\n2\tRD\n3\tGN\n4\tBU");
+  await putIn(page, 4);
+  await cell(page, "Function", "1").click();
+  await page.keyboard.type("fuel lev");
+  await expect(page.getByRole("option", { name: /^fuel level/ })).toBeVisible();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("Enter");
+  await expect(cell(page, "Function", "1")).toHaveText("fuel level");
+  await expect(cell(page, "Signal class", "1")).toHaveText("resistive-sensor");
+  // The user's own words, with what they mean: another text from now on known.
+  await page.keyboard.type("tank clock thing fuel level");
+  await expect(page.getByRole("option").first()).toBeVisible();
+  await page.keyboard.press("Alt+Enter");
+  await expect(cell(page, "Function", "2")).toHaveText("tank clock thing fuel level");
+  await typeInto(page, cell(page, "Function", "3"), "quorb");
+  await typeInto(page, cell(page, "Signal class", "3"), "lin");
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await typeInto(page, cell(page, "Function", "4"), "quorb");
+  await expect(cell(page, "Signal class", "4")).toHaveText("lin");
+  const { words } = (await (await page.request.get("/api/v1/words")).json()) as { words: { text: string; signal: string }[] };
+  expect(words).toContainEqual(expect.objectContaining({ text: "quorb", signal: "lin" }));
+});
+
+test("rows are found, filtered and sorted; the wire finder leads to a pin", async ({ page }) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
-  await page.getByLabel("Paste a table into B12").fill("cavity\tfunction\tcolour\tsize\n15\tHorn\tB/W\t0.5\n\tno label\tB\t1\n15\tagain\tZZZ\t1\n16\t=1+1\tR\tx");
+  await page.getByRole("grid").waitFor();
+  await page.keyboard.press("Control+f");
+  await page.keyboard.type("level");
+  await expect(page.getByRole("status").filter({ hasText: "3 of 14" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.getByRole("combobox", { name: "Show" }).click();
+  await page.getByRole("option", { name: "doubtful" }).click();
+  await expect(page.getByText("1 of 14", { exact: true })).toBeVisible();
+  await expect(cell(page, "Function", "5")).toHaveText("Road speed");
+  await page.getByRole("combobox", { name: "Show" }).click();
+  await page.getByRole("option", { name: "all cavities" }).click();
+  await page.getByRole("columnheader", { name: "function" }).getByRole("button").click();
+  await expect(page.getByRole("columnheader", { name: "function" })).toHaveAttribute("aria-sort", "ascending");
+  await expect(page.getByRole("row").nth(1)).toContainText("Accessory");
+  await page.keyboard.press("w");
+  await page.keyboard.insertText("blue with white stripe");
+  await expect(page.getByRole("region", { name: "blue, white stripe" }).getByRole("button")).toHaveCount(3);
+  await page.getByRole("button", { name: /AL-P E .*Level sender, right/ }).click();
+  await expect(page.getByRole("tab", { name: /AL-P/ })).toHaveAttribute("aria-selected", "true");
+  await expect(page.getByText("top row, 4th from the left", { exact: true })).toBeVisible();
+});
+
+test("a code that can be read in two ways is marked, and settled by looking", async ({ page }) => {
+  await page.goto(`${await blankJob(page, "japanese")}/pinouts`);
+  await pasteInto(page.getByLabel("Paste a table into H"), "1\tBR\tpark brake\n2\tLW\thorn\n3\tG\tfan relay");
+  await expect(page.getByText("“BR” could also be black, red stripe")).toBeVisible();
+  await putIn(page, 3);
+  await expect(page.getByText("one colour or two?").first()).toBeVisible();
+  await cell(page, "Function", "1").click();
+  await page.keyboard.press("Alt+2");
+  await expect(cell(page, "Colour code", "1")).toHaveText("B/R");
+  await expect(page.getByText("read off the part").first()).toBeVisible();
+  await expect(page.getByRole("region", { name: "One colour or two?" })).toHaveCount(0);
+});
+
+test("sources: a doubtful source is raised as a whole, and a second one is put beside what contradicts it", async ({ page }) => {
+  await page.goto(`${await blankJob(page)}/pinouts`);
+  await grid(page).waitFor();
+  await page.keyboard.press("s");
+  await page.getByLabel("Title").fill("Diagram 41");
+  await page.getByRole("button", { name: "Add", exact: true }).click();
+  await expect(page.getByRole("cell", { name: /Diagram 41/ })).toBeVisible();
+  await page.keyboard.press("Escape");
+  const choose = async (label: string, option: string): Promise<void> => {
+    await page.getByRole("combobox", { name: label }).click();
+    await page.getByRole("option", { name: option, exact: true }).click();
+  };
+  await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\tGround\n2\tRD\tHorn");
+  await choose("Taken from", "Diagram 41");
+  await putIn(page, 2);
+  await expect(page.getByText("Diagram 41", { exact: true }).first()).toBeVisible();
+  await expect(page.getByRole("row").filter({ hasText: "Horn" })).toContainText("check");
+  await page.keyboard.press("Alt+s");
+  await page.getByRole("button", { name: "Spot checks held: sure" }).click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("row").filter({ hasText: "Horn" })).not.toContainText("check");
+  // Another owner's list says otherwise.
+  await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\tGround\n2\tYE\tHorn");
+  await choose("Taken from", "recalled");
+  await choose("Cavities that are there", "keep what is there, note what differs");
+  await putIn(page, 2);
+  await cell(page, "Function", "2").click();
+  const facts = page.getByRole("region", { name: "Sources of 2" });
+  await expect(facts).toContainText("YE");
+  await expect(facts).toContainText("RD");
+  await facts.getByRole("button", { name: "take this" }).click();
+  await expect(cell(page, "Colour code", "2")).toHaveText("YE");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(cell(page, "Colour code", "2")).toHaveText("RD");
+});
+
+test("a table is previewed, bad lines first, every guess can be corrected, and nothing enters without a yes", async ({ page }) => {
+  const job = await demoJob(page, false);
+  await page.goto(`${job}/pinouts`);
+  const box = page.getByLabel("Paste a table into B12");
+  await box.fill("cavity\tfunction\tcolour\tsize\n15\tHorn\tB/W\t0.5\n\tno label\tB\t1\n15\tagain\tZZZ\t1\n16\t=1+1\tR\tx");
   await page.keyboard.press("Control+Enter");
   await expect(page.getByText("4 lines read, 2 understood, 2 cannot go in, 1 to look at")).toBeVisible();
   const rows = page.getByRole("region", { name: "Lines read" }).getByRole("row");
   await expect(rows.nth(1)).toContainText("not put in: no cavity");
   await expect(rows.nth(2)).toContainText("cavity 15 stands on line 2 already");
-  await expect(page.getByRole("tab", { name: /B12.*14 of 14/ })).toBeVisible();
+  await page.getByRole("button", { name: "One heading line less" }).click();
+  await expect(page.getByText(/^5 lines read/)).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("region", { name: "Lines read" })).toBeHidden();
-  await page.getByLabel("Paste a table into B12").fill("1\u0000\u0001\u0002PK");
+  await expect(page.getByRole("tab", { name: /B12.*14 of 14/ })).toBeVisible();
+  await box.fill("1\u0000\u0001\u0002PK");
   await page.getByRole("button", { name: "Read these lines" }).click();
   await expect(page.getByRole("alert")).toContainText("Line 1 holds characters that no text has");
-  const box = page.getByLabel("Paste a table into B12");
+  await page.keyboard.press("Escape");
   await box.fill("");
-  await pasteInto(box, Array.from({ length: 5000 }, (_, i) => `${i + 1}\tHorn\tB`).join("\n"));
-  await expect(page.getByRole("alert")).toContainText("5000 lines are more than the 600 that one connector takes");
+  await pasteInto(box, Array.from({ length: 5001 }, (_, i) => `${i + 1}\tHorn\tB`).join("\n"));
+  await expect(page.getByRole("alert")).toContainText("5001 lines are more than the 5000 that one connector takes");
+  await page.getByRole("button", { name: /Drop it/ }).click();
   await box.fill("");
   await pasteInto(box, "15\tHorn\tB/W\t0.5\n16\tWiper\tG/R\t0.5\n\tno label\tG\t1");
-  await page.getByRole("button", { name: /Put in 2/ }).click();
-  await expect(page.getByLabel("Function of 16")).toHaveValue("Wiper");
+  await putIn(page, 2);
+  await expect(cell(page, "Function", "16")).toHaveText("Wiper");
   // The line that could not go in is still there, to be mended.
-  await expect(page.getByLabel("Paste a table into B12")).toHaveValue("\tno label\tG\t1");
+  await expect(box).toHaveValue("\tno label\tG\t1");
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByLabel("Function of 16")).toHaveCount(0);
+  await expect(cell(page, "Function", "16")).toHaveCount(0);
+});
+
+test.describe("files", () => {
+  test.use({ expectNoise: [/Failed to load resource.*422/] });
+  test("a workbook is opened, its sheet chosen and its columns corrected; a locked one leaves the job as it was", async ({ page }) => {
+    const book = new ExcelJS.Workbook();
+    book.addWorksheet("cover").addRow(["Loom drawings"]);
+    book.addWorksheet("H plug").addRows([["Connector H"], ["Terminal", "Wire", "mm²", "Leads to"], [1, "SW/WS", 0.5, "horn relay"], [2, "BR", 2.5, "ground"]]);
+    const buffer = Buffer.from(await book.xlsx.writeBuffer());
+    await page.goto(`${await blankJob(page)}/pinouts`);
+    const picker = page.getByLabel("Table file");
+    await picker.setInputFiles({ name: "locked.xlsx", mimeType: "application/octet-stream", buffer: Buffer.concat([Buffer.from([0xd0, 0xcf, 0x11, 0xe0]), Buffer.from("EncryptedPackage", "utf16le")]) });
+    await expect(page.getByRole("alert")).toContainText("locked.xlsx: The file is locked with a password");
+    await picker.setInputFiles({ name: "pins.xlsx", mimeType: "application/octet-stream", buffer });
+    await page.getByRole("combobox", { name: "Sheet" }).click();
+    await page.getByRole("option", { name: "H plug" }).click();
+    await expect(page.getByText(/^2 lines read, 2 understood/)).toBeVisible();
+    await page.getByRole("combobox", { name: "Column 4 is" }).click();
+    await page.getByRole("option", { name: "function", exact: true }).click();
+    await expect(page.getByRole("region", { name: "Lines read" })).toContainText("black, white stripe");
+    await putIn(page, 2);
+    await expect(cell(page, "Function", "1")).toHaveText("horn relay");
+    await expect(page.getByText("German abbreviations: 2 of 2 codes fit.")).toBeVisible();
+  });
+});
+
+/** The measure of the work: a newcomer types or pastes these within a couple of minutes each. */
+test("a 26-way table is pasted and a 40-way one typed, from an empty job", async ({ page }) => {
+  test.slow();
+  await page.goto(`${await blankJob(page)}/pinouts`);
+  const colours = ["BK", "RD", "GN/YE", "BU", "WH/RD", "BN", "VT/WH", "OG", "GY/BU", "PK"];
+  const names = ["ground", "ignition supply", "coolant temperature", "can high", "can low", "fuel level", "vehicle speed", "stop lamp", "turn lamp, left", "horn"];
+  await pasteInto(page.getByLabel("Paste a table into H"), ["pin\tcolor\tmm2\tfunction", ...Array.from({ length: 26 }, (_, i) => (i % 7 === 6 ? `${i + 1}\t\t\tempty` : `${i + 1}\t${colours[i % 10]}\t0.5\t${names[i % 10]}`))].join("\n"));
+  await expect(page.getByText(/^26 lines read, 26 understood/)).toBeVisible();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("tab", { name: /H .*26 of 26/ })).toBeVisible();
+  await page.keyboard.press("Alt+c");
+  await page.getByLabel("Name, as on the tag").fill("K");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("grid", { name: "Pins of K" })).toBeFocused();
+  for (let i = 0; i < 40; i++) {
+    await page.keyboard.press("Tab");
+    await page.keyboard.type(colours[i % 10] ?? "");
+    await page.keyboard.press("Tab");
+    await page.keyboard.type(names[i % 10] ?? "");
+    await page.keyboard.press("Enter");
+  }
+  await expect(page.getByRole("tab", { name: /K .*40 of 40/ })).toBeVisible();
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await expect(cell(page, "Signal class", "40")).toBeVisible();
+  await page.reload();
+  await page.getByRole("tab", { name: /^K / }).click();
+  await expect(cell(page, "Function", "3")).toHaveText("coolant temperature");
+  await expect(cell(page, "Signal class", "3")).toHaveText("resistive-sensor");
 });
 
 test("the face turns over with one key and names its view", async ({ page }) => {

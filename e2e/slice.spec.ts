@@ -17,22 +17,20 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
 
   // Two connectors with a pasted table each.
   for (const [name, text] of [["B1", VEHICLE], ["X1", INCOMING]] as const) {
-    await page.keyboard.press("c");
+    await page.keyboard.press("Alt+c");
     await expect(page.getByLabel("Name, as on the tag")).toBeFocused();
     await page.keyboard.insertText(name);
     await page.keyboard.press("Enter");
     await expect(page.getByRole("dialog")).toBeHidden();
     await expect(page.getByRole("tab", { name: new RegExp(name) })).toHaveAttribute("aria-selected", "true");
-    await expect(page.getByLabel("Label of a new cavity")).toBeFocused();
-    await page.keyboard.press("Shift+Tab");
-    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
-    await page.keyboard.press("p");
+    await expect(page.getByRole("grid", { name: `Pins of ${name}` })).toBeFocused();
+    await page.keyboard.press("Alt+p");
     await page.keyboard.insertText(text);
     await page.keyboard.press("Control+Enter");
     await expect(page.getByText(/6 understood/)).toBeVisible();
     await page.keyboard.press("Enter");
     await expect(page.getByRole("tab", { name: new RegExp(`${name}.*6 of 6`) })).toBeVisible();
-    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await expect(page.getByRole("grid", { name: `Pins of ${name}` })).toBeFocused();
   }
 
   // Crosswalk: what is sure, then the rest one by one.

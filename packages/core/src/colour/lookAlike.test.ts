@@ -3,7 +3,8 @@ import { differenceCiede2000, lab65, rgb, type Lab65 } from "culori";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { COLOUR_NAMES, plain, type WireColour } from "./colour.ts";
-import { colourDifference, likenessOf, NEAR, NOMINAL_SRGB, SIGHTS, toldBySize } from "./lookAlike.ts";
+import type { SIGHTS} from "./lookAlike.ts";
+import { colourDifference, likenessOf, NEAR, NOMINAL_SRGB, toldBySize } from "./lookAlike.ts";
 
 /**
  * Test pairs of G. Sharma, W. Wu, E. N. Dalal, "The CIEDE2000 color-difference formula", Color Research and Application 30

@@ -1,8 +1,8 @@
 import { parseColour, type ColourSystem, type WireColour } from "../colour/index.ts";
 import { compareNatural, compareText, firstDifference } from "../util/index.ts";
+import type { Claim, Fact } from "./fact.ts";
 import type { ConnectorId, PinId, SourceId } from "./ids.ts";
 import type { SignalClass } from "./signal.ts";
-import type { Claim, Fact } from "./source.ts";
 
 /** `vehicle` stays in the car; `incoming` is the donor loom, the aftermarket part or the module. */
 export const SIDES = ["vehicle", "incoming"] as const;

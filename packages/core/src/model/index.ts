@@ -8,7 +8,8 @@ export {
   allPins, connectorsInOrder, decisionSureness, emptyDossier, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, rankPins, undecidedPins, type Dossier, type JobHead, type JobKind, type OwnWord, type PlacedPin,
 } from "./job.ts";
 export {
-  allSources, FACTS, indexSources, leastSure, OWN_SOURCES, SOURCE_KINDS, surenessOf, vouched, worse, type Claim, type Fact, type Source, type SourceKind,
+  allSources, indexSources, leastSure, OWN_SOURCES, SOURCE_KINDS, surenessOf, vouched, worse, type Source, type SourceKind,
 } from "./source.ts";
+export { FACTS, type Claim, type Fact } from "./fact.ts";
 export { locate, placesOf, type Locator, type Place } from "./face.ts";
 export { nextLabel } from "./label.ts";

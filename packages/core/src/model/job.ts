@@ -3,7 +3,8 @@ import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } f
 import { decisionPins, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
 import type { SignalClass } from "./signal.ts";
-import { indexSources, leastSure, worse, type Source } from "./source.ts";
+import type { indexSources} from "./source.ts";
+import { leastSure, worse, type Source } from "./source.ts";
 
 export const JOB_KINDS = [
   "engine-swap", "gearbox-conversion", "cluster-swap", "module-integration", "module-bypass", "connector-repair", "adapter-loom",

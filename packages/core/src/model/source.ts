@@ -1,5 +1,6 @@
 import type { Pin } from "./connector.ts";
 import type { Sureness } from "./decision.ts";
+import { FACTS, type Fact } from "./fact.ts";
 import type { SourceId } from "./ids.ts";
 
 export const SOURCE_KINDS = ["diagram", "sheet", "other-owner", "recalled", "read-off", "measured", "guessed"] as const;
@@ -14,21 +15,6 @@ export interface Source {
   /** The years and markets it was made for: "from model year 3, Europe". */
   readonly appliesTo: string;
   readonly sure: Sureness;
-}
-
-/** What a source can be asked about: the place itself and the four values of the wire in it. */
-export const FACTS = ["cavity", "function", "colour", "size", "signal"] as const;
-export type Fact = (typeof FACTS)[number];
-
-/**
- * What another source says of the same value. With `when` it is a variant ("up to model year 2"): both are right, each for its
- * cars. Without, the sources contradict each other and somebody has to look.
- */
-export interface Claim {
-  readonly fact: Fact;
-  readonly value: string;
-  readonly source: SourceId;
-  readonly when: string;
 }
 
 const own = (kind: SourceKind, title: string, sure: Sureness): Source => ({ id: kind as string as SourceId, kind, title, page: "", appliesTo: "", sure });

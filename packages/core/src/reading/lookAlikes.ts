@@ -1,5 +1,5 @@
 import { colourInWords, likenessOf, toldBySize, type Likeness, type Sight, type WireColour } from "../colour/index.ts";
-import { connectorsInOrder, pinColour, pinsInOrder, type Connector, type ConnectorId, type Dossier, type PlacedPin } from "../model/index.ts";
+import { connectorsInOrder, pinColour, pinsInOrder, type Connector, type ConnectorId, type Dossier, type Pin, type PinId, type PlacedPin } from "../model/index.ts";
 
 /** Where two wires can be mixed up: in one connector, in plugs of one module, or in connectors that are open together. */
 export const LOOK_ALIKE_SCOPES = ["connector", "module", "open"] as const;
@@ -60,3 +60,39 @@ export function lookAlikes(dossier: Dossier, open: readonly ConnectorId[] = []):
   });
   return found;
 }
+
+/**
+ * How a wire of a connector can be mixed up with another in it: it has a twin, or at least one that is near under one of the
+ * sights, by default those that every eye shares.
+ */
+export function twinMarks(connector: Connector, sights: readonly Sight[] = ["daylight", "poor light"]): ReadonlyMap<PinId, Likeness["kind"]> {
+  const groups = new Map<string, { readonly colour: WireColour; readonly pins: Pin[] }>();
+  for (const pin of connector.pins) {
+    const colour = pin.content === "occupied" ? pinColour(pin, connector) : null;
+    if (colour === null) continue;
+    const look = colourInWords(colour);
+    const group = groups.get(look) ?? { colour, pins: [] };
+    group.pins.push(pin);
+    groups.set(look, group);
+  }
+  const marks = new Map<PinId, Likeness["kind"]>();
+  for (const [look, group] of groups) {
+    const near = [...groups].flatMap(([other, { colour, pins }]) => (other !== look && isNear(colour, group.colour, sights) ? [pins] : []));
+    const sizes = sizesOf(group.pins);
+    for (const pin of group.pins) {
+      if (hasAlike(pin, sizes, true)) marks.set(pin.id, "same");
+      else if (near.some((pins) => hasAlike(pin, sizesOf(pins), false))) marks.set(pin.id, "near");
+    }
+  }
+  return marks;
+}
+
+function isNear(a: WireColour, b: WireColour, sights: readonly Sight[]): boolean {
+  const likeness = likenessOf(a, b);
+  return likeness?.kind === "near" && likeness.sights.some((sight) => sights.includes(sight));
+}
+
+/** How many wires of each size there are. */
+const sizesOf = (pins: readonly Pin[]): ReadonlyMap<number | null, number> => pins.reduce((counts, { size }) => counts.set(size, (counts.get(size) ?? 0) + 1), new Map<number | null, number>());
+const hasAlike = (pin: Pin, sizes: ReadonlyMap<number | null, number>, itself: boolean): boolean =>
+  [...sizes].some(([size, count]) => !toldBySize(size, pin.size) && count > (itself && size === pin.size ? 1 : 0));

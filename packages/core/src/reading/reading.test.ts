@@ -2,10 +2,10 @@ import { distance } from "fastest-levenshtein";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readJobValue } from "../contract/index.ts";
-import { colourInWords, likenessOf } from "../colour/index.ts";
+import { colourInWords, likenessOf, SIGHTS } from "../colour/index.ts";
 import { allPins, connectorId, pinColour, pinName, type Dossier } from "../model/index.ts";
 import { demoDossier, undecidedDossier } from "../testing/index.ts";
-import { lookAlikes } from "./lookAlikes.ts";
+import { lookAlikes, twinMarks } from "./lookAlikes.ts";
 import { nameLookAlikes, oneCharacterApart } from "./names.ts";
 import { whatIsThisWire } from "./whatWire.ts";
 
@@ -41,6 +41,22 @@ describe("lookAlikes", () => {
       found += all.length;
     }), { numRuns: 200, seed: 20 });
     expect(found).toBeGreaterThan(500);
+  });
+});
+
+describe("twinMarks", () => {
+  it("marks a pin exactly when the list of pairs has it, twins before near ones", () => {
+    let marked = 0;
+    fc.assert(fc.property(undecidedDossier(9), (some) => {
+      for (const connector of some.connectors) {
+        const pairs = lookAlikes({ ...some, connectors: [connector] });
+        const kinds = (id: string) => pairs.filter(({ pair }) => pair.some(({ pin }) => pin.id === id)).map(({ kind }) => kind);
+        const marks = twinMarks(connector, SIGHTS);
+        for (const pin of connector.pins) expect(marks.get(pin.id)).toBe(kinds(pin.id).includes("same") ? "same" : kinds(pin.id)[0]);
+        marked += marks.size;
+      }
+    }), { numRuns: 200, seed: 22 });
+    expect(marked).toBeGreaterThan(300);
   });
 });
 

@@ -6,4 +6,5 @@ export {
 } from "./problemWords.ts";
 export { entryNarrator } from "./entryWords.ts";
 export { locatorWords } from "./locatorWords.ts";
+export { sightWords } from "./sightWords.ts";
 export { commandWords } from "./commandWords.ts";

@@ -1,6 +1,6 @@
 import type { z } from "zod";
-import { benchAnswerSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, problemSchema, type BenchAnswer, type BenchCommandInput, type JobSummary, type JobView, type Problem } from "@trevin/core/contract";
-import type { ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, Pin, PinId, StoredEntry } from "@trevin/core";
+import { benchAnswerSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, problemSchema, tableFileSchema, wordsViewSchema, type BenchAnswer, type BenchCommandInput, type JobSummary, type JobView, type Problem } from "@trevin/core/contract";
+import type { ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, OwnWord, Pin, PinId, Source, SourceId, StoredEntry, TableFile } from "@trevin/core";
 
 /** An answer that is not a success, with the server's own account of it. */
 export class ApiProblem extends Error {
@@ -12,11 +12,11 @@ export class ApiProblem extends Error {
 
 const UNREACHABLE: Problem = { type: "about:blank", title: "No answer", status: 0, code: "unreachable", detail: "Trevin's server does not answer. What was saved before is safe; this change is kept here and not stored yet." };
 
-async function send(method: string, path: string, options: { readonly body?: unknown; readonly text?: string; readonly revision?: number } = {}): Promise<Response> {
+async function send(method: string, path: string, options: { readonly body?: unknown; readonly text?: string; readonly file?: Blob; readonly revision?: number } = {}): Promise<Response> {
   const headers: Record<string, string> = {};
   if (options.body !== undefined || options.text !== undefined) headers["Content-Type"] = "application/json";
   if (options.revision !== undefined) headers["If-Match"] = `"${options.revision}"`;
-  const body = options.text ?? (options.body === undefined ? null : JSON.stringify(options.body));
+  const body = options.file ?? options.text ?? (options.body === undefined ? null : JSON.stringify(options.body));
   let response: Response;
   try {
     response = await fetch(`/api/v1${path}`, { method, headers, body });
@@ -45,6 +45,12 @@ export const api = {
   removeConnector: (id: string, revision: number, connector: ConnectorId): Promise<JobView> => read(jobViewSchema, send("DELETE", at(id, `/connectors/${encodeURIComponent(connector)}`), { revision })),
   changePins: (id: string, revision: number, connector: ConnectorId, body: { put: readonly Pin[]; remove: readonly PinId[] }): Promise<JobView> =>
     read(jobViewSchema, send("PATCH", at(id, `/connectors/${encodeURIComponent(connector)}/pins`), { body, revision })),
+  putSource: (id: string, revision: number, { id: source, ...body }: Source): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, `/sources/${encodeURIComponent(source)}`), { body, revision })),
+  removeSource: (id: string, revision: number, source: SourceId): Promise<JobView> => read(jobViewSchema, send("DELETE", at(id, `/sources/${encodeURIComponent(source)}`), { revision })),
+  setWords: (id: string, revision: number, words: readonly OwnWord[]): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/words"), { body: { words }, revision })),
+  shopWords: async (): Promise<readonly OwnWord[]> => (await read(wordsViewSchema, send("GET", "/words"))).words,
+  /** What a table file holds; nothing is stored. */
+  readTable: (file: Blob): Promise<TableFile> => read(tableFileSchema, send("POST", "/tables", { file })),
   decide: (id: string, revision: number, body: { put: readonly Decision[]; remove: readonly DecisionId[] }): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/decisions"), { body, revision })),
   undo: (id: string, revision: number): Promise<JobView> => read(jobViewSchema, send("POST", at(id, "/undo"), { revision })),
   redo: (id: string, revision: number): Promise<JobView> => read(jobViewSchema, send("POST", at(id, "/redo"), { revision })),

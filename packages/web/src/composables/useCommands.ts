@@ -28,9 +28,19 @@ export const keyWords = (keys: string): string => keys.split("+").map((key) => K
 
 const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName) || target.getAttribute("role") === "combobox");
 
+/** Alt with a letter or digit is the command of that key, also while something is being typed. */
+function handleAlt(event: KeyboardEvent): void {
+  const key = /^(?:Key|Digit)(.)$/.exec(event.code)?.[1];
+  const command = key === undefined || event.ctrlKey ? undefined : allCommands().find((candidate) => candidate.keys === key && (candidate.enabled?.() ?? true));
+  if (command === undefined) return;
+  event.preventDefault();
+  void command.run();
+}
+
 /** Runs the command whose keys were pressed; at most one. */
 export function handleKey(event: KeyboardEvent): void {
-  if (event.defaultPrevented || event.altKey || document.querySelector("[aria-modal='true']") !== null) return;
+  if (event.defaultPrevented || document.querySelector("[aria-modal='true']") !== null) return;
+  if (event.altKey) return handleAlt(event);
   const control = event.ctrlKey || event.metaKey;
   const name = event.key === " " ? "Space" : event.key.length === 1 ? event.key.toUpperCase() : event.key;
   const keys = `${control ? "Ctrl+" : ""}${event.shiftKey && event.key.length > 1 ? "Shift+" : ""}${control && event.shiftKey && event.key.length === 1 ? "Shift+" : ""}${name}`;

@@ -15,6 +15,7 @@ vi.mock("../api/client.ts", async (original) => ({
   api: {
     job: () => Promise.resolve(server.view),
     ledger: () => Promise.resolve([]),
+    shopWords: () => Promise.resolve([]),
     changePins: (_id: string, revision: number, _connector: string, { put }: { put: readonly Pin[] }) => {
       server.calls.push({ revision, put });
       return (server.answers.shift() ?? (() => Promise.resolve(stored(put))))();

@@ -1,12 +1,13 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
 import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
-import { applyCommand, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type Pin, type PinFacts, type PinId, type StepId, type StoredEntry } from "@trevin/core";
+import { applyCommand, learn, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type OwnWord, type Pin, type PinFacts, type PinId, type SignalClass, type Source, type SourceId, type StepId, type StoredEntry, type Term } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { computeWorker } from "../workers/client.ts";
 import type { Analysis } from "../workers/analysis.ts";
 import { usePrefs } from "./prefs.ts";
 
+type FoundFacts = Extract<BenchCommandInput, { kind: "found" }>["facts"];
 type Send = (id: string, revision: number) => Promise<JobView>;
 
 /** A change that could not be stored, kept so that it can be tried again or dropped. */
@@ -50,13 +51,31 @@ export const useJob = defineStore("job", () => {
   const entries = computed<readonly Entry[]>(() => stored.value.flatMap(({ bytes }) => readEntry(JSON.parse(bytes)) ?? []));
   const begun = computed(() => stored.value.length > 0);
 
-  let asked = 0;
-  async function recompute(): Promise<void> {
-    if (view.value === null) return;
-    const turn = ++asked;
-    const result = await computeWorker().analyse(view.value.dossier, entries.value);
-    if (turn === asked) analysis.value = result;
+  /** The pins as they are being edited, ahead of what is computed from them. */
+  const live = computed<Dossier | null>(() => (begun.value ? dossier.value : (view.value?.dossier ?? null)));
+
+  let computing: Promise<void> | null = null;
+  let stale = false;
+  /** Computes anew; while the worker is busy, changes gather and only the last state is computed. */
+  function recompute(): Promise<void> {
+    stale = true;
+    computing ??= (async () => {
+      try {
+        while (stale && view.value !== null) {
+          stale = false;
+          const result = await computeWorker().analyse(view.value.dossier, entries.value);
+          if (!stale) analysis.value = result;
+        }
+      } finally {
+        computing = null;
+      }
+    })();
+    return computing;
   }
+
+  /** Own words of other jobs of this shop; without the server's answer there are none. */
+  const shopWords = shallowRef<readonly OwnWord[]>([]);
+  const words = computed<readonly OwnWord[]>(() => [...(view.value?.dossier.words ?? []), ...shopWords.value]);
 
   async function open(id: string): Promise<void> {
     pending.value = [];
@@ -72,6 +91,7 @@ export const useJob = defineStore("job", () => {
       const [job, ledger] = await Promise.all([api.job(id), api.ledger(id)]);
       stored.value = ledger;
       confirmed.value = job;
+      void api.shopWords().then((all) => (shopWords.value = all), () => undefined);
       await recompute();
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
@@ -148,6 +168,13 @@ export const useJob = defineStore("job", () => {
   const changePins = (connector: ConnectorId, put: readonly Pin[], remove: readonly PinId[] = []) =>
     change((id, revision) => api.changePins(id, revision, connector, { put, remove }), { kind: "change-pins", connector, put, remove, decisions: [] });
   const decide = (put: readonly Decision[], remove: readonly DecisionId[] = []) => change((id, revision) => api.decide(id, revision, { put, remove }), { kind: "decide", put, remove });
+  const putSource = (source: Source) => change((id, revision) => api.putSource(id, revision, source), { kind: "put-source", source });
+  const removeSource = (source: SourceId) => change((id, revision) => api.removeSource(id, revision, source), { kind: "remove-source", source });
+  /** From now on this text means this term, or at least this signal. */
+  const learnWord = (text: string, term: Term | null, signal: SignalClass) => {
+    const next = learn(view.value?.dossier.words ?? [], text, term, signal);
+    return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
+  };
   const undo = () => change(async (id, revision) => {
     said.value = `Undone: ${view.value?.undo ?? ""}`;
     return api.undo(id, revision);
@@ -169,7 +196,7 @@ export const useJob = defineStore("job", () => {
     const prefs = usePrefs();
     const plan = analysis.value?.bench.planHash ?? "";
     const command: BenchCommandInput = {
-      ...(body.kind === "done" || body.kind === "skipped" ? { ...body, plan } : body),
+      ...(body.kind === "done" || body.kind === "skipped" ? { ...body, plan } : body.kind === "found" ? { ...body, facts: structuredClone(body.facts) as FoundFacts } : body),
       event: crypto.randomUUID(), person: prefs.person, device: prefs.device, deviceAt: new Date().toISOString(), lastSeen: stored.value.length - 1,
     };
     return enqueue(async () => {
@@ -184,6 +211,6 @@ export const useJob = defineStore("job", () => {
 
   return {
     view, stored, entries, dossier, analysis, begun, loading, missing, waiting, refused, busy, savedAt, said,
-    enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    live, words, putSource, removeSource, learnWord, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
   };
 });

@@ -6,6 +6,7 @@ import { api, downloadPath } from "../api/client.ts";
 import JobForm from "../components/frame/JobForm.vue";
 import RefusedBanner from "../components/frame/RefusedBanner.vue";
 import StageRuler from "../components/frame/StageRuler.vue";
+import WireFinder from "../components/frame/WireFinder.vue";
 import TopLine from "../components/frame/TopLine.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useJob } from "../stores/job.ts";
@@ -54,6 +55,7 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
     <p v-else-if="store.dossier === null || store.analysis === null" class="state mut" role="status">Loading the job</p>
     <RouterView v-else />
     <JobForm v-if="store.dossier" v-model:open="details" :start="store.dossier.head" title="Job details" action="Save" :submit="async (head) => ((await store.setHead(head)) ? null : (store.refused?.detail ?? 'Not stored.'))" />
+    <WireFinder v-if="store.live" :dossier="store.live" :job="id" />
     <p class="sr" role="status">{{ store.said }}</p>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Every part that the screens are drawn from, in one place. */
-import { COLOUR_NAMES, connectorId, formatColour, pinId, plain, type Connector, type Pin, type WireColour } from "@trevin/core";
+import { blankPin, COLOUR_NAMES, connectorId, formatColour, pinId, plain, type Connector, type Pin, type WireColour } from "@trevin/core";
 import TopLine from "../components/frame/TopLine.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace, { type CavityNow } from "../components/parts/ConnectorFace.vue";
@@ -9,12 +9,12 @@ import HazardBox from "../components/parts/HazardBox.vue";
 import HazardTag from "../components/parts/HazardTag.vue";
 import LinkLine from "../components/parts/LinkLine.vue";
 
-const striped: readonly WireColour[] = [plain("white", "red"), plain("black", "yellow"), plain("green", "yellow"), plain("yellow", "green", "red"), { base: "orange", stripes: [], rings: "silver" }, plain("light green", "white")];
+const striped: readonly WireColour[] = [plain("white", "red"), plain("black", "yellow"), plain("green", "yellow"), plain("yellow", "green", "red"), { base: "orange", stripes: [], rings: { colour: "silver", count: null } }, plain("light green", "white")];
 const sizes = [0.35, 0.5, 0.75, 1.25, 1.5, 2, 4, 6];
 const acts = ["move", "splice", "feed", "cap", "leave", "undecided"] as const;
 const codes = ["B", "W/R", "L/R", "BR", "V/W", "", "L/W", "SB", "G/Y", "GR/R", "GR/L", "Y", "G", "P/B"];
-const pins = codes.map((colour, i): Pin => ({ id: pinId(`p${i}`), cavity: String(i + 1), order: i, content: colour === "" ? "empty" : "occupied", function: "", colour, size: i === 0 ? 2 : 0.5, signal: "unknown", note: "" }));
-const connector: Connector = { id: connectorId("sample"), name: "B12", side: "vehicle", place: "", colourSystem: "japanese", leads: "loom", sealed: true, layout: { rows: [{ places: 6, offset: 0 }, { places: 8, offset: 0 }], view: "mating" }, pins };
+const pins = codes.map((colour, i): Pin => ({ ...blankPin(pinId(`p${i}`), String(i + 1), i), content: colour === "" ? "empty" : "occupied", colour, size: i === 0 ? 2 : 0.5 }));
+const connector: Connector = { id: connectorId("sample"), name: "B12", side: "vehicle", place: "", branch: "", module: "", colourSystem: "japanese", leads: "loom", sealed: true, layout: { rows: [{ places: 6, offset: 0 }, { places: 8, offset: 0 }], view: "mating" }, pins };
 const states = new Map<ReturnType<typeof pinId>, CavityNow>([[pinId("p11"), { state: "vacated", colour: null, size: null }], [pinId("p12"), { state: "plugged", colour: null, size: null }]]);
 </script>
 

@@ -1,56 +1,87 @@
 <script setup lang="ts">
-/** The pin tables of both sides, with the face of the connector in hand. */
+/** The pin tables of both sides, with the face and the sources of the pin in hand. */
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from "vue";
+import { useRoute } from "vue-router";
+import { useLocalStorage } from "@vueuse/core";
 import {
-  COLOUR_SYSTEM_NAMES, connectorsInOrder, locate, locatorWords, parseTable, pinId, pinsInOrder, rankSystems, tableProblemWords,
-  type Connector, type ConnectorHead, type ConnectorId, type FaceView, type Pin, type PinFacts, type PinId, type ReadTable,
+  allSources, COLOUR_SYSTEM_NAMES, connectorsInOrder, indexSources, isKnown, lineProblemWords, locate, locatorWords, pinId, pinsInOrder, rankSystems, takeTable, valueOf,
+  type Connector, type ConnectorHead, type ConnectorId, type FaceView, type Pin, type PinFacts, type PinId, type ReadTable, type Source, type SourceId, type TableFile, type TakeMode,
 } from "@trevin/core";
+import { api, ApiProblem } from "../api/client.ts";
+import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import ConnectorForm from "../components/pinouts/ConnectorForm.vue";
-import PastePanel from "../components/pinouts/PastePanel.vue";
+import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
+import GridTools from "../components/pinouts/GridTools.vue";
+import ImportPanel from "../components/pinouts/ImportPanel.vue";
+import LookAlikesDialog from "../components/pinouts/LookAlikesDialog.vue";
 import PinGrid from "../components/pinouts/PinGrid.vue";
-import CavityLabel from "../components/parts/CavityLabel.vue";
+import PinInspector from "../components/pinouts/PinInspector.vue";
+import SourcesDialog from "../components/pinouts/SourcesDialog.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
+import type { Column } from "../grid/cells.ts";
+import type { Filter } from "../grid/rows.ts";
 import { useJob } from "../stores/job.ts";
 
 const store = useJob();
+const route = useRoute();
 const now = useCavitiesNow();
-const connectors = computed(() => (store.dossier === null ? [] : connectorsInOrder(store.dossier)));
+const dossier = computed(() => store.live);
+const connectors = computed(() => (dossier.value === null ? [] : connectorsInOrder(dossier.value)));
 const chosen = ref<ConnectorId | null>(null);
 const connector = computed<Connector | undefined>(() => connectors.value.find((one) => one.id === chosen.value) ?? connectors.value[0]);
 const selected = ref<PinId | null>(null);
+const range = shallowRef<readonly Pin[]>([]);
 const view = ref<FaceView>("wire");
 const formOpen = ref(false);
 const editing = ref<Connector | null>(null);
-const table = shallowRef<ReadTable | null>(null);
-const tableText = ref("");
-const pasteProblem = ref("");
 const grid = ref<InstanceType<typeof PinGrid> | null>(null);
+const panel = ref<InstanceType<typeof ImportPanel> | null>(null);
+const picker = ref<HTMLInputElement | null>(null);
 const pasteBox = ref<HTMLTextAreaElement | null>(null);
-const panel = ref<HTMLElement | null>(null);
 
-watch(() => connector.value?.id, () => drop(""));
+const sources = computed(() => indexSources(dossier.value?.sources ?? []));
+const documents = computed(() => allSources(dossier.value?.sources ?? []));
+const source = ref<SourceId | null>(null);
+const sourcesOpen = ref(false);
+const alikeOpen = ref(false);
+const filter = ref<Filter>("all");
+const find = ref("");
+const shown = ref(0);
+const hidden = useLocalStorage<Column[]>("trevin.hidden-columns", ["circuit", "condition", "note"]);
+
+watch(() => connector.value?.id, () => { drop(); filter.value = "all"; find.value = ""; range.value = []; });
 watch(connector, (next) => {
   if (next !== undefined && !next.pins.some((pin) => pin.id === selected.value)) selected.value = pinsInOrder(next)[0]?.id ?? null;
 }, { immediate: true });
+/** A link to one pin, as the wire finder gives it. */
+watch(() => route.query["pin"], (id) => {
+  const at = connectors.value.find((one) => one.pins.some((pin) => pin.id === id));
+  if (at !== undefined && typeof id === "string") show(at.id, pinId(id));
+}, { immediate: true });
+function show(at: ConnectorId, id: PinId): void {
+  chosen.value = at;
+  void nextTick(() => { selected.value = id; });
+}
 
-const known = (one: Connector): string => `${one.pins.filter((pin) => pin.content === "empty" || pin.function !== "").length} of ${one.pins.length}`;
 const pin = computed(() => connector.value?.pins.find((one) => one.id === selected.value));
+const inRange = computed(() => {
+  const ids = new Set(range.value.map((one) => one.id));
+  const pins = connector.value?.pins.filter((one) => ids.has(one.id)) ?? [];
+  return pins.length > 0 ? pins : pin.value === undefined ? [] : [pin.value];
+});
 const where = computed(() => (connector.value === undefined || pin.value === undefined ? null : locate(connector.value, pin.value.id, view.value)));
 const otherView = computed<FaceView>(() => (view.value === "wire" ? "mating" : "wire"));
 const whereElse = computed(() => (connector.value === undefined || pin.value === undefined ? null : locate(connector.value, pin.value.id, otherView.value)));
 const systems = computed(() => {
-  const codes = connector.value?.pins.map((one) => one.colour).filter((code) => code !== "") ?? [];
-  return { total: codes.length, ranks: rankSystems(codes) };
-});
-const better = computed(() => {
-  const declared = systems.value.ranks.find((rank) => rank.system === connector.value?.colourSystem);
-  const [best] = systems.value.ranks;
-  return best !== undefined && declared !== undefined && best.read > declared.read ? best : null;
+  const ranks = rankSystems(connector.value?.pins.filter((one) => one.colourSystem === null).map((one) => one.colour) ?? []);
+  const declared = ranks.find((rank) => rank.system === connector.value?.colourSystem);
+  const [best] = ranks;
+  return { declared, better: best !== undefined && declared !== undefined && best.read > declared.read ? best : null };
 });
 
-const FACT_FIELDS = ["function", "colour", "size", "signal", "note"] as const;
+const FACT_FIELDS = ["function", "colour", "size", "signal", "note", "circuit", "condition", "colourSystem", "identified", "sources", "doubts", "claims"] as const;
 async function put(pins: readonly Pin[]): Promise<void> {
   const target = connector.value;
   if (target === undefined) return;
@@ -58,50 +89,62 @@ async function put(pins: readonly Pin[]): Promise<void> {
   for (const next of pins) {
     const before = target.pins.find((one) => one.id === next.id);
     if (before === undefined) continue;
-    const facts: PinFacts = Object.fromEntries(FACT_FIELDS.filter((field) => before[field] !== next[field]).map((field) => [field, next[field]]));
-    await store.record({ kind: "found", pin: next.id, facts, note: "corrected in the pin table" });
+    const facts: PinFacts = Object.fromEntries(FACT_FIELDS.filter((field) => JSON.stringify(before[field]) !== JSON.stringify(next[field])).map((field) => [field, next[field]]));
+    if (Object.keys(facts).length > 0) await store.record({ kind: "found", pin: next.id, facts, note: "corrected in the pin table" });
   }
 }
+const removePins = (pins: readonly PinId[]): void => { if (connector.value !== undefined) void store.changePins(connector.value.id, [], pins); };
 async function saveConnector(head: ConnectorHead): Promise<void> {
-  if (await store.putConnector(head)) {
-    chosen.value = head.id;
-    void nextTick(() => grid.value?.focusCell(0, "cavity"));
+  if (!(await store.putConnector(head))) return;
+  chosen.value = head.id;
+  void nextTick(() => grid.value?.focus({ row: 0, column: "cavity" }));
+}
+
+const table = shallowRef<{ readonly file: TableFile; readonly name: string } | null>(null);
+const tableText = ref("");
+const fileProblem = ref("");
+const opening = ref(false);
+function readText(text: string): void {
+  if (connector.value === undefined || store.begun || text.trim() === "") return;
+  fileProblem.value = "";
+  table.value = { file: { kind: "text", text, notes: [] }, name: "Pasted table" };
+  tableText.value = text;
+}
+async function readFile(file: File | undefined): Promise<void> {
+  if (file === undefined || connector.value === undefined || store.begun) return;
+  opening.value = true;
+  fileProblem.value = "";
+  try {
+    table.value = { file: await api.readTable(file), name: file.name };
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error;
+    fileProblem.value = `${file.name}: ${error.message}`;
+  } finally {
+    opening.value = false;
+    if (picker.value !== null) picker.value.value = "";
   }
 }
-function readText(text: string): void {
+async function take(read: ReadTable, from: SourceId | null, mode: TakeMode): Promise<void> {
   const target = connector.value;
-  if (target === undefined || store.begun) return;
-  const declared = target.pins.some((one) => one.colour !== "") ? target.colourSystem : null;
-  const read = parseTable(text, declared);
-  pasteProblem.value = read.ok ? "" : tableProblemWords(read.error);
-  table.value = read.ok ? read.value : null;
-  tableText.value = text;
-  void nextTick(() => panel.value?.scrollIntoView({ block: "nearest" }));
-}
-/** Lines with a cavity that is there already change it; the others are added after the last. */
-async function take(): Promise<void> {
-  const target = connector.value;
-  const read = table.value;
-  if (target === undefined || read === null) return;
-  const byLabel = new Map(target.pins.map((one) => [one.cavity, one]));
-  let order = Math.max(-1, ...target.pins.map((one) => one.order));
-  const pins = read.lines.filter((line) => line.problems.every((problem) => problem.weight !== "error")).map((line): Pin => {
-    const before = byLabel.get(line.cavity);
-    const { cavity, function: name, colour, size, signal, note, content } = line;
-    return { id: before?.id ?? pinId(crypto.randomUUID()), order: before?.order ?? ++order, cavity, function: name.slice(0, 200), colour: colour.slice(0, 60), size, signal, note: note.slice(0, 1000), content };
-  });
+  if (target === undefined) return;
+  let current = target;
   if (target.pins.every((one) => one.colour === "") && read.system !== target.colourSystem) {
     const { pins: _pins, ...head } = target;
+    current = { ...target, colourSystem: read.system };
     await store.putConnector({ ...head, colourSystem: read.system });
   }
-  const left = read.lines.filter((line) => line.problems.some((problem) => problem.weight === "error")).map((line) => line.raw);
-  if (await store.changePins(target.id, pins)) drop(left.join("\n"));
+  const pins = takeTable(read, current, { source: from, mode, newId: () => pinId(crypto.randomUUID()), say: lineProblemWords });
+  const left = read.turned ? [] : read.lines.filter((line) => line.problems.some((problem) => problem.weight === "error")).map((line) => line.raw);
+  if (pins.length > 0 && !(await store.changePins(target.id, pins))) return;
+  store.said = `${pins.length} pins put into ${target.name}`;
+  drop(left.join("\n"));
+  void nextTick(() => grid.value?.focus({ row: 0, column: "function" }));
 }
-/** Back to the text: what was not put in stays there, to be mended. */
-function drop(text = tableText.value): void {
+/** Away with the preview: what was not put in stays in the box, to be mended. */
+function drop(text = ""): void {
   table.value = null;
   tableText.value = text;
-  pasteProblem.value = "";
+  fileProblem.value = "";
 }
 /** A paste is read at once; what is typed is read when the hand asks for it. */
 function onPasteBox(event: ClipboardEvent): void {
@@ -117,17 +160,20 @@ function useSystem(system: ConnectorHead["colourSystem"]): void {
 }
 function onKey(event: KeyboardEvent): void {
   if (table.value === null || document.querySelector("[aria-modal='true']") !== null) return;
-  const inText = event.target instanceof HTMLElement && ["INPUT", "TEXTAREA", "BUTTON"].includes(event.target.tagName);
-  if (event.key === "Escape") drop();
-  else if (event.key === "Enter" && !inText) void take();
+  const busy = event.target instanceof HTMLElement && (["INPUT", "TEXTAREA", "BUTTON"].includes(event.target.tagName) || event.target.getAttribute("role") === "combobox");
+  if (event.key === "Escape") drop(tableText.value);
+  else if (event.key === "Enter" && !busy) panel.value?.take();
   else return;
   event.preventDefault();
 }
 /** A table pasted anywhere on the page goes to the preview. */
 function onPaste(event: ClipboardEvent): void {
   if (event.target instanceof HTMLElement && ["INPUT", "TEXTAREA"].includes(event.target.tagName)) return;
-  const text = event.clipboardData?.getData("text/plain") ?? "";
-  if (text.trim() !== "") readText(text);
+  readText(event.clipboardData?.getData("text/plain") ?? "");
+}
+function onDrop(event: DragEvent): void {
+  event.preventDefault();
+  void readFile(event.dataTransfer?.files[0]);
 }
 onMounted(() => {
   window.addEventListener("keydown", onKey);
@@ -139,10 +185,20 @@ onBeforeUnmount(() => {
 });
 const turn = (): void => { view.value = otherView.value; };
 const add = (): void => { editing.value = null; formOpen.value = true; };
+const mayEnter = (): boolean => !store.begun && connector.value !== undefined;
 useCommands([
   { id: "turn", title: "Turn the face over", keys: "V", run: turn },
   { id: "add-connector", title: "Add a connector", keys: "C", enabled: () => !store.begun, run: add },
-  { id: "paste", title: "Paste a table into this connector", keys: "P", enabled: () => !store.begun, run: () => pasteBox.value?.focus() },
+  { id: "paste", title: "Paste a table into this connector", keys: "P", enabled: mayEnter, run: () => pasteBox.value?.focus() },
+  { id: "open-table", title: "Open a table file (XLSX, CSV, text)", keys: "O", enabled: mayEnter, run: () => picker.value?.click() },
+  { id: "find-pin", title: "Find in the pin table", keys: "Ctrl+F", run: () => document.getElementById("find-pin")?.focus() },
+  { id: "grid", title: "Go into the pin table", keys: "G", run: () => grid.value?.focus() },
+  { id: "fill", title: "Fill down (Ctrl D in the table)", run: () => grid.value?.fill(false) },
+  { id: "count", title: "Fill down, counting on (Ctrl Shift D in the table)", run: () => grid.value?.fill(true) },
+  { id: "identify", title: "Tick as identified (Space in the table)", run: () => grid.value?.identify() },
+  { id: "remove-rows", title: "Remove these cavities (Ctrl Delete in the table)", enabled: () => !store.begun, run: () => grid.value?.removeRows() },
+  { id: "sources", title: "Sources of the values", keys: "S", run: () => { sourcesOpen.value = true; } },
+  { id: "look-alikes", title: "Look-alikes: wires and names", keys: "L", run: () => { alikeOpen.value = true; } },
   { id: "next-connector", title: "Next connector", keys: "]", run: () => step(1) },
   { id: "prev-connector", title: "Connector before", keys: "[", run: () => step(-1) },
 ]);
@@ -151,90 +207,88 @@ function step(by: number): void {
   chosen.value = connectors.value[(index + by + connectors.value.length) % connectors.value.length]?.id ?? null;
 }
 const nextSide = computed(() => (connectors.value.some((one) => one.side === "vehicle") ? "incoming" : "vehicle"));
-const existing = computed(() => new Set(connector.value?.pins.map((one) => one.cavity) ?? []));
+const distinct = (texts: readonly string[]): readonly string[] => [...new Set(texts.filter((text) => text !== ""))];
 const sideWords = { vehicle: "stays", incoming: "comes in" } as const;
+const putSource = (next: Source): void => void store.putSource(next);
+const facts = computed(() => {
+  const pins = connectors.value.flatMap((one) => one.pins);
+  return { known: pins.filter(isKnown).length, identified: pins.filter((one) => one.identified && one.content !== "empty").length, wires: pins.filter((one) => one.content !== "empty").length, all: pins.length };
+});
 </script>
 
 <template>
   <main v-if="connectors.length === 0" class="start">
     <h1>Two connectors to begin with</h1>
-    <p>Add the vehicle's connector first, then the one of the incoming part. Their pin tables can be typed or pasted; everything after this follows from them.</p>
+    <p>Add the vehicle's connector first, then the one of the incoming part. Their pin tables can be typed, pasted or opened from a file; everything after this follows from them.</p>
     <button type="button" class="btn pri" @click="add">Add the vehicle's connector <kbd>C</kbd></button>
   </main>
-  <main v-else class="split">
+  <main v-else class="split" @dragover.prevent @drop="onDrop">
     <section class="left">
-      <div class="tabs">
-        <div role="tablist" aria-label="Connectors">
-          <button v-for="one in connectors" :key="one.id" type="button" role="tab" :aria-selected="one.id === connector?.id" @click="chosen = one.id">
-            <b>{{ one.name }}</b> <span>{{ one.place }}</span> <span class="mut">{{ known(one) }}</span>
-          </button>
-        </div>
-        <button v-if="!store.begun" type="button" class="link lab" @click="add">Add a connector</button>
-        <span class="keys lab"><kbd>Enter</kbd> next cavity <kbd>'</kbd> same as above</span>
-      </div>
+      <h1 class="sr">Pinouts</h1>
+      <ConnectorTabs :connectors="connectors" :chosen="connector?.id ?? null" :frozen="store.begun" @choose="chosen = $event" @add="add" />
       <template v-if="connector">
         <p v-if="store.begun" class="bad frozen">Work on the car has begun: cavities are fixed, and what you change here is recorded in the ledger as found.</p>
-        <div class="gridbox"><PinGrid ref="grid" :connector="connector" :selected="selected" :frozen="store.begun" @select="selected = $event" @put="put" @remove="(id) => connector && store.changePins(connector.id, [], [id])" @paste="readText" /></div>
-        <p v-if="systems.total" class="systems">
-          <b>{{ COLOUR_SYSTEM_NAMES[connector.colourSystem] }}:</b> {{ systems.ranks.find((rank) => rank.system === connector?.colourSystem)?.read }} of {{ systems.total }} codes fit.
-          <template v-if="better"> {{ COLOUR_SYSTEM_NAMES[better.system] }} would read {{ better.read }}. <button type="button" class="link" @click="useSystem(better.system)">Read them so</button></template>
-        </p>
-        <div v-if="!store.begun && table === null" class="pastebox">
-          <textarea ref="pasteBox" v-model="tableText" class="inp" :rows="tableText === '' ? 2 : 6" :aria-label="`Paste a table into ${connector.name}`" placeholder="Paste a table or a list here: cavity, colour, size, function, one cavity a line" @paste="onPasteBox" @keydown.ctrl.enter.prevent="readText(tableText)" />
-          <button v-if="tableText.trim() !== ''" type="button" class="btn" @click="readText(tableText)">Read these lines <kbd>Ctrl Enter</kbd></button>
-          <p v-if="pasteProblem" class="bad" role="alert">{{ pasteProblem }} The pin table is as it was.</p>
-        </div>
-        <div ref="panel"><PastePanel v-if="table" :table="table" :connector="connector.name" :existing="existing" :busy="store.busy > 0" @take="take" @drop="drop()" /></div>
+        <ImportPanel v-if="table" ref="panel" :file="table.file" :name="table.name" :connector="connector" :sources="documents" :source="source" :words="store.words" :busy="store.busy > 0" @take="take" @drop="drop(tableText)" @new-source="sourcesOpen = true" />
+        <template v-else>
+          <GridTools v-model:filter="filter" v-model:find="find" v-model:hidden="hidden" v-model:source="source" :sources="documents" :shown="shown" :total="connector.pins.length" :facts="facts" @sources="sourcesOpen = true" @alike="alikeOpen = true" @leave="grid?.focus()" />
+          <PinGrid ref="grid" :connector="connector" :selected="selected" :frozen="store.begun" :words="store.words" :sources="sources" :source="source" :filter="filter" :text="find" :hidden="hidden" @select="selected = $event" @range="range = $event" @put="put" @remove="removePins" @paste="readText" @learn="store.learnWord" @shown="shown = $event" />
+          <p v-if="systems.declared && systems.declared.total > 0" class="systems">
+            <b>{{ COLOUR_SYSTEM_NAMES[connector.colourSystem] }}:</b> {{ systems.declared.read }} of {{ systems.declared.total }} codes fit.
+            <template v-if="systems.better"> {{ COLOUR_SYSTEM_NAMES[systems.better.system] }} would read {{ systems.better.read }}. <button type="button" class="link" @click="useSystem(systems.better.system)">Read them so</button></template>
+          </p>
+          <div v-if="!store.begun" class="pastebox">
+            <span class="line"><textarea ref="pasteBox" v-model="tableText" class="inp" :rows="tableText === '' ? 1 : 6" :aria-label="`Paste a table into ${connector.name}`" placeholder="Paste a table or a list here: cavity, colour, size, function, one cavity a line" @paste="onPasteBox" @keydown.ctrl.enter.prevent="readText(tableText)" /><button type="button" class="btn quiet" title="XLSX, CSV, TSV or text" :disabled="opening" @click="picker?.click()">{{ opening ? "Opening" : "Open a file" }} <kbd>O</kbd></button></span>
+            <p v-if="fileProblem" class="bad" role="alert">{{ fileProblem }} The pin table is as it was.</p>
+            <button v-if="tableText.trim() !== ''" type="button" class="btn read" @click="readText(tableText)">Read these lines <kbd>Ctrl Enter</kbd></button>
+            <input ref="picker" class="sr" type="file" tabindex="-1" aria-label="Table file" accept=".xlsx,.xlsm,.csv,.tsv,.txt,.xls" @change="readFile(($event.target as HTMLInputElement).files?.[0])">
+          </div>
+        </template>
       </template>
     </section>
     <aside v-if="connector" class="right">
       <header><b>{{ connector.name }}, {{ view === "wire" ? "wire side" : "mating face" }}</b><span v-if="connector.layout">, lock up</span><button type="button" class="btn quiet" @click="turn">Turn over <kbd>V</kbd></button></header>
-      <ConnectorFace :connector="connector" :view="view" :width="406" :in-hand="selected" :now="now" pickable :max-pitch="52" @pick="selected = $event" />
+      <ConnectorFace v-if="connector.pins.length <= 400" :connector="connector" :view="view" :width="406" :in-hand="selected" :now="now" pickable :max-pitch="52" @pick="selected = $event" />
       <section v-if="pin" class="pin">
         <CavityLabel :label="pin.cavity" state="hand" />
         <p v-if="where"><b>{{ locatorWords(where, view).split(": ")[1] }}</b><br><span class="mut">{{ view === "wire" ? "wire side" : "mating face" }}, lock up</span></p>
         <p v-else class="mut">No layout is known, so no place is claimed. Count on the part.</p>
       </section>
       <p v-if="whereElse && pin" class="else">The same {{ pin.cavity }} on the {{ otherView === "wire" ? "wire side" : "mating face" }}: <b>{{ locatorWords(whereElse, otherView).split(": ")[1] }}</b></p>
-      <p v-if="pin?.note" class="note"><b>Note</b> {{ pin.note }}</p>
+      <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" @put="put" />
       <dl class="facts lab">
         <dt>side</dt><dd>{{ connector.side }}, {{ sideWords[connector.side] }}</dd>
+        <template v-if="connector.branch"><dt>leg</dt><dd>{{ connector.branch }}</dd></template>
+        <template v-if="connector.module"><dt>module</dt><dd>{{ connector.module }}</dd></template>
         <dt>behind the plug</dt><dd>{{ connector.leads === "loom" ? "runs on into a loom" : "pigtail with free ends" }}</dd>
         <dt>sealed</dt><dd>{{ connector.sealed ? "yes: open cavities get a plug" : "no" }}</dd>
       </dl>
       <button type="button" class="btn quiet edit" @click="editing = connector; formOpen = true">Change this connector</button>
     </aside>
   </main>
-  <ConnectorForm v-model:open="formOpen" :start="editing" :side="nextSide" :frozen="store.begun" @save="saveConnector" @remove="editing && store.removeConnector(editing.id)" />
+  <ConnectorForm v-model:open="formOpen" :start="editing" :side="nextSide" :frozen="store.begun" :branches="distinct(connectors.map((one) => one.branch))" :modules="distinct(connectors.map((one) => one.module))" @save="saveConnector" @remove="editing && store.removeConnector(editing.id)" />
+  <template v-if="dossier">
+    <SourcesDialog v-model:open="sourcesOpen" :dossier="dossier" :frozen="store.begun" :problem="store.refused?.detail ?? ''" @put="putSource" @remove="store.removeSource($event)" />
+    <LookAlikesDialog v-model:open="alikeOpen" :dossier="dossier" @show="show" />
+  </template>
 </template>
 
 <style scoped>
 .start { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 14px; justify-items: start; padding: 0 20px; }
 .split { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr) 446px; min-height: 0; }
-.left { padding: 0 16px 24px 20px; min-width: 0; display: flex; flex-direction: column; gap: 8px; }
-.tabs { display: flex; align-items: stretch; gap: 8px 16px; border-bottom: 1px solid var(--ink); min-height: 40px; flex-wrap: wrap; }
-.tabs [role="tablist"] { display: flex; gap: 16px; flex-wrap: wrap; }
-.tabs [role="tab"] { border: 0; background: none; padding: 8px 0 5px; cursor: pointer; font: 500 14px/1.2 var(--f-label); border-bottom: 4px solid transparent; }
-.tabs [role="tab"] b { font: 700 16px/1 var(--f-code); margin-right: 4px; }
-.tabs [aria-selected="true"] { border-bottom-color: var(--ink); }
-.tabs .link { align-self: center; }
-.keys { margin-left: auto; align-self: center; color: var(--ink2); }
-.keys kbd { margin-left: 8px; }
-.systems { padding-top: 4px; }
+.left { padding: 0 16px 16px 20px; min-width: 0; display: flex; flex-direction: column; gap: 6px; }
 .pastebox { display: grid; gap: 6px; }
-.pastebox .btn { justify-self: start; }
+.pastebox .line { display: flex; gap: 10px; align-items: start; }
+.pastebox .read { justify-self: start; }
 .pastebox textarea { resize: vertical; font: 500 13px/1.4 var(--f-code); }
 .frozen { margin: 4px 0; }
-.right { border-left: 1px solid var(--ink); padding: 8px 20px 20px; display: flex; flex-direction: column; gap: 10px; }
+.right { border-left: 1px solid var(--ink); padding: 8px 20px 20px; display: flex; flex-direction: column; gap: 10px; min-width: 0; }
 .right header { display: flex; align-items: center; }
 .right header .btn { margin-left: auto; }
 .pin { display: flex; gap: 12px; align-items: center; }
 .pin .cav { height: 40px; min-width: 44px; font-size: 20px; flex: none; }
 .else { border-top: 1px solid var(--rule); padding-top: 8px; }
-.note { border-top: 1px solid var(--rule); padding-top: 8px; }
-.note b { font: 600 14px/1 var(--f-label); margin-right: 6px; }
 .facts { display: grid; grid-template-columns: auto 1fr; gap: 4px 14px; border-top: 2px solid var(--ink); padding-top: 10px; }
 .facts dt { color: var(--ink2); }
 .edit { align-self: start; }
-@media (max-width: 1100px) { .split { grid-template-columns: 1fr; } .right { border-left: 0; border-top: 2px solid var(--ink); } .gridbox { overflow-x: auto; } .gridbox :deep(table) { min-width: 780px; } .keys { display: none; } }
+@media (max-width: 1000px) { .split { grid-template-columns: minmax(0, 1fr); } .right { border-left: 0; border-top: 1px solid var(--ink); } }
 </style>

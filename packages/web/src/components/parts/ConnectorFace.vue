@@ -135,7 +135,7 @@ watch(() => props.view, () => {
                 <rect v-for="(stripe, i) in cell.colour.stripes" :key="i" :x="-cell.radius * 1.4" :y="(cell.colour.stripes.length === 1 ? -0.26 : i === 0 ? -0.52 : 0.12) * cell.radius" :width="cell.radius * 2.8" :height="cell.radius * (cell.colour.stripes.length === 1 ? 0.52 : 0.4)" transform="rotate(-30)" :fill="insulation(stripe)" />
               </g>
               <circle :r="cell.radius" fill="none" stroke="var(--wire-edge)" stroke-width="1.2" />
-              <circle v-if="cell.colour.rings" :r="cell.radius * 0.55" fill="none" :stroke="insulation(cell.colour.rings)" stroke-width="2" />
+              <circle v-if="cell.colour.rings" :r="cell.radius * 0.55" fill="none" :stroke="insulation(cell.colour.rings.colour)" stroke-width="2" />
             </template>
             <circle v-else :r="cell.radius" fill="none" stroke="var(--ink)" stroke-width="1.5" stroke-dasharray="2 3" />
           </template>

@@ -7,7 +7,7 @@ import { insulation, pathOf, ringPath, stripePath, type Point } from "../../draw
 const props = defineProps<{ points: readonly Point[]; width: number; colour: WireColour | null }>();
 const line = computed(() => pathOf(props.points));
 const stripes = computed(() => (props.colour?.stripes ?? []).map((name, i, all) => ({ fill: insulation(name), d: stripePath(props.points, props.width, i / all.length) })));
-const rings = computed(() => (props.colour?.rings ? { stroke: insulation(props.colour.rings), d: ringPath(props.points, props.width) } : null));
+const rings = computed(() => (props.colour?.rings ? { stroke: insulation(props.colour.rings.colour), d: ringPath(props.points, props.width) } : null));
 </script>
 
 <template>

@@ -7,10 +7,10 @@ import Select from "primevue/select";
 import { COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, connectorId, type Connector, type ConnectorHead, type FaceView, type Layout, type Side } from "@trevin/core";
 
 const open = defineModel<boolean>("open", { required: true });
-const props = defineProps<{ start: Connector | null; side: Side; frozen: boolean }>();
+const props = defineProps<{ start: Connector | null; side: Side; frozen: boolean; branches: readonly string[]; modules: readonly string[] }>();
 const emit = defineEmits<{ save: [connector: ConnectorHead]; remove: [] }>();
 
-const form = reactive({ name: "", side: "vehicle" as Side, place: "", colourSystem: "iec" as ConnectorHead["colourSystem"], leads: "loom" as ConnectorHead["leads"], sealed: false, view: "mating" as FaceView });
+const form = reactive({ name: "", side: "vehicle" as Side, place: "", branch: "", module: "", colourSystem: "iec" as ConnectorHead["colourSystem"], leads: "loom" as ConnectorHead["leads"], sealed: false, view: "mating" as FaceView });
 const rows = ref("");
 const problem = ref("");
 watch(open, (now) => {
@@ -19,6 +19,8 @@ watch(open, (now) => {
   form.name = start?.name ?? "";
   form.side = start?.side ?? props.side;
   form.place = start?.place ?? "";
+  form.branch = start?.branch ?? "";
+  form.module = start?.module ?? "";
   form.colourSystem = start?.colourSystem ?? "iec";
   form.leads = start?.leads ?? (props.side === "vehicle" ? "loom" : "flying");
   form.sealed = start?.sealed ?? false;
@@ -56,8 +58,14 @@ const views = [{ value: "mating", label: "Labels printed for the mating face" },
     <form id="connector-form" class="form" @submit.prevent="save">
       <div class="two">
         <div class="field"><label for="c-name">Name, as on the tag</label><InputText id="c-name" v-model="form.name" autofocus maxlength="40" /></div>
-        <div class="field"><label for="c-place">Branch or place</label><InputText id="c-place" v-model="form.place" maxlength="120" placeholder="body, left sill" /></div>
+        <div class="field"><label for="c-place">Place</label><InputText id="c-place" v-model="form.place" maxlength="120" placeholder="body, left sill" /></div>
       </div>
+      <div class="two">
+        <div class="field"><label for="c-branch">Leg of the loom</label><InputText id="c-branch" v-model="form.branch" maxlength="80" placeholder="engine, left bank" list="c-branches" /></div>
+        <div class="field"><label for="c-module">Module it plugs into, at the module end</label><InputText id="c-module" v-model="form.module" maxlength="80" placeholder="engine controller" list="c-modules" /></div>
+      </div>
+      <datalist id="c-branches"><option v-for="one in branches" :key="one" :value="one" /></datalist>
+      <datalist id="c-modules"><option v-for="one in modules" :key="one" :value="one" /></datalist>
       <div class="field"><span id="c-side" class="label">Side</span><Select v-model="form.side" :options="sides" option-label="label" option-value="value" aria-labelledby="c-side" /></div>
       <div class="two">
         <div class="field"><span id="c-system" class="label">Colour codes are</span><Select v-model="form.colourSystem" :options="systems" option-label="label" option-value="value" aria-labelledby="c-system" /></div>

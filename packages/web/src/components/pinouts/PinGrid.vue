@@ -1,266 +1,356 @@
 <script setup lang="ts">
 /**
- * A connector's pin table, entered without the mouse: Enter goes to the next cavity, Tab to the next field, ' repeats the
- * value above, arrows move, a pasted table opens the preview.
+ * A connector's pin table as a spreadsheet: only the rows in sight are drawn, the grid itself holds the keyboard focus, and
+ * one field at a time is open for typing.
  */
 import { computed, nextTick, ref, watch } from "vue";
-import { colourInWords, colourProblemWords, EMPTY_WORDS, nextLabel, parseColour, parseSize, pinId, pinsInOrder, readFunction, SIGNAL_CLASSES, sizeProblemWords, VOCABULARY, type Connector, type Pin, type PinId, type SignalClass } from "@trevin/core";
-import CavityLabel from "../parts/CavityLabel.vue";
+import { useVirtualizer } from "@tanstack/vue-virtual";
+import {
+  pinSystem, readFunction, SIGNAL_CLASSES, suggestTerms, surenessOf, twinMarks, type Connector, type Fact, type OwnWord, type Pin, type PinId, type Source, type SourceId, type Term,
+} from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
+import { CELL_NAMES, COLUMN_TITLES, COLUMNS, type Column } from "../../grid/cells.ts";
+import { connectorHabit, isDivided, readingOf, readingWords } from "../../grid/readings.ts";
+import { rowsOf, type Filter, type Sorting } from "../../grid/rows.ts";
+import { rangeOf, within } from "../../grid/selection.ts";
+import { NEW, usePinGrid } from "../../grid/usePinGrid.ts";
 
-const props = defineProps<{ connector: Connector; selected: PinId | null; frozen: boolean }>();
-const emit = defineEmits<{ select: [pin: PinId]; put: [pins: readonly Pin[]]; remove: [pin: PinId]; paste: [text: string] }>();
+const props = defineProps<{
+  connector: Connector; selected: PinId | null; frozen: boolean; words: readonly OwnWord[]; sources: ReadonlyMap<SourceId, Source>; source: SourceId | null;
+  filter: Filter; text: string; hidden: readonly Column[];
+}>();
+const emit = defineEmits<{ select: [pin: PinId]; range: [pins: readonly Pin[]]; put: [pins: readonly Pin[]]; remove: [pins: readonly PinId[]]; paste: [text: string]; learn: [text: string, term: Term | null, signal: Pin["signal"]]; shown: [count: number] }>();
 
-const COLUMNS = ["cavity", "colour", "function", "signal", "size", "note"] as const;
-type Column = (typeof COLUMNS)[number];
+const WIDTHS: Readonly<Record<Column, string>> = { cavity: "54px", colour: "74px", function: "minmax(130px, 1fr)", signal: "104px", size: "48px", circuit: "66px", condition: "130px", note: "150px" };
+const ROW = 30;
 
-const rows = computed(() => pinsInOrder(props.connector));
-const readings = computed(() => new Map(rows.value.map((pin) => [pin.id, parseColour(pin.colour, props.connector.colourSystem)])));
-const twins = computed(() => {
-  const byLook = new Map<string, PinId[]>();
-  for (const pin of rows.value) {
-    const read = readings.value.get(pin.id);
-    if (pin.content !== "occupied" || read?.ok !== true) continue;
-    const look = colourInWords(read.value);
-    byLook.set(look, [...(byLook.get(look) ?? []), pin.id]);
-  }
-  return new Set([...byLook.values()].filter((alike) => alike.length > 1).flat());
+const sorting = ref<Sorting | null>(null);
+const columns = computed(() => COLUMNS.filter((column) => !props.hidden.includes(column)));
+const template = computed(() => ["24px", ...columns.value.flatMap((column) => (column === "colour" ? [WIDTHS[column], "190px"] : [WIDTHS[column]])), "112px"].join(" "));
+const marks = computed(() => twinMarks(props.connector));
+const habit = computed(() => connectorHabit(props.connector));
+const rows = computed(() => rowsOf(props.connector, { text: props.text, filter: props.filter, sorting: sorting.value }, { marks: marks.value, sources: props.sources }));
+const grid = usePinGrid({
+  connector: () => props.connector, rows, columns, frozen: () => props.frozen, typing: () => ({ words: props.words, source: props.source }), put: taken, remove: (pins) => emit("remove", pins),
 });
+const { selection, editing, active } = grid;
+watch(() => rows.value.length, (count) => emit("shown", count), { immediate: true });
 
-const NEW = "new";
-const drafts = ref<Record<string, string>>({});
-const complaints = ref<Record<string, string>>({});
-const table = ref<HTMLTableElement | null>(null);
-const keyOf = (row: PinId | typeof NEW, column: Column): string => `${column} ${row}`;
-const suggestedLabel = computed(() => (rows.value.length === 0 ? "1" : nextLabel(rows.value.at(-1)?.cavity ?? "")));
+/** A signal that was set by hand for a text that the vocabulary does not know is learned as the user's own word. */
+function taken(pins: readonly Pin[]): void {
+  emit("put", pins);
+  const [pin] = pins;
+  if (pins.length !== 1 || pin === undefined || pin.function === "" || active.value.column !== "signal" || pin.signal === "unknown") return;
+  if (readFunction(pin.function, props.words).term === null) emit("learn", pin.function, null, pin.signal);
+}
 
-function shown(pin: Pin, column: Column): string {
-  const draft = drafts.value[keyOf(pin.id, column)];
-  if (draft !== undefined) return draft;
-  return textOf(pin, column);
+const scroller = ref<HTMLElement | null>(null);
+const box = ref<HTMLElement | null>(null);
+/** The one field that is open; not reactive, since it is set while drawing. */
+let field: HTMLInputElement | null = null;
+const keepField = (element: unknown): void => { field = element instanceof HTMLInputElement ? element : null; };
+const virtual = useVirtualizer(computed(() => ({ count: grid.extent.value.rows, getScrollElement: () => scroller.value, estimateSize: () => ROW, overscan: 10, scrollMargin: 0, scrollPaddingStart: ROW })));
+const range = computed(() => rangeOf(selection.value));
+
+const line = (index: number) => {
+  const pin = rows.value[index];
+  const reading = pin === undefined ? null : readingOf(pin, props.connector, habit.value);
+  return { id: grid.rowId(index), pin, reading, divided: pin !== undefined && reading !== null && isDivided(reading, pin, props.connector), mark: pin === undefined ? undefined : marks.value.get(pin.id) };
+};
+const lines = computed(() => virtual.value.getVirtualItems().map((item) => ({ index: item.index, start: item.start, ...line(item.index) })));
+const cellId = (row: number, column: number): string => `cell-${row}-${column}`;
+const isOn = (row: number, column: number): boolean => within(range.value, { row, column });
+const isActive = (row: number, column: number): boolean => selection.value.at.row === row && selection.value.at.column === column;
+
+const sureness = (pin: Pin | undefined, column: Column): string | undefined => {
+  if (pin === undefined || column === "circuit" || column === "condition" || column === "note") return undefined;
+  const sure = surenessOf(pin, column satisfies Fact, props.sources);
+  return sure === "check" || sure === "guess" ? sure : undefined;
+};
+/** Sources of a pin in a few words: the one its values share, or how many there are. */
+function sourceWords(pin: Pin): string {
+  const ids = [...new Set(Object.values(pin.sources))];
+  const [only] = ids;
+  if (only === undefined) return "";
+  if (ids.length > 1) return `${ids.length} sources`;
+  const source = props.sources.get(only);
+  return source === undefined ? "" : [source.title, source.page === "" ? "" : `p. ${source.page}`].filter((part) => part !== "").join(", ");
 }
-function textOf(pin: Pin, column: Column): string {
-  if (column === "size") return pin.size === null ? "" : String(pin.size);
-  if (column === "signal") return pin.signal === "unknown" || pin.signal === "none" ? "" : pin.signal;
-  if (column === "function" && pin.content === "empty") return "empty";
-  return pin[column];
-}
-const edit = (row: PinId | typeof NEW, column: Column, event: Event): void => {
-  drafts.value[keyOf(row, column)] = (event.target as HTMLInputElement).value;
+const worst = (pin: Pin): string => (["cavity", "colour", "function", "signal", "size"] as const).map((column) => sureness(pin, column)).reduce<string>((a, b) => (a === "guess" || b === "guess" ? "guess" : (b ?? a)), "");
+
+const cellName = (index: number, pin: Pin | undefined, column: Column): string => {
+  const text = grid.shown(pin?.id ?? NEW, column, pin);
+  return `${CELL_NAMES[column]} of ${pin?.cavity ?? "a new cavity"}${text === "" ? "" : `, ${text}`}`;
 };
 
-/** One field's text applied to a pin, or why it cannot be. */
-function applied(pin: Pin, column: Column, raw: string): Pin | string {
-  const text = raw.trim();
-  switch (column) {
-    case "cavity":
-      if (text === "") return "a cavity needs a label";
-      if (text.length > 12) return "a cavity label has at most 12 characters";
-      if (rows.value.some((other) => other.id !== pin.id && other.cavity === text)) return `cavity ${text} is in the table already`;
-      return { ...pin, cavity: text };
-    case "function": {
-      if (EMPTY_WORDS.test(text)) return { ...pin, content: "empty", function: "", colour: "", signal: "none", size: null };
-      const guess = readFunction(text).term?.signal;
-      const signal = (pin.signal === "unknown" || pin.signal === "none") && guess !== undefined ? guess : pin.signal === "none" ? "unknown" : pin.signal;
-      return { ...pin, function: text, content: "occupied", signal };
-    }
-    case "signal": {
-      const wanted = text.toLowerCase().replace(/\s+/g, "-");
-      if (text === "") return { ...pin, signal: "unknown" };
-      const known = SIGNAL_CLASSES.find((signal) => signal === wanted) ?? SIGNAL_CLASSES.find((signal) => signal.startsWith(wanted));
-      return known === undefined ? `“${text}” is no signal class; choose one of the list` : { ...pin, signal: known as SignalClass };
-    }
-    case "size": {
-      if (text === "") return { ...pin, size: null };
-      const size = parseSize(text);
-      return size.ok ? { ...pin, size: size.value } : sizeProblemWords(size.error);
-    }
-    case "colour":
-      return { ...pin, colour: text, content: text === "" ? pin.content : "occupied" };
-    case "note":
-      return { ...pin, note: text };
-  }
+/** What may be taken for what is being typed: terms of the vocabulary, or signal classes. */
+const picked = ref(-1);
+const offers = computed<readonly { readonly text: string; readonly aside: string; readonly term: Term | null }[]>(() => {
+  const text = editing.value?.text.trim() ?? "";
+  if (editing.value === null || text === "") return [];
+  if (active.value.column === "function") return suggestTerms(text, 7).map(({ text: full, term }) => ({ text: full, aside: term.signal, term }));
+  if (active.value.column === "signal") return SIGNAL_CLASSES.filter((signal) => signal.includes(text.toLowerCase().replace(/\s+/g, "-"))).slice(0, 7).map((signal) => ({ text: signal, aside: "", term: null }));
+  return [];
+});
+watch(offers, () => (picked.value = -1));
+const upward = computed(() => selection.value.at.row * ROW - (scroller.value?.scrollTop ?? 0) > (scroller.value?.clientHeight ?? 0) - 250);
+
+function reveal(): void {
+  if (selection.value.at.row < grid.extent.value.rows) virtual.value.scrollToIndex(selection.value.at.row, { align: "auto" });
+  void nextTick(() => document.getElementById(cellId(selection.value.at.row, selection.value.at.column))?.scrollIntoView({ block: "nearest", inline: "nearest" }));
+}
+watch(selection, () => {
+  reveal();
+  const pin = rows.value[selection.value.at.row];
+  if (pin !== undefined && pin.id !== props.selected) emit("select", pin.id);
+  emit("range", grid.chosen());
+});
+watch(() => props.selected, (id) => {
+  const row = rows.value.findIndex((pin) => pin.id === id);
+  if (row >= 0 && row !== selection.value.at.row) grid.select({ row, column: selection.value.at.column });
+});
+watch(() => props.connector.id, () => grid.select({ row: 0, column: 0 }));
+
+async function open(text?: string): Promise<void> {
+  grid.edit(text);
+  await nextTick();
+  const input = field as HTMLInputElement | null;
+  if (input === null) return;
+  input.focus();
+  if (editing.value?.caret === true) input.select();
+  else input.setSelectionRange(input.value.length, input.value.length);
+}
+const back = (): void => box.value?.focus({ preventScroll: true });
+
+function take(index: number): void {
+  const offer = offers.value[index];
+  if (offer === undefined || editing.value === null) return;
+  editing.value.text = offer.text;
+}
+/** The user's own words stay, and mean the picked term from now on. */
+function mean(): void {
+  const offer = offers.value[Math.max(0, picked.value)];
+  const own = editing.value?.text ?? "";
+  if (offer?.term && active.value.column === "function") emit("learn", own, offer.term, offer.term.signal);
+  void nextTick(() => { grid.enter(); back(); });
 }
 
-function commit(pin: Pin, column: Column): boolean {
-  const key = keyOf(pin.id, column);
-  const draft = drafts.value[key];
-  if (draft === undefined) return true;
-  if (draft.trim() === textOf(pin, column)) {
-    delete drafts.value[key];
-    delete complaints.value[key];
-    return true;
-  }
-  const next = applied(pin, column, draft);
-  if (typeof next === "string") {
-    complaints.value[key] = next;
-    return false;
-  }
-  delete drafts.value[key];
-  delete complaints.value[key];
-  emit("put", [next]);
-  return true;
-}
-
-/** The last line becomes a pin as soon as one of its fields is left with something in it. */
-function commitNew(): boolean {
-  const draft = (column: Column): string => drafts.value[keyOf(NEW, column)] ?? "";
-  if (COLUMNS.every((column) => draft(column).trim() === "")) return true;
-  const last = rows.value.at(-1);
-  let pin: Pin = { id: pinId(crypto.randomUUID()), cavity: draft("cavity").trim() || suggestedLabel.value, order: (last?.order ?? -1) + 1, content: "occupied", function: "", colour: "", size: null, signal: "unknown", note: "" };
-  for (const column of COLUMNS) {
-    const text = column === "cavity" ? pin.cavity : draft(column);
-    if (text.trim() === "" && column !== "cavity") continue;
-    const next = applied(pin, column, text);
-    if (typeof next === "string") {
-      complaints.value[keyOf(NEW, column)] = next;
-      return false;
-    }
-    pin = next;
-  }
-  for (const column of COLUMNS) {
-    delete drafts.value[keyOf(NEW, column)];
-    delete complaints.value[keyOf(NEW, column)];
-  }
-  emit("put", [pin]);
-  return true;
-}
-
-function focusCell(index: number, column: Column): void {
-  const row = rows.value[index]?.id ?? NEW;
-  void nextTick(() => {
-    const cell = table.value?.querySelector<HTMLInputElement>(`[data-cell="${CSS.escape(keyOf(row, column))}"]`);
-    cell?.focus();
-    cell?.select();
-    cell?.closest("tr")?.scrollIntoView({ block: "nearest" });
-  });
-}
-
-function onKey(event: KeyboardEvent, row: PinId | typeof NEW, column: Column): void {
-  const input = event.target as HTMLInputElement;
-  const index = row === NEW ? rows.value.length : rows.value.findIndex((pin) => pin.id === row);
-  const pin = row === NEW ? undefined : rows.value[index];
-  const at = COLUMNS.indexOf(column);
-  const leave = (): boolean => (pin === undefined ? commitNew() : commit(pin, column));
-  if (event.ctrlKey && event.key.toLowerCase() === "z" && drafts.value[keyOf(row, column)] !== undefined) {
-    event.stopPropagation(); // the field's own undo, while it holds something that is not stored
+function onTyping(event: KeyboardEvent): void {
+  if (event.isComposing) return;
+  const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+  if (step !== 0 && offers.value.length > 0) {
+    event.preventDefault();
+    picked.value = Math.min(Math.max(picked.value + step, -1), offers.value.length - 1);
   } else if (event.key === "Enter") {
     event.preventDefault();
-    const wasNew = pin === undefined;
-    if (leave()) focusCell(index + 1, wasNew ? "cavity" : column);
-  } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
-    if (event.key === "ArrowDown" && (column === "function" || column === "signal") && input.value !== "" && drafts.value[keyOf(row, column)] !== undefined) return;
-    event.preventDefault();
-    if (pin === undefined ? event.key === "ArrowUp" : leave()) focusCell(Math.min(Math.max(index + (event.key === "ArrowDown" ? 1 : -1), 0), rows.value.length), column);
-  } else if (event.key === "ArrowRight" && input.selectionStart === input.value.length && input.selectionEnd === input.value.length && at < COLUMNS.length - 1) {
-    event.preventDefault();
-    focusCell(index, COLUMNS[at + 1] ?? column);
-  } else if (event.key === "ArrowLeft" && input.selectionStart === 0 && input.selectionEnd === 0 && at > 0) {
-    event.preventDefault();
-    focusCell(index, COLUMNS[at - 1] ?? column);
-  } else if (event.key === "'" && (input.value === "" || (input.selectionStart === 0 && input.selectionEnd === input.value.length)) && index > 0 && column !== "cavity") {
-    event.preventDefault();
-    const above = rows.value[index - 1];
-    if (above === undefined) return;
-    drafts.value[keyOf(row, column)] = textOf(above, column);
-    if (pin !== undefined && commit(pin, column)) focusCell(index + 1, column);
+    if (event.altKey) return mean();
+    take(picked.value);
+    grid.enter();
+    if (editing.value === null) back();
+  } else if (event.key === "Tab") {
+    take(picked.value);
+    if (grid.tab(event.shiftKey ? -1 : 1)) event.preventDefault();
+    if (editing.value === null) back();
   } else if (event.key === "Escape") {
-    delete drafts.value[keyOf(row, column)];
-    delete complaints.value[keyOf(row, column)];
-  } else if (event.key === "Delete" && event.ctrlKey && pin !== undefined && !props.frozen) {
     event.preventDefault();
-    emit("remove", pin.id);
-    focusCell(Math.max(index - 1, 0), column);
+    grid.cancel();
+    back();
+  } else if (step !== 0 || (editing.value?.caret === false && (event.key === "ArrowLeft" || event.key === "ArrowRight"))) {
+    event.preventDefault();
+    if (grid.go(step, event.key === "ArrowLeft" ? -1 : event.key === "ArrowRight" ? 1 : 0)) back();
   }
+  event.stopPropagation();
+}
+
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = { ArrowDown: [1, 0], ArrowUp: [-1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
+const FAR = 1_000_000;
+
+function onKey(event: KeyboardEvent): void {
+  if (event.target !== box.value || event.altKey) return;
+  const control = event.ctrlKey || event.metaKey;
+  if (run(event, control)) event.preventDefault();
+}
+function run(event: KeyboardEvent, control: boolean): boolean {
+  const { key, shiftKey } = event;
+  const arrow = ARROWS[key];
+  const page = Math.max(1, Math.floor((scroller.value?.clientHeight ?? 300) / ROW) - 2);
+  if (arrow !== undefined) return grid.go(arrow[0] * (control ? FAR : 1), arrow[1] * (control ? FAR : 1), shiftKey) || true;
+  if (key === "PageDown" || key === "PageUp") return grid.go(key === "PageDown" ? page : -page, 0, shiftKey) || true;
+  if (key === "Home" || key === "End") return grid.go(control ? (key === "Home" ? -FAR : FAR) : 0, key === "Home" ? -FAR : FAR, shiftKey) || true;
+  if (key === "Tab") return grid.tab(shiftKey ? -1 : 1);
+  if (key === "Enter") grid.enter();
+  else if (key === "F2") void open();
+  else if (key === "Escape") grid.cancel();
+  else if (control && key === "Delete") { if (!props.frozen) grid.removeRows(); }
+  else if (key === "Delete" || key === "Backspace") grid.clear();
+  else if (control && key.toLowerCase() === "d") grid.fill(shiftKey);
+  else if (control && key.toLowerCase() === "a") grid.selectAll();
+  else if (key === "'" && !control) grid.ditto();
+  else if (key === " " && !control) grid.identify();
+  else if (key.length === 1 && !control) void open(key);
+  else return false;
+  return true;
+}
+function onCopy(event: ClipboardEvent): void {
+  if (editing.value !== null) return;
+  event.preventDefault();
+  event.clipboardData?.setData("text/plain", grid.copy());
+  if (event.type === "cut") grid.clear();
 }
 function onPaste(event: ClipboardEvent): void {
+  if (editing.value !== null) return event.stopPropagation();
   const text = event.clipboardData?.getData("text/plain") ?? "";
-  if (!/[\t\n\r]/.test(text.trim())) return;
+  if (text === "") return;
   event.preventDefault();
-  emit("paste", text);
+  event.stopPropagation();
+  if (grid.belongsInCells(text)) grid.paste(text);
+  else if (!props.frozen) emit("paste", text);
 }
-function onLeaveNew(event: FocusEvent): void {
-  const next = event.relatedTarget as Node | null;
-  if (next !== null && (event.currentTarget as HTMLElement).contains(next)) return;
-  commitNew();
+/** Leaving the grid stores what was typed, the new line included. */
+function onBlur(event: FocusEvent): void {
+  if (event.relatedTarget instanceof Node && box.value?.contains(event.relatedTarget)) return;
+  if (grid.commit()) grid.commitNew();
 }
-watch(() => props.connector.id, () => {
-  drafts.value = {};
-  complaints.value = {};
+let dragging = false;
+function down(event: MouseEvent, row: number, column: number): void {
+  if (event.target === field) return;
+  event.preventDefault();
+  const again = isActive(row, column) && event.detail >= 2;
+  if (!grid.commit()) return;
+  if (active.value.row === NEW && row !== selection.value.at.row) grid.commitNew();
+  grid.select({ row, column }, event.shiftKey);
+  back();
+  dragging = !again;
+  if (again) void open();
+}
+function over(row: number, column: number): void {
+  if (dragging) grid.select({ row, column }, true);
+}
+const sortBy = (column: Column): void => {
+  sorting.value = sorting.value?.column !== column ? { column, down: false } : sorting.value.down ? null : { column, down: true };
+};
+const sortWord = (column: Column): "ascending" | "descending" | "none" => (sorting.value?.column !== column ? "none" : sorting.value.down ? "descending" : "ascending");
+
+defineExpose({
+  focus: (cell?: { row: number; column: Column }) => {
+    if (cell !== undefined) grid.select({ row: cell.row, column: Math.max(0, columns.value.indexOf(cell.column)) });
+    back();
+  },
+  fill: grid.fill, identify: grid.identify, removeRows: grid.removeRows,
 });
-const complaintOf = (row: PinId | typeof NEW): string | undefined => COLUMNS.map((column) => complaints.value[keyOf(row, column)]).find((text) => text !== undefined);
-const colourNote = (pin: Pin): string => {
-  const read = readings.value.get(pin.id);
-  if (read === undefined) return "";
-  return read.ok ? colourInWords(read.value) : read.error.code === "colour-empty" ? "" : colourProblemWords(read.error);
-};
-const colourOf = (pin: Pin) => {
-  const read = readings.value.get(pin.id);
-  return read?.ok === true ? read.value : null;
-};
-defineExpose({ focusCell });
 </script>
 
 <template>
-  <table ref="table" class="grid" :aria-label="`Pin table of ${connector.name}`" @paste="onPaste">
-    <colgroup><col class="c-cav"><col class="c-code"><col class="c-wire"><col class="c-fn"><col class="c-sig"><col class="c-size"><col class="c-note"></colgroup>
-    <thead><tr><th>cavity</th><th>code</th><th>wire</th><th>function</th><th>signal</th><th class="num">mm²</th><th>note</th></tr></thead>
-    <tbody>
-      <template v-for="pin in rows" :key="pin.id">
-        <tr :class="{ on: pin.id === selected, empty: pin.content === 'empty' }" @focusin="emit('select', pin.id)" @click="emit('select', pin.id)">
-          <td class="cavcell">
-            <CavityLabel v-if="frozen" :label="pin.cavity" :state="pin.content === 'empty' ? 'off' : pin.id === selected ? 'hand' : 'plain'" />
-            <input v-else class="cav" :class="{ off: pin.content === 'empty', hand: pin.id === selected }" :value="shown(pin, 'cavity')" :aria-label="`Cavity label ${pin.cavity}`" :data-cell="keyOf(pin.id, 'cavity')" @input="edit(pin.id, 'cavity', $event)" @blur="commit(pin, 'cavity')" @keydown="onKey($event, pin.id, 'cavity')">
-          </td>
-          <td><input class="code" :value="shown(pin, 'colour')" :aria-label="`Colour code of ${pin.cavity}`" :data-cell="keyOf(pin.id, 'colour')" @input="edit(pin.id, 'colour', $event)" @blur="commit(pin, 'colour')" @keydown="onKey($event, pin.id, 'colour')"></td>
-          <td class="wire"><template v-if="pin.content !== 'empty'"><DrawnWire v-if="pin.colour" :colour="colourOf(pin)" :size="pin.size" :length="50" /><span class="words" :title="colourNote(pin)">{{ colourNote(pin) }}</span><span v-if="twins.has(pin.id)" class="twin" title="Another wire of this connector looks the same">twin</span></template></td>
-          <td><input class="fn" :value="shown(pin, 'function')" :aria-label="`Function of ${pin.cavity}`" :data-cell="keyOf(pin.id, 'function')" list="functions" @input="edit(pin.id, 'function', $event)" @blur="commit(pin, 'function')" @keydown="onKey($event, pin.id, 'function')"></td>
-          <td><input class="sig" :value="shown(pin, 'signal')" :aria-label="`Signal class of ${pin.cavity}`" :data-cell="keyOf(pin.id, 'signal')" list="signals" @input="edit(pin.id, 'signal', $event)" @blur="commit(pin, 'signal')" @keydown="onKey($event, pin.id, 'signal')"></td>
-          <td><input class="size" :value="shown(pin, 'size')" :aria-label="`Size of ${pin.cavity} in mm²`" :data-cell="keyOf(pin.id, 'size')" @input="edit(pin.id, 'size', $event)" @blur="commit(pin, 'size')" @keydown="onKey($event, pin.id, 'size')"></td>
-          <td class="notecell"><input class="note" :value="shown(pin, 'note')" :title="pin.note" :aria-label="`Note on ${pin.cavity}`" :data-cell="keyOf(pin.id, 'note')" @input="edit(pin.id, 'note', $event)" @blur="commit(pin, 'note')" @keydown="onKey($event, pin.id, 'note')"><button v-if="!frozen && pin.id === selected" type="button" class="rm" :aria-label="`Remove cavity ${pin.cavity}`" title="Remove this cavity (Ctrl+Delete)" tabindex="-1" @click.stop="emit('remove', pin.id)">✕</button></td>
-        </tr>
-        <tr v-if="complaintOf(pin.id)" class="complaint"><td colspan="7" role="alert"><b>{{ pin.cavity }}:</b> {{ complaintOf(pin.id) }}. What you typed is kept; Esc puts the old value back.</td></tr>
-      </template>
-      <tr v-if="!frozen" class="new" @focusout="onLeaveNew">
-        <td class="cavcell"><input class="cav off" :value="drafts[keyOf(NEW, 'cavity')] ?? ''" :placeholder="suggestedLabel" aria-label="Label of a new cavity" :data-cell="keyOf(NEW, 'cavity')" @input="edit(NEW, 'cavity', $event)" @keydown="onKey($event, NEW, 'cavity')"></td>
-        <td><input class="code" :value="drafts[keyOf(NEW, 'colour')] ?? ''" placeholder="code" aria-label="Colour code of a new cavity" :data-cell="keyOf(NEW, 'colour')" @input="edit(NEW, 'colour', $event)" @keydown="onKey($event, NEW, 'colour')"></td>
-        <td class="wire mut">type here, or paste a table</td>
-        <td><input class="fn" :value="drafts[keyOf(NEW, 'function')] ?? ''" placeholder="function, or “empty”" aria-label="Function of a new cavity" list="functions" :data-cell="keyOf(NEW, 'function')" @input="edit(NEW, 'function', $event)" @keydown="onKey($event, NEW, 'function')"></td>
-        <td><input class="sig" :value="drafts[keyOf(NEW, 'signal')] ?? ''" aria-label="Signal class of a new cavity" list="signals" :data-cell="keyOf(NEW, 'signal')" @input="edit(NEW, 'signal', $event)" @keydown="onKey($event, NEW, 'signal')"></td>
-        <td><input class="size" :value="drafts[keyOf(NEW, 'size')] ?? ''" aria-label="Size of a new cavity in mm²" :data-cell="keyOf(NEW, 'size')" @input="edit(NEW, 'size', $event)" @keydown="onKey($event, NEW, 'size')"></td>
-        <td><input class="note" :value="drafts[keyOf(NEW, 'note')] ?? ''" aria-label="Note on a new cavity" :data-cell="keyOf(NEW, 'note')" @input="edit(NEW, 'note', $event)" @keydown="onKey($event, NEW, 'note')"></td>
-      </tr>
-      <tr v-if="complaintOf(NEW)" class="complaint"><td colspan="7" role="alert">{{ complaintOf(NEW) }}. What you typed is kept.</td></tr>
-    </tbody>
-  </table>
-  <datalist id="functions"><option v-for="term in VOCABULARY" :key="term.name" :value="term.name" /></datalist>
-  <datalist id="signals"><option v-for="signal in SIGNAL_CLASSES" :key="signal" :value="signal" /></datalist>
+  <div ref="scroller" class="scroller" @mouseup="dragging = false" @mouseleave="dragging = false">
+    <div
+      ref="box" class="grid" role="grid" tabindex="0" :aria-label="`Pins of ${connector.name}`" :aria-rowcount="grid.extent.value.rows + 1" :aria-colcount="columns.length + 3" aria-multiselectable="true"
+      :aria-activedescendant="cellId(selection.at.row, selection.at.column)" @keydown="onKey" @copy="onCopy" @cut="onCopy" @paste="onPaste" @focusout="onBlur"
+    >
+      <div class="row head" role="row" aria-rowindex="1" :style="{ gridTemplateColumns: template }">
+        <span role="columnheader"><span class="sr">identified</span></span>
+        <template v-for="column in columns" :key="column">
+          <span role="columnheader" :aria-sort="sortWord(column)"><button type="button" tabindex="-1" :class="{ num: column === 'size' }" @click="sortBy(column)">{{ COLUMN_TITLES[column] }}<i v-if="sorting?.column === column" aria-hidden="true">{{ sorting.down ? " ↓" : " ↑" }}</i></button></span>
+          <span v-if="column === 'colour'" role="columnheader">wire</span>
+        </template>
+        <span role="columnheader">source</span>
+      </div>
+      <div class="body" role="presentation" :style="{ height: `${virtual.getTotalSize()}px` }">
+        <div
+          v-for="{ index, start, id, pin, reading, divided, mark } in lines" :key="id" class="row" role="row" :aria-rowindex="index + 2"
+          :class="{ on: selection.at.row === index, new: id === NEW, empty: pin?.content === 'empty', open: selection.at.row === index && editing !== null }" :style="{ gridTemplateColumns: template, transform: `translateY(${start}px)` }"
+        >
+          <span class="tick" role="gridcell" :aria-label="pin === undefined ? 'no pin yet' : `${pin.cavity} ${pin.identified ? 'identified' : 'not identified'}`">{{ pin?.identified ? "✓" : "" }}</span>
+          <template v-for="(column, c) in columns" :key="column">
+            <span
+              :id="cellId(index, c)" role="gridcell" class="cell" :class="[column, sureness(pin, column), { in: isOn(index, c), at: isActive(index, c), wrong: grid.hasComplaint(id, column) }]"
+              :aria-selected="isOn(index, c)" :aria-label="cellName(index, pin, column)" @mousedown="down($event, index, c)" @mouseover="over(index, c)"
+            >
+              <input
+                v-if="isActive(index, c) && editing !== null" :ref="keepField" v-model="editing.text" :aria-label="`${CELL_NAMES[column]} of ${pin?.cavity ?? 'a new cavity'}`" autocomplete="off" spellcheck="false"
+                :aria-expanded="offers.length > 0" :aria-controls="offers.length > 0 ? 'grid-offers' : undefined" :aria-activedescendant="picked >= 0 ? `offer-${picked}` : undefined" role="combobox" @keydown="onTyping"
+              >
+              <template v-else-if="column === 'cavity'"><b class="cav" :class="{ off: pin?.content === 'empty' || id === NEW, hand: selection.at.row === index && id !== NEW }">{{ grid.shown(id, column, pin) || grid.suggestedLabel.value }}</b></template>
+              <template v-else>{{ grid.shown(id, column, pin) }}<span v-if="id === NEW && column === 'function' && !grid.shown(id, column, pin)" class="mut">{{ columns.length > 0 && rows.length === 0 ? "type here, or paste a table" : "" }}</span></template>
+              <ul v-if="isActive(index, c) && offers.length > 0" id="grid-offers" class="offers" :class="{ upward }" role="listbox" :aria-label="column === 'function' ? 'Functions' : 'Signal classes'">
+                <li v-for="(offer, o) in offers" :id="`offer-${o}`" :key="offer.text" role="option" :aria-selected="o === picked" :class="{ on: o === picked }" @mousedown.prevent.stop="take(o); grid.enter(); back()"><b>{{ offer.text }}</b><span>{{ offer.aside }}</span></li>
+                <li v-if="column === 'function'" class="hint" role="presentation"><kbd>↓</kbd><kbd>Enter</kbd> take it <kbd>Alt Enter</kbd> keep my words, mean the first</li>
+              </ul>
+            </span>
+            <span v-if="column === 'colour'" class="wire" role="gridcell">
+              <template v-if="pin && reading && pin.colour !== ''">
+                <DrawnWire :colour="reading.ok ? reading.value.colour : null" :size="pin.size" :length="56" />
+                <span class="words" :class="{ divided: divided && pin.sources.colour !== 'read-off', unread: !reading.ok }" :title="readingWords(reading)">{{ divided && pin.sources.colour !== "read-off" ? "one colour or two?" : readingWords(reading) }}</span>
+                <abbr v-if="pinSystem(pin, connector) !== connector.colourSystem" class="sys" :title="`read as ${pinSystem(pin, connector)}`">*</abbr>
+              </template>
+              <span v-else-if="pin?.content === 'empty'" class="mut">empty, never filled</span>
+            </span>
+          </template>
+          <span class="source" role="gridcell">
+            <template v-if="pin">
+              <span class="from" :title="sourceWords(pin)">{{ sourceWords(pin) }}</span>
+              <em v-if="worst(pin)" :class="worst(pin)">{{ worst(pin) }}</em>
+              <em v-else-if="mark" class="twin" :title="mark === 'same' ? 'another wire here has the same colour' : 'another wire here is near in colour'">{{ mark === "same" ? "twin" : "near" }}</em>
+            </template>
+          </span>
+        </div>
+      </div>
+    </div>
+  </div>
+  <p v-if="grid.complaint.value" class="bad" role="alert">“{{ grid.complaint.value.text }}”: {{ grid.complaint.value.why }}. What you typed is kept; <kbd>Esc</kbd> puts the old value back.</p>
 </template>
 
 <style scoped>
-.grid { table-layout: fixed; }
-.c-cav { width: 50px; } .c-code { width: 68px; } .c-wire { width: 202px; } .c-sig { width: 124px; } .c-size { width: 54px; } .c-note { width: 114px; }
-thead th { position: sticky; top: 0; background: var(--bench); z-index: 1; padding: 5px 6px 4px 0; border-bottom: 1px solid var(--ink); }
-.num { text-align: right; padding-right: 10px; }
-td { height: 30px; border-bottom: 1px solid var(--rule); padding: 0 6px 0 0; }
-tr.on td { background: var(--sheet); }
-input { width: 100%; height: 26px; border: 1.5px solid transparent; background: transparent; padding: 0 4px; border-radius: 2px; text-overflow: ellipsis; }
-input:hover { border-color: var(--rule); }
-input:focus { outline: 2.5px solid var(--ink); outline-offset: -1px; background: var(--sheet); box-shadow: none; }
-input.cav { width: 42px; text-align: center; border: 1.5px solid var(--ink); background: var(--sheet); font: 700 15px/1 var(--f-code); height: 24px; padding: 0; }
-input.cav.off { border-style: dashed; border-color: var(--rule2); color: var(--ink2); }
-input.cav.hand { background: var(--ink); color: var(--on-ink); }
-input.code { font: 500 13.5px/1 var(--f-code); }
-input.fn { font-weight: 650; }
-input.sig, input.note { font: 500 15px/1 var(--f-label); }
-input.size { text-align: right; font: 500 14px/1 var(--f-code); }
-.empty .fn { font-weight: 400; color: var(--ink2); }
-.wire { white-space: nowrap; overflow: hidden; }
-.wire svg { display: inline-block; vertical-align: middle; margin-right: 8px; }
-.words { display: inline-block; max-width: 132px; overflow: hidden; text-overflow: ellipsis; vertical-align: middle; font-size: 13.5px; }
-.twin { font: 500 13px/1 var(--f-label); border-left: 3px double var(--ink); padding-left: 4px; margin-left: 4px; }
-.notecell { position: relative; }
-.rm { position: absolute; right: 4px; top: 3px; width: 24px; height: 24px; border: 1px solid var(--rule2); background: var(--sheet); cursor: pointer; border-radius: 2px; font-size: 11px; }
-.complaint td { background: var(--sheet); border-left: 8px solid var(--ink); padding: 4px 10px; height: auto; font-size: 13.5px; }
-::placeholder { color: var(--ink2); opacity: 0.85; }
+.scroller { overflow: auto; max-height: calc(100vh - 268px); min-height: 150px; position: relative; border-bottom: 1px solid var(--ink); }
+.grid { outline: none; min-width: 100%; width: max-content; display: grid; }
+.body { position: relative; min-width: 100%; }
+.row { display: grid; height: 30px; border-bottom: 1px solid var(--rule); width: 100%; background: var(--bench); }
+.body .row { position: absolute; top: 0; left: 0; }
+.row.on { background: var(--sheet); }
+.row.open { z-index: 3; }
+.head { position: sticky; top: 0; z-index: 4; border-bottom: 1px solid var(--ink); align-items: end; font: 500 14px/16px var(--f-label); color: var(--ink2); }
+.head > span { padding: 0 6px 4px 4px; }
+.head button { border: 0; background: none; padding: 0; font: inherit; color: inherit; cursor: pointer; width: 100%; text-align: left; }
+.head button:hover { text-decoration: underline; }
+.head i { font-style: normal; color: var(--ink); }
+.head .num { text-align: right; }
+.row > span { min-width: 0; align-self: stretch; display: flex; align-items: center; }
+.cell { padding: 0 4px; position: relative; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; cursor: cell; border: 1.5px solid transparent; }
+.row.open .cell.at { overflow: visible; }
+.cell.in { background: var(--well); }
+.cell.at { border-color: var(--rule2); background: var(--sheet); }
+.grid:focus .cell.at, .cell.at:focus-within { border-color: var(--ink); box-shadow: inset 0 0 0 1px var(--ink); }
+.cell.wrong { border-left: 6px solid var(--ink); }
+.cell.colour { font: 500 13.5px/1 var(--f-code); }
+.cell.function { font-weight: 650; }
+.cell.signal, .cell.note, .cell.condition { font: 500 15px/1 var(--f-label); }
+.cell.size, .cell.circuit { font: 500 14px/1 var(--f-code); justify-content: flex-end; }
+.cell.check:not(.cavity) { text-decoration: underline dashed 2px; text-underline-offset: 4px; }
+.cell.guess:not(.cavity) { text-decoration: underline dotted 2px; text-underline-offset: 4px; }
+.empty .cell.function { font-weight: 400; color: var(--ink2); }
+.cell input { width: 100%; height: 100%; border: 0; outline: none; box-shadow: none; background: transparent; padding: 0; font: inherit; text-align: inherit; min-width: 0; }
+.cav { display: inline-grid; place-items: center; min-width: 32px; height: 23px; padding: 0 4px; border: 1.5px solid var(--ink); border-radius: 2px; background: var(--sheet); font: 700 15px/1 var(--f-code); letter-spacing: -0.02em; }
+.cav.off { border-style: dashed; border-color: var(--rule2); color: var(--ink2); }
+.cav.hand { background: var(--ink); color: var(--on-ink); }
+.tick { justify-content: center; font: 700 15px/1 var(--f-text); }
+.wire { white-space: nowrap; overflow: hidden; gap: 8px; padding-right: 4px; }
+.wire svg { flex: none; }
+.words { overflow: hidden; text-overflow: ellipsis; font-size: 13.5px; }
+.words.divided { border-bottom: 2px dotted var(--ink); }
+.words.unread { border-bottom: 2px dashed var(--ink); }
+.sys { text-decoration: none; font-weight: 700; cursor: help; }
+.source { gap: 6px; padding: 0 6px; font: 500 14px/16px var(--f-label); color: var(--ink2); overflow: hidden; }
+.from { flex: 1; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.source em { font-style: normal; color: var(--ink); flex: none; }
+.source .check { border-bottom: 2px dashed var(--ink); }
+.source .guess { border-bottom: 2px dotted var(--ink); }
+.source .twin { border-left: 3px double var(--ink); padding-left: 4px; }
+.offers { position: absolute; top: 100%; left: -1.5px; z-index: 5; width: max-content; min-width: 100%; max-width: 420px; background: var(--sheet); border: 1.5px solid var(--ink); border-radius: 2px; font: 400 14px/1.3 var(--f-text); }
+.offers.upward { top: auto; bottom: 100%; }
+.offers li { display: flex; justify-content: space-between; gap: 18px; padding: 5px 8px; cursor: pointer; white-space: nowrap; }
+.offers li span { color: var(--ink2); font: 500 14px/18px var(--f-label); }
+.offers li.on { background: var(--well); box-shadow: inset 4px 0 0 var(--ink); }
+.offers .hint { border-top: 1px solid var(--rule); gap: 6px; justify-content: flex-start; color: var(--ink2); font: 500 13px/18px var(--f-label); cursor: default; }
+.new .cell { color: var(--ink2); }
+.new .cell.in { color: var(--ink); }
+.mut { font-weight: 400; }
 </style>

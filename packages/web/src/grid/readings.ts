@@ -1,0 +1,25 @@
+import { colourInWords, habitOf, pinSystem, readColour, type CodeHabit, type ColourProblem, type ColourReading, type Connector, type Pin, type Result } from "@trevin/core";
+
+export type Reading = Result<ColourReading, ColourProblem>;
+
+const known = new Map<string, Reading>();
+const MOST_KNOWN = 20_000;
+
+/** A colour as its connector writes colours; read once for each code, since a large table repeats a few dozen. */
+export function readingOf(pin: Pin, connector: Connector, habit: CodeHabit): Reading {
+  const system = pinSystem(pin, connector);
+  const key = `${system}|${habit.separated}|${pin.colour}`;
+  let reading = known.get(key);
+  if (reading === undefined) {
+    if (known.size > MOST_KNOWN) known.clear();
+    known.set(key, (reading = readColour(pin.colour, system, habit)));
+  }
+  return reading;
+}
+
+export const connectorHabit = (connector: Connector): CodeHabit => habitOf(connector.pins.map((pin) => pin.colour), connector.colourSystem);
+
+/** Another way to divide the letters in the same system: it has to be looked at. */
+export const isDivided = (reading: Reading, pin: Pin, connector: Connector): boolean => reading.ok && reading.value.others.some((other) => other.systems.includes(pinSystem(pin, connector)));
+
+export const readingWords = (reading: Reading): string => (reading.ok ? colourInWords(reading.value.colour) : reading.error.code === "colour-empty" ? "" : "not read");
