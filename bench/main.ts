@@ -9,24 +9,14 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import autocannon from "autocannon";
 import { linearSumAssignment } from "linear-sum-assignment";
-import { connectorId, decisionFromPair, applyCommand, pinId, planHash, planWork, problemOf, readPin, suggest, weigh, allPins, type Connector, type Dossier, type SignalClass } from "../packages/core/src/index.ts";
+import { connectorId, decisionFromPair, applyCommand, pinId, planHash, planWork, problemOf, pinReader, suggest, weigh, allPins, blankPin, emptyDossier, type Connector, type Dossier, type SignalClass } from "../packages/core/src/index.ts";
 import { solveAssignment } from "../packages/core/src/numeric/index.ts";
 import { freePort } from "../packages/server/src/launch/cluster.ts";
+import { pinTable } from "./grid.ts";
+import { reading } from "./reading.ts";
+import { median, percentile, round, say } from "./tools.ts";
 
 const ROOT = fileURLToPath(new URL("..", import.meta.url));
-const say = (line: string): void => void process.stdout.write(`${line}\n`);
-const round = (value: number): string => (value < 10 ? value.toFixed(2) : value.toFixed(0));
-
-/** Median of several runs, ms. */
-function median(runs: number, work: () => unknown): number {
-  const times = Array.from({ length: runs }, () => {
-    const began = performance.now();
-    work();
-    return performance.now() - began;
-  }).sort((a, b) => a - b);
-  return times[Math.floor(runs / 2)] ?? Number.NaN;
-}
-
 const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender", "Road speed", "Door ajar", "Horn", "Wiper", "Fuel level", "Coolant temperature", "Oil pressure", "Turn lamp", "Side lamp", "Injector", "Fan relay", "Stop lamp switch"];
 const SIGNALS: readonly SignalClass[] = ["ground", "ignition", "battery", "can-h", "can-l", "analog", "pwm", "switched-ground", "lamp-feed", "resistive-sensor"];
 /** A dossier of n pins a side with repeated functions, so that the assignment has real competition. */
@@ -34,18 +24,18 @@ function synthetic(n: number): Dossier {
   let seed = 12345;
   const next = (limit: number): number => (seed = (seed * 1103515245 + 12345) % 2147483648) % limit;
   const side = (name: string, which: "vehicle" | "incoming"): Connector => ({
-    id: connectorId(name), name, side: which, place: "", colourSystem: "iec", leads: which === "vehicle" ? "loom" : "flying", sealed: false, layout: null,
+    id: connectorId(name), name, side: which, place: "", branch: "", module: "", colourSystem: "iec", leads: which === "vehicle" ? "loom" : "flying", sealed: false, layout: null,
     pins: Array.from({ length: n }, (_, i) => ({
-      id: pinId(`${name}.${i + 1}`), cavity: String(i + 1), order: i, content: "occupied" as const, function: `${FUNCTIONS[next(FUNCTIONS.length)]} ${1 + next(Math.max(2, n / 20))}`,
-      colour: ["BK", "RD", "BU/WH", "GN", "YE/RD"][next(5)] ?? "BK", size: [0.35, 0.5, 0.75, 1.5][next(4)] ?? 0.5, signal: SIGNALS[next(SIGNALS.length)] ?? "unknown", note: "",
+      ...blankPin(pinId(`${name}.${i + 1}`), String(i + 1), i), content: "occupied" as const, function: `${FUNCTIONS[next(FUNCTIONS.length)]} ${1 + next(Math.max(2, n / 20))}`,
+      colour: ["BK", "RD", "BU/WH", "GN", "YE/RD"][next(5)] ?? "BK", size: [0.35, 0.5, 0.75, 1.5][next(4)] ?? 0.5, signal: SIGNALS[next(SIGNALS.length)] ?? "unknown",
     })),
   });
-  return { head: { name: "bench", kind: "engine-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" }, connectors: [side("V", "vehicle"), side("X", "incoming")], decisions: [] };
+  return { ...emptyDossier({ name: "bench", kind: "engine-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" }), connectors: [side("V", "vehicle"), side("X", "incoming")] };
 }
 
 function crosswalk(n: number): void {
   const dossier = synthetic(n);
-  const pins = allPins(dossier).map(readPin);
+  const pins = allPins(dossier).map(pinReader(dossier));
   const rows = pins.filter((pin) => pin.placed.connector.side === "vehicle");
   const columns = pins.filter((pin) => pin.placed.connector.side === "incoming");
   const table = rows.map((row) => columns.map((column) => weigh(row, column)));
@@ -98,8 +88,6 @@ async function start(data: string): Promise<Running> {
   return { base: `http://127.0.0.1:${port}/api/v1`, readyMs, stop, memory };
 }
 
-const percentile = (times: readonly number[], p: number): number => [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))] ?? Number.NaN;
-
 async function serverSide(): Promise<void> {
   const data = mkdtempSync("/var/tmp/trevin-bench-");
   chmodSync(data, 0o755);
@@ -136,6 +124,7 @@ async function serverSide(): Promise<void> {
       if (answer.status !== 201) throw new Error(await answer.text());
     }
     say(`recording a step (committed, synchronous): p50 ${round(percentile(times, 0.5))} ms, p95 ${round(percentile(times, 0.95))} ms over ${times.length} steps`);
+    for (const rows of [1000, 5000]) await pinTable(second.base, rows);
     say(`server memory after that: ${round(Number(second.memory()) / 1024)} MB`);
     await second.stop();
   } finally {
@@ -144,6 +133,7 @@ async function serverSide(): Promise<void> {
 }
 
 say(`Node ${process.version}, ${new Date().toISOString().slice(0, 10)}`);
+reading();
 for (const n of [50, 100, 200, 400]) crosswalk(n);
 for (const n of [50, 200]) planning(n);
 await serverSide();

@@ -6,8 +6,15 @@ import { VOCABULARY } from "./vocabulary/vocabulary.ts";
 const QUALIFIERS: Readonly<Record<string, string>> = {
   left: "left", l: "left", lh: "left", nearside: "left", right: "right", r: "right", rh: "right", offside: "right",
   front: "front", fr: "front", fwd: "front", rear: "rear", rr: "rear", back: "rear", body: "body", high: "high", low: "low",
-  a: "1", b: "2", "1": "1", "2": "2", "3": "3", "4": "4", "5": "5", "6": "6", "7": "7", "8": "8", upper: "upper", lower: "lower", inner: "inner", outer: "outer",
+  a: "1", b: "2", "1": "1", "2": "2", "3": "3", "4": "4", upper: "upper", lower: "lower", inner: "inner", outer: "outer",
 };
+
+/** The tokens of a text, with those set apart that tell places and numbers: a number counts as one at the end of the text. */
+function split(tokens: readonly string[]): { readonly core: readonly string[]; readonly qualifiers: readonly string[] } {
+  const last = tokens.length - 1;
+  const read = tokens.map((token, i) => QUALIFIERS[token] ?? (i === last && i > 0 && /^\d{1,2}$/.test(token) ? token : undefined));
+  return { core: tokens.filter((_, i) => read[i] === undefined), qualifiers: read.flatMap((word) => word ?? []) };
+}
 
 export interface FunctionReading {
   /** Best term, or null when nothing in the vocabulary resembles the text. */
@@ -44,30 +51,52 @@ export function likeness(a: string, b: string): number {
 }
 
 interface Entry {
+  readonly index: number;
   readonly term: Term;
   readonly text: string;
+  /** Letter pairs in it. */
   readonly size: number;
 }
 
-const ENTRIES: readonly Entry[] = VOCABULARY.flatMap((term) => [term.name, ...term.words].map((word) => {
-  const text = tokensOf(word).join(" ");
-  return { term, text, size: text.length + 1 };
-}));
+const ENTRIES: readonly Entry[] = VOCABULARY.flatMap((term) => [term.name, ...term.words].map((word) => ({ term, text: tokensOf(word).join(" ") }))).map((entry, index) => ({ ...entry, index, size: entry.text.length + 1 }));
 const EXACT = new Map([...ENTRIES].reverse().map((entry) => [entry.text, entry]));
 /** Which entries hold a pair of letters, and how often: only they can be like a text with it. */
-const POSTINGS = new Map<string, (readonly [entry: number, count: number])[]>();
-ENTRIES.forEach((entry, index) => bigrams(entry.text).forEach((count, pair) => POSTINGS.set(pair, [...(POSTINGS.get(pair) ?? []), [index, count]])));
+const POSTINGS = new Map<string, { readonly entries: number[]; readonly counts: number[] }>();
+for (const { index, text } of ENTRIES) {
+  for (const [pair, count] of bigrams(text)) {
+    const posting = POSTINGS.get(pair) ?? { entries: [], counts: [] };
+    posting.entries.push(index);
+    posting.counts.push(count);
+    POSTINGS.set(pair, posting);
+  }
+}
 
-/** Share of letter pairs of every entry that shares at least one with the text. */
-function likenesses(text: string): ReadonlyMap<number, number> {
+const shared = new Uint16Array(ENTRIES.length);
+
+/** Visits every entry that is at least so much like the text, with its likeness. Runs for each text of large tables. */
+function eachAlike(text: string, least: number, visit: (entry: Entry, score: number) => void): void {
   const pairs = bigrams(text);
   const size = sizeOf(pairs);
-  const shared = new Map<number, number>();
-  for (const [pair, count] of pairs) for (const [index, own] of POSTINGS.get(pair) ?? []) shared.set(index, (shared.get(index) ?? 0) + Math.min(count, own));
-  return new Map([...shared].map(([index, both]) => [index, (2 * both) / (size + (ENTRIES[index]?.size ?? 0))]));
+  shared.fill(0);
+  for (const [pair, count] of pairs) {
+    const posting = POSTINGS.get(pair);
+    if (posting === undefined) continue;
+    for (let i = 0; i < posting.entries.length; i++) {
+      const index = posting.entries[i] as number;
+      shared[index] = (shared[index] as number) + Math.min(count, posting.counts[i] as number);
+    }
+  }
+  for (let index = 0; index < ENTRIES.length; index++) {
+    const entry = ENTRIES[index] as Entry;
+    const score = (2 * (shared[index] as number)) / (size + entry.size);
+    if (score >= least) visit(entry, score);
+  }
 }
 
 const ENOUGH = 0.6;
+const MOST_KNOWN = 20_000;
+/** Best entries of texts that were read before: a large table repeats itself, and the same texts are read again and again. */
+const known = new Map<string, ReturnType<typeof searched>>();
 const SHORTEST_PART = 3;
 const ownByList = new WeakMap<readonly OwnWord[], ReadonlyMap<string, OwnWord>>();
 
@@ -88,8 +117,8 @@ const asTerm = (word: OwnWord): Term => termNamed(word.term) ?? { name: word.tex
 export function readFunction(text: string, words: readonly OwnWord[] = []): FunctionReading {
   const tokens = tokensOf(text);
   const whole = tokens.join(" ");
-  const qualifiers = tokens.flatMap((token) => QUALIFIERS[token] ?? []);
-  const core = tokens.filter((token) => QUALIFIERS[token] === undefined).join(" ");
+  const { qualifiers, core: parts } = split(tokens);
+  const core = parts.join(" ");
   const own = ownWord(words, whole);
   if (own !== undefined) return { term: asTerm(own), score: 1, qualifiers: [], tokens };
   const exact = EXACT.get(whole);
@@ -102,15 +131,24 @@ export function readFunction(text: string, words: readonly OwnWord[] = []): Func
 }
 
 /** The entry that is most like the text or fills most of it; the first listed where two are equal. */
-function bestOf(core: string): { readonly term: Term; readonly score: number } | null {
+function bestOf(core: string): ReturnType<typeof searched> {
+  let best = known.get(core);
+  if (best === undefined) {
+    if (known.size > MOST_KNOWN) known.clear();
+    known.set(core, (best = searched(core)));
+  }
+  return best;
+}
+
+function searched(core: string): { readonly term: Term; readonly score: number } | null {
   let best = { index: -1, score: 0 };
   const offer = (index: number, score: number): void => {
     if (score > best.score || (score === best.score && index < best.index)) best = { index, score };
   };
-  for (const [index, score] of likenesses(core)) offer(index, score);
+  eachAlike(core, ENOUGH, (entry, score) => offer(entry.index, score));
   for (const part of partsOf(core)) {
     const entry = part.length < SHORTEST_PART ? undefined : EXACT.get(part);
-    if (entry !== undefined) offer(ENTRIES.indexOf(entry), 0.7 + (0.25 * part.length) / core.length);
+    if (entry !== undefined) offer(entry.index, 0.7 + (0.25 * part.length) / core.length);
   }
   const entry = ENTRIES[best.index];
   return entry === undefined || best.score < ENOUGH ? null : { term: entry.term, score: best.score };
@@ -132,7 +170,7 @@ export interface Suggestion {
 /** Terms that a text being typed may become, best first: its beginning counts, then its likeness. */
 export function suggestTerms(text: string, limit = 8): readonly Suggestion[] {
   const tokens = tokensOf(text);
-  const core = tokens.filter((token, i) => QUALIFIERS[token] === undefined || (i === 0 && tokens.length === 1)).join(" ");
+  const core = tokens.length === 1 ? (tokens[0] ?? "") : split(tokens).core.join(" ");
   if (core === "") return [];
   const scores = new Map<Term, number>();
   const offer = (term: Term, score: number): void => { if (score > (scores.get(term) ?? 0)) scores.set(term, score); };
@@ -141,7 +179,7 @@ export function suggestTerms(text: string, limit = 8): readonly Suggestion[] {
     else if (entry.text.startsWith(core)) offer(entry.term, 1 + core.length / entry.text.length);
     else if (` ${entry.text}`.includes(` ${core}`)) offer(entry.term, 0.9);
   });
-  for (const [index, score] of likenesses(core)) if (score >= 0.45) offer(ENTRIES[index]?.term as Term, score);
+  eachAlike(core, 0.45, (entry, score) => offer(entry.term, score));
   return [...scores]
     .map(([term, score]) => ({ term, score, text: withTerm(text, term) }))
     .sort((a, b) => b.score - a.score || VOCABULARY.indexOf(a.term) - VOCABULARY.indexOf(b.term))
@@ -151,8 +189,9 @@ export function suggestTerms(text: string, limit = 8): readonly Suggestion[] {
 /** The term's name with the qualifiers of the text: "lvl rr" with the height sensor is "height sensor, rear". */
 export function withTerm(text: string, term: Term): string {
   const named = new Set(tokensOf(term.name));
-  const core = tokensOf(text).length > 1 ? tokensOf(text).flatMap((token) => QUALIFIERS[token] ?? []) : [];
-  return [term.name, ...new Set(core.filter((word) => !named.has(word)))].join(", ");
+  const tokens = tokensOf(text);
+  const qualifiers = tokens.length > 1 ? split(tokens).qualifiers : [];
+  return [term.name, ...new Set(qualifiers.filter((word) => !named.has(word)))].join(", ");
 }
 
 /** The own words with one more; a text means what it was last given. */

@@ -159,7 +159,7 @@ export function lineProblemWords(problem: LineProblem): string {
     case "colour-unread":
       return problem.stripes ? `colour “${problem.text}” has more than two stripes; kept as written` : `colour “${problem.text}” is in no table; kept as written`;
     case "colour-other-system":
-      return `“${problem.text}” is read by ${COLOUR_SYSTEM_NAMES[problem.system]} only, unlike the rest of the list`;
+      return `“${problem.text}” is no code of this list's system; read by ${COLOUR_SYSTEM_NAMES[problem.system]}`;
     case "colour-divided":
       return `“${problem.text}” could also be ${colourInWords(problem.other.colour)}`;
     case "colour-elsewhere":

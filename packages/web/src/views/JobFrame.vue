@@ -17,6 +17,8 @@ const store = useJob();
 const details = ref(false);
 const id = computed(() => String(route.params["job"]));
 const atBench = computed(() => route.name === "bench");
+/** Pin tables are shown as soon as they are here; everything else needs what is computed from them. */
+const waits = computed(() => store.analysis === null && (store.begun || route.name !== "pinouts"));
 watch(id, (job) => void store.open(job), { immediate: true });
 
 const go = (name: string) => () => router.push({ name, params: { job: id.value } });
@@ -52,7 +54,7 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
       <p>{{ store.missing.detail }}</p>
       <p><button type="button" class="btn pri" @click="store.open(id)">Try again</button> <RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink></p>
     </section>
-    <p v-else-if="store.dossier === null || store.analysis === null" class="state mut" role="status">Loading the job</p>
+    <p v-else-if="store.dossier === null || waits" class="state mut" role="status">Loading the job</p>
     <RouterView v-else />
     <JobForm v-if="store.dossier" v-model:open="details" :start="store.dossier.head" title="Job details" action="Save" :submit="async (head) => ((await store.setHead(head)) ? null : (store.refused?.detail ?? 'Not stored.'))" />
     <WireFinder v-if="store.live" :dossier="store.live" :job="id" />

@@ -96,6 +96,14 @@ describe("parseTable", () => {
     expect(unsure.systemSure).toBe(false);
     expect(table("1\tP\thorn", "japanese").lines[0]!.problems.map(lineProblemWords)).toEqual(["“P” would be violet in North-American abbreviations"]);
   });
+  it("takes the connector's system where the column alone does not tell, and only there", () => {
+    const system = (codes: readonly string[]): string => {
+      const rows = rowsOfSheet({ name: "S", rows: codes.map((code, i) => [String(i + 1), code, "horn"]), merged: [] });
+      const read = readTable(rows.ok ? rows.value : [], { prefer: "japanese" });
+      return `${read.system} ${read.systemSure}`;
+    };
+    expect([system(["BR", "GR", "OR"]), system(["SW/WS", "RT", "BL"]), system(["B", "L"])]).toEqual(["japanese true", "german true", "japanese true"]);
+  });
   it("obeys what the user corrects: columns, headings, direction, system", () => {
     const rows = rowsOfSheet({ name: "S", rows: [["note", "7"], ["BK", "8"], ["RD", "9"]], merged: [] });
     const read = readTable(rows.ok ? rows.value : [], { columns: ["colour", "cavity"], headerLines: 1, turned: false, system: "iec" });

@@ -56,6 +56,8 @@ export interface ReadTable extends TableShape {
 /** What the user settled about a table; what is left out is guessed. */
 export interface TableChoice {
   readonly system?: ColourSystem | null;
+  /** Taken where the column alone does not tell: the system of the connector that the table goes into. */
+  readonly prefer?: ColourSystem | null;
   readonly columns?: readonly (Field | null)[];
   readonly headerLines?: number;
   readonly turned?: boolean;
@@ -86,9 +88,11 @@ export function readTable(all: readonly RawRow[], choice: TableChoice = {}): Rea
   const at = (row: RawRow, field: Field): string => (columns.includes(field) ? (row.cells[columns.indexOf(field)] ?? "") : "");
   const codes = body.map((row) => at(row, "colour")).filter((code) => code !== "" && !EMPTY_WORDS.test(code));
   const ranks = rankSystems(codes);
-  const system = choice.system ?? ranks[0]?.system ?? "iec";
-  const declared = choice.system !== undefined && choice.system !== null;
-  const systemSure = declared || codes.length === 0 || (ranks[0]?.probability ?? 0) >= CERTAIN;
+  const [best] = ranks;
+  const told = (best?.probability ?? 0) >= CERTAIN;
+  const preferred = told ? undefined : ranks.find((rank) => rank.system === choice.prefer && rank.read >= (best?.read ?? 0));
+  const system = choice.system ?? preferred?.system ?? best?.system ?? "iec";
+  const systemSure = told || codes.length === 0 || preferred !== undefined || (choice.system !== undefined && choice.system !== null);
   const reader: Reader = { columns, system, systemSure, habit: habitOf(codes, system), words: choice.words ?? [], seen: new Map() };
   return { lines: body.map((row) => readLine(row, reader)), columns, headerLines, turned: turn, system, ranks, systemSure, sample: rows.slice(0, 6).map((row) => row.cells) };
 }

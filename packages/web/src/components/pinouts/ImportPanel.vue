@@ -34,9 +34,8 @@ let asked = 0;
 watch([origin, system, headerLines, turned, columns], async () => {
   const turn = ++asked;
   reading.value = true;
-  const declared = system.value === "auto" ? (props.connector.pins.some((pin) => pin.colour !== "") && from.value === "none" ? props.connector.colourSystem : null) : system.value;
   const read = await computeWorker().readTable(structuredClone(origin.value), {
-    system: declared, words: [...props.words], ...(headerLines.value === null ? {} : { headerLines: headerLines.value }), ...(turned.value === null ? {} : { turned: turned.value }), ...(columns.value === null ? {} : { columns: [...columns.value] }),
+    system: system.value === "auto" ? null : system.value, prefer: props.connector.colourSystem, words: [...props.words], ...(headerLines.value === null ? {} : { headerLines: headerLines.value }), ...(turned.value === null ? {} : { turned: turned.value }), ...(columns.value === null ? {} : { columns: [...columns.value] }),
   });
   if (turn !== asked) return;
   reading.value = false;
@@ -158,11 +157,11 @@ header { display: grid; grid-template-columns: 1fr auto; align-items: center; ga
 .scroll { overflow: auto; max-height: calc(100vh - 330px); min-height: 180px; border-bottom: 1px solid var(--ink); }
 th { padding: 3px 8px 3px 0; border-bottom: 1px solid var(--ink); position: sticky; top: 0; background: var(--bench); }
 td { padding: 0 8px 0 0; height: 27px; border-bottom: 1px solid var(--rule); }
-.raw { max-width: 124px; overflow: hidden; text-overflow: ellipsis; white-space: pre; }
+.raw { max-width: 96px; overflow: hidden; text-overflow: ellipsis; white-space: pre; }
 .wire { white-space: nowrap; font-size: 13.5px; }
 .wire svg { display: inline-block; vertical-align: middle; margin-right: 6px; }
-.fn { font-weight: 650; max-width: 190px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.look { min-width: 150px; }
+.fn { font-weight: 650; max-width: 150px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.look { min-width: 158px; }
 .sig { white-space: nowrap; }
 .doubt { border-bottom: 2px dotted var(--ink); }
 .num { text-align: right; }
