@@ -2,6 +2,7 @@ import type { Entry } from "../ledger/index.ts";
 import type { Dossier } from "../model/index.ts";
 import { planWork, type Step } from "../plan/index.ts";
 import { unreachable } from "../util/index.ts";
+import { factsWords } from "./factsWords.ts";
 import { pinNamer } from "./problemWords.ts";
 import { stepWords } from "./stepWords.ts";
 
@@ -28,7 +29,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
       case "note":
         return what.step === null ? what.text : `${what.text} (at: ${stepText(what.step)})`;
       case "found":
-        return `Found at ${name(what.pin)}: ${Object.entries(what.facts).map(([key, value]) => `${key} ${String(value)}`).join(", ")}${what.note === "" ? "" : `. ${what.note}`}`;
+        return `Found at ${name(what.pin)}: ${factsWords(what.facts, dossier)}${what.note === "" ? "" : `. ${what.note}`}`;
       case "retracted":
         return `Entry ${what.seq} taken back: ${what.reason}`;
       default:

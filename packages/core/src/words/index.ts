@@ -6,5 +6,7 @@ export {
 } from "./problemWords.ts";
 export { entryNarrator } from "./entryWords.ts";
 export { locatorWords } from "./locatorWords.ts";
+export { factsWords } from "./factsWords.ts";
+export { termWords } from "./termWords.ts";
 export { sightWords } from "./sightWords.ts";
 export { commandWords } from "./commandWords.ts";

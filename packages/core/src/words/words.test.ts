@@ -3,12 +3,12 @@ import { describe, expect, it } from "vitest";
 import type { CommandProblem, Command } from "../dossier/index.ts";
 import { applyOperation, initialState, type OperationProblem } from "../harness/index.ts";
 import type { Entry, What } from "../ledger/index.ts";
-import { locate, pinId, type FaceView } from "../model/index.ts";
+import { indexPins, locate, pinId, sourceId, type FaceView } from "../model/index.ts";
 import { checkPlan, planWork, type Fault } from "../plan/index.ts";
 import { pinReader, weigh, type Reason } from "../matching/index.ts";
+import { VOCABULARY } from "../shelf/index.ts";
 import { byName, decidedDossier, demoDossier, undecidedDossier } from "../testing/index.ts";
-import { indexPins } from "../model/index.ts";
-import { blockWords, commandProblemWords, commandWords, entryNarrator, faultWords, locatorWords, operationProblemWords, pinNamer, reasonWords, stepWords } from "./index.ts";
+import { blockWords, commandProblemWords, commandWords, entryNarrator, factsWords, faultWords, locatorWords, operationProblemWords, pinNamer, reasonWords, stepWords, termWords } from "./index.ts";
 
 /** A sentence a person can read: nothing that only a program would write. */
 const readable = (text: string): void => {
@@ -91,7 +91,7 @@ describe("words", () => {
     const tell = entryNarrator(demo);
     expect(whats.map((what) => tell({ what } as Pick<Entry, "what">))).toEqual([
       "Work begun; 2 connectors with 30 cavities frozen as found", "Plan of 12 steps adopted", "Release turquoise, out of AL-P, cavity D. Note: stiff", "Skipped: Release turquoise, out of AL-P, cavity D. Reason: no camera",
-      "lock is brittle", "Found at B12.8: colour L, size 0.75", "Entry 4 taken back: went back",
+      "lock is brittle", "Found at B12.8: colour L, 0.75 mm²", "Entry 4 taken back: went back",
     ]);
   });
 
@@ -111,5 +111,19 @@ describe("words", () => {
     const refused = applyOperation(start, { kind: "release", end: `${at("B12.7")}#plug` as never, cavity: at("B12.7") });
     expect(refused.ok ? "" : operationProblemWords(refused.error, name)).toBe("The battery is on. Take it off before any wire is touched.");
     expect(name(pinId("gone"))).toBe("gone");
+  });
+});
+
+describe("facts and terms", () => {
+  it("say what was found, whatever kind of fact it is", () => {
+    const { sources } = demoDossier();
+    expect(factsWords({ colour: "L", size: 0.75, signal: "lin" }, { sources })).toBe("signal lin, colour L, 0.75 mm²");
+    expect(factsWords({ size: null, function: "", condition: "only with alarm", colourSystem: "german" }, { sources })).toBe("function not known, size not known, only when: only with alarm, colour read as German abbreviations");
+    expect(factsWords({ identified: true, sources: { colour: sourceId("read-off"), size: sourceId("d41") }, doubts: {}, claims: [] }, { sources })).toBe("identified, colour from read off the part, size from Diagram, no doubt left, no source says otherwise");
+    expect(factsWords({ doubts: { colour: "faint scan" }, claims: [{ fact: "colour", value: "Y/B", source: sourceId("owner"), when: "up to model year 2" }] }, { sources })).toBe("colour in doubt (faint scan), colour Y/B by another source up to model year 2");
+  });
+  it("say of every term what it usually is and what happens without it", () => {
+    for (const term of VOCABULARY) expect(termWords(term)).toMatch(/^Usually [a-z-]+, .+\. Left open, .+\.$/);
+    expect(termWords(VOCABULARY.find((term) => term.name === "fuel pump")!)).toBe("Usually switched-supply, driven by the module. Left open, the engine does not start.");
   });
 });

@@ -175,6 +175,10 @@ export const useJob = defineStore("job", () => {
     const next = learn(view.value?.dossier.words ?? [], text, term, signal);
     return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
   };
+  const forgetWord = (text: string) => {
+    const next = (view.value?.dossier.words ?? []).filter((word) => word.text !== text);
+    return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
+  };
   const undo = () => change(async (id, revision) => {
     said.value = `Undone: ${view.value?.undo ?? ""}`;
     return api.undo(id, revision);
@@ -211,6 +215,6 @@ export const useJob = defineStore("job", () => {
 
   return {
     view, stored, entries, dossier, analysis, begun, loading, missing, waiting, refused, busy, savedAt, said,
-    live, words, putSource, removeSource, learnWord, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    live, words, putSource, removeSource, learnWord, forgetWord, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
   };
 });

@@ -254,7 +254,7 @@ const facts = computed(() => {
         <p v-else class="mut">No layout is known, so no place is claimed. Count on the part.</p>
       </section>
       <p v-if="whereElse && pin" class="else">The same {{ pin.cavity }} on the {{ otherView === "wire" ? "wire side" : "mating face" }}: <b>{{ locatorWords(whereElse, otherView).split(": ")[1] }}</b></p>
-      <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" @put="put" />
+      <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" :words="store.words" @put="put" />
       <dl class="facts lab">
         <dt>side</dt><dd>{{ connector.side }}, {{ sideWords[connector.side] }}</dd>
         <template v-if="connector.branch"><dt>leg</dt><dd>{{ connector.branch }}</dd></template>
@@ -267,7 +267,7 @@ const facts = computed(() => {
   </main>
   <ConnectorForm v-model:open="formOpen" :start="editing" :side="nextSide" :frozen="store.begun" :branches="distinct(connectors.map((one) => one.branch))" :modules="distinct(connectors.map((one) => one.module))" @save="saveConnector" @remove="editing && store.removeConnector(editing.id)" />
   <template v-if="dossier">
-    <SourcesDialog v-model:open="sourcesOpen" :dossier="dossier" :frozen="store.begun" :problem="store.refused?.detail ?? ''" @put="putSource" @remove="store.removeSource($event)" />
+    <SourcesDialog v-model:open="sourcesOpen" :dossier="dossier" :frozen="store.begun" :problem="store.refused?.detail ?? ''" @put="putSource" @remove="store.removeSource($event)" @forget="store.forgetWord($event)" />
     <LookAlikesDialog v-model:open="alikeOpen" :dossier="dossier" @show="show" />
   </template>
 </template>

@@ -33,7 +33,7 @@ const optional = COLUMNS.filter((column) => column !== "cavity" && column !== "f
     <button type="button" class="btn quiet" @click="emit('sources')">Sources <kbd>S</kbd></button>
     <button type="button" class="btn quiet" @click="emit('alike')">Look-alikes <kbd>L</kbd></button>
   </div>
-  <p class="keys lab"><kbd>Enter</kbd> next cavity <kbd>'</kbd> same as above <kbd>Ctrl D</kbd> fill <kbd>Space</kbd> identified <kbd>F2</kbd> edit <span class="all">{{ facts.known }} of {{ facts.all }} known, {{ facts.identified }} of {{ facts.wires }} identified</span></p>
+  <p class="keys lab"><kbd>Enter</kbd> next cavity <kbd>'</kbd> same as above <kbd>Ctrl D</kbd> fill <kbd>Space</kbd> identified <kbd>F2</kbd> edit <kbd>Esc</kbd> out <span class="all">{{ facts.known }} of {{ facts.all }} known, {{ facts.identified }} of {{ facts.wires }} identified</span></p>
 </template>
 
 <style scoped>

@@ -38,10 +38,11 @@ watch(() => rows.value.length, (count) => emit("shown", count), { immediate: tru
 
 /** A signal that was set by hand for a text that the vocabulary does not know is learned as the user's own word. */
 function taken(pins: readonly Pin[]): void {
-  emit("put", pins);
   const [pin] = pins;
-  if (pins.length !== 1 || pin === undefined || pin.function === "" || active.value.column !== "signal" || pin.signal === "unknown") return;
-  if (readFunction(pin.function, props.words).term === null) emit("learn", pin.function, null, pin.signal);
+  const byHand = pins.length === 1 && active.value.column === "signal";
+  // Learned first, so that undo takes the pin back first.
+  if (byHand && pin !== undefined && pin.function !== "" && pin.signal !== "unknown" && readFunction(pin.function, props.words).term === null) emit("learn", pin.function, null, pin.signal);
+  emit("put", pins);
 }
 
 const scroller = ref<HTMLElement | null>(null);
@@ -162,6 +163,12 @@ function onTyping(event: KeyboardEvent): void {
   event.stopPropagation();
 }
 
+/** Esc takes back what was typed; with nothing typed it leaves the table, and letters are shortcuts again. */
+function leave(): void {
+  if (grid.complaint.value === null) box.value?.blur();
+  grid.cancel();
+}
+
 const ARROWS: Readonly<Record<string, readonly [number, number]>> = { ArrowDown: [1, 0], ArrowUp: [-1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
 const FAR = 1_000_000;
 
@@ -180,7 +187,7 @@ function run(event: KeyboardEvent, control: boolean): boolean {
   if (key === "Tab") return grid.tab(shiftKey ? -1 : 1);
   if (key === "Enter") grid.enter();
   else if (key === "F2") void open();
-  else if (key === "Escape") grid.cancel();
+  else if (key === "Escape") leave();
   else if (control && key === "Delete") { if (!props.frozen) grid.removeRows(); }
   else if (key === "Delete" || key === "Backspace") grid.clear();
   else if (control && key.toLowerCase() === "d") grid.fill(shiftKey);

@@ -3,15 +3,15 @@
 import { computed } from "vue";
 import Select from "primevue/select";
 import {
-  colourInWords, FACTS, formatColour, pinSystem, surenessOf, valueOf, vouched,
-  type Claim, type ColourSystem, type Connector, type Fact, type Pin, type Source, type SourceId, type WireColour,
+  colourInWords, FACTS, formatColour, pinSystem, readFunction, surenessOf, termWords, valueOf, vouched,
+  type Claim, type ColourSystem, type Connector, type Fact, type OwnWord, type Pin, type Source, type SourceId, type WireColour,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { applied } from "../../grid/cells.ts";
 import { connectorHabit, readingOf } from "../../grid/readings.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 
-const props = defineProps<{ pin: Pin; connector: Connector; sources: ReadonlyMap<SourceId, Source>; chosen: readonly Pin[] }>();
+const props = defineProps<{ pin: Pin; connector: Connector; sources: ReadonlyMap<SourceId, Source>; chosen: readonly Pin[]; words: readonly OwnWord[] }>();
 const emit = defineEmits<{ put: [pins: readonly Pin[]] }>();
 
 const system = computed<ColourSystem>(() => pinSystem(props.pin, props.connector));
@@ -23,6 +23,8 @@ const readings = computed<readonly WireColour[]>(() => {
   return own.length === 0 ? [] : [reading.value.value.colour, ...own];
 });
 const elsewhere = computed(() => (reading.value.ok ? reading.value.value.others.filter((other) => !other.systems.includes(system.value)) : []));
+
+const term = computed(() => readFunction(props.pin.function, props.words).term);
 
 const FACT_TITLES: Readonly<Record<Fact, string>> = { cavity: "place", function: "function", colour: "colour", size: "size", signal: "signal" };
 const title = (id: SourceId | undefined): string => {
@@ -79,6 +81,7 @@ useCommands([
       <button v-if="one.claims.some((claim) => claim.when === '')" type="button" class="link keep" @click="keepOwn(one.fact)">keep {{ one.value }}</button>
     </div>
     <p v-if="elsewhere.length" class="why">{{ pin.colour }} would be {{ elsewhere.map((other) => `${colourInWords(other.colour)} in ${other.systems.join(" and ")}`).join("; ") }}.</p>
+    <p v-if="term" class="why">{{ termWords(term) }}</p>
     <p v-if="pin.condition"><b class="lab">Only when</b> {{ pin.condition }}</p>
     <p v-if="pin.circuit"><b class="lab">Circuit</b> <span class="code">{{ pin.circuit }}</span></p>
     <p v-if="pin.note"><b class="lab">Note</b> {{ pin.note }}</p>

@@ -7,7 +7,7 @@ import { allPins, allSources, OWN_SOURCES, SOURCE_KINDS, sourceId, SURENESS, typ
 
 const open = defineModel<boolean>("open", { required: true });
 const props = defineProps<{ dossier: Dossier; frozen: boolean; problem: string }>();
-const emit = defineEmits<{ put: [source: Source]; remove: [source: SourceId] }>();
+const emit = defineEmits<{ put: [source: Source]; remove: [source: SourceId]; forget: [word: string] }>();
 
 const KIND_WORDS: Readonly<Record<SourceKind, string>> = {
   diagram: "diagram", sheet: "maker's sheet", "other-owner": "another owner's list", recalled: "recalled", "read-off": "read off the part", measured: "measured", guessed: "guessed",
@@ -59,6 +59,10 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
         </tr>
       </tbody>
     </table>
+    <section v-if="dossier.words.length > 0" class="form">
+      <h3>Own words of this job</h3>
+      <ul><li v-for="word in dossier.words" :key="word.text"><b>{{ word.text }}</b> <span class="mut">{{ word.term ?? word.signal }}</span> <button type="button" class="link" :aria-label="`Forget ${word.text}`" @click="emit('forget', word.text)">forget</button></li></ul>
+    </section>
     <form class="form" @submit.prevent="save">
       <h3>{{ editing === null ? "Add a source" : "Change this source" }}</h3>
       <div class="two">
@@ -85,5 +89,7 @@ td { padding: 6px 10px 6px 0; border-bottom: 1px solid var(--rule); vertical-ali
 .trust { font-weight: 650; }
 .trust.check { border-bottom: 2px dashed var(--ink); }
 .trust.guess { border-bottom: 2px dotted var(--ink); }
+li { display: flex; gap: 12px; padding: 3px 0; border-bottom: 1px solid var(--rule); }
+li .link { margin-left: auto; }
 .form { display: grid; gap: 10px; border-top: 2px solid var(--ink); padding-top: 12px; }
 </style>
