@@ -177,6 +177,17 @@ test("sources: a doubtful source is raised as a whole, and a second one is put b
   await expect(cell(page, "Colour code", "2")).toHaveText("YE");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(cell(page, "Colour code", "2")).toHaveText("RD");
+  // One value is doubted by hand; one cell is declared to be written in another system.
+  await cell(page, "Colour code", "1").click();
+  await page.keyboard.press("Alt+d");
+  await expect(page.getByRole("region", { name: "Sources of 1" })).toContainText("marked by hand");
+  await page.keyboard.press("Alt+d");
+  await expect(page.getByRole("region", { name: "Sources of 1" })).not.toContainText("marked by hand");
+  await typeInto(page, cell(page, "Colour code", "1"), "SW");
+  await expect(page.getByText("not read")).toBeVisible();
+  await cell(page, "Colour code", "1").click();
+  await choose("Colour system of cavity 1", "German abbreviations");
+  await expect(page.getByRole("row").nth(1)).toContainText("black");
 });
 
 test("a table is previewed, bad lines first, every guess can be corrected, and nothing enters without a yes", async ({ page }) => {

@@ -73,6 +73,7 @@ export const sourceSchema = z.object({
   title: z.string().trim().min(1, "a title is needed").max(120),
   page: text(40),
   appliesTo: text(120),
+  colourSystem: z.enum(COLOUR_SYSTEMS).nullable().default(null).describe("How it writes colours, null when not declared"),
   sure: z.enum(SURENESS),
 }) satisfies z.ZodType<Source>;
 

@@ -8,7 +8,7 @@ import { FACTS, type Fact } from "./fact.ts";
 import { pinId, sourceId } from "./ids.ts";
 import { indexSources, leastSure, OWN_SOURCES, surenessOf, vouched, type Source } from "./source.ts";
 
-const source = (id: string, sure: Source["sure"]): Source => ({ id: sourceId(id), kind: "diagram", title: id, page: "", appliesTo: "", sure });
+const source = (id: string, sure: Source["sure"]): Source => ({ id: sourceId(id), kind: "diagram", title: id, page: "", appliesTo: "", colourSystem: null, sure });
 const SOURCES = indexSources([source("good", "sure"), source("old", "check"), source("rumour", "guess")]);
 const ids = ["good", "old", "rumour", "read-off", "measured", "recalled", "guessed"].map(sourceId);
 

@@ -1,3 +1,4 @@
+import type { ColourSystem } from "../colour/index.ts";
 import type { Pin } from "./connector.ts";
 import type { Sureness } from "./decision.ts";
 import { FACTS, type Fact } from "./fact.ts";
@@ -14,10 +15,12 @@ export interface Source {
   readonly page: string;
   /** The years and markets it was made for: "from model year 3, Europe". */
   readonly appliesTo: string;
+  /** How it writes colours, where somebody declared it. */
+  readonly colourSystem: ColourSystem | null;
   readonly sure: Sureness;
 }
 
-const own = (kind: SourceKind, title: string, sure: Sureness): Source => ({ id: kind as string as SourceId, kind, title, page: "", appliesTo: "", sure });
+const own = (kind: SourceKind, title: string, sure: Sureness): Source => ({ id: kind as string as SourceId, kind, title, page: "", appliesTo: "", colourSystem: null, sure });
 
 /** Sources that need no document; every job has them. */
 export const OWN_SOURCES: readonly Source[] = [

@@ -1,3 +1,3 @@
-export { LOOK_ALIKE_SCOPES, lookAlikes, twinMarks, type LookAlike, type LookAlikeScope } from "./lookAlikes.ts";
+export { groupLookAlikes, LOOK_ALIKE_SCOPES, lookAlikes, twinMarks, type LookAlike, type LookAlikeGroup, type LookAlikeScope } from "./lookAlikes.ts";
 export { nameLookAlikes, oneCharacterApart, type NameLookAlike } from "./names.ts";
 export { whatIsThisWire, type WireAnswer, type WireHit } from "./whatWire.ts";

@@ -61,6 +61,42 @@ export function lookAlikes(dossier: Dossier, open: readonly ConnectorId[] = []):
   return found;
 }
 
+/** Wires of one look, or of two looks that are near, gathered from their pairs. */
+export interface LookAlikeGroup {
+  readonly scope: LookAlikeScope;
+  readonly sights: readonly Sight[];
+  /** One side of wires that are the same, or two that are near each other. */
+  readonly sides: readonly { readonly colour: WireColour; readonly pins: readonly PlacedPin[] }[];
+}
+
+/** Pairs as groups, those of the same colour first: "black: 1, 6 and 11" instead of three pairs. */
+export function groupLookAlikes(pairs: readonly LookAlike[]): readonly LookAlikeGroup[] {
+  const groups = new Map<string, { readonly scope: LookAlikeScope; readonly sights: readonly Sight[]; readonly sides: Map<string, { readonly colour: WireColour; readonly pins: Set<PlacedPin> }> }>();
+  const placed = new Map<PinId, PlacedPin>();
+  for (const { scope, sights, pair } of pairs) {
+    const wires = pair.map((one) => {
+      const known = placed.get(one.pin.id) ?? one;
+      placed.set(one.pin.id, known);
+      const colour = pinColour(one.pin, one.connector);
+      return { one: known, colour, look: colour === null ? "" : colourInWords(colour) };
+    });
+    const looks = [...new Set(wires.map(({ look }) => look))].sort();
+    const { connector } = pair[0];
+    const where = scope === "connector" ? connector.id : scope === "module" ? `${connector.side} ${connector.module}` : "";
+    const key = [scope, where, ...looks].join("|");
+    const group = groups.get(key) ?? { scope, sights, sides: new Map() };
+    for (const { one, colour, look } of wires) {
+      if (colour === null) continue;
+      const side = group.sides.get(look) ?? { colour, pins: new Set() };
+      side.pins.add(one);
+      group.sides.set(look, side);
+    }
+    groups.set(key, group);
+  }
+  const list = [...groups.values()].map(({ scope, sights, sides }): LookAlikeGroup => ({ scope, sights, sides: [...sides.values()].map(({ colour, pins }) => ({ colour, pins: [...pins] })) }));
+  return [...list.filter(({ sides }) => sides.length === 1), ...list.filter(({ sides }) => sides.length > 1)];
+}
+
 /**
  * How a wire of a connector can be mixed up with another in it: it has a twin, or at least one that is near under one of the
  * sights, by default those that every eye shares.

@@ -50,11 +50,14 @@ function cavitiesOf(connector: Connector): readonly (readonly [string, string])[
   return pairsOf(lettered.length === 0 ? [] : labels.length > 200 ? lettered : labels, misleading);
 }
 
+/** Two-letter names differ by one character by nature, unless they count on: E1 and E2. */
+const shortApart = (a: string, b: string): boolean => asRead(a) === asRead(b) || (oneCharacterApart(a, b) && (Math.min(a.length, b.length) > 2 || sameCount(a, b)));
+
 /** Names of connectors one character apart; cavity labels and circuit numbers of one connector that are read for each other. */
 export function nameLookAlikes(dossier: Dossier): readonly NameLookAlike[] {
   const connectors = connectorsInOrder(dossier);
   return [
-    ...pairsOf(connectors.map((one) => one.name), (a, b) => oneCharacterApart(a, b) || asRead(a) === asRead(b)).map((names): NameLookAlike => ({ what: "connector", names, at: "" })),
+    ...pairsOf(connectors.map((one) => one.name), shortApart).map((names): NameLookAlike => ({ what: "connector", names, at: "" })),
     ...connectors.flatMap((connector) => [
       ...cavitiesOf(connector).map((names): NameLookAlike => ({ what: "cavity", names, at: connector.name })),
       ...pairsOf(pinsInOrder(connector).map((pin) => pin.circuit), misleading).map((names): NameLookAlike => ({ what: "circuit", names, at: connector.name })),

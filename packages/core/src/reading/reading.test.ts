@@ -5,7 +5,7 @@ import { readJobValue } from "../contract/index.ts";
 import { colourInWords, likenessOf, SIGHTS } from "../colour/index.ts";
 import { allPins, connectorId, pinColour, pinName, type Dossier } from "../model/index.ts";
 import { demoDossier, undecidedDossier } from "../testing/index.ts";
-import { lookAlikes, twinMarks } from "./lookAlikes.ts";
+import { groupLookAlikes, lookAlikes, twinMarks } from "./lookAlikes.ts";
 import { nameLookAlikes, oneCharacterApart } from "./names.ts";
 import { whatIsThisWire } from "./whatWire.ts";
 
@@ -41,6 +41,20 @@ describe("lookAlikes", () => {
       found += all.length;
     }), { numRuns: 200, seed: 20 });
     expect(found).toBeGreaterThan(500);
+  });
+});
+
+describe("groupLookAlikes", () => {
+  it("gathers twins under one colour and near ones under two, and loses no pair", () => {
+    const dossier = job([{ name: "A", colourSystem: "iec", pins: pins(["1", "BK"], ["2", "BU"], ["3", "BK"], ["4", "VT"], ["5", "BK"], ["6", "BU"]) }]);
+    const groups = groupLookAlikes(lookAlikes(dossier)).map(({ sides }) => sides.map(({ colour, pins: some }) => `${colourInWords(colour)} ${some.map(({ pin }) => pin.cavity).join(",")}`).join(" ~ "));
+    expect(groups).toEqual(["black 1,3,5", "blue 2,6", "blue 2,6 ~ violet 4"]);
+    fc.assert(fc.property(undecidedDossier(8), (some) => {
+      const pairs = lookAlikes(some, some.connectors.map(({ id }) => id));
+      const grouped = groupLookAlikes(pairs);
+      for (const { scope, pair } of pairs) expect(grouped.some((group) => group.scope === scope && pair.every((one) => group.sides.some((side) => side.pins.some(({ pin }) => pin.id === one.pin.id))))).toBe(true);
+      expect(grouped.length).toBeLessThanOrEqual(pairs.length);
+    }), { numRuns: 100, seed: 23 });
   });
 });
 

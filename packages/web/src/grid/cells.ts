@@ -1,5 +1,5 @@
 import {
-  EMPTY_WORDS, parseSize, readFunction, SIGNAL_CLASSES, sizeProblemWords, valueOf, vouched, type Fact, type OwnWord, type Pin, type SignalClass, type SourceId,
+  EMPTY_WORDS, parseSize, readFunction, SIGNAL_CLASSES, sizeProblemWords, valueOf, vouched, type ColourSystem, type Fact, type OwnWord, type Pin, type SignalClass, type SourceId,
 } from "@trevin/core";
 
 /** Columns that can be typed into. */
@@ -23,6 +23,8 @@ export interface TypingContext {
   readonly words: readonly OwnWord[];
   /** What is typed comes from this source; null when nobody said. */
   readonly source: SourceId | null;
+  /** The system that the source writes colours in, where it is declared and not the connector's; null otherwise. */
+  readonly sourceSystem: ColourSystem | null;
   readonly taken: (cavity: string) => boolean;
 }
 
@@ -36,7 +38,7 @@ export function applied(pin: Pin, column: Column, raw: string, context: TypingCo
   return vouched(next, facts, context.source);
 }
 
-function changed(pin: Pin, column: Column, text: string, { words, taken }: TypingContext): Pin | string {
+function changed(pin: Pin, column: Column, text: string, { words, taken, sourceSystem }: TypingContext): Pin | string {
   switch (column) {
     case "cavity":
       if (text === "") return "a cavity needs a label";
@@ -44,7 +46,8 @@ function changed(pin: Pin, column: Column, text: string, { words, taken }: Typin
     case "function": {
       if (EMPTY_WORDS.test(text)) return { ...pin, content: "empty", function: "", colour: "", signal: "none", size: null };
       const guess = readFunction(text, words).term?.signal;
-      const open = pin.signal === "unknown" || pin.signal === "none";
+      // A signal that only followed from the old function follows the new one too; one that was set by hand stays.
+      const open = pin.signal === "unknown" || pin.signal === "none" || pin.signal === readFunction(pin.function, words).term?.signal;
       return { ...pin, function: text, content: text === "" ? pin.content : "occupied", signal: open ? (guess ?? "unknown") : pin.signal };
     }
     case "signal": {
@@ -58,7 +61,7 @@ function changed(pin: Pin, column: Column, text: string, { words, taken }: Typin
       return size.ok ? { ...pin, size: size.value } : sizeProblemWords(size.error);
     }
     case "colour":
-      return { ...pin, colour: text, colourSystem: null, content: text === "" ? pin.content : "occupied" };
+      return { ...pin, colour: text, colourSystem: text === "" ? null : sourceSystem, content: text === "" ? pin.content : "occupied" };
     case "circuit":
     case "condition":
     case "note":

@@ -6,7 +6,7 @@ import { applied, textOf, type TypingContext } from "./cells.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, within, type Selection } from "./selection.ts";
 
-const context: TypingContext = { words: [], source: null, taken: (cavity) => cavity === "2" };
+const context: TypingContext = { words: [], source: null, sourceSystem: null, taken: (cavity) => cavity === "2" };
 const pin: Pin = { ...blankPin(pinId("p"), "1", 0), doubts: { colour: "faint scan" } };
 const typed = (column: (typeof COLUMNS)[number], text: string, base = pin, more: Partial<TypingContext> = {}): Pin | string => applied(base, column, text, { ...context, ...more });
 
@@ -14,6 +14,8 @@ describe("typing into a cell", () => {
   it("reads sizes, signals and functions, and fills the signal in", () => {
     expect(typed("function", "lvl rr")).toMatchObject({ function: "lvl rr", content: "occupied", signal: "analog" });
     expect(typed("function", "horn", { ...pin, signal: "pwm" })).toMatchObject({ signal: "pwm" });
+    expect(typed("function", "horn", { ...pin, function: "fuel level", signal: "resistive-sensor" })).toMatchObject({ signal: "switched-ground" });
+    expect(typed("colour", "SW", pin, { sourceSystem: "german" })).toMatchObject({ colour: "SW", colourSystem: "german" });
     expect(typed("function", "empty", { ...pin, colour: "BK" })).toMatchObject({ content: "empty", colour: "", signal: "none" });
     expect(typed("size", "18 AWG")).toMatchObject({ size: 0.82 });
     expect(typed("signal", "CAN h")).toMatchObject({ signal: "can-h" });

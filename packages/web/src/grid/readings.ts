@@ -23,3 +23,13 @@ export const connectorHabit = (connector: Connector): CodeHabit => habitOf(conne
 export const isDivided = (reading: Reading, pin: Pin, connector: Connector): boolean => reading.ok && reading.value.others.some((other) => other.systems.includes(pinSystem(pin, connector)));
 
 export const readingWords = (reading: Reading): string => (reading.ok ? colourInWords(reading.value.colour) : reading.error.code === "colour-empty" ? "" : "not read");
+
+/** The codes of a connector that another system would read as another colour. */
+export function readOtherwise(connector: Connector): readonly string[] {
+  const habit = connectorHabit(connector);
+  const codes = connector.pins.filter((pin) => {
+    const reading = readingOf(pin, connector, habit);
+    return reading.ok && reading.value.others.some((other) => !other.systems.includes(pinSystem(pin, connector)));
+  }).map((pin) => pin.colour);
+  return [...new Set(codes)];
+}

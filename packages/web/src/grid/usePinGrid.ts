@@ -1,5 +1,5 @@
 import { computed, nextTick, reactive, ref, shallowRef, watch, type ComputedRef } from "vue";
-import { blankPin, nextLabel, pinId, pinsInOrder, type Connector, type Pin, type PinId } from "@trevin/core";
+import { blankPin, FACTS, nextLabel, pinId, pinsInOrder, type Connector, type Fact, type Pin, type PinId } from "@trevin/core";
 import { applied, COLUMNS, textOf, type Column, type TypingContext } from "./cells.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, type Cell, type Selection } from "./selection.ts";
@@ -19,7 +19,7 @@ export interface PinGridOptions {
   readonly rows: ComputedRef<readonly Pin[]>;
   readonly columns: ComputedRef<readonly Column[]>;
   readonly frozen: () => boolean;
-  readonly typing: () => Pick<TypingContext, "words" | "source">;
+  readonly typing: () => Omit<TypingContext, "taken">;
   readonly put: (pins: readonly Pin[]) => void;
   readonly remove: (pins: readonly PinId[]) => void;
 }
@@ -232,13 +232,22 @@ export function usePinGrid(options: PinGridOptions) {
     const all = pins.every((pin) => pin.identified);
     if (pins.length > 0) options.put(pins.map((pin) => ({ ...pin, identified: !all })));
   };
+  /** Marks the chosen values as doubtful, or takes the marks back where all are marked. */
+  const doubt = (): void => {
+    const { left, right } = rangeOf(selection.value);
+    const facts = FACTS.filter((fact) => columns.value.slice(left, right + 1).includes(fact));
+    const pins = chosen();
+    if (facts.length === 0 || pins.length === 0) return;
+    const all = pins.every((pin) => facts.every((fact) => pin.doubts[fact] !== undefined));
+    options.put(pins.map((pin) => ({ ...pin, doubts: { ...Object.fromEntries(Object.entries(pin.doubts).filter(([fact]) => !facts.includes(fact as Fact))), ...(all ? {} : Object.fromEntries(facts.map((fact) => [fact, "marked by hand"]))) } })));
+  };
   const removeRows = (): void => {
     const pins = chosen().map((pin) => pin.id);
     if (pins.length > 0) options.remove(pins);
   };
 
   return {
-    selection, editing, complaint, complaints, extent, active, suggestedLabel, select, edit, commit, cancel, commitNew, go, enter, tab, copy, belongsInCells, paste, clear, fill, ditto, identify,
+    selection, editing, complaint, complaints, extent, active, suggestedLabel, select, edit, commit, cancel, commitNew, go, enter, tab, copy, belongsInCells, paste, clear, fill, ditto, doubt, identify,
     removeRows, chosen, shown, rowId, columnAt,
     hasComplaint: (row: RowId, column: Column): boolean => complaints.has(keyOf(row, column)),
     selectAll: (): void => { selection.value = { anchor: { row: 0, column: 0 }, at: { row: Math.max(0, rows.value.length - 1), column: columns.value.length - 1 } }; },

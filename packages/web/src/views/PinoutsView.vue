@@ -21,6 +21,7 @@ import SourcesDialog from "../components/pinouts/SourcesDialog.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
 import type { Column } from "../grid/cells.ts";
+import { readOtherwise } from "../grid/readings.ts";
 import type { Filter } from "../grid/rows.ts";
 import { useJob } from "../stores/job.ts";
 
@@ -78,7 +79,7 @@ const systems = computed(() => {
   const ranks = rankSystems(connector.value?.pins.filter((one) => one.colourSystem === null).map((one) => one.colour) ?? []);
   const declared = ranks.find((rank) => rank.system === connector.value?.colourSystem);
   const [best] = ranks;
-  return { declared, better: best !== undefined && declared !== undefined && best.read > declared.read ? best : null };
+  return { declared, elsewhere: connector.value === undefined ? [] : readOtherwise(connector.value), better: best !== undefined && declared !== undefined && best.read > declared.read ? best : null };
 });
 
 const FACT_FIELDS = ["function", "colour", "size", "signal", "note", "circuit", "condition", "colourSystem", "identified", "sources", "doubts", "claims"] as const;
@@ -195,6 +196,7 @@ useCommands([
   { id: "grid", title: "Go into the pin table", keys: "G", run: () => grid.value?.focus() },
   { id: "fill", title: "Fill down (Ctrl D in the table)", run: () => grid.value?.fill(false) },
   { id: "count", title: "Fill down, counting on (Ctrl Shift D in the table)", run: () => grid.value?.fill(true) },
+  { id: "doubt", title: "Mark the chosen values as doubtful, or not any more", keys: "D", run: () => grid.value?.doubt() },
   { id: "identify", title: "Tick as identified (Space in the table)", run: () => grid.value?.identify() },
   { id: "remove-rows", title: "Remove these cavities (Ctrl Delete in the table)", enabled: () => !store.begun, run: () => grid.value?.removeRows() },
   { id: "sources", title: "Sources of the values", keys: "S", run: () => { sourcesOpen.value = true; } },
@@ -235,6 +237,7 @@ const facts = computed(() => {
           <p v-if="systems.declared && systems.declared.total > 0" class="systems">
             <b>{{ COLOUR_SYSTEM_NAMES[connector.colourSystem] }}:</b> {{ systems.declared.read }} of {{ systems.declared.total }} codes fit.
             <template v-if="systems.better"> {{ COLOUR_SYSTEM_NAMES[systems.better.system] }} would read {{ systems.better.read }}. <button type="button" class="link" @click="useSystem(systems.better.system)">Read them so</button></template>
+            <template v-if="systems.elsewhere.length > 0"> Would read otherwise elsewhere: <span class="code">{{ systems.elsewhere.slice(0, 10).join(" ") }}</span><template v-if="systems.elsewhere.length > 10"> and {{ systems.elsewhere.length - 10 }} more</template></template>
           </p>
           <div v-if="!store.begun" class="pastebox">
             <span class="line"><textarea ref="pasteBox" v-model="tableText" class="inp" :rows="tableText === '' ? 1 : 6" :aria-label="`Paste a table into ${connector.name}`" placeholder="Paste a table or a list: cavity, colour, size, function" @paste="onPasteBox" @keydown.ctrl.enter.prevent="readText(tableText)" /><button type="button" class="btn quiet" title="XLSX, CSV, TSV or text" :disabled="opening" @click="picker?.click()">{{ opening ? "Opening" : "Open a file" }} <kbd>O</kbd></button></span>
@@ -254,7 +257,7 @@ const facts = computed(() => {
         <p v-else class="mut">No layout is known, so no place is claimed. Count on the part.</p>
       </section>
       <p v-if="whereElse && pin" class="else">The same {{ pin.cavity }} on the {{ otherView === "wire" ? "wire side" : "mating face" }}: <b>{{ locatorWords(whereElse, otherView).split(": ")[1] }}</b></p>
-      <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" :words="store.words" @put="put" />
+      <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" :words="store.words" @put="put" @doubt="grid?.doubt()" />
       <dl class="facts lab">
         <dt>side</dt><dd>{{ connector.side }}, {{ sideWords[connector.side] }}</dd>
         <template v-if="connector.branch"><dt>leg</dt><dd>{{ connector.branch }}</dd></template>

@@ -1,4 +1,4 @@
-import { lookAlikes, nameLookAlikes, readTable, rowsOfSheet, rowsOfText, type ConnectorId, type Dossier, type LookAlike, type NameLookAlike, type ReadTable, type Result, type Sheet, type TableChoice, type TableProblem } from "@trevin/core";
+import { groupLookAlikes, lookAlikes, nameLookAlikes, readTable, rowsOfSheet, rowsOfText, type ConnectorId, type Dossier, type LookAlikeGroup, type NameLookAlike, type ReadTable, type Result, type Sheet, type TableChoice, type TableProblem } from "@trevin/core";
 
 /** Where a table comes from: a pasted text, or a sheet of a file. */
 export type TableOrigin = { readonly kind: "text"; readonly text: string } | { readonly kind: "sheet"; readonly sheet: Sheet };
@@ -9,8 +9,8 @@ export function tableOf(origin: TableOrigin, choice: TableChoice): Result<ReadTa
 }
 
 export interface LookAlikesFound {
-  readonly wires: readonly LookAlike[];
+  readonly wires: readonly LookAlikeGroup[];
   readonly names: readonly NameLookAlike[];
 }
 
-export const lookAlikesOf = (dossier: Dossier, open: readonly ConnectorId[]): LookAlikesFound => ({ wires: lookAlikes(dossier, open), names: nameLookAlikes(dossier) });
+export const lookAlikesOf = (dossier: Dossier, open: readonly ConnectorId[]): LookAlikesFound => ({ wires: groupLookAlikes(lookAlikes(dossier, open)), names: nameLookAlikes(dossier) });

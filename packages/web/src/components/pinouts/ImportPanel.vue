@@ -31,11 +31,12 @@ const existing = computed(() => new Set(props.connector.pins.map((pin) => pin.ca
 const origin = computed<TableOrigin>(() => (props.file.kind === "text" ? { kind: "text", text: props.file.text } : { kind: "sheet", sheet: props.file.sheets[sheet.value] ?? { name: "", rows: [], merged: [] } }));
 
 let asked = 0;
-watch([origin, system, headerLines, turned, columns], async () => {
+const declared = computed(() => (system.value !== "auto" ? system.value : from.value === "none" ? null : (props.sources.find((one) => one.id === from.value)?.colourSystem ?? null)));
+watch([origin, declared, headerLines, turned, columns], async () => {
   const turn = ++asked;
   reading.value = true;
   const read = await computeWorker().readTable(structuredClone(origin.value), {
-    system: system.value === "auto" ? null : system.value, prefer: props.connector.colourSystem, words: [...props.words], ...(headerLines.value === null ? {} : { headerLines: headerLines.value }), ...(turned.value === null ? {} : { turned: turned.value }), ...(columns.value === null ? {} : { columns: [...columns.value] }),
+    system: declared.value, prefer: props.connector.colourSystem, words: [...props.words], ...(headerLines.value === null ? {} : { headerLines: headerLines.value }), ...(turned.value === null ? {} : { turned: turned.value }), ...(columns.value === null ? {} : { columns: [...columns.value] }),
   });
   if (turn !== asked) return;
   reading.value = false;

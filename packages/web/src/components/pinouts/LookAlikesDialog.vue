@@ -2,7 +2,7 @@
 /** Wires and names that can be taken for each other, in one connector, across a module's plugs, and among what is open. */
 import { computed, ref, shallowRef, toRaw, watch } from "vue";
 import Dialog from "primevue/dialog";
-import { connectorsInOrder, pinColour, sightWords, type ConnectorId, type Dossier, type LookAlike, type PinId, type PlacedPin } from "@trevin/core";
+import { colourInWords, connectorsInOrder, LOOK_ALIKE_SCOPES, sightWords, type ConnectorId, type Dossier, type LookAlikeGroup, type LookAlikeScope, type PinId, type PlacedPin } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import type { LookAlikesFound } from "../../workers/reading.ts";
@@ -29,13 +29,12 @@ watch([visible, together, () => props.dossier], async () => {
 }, { deep: false });
 const toggle = (id: ConnectorId): void => { together.value = together.value.includes(id) ? together.value.filter((one) => one !== id) : [...together.value, id]; };
 
-const SCOPES: Readonly<Record<LookAlike["scope"], string>> = { connector: "In one connector", module: "Across the plugs of one module", open: "In connectors that are open together" };
+const SCOPES: Readonly<Record<LookAlikeScope, string>> = { connector: "In one connector", module: "Across the plugs of one module", open: "In connectors that are open together" };
 const LIMIT = 150;
-const groups = computed(() => (["connector", "module", "open"] as const).map((scope) => {
-  const all = (found.value?.wires ?? []).filter((one) => one.scope === scope);
-  return { scope, all, shown: [...all.filter((one) => one.kind === "same"), ...all.filter((one) => one.kind === "near")].slice(0, LIMIT) };
-}).filter(({ all }) => all.length > 0));
-const why = ({ kind, sights }: LookAlike): string => (kind === "same" ? "same colour" : `near: ${sightWords(sights)}`);
+const groups = computed(() => LOOK_ALIKE_SCOPES.map((scope) => ({ scope, all: (found.value?.wires ?? []).filter((one) => one.scope === scope) })).filter(({ all }) => all.length > 0));
+const why = ({ sides, sights }: LookAlikeGroup): string => (sides.length === 1 ? "same colour" : `near: ${sightWords(sights)}`);
+/** The connector's name before its first pin of a row. */
+const named = (pins: readonly PlacedPin[], index: number): boolean => pins[index]?.connector.id !== pins[index - 1]?.connector.id;
 const show = ({ connector, pin }: PlacedPin): void => { visible.value = false; emit("show", connector.id, pin.id); };
 const WHAT = { connector: "Connectors", cavity: "Cavities of", circuit: "Circuits in" } as const;
 </script>
@@ -49,21 +48,22 @@ const WHAT = { connector: "Connectors", cavity: "Cavities of", circuit: "Circuit
     <p v-if="failed" class="bad" role="alert">The look-alikes could not be computed. Close this and open it again.</p>
     <p v-else-if="found === null" class="mut" role="status">Comparing</p>
     <p v-else-if="groups.length === 0 && found.names.length === 0">Nothing here can be taken for anything else, as far as the pin tables tell.</p>
+    <section v-if="found && found.names.length > 0">
+      <h3>Names that are read for each other <span class="mut">{{ found.names.length }}</span></h3>
+      <ul><li v-for="one in found.names.slice(0, LIMIT)" :key="`${one.what}${one.at}${one.names.join()}`"><span>{{ WHAT[one.what] }}<template v-if="one.at"> <b class="code">{{ one.at }}</b></template>: <b class="code">{{ one.names[0] }}</b> and <b class="code">{{ one.names[1] }}</b></span></li></ul>
+    </section>
     <section v-for="group in groups" :key="group.scope">
       <h3>{{ SCOPES[group.scope] }} <span class="mut">{{ group.all.length }}</span></h3>
       <ul>
-        <li v-for="one in group.shown" :key="one.pair.map((placed) => placed.pin.id).join()">
-          <button v-for="placed in one.pair" :key="placed.pin.id" type="button" class="one" @click="show(placed)">
-            <span v-if="group.scope !== 'connector' || placed === one.pair[0]" class="code">{{ placed.connector.name }}</span><CavityLabel :label="placed.pin.cavity" /><DrawnWire :colour="pinColour(placed.pin, placed.connector)" :size="placed.pin.size" :length="52" /><span class="fn">{{ placed.pin.function }}</span>
-          </button>
+        <li v-for="(one, i) in group.all.slice(0, LIMIT)" :key="i">
+          <span v-for="side in one.sides" :key="colourInWords(side.colour)" class="side">
+            <DrawnWire :colour="side.colour" :length="52" /><span class="words">{{ colourInWords(side.colour) }}</span>
+            <template v-for="(placed, p) in side.pins" :key="placed.pin.id"><b v-if="named(side.pins, p)" class="code">{{ placed.connector.name }}</b><button type="button" class="one" :title="placed.pin.function" :aria-label="`${placed.connector.name} ${placed.pin.cavity}, ${placed.pin.function}`" @click="show(placed)"><CavityLabel :label="placed.pin.cavity" /></button></template>
+          </span>
           <span class="kind lab">{{ why(one) }}</span>
         </li>
       </ul>
-      <p v-if="group.all.length > LIMIT" class="why">The first {{ LIMIT }} of {{ group.all.length }} pairs.</p>
-    </section>
-    <section v-if="found && found.names.length > 0">
-      <h3>Names that are read for each other</h3>
-      <ul><li v-for="one in found.names" :key="`${one.what}${one.at}${one.names.join()}`"><span>{{ WHAT[one.what] }}<template v-if="one.at"> <b class="code">{{ one.at }}</b></template>: <b class="code">{{ one.names[0] }}</b> and <b class="code">{{ one.names[1] }}</b></span></li></ul>
+      <p v-if="group.all.length > LIMIT" class="why">The first {{ LIMIT }} of {{ group.all.length }}.</p>
     </section>
   </Dialog>
 </template>
@@ -74,8 +74,9 @@ legend { float: left; margin-right: 12px; color: var(--ink2); }
 fieldset input { width: 16px; height: 16px; accent-color: var(--ink); vertical-align: -2px; }
 h3 { border-bottom: 1px solid var(--ink); padding-bottom: 3px; }
 li { display: flex; align-items: center; gap: 10px; border-bottom: 1px solid var(--rule); min-height: 34px; flex-wrap: wrap; }
-.one { display: flex; align-items: center; gap: 6px; border: 0; background: none; cursor: pointer; padding: 3px 0; }
-.one:hover .fn { text-decoration: underline; }
-.fn { max-width: 170px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; font-size: 13px; }
+.side { display: flex; align-items: center; gap: 6px; flex-wrap: wrap; }
+.side + .side { border-left: 1px solid var(--rule2); padding-left: 10px; }
+.words { font-size: 13.5px; margin-right: 4px; }
+.one { border: 0; background: none; cursor: pointer; padding: 2px 0; }
 .kind { margin-left: auto; color: var(--ink2); }
 </style>

@@ -30,8 +30,12 @@ const template = computed(() => ["24px", ...columns.value.flatMap((column) => (c
 const marks = computed(() => twinMarks(props.connector));
 const habit = computed(() => connectorHabit(props.connector));
 const rows = computed(() => rowsOf(props.connector, { text: props.text, filter: props.filter, sorting: sorting.value }, { marks: marks.value, sources: props.sources }));
+const sourceSystem = computed(() => {
+  const system = props.source === null ? null : (props.sources.get(props.source)?.colourSystem ?? null);
+  return system === props.connector.colourSystem ? null : system;
+});
 const grid = usePinGrid({
-  connector: () => props.connector, rows, columns, frozen: () => props.frozen, typing: () => ({ words: props.words, source: props.source }), put: taken, remove: (pins) => emit("remove", pins),
+  connector: () => props.connector, rows, columns, frozen: () => props.frozen, typing: () => ({ words: props.words, source: props.source, sourceSystem: sourceSystem.value }), put: taken, remove: (pins) => emit("remove", pins),
 });
 const { selection, editing, active } = grid;
 watch(() => rows.value.length, (count) => emit("shown", count), { immediate: true });
@@ -243,7 +247,7 @@ defineExpose({
     if (cell !== undefined) grid.select({ row: cell.row, column: Math.max(0, columns.value.indexOf(cell.column)) });
     back();
   },
-  fill: grid.fill, identify: grid.identify, removeRows: grid.removeRows,
+  fill: grid.fill, doubt: grid.doubt, identify: grid.identify, removeRows: grid.removeRows,
 });
 </script>
 

@@ -3,7 +3,7 @@
 import { computed } from "vue";
 import Select from "primevue/select";
 import {
-  colourInWords, FACTS, formatColour, pinSystem, readFunction, surenessOf, termWords, valueOf, vouched,
+  COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, colourInWords, FACTS, formatColour, pinSystem, readFunction, surenessOf, termWords, valueOf, vouched,
   type Claim, type ColourSystem, type Connector, type Fact, type OwnWord, type Pin, type Source, type SourceId, type WireColour,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
@@ -12,7 +12,7 @@ import { connectorHabit, readingOf } from "../../grid/readings.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 
 const props = defineProps<{ pin: Pin; connector: Connector; sources: ReadonlyMap<SourceId, Source>; chosen: readonly Pin[]; words: readonly OwnWord[] }>();
-const emit = defineEmits<{ put: [pins: readonly Pin[]] }>();
+const emit = defineEmits<{ put: [pins: readonly Pin[]]; doubt: [] }>();
 
 const system = computed<ColourSystem>(() => pinSystem(props.pin, props.connector));
 const reading = computed(() => readingOf(props.pin, props.connector, connectorHabit(props.connector)));
@@ -45,13 +45,15 @@ function seen(colour: WireColour, index: number): void {
   emit("put", [vouched({ ...props.pin, colour: code }, ["colour"], "read-off" as SourceId)]);
 }
 function takeClaim(claim: Claim): void {
-  const next = applied(props.pin, claim.fact, claim.value, { words: [], source: claim.source, taken: () => false });
+  const next = applied(props.pin, claim.fact, claim.value, { words: [], source: claim.source, sourceSystem: props.sources.get(claim.source)?.colourSystem ?? null, taken: () => false });
   if (typeof next !== "string") emit("put", [{ ...next, claims: next.claims.filter((other) => other !== claim) }]);
 }
 const keepOwn = (fact: Fact): void => emit("put", [{ ...props.pin, claims: props.pin.claims.filter((claim) => claim.fact !== fact || claim.when !== "") }]);
 const readOff = (): void => emit("put", props.chosen.map((pin) => vouched(pin, FACTS.filter((fact) => valueOf(pin, fact) !== ""), "read-off" as SourceId)));
 const sourceOptions = computed(() => [...props.sources.values()].map((source) => ({ value: source.id, label: source.title })));
 const setSource = (source: SourceId): void => emit("put", props.chosen.map((pin) => vouched(pin, FACTS.filter((fact) => valueOf(pin, fact) !== ""), source)));
+const systemOptions = computed(() => [{ value: "connector", label: `as ${props.connector.name}: ${COLOUR_SYSTEM_NAMES[props.connector.colourSystem]}` }, ...COLOUR_SYSTEMS.filter((one) => one !== props.connector.colourSystem).map((value) => ({ value: value as string, label: COLOUR_SYSTEM_NAMES[value] }))]);
+const setSystem = (value: string): void => emit("put", props.chosen.map((pin) => ({ ...pin, colourSystem: COLOUR_SYSTEMS.find((one) => one === value) ?? null })));
 const many = computed(() => (props.chosen.length > 1 ? `${props.chosen.length} pins` : `cavity ${props.pin.cavity}`));
 
 useCommands([
@@ -80,14 +82,16 @@ useCommands([
       </template>
       <button v-if="one.claims.some((claim) => claim.when === '')" type="button" class="link keep" @click="keepOwn(one.fact)">keep {{ one.value }}</button>
     </div>
-    <p v-if="elsewhere.length" class="why">{{ pin.colour }} would be {{ elsewhere.map((other) => `${colourInWords(other.colour)} in ${other.systems.join(" and ")}`).join("; ") }}.</p>
+    <p v-if="elsewhere.length" class="why">{{ pin.colour }} would be {{ elsewhere.map((other) => `${colourInWords(other.colour)} in ${other.systems.map((one) => COLOUR_SYSTEM_NAMES[one]).join(" and ")}`).join("; ") }}.</p>
     <p v-if="term" class="why">{{ termWords(term) }}</p>
     <p v-if="pin.condition"><b class="lab">Only when</b> {{ pin.condition }}</p>
     <p v-if="pin.circuit"><b class="lab">Circuit</b> <span class="code">{{ pin.circuit }}</span></p>
     <p v-if="pin.note"><b class="lab">Note</b> {{ pin.note }}</p>
     <div class="acts">
       <button type="button" class="btn quiet" @click="readOff">Read off the part: {{ many }} <kbd>R</kbd></button>
+      <button type="button" class="btn quiet" @click="emit('doubt')">In doubt <kbd>D</kbd></button>
       <Select :model-value="null" :options="sourceOptions" option-label="label" option-value="value" placeholder="Source" :aria-label="`Source of ${many}`" @update:model-value="setSource" />
+      <Select v-if="pin.colour" class="system" :model-value="pin.colourSystem ?? 'connector'" :options="systemOptions" option-label="label" option-value="value" :aria-label="`Colour system of ${many}`" @update:model-value="setSystem" />
     </div>
   </section>
 </template>
@@ -107,5 +111,6 @@ useCommands([
 .keep { grid-column: 2; justify-self: start; font: 500 14px/18px var(--f-label); }
 .acts { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 4px; }
 .acts .btn { font-size: 15px; }
-.acts :deep(.sel) { width: 128px; min-height: 34px; padding: 4px 8px; }
+.acts :deep(.sel) { width: 112px; min-height: 34px; padding: 4px 8px; }
+.acts :deep(.system) { width: 250px; }
 </style>

@@ -3,7 +3,7 @@
 import { computed, reactive, ref } from "vue";
 import Dialog from "primevue/dialog";
 import Select from "primevue/select";
-import { allPins, allSources, OWN_SOURCES, SOURCE_KINDS, sourceId, SURENESS, type Dossier, type Source, type SourceId, type SourceKind, type Sureness } from "@trevin/core";
+import { allPins, allSources, COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, OWN_SOURCES, SOURCE_KINDS, sourceId, SURENESS, type ColourSystem, type Dossier, type Source, type SourceId, type SourceKind, type Sureness } from "@trevin/core";
 
 const open = defineModel<boolean>("open", { required: true });
 const props = defineProps<{ dossier: Dossier; frozen: boolean; problem: string }>();
@@ -21,7 +21,7 @@ const values = computed(() => {
 });
 const sources = computed(() => allSources(props.dossier.sources));
 
-const BLANK = { kind: "diagram" as SourceKind, title: "", page: "", appliesTo: "", sure: "check" as Sureness };
+const BLANK = { kind: "diagram" as SourceKind, title: "", page: "", appliesTo: "", colourSystem: null as ColourSystem | null, sure: "check" as Sureness };
 const form = reactive({ ...BLANK });
 const editing = ref<SourceId | null>(null);
 const missing = ref(false);
@@ -37,6 +37,7 @@ function save(): void {
   begin(null);
 }
 const kinds = SOURCE_KINDS.map((value) => ({ value, label: KIND_WORDS[value] }));
+const systems = [{ value: null, label: "not declared" }, ...COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] }))].map(({ value, label }) => ({ value: value ?? "none", label }));
 const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
 </script>
 
@@ -73,7 +74,10 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
         <div class="field"><label for="s-page">Page</label><input id="s-page" v-model="form.page" class="inp" maxlength="40"></div>
         <div class="field"><label for="s-applies">Made for which years and markets</label><input id="s-applies" v-model="form.appliesTo" class="inp" maxlength="120" placeholder="from model year 3, left-hand drive"></div>
       </div>
+      <div class="two">
+      <div class="field"><span id="s-system" class="label">Colour codes in it are</span><Select :model-value="form.colourSystem ?? 'none'" :options="systems" option-label="label" option-value="value" aria-labelledby="s-system" @update:model-value="form.colourSystem = $event === 'none' ? null : $event" /></div>
       <div class="field"><span id="s-sure" class="label">How far is it trusted?</span><Select v-model="form.sure" :options="sures" option-label="label" option-value="value" aria-labelledby="s-sure" /></div>
+      </div>
       <p v-if="missing" class="bad" role="alert">A source needs a title, so that it can be found again.</p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
       <div class="acts"><button type="submit" class="btn pri">{{ editing === null ? "Add" : "Save" }}</button><button v-if="editing !== null" type="button" class="btn quiet" @click="begin(null)">Leave it as it was</button></div>
