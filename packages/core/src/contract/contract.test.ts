@@ -21,6 +21,21 @@ describe("job file", () => {
     }), { numRuns: 300, seed: 70 });
   });
 
+  it("keeps sources, doubts, variants and own words, and names a source that is not there", () => {
+    const file = {
+      format: "trevin-job", version: 1, sources: [{ id: "d1", kind: "diagram", title: "Diagram 1", page: "2", appliesTo: "model year 3", sure: "check" }], words: [{ text: "lvl", term: "height sensor", signal: "analog" }],
+      connectors: [{ name: "A", branch: "engine", module: "controller", pins: [{
+        cavity: "1", function: "Horn", colour: "SW", colourSystem: "german", circuit: "1401", condition: "only with alarm", identified: true, sources: { colour: "d1", size: "measured" }, doubts: { size: "worn" },
+        claims: [{ fact: "colour", value: "BK", source: "recalled", when: "" }],
+      }] }],
+    };
+    const back = read(file);
+    if (!back.ok) throw new Error(jobFileProblemWords(back.error));
+    const written = fileOf({ dossier: back.value.dossier, ledger: [] });
+    expect(written).toMatchObject({ ...file, sources: [{ ...file.sources[0], colourSystem: null }] });
+    expect(read(written)).toEqual(back);
+    expect(words({ ...file, sources: [] })).toBe("connectors[0].pins[0]: The source d1 is named and not in the file.");
+  });
   it.each(readdirSync(FIXTURES).filter((file) => file.endsWith(".v1.json")))("opens the version 1 file %s, now and in every later version", (file) => {
     expect(words(readFileSync(new URL(file, FIXTURES), "utf8"))).toBe("ok");
   });

@@ -1,4 +1,5 @@
-import { COLOUR_NAMES } from "@trevin/core";
+import { readFileSync } from "node:fs";
+import { COLOUR_NAMES, NOMINAL_SRGB } from "@trevin/core";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { curve, insulation, pathOf, ringPath, stripePath, wireWidth } from "./wire.ts";
@@ -9,6 +10,13 @@ const straight = (length: number) => [{ x: 0, y: 10 }, { x: length, y: 10 }];
 describe("drawn wires", () => {
   it("have an insulation of their own for every colour name", () => {
     expect(new Set(COLOUR_NAMES.map(insulation)).size).toBe(COLOUR_NAMES.length);
+  });
+  it("are drawn in the colours that likeness is computed with", () => {
+    const css = readFileSync(new URL("../theme/tokens.css", import.meta.url), "utf8");
+    for (const name of COLOUR_NAMES) {
+      const token = /--w-\w+/.exec(insulation(name))?.[0] ?? "";
+      expect(css, name).toContain(`${token}: ${NOMINAL_SRGB[name]};`);
+    }
   });
   it("grow with the conductor, and an unknown size is drawn as 0.5 mm²", () => {
     const widths = [0.35, 0.5, 0.75, 1.25, 1.5, 2, 4, 6, 10].map(wireWidth);

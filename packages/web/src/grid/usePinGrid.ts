@@ -26,6 +26,14 @@ export interface PinGridOptions {
 
 const keyOf = (row: RowId, column: Column): string => `${column} ${row}`;
 
+/** The label after the last one that is not taken; plain numbers where the last one does not count on. */
+function freeLabel(last: string | undefined, taken: ReadonlySet<string>): string {
+  let label = last === undefined ? "1" : nextLabel(last);
+  for (let tries = 0; tries <= taken.size && label !== "" && taken.has(label); tries++) label = nextLabel(label);
+  for (let number = taken.size + 1; label === "" || label.length > 12 || taken.has(label); number++) label = String(number);
+  return label;
+}
+
 /** The spreadsheet behind the pin table: selection, typing, clipboard, filling. Draws nothing. */
 export function usePinGrid(options: PinGridOptions) {
   const { rows, columns } = options;
@@ -40,12 +48,14 @@ export function usePinGrid(options: PinGridOptions) {
   const columnAt = (column: number): Column => columns.value[column] ?? "cavity";
   const active = computed(() => ({ row: rowId(selection.value.at.row), column: columnAt(selection.value.at.column) }));
   const lastLabel = computed(() => pinsInOrder(options.connector()).at(-1)?.cavity);
-  const suggestedLabel = computed(() => (lastLabel.value === undefined ? "1" : nextLabel(lastLabel.value)));
+  const labelsOf = (): Set<string> => new Set(options.connector().pins.map((pin) => pin.cavity));
+  /** Nothing follows from a name: then the label has to be typed. */
+  const suggestedLabel = computed(() => (lastLabel.value !== undefined && nextLabel(lastLabel.value) === "" ? "" : freeLabel(lastLabel.value, labelsOf())));
 
   watch(extent, () => { selection.value = moved(selection.value, 0, 0, extent.value, true); });
 
   const context = (): TypingContext => {
-    const labels = new Set(options.connector().pins.map((pin) => pin.cavity));
+    const labels = labelsOf();
     return { ...options.typing(), taken: (cavity) => labels.has(cavity) };
   };
   const shown = (row: RowId, column: Column, pin: Pin | undefined): string => complaints.get(keyOf(row, column))?.text ?? (row === NEW ? (fresh.get(column) ?? "") : pin === undefined ? "" : textOf(pin, column));
@@ -157,15 +167,14 @@ export function usePinGrid(options: PinGridOptions) {
   /** Writes a block of texts from a cell on; lines beyond the last become new cavities. One change, so one undo. */
   function write(from: Cell, block: readonly (readonly string[])[]): void {
     const put = new Map<PinId, Pin>();
-    const labels = new Set(options.connector().pins.map((pin) => pin.cavity));
+    const labels = labelsOf();
     let order = Math.max(-1, ...options.connector().pins.map((pin) => pin.order));
     let label = lastLabel.value;
     const typing: TypingContext = { ...options.typing(), taken: (cavity) => labels.has(cavity) };
     block.forEach((texts, r) => {
       const existing = rows.value[from.row + r];
       if (existing === undefined && options.frozen()) return;
-      if (existing === undefined) label = label === undefined ? "1" : nextLabel(label);
-      let pin = existing ?? { ...blankPin(pinId(crypto.randomUUID()), label ?? "1", ++order), content: "occupied" as const };
+      let pin = existing ?? { ...blankPin(pinId(crypto.randomUUID()), freeLabel(label, labels), ++order), content: "occupied" as const };
       texts.forEach((text, c) => {
         const column = columns.value[from.column + c];
         if (column === undefined || (column === "cavity" && options.frozen())) return;
