@@ -28,6 +28,8 @@ export interface CodeHabit {
 const MAX_STRIPES = 2;
 /** Three codes of three letters; longer runs are words. */
 const LONGEST_RUN = 9;
+/** No colour is written so long; a paragraph in the column of colours is not searched for one. */
+const LONGEST_TEXT = 80;
 const SEPARATORS = /[/\\\-–—.,+;:|&*()_]+/;
 const SIZE = /^((?:\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:mm2|mm²|sq\.?\s?mm|awg|ga\b)?)[\s,;]+(?=\p{L})|[\s,;]+((?:\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:mm2|mm²|sq\.?\s?mm|awg|ga)?)$/iu;
 const RINGS = /(?:\b(one|two|three|four|\d)\s+)?\b((?:(?:light|dark|sky)\s+)?[a-z]+)\s+(?:rings?|dots?|bands?|(?:tracer\s+)?marks?)\b/i;
@@ -115,6 +117,7 @@ function takeApart(text: string, table: CodeTable): Parts {
 
 /** All readings in one table, the preferred one first: a code that is whole before one that is divided. */
 export function readingsIn(text: string, table: CodeTable, habit: CodeHabit): readonly { readonly colour: WireColour; readonly pieces: Way }[] {
+  if (text.length > LONGEST_TEXT) return [];
   const { parts, rings } = takeApart(text, table);
   if (parts.length === 0) return [];
   let combined: readonly Way[] = [[]];

@@ -98,6 +98,8 @@ const MOST_KNOWN = 20_000;
 /** Best entries of texts that were read before: a large table repeats itself, and the same texts are read again and again. */
 const known = new Map<string, ReturnType<typeof searched>>();
 const SHORTEST_PART = 3;
+/** A function is said within so many words; what stands behind them is a remark. */
+const MOST_WORDS = 24;
 const ownByList = new WeakMap<readonly OwnWord[], ReadonlyMap<string, OwnWord>>();
 
 function ownWord(words: readonly OwnWord[], whole: string): OwnWord | undefined {
@@ -156,7 +158,7 @@ function searched(core: string): { readonly term: Term; readonly score: number }
 
 /** Every run of whole words within a text. */
 function partsOf(text: string): readonly string[] {
-  const words = text.split(" ");
+  const words = text.split(" ", MOST_WORDS);
   return words.flatMap((_, start) => words.slice(start).map((__, length) => words.slice(start, start + length + 1).join(" ")));
 }
 

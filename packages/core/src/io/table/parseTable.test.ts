@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { lineProblemWords, tableProblemWords } from "../../words/index.ts";
 import { parseTable, readTable, type ReadTable } from "./parseTable.ts";
-import { rowsOfSheet, TABLE_LINE_LIMIT, type Sheet } from "./rows.ts";
+import { rowsOfSheet, rowsOfText, TABLE_LINE_LIMIT, type Sheet } from "./rows.ts";
 import { takeTable, type TakeMode } from "./take.ts";
 import { blankPin, connectorId, pinId, sourceId, type Connector } from "../../model/index.ts";
 
@@ -54,11 +54,29 @@ describe("parseTable", () => {
     expect(words("x\t".repeat(300))).toContain("301 columns are more than the 200");
     expect(words("1\tGround\nPK\u0003\u0004\u0000\u0000")).toContain("Line 2");
   });
-  it("never throws and keeps one line for each line of any text", () => {
-    fc.assert(fc.property(fc.string({ unit: "grapheme", maxLength: 300 }), (text) => {
+  it("never throws and loses no line of any text", () => {
+    const filled = (text: string): number => text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/).filter((line) => line.trim() !== "").length;
+    let joined = 0;
+    fc.assert(fc.property(fc.oneof(fc.string({ unit: "grapheme", maxLength: 300 }), fc.string({ unit: fc.constantFrom("a", '"', "\t", "\n", ",", "1"), maxLength: 60 })), (text) => {
+      const rows = rowsOfText(text);
       const read = parseTable(text, null);
-      if (read.ok && !read.value.turned) expect(read.value.lines.length + read.value.headerLines).toBe(text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/).filter((line) => line.trim() !== "").length);
-    }), { numRuns: 1000, seed: 50 });
+      expect(read.ok).toBe(rows.ok);
+      if (!rows.ok || !read.ok) return;
+      expect(rows.value.reduce((sum, row) => sum + filled(row.raw), 0)).toBe(filled(text));
+      if (!read.value.turned) expect(read.value.lines.length + read.value.headerLines).toBe(rows.value.length);
+      if (rows.value.length < filled(text)) joined++;
+    }), { numRuns: 4000, seed: 50 });
+    expect(joined).toBeGreaterThan(40);
+  });
+  it("keeps a spreadsheet's cell with line ends in one piece, and is not led astray by a lone quotation mark", () => {
+    const read = table('1\t"Horn\nrelay, ""left"""\tBK\n2\tFan\tRD');
+    expect(read.lines.map(({ line, cavity, function: name, colour }) => [line, cavity, name, colour])).toEqual([[1, "1", 'Horn relay, "left"', "BK"], [3, "2", "Fan", "RD"]]);
+    expect(table('1\t"Horn\tBK\n2\tFan\tRD\n3\tWiper\tGN').lines).toHaveLength(3);
+  });
+  it("answers at once on a paragraph where a colour or a function should be", () => {
+    const prose = "black and red ".repeat(2000);
+    const [line] = table(`cavity\tcolour\tfunction\n1\t${prose}\t${prose}`, "iec").lines;
+    expect(line!.problems.map((problem) => problem.code)).toContain("colour-unread");
   });
   it("reads the usual ways to write a pin list", () => {
     const shape = (text: string) => table(text).lines.map(({ cavity, colour, size, function: name }) => [cavity, colour, size, name]);

@@ -40,9 +40,9 @@ const clean = (text: string): string => text.replace(BIDI, "").normalize("NFC");
 export function rowsOfText(text: string): Result<readonly RawRow[], TableProblem> {
   const control = text.search(/[\u0000-\u0008\u000e-\u001f\ufffd]/);
   if (control >= 0) return fail({ code: "table-binary", line: text.slice(0, control).split(/\r\n|\r|\n/).length });
-  const lines = text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/).flatMap((raw, index) => (raw.trim() === "" ? [] : [{ line: index + 1, raw: clean(raw), bidi: raw.search(BIDI) >= 0 }]));
+  const lines = joined(text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/)).flatMap(({ raw, index }) => (raw.trim() === "" ? [] : [{ line: index + 1, raw: clean(raw), bidi: raw.search(BIDI) >= 0 }]));
   const cellsOf = splitter(lines.slice(0, TABLE_LINE_LIMIT).map(({ raw }) => raw));
-  return checked(lines.slice(0, TABLE_LINE_LIMIT + 1).map((entry) => ({ ...entry, cells: cellsOf(entry.raw).map((cell) => cell.trim()), merged: [] })), lines.length);
+  return checked(lines.slice(0, TABLE_LINE_LIMIT + 1).map((entry) => ({ ...entry, cells: cellsOf(entry.raw).map((cell) => cell.replace(/\s*\n\s*/g, " ").trim()), merged: [] })), lines.length);
 }
 
 /** Rows of a sheet that hold anything. */
@@ -55,6 +55,26 @@ export function rowsOfSheet(sheet: Sheet): Result<readonly RawRow[], TableProble
     return [{ line: index + 1, raw: clean(raw), cells: cells.map((cell) => clean(cell).replace(/\s+/g, " ").trim()), bidi: raw.search(BIDI) >= 0, merged: merged.get(index) ?? [] }];
   });
   return checked(rows, rows.length);
+}
+
+/** A cell that begins with a quotation mark and does not close it on its line. */
+const OPEN_QUOTE = /(?:^|[\t;,|])"(?:[^"]|"")*$/;
+const MOST_JOINED = 6;
+const LONGEST_CELL = 5000;
+const isOpen = (raw: string): boolean => raw.length <= LONGEST_CELL && OPEN_QUOTE.test(raw);
+
+/** Lines of a spreadsheet cell with line ends in it belong together; a quotation mark that is never closed joins nothing. */
+function joined(lines: readonly string[]): readonly { readonly raw: string; readonly index: number }[] {
+  const found: { raw: string; index: number }[] = [];
+  for (let index = 0; index < lines.length; ) {
+    let raw = lines[index] ?? "";
+    let next = index + 1;
+    while (isOpen(raw) && next < lines.length && next - index < MOST_JOINED) raw += `\n${lines[next++] ?? ""}`;
+    if (next > index + 1 && (isOpen(raw) || raw.length > LONGEST_CELL)) [raw, next] = [lines[index] ?? "", index + 1];
+    found.push({ raw, index });
+    index = next;
+  }
+  return found;
 }
 
 function checked(rows: readonly RawRow[], lines: number): Result<readonly RawRow[], TableProblem> {
