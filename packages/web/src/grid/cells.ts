@@ -52,7 +52,8 @@ function changed(pin: Pin, column: Column, text: string, { words, taken, sourceS
     }
     case "signal": {
       if (text === "") return { ...pin, signal: "unknown" };
-      const known = signalNamed(text);
+      const wanted = text.toLowerCase().replace(/\s+/g, "-");
+      const known = SIGNAL_CLASSES.find((signal) => signal === wanted) ?? SIGNAL_CLASSES.find((signal) => signal.startsWith(wanted));
       return known === undefined ? `“${text}” is no signal class; choose one of the list` : { ...pin, signal: known };
     }
     case "size": {
@@ -69,7 +70,8 @@ function changed(pin: Pin, column: Column, text: string, { words, taken, sourceS
   }
 }
 
-export function signalNamed(text: string): SignalClass | undefined {
+/** Signal classes that begin with the text, then those that hold it. */
+export function signalsLike(text: string): readonly SignalClass[] {
   const wanted = text.toLowerCase().replace(/\s+/g, "-");
-  return SIGNAL_CLASSES.find((signal) => signal === wanted) ?? SIGNAL_CLASSES.find((signal) => signal.startsWith(wanted));
+  return [...SIGNAL_CLASSES.filter((signal) => signal.startsWith(wanted)), ...SIGNAL_CLASSES.filter((signal) => !signal.startsWith(wanted) && signal.includes(wanted))];
 }

@@ -6,10 +6,10 @@
 import { computed, nextTick, ref, watch } from "vue";
 import { useVirtualizer } from "@tanstack/vue-virtual";
 import {
-  pinSystem, readFunction, SIGNAL_CLASSES, suggestTerms, surenessOf, twinMarks, type Connector, type Fact, type OwnWord, type Pin, type PinId, type Source, type SourceId, type Term,
+  blankPin, COLOUR_SYSTEM_NAMES, pinId, pinSystem, readFunction, suggestTerms, surenessOf, twinMarks, type Connector, type Fact, type OwnWord, type Pin, type PinId, type Source, type SourceId, type Term,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
-import { CELL_NAMES, COLUMN_TITLES, COLUMNS, type Column } from "../../grid/cells.ts";
+import { CELL_NAMES, COLUMN_TITLES, COLUMNS, signalsLike, type Column } from "../../grid/cells.ts";
 import { connectorHabit, isDivided, readingOf, readingWords } from "../../grid/readings.ts";
 import { rowsOf, type Filter, type Sorting } from "../../grid/rows.ts";
 import { rangeOf, within } from "../../grid/selection.ts";
@@ -59,8 +59,11 @@ const range = computed(() => rangeOf(selection.value));
 
 const line = (index: number) => {
   const pin = rows.value[index];
-  const reading = pin === undefined ? null : readingOf(pin, props.connector, habit.value);
-  return { id: grid.rowId(index), pin, reading, divided: pin !== undefined && reading !== null && isDivided(reading, pin, props.connector), mark: pin === undefined ? undefined : marks.value.get(pin.id) };
+  const colour = pin?.colour ?? grid.shown(NEW, "colour", undefined);
+  // A colour typed for a new cavity is drawn at once.
+  const wire = colour === "" ? null : (pin ?? { ...blankPin(pinId(NEW), "", 0), colour });
+  const reading = wire === null ? null : readingOf(wire, props.connector, habit.value);
+  return { id: grid.rowId(index), pin, wire, reading, divided: wire !== null && reading !== null && wire.sources.colour !== "read-off" && isDivided(reading, wire, props.connector), mark: pin === undefined ? undefined : marks.value.get(pin.id) };
 };
 const lines = computed(() => virtual.value.getVirtualItems().map((item) => ({ index: item.index, start: item.start, ...line(item.index) })));
 const cellId = (row: number, column: number): string => `cell-${row}-${column}`;
@@ -94,11 +97,19 @@ const offers = computed<readonly { readonly text: string; readonly aside: string
   const text = editing.value?.text.trim() ?? "";
   if (editing.value === null || text === "") return [];
   if (active.value.column === "function") return suggestTerms(text, 7).map(({ text: full, term }) => ({ text: full, aside: term.signal, term }));
-  if (active.value.column === "signal") return SIGNAL_CLASSES.filter((signal) => signal.includes(text.toLowerCase().replace(/\s+/g, "-"))).slice(0, 7).map((signal) => ({ text: signal, aside: "", term: null }));
+  if (active.value.column === "signal") return signalsLike(text).slice(0, 7).map((signal) => ({ text: signal, aside: "", term: null }));
   return [];
 });
 watch(offers, () => (picked.value = -1));
-const upward = computed(() => selection.value.at.row * ROW - (scroller.value?.scrollTop ?? 0) > (scroller.value?.clientHeight ?? 0) - 250);
+/** Where the offers stand: below the field, above it where the page ends. They are drawn over everything, so that no pane cuts them off. */
+const place = ref({ left: 0, top: 0, width: 0, upward: false });
+const OFFERS_HEIGHT = 260;
+watch(offers, () => {
+  if (offers.value.length === 0 || field === null) return;
+  const { left, top, bottom, width } = field.getBoundingClientRect();
+  const upward = bottom + OFFERS_HEIGHT > window.innerHeight && top > OFFERS_HEIGHT;
+  place.value = { left: left - 6, top: upward ? top - 4 : bottom + 3, width: width + 12, upward };
+}, { flush: "post" });
 
 function reveal(): void {
   if (selection.value.at.row < grid.extent.value.rows) virtual.value.scrollToIndex(selection.value.at.row, { align: "auto" });
@@ -267,8 +278,8 @@ defineExpose({
       </div>
       <div class="body" role="presentation" :style="{ height: `${virtual.getTotalSize()}px` }">
         <div
-          v-for="{ index, start, id, pin, reading, divided, mark } in lines" :key="id" class="row" role="row" :aria-rowindex="index + 2"
-          :class="{ on: selection.at.row === index, new: id === NEW, empty: pin?.content === 'empty', open: selection.at.row === index && editing !== null }" :style="{ gridTemplateColumns: template, transform: `translateY(${start}px)` }"
+          v-for="{ index, start, id, pin, wire, reading, divided, mark } in lines" :key="id" class="row" role="row" :aria-rowindex="index + 2"
+          :class="{ on: selection.at.row === index, new: id === NEW, empty: pin?.content === 'empty' }" :style="{ gridTemplateColumns: template, transform: `translateY(${start}px)` }"
         >
           <span class="tick" role="gridcell" :aria-label="pin === undefined ? 'no pin yet' : `${pin.cavity} ${pin.identified ? 'identified' : 'not identified'}`">{{ pin?.identified ? "✓" : "" }}</span>
           <template v-for="(column, c) in columns" :key="column">
@@ -282,16 +293,12 @@ defineExpose({
               >
               <template v-else-if="column === 'cavity'"><b class="cav" :class="{ off: pin?.content === 'empty' || id === NEW, hand: selection.at.row === index && id !== NEW }">{{ grid.shown(id, column, pin) || grid.suggestedLabel.value }}</b></template>
               <template v-else>{{ grid.shown(id, column, pin) }}<span v-if="id === NEW && column === 'function' && !grid.shown(id, column, pin)" class="mut">{{ columns.length > 0 && rows.length === 0 ? "type here, or paste a table" : "" }}</span></template>
-              <ul v-if="isActive(index, c) && offers.length > 0" id="grid-offers" class="offers" :class="{ upward }" role="listbox" :aria-label="column === 'function' ? 'Functions' : 'Signal classes'">
-                <li v-for="(offer, o) in offers" :id="`offer-${o}`" :key="offer.text" role="option" :aria-selected="o === picked" :class="{ on: o === picked }" @mousedown.prevent.stop="take(o); grid.enter(); back()"><b>{{ offer.text }}</b><span>{{ offer.aside }}</span></li>
-                <li v-if="column === 'function'" class="hint" role="presentation"><kbd>↓</kbd><kbd>Enter</kbd> take it <kbd>Alt Enter</kbd> keep my words, mean the first</li>
-              </ul>
             </span>
             <span v-if="column === 'colour'" class="wire" role="gridcell">
-              <template v-if="pin && reading && pin.colour !== ''">
-                <DrawnWire :colour="reading.ok ? reading.value.colour : null" :size="pin.size" :length="56" />
-                <span class="words" :class="{ divided: divided && pin.sources.colour !== 'read-off', unread: !reading.ok }" :title="readingWords(reading)">{{ divided && pin.sources.colour !== "read-off" ? "one colour or two?" : readingWords(reading) }}</span>
-                <abbr v-if="pinSystem(pin, connector) !== connector.colourSystem" class="sys" :title="`read as ${pinSystem(pin, connector)}`">*</abbr>
+              <template v-if="wire && reading">
+                <DrawnWire :colour="reading.ok ? reading.value.colour : null" :size="wire.size" :length="56" />
+                <span class="words" :class="{ divided, unread: !reading.ok }" :title="readingWords(reading)">{{ divided ? "one colour or two?" : readingWords(reading) }}</span>
+                <abbr v-if="pinSystem(wire, connector) !== connector.colourSystem" class="sys" :title="`read as ${COLOUR_SYSTEM_NAMES[pinSystem(wire, connector)]}`">*</abbr>
               </template>
               <span v-else-if="pin?.content === 'empty'" class="mut">empty, never filled</span>
             </span>
@@ -307,17 +314,22 @@ defineExpose({
       </div>
     </div>
   </div>
+  <Teleport to="body">
+    <ul v-if="offers.length > 0" id="grid-offers" class="offers" :class="{ upward: place.upward }" :style="{ left: `${place.left}px`, top: `${place.top}px`, minWidth: `${place.width}px` }" role="listbox" :aria-label="active.column === 'function' ? 'Functions' : 'Signal classes'">
+      <li v-for="(offer, o) in offers" :id="`offer-${o}`" :key="offer.text" role="option" :aria-selected="o === picked" :class="{ on: o === picked }" @mousedown.prevent.stop="take(o); grid.enter(); back()"><b>{{ offer.text }}</b><span>{{ offer.aside }}</span></li>
+      <li v-if="active.column === 'function'" class="hint" role="presentation"><kbd>↓</kbd><kbd>Enter</kbd> take it <kbd>Alt Enter</kbd> keep my words, mean the first</li>
+    </ul>
+  </Teleport>
   <p v-if="grid.complaint.value" class="bad" role="alert">“{{ grid.complaint.value.text }}”: {{ grid.complaint.value.why }}. What you typed is kept; <kbd>Esc</kbd> puts the old value back.</p>
 </template>
 
 <style scoped>
-.scroller { overflow: auto; max-height: calc(100vh - 268px); min-height: 150px; position: relative; border-bottom: 1px solid var(--ink); }
+.scroller { overflow: auto; max-height: calc(100vh - 268px); min-height: 96px; position: relative; border-bottom: 1px solid var(--ink); }
 .grid { outline: none; min-width: 100%; width: max-content; display: grid; }
 .body { position: relative; min-width: 100%; }
 .row { display: grid; height: 30px; border-bottom: 1px solid var(--rule); width: 100%; background: var(--bench); }
 .body .row { position: absolute; top: 0; left: 0; }
 .row.on { background: var(--sheet); }
-.row.open { z-index: 3; }
 .head { position: sticky; top: 0; z-index: 4; border-bottom: 1px solid var(--ink); align-items: end; font: 500 14px/16px var(--f-label); color: var(--ink2); }
 .head > span { padding: 0 6px 4px 4px; }
 .head button { border: 0; background: none; padding: 0; font: inherit; color: inherit; cursor: pointer; width: 100%; text-align: left; }
@@ -326,7 +338,6 @@ defineExpose({
 .head .num { text-align: right; }
 .row > span { min-width: 0; align-self: stretch; display: flex; align-items: center; }
 .cell { padding: 0 4px; position: relative; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; cursor: cell; border: 1.5px solid transparent; }
-.row.open .cell.at { overflow: visible; }
 .cell.in { background: var(--well); }
 .cell.at { border-color: var(--rule2); background: var(--sheet); }
 .grid:focus .cell.at, .cell.at:focus-within { border-color: var(--ink); box-shadow: inset 0 0 0 1px var(--ink); }
@@ -355,8 +366,8 @@ defineExpose({
 .source .check { border-bottom: 2px dashed var(--ink); }
 .source .guess { border-bottom: 2px dotted var(--ink); }
 .source .twin { border-left: 3px double var(--ink); padding-left: 4px; }
-.offers { position: absolute; top: 100%; left: -1.5px; z-index: 5; width: max-content; min-width: 100%; max-width: 420px; background: var(--sheet); border: 1.5px solid var(--ink); border-radius: 2px; font: 400 14px/1.3 var(--f-text); }
-.offers.upward { top: auto; bottom: 100%; }
+.offers { position: fixed; z-index: 1100; width: max-content; max-width: min(420px, 96vw); background: var(--sheet); border: 1.5px solid var(--ink); border-radius: 2px; font: 400 14px/1.3 var(--f-text); }
+.offers.upward { transform: translateY(-100%); }
 .offers li { display: flex; justify-content: space-between; gap: 18px; padding: 5px 8px; cursor: pointer; white-space: nowrap; }
 .offers li span { color: var(--ink2); font: 500 14px/18px var(--f-label); }
 .offers li.on { background: var(--well); box-shadow: inset 4px 0 0 var(--ink); }
