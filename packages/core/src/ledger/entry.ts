@@ -4,6 +4,12 @@ import type { Connector, DecisionId, JobHead, Pin, PinId, StepId } from "../mode
 /** What the technician can correct about a wire once work has begun; places are corrected by operations. */
 export type PinFacts = Partial<Omit<Pin, "id" | "cavity" | "order" | "content">>;
 
+/** The facts in which a pin as it was found differs from what was believed. Place and content are no facts of the wire. */
+export function factsBetween(believed: Pin, found: Pin): PinFacts {
+  const { id: _id, cavity: _cavity, order: _order, content: _content, ...facts } = found;
+  return Object.fromEntries(Object.entries(facts).filter(([field, value]) => JSON.stringify(value) !== JSON.stringify(believed[field as keyof PinFacts])));
+}
+
 /** What happened. A physical change is one of these and nothing else. */
 export type What =
   | { readonly kind: "baseline"; readonly head: JobHead; readonly connectors: readonly Connector[] }

@@ -10,7 +10,7 @@ import { asBuilt } from "./asBuilt.ts";
 import { bench } from "./bench.ts";
 import { canonicalJson, hashText } from "./canonical.ts";
 import { FIRST_LINK, seal, verifyChain } from "./chain.ts";
-import type { Entry, StoredEntry, What } from "./entry.ts";
+import { factsBetween, type Entry, type StoredEntry, type What } from "./entry.ts";
 import { foldLedger, obstaclesToRetract } from "./fold.ts";
 
 function written(whats: readonly What[]): { readonly entries: readonly Entry[]; readonly stored: readonly StoredEntry[] } {
@@ -28,6 +28,22 @@ const baseline = (dossier: Dossier): What => ({ kind: "baseline", head: dossier.
 function worked(dossier: Dossier, count: number): readonly What[] {
   return [baseline(dossier), ...planWork(dossier).steps.slice(0, count).map((step): What => ({ kind: "done", step: step.id, decision: step.decision, op: step.op, note: "" }))];
 }
+
+describe("factsBetween", () => {
+  it("turns what was believed into what was found, but for place and content, and says nothing where nothing differs", () => {
+    let differing = 0;
+    fc.assert(fc.property(decidedDossier(4), (dossier) => {
+      const [believed, found] = dossier.connectors.flatMap((connector) => connector.pins);
+      if (believed === undefined || found === undefined) return;
+      const facts = factsBetween(believed, found);
+      const { id, cavity, order, content } = believed;
+      expect({ ...believed, ...facts }).toEqual({ ...found, id, cavity, order, content });
+      expect(factsBetween(believed, believed)).toEqual({});
+      if (Object.keys(facts).length > 0) differing++;
+    }), { numRuns: 200, seed: 24 });
+    expect(differing).toBeGreaterThan(100);
+  });
+});
 
 describe("foldLedger", () => {
   it("gives what applying the operations one after another gives (state is a fold)", () => {

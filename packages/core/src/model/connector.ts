@@ -80,6 +80,9 @@ export function pinsInOrder(connector: Connector): readonly Pin[] {
   return [...connector.pins].sort((a, b) => firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)));
 }
 
+/** The order of the last pin of the table; -1 while there is none. */
+export const lastOrder = (connector: Connector): number => Math.max(-1, ...connector.pins.map((pin) => pin.order));
+
 /** The system that a pin's colour is written in. */
 export const pinSystem = (pin: Pin, connector: Pick<Connector, "colourSystem">): ColourSystem => pin.colourSystem ?? connector.colourSystem;
 

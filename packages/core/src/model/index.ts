@@ -1,7 +1,7 @@
 export { connectorId, decisionIdOf, endId, pinId, sourceId, stepId, wireId, type ConnectorId, type DecisionId, type EndId, type PinId, type SourceId, type StepId, type WireId } from "./ids.ts";
 export { FEED_CLASSES, isData, isFeed, isSupply, SIGNAL_CLASSES, signalFit, type FeedClass, type Fit, type SignalClass } from "./signal.ts";
 export {
-  blankPin, CAVITY_CONTENTS, compareConnectors, FACE_VIEWS, isKnown, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type FaceView, type Layout, type Pin, type Side,
+  blankPin, CAVITY_CONTENTS, compareConnectors, FACE_VIEWS, isKnown, lastOrder, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type FaceView, type Layout, type Pin, type Side,
 } from "./connector.ts";
 export { decisionId, decisionPins, METHODS, SURENESS, type Decision, type HazardAnswer, type Method, type Sureness } from "./decision.ts";
 export {

@@ -11,6 +11,7 @@ export interface LookAlike {
   /** Under which conditions they are near; empty when they are the same. */
   readonly sights: readonly Sight[];
   readonly pair: readonly [PlacedPin, PlacedPin];
+  readonly colours: readonly [WireColour, WireColour];
 }
 
 interface Wire {
@@ -55,7 +56,7 @@ export function lookAlikes(dossier: Dossier, open: readonly ConnectorId[] = []):
       const scope = scopeOf(a.placed.connector, b.placed.connector, opened);
       if (scope === null || toldBySize(a.placed.pin.size, b.placed.pin.size)) continue;
       const likeness = compare(a, b);
-      if (likeness !== null) found.push({ scope, kind: likeness.kind, sights: likeness.kind === "near" ? likeness.sights : [], pair: [a.placed, b.placed] });
+      if (likeness !== null) found.push({ scope, kind: likeness.kind, sights: likeness.kind === "near" ? likeness.sights : [], pair: [a.placed, b.placed], colours: [a.colour, b.colour] });
     }
   });
   return found;
@@ -72,23 +73,16 @@ export interface LookAlikeGroup {
 /** Pairs as groups, those of the same colour first: "black: 1, 6 and 11" instead of three pairs. */
 export function groupLookAlikes(pairs: readonly LookAlike[]): readonly LookAlikeGroup[] {
   const groups = new Map<string, { readonly scope: LookAlikeScope; readonly sights: readonly Sight[]; readonly sides: Map<string, { readonly colour: WireColour; readonly pins: Set<PlacedPin> }> }>();
-  const placed = new Map<PinId, PlacedPin>();
-  for (const { scope, sights, pair } of pairs) {
-    const wires = pair.map((one) => {
-      const known = placed.get(one.pin.id) ?? one;
-      placed.set(one.pin.id, known);
-      const colour = pinColour(one.pin, one.connector);
-      return { one: known, colour, look: colour === null ? "" : colourInWords(colour) };
-    });
+  for (const { scope, sights, pair, colours } of pairs) {
+    const wires = pair.map((placed, i) => ({ placed, colour: colours[i] as WireColour, look: colourInWords(colours[i] as WireColour) }));
     const looks = [...new Set(wires.map(({ look }) => look))].sort();
     const { connector } = pair[0];
     const where = scope === "connector" ? connector.id : scope === "module" ? `${connector.side} ${connector.module}` : "";
     const key = [scope, where, ...looks].join("|");
     const group = groups.get(key) ?? { scope, sights, sides: new Map() };
-    for (const { one, colour, look } of wires) {
-      if (colour === null) continue;
+    for (const { placed, colour, look } of wires) {
       const side = group.sides.get(look) ?? { colour, pins: new Set() };
-      side.pins.add(one);
+      side.pins.add(placed);
       group.sides.set(look, side);
     }
     groups.set(key, group);

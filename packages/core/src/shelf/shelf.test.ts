@@ -39,6 +39,7 @@ describe("readFunction", () => {
     const words = learn(learn([], "snubber", null, "lin"), "Lamp 7", VOCABULARY.find((term) => term.name === "fault lamp") ?? null, "unknown");
     expect(readFunction("snubber rear", words)).toMatchObject({ term: { name: "snubber", signal: "lin" }, qualifiers: ["rear"], score: 1 });
     expect(readFunction("lamp 7", words).term?.name).toBe("fault lamp");
+    expect(readFunction("snubber", [...words, { text: "snubber", term: null, signal: "hall" }]).term?.signal).toBe("hall"); // the last one given counts
     expect(learn(words, "SNUBBER", null, "pwm")).toEqual([words[1], { text: "SNUBBER", term: null, signal: "pwm" }]);
   });
 });

@@ -8,5 +8,6 @@ export { entryNarrator } from "./entryWords.ts";
 export { locatorWords } from "./locatorWords.ts";
 export { factsWords } from "./factsWords.ts";
 export { termWords } from "./termWords.ts";
+export { sourceWords } from "./sourceWords.ts";
 export { sightWords } from "./sightWords.ts";
 export { commandWords } from "./commandWords.ts";

@@ -1,5 +1,5 @@
 import { computed, nextTick, reactive, ref, shallowRef, watch, type ComputedRef } from "vue";
-import { blankPin, FACTS, nextLabel, pinId, pinsInOrder, type Connector, type Fact, type Pin, type PinId } from "@trevin/core";
+import { blankPin, FACTS, lastOrder, nextLabel, pinId, pinsInOrder, type Connector, type Fact, type Pin, type PinId } from "@trevin/core";
 import { applied, COLUMNS, textOf, type Column, type TypingContext } from "./cells.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, type Cell, type Selection } from "./selection.ts";
@@ -112,7 +112,7 @@ export function usePinGrid(options: PinGridOptions) {
   function commitNew(): boolean {
     const typed = [...fresh].filter(([, text]) => text.trim() !== "");
     if (typed.length === 0) return true;
-    const order = Math.max(-1, ...options.connector().pins.map((pin) => pin.order)) + 1;
+    const order = lastOrder(options.connector()) + 1;
     let pin: Pin = { ...blankPin(pinId(crypto.randomUUID()), "", order), content: "occupied" };
     for (const column of COLUMNS) {
       const text = column === "cavity" ? fresh.get("cavity")?.trim() || suggestedLabel.value : (fresh.get(column) ?? "");
@@ -168,7 +168,7 @@ export function usePinGrid(options: PinGridOptions) {
   function write(from: Cell, block: readonly (readonly string[])[]): void {
     const put = new Map<PinId, Pin>();
     const labels = labelsOf();
-    let order = Math.max(-1, ...options.connector().pins.map((pin) => pin.order));
+    let order = lastOrder(options.connector());
     let label = lastLabel.value;
     const typing: TypingContext = { ...options.typing(), taken: (cavity) => labels.has(cavity) };
     block.forEach((texts, r) => {
@@ -256,8 +256,8 @@ export function usePinGrid(options: PinGridOptions) {
   };
 
   return {
-    selection, editing, complaint, complaints, extent, active, suggestedLabel, select, edit, commit, cancel, commitNew, go, enter, tab, copy, belongsInCells, paste, clear, fill, ditto, doubt, identify,
-    removeRows, chosen, shown, rowId, columnAt,
+    selection, editing, complaint, extent, active, suggestedLabel, select, edit, commit, cancel, commitNew, go, enter, tab, copy, belongsInCells, paste, clear, fill, ditto, doubt, identify,
+    removeRows, chosen, shown, rowId,
     hasComplaint: (row: RowId, column: Column): boolean => complaints.has(keyOf(row, column)),
     selectAll: (): void => { selection.value = { anchor: { row: 0, column: 0 }, at: { row: Math.max(0, rows.value.length - 1), column: columns.value.length - 1 } }; },
   };

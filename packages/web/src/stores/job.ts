@@ -75,7 +75,8 @@ export const useJob = defineStore("job", () => {
 
   /** Own words of other jobs of this shop; without the server's answer there are none. */
   const shopWords = shallowRef<readonly OwnWord[]>([]);
-  const words = computed<readonly OwnWord[]>(() => [...(view.value?.dossier.words ?? []), ...shopWords.value]);
+  /** A text means what it was given last: what this job says of it comes after what the shop says. */
+  const words = computed<readonly OwnWord[]>(() => [...shopWords.value, ...(view.value?.dossier.words ?? [])]);
 
   async function open(id: string): Promise<void> {
     pending.value = [];

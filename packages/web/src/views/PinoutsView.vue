@@ -4,8 +4,8 @@ import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch 
 import { useRoute } from "vue-router";
 import { useLocalStorage } from "@vueuse/core";
 import {
-  allSources, COLOUR_SYSTEM_NAMES, connectorsInOrder, indexSources, isKnown, lineProblemWords, locate, locatorWords, pinId, pinsInOrder, rankSystems, takeTable, valueOf,
-  type Connector, type ConnectorHead, type ConnectorId, type FaceView, type Pin, type PinFacts, type PinId, type ReadTable, type Source, type SourceId, type TableFile, type TakeMode,
+  canGoIn, COLOUR_SYSTEM_NAMES, connectorsInOrder, factsBetween, indexSources, isKnown, lineProblemWords, locate, locatorWords, pinId, pinsInOrder, rankSystems, takeTable, valueOf,
+  type Connector, type ConnectorHead, type ConnectorId, type FaceView, type Pin, type PinId, type ReadTable, type Source, type SourceId, type TableFile, type TakeMode,
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import CavityLabel from "../components/parts/CavityLabel.vue";
@@ -43,7 +43,7 @@ const picker = ref<HTMLInputElement | null>(null);
 const pasteBox = ref<HTMLTextAreaElement | null>(null);
 
 const sources = computed(() => indexSources(dossier.value?.sources ?? []));
-const documents = computed(() => allSources(dossier.value?.sources ?? []));
+const documents = computed(() => [...sources.value.values()]);
 const source = ref<SourceId | null>(null);
 const sourcesOpen = ref(false);
 const alikeOpen = ref(false);
@@ -82,7 +82,6 @@ const systems = computed(() => {
   return { declared, elsewhere: connector.value === undefined ? [] : readOtherwise(connector.value), better: best !== undefined && declared !== undefined && best.read > declared.read ? best : null };
 });
 
-const FACT_FIELDS = ["function", "colour", "size", "signal", "note", "circuit", "condition", "colourSystem", "identified", "sources", "doubts", "claims"] as const;
 async function put(pins: readonly Pin[]): Promise<void> {
   const target = connector.value;
   if (target === undefined) return;
@@ -90,7 +89,7 @@ async function put(pins: readonly Pin[]): Promise<void> {
   for (const next of pins) {
     const before = target.pins.find((one) => one.id === next.id);
     if (before === undefined) continue;
-    const facts: PinFacts = Object.fromEntries(FACT_FIELDS.filter((field) => JSON.stringify(before[field]) !== JSON.stringify(next[field])).map((field) => [field, next[field]]));
+    const facts = factsBetween(before, next);
     if (Object.keys(facts).length > 0) await store.record({ kind: "found", pin: next.id, facts, note: "corrected in the pin table" });
   }
 }
@@ -130,12 +129,11 @@ async function take(read: ReadTable, from: SourceId | null, mode: TakeMode): Pro
   if (target === undefined) return;
   let current = target;
   if (target.pins.every((one) => one.colour === "") && read.system !== target.colourSystem) {
-    const { pins: _pins, ...head } = target;
     current = { ...target, colourSystem: read.system };
-    await store.putConnector({ ...head, colourSystem: read.system });
+    await declareSystem(target, read.system);
   }
   const pins = takeTable(read, current, { source: from, mode, newId: () => pinId(crypto.randomUUID()), say: lineProblemWords });
-  const left = read.turned ? [] : read.lines.filter((line) => line.problems.some((problem) => problem.weight === "error")).map((line) => line.raw);
+  const left = read.turned ? [] : read.lines.filter((line) => !canGoIn(line)).map((line) => line.raw);
   if (pins.length > 0 && !(await store.changePins(target.id, pins))) return;
   store.said = `${pins.length} pins put into ${target.name}`;
   drop(left.join("\n"));
@@ -154,10 +152,8 @@ function onPasteBox(event: ClipboardEvent): void {
   event.preventDefault();
   readText(text);
 }
-function useSystem(system: ConnectorHead["colourSystem"]): void {
-  if (connector.value === undefined) return;
-  const { pins: _pins, ...head } = connector.value;
-  void store.putConnector({ ...head, colourSystem: system });
+function declareSystem({ pins: _pins, ...head }: Connector, colourSystem: ConnectorHead["colourSystem"]): Promise<boolean> {
+  return store.putConnector({ ...head, colourSystem });
 }
 function onKey(event: KeyboardEvent): void {
   if (table.value === null || document.querySelector("[aria-modal='true']") !== null) return;
@@ -236,7 +232,7 @@ const facts = computed(() => {
           <PinGrid ref="grid" :connector="connector" :selected="selected" :frozen="store.begun" :words="store.words" :sources="sources" :source="source" :filter="filter" :text="find" :hidden="hidden" @select="selected = $event" @range="range = $event" @put="put" @remove="removePins" @paste="readText" @learn="store.learnWord" @shown="shown = $event" />
           <p v-if="systems.declared && systems.declared.total > 0" class="systems">
             <b>{{ COLOUR_SYSTEM_NAMES[connector.colourSystem] }}:</b> {{ systems.declared.read }} of {{ systems.declared.total }} codes fit.
-            <template v-if="systems.better"> {{ COLOUR_SYSTEM_NAMES[systems.better.system] }} would read {{ systems.better.read }}. <button type="button" class="link" @click="useSystem(systems.better.system)">Read them so</button></template>
+            <template v-if="systems.better"> {{ COLOUR_SYSTEM_NAMES[systems.better.system] }} would read {{ systems.better.read }}. <button type="button" class="link" @click="declareSystem(connector, systems.better.system)">Read them so</button></template>
             <template v-if="systems.elsewhere.length > 0"> Would read otherwise elsewhere: <span class="code">{{ systems.elsewhere.slice(0, 10).join(" ") }}</span><template v-if="systems.elsewhere.length > 10"> and {{ systems.elsewhere.length - 10 }} more</template></template>
           </p>
           <div v-if="!store.begun" class="pastebox">
@@ -270,7 +266,7 @@ const facts = computed(() => {
   </main>
   <ConnectorForm v-model:open="formOpen" :start="editing" :side="nextSide" :frozen="store.begun" :branches="distinct(connectors.map((one) => one.branch))" :modules="distinct(connectors.map((one) => one.module))" @save="saveConnector" @remove="editing && store.removeConnector(editing.id)" />
   <template v-if="dossier">
-    <SourcesDialog v-model:open="sourcesOpen" :dossier="dossier" :frozen="store.begun" :problem="store.refused?.detail ?? ''" @put="putSource" @remove="store.removeSource($event)" @forget="store.forgetWord($event)" />
+    <SourcesDialog v-model:open="sourcesOpen" :dossier="dossier" :problem="store.refused?.detail ?? ''" @put="putSource" @remove="store.removeSource($event)" @forget="store.forgetWord($event)" />
     <LookAlikesDialog v-model:open="alikeOpen" :dossier="dossier" @show="show" />
   </template>
 </template>

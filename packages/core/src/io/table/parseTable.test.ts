@@ -154,6 +154,11 @@ describe("takeTable", () => {
     expect(variant).toHaveLength(1);
     expect(variant[0]).toMatchObject({ colour: "RD", claims: [{ fact: "colour", value: "YE", when: "up to model year 2" }] });
   });
+  it("does not fill a cavity that is known to be empty", () => {
+    const empty: Connector = { ...connector, pins: [pin("1", 0, { content: "empty", signal: "none" })] };
+    const [first] = takeTable(table("1\tBN\tHorn\t0.5"), empty, { source: maker, mode: { kind: "compare", when: "" }, newId: () => pinId("n"), say: lineProblemWords });
+    expect(first).toMatchObject({ content: "empty", colour: "", size: null, claims: [{ fact: "function", value: "Horn", source: maker }] });
+  });
   it("keeps a line's doubts with the value", () => {
     const [first] = take("5\t22\tXQ\tFan\n6\t20\tBK\tFan\n7\t18\tRD\tFan", { kind: "replace" });
     expect(first!.doubts).toEqual({ colour: "colour “XQ” is in no table; kept as written", size: "22 read as AWG: 0.33 mm²" });

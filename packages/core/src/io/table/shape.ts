@@ -30,7 +30,7 @@ const HEADERS: Readonly<Record<Field, RegExp>> = {
 const GUESS_LINES = 200;
 const MOST_HEADERS = 8;
 
-export const fieldOfHeader = (cell: string): Field | null => FIELDS.find((field) => HEADERS[field].test(cell.trim().replace(/\s+/g, " "))) ?? null;
+const fieldOfHeader = (cell: string): Field | null => FIELDS.find((field) => HEADERS[field].test(cell.trim().replace(/\s+/g, " "))) ?? null;
 const headersIn = (cells: readonly string[]): number => cells.filter((cell) => fieldOfHeader(cell) !== null).length;
 
 /** The table with rows and columns exchanged; a line of the result is a column of the original. */

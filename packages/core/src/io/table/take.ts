@@ -1,5 +1,5 @@
 import { parseColour, sameColour } from "../../colour/index.ts";
-import { blankPin, FACTS, pinSystem, type Claim, type Connector, type Fact, type Pin, type PinId, type SourceId } from "../../model/index.ts";
+import { blankPin, FACTS, lastOrder, pinSystem, type Claim, type Connector, type Fact, type Pin, type PinId, type SourceId } from "../../model/index.ts";
 import type { LineProblem, ReadTable, TableLine } from "./parseTable.ts";
 
 /** How a table goes into a connector that has some of its cavities already. */
@@ -28,7 +28,7 @@ export const canGoIn = (line: TableLine): boolean => line.problems.every((proble
  */
 export function takeTable(table: ReadTable, connector: Connector, options: TakeOptions): readonly Pin[] {
   const byLabel = new Map(connector.pins.map((pin) => [pin.cavity, pin]));
-  let order = Math.max(-1, ...connector.pins.map((pin) => pin.order));
+  let order = lastOrder(connector);
   return table.lines.filter(canGoIn).flatMap((line) => {
     const before = byLabel.get(line.cavity);
     const next = pinOf(line, table, connector, before ?? blankPin(options.newId(), line.cavity, ++order), options);
@@ -64,6 +64,8 @@ function beside(before: Pin, next: Pin, connector: Connector, source: SourceId |
   for (const fact of FACTS) {
     const [old, other] = [valueOf(before, fact), valueOf(next, fact)];
     if (fact === "cavity" || other === "" || agrees(fact, before, next, connector)) continue;
+    // A cavity known to be empty stays so: the other source's wire is a contradiction, not a value that was missing.
+    if (before.content === "empty" && fact !== "function") continue;
     if (old !== "") claims.push({ fact, value: other, source: source ?? ("guessed" as SourceId), when });
     else if (when === "") pin = { ...pin, [fact]: next[fact], ...(fact === "colour" ? { colourSystem: next.colourSystem } : {}), content: next.content, sources: { ...pin.sources, ...(source === null ? {} : { [fact]: source }) } };
   }

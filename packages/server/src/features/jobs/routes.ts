@@ -1,4 +1,5 @@
 import { Router, type Response } from "express";
+import type { z } from "zod";
 import { changePinsSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setWordsSchema, sourceIdSchema, type JobView } from "@trevin/core/contract";
 import type { ConnectorId, SourceId } from "@trevin/core";
 import type { Database } from "../../db/connect.ts";
@@ -14,17 +15,14 @@ function sendJob(response: Response, view: JobView, status = 200): void {
 
 type Params = Record<string, string | string[] | undefined>;
 
-function connectorOf(params: Params): ConnectorId {
-  const read = connectorIdSchema.safeParse(params["connector"]);
-  if (!read.success) throw new HttpProblem(404, "no-such-connector", "There is no such connector.");
+/** An id of the path; one that no record can have is not there. */
+function idOf<T>(schema: z.ZodType<T>, params: Params, what: "connector" | "source"): T {
+  const read = schema.safeParse(params[what]);
+  if (!read.success) throw new HttpProblem(404, `no-such-${what}`, `There is no such ${what}.`);
   return read.data;
 }
-
-function sourceOf(params: Params): SourceId {
-  const read = sourceIdSchema.safeParse(params["source"]);
-  if (!read.success) throw new HttpProblem(404, "no-such-source", "There is no such source.");
-  return read.data;
-}
+const connectorOf = (params: Params): ConnectorId => idOf(connectorIdSchema, params, "connector");
+const sourceOf = (params: Params): SourceId => idOf(sourceIdSchema, params, "source");
 
 export function jobRoutes(db: Database): Router {
   const router = Router();

@@ -6,7 +6,7 @@
 import { computed, nextTick, ref, watch } from "vue";
 import { useVirtualizer } from "@tanstack/vue-virtual";
 import {
-  blankPin, COLOUR_SYSTEM_NAMES, pinId, pinSystem, readFunction, suggestTerms, surenessOf, twinMarks, type Connector, type Fact, type OwnWord, type Pin, type PinId, type Source, type SourceId, type Term,
+  blankPin, COLOUR_SYSTEM_NAMES, pinId, leastSure, pinSystem, readFunction, sourceWords, suggestTerms, surenessOf, twinMarks, type Connector, type Fact, type OwnWord, type Pin, type PinId, type Source, type SourceId, type Term,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { CELL_NAMES, COLUMN_TITLES, COLUMNS, signalsLike, type Column } from "../../grid/cells.ts";
@@ -76,15 +76,16 @@ const sureness = (pin: Pin | undefined, column: Column): string | undefined => {
   return sure === "check" || sure === "guess" ? sure : undefined;
 };
 /** Sources of a pin in a few words: the one its values share, or how many there are. */
-function sourceWords(pin: Pin): string {
+function fromWords(pin: Pin): string {
   const ids = [...new Set(Object.values(pin.sources))];
   const [only] = ids;
   if (only === undefined) return "";
   if (ids.length > 1) return `${ids.length} sources`;
   const source = props.sources.get(only);
-  return source === undefined ? "" : [source.title, source.page === "" ? "" : `p. ${source.page}`].filter((part) => part !== "").join(", ");
+  return source === undefined ? "" : sourceWords(source);
 }
-const worst = (pin: Pin): string => (["cavity", "colour", "function", "signal", "size"] as const).map((column) => sureness(pin, column)).reduce<string>((a, b) => (a === "guess" || b === "guess" ? "guess" : (b ?? a)), "");
+/** The word that stands for doubt in a row; empty where its values are sure or nobody said. */
+const doubtWord = (pin: Pin): string => { const sure = leastSure(pin, props.sources); return sure === "check" || sure === "guess" ? sure : ""; };
 
 const cellName = (index: number, pin: Pin | undefined, column: Column): string => {
   const text = grid.shown(pin?.id ?? NEW, column, pin);
@@ -305,8 +306,8 @@ defineExpose({
           </template>
           <span class="source" role="gridcell">
             <template v-if="pin">
-              <span class="from" :title="sourceWords(pin)">{{ sourceWords(pin) }}</span>
-              <em v-if="worst(pin)" :class="worst(pin)">{{ worst(pin) }}</em>
+              <span class="from" :title="fromWords(pin)">{{ fromWords(pin) }}</span>
+              <em v-if="doubtWord(pin)" :class="doubtWord(pin)">{{ doubtWord(pin) }}</em>
               <em v-else-if="mark" class="twin" :title="mark === 'same' ? 'another wire here has the same colour' : 'another wire here is near in colour'">{{ mark === "same" ? "twin" : "near" }}</em>
             </template>
           </span>

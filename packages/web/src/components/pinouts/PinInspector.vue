@@ -3,7 +3,7 @@
 import { computed } from "vue";
 import Select from "primevue/select";
 import {
-  COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, colourInWords, FACTS, formatColour, pinSystem, readFunction, surenessOf, termWords, valueOf, vouched,
+  COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, colourInWords, FACTS, formatColour, pinSystem, readFunction, sourceWords, surenessOf, termWords, valueOf, vouched,
   type Claim, type ColourSystem, type Connector, type Fact, type OwnWord, type Pin, type Source, type SourceId, type WireColour,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
@@ -29,7 +29,7 @@ const term = computed(() => readFunction(props.pin.function, props.words).term);
 const FACT_TITLES: Readonly<Record<Fact, string>> = { cavity: "place", function: "function", colour: "colour", size: "size", signal: "signal" };
 const title = (id: SourceId | undefined): string => {
   const source = id === undefined ? undefined : props.sources.get(id);
-  return source === undefined ? "no source" : [source.title, ...(source.page === "" ? [] : [`p. ${source.page}`])].join(", ");
+  return source === undefined ? "no source" : sourceWords(source);
 };
 const facts = computed(() => FACTS.flatMap((fact) => {
   const claims = props.pin.claims.filter((claim) => claim.fact === fact);

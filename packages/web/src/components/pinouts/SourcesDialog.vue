@@ -6,7 +6,7 @@ import Select from "primevue/select";
 import { allPins, allSources, COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, OWN_SOURCES, SOURCE_KINDS, sourceId, SURENESS, type ColourSystem, type Dossier, type Source, type SourceId, type SourceKind, type Sureness } from "@trevin/core";
 
 const open = defineModel<boolean>("open", { required: true });
-const props = defineProps<{ dossier: Dossier; frozen: boolean; problem: string }>();
+const props = defineProps<{ dossier: Dossier; problem: string }>();
 const emit = defineEmits<{ put: [source: Source]; remove: [source: SourceId]; forget: [word: string] }>();
 
 const KIND_WORDS: Readonly<Record<SourceKind, string>> = {
