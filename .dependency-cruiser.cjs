@@ -1,5 +1,5 @@
 /** Layers of core, left to right: each may import only from its left. */
-const LAYERS = ["util", "numeric", "colour", "model", "sizing", "harness", "shelf", "reading", "matching", "dossier", "plan", "ledger", "io", "words", "contract"];
+const LAYERS = ["util", "numeric", "colour", "model", "face", "wiring", "sizing", "harness", "shelf", "reading", "matching", "dossier", "plan", "ledger", "io", "words", "contract"];
 const core = (layer) => `^packages/core/src/${layer}/`;
 const TESTS = "\\.test\\.ts$|^packages/core/src/testing/";
 

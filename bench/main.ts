@@ -9,7 +9,7 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import autocannon from "autocannon";
 import { linearSumAssignment } from "linear-sum-assignment";
-import { connectorId, decisionFromPair, applyCommand, pinId, planHash, planWork, problemOf, pinReader, suggest, weigh, allPins, blankPin, emptyDossier, type Connector, type Dossier, type SignalClass } from "../packages/core/src/index.ts";
+import { connectorId, decisionFromPair, applyCommand, pinId, planHash, planWork, problemOf, pinReader, suggest, weigh, allPins, blankConnector, blankPin, emptyDossier, type Connector, type Dossier, type SignalClass } from "../packages/core/src/index.ts";
 import { solveAssignment } from "../packages/core/src/numeric/index.ts";
 import { freePort } from "../packages/server/src/launch/cluster.ts";
 import { pinTable } from "./grid.ts";
@@ -24,7 +24,7 @@ function synthetic(n: number): Dossier {
   let seed = 12345;
   const next = (limit: number): number => (seed = (seed * 1103515245 + 12345) % 2147483648) % limit;
   const side = (name: string, which: "vehicle" | "incoming"): Connector => ({
-    id: connectorId(name), name, side: which, place: "", branch: "", module: "", colourSystem: "iec", leads: which === "vehicle" ? "loom" : "flying", sealed: false, layout: null,
+    ...blankConnector(connectorId(name), name, which),
     pins: Array.from({ length: n }, (_, i) => ({
       ...blankPin(pinId(`${name}.${i + 1}`), String(i + 1), i), content: "occupied" as const, function: `${FUNCTIONS[next(FUNCTIONS.length)]} ${1 + next(Math.max(2, n / 20))}`,
       colour: ["BK", "RD", "BU/WH", "GN", "YE/RD"][next(5)] ?? "BK", size: [0.35, 0.5, 0.75, 1.5][next(4)] ?? 0.5, signal: SIGNALS[next(SIGNALS.length)] ?? "unknown",

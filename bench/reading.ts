@@ -2,7 +2,7 @@
 import { diff } from "color-diff";
 import { lab65 } from "culori";
 import Papa from "papaparse";
-import { blankPin, connectorId, emptyDossier, formatColour, lookAlikes, NOMINAL_SRGB, parseTable, pinColour, pinId, plain, rankSystems, readColour, twinMarks, type ColourName, type Connector, type Dossier } from "../packages/core/src/index.ts";
+import { blankConnector, blankPin, connectorId, emptyDossier, formatColour, lookAlikes, NOMINAL_SRGB, parseTable, pinColour, pinId, plain, rankSystems, readColour, twinMarks, type ColourName, type Connector, type Dossier } from "../packages/core/src/index.ts";
 import { median, round, say } from "./tools.ts";
 
 const BASES: readonly ColourName[] = ["black", "white", "red", "green", "blue", "yellow", "brown", "grey", "violet", "orange", "pink"];
@@ -15,7 +15,7 @@ export function largeConnector(n: number, name = "L"): Connector {
     const stripe = BASES[(i * 7 + 3) % BASES.length] ?? "white";
     return { ...blankPin(pinId(`${name}.${i + 1}`), String(i + 1), i), content: "occupied" as const, colour: formatColour(stripe === base ? plain(base) : plain(base, stripe), "iec"), function: `${FUNCTIONS[i % FUNCTIONS.length]} ${i}`, size: 0.5 };
   });
-  return { id: connectorId(name), name, side: "vehicle", place: "", branch: "", module: "", colourSystem: "iec", leads: "loom", sealed: false, layout: null, pins };
+  return { ...blankConnector(connectorId(name), name, "vehicle"), pins };
 }
 export const largeJob = (n: number): Dossier => ({ ...emptyDossier({ name: `${n} rows`, kind: "whole-loom-rewire", vehicle: "", incoming: "", nominalVolts: 12, method: "move" }), connectors: [largeConnector(n)] });
 export const tableText = (n: number, first = 1): string => ["cavity\tcolour\tsize\tfunction", ...largeConnector(n).pins.map((pin, i) => `${first + i}\t${pin.colour}\t0.5\t${pin.function}`)].join("\n");

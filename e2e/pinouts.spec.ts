@@ -6,7 +6,7 @@ import type { Page } from "@playwright/test";
 async function blankJob(page: Page, colourSystem = "iec"): Promise<string> {
   const answer = await page.request.post("/api/v1/jobs", { data: { name: "Typed", kind: "cluster-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" } });
   const { id } = (await answer.json()) as { id: string };
-  await page.request.put(`/api/v1/jobs/${id}/connectors/c1`, { headers: { "If-Match": '"1"' }, data: { name: "H", side: "vehicle", place: "", colourSystem, leads: "loom", sealed: false, layout: null } });
+  await page.request.put(`/api/v1/jobs/${id}/connectors/c1`, { headers: { "If-Match": '"1"' }, data: { name: "H", side: "vehicle", place: "", colourSystem, leads: "loom", sealed: false } });
   return `/jobs/${id}`;
 }
 const grid = (page: Page) => page.getByRole("grid", { name: "Pins of H" });

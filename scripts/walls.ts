@@ -9,7 +9,7 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 
 const ROOT = fileURLToPath(new URL("..", import.meta.url));
-const LAYERS = ["util", "numeric", "colour", "model", "sizing", "harness", "shelf", "matching", "dossier", "plan", "ledger", "io", "words", "contract"];
+const LAYERS = ["util", "numeric", "colour", "model", "face", "wiring", "sizing", "harness", "shelf", "reading", "matching", "dossier", "plan", "ledger", "io", "words", "contract"];
 
 const copy = mkdtempSync(join(tmpdir(), "trevin-walls-"));
 for (const part of ["packages", ".dependency-cruiser.cjs", "eslint.config.mjs", "tsconfig.base.json", "package.json"]) {

@@ -1,8 +1,9 @@
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { COLOUR_SYSTEMS, type ColourSystem, type JobDocument } from "@trevin/core";
+import { COLOUR_SYSTEMS, FACE_VIEWS, GRIPS, type ColourSystem, type Hold, type JobDocument } from "@trevin/core";
 import { jobFileProblemWords, readJobFile } from "@trevin/core/contract";
 import { colourReport, columnReport } from "./colour.ts";
+import { faceReport, locateReport, traceReport } from "./faces.ts";
 import { InputError } from "./failure.ts";
 import { importReport } from "./importTable.ts";
 import { lookAlikesReport } from "./lookalikes.ts";
@@ -19,11 +20,19 @@ const HELP = `trevin: the computations of Trevin for scripts
   trevin validate JOB.json          is the file sound, and what stands in the way of the work
   trevin match JOB.json             pairs with confidence and reasons, what to do with the rest, hazards
   trevin plan JOB.json              the ordered worklist, checked by a second opinion
+  trevin locate JOB.json CONNECTOR CAVITY
+                                    where a cavity is, in words with landmarks
+  trevin face JOB.json CONNECTOR    the face of a connector as SVG
+  trevin trace JOB.json CONNECTOR CAVITY
+                                    where its wire goes, over splices, junctions and plugs
   trevin backup FILE                everything in the database, into one file
   trevin restore FILE               a backup into an empty database
 
   --system ${COLOUR_SYSTEMS.join("|")}
                                     declares the colour system for colour and import
+  --view wire|mating                the side in sight, for locate and face (wire side when left out)
+  --grip mark-up|mark-right|mark-down|mark-left
+                                    where the lock or key points (up when left out); lock- and key- are the same
 
 JOB.json is a job file (docs/job-file.md); "-" reads standard input.
 Reports are JSON on standard output. Errors go to standard error:
@@ -40,6 +49,9 @@ interface Call {
   readonly argument: string;
   readonly system: ColourSystem | null;
   readonly column: boolean;
+  /** What stands behind the first argument: connector, cavity. */
+  readonly rest: readonly string[];
+  readonly hold: Hold;
 }
 
 type Command = (call: Call) => unknown;
@@ -56,6 +68,9 @@ const COMMANDS: Readonly<Record<string, Command>> = {
     return importReport(file.value, system);
   },
   lookalikes: job(lookAlikesReport),
+  locate: ({ argument, rest: [connector = "", cavity = ""], hold }) => locateReport(loadJob(argument), connector, cavity, hold),
+  face: ({ argument, rest: [connector = ""], hold }) => faceReport(loadJob(argument), connector, hold),
+  trace: ({ argument, rest: [connector = "", cavity = ""] }) => traceReport(loadJob(argument), connector, cavity),
   match: job(matchReport),
   plan: job(planReport),
   validate: job(validateReport),
@@ -63,6 +78,9 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   restore: async ({ argument }) => (await import("@trevin/server/backup")).restoreFrom(argument),
 };
 const TAKES_SYSTEM = new Set(["colour", "import"]);
+const TAKES_HOLD = new Set(["locate", "face"]);
+/** Arguments behind the file, by command. */
+const BEHIND: Readonly<Record<string, readonly string[]>> = { locate: ["CONNECTOR", "CAVITY"], face: ["CONNECTOR"], trace: ["CONNECTOR", "CAVITY"] };
 
 /** Runs one command line and gives the exit code. */
 export async function main(args: readonly string[]): Promise<number> {
@@ -92,7 +110,7 @@ export async function main(args: readonly string[]): Promise<number> {
 function readArguments(args: readonly string[]): { readonly name: string; readonly command: Command; readonly call: Call } | null {
   let parsed;
   try {
-    parsed = parseArgs({ args: [...args], allowPositionals: true, options: { help: { type: "boolean", short: "h" }, system: { type: "string" }, column: { type: "string" } } });
+    parsed = parseArgs({ args: [...args], allowPositionals: true, options: { help: { type: "boolean", short: "h" }, system: { type: "string" }, column: { type: "string" }, view: { type: "string" }, grip: { type: "string" } } });
   } catch (error) {
     throw new UsageError(error instanceof Error ? error.message : String(error));
   }
@@ -105,10 +123,22 @@ function readArguments(args: readonly string[]): { readonly name: string; readon
   if (values.system !== undefined && !TAKES_SYSTEM.has(name)) throw new UsageError(`${name} takes no --system`);
   const system = values.system === undefined ? null : COLOUR_SYSTEMS.find((one) => one === values.system);
   if (system === undefined) throw new UsageError(`--system is one of ${COLOUR_SYSTEMS.join(", ")}`);
+  if ((values.view !== undefined || values.grip !== undefined) && !TAKES_HOLD.has(name)) throw new UsageError(`${name} takes no --view and no --grip`);
+  const hold = readHold(values.view, values.grip);
   const given = values.column === undefined ? rest : [values.column, ...rest];
-  const [argument] = given;
-  if (argument === undefined || given.length > 1) throw new UsageError(name === "colour" ? "colour takes one colour in quotes, or --column FILE" : `${name} takes one file`);
-  return { name, command, call: { argument, system, column: values.column !== undefined } };
+  const [argument, ...more] = given;
+  const behind = BEHIND[name] ?? [];
+  if (behind.length > 0 && (argument === undefined || more.length !== behind.length)) throw new UsageError(`${name} takes JOB.json ${behind.join(" ")}`);
+  if (argument === undefined || more.length > behind.length) throw new UsageError(name === "colour" ? "colour takes one colour in quotes, or --column FILE" : `${name} takes one file`);
+  return { name, command, call: { argument, system, column: values.column !== undefined, rest: more, hold } };
+}
+
+function readHold(view: string | undefined, grip: string | undefined): Hold {
+  const side = FACE_VIEWS.find((one) => one === (view ?? "wire"));
+  const way = GRIPS.find((one) => new RegExp(`^(?:[a-z]+-)?${one}$`).test(grip ?? "up"));
+  if (side === undefined) throw new UsageError(`--view is one of ${FACE_VIEWS.join(", ")}`);
+  if (way === undefined) throw new UsageError(`--grip is one of ${GRIPS.map((one) => `lock-${one}`).join(", ")}`);
+  return { view: side, grip: way };
 }
 
 function loadBytes(file: string): Buffer {

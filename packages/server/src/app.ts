@@ -9,6 +9,9 @@ import type { Logger } from "pino";
 import type { Database } from "./db/connect.ts";
 import { benchRoutes } from "./features/bench/routes.ts";
 import { jobRoutes } from "./features/jobs/routes.ts";
+import { photoRows } from "./features/photos/repo.ts";
+import { photoRoutes } from "./features/photos/routes.ts";
+import { shelfRoutes } from "./features/shelf/routes.ts";
 import { tableRoutes } from "./features/tables/routes.ts";
 import { transferRoutes } from "./features/transfer/routes.ts";
 import { hostGuard } from "./http/guard.ts";
@@ -79,9 +82,11 @@ export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localh
   api.get("/openapi.json", (_request, response) => void response.json(openApiDocument()));
   api.use(transferRoutes(db));
   api.use(tableRoutes());
+  api.use(photoRoutes(photoRows(db)));
   api.use(express.json({ limit: BODY_LIMIT }));
   api.use(jobRoutes(db));
   api.use(benchRoutes(db, now));
+  api.use(shelfRoutes(db));
   api.use((request, _response, next) => next(new HttpProblem(404, "no-such-resource", `There is nothing at ${request.method} ${request.path}.`)));
   app.use("/api/v1", api);
   if (webRoot !== null && existsSync(join(webRoot, "index.html"))) {

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import {
-  benchAnswerSchema, benchCommandSchema, changePinsSchema, decideSchema, jobFileSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, newJobSchema, patchJobSchema, problemSchema, putConnectorSchema,
-  putSourceSchema, setWordsSchema, tableFileSchema, wordsViewSchema,
+  benchAnswerSchema, benchCommandSchema, changePinsSchema, changeWiringSchema, decideSchema, jobFileSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, newJobSchema, ownShellSchema, patchJobSchema, patchPhotoSchema, photoSchema, photosViewSchema, problemSchema, putConnectorSchema,
+  putSourceSchema, setWordsSchema, shelfViewSchema, tableFileSchema, terminalSystemSchema, wordsViewSchema,
 } from "@trevin/core/contract";
 
 interface Operation {
@@ -29,6 +29,16 @@ const OPERATIONS: readonly Operation[] = [
   { method: "put", path: "/jobs/{job}/sources/{source}", summary: "Add or change a document that values come from", body: putSourceSchema, answer: jobViewSchema, revision: true },
   { method: "delete", path: "/jobs/{job}/sources/{source}", summary: "Remove a source that no value leans on", answer: jobViewSchema, revision: true },
   { method: "put", path: "/jobs/{job}/words", summary: "The user's own words for functions", body: setWordsSchema, answer: jobViewSchema, revision: true },
+  { method: "patch", path: "/jobs/{job}/wiring", summary: "Put and remove wires behind the connectors, and the points where they meet", body: changeWiringSchema, answer: jobViewSchema, revision: true },
+  { method: "get", path: "/jobs/{job}/photos", summary: "Photos of a job, oldest first", answer: photosViewSchema },
+  { method: "post", path: "/jobs/{job}/photos", summary: "Store a photo (the raw body; query: connector, pin, caption); it is encoded anew without metadata", answer: photoSchema, status: 201 },
+  { method: "get", path: "/jobs/{job}/photos/{photo}/image", summary: "The picture; size=small for a small one", type: "image/jpeg" },
+  { method: "patch", path: "/jobs/{job}/photos/{photo}", summary: "Caption a photo, say where it belongs, remove it or put it back", body: patchPhotoSchema, answer: photoSchema },
+  { method: "get", path: "/shelf", summary: "The shop's own shells and terminal systems", answer: shelfViewSchema },
+  { method: "put", path: "/shelf/shells/{id}", summary: "Add or change a shell of the shop", body: ownShellSchema.omit({ id: true }), answer: shelfViewSchema },
+  { method: "delete", path: "/shelf/shells/{id}", summary: "Take a shell of the shop off the Shelf", answer: shelfViewSchema },
+  { method: "put", path: "/shelf/terminals/{id}", summary: "Add or change a terminal system of the shop", body: terminalSystemSchema.omit({ id: true }), answer: shelfViewSchema },
+  { method: "delete", path: "/shelf/terminals/{id}", summary: "Take a terminal system of the shop off the Shelf", answer: shelfViewSchema },
   { method: "get", path: "/words", summary: "Own words of all jobs", answer: wordsViewSchema },
   { method: "post", path: "/tables", summary: "Read a table file (XLSX, CSV or text, as the raw body) for a preview; nothing is stored", answer: tableFileSchema },
   { method: "patch", path: "/jobs/{job}/decisions", summary: "Make and take back decisions", body: decideSchema, answer: jobViewSchema, revision: true },

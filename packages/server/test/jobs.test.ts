@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { DEMO, namer, restOfDemo, useServer } from "./harness.ts";
 
 const HEAD = { name: "Slice", kind: "module-integration", vehicle: "camper", incoming: "controller", nominalVolts: 12, method: "move" };
-const CONNECTOR = { name: "B1", side: "vehicle", place: "sill", colourSystem: "iec", leads: "loom", sealed: false, layout: null };
+const CONNECTOR = { name: "B1", side: "vehicle", place: "sill", colourSystem: "iec", leads: "loom", sealed: false };
 const pin = (cavity: string) => ({ id: `p${cavity}`, cavity, order: Number(cavity), content: "occupied", function: "Horn", colour: "BK", size: 0.5, signal: "unknown", note: "" });
 
 describe("jobs", () => {

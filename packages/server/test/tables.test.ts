@@ -97,7 +97,7 @@ describe("sources and own words", () => {
   it("are stored, undone, kept from being removed while a value leans on them, and shared by the shop", async () => {
     const job = await send("POST", "/jobs", { name: "Sources", kind: "cluster-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" });
     const path = `/jobs/${job.body.id}`;
-    await send("PUT", `${path}/connectors/c`, { name: "C", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false, layout: null }, at(1));
+    await send("PUT", `${path}/connectors/c`, { name: "C", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false }, at(1));
     const source = { kind: "diagram", title: "Diagram 41", page: "3", appliesTo: "from model year 3", colourSystem: "german", sure: "check" };
     expect((await send("PUT", `${path}/sources/d41`, source, at(2))).body.dossier?.sources).toEqual([{ id: "d41", ...source }]);
     const pin = { id: "p1", cavity: "1", order: 0, content: "occupied", function: "Horn", colour: "BK", size: 0.5, signal: "unknown", note: "", sources: { colour: "d41" }, claims: [{ fact: "colour", value: "BN", source: "d41", when: "" }] };

@@ -51,7 +51,7 @@ describe("undo and redo over the server", () => {
               ? ["PATCH", `/jobs/${id}`, { head: { ...now.head, name: step.name } }, { kind: "set-head", head: { ...now.head, name: step.name } }]
               : step.kind === "take-back"
                 ? ["PATCH", `/jobs/${id}/decisions`, { remove: [decisionId(decision!)] }, { kind: "decide", put: [], remove: [decisionId(decision!)] }]
-                : ["PATCH", `/jobs/${id}/connectors/${connector.id}/pins`, { put: [changed] }, { kind: "change-pins", connector: connector.id, put: [changed], remove: [], decisions: [] }];
+                : ["PATCH", `/jobs/${id}/connectors/${connector.id}/pins`, { put: [changed] }, { kind: "change-pins", connector: connector.id, put: [changed], remove: [], decisions: [], wires: [] }];
           const local = applyCommand(now, command);
           if (!local.ok) throw new Error(local.error.code);
           expect((await send(method, path, body, at(revision))).status).toBe(200);

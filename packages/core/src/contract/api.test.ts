@@ -37,7 +37,7 @@ describe("contract", () => {
     expect(issues(pinSchema, { ...pin, cavity: " ", size: 500, signal: "magic", colour: "x".repeat(61), note: "a\u0000b" }).sort()).toEqual(["cavity", "colour", "note", "signal", "size"]);
     expect(issues(changePinsSchema, { put: [pin, { ...pin, content: "full" }] })).toEqual(["put[1].content"]);
     const { pins: _pins, ...head } = dossier.connectors[0]!;
-    expect(issues(connectorHeadSchema, { ...head, layout: { rows: [], view: "side" } })).toEqual(["layout.rows", "layout.view"]);
+    expect(issues(connectorHeadSchema, { ...head, shell: { pattern: { kind: "rows", rows: [] }, view: "side" } })).toEqual(["shell.pattern.rows", "shell.view"]);
     for (const nominalVolts of [6, 12, 24, 36, 48]) expect(issues(jobHeadSchema, { ...dossier.head, nominalVolts })).toEqual([]);
     expect(issues(jobHeadSchema, { ...dossier.head, nominalVolts: 400 })).toEqual(["nominalVolts"]);
   });

@@ -1,16 +1,21 @@
 import { z } from "zod";
 import type { Command } from "../dossier/index.ts";
-import { connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, ownWordSchema, pinIdSchema, pinSchema, sourceIdSchema, sourceSchema } from "./job.ts";
+import { connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, joinPointIdSchema, joinPointSchema, loomWireIdSchema, loomWireSchema, ownWordSchema, pinIdSchema, pinSchema, sourceIdSchema, sourceSchema } from "./job.ts";
+import { upcastLayout } from "./shell.ts";
 
 /** A stored command or inverse, as it comes back from the database. */
 export const commandSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("set-head"), head: jobHeadSchema }),
   z.object({ kind: z.literal("put-connector"), connector: connectorHeadSchema }),
   z.object({ kind: z.literal("remove-connector"), connector: connectorIdSchema }),
-  z.object({ kind: z.literal("restore-connector"), connector: connectorSchema, decisions: z.array(decisionSchema) }),
-  z.object({ kind: z.literal("change-pins"), connector: connectorIdSchema, put: z.array(pinSchema), remove: z.array(pinIdSchema), decisions: z.array(decisionSchema) }),
+  z.object({ kind: z.literal("restore-connector"), connector: connectorSchema, decisions: z.array(decisionSchema), wires: z.array(loomWireSchema).default([]) }),
+  z.object({ kind: z.literal("change-pins"), connector: connectorIdSchema, put: z.array(pinSchema), remove: z.array(pinIdSchema), decisions: z.array(decisionSchema), wires: z.array(loomWireSchema).default([]) }),
   z.object({ kind: z.literal("put-source"), source: sourceSchema }),
   z.object({ kind: z.literal("remove-source"), source: sourceIdSchema }),
   z.object({ kind: z.literal("set-words"), words: z.array(ownWordSchema) }),
+  z.object({ kind: z.literal("change-wiring"), put: z.array(loomWireSchema), remove: z.array(loomWireIdSchema), putPoints: z.array(joinPointSchema), removePoints: z.array(joinPointIdSchema) }),
   z.object({ kind: z.literal("decide"), put: z.array(decisionSchema), remove: z.array(decisionIdSchema) }),
 ]) satisfies z.ZodType<Command>;
+
+/** Reads a stored command of any age. */
+export const readCommand = (value: unknown): Command => commandSchema.parse(upcastLayout(value));

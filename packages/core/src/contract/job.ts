@@ -1,9 +1,10 @@
 import { z } from "zod";
 import { COLOUR_SYSTEMS } from "../colour/index.ts";
 import type { ConnectorHead } from "../dossier/index.ts";
+import { shellSchema } from "./shell.ts";
 import {
-  CAVITY_CONTENTS, FACE_VIEWS, FACTS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type Claim,
-  type Connector, type ConnectorId, type Decision, type DecisionId, type JobHead, type Layout, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId,
+  CAVITY_CONTENTS, FACTS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, JOIN_POINT_KINDS, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type Claim,
+  type Connector, type ConnectorId, type Decision, type DecisionId, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId,
 } from "../model/index.ts";
 
 /** No control characters, and not the one name that no record can have as a key. */
@@ -29,11 +30,6 @@ export const jobHeadSchema = z.object({
   nominalVolts: z.number().min(1).max(60).describe("V"),
   method: z.enum(METHODS),
 }) satisfies z.ZodType<JobHead>;
-
-export const layoutSchema = z.object({
-  rows: z.array(z.object({ places: z.int().min(1).max(60), offset: z.number().min(0).max(60) })).min(1).max(12),
-  view: z.enum(FACE_VIEWS),
-}) satisfies z.ZodType<Layout>;
 
 const factSchema = z.enum(FACTS);
 const claimSchema = z.object({ fact: factSchema, value: text(200), source: sourceIdSchema, when: text(120) }) satisfies z.ZodType<Claim>;
@@ -89,10 +85,37 @@ export const connectorHeadSchema = z.object({
   colourSystem: z.enum(COLOUR_SYSTEMS),
   leads: z.enum(["loom", "flying"]),
   sealed: z.boolean(),
-  layout: layoutSchema.nullable(),
+  shell: shellSchema.nullable().default(null),
+  matesWith: connectorIdSchema.nullable().default(null).describe("The connector that it plugs into, where that one is in the job"),
+  keepOut: text(120).default("").describe("Why it stays shut: restraint system, high voltage"),
 }) satisfies z.ZodType<ConnectorHead>;
 
 export const connectorSchema = connectorHeadSchema.extend({ pins: z.array(pinSchema).max(5000) }) satisfies z.ZodType<Connector>;
+
+export const joinPointIdSchema = id<JoinPointId>("Join point id, unique in its job");
+export const loomWireIdSchema = id<LoomWireId>("Wire id, unique in its job");
+const wireEndSchema = z.discriminatedUnion("at", [
+  z.object({ at: z.literal("pin"), pin: pinIdSchema }),
+  z.object({ at: z.literal("point"), point: joinPointIdSchema }),
+  z.object({ at: z.literal("loom") }),
+  z.object({ at: z.literal("loose"), end: z.enum(["bare", "capped", "insulated"]) }),
+]);
+export const joinPointSchema = z.object({
+  id: joinPointIdSchema,
+  name: z.string().trim().min(1, "a name is needed").max(40),
+  kind: z.enum(JOIN_POINT_KINDS),
+  place: text(120).default(""),
+  thread: z.number().min(1).max(40).nullable().default(null).describe("Thread of a stud in mm"),
+}) satisfies z.ZodType<JoinPoint>;
+export const loomWireSchema = z.object({
+  id: loomWireIdSchema,
+  ends: z.array(wireEndSchema).min(2, "a wire has two ends at least").max(40),
+  colour: text(60).default(""),
+  colourSystem: z.enum(COLOUR_SYSTEMS).nullable().default(null),
+  size: sizeSchema.nullable().default(null),
+  circuit: text(40).default(""),
+  bundle: z.object({ kind: z.enum(["twist", "shield"]), name: z.string().trim().min(1).max(40) }).nullable().default(null),
+}) satisfies z.ZodType<LoomWire>;
 
 export const commonDecision = {
   sure: z.enum(SURENESS),

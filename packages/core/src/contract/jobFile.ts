@@ -3,8 +3,9 @@ import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type 
 import { foldLedger, verifyChain, type ChainProblem } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import { commonDecision, connectorHeadSchema, jobHeadSchema, ownWordSchema, pinSchema, sourceSchema } from "./job.ts";
+import { commonDecision, connectorHeadSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, sourceSchema } from "./job.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
+import { upcastLayout } from "./shell.ts";
 
 const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
 const loose = { sure: commonDecision.sure.optional(), reason: commonDecision.reason.optional(), answers: commonDecision.answers.optional() };
@@ -27,6 +28,8 @@ export const jobFileSchema = z.object({
   connectors: z.array(fileConnectorSchema).max(200),
   sources: z.array(sourceSchema).max(200).optional(),
   words: z.array(ownWordSchema).max(2000).optional(),
+  points: z.array(joinPointSchema).max(5000).optional(),
+  wires: z.array(loomWireSchema).max(20000).optional(),
   decisions: z.array(fileDecisionSchema).max(20000).optional(),
   ledger: z.array(storedEntrySchema).max(100000).optional(),
 }) satisfies z.ZodType<JobFile>;
@@ -52,7 +55,7 @@ export function readJobValue(value: unknown): Result<JobDocument, JobFileProblem
   const head = z.object({ format: z.literal(JOB_FORMAT), version: z.int() }).safeParse(value);
   if (!head.success) return fail({ code: "not-a-job-file" });
   if (head.data.version > JOB_FORMAT_VERSION) return fail({ code: "newer-version", version: head.data.version, known: JOB_FORMAT_VERSION });
-  const file = jobFileSchema.safeParse(value);
+  const file = jobFileSchema.safeParse(upcastLayout(value));
   if (!file.success) return fail({ code: "wrong-shape", issues: issuesOf(file.error) });
   const document = documentOf(file.data);
   if (!document.ok) return fail({ code: "contradiction", problem: document.error });
@@ -68,7 +71,7 @@ export function readJobValue(value: unknown): Result<JobDocument, JobFileProblem
 
 /** A ledger entry from parsed bytes, or null. */
 export function readEntry(value: unknown) {
-  const entry = entrySchema.safeParse(value);
+  const entry = entrySchema.safeParse(upcastLayout(value));
   return entry.success ? entry.data : null;
 }
 

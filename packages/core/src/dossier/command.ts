@@ -1,5 +1,6 @@
-import { allPins, decisionId, decisionPins, indexPins, OWN_SOURCES, pinName, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type Source, type SourceId } from "../model/index.ts";
+import { allPins, decisionId, decisionPins, indexPins, OWN_SOURCES, pinName, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinId, type Source, type SourceId } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
+import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
 
 /** A connector without its pins, which have their own command. */
 export type ConnectorHead = Omit<Connector, "pins">;
@@ -9,11 +10,12 @@ export type Command =
   | { readonly kind: "set-head"; readonly head: JobHead }
   | { readonly kind: "put-connector"; readonly connector: ConnectorHead }
   | { readonly kind: "remove-connector"; readonly connector: ConnectorId }
-  | { readonly kind: "restore-connector"; readonly connector: Connector; readonly decisions: readonly Decision[] }
-  | { readonly kind: "change-pins"; readonly connector: ConnectorId; readonly put: readonly Pin[]; readonly remove: readonly PinId[]; readonly decisions: readonly Decision[] }
+  | { readonly kind: "restore-connector"; readonly connector: Connector; readonly decisions: readonly Decision[]; readonly wires: readonly LoomWire[] }
+  | { readonly kind: "change-pins"; readonly connector: ConnectorId; readonly put: readonly Pin[]; readonly remove: readonly PinId[]; readonly decisions: readonly Decision[]; readonly wires: readonly LoomWire[] }
   | { readonly kind: "put-source"; readonly source: Source }
   | { readonly kind: "remove-source"; readonly source: SourceId }
   | { readonly kind: "set-words"; readonly words: readonly OwnWord[] }
+  | { readonly kind: "change-wiring"; readonly put: readonly LoomWire[]; readonly remove: readonly LoomWireId[]; readonly putPoints: readonly JoinPoint[]; readonly removePoints: readonly JoinPointId[] }
   | { readonly kind: "decide"; readonly put: readonly Decision[]; readonly remove: readonly DecisionId[] };
 
 export type CommandProblem =
@@ -28,7 +30,11 @@ export type CommandProblem =
   | { readonly code: "pin-of-other-connector"; readonly pin: PinId }
   | { readonly code: "no-such-source"; readonly source: SourceId }
   | { readonly code: "source-in-use"; readonly title: string; readonly pin: string }
-  | { readonly code: "pin-is-empty"; readonly pin: PinId };
+  | { readonly code: "pin-is-empty"; readonly pin: PinId }
+  | { readonly code: "wire-needs-two-ends"; readonly wire: LoomWireId }
+  | { readonly code: "no-such-wire"; readonly wire: LoomWireId }
+  | { readonly code: "no-such-point"; readonly point: JoinPointId }
+  | { readonly code: "point-in-use"; readonly name: string };
 
 export interface Commanded {
   readonly dossier: Dossier;
@@ -46,9 +52,11 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
     case "remove-connector":
       return removeConnector(dossier, command.connector);
     case "restore-connector":
-      return restoreConnector(dossier, command.connector, command.decisions);
+      return restoreConnector(dossier, command.connector, command.decisions, command.wires);
     case "change-pins":
       return changePins(dossier, command);
+    case "change-wiring":
+      return changeWiring(dossier, command);
     case "decide":
       return decide(dossier, command.put, command.remove);
     case "put-source":
@@ -79,16 +87,18 @@ function putConnector(dossier: Dossier, connector: ConnectorHead): Result<Comman
 function removeConnector(dossier: Dossier, id: ConnectorId): Result<Commanded, CommandProblem> {
   const connector = dossier.connectors.find((other) => other.id === id);
   if (connector === undefined) return fail({ code: "no-such-connector", connector: id });
-  const { kept, lost } = withoutPins(dossier.decisions, new Set(connector.pins.map((pin) => pin.id)));
+  const gone = new Set(connector.pins.map((pin) => pin.id));
+  const { kept, lost } = withoutPins(dossier.decisions, gone);
+  const wiring = withoutEnds(dossier.wires, gone);
   return ok({
-    dossier: { ...dossier, connectors: dossier.connectors.filter((other) => other.id !== id), decisions: kept },
-    inverse: { kind: "restore-connector", connector, decisions: lost },
+    dossier: { ...dossier, connectors: dossier.connectors.filter((other) => other.id !== id), decisions: kept, wires: wiring.kept },
+    inverse: { kind: "restore-connector", connector, decisions: lost, wires: wiring.lost },
   });
 }
 
-function restoreConnector(dossier: Dossier, connector: Connector, decisions: readonly Decision[]): Result<Commanded, CommandProblem> {
+function restoreConnector(dossier: Dossier, connector: Connector, decisions: readonly Decision[], wires: readonly LoomWire[]): Result<Commanded, CommandProblem> {
   if (dossier.connectors.some((other) => other.name === connector.name)) return fail({ code: "name-taken", name: connector.name });
-  const next = { ...dossier, connectors: [...dossier.connectors, connector], decisions: [...dossier.decisions, ...decisions] };
+  const next = { ...dossier, connectors: [...dossier.connectors, connector], decisions: [...dossier.decisions, ...decisions], wires: withWires(dossier.wires, wires) };
   return ok({ dossier: next, inverse: { kind: "remove-connector", connector: connector.id } });
 }
 
@@ -113,14 +123,17 @@ function changePins(dossier: Dossier, command: Extract<Command, { kind: "change-
   // A cavity that is gone or found empty has nothing left to decide.
   const gone = new Set([...command.remove, ...command.put.filter((pin) => pin.content === "empty").map((pin) => pin.id)]);
   const { kept, lost } = withoutPins(dossier.decisions, gone);
+  const wiring = withoutEnds(dossier.wires, gone);
   const pins = [...after.values()];
-  const next = { ...dossier, connectors: dossier.connectors.map((other) => (other.id === connector.id ? { ...other, pins } : other)), decisions: kept };
+  const wires = withWires(wiring.kept, command.wires);
+  const next = { ...dossier, connectors: dossier.connectors.map((other) => (other.id === connector.id ? { ...other, pins } : other)), decisions: kept, wires };
   const inverse: Command = {
     kind: "change-pins",
     connector: connector.id,
     put: [...command.put.flatMap((pin) => before.get(pin.id) ?? []), ...command.remove.flatMap((id) => before.get(id) ?? [])],
     remove: command.put.filter((pin) => !before.has(pin.id)).map((pin) => pin.id),
     decisions: lost,
+    wires: [...wiring.lost, ...dossier.wires.filter((wire) => command.wires.some((one) => one.id === wire.id) && !wiring.lost.includes(wire))],
   };
   if (command.decisions.length === 0) return ok({ dossier: next, inverse });
   const restored = decide(next, command.decisions, []);

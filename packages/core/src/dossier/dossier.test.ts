@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { blankPin, connectorId, decisionId, pinId, type Dossier } from "../model/index.ts";
+import { blankPin, connectorId, decisionId, joinPointId, loomWireId, pinId, type Dossier, type LoomWire, type WireEnd } from "../model/index.ts";
 import { decidedDossier } from "../testing/index.ts";
 import { applyCommand, type Command } from "./command.ts";
 import { undoState, type Change } from "./history.ts";
@@ -10,7 +10,20 @@ const sorted = (dossier: Dossier): unknown => ({
   ...dossier,
   connectors: [...dossier.connectors].sort((a, b) => (a.id < b.id ? -1 : 1)).map((connector) => ({ ...connector, pins: [...connector.pins].sort((a, b) => (a.id < b.id ? -1 : 1)) })),
   decisions: [...dossier.decisions].sort((a, b) => (decisionId(a) < decisionId(b) ? -1 : 1)),
+  wires: [...dossier.wires].sort((a, b) => (a.id < b.id ? -1 : 1)),
+  points: [...dossier.points].sort((a, b) => (a.id < b.id ? -1 : 1)),
 });
+
+/** A dossier with wires between its pins, a splice and open ends. */
+const wired = decidedDossier(4).chain((dossier) => {
+  const pins = dossier.connectors.flatMap((connector) => connector.pins).filter((pin) => pin.content !== "empty");
+  const end: fc.Arbitrary<WireEnd> = fc.oneof(...(pins.length === 0 ? [] : [fc.constantFrom(...pins).map((pin): WireEnd => ({ at: "pin", pin: pin.id }))]), fc.constant<WireEnd>({ at: "point", point: joinPointId("S1") }), fc.constant<WireEnd>({ at: "loom" }));
+  return fc.array(fc.array(end, { minLength: 2, maxLength: 4 }), { maxLength: 6 }).map((all): Dossier => ({
+    ...dossier, points: [{ id: joinPointId("S1"), name: "S1", kind: "splice", place: "", thread: null }],
+    wires: all.filter((ends) => ends.some((one) => one.at !== "loom")).map((ends, i) => ({ ...bare(`w${i}`), ends })),
+  }));
+});
+const bare = (id: string): LoomWire => ({ id: loomWireId(id), ends: [{ at: "point", point: joinPointId("S1") }, { at: "loom" }], colour: "", colourSystem: null, size: null, circuit: "", bundle: null });
 
 function commandsOn(dossier: Dossier): fc.Arbitrary<Command> {
   const connector = fc.constantFrom(...dossier.connectors);
@@ -19,7 +32,10 @@ function commandsOn(dossier: Dossier): fc.Arbitrary<Command> {
     fc.string({ maxLength: 8 }).map((name): Command => ({ kind: "set-head", head: { ...dossier.head, name } })),
     fc.tuple(connector, fc.constantFrom("V1", "X1", "NEW"), fc.constantFrom("vehicle" as const, "incoming" as const)).map(([{ pins: _pins, ...head }, name, side]): Command => ({ kind: "put-connector", connector: { ...head, name, side } })),
     connector.map((one): Command => ({ kind: "remove-connector", connector: one.id })),
-    connector.chain((one) => fc.record({ remove: fc.shuffledSubarray(one.pins.map((pin) => pin.id)), put: fc.shuffledSubarray([...one.pins.map((pin) => ({ ...pin, function: "Horn", content: "empty" as const })), blank]) }).map(({ put, remove }): Command => ({ kind: "change-pins", connector: one.id, put: put.filter((pin) => !remove.includes(pin.id)), remove, decisions: [] }))),
+    connector.chain((one) => fc.record({ remove: fc.shuffledSubarray(one.pins.map((pin) => pin.id)), put: fc.shuffledSubarray([...one.pins.map((pin) => ({ ...pin, function: "Horn", content: "empty" as const })), blank]) }).map(({ put, remove }): Command => ({ kind: "change-pins", connector: one.id, put: put.filter((pin) => !remove.includes(pin.id)), remove, decisions: [], wires: [] }))),
+    fc.record({ put: fc.shuffledSubarray([...dossier.wires, bare("new")]), remove: fc.shuffledSubarray(dossier.wires.map((wire) => wire.id)) }).map(({ put, remove }): Command => ({
+      kind: "change-wiring", put: put.filter((wire) => !remove.includes(wire.id)).map((wire) => ({ ...wire, circuit: "7" })), remove, putPoints: [{ id: joinPointId("G1"), name: "G1", kind: "ground", place: "sill", thread: 6 }], removePoints: [],
+    })),
     fc.shuffledSubarray([...dossier.decisions]).map((some): Command => ({ kind: "decide", put: some.map((decision) => ({ ...decision, reason: "again" })), remove: [] })),
     fc.shuffledSubarray(dossier.decisions.map(decisionId)).map((remove): Command => ({ kind: "decide", put: [], remove })),
   );
@@ -28,7 +44,7 @@ function commandsOn(dossier: Dossier): fc.Arbitrary<Command> {
 describe("applyCommand", () => {
   it("is taken back exactly by its inverse, and put back by the inverse's inverse", () => {
     const kinds = new Map<string, number>();
-    fc.assert(fc.property(decidedDossier(4).chain((dossier) => fc.tuple(fc.constant(dossier), commandsOn(dossier))), ([dossier, command]) => {
+    fc.assert(fc.property(wired.chain((dossier) => fc.tuple(fc.constant(dossier), commandsOn(dossier))), ([dossier, command]) => {
       const done = applyCommand(dossier, command);
       if (!done.ok) return;
       kinds.set(command.kind, (kinds.get(command.kind) ?? 0) + 1);
@@ -39,7 +55,7 @@ describe("applyCommand", () => {
       if (!redone.ok) throw new Error(redone.error.code);
       expect(sorted(redone.value.dossier)).toEqual(sorted(done.value.dossier));
     }), { numRuns: 1500, seed: 10 });
-    for (const kind of ["set-head", "put-connector", "remove-connector", "change-pins", "decide"]) expect(kinds.get(kind) ?? 0, kind).toBeGreaterThan(50);
+    for (const kind of ["set-head", "put-connector", "remove-connector", "change-pins", "change-wiring", "decide"]) expect(kinds.get(kind) ?? 0, kind).toBeGreaterThan(50);
   });
 
   it("refuses, with a reason, what would contradict itself", () => {
@@ -50,8 +66,18 @@ describe("applyCommand", () => {
     const { pins: _pins, ...head } = first;
     expect(code({ kind: "set-head", head: { ...dossier!.head, name: " " } })).toBe("name-missing");
     expect(code({ kind: "put-connector", connector: { ...head, id: connectorId("other") } })).toBe("name-taken");
-    expect(code({ kind: "change-pins", connector: first.id, put: [{ ...pin, id: pinId("double") }], remove: [], decisions: [] })).toBe("cavity-taken");
-    expect(code({ kind: "change-pins", connector: first.id, put: [{ ...pin, cavity: "" }], remove: [], decisions: [] })).toBe("cavity-missing");
+    expect(code({ kind: "change-pins", connector: first.id, put: [{ ...pin, id: pinId("double") }], remove: [], decisions: [], wires: [] })).toBe("cavity-taken");
+    expect(code({ kind: "change-pins", connector: first.id, put: [{ ...pin, cavity: "" }], remove: [], decisions: [], wires: [] })).toBe("cavity-missing");
+    const wiring = { kind: "change-wiring", put: [], remove: [], putPoints: [], removePoints: [] } as const;
+    const ends = (...list: WireEnd[]): Command => ({ ...wiring, put: [{ ...bare("w"), ends: list }] });
+    expect(code(ends({ at: "loom" }, { at: "loose", end: "bare" }))).toBe("wire-needs-two-ends");
+    expect(code(ends({ at: "pin", pin: pinId("gone") }, { at: "loom" }))).toBe("no-such-pin");
+    expect(code(ends({ at: "point", point: joinPointId("S9") }, { at: "loom" }))).toBe("no-such-point");
+    expect(code({ ...wiring, remove: [loomWireId("gone")] })).toBe("no-such-wire");
+    const point = { id: joinPointId("S1"), name: "S1", kind: "splice", place: "", thread: null } as const;
+    expect(code({ ...wiring, putPoints: [point, { ...point, id: joinPointId("S2") }] })).toBe("name-taken");
+    const spliced = applyCommand(dossier!, { ...wiring, put: [bare("w")], putPoints: [point] });
+    expect(spliced.ok && applyCommand(spliced.value.dossier, { ...wiring, removePoints: [point.id] })).toMatchObject({ ok: false, error: { code: "point-in-use", name: "S1" } });
     expect(code({ kind: "decide", put: [{ kind: "join", vehicle: pin.id, incoming: pin.id, method: "move", sure: "sure", reason: "", answers: [] }], remove: [] })).not.toBe("ok");
   });
 });

@@ -7,3 +7,4 @@ export { canGoIn, takeTable, valueOf, type TakeMode, type TakeOptions } from "./
 export {
   documentOf, fileOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type FileConnector, type FileDecision, type FilePin, type JobDocument, type JobFile, type PinRef,
 } from "./job/document.ts";
+export { faceSvg, type FaceSvgText } from "./svg/faceSvg.ts";

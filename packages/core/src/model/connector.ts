@@ -2,6 +2,7 @@ import { parseColour, type ColourSystem, type WireColour } from "../colour/index
 import { compareNatural, compareText, firstDifference } from "../util/index.ts";
 import type { Claim, Fact } from "./fact.ts";
 import type { ConnectorId, PinId, SourceId } from "./ids.ts";
+import type { Shell } from "./shell.ts";
 import type { SignalClass } from "./signal.ts";
 
 /** `vehicle` stays in the car; `incoming` is the donor loom, the aftermarket part or the module. */
@@ -48,15 +49,6 @@ export const blankPin = (id: PinId, cavity: string, order: number): Pin => ({
   colourSystem: null, identified: false, sources: {}, doubts: {}, claims: [],
 });
 
-export const FACE_VIEWS = ["wire", "mating"] as const;
-export type FaceView = (typeof FACE_VIEWS)[number];
-
-/** Rows of the shell from the lock downwards; the pins of the table fill them in order, left to right in `view`. */
-export interface Layout {
-  readonly rows: readonly { readonly places: number; readonly offset: number }[];
-  readonly view: FaceView;
-}
-
 export interface Connector {
   readonly id: ConnectorId;
   readonly name: string;
@@ -71,12 +63,22 @@ export interface Connector {
   /** `loom`: the wires run on into a loom; `flying`: a pigtail whose far ends are free. */
   readonly leads: "loom" | "flying";
   readonly sealed: boolean;
-  readonly layout: Layout | null;
+  /** Null while nobody has said what it looks like; then no place is claimed. */
+  readonly shell: Shell | null;
+  /** The connector that it plugs into, where that one is in the job. */
+  readonly matesWith: ConnectorId | null;
+  /** Why it stays shut: restraint system, high voltage; empty for one that is worked on. */
+  readonly keepOut: string;
   readonly pins: readonly Pin[];
 }
 
+/** A connector of which only the name and the side are known. */
+export const blankConnector = (id: ConnectorId, name: string, side: Side): Connector => ({
+  id, name, side, place: "", branch: "", module: "", colourSystem: "iec", leads: side === "vehicle" ? "loom" : "flying", sealed: false, shell: null, matesWith: null, keepOut: "", pins: [],
+});
+
 /** The pins in table order. */
-export function pinsInOrder(connector: Connector): readonly Pin[] {
+export function pinsInOrder(connector: Pick<Connector, "pins">): readonly Pin[] {
   return [...connector.pins].sort((a, b) => firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)));
 }
 

@@ -8,6 +8,9 @@ export type StepId = Brand<"StepId">;
 export type SourceId = Brand<"SourceId">;
 export type WireId = Brand<"WireId">;
 export type EndId = Brand<"EndId">;
+export type JoinPointId = Brand<"JoinPointId">;
+export type LoomWireId = Brand<"LoomWireId">;
+export type PhotoId = Brand<"PhotoId">;
 
 export const connectorId = (text: string): ConnectorId => text as ConnectorId;
 export const pinId = (text: string): PinId => text as PinId;
@@ -16,3 +19,6 @@ export const decisionIdOf = (text: string): DecisionId => text as DecisionId;
 export const sourceId = (text: string): SourceId => text as SourceId;
 export const wireId = (text: string): WireId => text as WireId;
 export const endId = (text: string): EndId => text as EndId;
+export const joinPointId = (text: string): JoinPointId => text as JoinPointId;
+export const loomWireId = (text: string): LoomWireId => text as LoomWireId;
+export const photoId = (text: string): PhotoId => text as PhotoId;

@@ -1,7 +1,10 @@
-export { connectorId, decisionIdOf, endId, pinId, sourceId, stepId, wireId, type ConnectorId, type DecisionId, type EndId, type PinId, type SourceId, type StepId, type WireId } from "./ids.ts";
+export {
+  connectorId, decisionIdOf, endId, joinPointId, loomWireId, photoId, pinId, sourceId, stepId, wireId,
+  type ConnectorId, type DecisionId, type EndId, type JoinPointId, type LoomWireId, type PhotoId, type PinId, type SourceId, type StepId, type WireId,
+} from "./ids.ts";
 export { FEED_CLASSES, isData, isFeed, isSupply, SIGNAL_CLASSES, signalFit, type FeedClass, type Fit, type SignalClass } from "./signal.ts";
 export {
-  blankPin, CAVITY_CONTENTS, compareConnectors, FACE_VIEWS, isKnown, lastOrder, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type FaceView, type Layout, type Pin, type Side,
+  blankConnector, blankPin, CAVITY_CONTENTS, compareConnectors, isKnown, lastOrder, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type Pin, type Side,
 } from "./connector.ts";
 export { decisionId, decisionPins, METHODS, SURENESS, type Decision, type HazardAnswer, type Method, type Sureness } from "./decision.ts";
 export {
@@ -11,5 +14,9 @@ export {
   allSources, indexSources, leastSure, OWN_SOURCES, SOURCE_KINDS, surenessOf, vouched, worse, type Source, type SourceKind,
 } from "./source.ts";
 export { FACTS, type Claim, type Fact } from "./fact.ts";
-export { locate, placesOf, type Locator, type Place } from "./face.ts";
+export {
+  BLANKS, EXTRA_LOCKS, FACE_VIEWS, FACELESS, GENDERS, GRIPS, MARKS, rowsOnly, SKIPPED_LETTERS, type Blank, type ExtraLock, type Faceless, type FaceView, type Gender, type Grip, type Keying, type LabelKind, type Mark,
+  type Numbering, type Pattern, type Shell, type ShellPoint, type ShellRing, type ShellRow,
+} from "./shell.ts";
+export { endKey, JOIN_POINT_KINDS, type Bundle, type JoinPoint, type JoinPointKind, type LoomWire, type Mating, type WireEnd } from "./wiring.ts";
 export { nextLabel } from "./label.ts";

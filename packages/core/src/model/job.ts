@@ -5,6 +5,7 @@ import type { ConnectorId, PinId } from "./ids.ts";
 import type { SignalClass } from "./signal.ts";
 import type { indexSources} from "./source.ts";
 import { leastSure, worse, type Source } from "./source.ts";
+import type { JoinPoint, LoomWire } from "./wiring.ts";
 
 export const JOB_KINDS = [
   "engine-swap", "gearbox-conversion", "cluster-swap", "module-integration", "module-bypass", "connector-repair", "adapter-loom",
@@ -32,6 +33,9 @@ export interface Dossier {
   readonly sources: readonly Source[];
   /** The user's own words for functions. */
   readonly words: readonly OwnWord[];
+  /** What is known of the looms behind the connectors: wires, and the points where they meet. */
+  readonly wires: readonly LoomWire[];
+  readonly points: readonly JoinPoint[];
 }
 
 /** A text as the user writes it, and what it stands for: a term of the vocabulary, or a signal class alone. */
@@ -41,7 +45,7 @@ export interface OwnWord {
   readonly signal: SignalClass;
 }
 
-export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [] });
+export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [], wires: [], points: [] });
 
 export interface PlacedPin {
   readonly pin: Pin;

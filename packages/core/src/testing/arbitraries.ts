@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { blankPin, connectorId, emptyDossier, pinId, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
+import { blankConnector, blankPin, connectorId, emptyDossier, pinId, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 
 const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender, left", "Level sender, right", "Road speed", "Door ajar", "Horn", "odd lead", ""];
@@ -16,7 +16,7 @@ const pinBody = fc.record({
 
 function connectorWith(name: string, side: Connector["side"], largest: number): fc.Arbitrary<Connector> {
   return fc.record({ leads: fc.constantFrom("loom" as const, "flying" as const), sealed: fc.boolean(), bodies: fc.array(pinBody, { minLength: 1, maxLength: largest }) }).map(({ leads, sealed, bodies }) => ({
-    id: connectorId(name), name, side, place: "", branch: "", module: "", colourSystem: "japanese" as const, leads, sealed, layout: null,
+    ...blankConnector(connectorId(name), name, side), colourSystem: "japanese" as const, leads, sealed,
     pins: bodies.map((body, order): Pin => ({ ...blankPin(pinId(`${name}.${order + 1}`), String(order + 1), order), ...body })),
   }));
 }

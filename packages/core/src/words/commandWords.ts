@@ -25,6 +25,11 @@ export function commandWords(command: Command, name: (connector: string) => stri
       return "a source removed";
     case "set-words":
       return "own words changed";
+    case "change-wiring": {
+      const points = command.putPoints.map((point) => point.name).slice(0, 3).join(", ");
+      const parts = [command.put.length === 0 ? "" : `${many(command.put.length, "wire")} put`, command.remove.length === 0 ? "" : `${many(command.remove.length, "wire")} taken off`, points === "" ? "" : `${points} changed`, command.removePoints.length === 0 ? "" : `${many(command.removePoints.length, "point")} removed`];
+      return `wires behind: ${parts.filter((part) => part !== "").join(", ") || "nothing changed"}`;
+    }
     case "decide": {
       const put = command.put.length === 0 ? [] : [`${many(command.put.length, "decision")} made`];
       const removed = command.remove.length === 0 ? [] : [`${many(command.remove.length, "decision")} taken back`];

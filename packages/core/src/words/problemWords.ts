@@ -96,6 +96,14 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return "That source is not in this job any more.";
     case "source-in-use":
       return `${problem.pin} takes a value from “${problem.title}”. Give it another source first.`;
+    case "wire-needs-two-ends":
+      return "A wire needs two ends, and one of them at a cavity or a named point.";
+    case "no-such-wire":
+      return "That wire is not in this job any more.";
+    case "no-such-point":
+      return "That splice, stud or ground point is not in this job any more.";
+    case "point-in-use":
+      return `Wires still end at ${problem.name}. Take them off first.`;
     case "pin-is-empty":
       return `${name(problem.pin)} is an empty cavity; there is no wire to decide on.`;
   }
@@ -197,6 +205,7 @@ export function documentProblemWords(problem: DocumentProblem): string {
       return `There is no pin ${problem.connector}.${problem.cavity}.`;
     case "pin-joined-to-itself":
       return `${problem.connector}.${problem.cavity} is joined to itself.`;
+    case "wiring-refused":
     case "decision-refused":
       return commandProblemWords(problem.problem);
   }

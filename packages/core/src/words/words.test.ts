@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import type { CommandProblem, Command } from "../dossier/index.ts";
 import { applyOperation, initialState, type OperationProblem } from "../harness/index.ts";
 import type { Entry, What } from "../ledger/index.ts";
-import { indexPins, locate, pinId, sourceId, type FaceView } from "../model/index.ts";
+import { faceOf, locate } from "../face/index.ts";
+import { indexPins, pinId, sourceId, type FaceView } from "../model/index.ts";
 import { checkPlan, planWork, type Fault } from "../plan/index.ts";
 import { pinReader, weigh, type Reason } from "../matching/index.ts";
 import { VOCABULARY } from "../shelf/index.ts";
@@ -71,7 +72,7 @@ describe("words", () => {
     ];
     problems.map((problem) => commandProblemWords(problem, name)).forEach(readable);
     const connector = demo.connectors.find((one) => one.name === "B12")!;
-    const change = (put: number, remove: number): Command => ({ kind: "change-pins", connector: connector.id, put: connector.pins.slice(0, put), remove: connector.pins.slice(0, remove).map((one) => one.id), decisions: [] });
+    const change = (put: number, remove: number): Command => ({ kind: "change-pins", connector: connector.id, put: connector.pins.slice(0, put), remove: connector.pins.slice(0, remove).map((one) => one.id), decisions: [], wires: [] });
     expect([change(1, 0), change(3, 0), change(2, 1), { kind: "decide", put: demo.decisions.slice(0, 2), remove: [] } as const].map((command) => commandWords(command, () => "B12"))).toEqual(["B12: cavity 1 changed", "B12: 3 pins changed", "B12: 2 pins changed, 1 pin removed", "2 decisions made"]);
   });
 
@@ -98,12 +99,15 @@ describe("words", () => {
   it("lead to one cavity only, in either view (locator)", () => {
     for (const connector of demo.connectors) {
       for (const view of ["wire", "mating"] satisfies FaceView[]) {
-        const words = connector.pins.map((pin) => locatorWords(locate(connector, pin.id, view)!, view));
+        const face = faceOf(connector)!;
+        const words = connector.pins.map((pin) => locatorWords(locate(face, pin.id, { view, grip: "up" })!.locator, { view, grip: "up" }, face.shell));
         expect(new Set(words).size).toBe(connector.pins.length);
       }
     }
-    expect(locatorWords({ row: 2, rows: 3, fromLeft: 4, fromRight: 9 }, "wire")).toBe("wire side, lock up: row 2 of 3, 4th from the left");
-    expect(locatorWords({ row: 1, rows: 2, fromLeft: 8, fromRight: 1 }, "mating")).toBe("mating face, lock up: top row, right end");
+    const line = (at: number, lines: number, place: number, places: number) => ({ kind: "line", sense: "row", line: at, lines, place, places }) as const;
+    expect(locatorWords(line(2, 3, 4, 12), { view: "wire", grip: "up" }, { mark: "lock" })).toBe("wire side, lock up: row 2 of 3, 4th from the left");
+    expect(locatorWords(line(1, 2, 8, 8), { view: "mating", grip: "left" }, { mark: "dovetail" })).toBe("mating face, dovetail to the left: top row, right end");
+    expect(locatorWords({ kind: "ring", ring: 1, rings: 2, place: 2, places: 8, clock: 3 }, { view: "mating", grip: "up" }, { mark: "key" })).toBe("mating face, key up: outer ring, at 3 o'clock, 2nd of 8 clockwise from the key");
   });
 
   it("never leave a person with an id where a name is known", () => {

@@ -7,7 +7,7 @@ import { Client } from "pg";
 import { EXIT, StartFailure } from "../launch/failure.ts";
 
 const FOLDER = fileURLToPath(new URL("../../migrations", import.meta.url));
-const TABLES = ["jobs", "connectors", "pins", "decisions", "dossier_changes"];
+const TABLES = ["jobs", "connectors", "pins", "decisions", "loom_wires", "join_points", "dossier_changes", "shelf_items", "photos"];
 
 /**
  * Brings the database to this version and gives the application role its rights. A second server that migrates at the

@@ -1,4 +1,4 @@
-import { boolean, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uuid } from "drizzle-orm/pg-core";
+import { boolean, customType, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uuid } from "drizzle-orm/pg-core";
 
 const stamp = (name: string) => timestamp(name, { withTimezone: true, mode: "date" }).notNull().defaultNow();
 
@@ -36,7 +36,9 @@ export const connectors = pgTable(
     colourSystem: text("colour_system").notNull(),
     leads: text("leads").notNull(),
     sealed: boolean("sealed").notNull(),
-    layout: jsonb("layout"),
+    shell: jsonb("shell"),
+    matesWith: text("mates_with"),
+    keepOut: text("keep_out").notNull().default(""),
   },
   (table) => [primaryKey({ columns: [table.jobId, table.id] })],
 );
@@ -76,6 +78,10 @@ export const decisions = pgTable(
   (table) => [primaryKey({ columns: [table.jobId, table.id] })],
 );
 
+/** The looms behind the connectors: wires, and the points where they meet. */
+export const loomWires = pgTable("loom_wires", { jobId: jobKey(), id: text("id").notNull(), body: jsonb("body").notNull() }, (table) => [primaryKey({ columns: [table.jobId, table.id] })]);
+export const joinPoints = pgTable("join_points", { jobId: jobKey(), id: text("id").notNull(), body: jsonb("body").notNull() }, (table) => [primaryKey({ columns: [table.jobId, table.id] })]);
+
 /** Every revision of a dossier with the command that made it and the one that takes it back. */
 export const changes = pgTable(
   "dossier_changes",
@@ -90,6 +96,31 @@ export const changes = pgTable(
     at: stamp("at"),
   },
   (table) => [primaryKey({ columns: [table.jobId, table.revision] })],
+);
+
+/** Shells and terminal systems that the shop has added to those that ship. */
+export const shelfItems = pgTable("shelf_items", { kind: text("kind").notNull(), id: text("id").notNull(), body: jsonb("body").notNull(), updatedAt: stamp("updated_at") }, (table) => [primaryKey({ columns: [table.kind, table.id] })]);
+
+const bytes = customType<{ data: Buffer }>({ dataType: () => "bytea" });
+
+/** Photos as they were encoded anew, without metadata. A removed one stays until the job goes, so that it can be put back. */
+export const photos = pgTable(
+  "photos",
+  {
+    jobId: jobKey(),
+    id: uuid("id").notNull(),
+    connectorId: text("connector_id"),
+    pinId: text("pin_id"),
+    caption: text("caption").notNull().default(""),
+    width: integer("width").notNull(),
+    height: integer("height").notNull(),
+    sha256: text("sha256").notNull(),
+    image: bytes("image").notNull(),
+    small: bytes("small").notNull(),
+    removed: boolean("removed").notNull().default(false),
+    at: stamp("at"),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.id] })],
 );
 
 /** Append only: the bytes are what was hashed. */

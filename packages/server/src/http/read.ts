@@ -6,7 +6,12 @@ import { HttpProblem } from "./problem.ts";
 /** The body by its schema, or 422 with where and why. */
 export function readBody<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
   if (request.body === undefined) throw new HttpProblem(415, "json-wanted", "Send JSON with content type application/json.");
-  const read = schema.safeParse(request.body);
+  return readInput(schema, request.body);
+}
+
+/** Anything that came with a request by its schema, or 422 with where and why. */
+export function readInput<T extends z.ZodType>(schema: T, input: unknown): z.output<T> {
+  const read = schema.safeParse(input);
   if (read.success) return read.data;
   const issues = issuesOf(read.error);
   throw new HttpProblem(422, "invalid", issues.map((issue) => `${issue.path || "body"}: ${issue.message}`).join("; "), { issues: [...issues] });

@@ -1,20 +1,25 @@
 import { createHash } from "node:crypto";
-import { readFileSync, renameSync, writeFileSync } from "node:fs";
-import { gunzipSync, gzipSync } from "node:zlib";
+import { once } from "node:events";
+import { createReadStream, createWriteStream, renameSync } from "node:fs";
+import { pipeline } from "node:stream/promises";
+import { createGunzip, createGzip } from "node:zlib";
 import { Client } from "pg";
 import { z } from "zod";
-import { readEntry } from "@trevin/core/contract";
+import { readEntry, upcastLayout } from "@trevin/core/contract";
 import { verifyChain, type StoredEntry } from "@trevin/core";
 import { openDatabase, PROJECT_ROOT } from "../start.ts";
 import { StartFailure } from "./failure.ts";
 
 /** In the order in which rows may be put back. */
-const TABLES = ["jobs", "connectors", "pins", "decisions", "dossier_changes", "ledger"] as const;
+const TABLES = ["jobs", "connectors", "pins", "decisions", "loom_wires", "join_points", "dossier_changes", "ledger", "shelf_items", "photos"] as const;
+const OF_JOB = TABLES.filter((table) => table !== "jobs" && table !== "shelf_items" && table !== "ledger");
 const VERSION = 1;
-const LIMIT = 2_000_000_000;
+/** Rows fetched at a time; photos make rows of a megabyte. */
+const BATCH = 50;
 
 const headSchema = z.object({ format: z.literal("trevin-backup"), version: z.int(), tables: z.record(z.string(), z.int()) });
 const rowSchema = z.object({ table: z.enum(TABLES), row: z.record(z.string(), z.unknown()) });
+type Row = z.infer<typeof rowSchema>;
 
 async function withOwner<T>(work: (client: Client) => Promise<T>): Promise<T> {
   const closers: (() => unknown)[] = [];
@@ -32,33 +37,48 @@ async function withOwner<T>(work: (client: Client) => Promise<T>): Promise<T> {
   }
 }
 
-/** Writes everything, as of one moment, into a compressed file that ends with a digest of all before it. Gives one line to print. */
+/**
+ * Writes everything, as of one moment, into a compressed file that ends with a digest of all before it. Goes row by row, so
+ * that the size of the database does not matter. Gives one line to print.
+ */
 export async function backupTo(file: string): Promise<string> {
-  const lines = await withOwner(async (client) => {
+  const draft = `${file}.part`;
+  const count = await withOwner(async (client) => {
+    const gzip = createGzip();
+    const target = createWriteStream(draft, { mode: 0o600 });
+    const written = pipeline(gzip, target);
+    const digest = createHash("sha256");
+    const write = async (value: unknown, sealed = true): Promise<void> => {
+      const line = `${JSON.stringify(value)}\n`;
+      if (sealed) digest.update(line);
+      if (!gzip.write(line)) await Promise.race([once(gzip, "drain"), written]);
+    };
     await client.query("BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY");
-    const rows: string[] = [];
     const tables: Record<string, number> = {};
+    for (const table of TABLES) tables[table] = (await client.query<{ count: number }>(`SELECT count(*)::int AS count FROM ${table}`)).rows[0]?.count ?? 0;
+    await write({ format: "trevin-backup", version: VERSION, tables });
     for (const table of TABLES) {
-      const result = await client.query<{ row: unknown }>(`SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY 1`);
-      tables[table] = result.rows.length;
-      rows.push(...result.rows.map(({ row }) => JSON.stringify({ table, row })));
+      await client.query(`DECLARE rows NO SCROLL CURSOR FOR SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY ${table === "shelf_items" ? "kind, id" : table === "jobs" ? "id" : table === "ledger" ? "job_id, seq" : table === "dossier_changes" ? "job_id, revision" : "job_id, id"}`);
+      for (let rows = (await client.query<{ row: unknown }>(`FETCH ${BATCH} FROM rows`)).rows; rows.length > 0; rows = (await client.query<{ row: unknown }>(`FETCH ${BATCH} FROM rows`)).rows) {
+        for (const { row } of rows) await write({ table, row });
+      }
+      await client.query("CLOSE rows");
     }
     await client.query("COMMIT");
-    return [JSON.stringify({ format: "trevin-backup", version: VERSION, tables }), ...rows];
+    await write({ sha256: digest.digest("hex") }, false);
+    gzip.end();
+    await written;
+    return Object.values(tables).reduce((sum, one) => sum + one, 0);
   });
-  const body = `${lines.join("\n")}\n`;
-  const draft = `${file}.part`;
-  writeFileSync(draft, gzipSync(`${body}${JSON.stringify({ sha256: digest(body) })}\n`), { mode: 0o600 });
   renameSync(draft, file);
-  return `${lines.length - 1} rows written to ${file}`;
+  return `${count} rows written to ${file}`;
 }
-
-const digest = (text: string): string => createHash("sha256").update(text).digest("hex");
 
 /** Checks the whole file and every ledger in it, then puts it into an empty database in one transaction. */
 export async function restoreFrom(file: string): Promise<string> {
-  const rows = readBackup(file);
-  checkLedgers(rows);
+  const ledgers: Row[] = [];
+  await readBackup(file, (row) => { if (row.table === "ledger") ledgers.push(row); });
+  checkLedgers(ledgers);
   return withOwner(async (client) => {
     await client.query("BEGIN");
     await clearUntouchedDemo(client);
@@ -67,48 +87,83 @@ export async function restoreFrom(file: string): Promise<string> {
       await client.query("ROLLBACK");
       throw new StartFailure("The database holds jobs already. Nothing was changed. Restore into an empty data folder: TREVIN_DATA=NEW_FOLDER npx trevin restore FILE", 1);
     }
-    for (const { table, row } of rows) await client.query(`INSERT INTO ${table} SELECT * FROM jsonb_populate_record(NULL::${table}, $1::jsonb)`, [JSON.stringify(row)]);
+    const columns = await columnsOf(client);
+    const count = await readBackup(file, async ({ table, row }) => {
+      // Backups made before shells had more than rows say `layout`; columns that an older backup lacks get their defaults.
+      const now = table === "connectors" ? (upcastLayout(row) as Row["row"]) : row;
+      const names = (columns.get(table) ?? []).filter((name) => name in now).map((name) => client.escapeIdentifier(name)).join(", ");
+      await client.query(`INSERT INTO ${table} (${names}) SELECT ${names} FROM jsonb_populate_record(NULL::${table}, $1::jsonb)`, [JSON.stringify(now)]);
+    });
     await client.query("COMMIT");
-    return `${rows.length} rows restored from ${file}`;
+    return `${count} rows restored from ${file}`;
   });
+}
+
+async function columnsOf(client: Client): Promise<ReadonlyMap<string, readonly string[]>> {
+  const { rows } = await client.query<{ table: string; columns: string[] }>("SELECT table_name AS table, array_agg(column_name::text ORDER BY ordinal_position) AS columns FROM information_schema.columns WHERE table_schema = 'public' GROUP BY table_name");
+  return new Map(rows.map(({ table, columns }) => [table, columns]));
 }
 
 /** A first start puts the demo job in; alone and never touched it does not stand in the way. */
 async function clearUntouchedDemo(client: Client): Promise<void> {
   const { rows } = await client.query<{ id: string }>("SELECT id FROM jobs WHERE (SELECT count(*) FROM jobs) = 1 AND revision = 1 AND ledger_length = 0");
-  for (const { id } of rows) for (const table of ["decisions", "pins", "connectors"]) await client.query(`DELETE FROM ${table} WHERE job_id = $1`, [id]);
+  for (const { id } of rows) for (const table of [...OF_JOB].reverse()) await client.query(`DELETE FROM ${table} WHERE job_id = $1`, [id]);
   for (const { id } of rows) await client.query("DELETE FROM jobs WHERE id = $1", [id]);
 }
 
-function readBackup(file: string): readonly z.infer<typeof rowSchema>[] {
+/** Goes through a backup line by line and gives each row to `take`; refuses one that is cut off or was changed, at its end at the latest. */
+async function readBackup(file: string, take: (row: Row) => unknown): Promise<number> {
   const bad = (why: string): StartFailure => new StartFailure(`${file} is not a sound backup: ${why}. Nothing was changed.`, 1);
-  let text;
+  const digest = createHash("sha256");
+  const unzipped = createReadStream(file).on("error", (error) => unzipped.destroy(error)).pipe(createGunzip()).setEncoding("utf8");
+  let number = 0;
+  let last = "";
   try {
-    text = gunzipSync(readFileSync(file), { maxOutputLength: LIMIT }).toString("utf8");
+    for await (const line of linesOf(unzipped)) {
+      // The last line is the seal of those before it, so each waits for the next.
+      if (number > 0) {
+        digest.update(`${last}\n`);
+        await takeLine(last, number, take, bad);
+      }
+      last = line;
+      number++;
+    }
   } catch (error) {
-    throw bad(error instanceof Error ? error.message : String(error));
+    if (error instanceof StartFailure || !(error instanceof Error) || "severity" in error) throw error;
+    throw bad(error.message);
   }
-  const lines = text.trimEnd().split("\n");
-  const last = lines.pop() ?? "";
-  const body = `${lines.join("\n")}\n`;
   const seal = z.object({ sha256: z.string() }).safeParse(json(last));
   if (!seal.success) throw bad("its end is missing");
-  if (seal.data.sha256 !== digest(body)) throw bad("its digest differs, so it was changed or damaged");
-  const head = headSchema.safeParse(json(lines[0] ?? ""));
-  if (!head.success) throw bad("its first line is not a backup's");
-  if (head.data.version > VERSION) throw bad(`it has version ${head.data.version}; this Trevin knows up to ${VERSION}`);
-  return lines.slice(1).map((line, index) => {
-    const row = rowSchema.safeParse(json(line));
-    if (!row.success) throw bad(`line ${index + 2} is not a row`);
-    return row.data;
-  });
+  if (seal.data.sha256 !== digest.digest("hex")) throw bad("its digest differs, so it was changed or damaged");
+  return number - 2;
 }
 
-function checkLedgers(rows: readonly z.infer<typeof rowSchema>[]): void {
+async function* linesOf(text: AsyncIterable<unknown>): AsyncGenerator<string> {
+  let rest = "";
+  for await (const chunk of text) {
+    const parts = (rest + String(chunk)).split("\n");
+    rest = parts.pop() ?? "";
+    yield* parts;
+  }
+  if (rest !== "") yield rest;
+}
+
+async function takeLine(line: string, number: number, take: (row: Row) => unknown, bad: (why: string) => StartFailure): Promise<void> {
+  if (number === 1) {
+    const head = headSchema.safeParse(json(line));
+    if (!head.success) throw bad("its first line is not a backup's");
+    if (head.data.version > VERSION) throw bad(`it has version ${head.data.version}; this Trevin knows up to ${VERSION}`);
+    return;
+  }
+  const row = rowSchema.safeParse(json(line));
+  if (!row.success) throw bad(`line ${number} is not a row`);
+  await take(row.data);
+}
+
+function checkLedgers(rows: readonly Row[]): void {
   const byJob = new Map<string, (StoredEntry & { readonly seq: number })[]>();
   const entry = z.object({ job_id: z.string(), seq: z.int(), bytes: z.string(), hash: z.string() });
-  for (const { table, row } of rows) {
-    if (table !== "ledger") continue;
+  for (const { row } of rows) {
     const { job_id: job, ...stored } = entry.parse(row);
     byJob.set(job, [...(byJob.get(job) ?? []), stored]);
   }

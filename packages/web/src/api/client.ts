@@ -1,6 +1,6 @@
 import type { z } from "zod";
-import { benchAnswerSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, problemSchema, tableFileSchema, wordsViewSchema, type BenchAnswer, type BenchCommandInput, type JobSummary, type JobView, type Problem } from "@trevin/core/contract";
-import type { ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, OwnWord, Pin, PinId, Source, SourceId, StoredEntry, TableFile } from "@trevin/core";
+import { benchAnswerSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, photoSchema, photosViewSchema, problemSchema, shelfViewSchema, tableFileSchema, wordsViewSchema, type BenchAnswer, type BenchCommandInput, type JobSummary, type JobView, type OwnShell, type PatchPhoto, type Photo, type Problem, type ShelfView } from "@trevin/core/contract";
+import type { Command, ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, OwnWord, Pin, PinId, Source, SourceId, StoredEntry, TableFile, TerminalSystem } from "@trevin/core";
 
 /** An answer that is not a success, with the server's own account of it. */
 export class ApiProblem extends Error {
@@ -47,6 +47,14 @@ export const api = {
     read(jobViewSchema, send("PATCH", at(id, `/connectors/${encodeURIComponent(connector)}/pins`), { body, revision })),
   putSource: (id: string, revision: number, { id: source, ...body }: Source): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, `/sources/${encodeURIComponent(source)}`), { body, revision })),
   removeSource: (id: string, revision: number, source: SourceId): Promise<JobView> => read(jobViewSchema, send("DELETE", at(id, `/sources/${encodeURIComponent(source)}`), { revision })),
+  changeWiring: (id: string, revision: number, body: Omit<Extract<Command, { kind: "change-wiring" }>, "kind">): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/wiring"), { body, revision })),
+  photos: async (id: string): Promise<readonly Photo[]> => (await read(photosViewSchema, send("GET", at(id, "/photos")))).photos,
+  addPhoto: (id: string, file: Blob, place: { readonly connector?: ConnectorId; readonly pin?: PinId }): Promise<Photo> => read(photoSchema, send("POST", at(id, `/photos?${new URLSearchParams(place as Record<string, string>).toString()}`), { file })),
+  changePhoto: (id: string, photo: string, body: PatchPhoto): Promise<Photo> => read(photoSchema, send("PATCH", at(id, `/photos/${photo}`), { body })),
+  shelf: (): Promise<ShelfView> => read(shelfViewSchema, send("GET", "/shelf")),
+  putShell: ({ id, ...body }: OwnShell): Promise<ShelfView> => read(shelfViewSchema, send("PUT", `/shelf/shells/${encodeURIComponent(id)}`, { body })),
+  putTerminal: ({ id, ...body }: TerminalSystem): Promise<ShelfView> => read(shelfViewSchema, send("PUT", `/shelf/terminals/${encodeURIComponent(id)}`, { body })),
+  removeShelfItem: (kind: "shells" | "terminals", id: string): Promise<ShelfView> => read(shelfViewSchema, send("DELETE", `/shelf/${kind}/${encodeURIComponent(id)}`)),
   setWords: (id: string, revision: number, words: readonly OwnWord[]): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/words"), { body: { words }, revision })),
   shopWords: async (): Promise<readonly OwnWord[]> => (await read(wordsViewSchema, send("GET", "/words"))).words,
   /** What a table file holds; nothing is stored. */
@@ -58,3 +66,5 @@ export const api = {
 };
 
 export const downloadPath = (job: string, what: "file" | "as-built.csv" | "ledger.csv"): string => `/api/v1${at(job, `/${what}`)}`;
+
+export const photoPath = (job: string, photo: string, size: "small" | "full" = "full"): string => `/api/v1${at(job, `/photos/${photo}/image`)}${size === "small" ? "?size=small" : ""}`;

@@ -1,21 +1,26 @@
 import { computed, type ComputedRef } from "vue";
-import { endsInCavity, indexPins, pinColour, wireOfEnd, type Connector, type PinId } from "@trevin/core";
-import type { CavityNow } from "../components/parts/ConnectorFace.vue";
+import { endsInCavity, indexPins, looksOf, pinColour, wireOfEnd, type CavityLook, type Connector, type PinId } from "@trevin/core";
 import { useJob } from "../stores/job.ts";
 
 /** What is in each cavity of the harness now, for drawing faces. */
-export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityNow>> {
+export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityLook>> {
   const store = useJob();
   return computed(() => {
     const view = store.analysis?.bench;
     if (view === undefined) return new Map();
     const pins = indexPins(view.dossier);
+    const tables = new Map(view.dossier.connectors.map((connector) => [connector.id, looksOf(connector, view.dossier.wires)]));
     return new Map(
-      [...pins.keys()].map((id): [PinId, CavityNow] => {
+      [...pins].map(([id, { connector }]): [PinId, CavityLook] => {
         const [end] = endsInCavity(view.state, id);
         const wire = end === undefined ? undefined : wireOfEnd(view.state, end);
         const source = wire === undefined ? undefined : pins.get(view.state.wires[wire]!.pin);
-        return [id, { state: view.state.cavities[id]?.state ?? "unknown", colour: source === undefined ? null : pinColour(source.pin, source.connector), size: source?.pin.size ?? null }];
+        const state = view.state.cavities[id]?.state ?? "unknown";
+        // While its own wire is in it, a cavity looks as the pin table says: with its doubts, and every wire in its terminal.
+        const own = source?.pin.id === id ? tables.get(connector.id)?.get(id) : undefined;
+        if (own !== undefined) return [id, { ...own, state }];
+        const colour = source === undefined ? null : pinColour(source.pin, source.connector);
+        return [id, { state, readings: colour === null ? [] : [colour], size: source?.pin.size ?? null, doubt: false, more: [] }];
       }),
     );
   });

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { blankPin, connectorId, indexSources, pinId, sourceId, twinMarks, type Connector, type Pin } from "@trevin/core";
+import { blankConnector, blankPin, connectorId, indexSources, pinId, sourceId, twinMarks, type Connector, type Pin } from "@trevin/core";
 import { readingWords, readOtherwise, connectorHabit, readingOf } from "./readings.ts";
 import { FILTERS, rowsOf, type Filter, type Sorting } from "./rows.ts";
 
 const pin = (cavity: string, more: Partial<Pin>): Pin => ({ ...blankPin(pinId(cavity), cavity, Number(cavity)), content: "occupied", ...more });
 const connector: Connector = {
-  id: connectorId("c"), name: "C", side: "vehicle", place: "", branch: "", module: "", colourSystem: "japanese", leads: "loom", sealed: false, layout: null,
+  ...blankConnector(connectorId("c"), "C", "vehicle"), colourSystem: "japanese",
   pins: [
     pin("1", { colour: "BR", function: "park brake", identified: true }), pin("2", { colour: "LW", function: "horn", sources: { colour: sourceId("recalled") } }), pin("10", { colour: "P", function: "" }),
     pin("4", { content: "empty" }), pin("5", { colour: "L/W", function: "fan relay", condition: "only with air conditioning" }),

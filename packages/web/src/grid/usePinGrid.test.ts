@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { computed, nextTick, shallowRef } from "vue";
-import { applyCommand, blankPin, connectorId, emptyDossier, pinId, pinsInOrder, type Connector, type Dossier, type Pin, type PinId } from "@trevin/core";
+import { applyCommand, blankConnector, blankPin, connectorId, emptyDossier, pinId, pinsInOrder, type Connector, type Dossier, type Pin, type PinId } from "@trevin/core";
 import { COLUMNS, textOf, type Column } from "./cells.ts";
 import { single } from "./selection.ts";
 import { NEW, usePinGrid } from "./usePinGrid.ts";
@@ -9,7 +9,7 @@ import { NEW, usePinGrid } from "./usePinGrid.ts";
 const FUNCTIONS = ["ground", "horn", "fuel level", "quorb"];
 const pin = (cavity: string, order: number): Pin => ({ ...blankPin(pinId(`p${cavity}`), cavity, order), content: "occupied", colour: "BK", function: FUNCTIONS[order % 4] ?? "", size: 0.5 });
 const start = (count: number): Connector => ({
-  id: connectorId("c"), name: "C", side: "vehicle", place: "", branch: "", module: "", colourSystem: "iec", leads: "loom", sealed: false, layout: null, pins: Array.from({ length: count }, (_, i) => pin(String(i + 1), i)),
+  ...blankConnector(connectorId("c"), "C", "vehicle"), colourSystem: "iec", pins: Array.from({ length: count }, (_, i) => pin(String(i + 1), i)),
 });
 
 /** The grid over a connector that takes its changes as the job does: by commands, which refuse what contradicts itself. */
@@ -18,7 +18,7 @@ function bench(count: number, frozen = false) {
   const changes: (readonly Pin[])[] = [];
   const apply = (put: readonly Pin[], remove: readonly PinId[]): void => {
     const dossier: Dossier = { ...emptyDossier({ name: "n", kind: "cluster-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" }), connectors: [connector.value] };
-    const done = applyCommand(dossier, { kind: "change-pins", connector: connector.value.id, put, remove, decisions: [] });
+    const done = applyCommand(dossier, { kind: "change-pins", connector: connector.value.id, put, remove, decisions: [], wires: [] });
     if (!done.ok) throw new Error(done.error.code);
     connector.value = done.value.dossier.connectors[0] as Connector;
     changes.push(put);

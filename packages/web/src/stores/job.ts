@@ -1,11 +1,19 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
 import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
-import { applyCommand, learn, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type OwnWord, type Pin, type PinFacts, type PinId, type SignalClass, type Source, type SourceId, type StepId, type StoredEntry, type Term } from "@trevin/core";
+import { applyCommand, learn, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinFacts, type PinId, type SignalClass, type Source, type SourceId, type StepId, type StoredEntry, type Term } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { computeWorker } from "../workers/client.ts";
 import type { Analysis } from "../workers/analysis.ts";
 import { usePrefs } from "./prefs.ts";
+
+/** Wires and points to put and to take off; what is left out stays. */
+export interface WiringChange {
+  readonly put?: readonly LoomWire[];
+  readonly remove?: readonly LoomWireId[];
+  readonly putPoints?: readonly JoinPoint[];
+  readonly removePoints?: readonly JoinPointId[];
+}
 
 type FoundFacts = Extract<BenchCommandInput, { kind: "found" }>["facts"];
 type Send = (id: string, revision: number) => Promise<JobView>;
@@ -167,10 +175,14 @@ export const useJob = defineStore("job", () => {
   const putConnector = (connector: ConnectorHead) => change((id, revision) => api.putConnector(id, revision, connector));
   const removeConnector = (connector: ConnectorId) => change((id, revision) => api.removeConnector(id, revision, connector));
   const changePins = (connector: ConnectorId, put: readonly Pin[], remove: readonly PinId[] = []) =>
-    change((id, revision) => api.changePins(id, revision, connector, { put, remove }), { kind: "change-pins", connector, put, remove, decisions: [] });
+    change((id, revision) => api.changePins(id, revision, connector, { put, remove }), { kind: "change-pins", connector, put, remove, decisions: [], wires: [] });
   const decide = (put: readonly Decision[], remove: readonly DecisionId[] = []) => change((id, revision) => api.decide(id, revision, { put, remove }), { kind: "decide", put, remove });
   const putSource = (source: Source) => change((id, revision) => api.putSource(id, revision, source), { kind: "put-source", source });
   const removeSource = (source: SourceId) => change((id, revision) => api.removeSource(id, revision, source), { kind: "remove-source", source });
+  const changeWiring = (wiring: WiringChange) => {
+    const body = { put: wiring.put ?? [], remove: wiring.remove ?? [], putPoints: wiring.putPoints ?? [], removePoints: wiring.removePoints ?? [] };
+    return change((id, revision) => api.changeWiring(id, revision, body), { kind: "change-wiring", ...body });
+  };
   /** From now on this text means this term, or at least this signal. */
   const learnWord = (text: string, term: Term | null, signal: SignalClass) => {
     const next = learn(view.value?.dossier.words ?? [], text, term, signal);
@@ -216,6 +228,6 @@ export const useJob = defineStore("job", () => {
 
   return {
     view, stored, entries, dossier, analysis, begun, loading, missing, waiting, refused, busy, savedAt, said,
-    live, words, putSource, removeSource, learnWord, forgetWord, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    live, words, putSource, removeSource, changeWiring, learnWord, forgetWord, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
   };
 });

@@ -4,7 +4,7 @@ import { useElementSize, useMediaQuery } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import InputText from "primevue/inputtext";
-import { blockWords, colourInWords, findConnector, locate, locatorWords, pinNamer, type FaceView, type PinFacts, type PlacedPin } from "@trevin/core";
+import { blockWords, colourInWords, findConnector, faceOf, holdWords, landmarks, landmarkWords, locate, placeWords, pinNamer, type PinFacts, type PlacedPin } from "@trevin/core";
 import NotAsPlanned from "../components/bench/NotAsPlanned.vue";
 import ProgressBar from "../components/bench/ProgressBar.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
@@ -22,7 +22,6 @@ const store = useJob();
 const prefs = usePrefs();
 const now = useCavitiesNow();
 const { bench, steps, groups, current, placed } = usePlan();
-const view = ref<FaceView>("wire");
 const asking = ref(false);
 const noting = ref(false);
 const busy = ref(false);
@@ -40,7 +39,9 @@ const connector = computed(() => {
 const wire = computed(() => placed(current.value?.step.wire ?? null));
 const at = computed(() => current.value?.at ?? null);
 const code = computed(() => wire.value?.pin.colour ?? "");
-const where = computed(() => (connector.value === null || at.value === null ? null : locate(connector.value, at.value.pin.id, view.value)));
+const face = computed(() => (connector.value === null ? null : faceOf(connector.value)));
+const where = computed(() => (at.value === null ? null : locate(face.value, at.value.pin.id, prefs.hold)));
+const marks = computed(() => (face.value === null || where.value === null ? "" : landmarkWords(landmarks(face.value, where.value, prefs.hold))));
 const number = computed(() => current.value?.number ?? steps.value.length);
 const next = computed(() => steps.value.find((shown) => shown.number > number.value && shown.state === "open") ?? null);
 const nextWords = computed(() => (next.value === null ? "that is the last one" : `next, ${next.value.number}: ${next.value.words.verb.toLowerCase()} ${next.value.words.object}, ${next.value.words.where}`));
@@ -56,7 +57,8 @@ const lookAlikes = computed(() => {
   if (own === null || colour === null || current.value?.step.kind !== "release") return [];
   return own.connector.pins.flatMap((pin) => {
     const other = pin.id === own.pin.id ? undefined : now.value.get(pin.id);
-    return other?.state === "occupied" && other.colour !== null && other.colour.base === colour.base ? [{ pin, colour: other.colour }] : [];
+    const [seen] = other?.readings ?? [];
+    return other?.state === "occupied" && seen !== undefined && seen.base === colour.base ? [{ pin, colour: seen }] : [];
   }).slice(0, 2);
 });
 const lead = computed(() => (current.value !== null && ["release", "insert", "cut", "splice"].includes(current.value.step.kind) ? current.value.colour : null));
@@ -90,7 +92,6 @@ async function back(): Promise<void> {
 const skip = (reason: string): unknown => current.value && store.record({ kind: "skipped", step: current.value.step.id, reason });
 const found = (facts: PinFacts, note: string): unknown => wire.value && store.record({ kind: "found", pin: wire.value.pin.id, facts, note });
 const keepNote = (text: string): unknown => store.record({ kind: "note", step: current.value?.step.id ?? null, text });
-const turn = (): void => { view.value = view.value === "wire" ? "mating" : "wire"; };
 const began = ref(false);
 const ready = computed(() => store.begun || began.value);
 const person = ref(prefs.person);
@@ -104,7 +105,8 @@ useCommands([
   { id: "back", title: "Back: the last step was not done", keys: "B", enabled: () => last.value !== null, run: back },
   { id: "not", title: "Not as planned", keys: "N", enabled: () => ready.value && current.value !== null, run: () => { noting.value = false; asking.value = true; } },
   { id: "note", title: "Write a note", keys: "T", enabled: () => ready.value, run: () => { noting.value = true; asking.value = true; } },
-  { id: "turn", title: "Turn the face over", keys: "V", run: turn },
+  { id: "turn", title: "Turn the face over", keys: "V", run: prefs.turnOver },
+  { id: "grip", title: "Turn the part a quarter in the hand", keys: "K", run: prefs.turnGrip },
   { id: "pause", title: "Pause: back to the worklist", keys: "Escape", run: () => router.push({ name: "worklist" }) },
 ]);
 const showFace = computed(() => connector.value !== null);
@@ -141,8 +143,8 @@ const showFace = computed(() => connector.value !== null);
       <p class="place"><span>{{ at ? current.words.where.replace(/cavity .*$/, "cavity") : current.words.where }}</span><CavityLabel v-if="at" class="big" :label="at.pin.cavity" state="hand" size="big" /></p>
     </section>
     <section class="facecol">
-      <p v-if="showFace" class="loc"><span><b>{{ connector?.name }}, {{ view === "wire" ? "wire side" : "mating face" }}</b><template v-if="where">, lock up<br>{{ locatorWords(where, view).split(": ")[1] }}</template></span><button type="button" class="btn turn" @click="turn">Turn over <kbd v-if="wide">V</kbd></button></p>
-      <div ref="faceBox" class="facebox"><ConnectorFace v-if="connector && faceWidth > 0" :connector="connector" :view="view" :width="Math.floor(faceWidth)" :in-hand="at?.pin.id ?? null" :twins="twins.map((twin) => twin.pin.id)" :now="now" :lead="lead" :show-lead="lead !== null" :max-pitch="wide ? 76 : isPhone ? 46 : 88" /></div>
+      <p v-if="showFace" class="loc"><span><b>{{ connector?.name }}<template v-if="face">, {{ holdWords(prefs.hold, face.shell) }}</template></b><template v-if="where"><br>{{ placeWords(where.locator) }}<span v-if="marks" class="marks">{{ marks }}</span></template></span><span v-if="face" class="turns"><button type="button" class="btn turn" aria-label="Turn the part a quarter in the hand" title="Turn the part a quarter in the hand" @click="prefs.turnGrip()"><svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true"><path d="M17.5 11a6.5 6.5 0 1 1-2-4.7M16 2v4.6h-4.6" fill="none" stroke="currentColor" stroke-width="2" /></svg><kbd v-if="wide">K</kbd></button><button type="button" class="btn turn" @click="prefs.turnOver()">Turn over <kbd v-if="wide">V</kbd></button></span></p>
+      <div ref="faceBox" class="facebox"><ConnectorFace v-if="connector && faceWidth > 0" :connector="connector" :hold="prefs.hold" :width="Math.floor(faceWidth)" :in-hand="at?.pin.id ?? null" :twins="twins.map((twin) => twin.pin.id)" :now="now" :wires="bench.dossier.wires" :lead="lead" :show-lead="lead !== null" :max-pitch="wide ? 76 : isPhone ? 46 : 88" /></div>
     </section>
     <section class="help">
       <HazardBox v-if="twins.length" severity="caution" :title="`${twins.map((twin) => twin.pin.cavity).join(', ')} looks the same`" detail="Go by the cavity, not by the colour. The twin stays in." />
@@ -193,7 +195,8 @@ h1 { letter-spacing: -0.01em; }
 .facecol { grid-area: face; min-width: 0; }
 .loc { display: flex; align-items: flex-start; font-size: 17px; line-height: 22px; min-height: 48px; }
 .loc b { font-weight: 650; }
-.loc .btn { margin-left: auto; }
+.turns { margin-left: auto; display: flex; gap: 8px; }
+.marks { display: block; font-size: 15px; color: var(--ink2); }
 .facebox { overflow: visible; min-height: 60px; }
 .bench { overflow-x: clip; }
 .help { grid-area: help; display: grid; grid-template-columns: minmax(0, 1.3fr) minmax(0, 0.9fr) minmax(0, 1.2fr); gap: 24px; align-items: start; padding-top: 14px; }

@@ -7,16 +7,18 @@ import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import {
   aloneWords, blockWords, connectorsInOrder, FEED_CLASSES, indexPins, isFeed, pinName, pinNamer, pinsOfSide, reasonWords, undecidedPins,
-  type Block, type Decision, type DecisionId, type FaceView, type FeedClass, type Method, type PinId, type PlacedPin, type Sureness,
+  type Block, type Decision, type DecisionId, type FeedClass, type Method, type PinId, type PlacedPin, type Sureness,
 } from "@trevin/core";
 import { walkRows, type WalkRow } from "../components/crosswalk/rows.ts";
 import WalkLine from "../components/crosswalk/WalkLine.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
+import HoldControls from "../components/faces/HoldControls.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import HazardBox from "../components/parts/HazardBox.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow, ways } from "../composables/useFaces.ts";
 import { useJob } from "../stores/job.ts";
+import { usePrefs } from "../stores/prefs.ts";
 
 const store = useJob();
 const now = useCavitiesNow();
@@ -26,7 +28,7 @@ const rows = computed(() => walkRows(dossier.value, analysis.value));
 const chosenPin = ref<PinId | null>(null);
 const selected = computed<WalkRow | undefined>(() => rows.value.find((row) => row.vehicle?.pin.id === chosenPin.value || row.incoming?.pin.id === chosenPin.value) ?? rows.value[0]);
 const list = ref<HTMLElement | null>(null);
-const view = ref<FaceView>("wire");
+const prefs = usePrefs();
 const feeding = ref(false);
 const pairing = ref(false);
 const answering = ref<string | null>(null);
@@ -132,7 +134,6 @@ function goBlock(block: Block): void {
   chosenPin.value = block.code === "stop" ? (block.hazard.pins[0] ?? null) : block.pin;
   void nextTick(() => list.value?.querySelector(".row.on")?.scrollIntoView({ block: "nearest" }));
 }
-const turn = (): void => { view.value = view.value === "wire" ? "mating" : "wire"; };
 const open = computed(() => selected.value?.decision === null);
 const acceptWords = computed(() => {
   const row = selected.value;
@@ -153,7 +154,8 @@ useCommands([
   { id: "method", title: "Change between move and splice", keys: "M", enabled: () => selected.value?.decision?.kind === "join", run: () => selected.value?.decision?.kind === "join" && change({ method: selected.value.decision.method === "move" ? "splice" : "move" }) },
   { id: "sure", title: "Change between sure and check", keys: "S", enabled: () => !open.value, run: () => change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" }) },
   { id: "take-back", title: "Take the decision back", keys: "Backspace", enabled: () => !open.value, run: takeBack },
-  { id: "turn", title: "Turn both faces over", keys: "V", run: turn },
+  { id: "turn", title: "Turn both faces over", keys: "V", run: prefs.turnOver },
+  { id: "grip", title: "Turn both parts a quarter in the hand", keys: "K", run: prefs.turnGrip },
 ]);
 function openPair(): void {
   partner.value = null;
@@ -200,10 +202,10 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
       </footer>
     </section>
     <aside class="right" aria-label="The chosen circuit">
-      <header><b>{{ view === "wire" ? "Wire side" : "Mating face" }}</b>, lock up<button type="button" class="btn quiet" @click="turn">Turn over <kbd>V</kbd></button></header>
+      <header><HoldControls :mark="faces[0]?.connector.shell?.mark" /></header>
       <div v-for="face in faces" :key="face.connector.id" class="face">
         <p class="lab"><b class="code">{{ face.connector.name }}</b> {{ face.connector.place }}</p>
-        <ConnectorFace :connector="face.connector" :view="view" :width="300" :in-hand="face.pin" :now="now" compact pickable :max-pitch="40" @pick="chosenPin = $event" />
+        <ConnectorFace :connector="face.connector" :hold="prefs.hold" :width="300" :in-hand="face.pin" :now="now" pickable :max-pitch="40" @pick="chosenPin = $event" />
       </div>
       <section v-if="selected" class="detail">
         <h2>

@@ -18,12 +18,14 @@ const details = ref(false);
 const id = computed(() => String(route.params["job"]));
 const atBench = computed(() => route.name === "bench");
 /** Pin tables are shown as soon as they are here; everything else needs what is computed from them. */
-const waits = computed(() => store.analysis === null && (store.begun || route.name !== "pinouts"));
+const waits = computed(() => store.analysis === null && (store.begun || (route.name !== "pinouts" && route.name !== "faces")));
 watch(id, (job) => void store.open(job), { immediate: true });
 
 const go = (name: string) => () => router.push({ name, params: { job: id.value } });
 useCommands([
   ...(["pinouts", "crosswalk", "worklist", "bench", "ledger"] as const).map((name, i) => ({ id: `go-${name}`, title: `Go to ${name}`, keys: `Ctrl+${i + 1}`, run: go(name) })),
+  { id: "go-faces", title: "Go to the faces", run: go("faces") },
+  { id: "go-shelf", title: "Go to the Shelf: shells and terminals", run: () => router.push({ name: "shelf" }) },
   { id: "undo", title: "Undo the last edit", keys: "Ctrl+Z", enabled: () => Boolean(store.view?.undo), run: () => store.undo() },
   { id: "redo", title: "Redo what was undone", keys: "Ctrl+Shift+Z", enabled: () => Boolean(store.view?.redo), run: () => store.redo() },
   { id: "redo-y", title: "Redo what was undone", keys: "Ctrl+Y", enabled: () => Boolean(store.view?.redo), run: () => store.redo() },

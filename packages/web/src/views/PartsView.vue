@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** Every part that the screens are drawn from, in one place. */
-import { blankPin, COLOUR_NAMES, connectorId, formatColour, pinId, plain, type Connector, type Pin, type WireColour } from "@trevin/core";
+import { blankConnector, blankPin, COLOUR_NAMES, connectorId, formatColour, pinId, plain, SHELLS, type CavityLook, type Connector, type Pin, type PinId, type WireColour } from "@trevin/core";
 import TopLine from "../components/frame/TopLine.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
-import ConnectorFace, { type CavityNow } from "../components/parts/ConnectorFace.vue";
+import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import DrawnWire from "../components/parts/DrawnWire.vue";
 import HazardBox from "../components/parts/HazardBox.vue";
 import HazardTag from "../components/parts/HazardTag.vue";
@@ -14,8 +14,13 @@ const sizes = [0.35, 0.5, 0.75, 1.25, 1.5, 2, 4, 6];
 const acts = ["move", "splice", "feed", "cap", "leave", "undecided"] as const;
 const codes = ["B", "W/R", "L/R", "BR", "V/W", "", "L/W", "SB", "G/Y", "GR/R", "GR/L", "Y", "G", "P/B"];
 const pins = codes.map((colour, i): Pin => ({ ...blankPin(pinId(`p${i}`), String(i + 1), i), content: colour === "" ? "empty" : "occupied", colour, size: i === 0 ? 2 : 0.5 }));
-const connector: Connector = { id: connectorId("sample"), name: "B12", side: "vehicle", place: "", branch: "", module: "", colourSystem: "japanese", leads: "loom", sealed: true, layout: { rows: [{ places: 6, offset: 0 }, { places: 8, offset: 0 }], view: "mating" }, pins };
-const states = new Map<ReturnType<typeof pinId>, CavityNow>([[pinId("p11"), { state: "vacated", colour: null, size: null }], [pinId("p12"), { state: "plugged", colour: null, size: null }]]);
+const shell = SHELLS.find((one) => one.id === "sealed-14-stepped")!.shell;
+const connector: Connector = { ...blankConnector(connectorId("sample"), "B12", "vehicle"), colourSystem: "japanese", sealed: true, shell, pins };
+const doubtful: Connector = { ...connector, id: connectorId("doubtful"), shell: { ...shell, blank: "membrane" }, pins: pins.map((pin, i) => ({ ...pin, ...(i === 3 ? { doubts: { colour: "one colour or two?" } } : {}), ...(i === 9 ? { content: "unknown" as const } : {}) })) };
+const junction: Connector = { ...connector, id: connectorId("junction"), name: "J3", shell: SHELLS.find((one) => one.id === "junction-12")!.shell };
+const shut: Connector = { ...connector, id: connectorId("shut"), keepOut: "restraint system" };
+const without = { readings: [], size: null, doubt: false, more: [] };
+const states = new Map<PinId, CavityLook>([[pinId("p11"), { state: "vacated", ...without }], [pinId("p12"), { state: "plugged", ...without }]]);
 </script>
 
 <template>
@@ -28,8 +33,11 @@ const states = new Map<ReturnType<typeof pinId>, CavityNow>([[pinId("p11"), { st
     <section><h2>Sizes, mm²</h2><ul class="wires"><li v-for="size in sizes" :key="size"><DrawnWire :colour="plain('blue', 'white')" :size="size" :length="90" end="right" /><span class="code">{{ size }}</span></li></ul></section>
     <section><h2>Between two pins</h2><ul class="wires"><li v-for="act in acts" :key="act"><LinkLine :act="act" :words="act" /></li><li><LinkLine act="move" sure="sure" words="sure" /></li><li><LinkLine act="move" sure="check" words="check" /></li><li><LinkLine act="move" sure="guess" words="guess" /></li></ul></section>
     <section class="faces"><h2>Faces and cavity states</h2>
-      <ConnectorFace :connector="connector" view="wire" :width="420" :in-hand="pinId('p6')" :twins="[pinId('p7')]" :now="new Map([...pins.map((p) => [p.id, states.get(p.id) ?? undefined] as const)].flatMap(([id, s]) => (s ? [[id, s] as const] : [])))" :max-pitch="52" />
-      <ConnectorFace :connector="{ ...connector, id: connectorId('other'), layout: null }" view="wire" :width="420" :max-pitch="42" />
+      <ConnectorFace :connector="connector" :hold="{ view: 'wire', grip: 'up' }" :width="420" :in-hand="pinId('p6')" :twins="[pinId('p7')]" :now="states" :max-pitch="52" />
+      <ConnectorFace :connector="doubtful" :hold="{ view: 'mating', grip: 'down' }" :width="420" :in-hand="pinId('p3')" counting :max-pitch="52" />
+      <ConnectorFace :connector="junction" :hold="{ view: 'wire', grip: 'up' }" :width="420" :max-pitch="52" />
+      <ConnectorFace :connector="shut" :hold="{ view: 'wire', grip: 'left' }" :width="420" :max-pitch="42" />
+      <ConnectorFace :connector="{ ...connector, id: connectorId('other'), shell: null }" :hold="{ view: 'wire', grip: 'up' }" :width="420" :max-pitch="42" />
       <p><CavityLabel label="7" /> <CavityLabel label="7" state="hand" /> <CavityLabel label="6" state="off" /> <CavityLabel label="87a" /></p></section>
     <section class="haz"><h2>Hazards</h2><p><HazardTag severity="stop" /> <HazardTag severity="caution" /> <HazardTag severity="note" /></p>
       <HazardBox severity="stop" title="Supply onto ground" detail="2 and C would be joined. Cure it, or give a reason that stays in the ledger." />

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** The pin tables of both sides, with the face and the sources of the pin in hand. */
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from "vue";
-import { useRoute } from "vue-router";
+import { useRoute, useRouter } from "vue-router";
 import { useLocalStorage } from "@vueuse/core";
 import {
-  canGoIn, COLOUR_SYSTEM_NAMES, connectorsInOrder, factsBetween, indexSources, isKnown, lineProblemWords, locate, locatorWords, pinId, pinsInOrder, rankSystems, takeTable, valueOf,
-  type Connector, type ConnectorHead, type ConnectorId, type FaceView, type Pin, type PinId, type ReadTable, type Source, type SourceId, type TableFile, type TakeMode,
+  blankPin, canGoIn, COLOUR_SYSTEM_NAMES, connectorsInOrder, faceOf, factsBetween, holdWords, indexSources, isKnown, landmarks, landmarkWords, lineProblemWords, locate, pinId, pinsInOrder, placeWords, rankSystems, readFunction, slotsOf, takeTable, valueOf, viewWords,
+  type Connector, type ConnectorHead, type ConnectorId, type Hold, type Pin, type PinId, type ReadTable, type Shell, type ShelfShell, type Source, type SourceId, type TableFile, type TakeMode,
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import CavityLabel from "../components/parts/CavityLabel.vue";
@@ -23,10 +23,13 @@ import { useCavitiesNow } from "../composables/useFaces.ts";
 import type { Column } from "../grid/cells.ts";
 import { readOtherwise } from "../grid/readings.ts";
 import type { Filter } from "../grid/rows.ts";
+import { shellLine } from "../shells/draft.ts";
 import { useJob } from "../stores/job.ts";
+import { usePrefs } from "../stores/prefs.ts";
 
 const store = useJob();
 const route = useRoute();
+const router = useRouter();
 const now = useCavitiesNow();
 const dossier = computed(() => store.live);
 const connectors = computed(() => (dossier.value === null ? [] : connectorsInOrder(dossier.value)));
@@ -34,7 +37,7 @@ const chosen = ref<ConnectorId | null>(null);
 const connector = computed<Connector | undefined>(() => connectors.value.find((one) => one.id === chosen.value) ?? connectors.value[0]);
 const selected = ref<PinId | null>(null);
 const range = shallowRef<readonly Pin[]>([]);
-const view = ref<FaceView>("wire");
+const prefs = usePrefs();
 const formOpen = ref(false);
 const editing = ref<Connector | null>(null);
 const grid = ref<InstanceType<typeof PinGrid> | null>(null);
@@ -61,6 +64,16 @@ watch(() => route.query["pin"], (id) => {
   const at = connectors.value.find((one) => one.pins.some((pin) => pin.id === id));
   if (at !== undefined && typeof id === "string") show(at.id, pinId(id));
 }, { immediate: true });
+const toFaces = computed(() => ({ name: "faces", query: { ...(connector.value === undefined ? {} : { connector: connector.value.id }), ...(selected.value === null ? {} : { pin: selected.value }) } }));
+/** A link that asks for the connector's form opens it. */
+watch(() => route.query["change"], (ask) => {
+  if (ask === undefined) return;
+  void nextTick(() => {
+    editing.value = connector.value ?? null;
+    formOpen.value = editing.value !== null;
+    void router.replace({ query: {} });
+  });
+}, { immediate: true });
 function show(at: ConnectorId, id: PinId): void {
   chosen.value = at;
   void nextTick(() => { selected.value = id; });
@@ -72,9 +85,11 @@ const inRange = computed(() => {
   const pins = connector.value?.pins.filter((one) => ids.has(one.id)) ?? [];
   return pins.length > 0 ? pins : pin.value === undefined ? [] : [pin.value];
 });
-const where = computed(() => (connector.value === undefined || pin.value === undefined ? null : locate(connector.value, pin.value.id, view.value)));
-const otherView = computed<FaceView>(() => (view.value === "wire" ? "mating" : "wire"));
-const whereElse = computed(() => (connector.value === undefined || pin.value === undefined ? null : locate(connector.value, pin.value.id, otherView.value)));
+const face = computed(() => (connector.value === undefined ? null : faceOf(connector.value)));
+const where = computed(() => (pin.value === undefined ? null : locate(face.value, pin.value.id, prefs.hold)));
+const marks = computed(() => (face.value === null || where.value === null ? "" : landmarkWords(landmarks(face.value, where.value, prefs.hold))));
+const otherHold = computed<Hold>(() => ({ ...prefs.hold, view: prefs.hold.view === "wire" ? "mating" : "wire" }));
+const whereElse = computed(() => (pin.value === undefined ? null : locate(face.value, pin.value.id, otherHold.value)));
 const systems = computed(() => {
   const ranks = rankSystems(connector.value?.pins.filter((one) => one.colourSystem === null).map((one) => one.colour) ?? []);
   const declared = ranks.find((rank) => rank.system === connector.value?.colourSystem);
@@ -93,9 +108,17 @@ async function put(pins: readonly Pin[]): Promise<void> {
     if (Object.keys(facts).length > 0) await store.record({ kind: "found", pin: next.id, facts, note: "corrected in the pin table" });
   }
 }
+/** The cavities of a shell as lines of the pin table, with what the standard says of each. */
+const cavitiesOf = (shell: Shell, contacts: ShelfShell["contacts"]): readonly Pin[] =>
+  slotsOf(shell).flatMap(({ label }, order) => {
+    if (label === null) return [];
+    const usual = contacts[label];
+    return [{ ...blankPin(pinId(crypto.randomUUID()), label, order), ...(usual === undefined ? {} : { content: "occupied" as const, function: usual.function, colour: usual.colour, colourSystem: usual.colour === "" ? null : "iec" as const, signal: readFunction(usual.function).term?.signal ?? "unknown" }) }];
+  });
 const removePins = (pins: readonly PinId[]): void => { if (connector.value !== undefined) void store.changePins(connector.value.id, [], pins); };
-async function saveConnector(head: ConnectorHead): Promise<void> {
+async function saveConnector(head: ConnectorHead, fill: ShelfShell["contacts"] | null): Promise<void> {
   if (!(await store.putConnector(head))) return;
+  if (fill !== null && head.shell !== null) await store.changePins(head.id, cavitiesOf(head.shell, fill));
   chosen.value = head.id;
   void nextTick(() => grid.value?.focus({ row: 0, column: "cavity" }));
 }
@@ -180,11 +203,12 @@ onBeforeUnmount(() => {
   window.removeEventListener("keydown", onKey);
   window.removeEventListener("paste", onPaste);
 });
-const turn = (): void => { view.value = otherView.value; };
 const add = (): void => { editing.value = null; formOpen.value = true; };
 const mayEnter = (): boolean => !store.begun && connector.value !== undefined;
 useCommands([
-  { id: "turn", title: "Turn the face over", keys: "V", run: turn },
+  { id: "turn", title: "Turn the face over", keys: "V", run: prefs.turnOver },
+  { id: "grip", title: "Turn the part a quarter in the hand", keys: "K", run: prefs.turnGrip },
+  { id: "faces", title: "The face in large, wires behind, photos", keys: "F", enabled: () => connector.value !== undefined, run: () => router.push(toFaces.value) },
   { id: "add-connector", title: "Add a connector", keys: "C", enabled: () => !store.begun, run: add },
   { id: "paste", title: "Paste a table into this connector", keys: "P", enabled: mayEnter, run: () => pasteBox.value?.focus() },
   { id: "open-table", title: "Open a table file (XLSX, CSV, text)", keys: "O", enabled: mayEnter, run: () => picker.value?.click() },
@@ -245,18 +269,20 @@ const facts = computed(() => {
       </template>
     </section>
     <aside v-if="connector" class="right">
-      <header><b>{{ connector.name }}, {{ view === "wire" ? "wire side" : "mating face" }}</b><span v-if="connector.layout">, lock up</span><button type="button" class="btn quiet" @click="turn">Turn over <kbd>V</kbd></button></header>
-      <ConnectorFace v-if="connector.pins.length <= 400" :connector="connector" :view="view" :width="406" :in-hand="selected" :now="now" pickable :max-pitch="52" @pick="selected = $event" />
+      <header><b>{{ connector.name }}<template v-if="face">, {{ holdWords(prefs.hold, face.shell) }}</template></b><button v-if="face" type="button" class="btn quiet" @click="prefs.turnOver()">Turn over <kbd>V</kbd></button><RouterLink class="btn quiet" :to="toFaces">Large <kbd>F</kbd></RouterLink></header>
+      <ConnectorFace v-if="connector.pins.length <= 400" :connector="connector" :hold="prefs.hold" :width="406" :in-hand="selected" :now="now" :wires="dossier?.wires ?? []" pickable :max-pitch="52" @pick="selected = $event" />
       <section v-if="pin" class="pin">
         <CavityLabel :label="pin.cavity" state="hand" />
-        <p v-if="where"><b>{{ locatorWords(where, view).split(": ")[1] }}</b><br><span class="mut">{{ view === "wire" ? "wire side" : "mating face" }}, lock up</span></p>
-        <p v-else class="mut">No layout is known, so no place is claimed. Count on the part.</p>
+        <p v-if="where"><b>{{ placeWords(where.locator) }}</b><br><span class="mut">{{ marks }}</span></p>
+        <p v-else class="mut">{{ face ? "The shell has no such cavity." : "No shell is known, so no place is claimed. Count on the part." }}</p>
       </section>
-      <p v-if="whereElse && pin" class="else">The same {{ pin.cavity }} on the {{ otherView === "wire" ? "wire side" : "mating face" }}: <b>{{ locatorWords(whereElse, otherView).split(": ")[1] }}</b></p>
+      <p v-if="whereElse && pin" class="else">The same {{ pin.cavity }} on the {{ viewWords(otherHold.view) }}: <b>{{ placeWords(whereElse.locator) }}</b></p>
       <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" :words="store.words" @put="put" @doubt="grid?.doubt()" />
       <dl class="facts lab">
         <dt>side</dt><dd>{{ connector.side }}, {{ sideWords[connector.side] }}</dd>
         <template v-if="connector.branch"><dt>leg</dt><dd>{{ connector.branch }}</dd></template>
+        <template v-if="connector.shell"><dt>shell</dt><dd>{{ shellLine(connector.shell) }}</dd></template>
+        <template v-if="connector.keepOut"><dt>keep out</dt><dd><b>{{ connector.keepOut }}</b></dd></template>
         <template v-if="connector.module"><dt>module</dt><dd>{{ connector.module }}</dd></template>
         <dt>behind the plug</dt><dd>{{ connector.leads === "loom" ? "runs on into a loom" : "pigtail with free ends" }}</dd>
         <dt>sealed</dt><dd>{{ connector.sealed ? "yes: open cavities get a plug" : "no" }}</dd>
@@ -264,7 +290,7 @@ const facts = computed(() => {
       <button type="button" class="btn quiet edit" @click="editing = connector; formOpen = true">Change this connector</button>
     </aside>
   </main>
-  <ConnectorForm v-model:open="formOpen" :start="editing" :side="nextSide" :frozen="store.begun" :branches="distinct(connectors.map((one) => one.branch))" :modules="distinct(connectors.map((one) => one.module))" @save="saveConnector" @remove="editing && store.removeConnector(editing.id)" />
+  <ConnectorForm v-model:open="formOpen" :start="editing" :side="nextSide" :frozen="store.begun" :connectors="connectors" :branches="distinct(connectors.map((one) => one.branch))" :modules="distinct(connectors.map((one) => one.module))" @save="saveConnector" @remove="editing && store.removeConnector(editing.id)" />
   <template v-if="dossier">
     <SourcesDialog v-model:open="sourcesOpen" :dossier="dossier" :problem="store.refused?.detail ?? ''" @put="putSource" @remove="store.removeSource($event)" @forget="store.forgetWord($event)" />
     <LookAlikesDialog v-model:open="alikeOpen" :dossier="dossier" @show="show" />

@@ -1,6 +1,6 @@
 import {
   blankPin, connectorId, connectorsInOrder, decisionPins, emptyDossier, indexPins, indexSources, pinId, pinsInOrder, rankPins,
-  type CavityContent, type Connector, type Decision, type Dossier, type JobHead, type Layout, type OwnWord, type Pin, type PinId, type Source, type Side, type SignalClass,
+  type CavityContent, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type JoinPoint, type LoomWire, type OwnWord, type Pin, type PinId, type Shell, type Source, type Side, type SignalClass,
 } from "../../model/index.ts";
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
@@ -24,6 +24,8 @@ export interface JobFile {
   readonly connectors: readonly FileConnector[];
   readonly sources?: readonly Source[] | undefined;
   readonly words?: readonly OwnWord[] | undefined;
+  readonly points?: readonly JoinPoint[] | undefined;
+  readonly wires?: readonly LoomWire[] | undefined;
   readonly decisions?: readonly FileDecision[] | undefined;
   readonly ledger?: readonly StoredEntry[] | undefined;
 }
@@ -38,7 +40,9 @@ export interface FileConnector {
   readonly colourSystem?: ColourSystem | undefined;
   readonly leads?: "loom" | "flying" | undefined;
   readonly sealed?: boolean | undefined;
-  readonly layout?: Layout | null | undefined;
+  readonly shell?: Shell | null | undefined;
+  readonly matesWith?: ConnectorId | null | undefined;
+  readonly keepOut?: string | undefined;
   readonly pins: readonly FilePin[];
 }
 
@@ -71,6 +75,7 @@ export type DocumentProblem = { readonly path: string } & (
   | { readonly code: "source-unknown"; readonly source: string }
   | { readonly code: "pin-not-found"; readonly connector: string; readonly cavity: string }
   | { readonly code: "pin-joined-to-itself"; readonly connector: string; readonly cavity: string }
+  | { readonly code: "wiring-refused"; readonly problem: CommandProblem }
   | { readonly code: "decision-refused"; readonly problem: CommandProblem }
 );
 
@@ -96,7 +101,10 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
   const sources = file.sources ?? [];
   const unknown = unknownSource(connectors, sources);
   if (unknown !== null) return fail(unknown);
-  return decided({ ...emptyDossier(head), connectors, sources, words: file.words ?? [] }, file);
+  const bare = { ...emptyDossier(head), connectors, sources, words: file.words ?? [] };
+  const wired = applyCommand(bare, { kind: "change-wiring", put: file.wires ?? [], remove: [], putPoints: file.points ?? [], removePoints: [] });
+  if (!wired.ok) return fail({ path: "wires", code: "wiring-refused", problem: wired.error });
+  return decided(wired.value.dossier, file);
 }
 
 /** The first value that leans on a source which the file does not have. */
@@ -149,7 +157,9 @@ function connectorOf(source: FileConnector, index: number): Connector {
     colourSystem: system,
     leads: source.leads ?? (side === "vehicle" ? "loom" : "flying"),
     sealed: source.sealed ?? false,
-    layout: source.layout ?? null,
+    shell: source.shell ?? null,
+    matesWith: source.matesWith ?? null,
+    keepOut: source.keepOut ?? "",
     pins: source.pins.map((pin, order) => pinOf(pin, source.name, order, system)),
   };
 }
@@ -191,6 +201,8 @@ export function fileOf({ dossier, ledger }: JobDocument): JobFile {
       .map((decision): FileDecision => (decision.kind === "join" ? { ...decision, vehicle: ref(decision.vehicle), incoming: ref(decision.incoming) } : { ...decision, pin: ref(decision.pin) })),
     ...(dossier.sources.length === 0 ? {} : { sources: dossier.sources }),
     ...(dossier.words.length === 0 ? {} : { words: dossier.words }),
+    ...(dossier.points.length === 0 ? {} : { points: dossier.points }),
+    ...(dossier.wires.length === 0 ? {} : { wires: dossier.wires }),
     ...(ledger.length === 0 ? {} : { ledger }),
   };
 }

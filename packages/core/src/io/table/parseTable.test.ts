@@ -4,7 +4,7 @@ import { lineProblemWords, tableProblemWords } from "../../words/index.ts";
 import { parseTable, readTable, type ReadTable } from "./parseTable.ts";
 import { rowsOfSheet, rowsOfText, TABLE_LINE_LIMIT, type Sheet } from "./rows.ts";
 import { takeTable, type TakeMode } from "./take.ts";
-import { blankPin, connectorId, pinId, sourceId, type Connector } from "../../model/index.ts";
+import { blankConnector, blankPin, connectorId, pinId, sourceId, type Connector } from "../../model/index.ts";
 
 const table = (text: string, system: Parameters<typeof parseTable>[1] = null): ReadTable => {
   const read = parseTable(text, system);
@@ -133,7 +133,7 @@ describe("takeTable", () => {
   const maker = sourceId("maker");
   const pin = (cavity: string, order: number, more: object) => ({ ...blankPin(pinId(`p${cavity}`), cavity, order), content: "occupied" as const, ...more });
   const connector: Connector = {
-    id: connectorId("c"), name: "C", side: "vehicle", place: "", branch: "", module: "", colourSystem: "iec", leads: "loom", sealed: false, layout: null,
+    ...blankConnector(connectorId("c"), "C", "vehicle"),
     pins: [pin("1", 0, { colour: "BK", function: "Ground", size: 2 }), pin("2", 1, { colour: "RD", function: "Horn" })],
   };
   const take = (text: string, mode: TakeMode, source: typeof maker | null = maker) => {

@@ -1,10 +1,10 @@
 import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
 import {
-  decisionId, emptyDossier, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type StoredEntry,
+  decisionId, emptyDossier, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type StoredEntry,
 } from "@trevin/core";
-import { commandSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, ownWordSchema, pinSchema, sourceSchema, type JobSummary } from "@trevin/core/contract";
+import { connectorHeadSchema, decisionSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, readCommand, sourceSchema, type JobSummary } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
-import { changes, connectors, decisions, jobs, ledger, pins } from "../../db/schema.ts";
+import { changes, connectors, decisions, jobs, joinPoints, ledger, loomWires, pins } from "../../db/schema.ts";
 
 export interface JobRow {
   readonly id: string;
@@ -30,6 +30,8 @@ async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
   const connectorRows = await db.select().from(connectors).where(eq(connectors.jobId, row.id)).orderBy(asc(connectors.id));
   const pinRows = await db.select().from(pins).where(eq(pins.jobId, row.id)).orderBy(asc(pins.position), asc(pins.id));
   const decisionRows = await db.select().from(decisions).where(eq(decisions.jobId, row.id)).orderBy(asc(decisions.id));
+  const wireRows = await db.select().from(loomWires).where(eq(loomWires.jobId, row.id)).orderBy(asc(loomWires.id));
+  const pointRows = await db.select().from(joinPoints).where(eq(joinPoints.jobId, row.id)).orderBy(asc(joinPoints.id));
   const byConnector = new Map<string, Pin[]>();
   for (const { connectorId, position, ...pin } of pinRows) {
     const list = byConnector.get(connectorId) ?? [];
@@ -42,6 +44,8 @@ async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
     decisions: decisionRows.map((decision): Decision => decisionSchema.parse(decision.body)),
     sources: sourceSchema.array().parse(row.sources),
     words: ownWordSchema.array().parse(row.words),
+    wires: wireRows.map(({ body }) => loomWireSchema.parse(body)),
+    points: pointRows.map(({ body }) => joinPointSchema.parse(body)),
   };
 }
 
@@ -111,12 +115,24 @@ async function writeDifference(db: Queryable, job: string, before: Dossier, afte
     await db.insert(connectors).values({ jobId: job, ...head }).onConflictDoUpdate({ target: [connectors.jobId, connectors.id], set });
     await writePins(db, job, connector.id, old?.pins ?? [], newPins);
   }
-  const oldDecisions = new Map(before.decisions.map((decision) => [decisionId(decision), decision]));
-  const newDecisions = new Map(after.decisions.map((decision) => [decisionId(decision), decision]));
-  const dropped: DecisionId[] = [...oldDecisions.keys()].filter((id) => !newDecisions.has(id));
-  for (const ids of chunks(dropped)) await db.delete(decisions).where(and(eq(decisions.jobId, job), inArray(decisions.id, ids)));
-  const written = [...newDecisions].filter(([id, decision]) => oldDecisions.get(id) !== decision).map(([id, body]) => ({ jobId: job, id, body }));
-  for (const rows of chunks(written)) await db.insert(decisions).values(rows).onConflictDoUpdate({ target: [decisions.jobId, decisions.id], set: { body: sql`excluded.body` } });
+  const keyed = (list: readonly Decision[]): readonly Row[] => list.map((body) => ({ id: decisionId(body), body }));
+  await writeRows(db, job, decisions, keyed(before.decisions), keyed(after.decisions));
+  await writeRows(db, job, loomWires, before.wires.map((body) => ({ id: body.id, body })), after.wires.map((body) => ({ id: body.id, body })));
+  await writeRows(db, job, joinPoints, before.points.map((body) => ({ id: body.id, body })), after.points.map((body) => ({ id: body.id, body })));
+}
+
+interface Row {
+  readonly id: string;
+  readonly body: object;
+}
+
+/** Stores the difference of two lists of rows that are an id and a body. */
+async function writeRows(db: Queryable, job: string, table: typeof decisions | typeof loomWires | typeof joinPoints, before: readonly Row[], after: readonly Row[]): Promise<void> {
+  const old = new Map(before.map(({ id, body }) => [id, body]));
+  const kept = new Set(after.map(({ id }) => id));
+  for (const ids of chunks([...old.keys()].filter((id) => !kept.has(id)))) await db.delete(table).where(and(eq(table.jobId, job), inArray(table.id, ids)));
+  const written = after.filter(({ id, body }) => old.get(id) !== body).map(({ id, body }) => ({ jobId: job, id, body }));
+  for (const rows of chunks(written)) await db.insert(table).values(rows).onConflictDoUpdate({ target: [table.jobId, table.id], set: { body: sql`excluded.body` } });
 }
 
 async function writePins(db: Queryable, job: string, connector: ConnectorId, before: readonly Pin[], after: readonly Pin[]): Promise<void> {
@@ -155,13 +171,13 @@ export async function wordsSince(db: Queryable, job: string, revision: number): 
 
 export async function inverseOf(db: Queryable, job: string, revision: number): Promise<{ readonly inverse: Command; readonly words: string } | null> {
   const [row] = await db.select({ inverse: changes.inverse, words: changes.words }).from(changes).where(and(eq(changes.jobId, job), eq(changes.revision, revision)));
-  return row === undefined ? null : { inverse: commandSchema.parse(row.inverse), words: row.words };
+  return row === undefined ? null : { inverse: readCommand(row.inverse), words: row.words };
 }
 
 /** The latest undo of an edit: what a redo takes back. */
 export async function lastUndoOf(db: Queryable, job: string, revision: number): Promise<Command | null> {
   const [row] = await db.select({ inverse: changes.inverse }).from(changes).where(and(eq(changes.jobId, job), eq(changes.role, "undo"), eq(changes.ofRevision, revision))).orderBy(desc(changes.revision)).limit(1);
-  return row === undefined ? null : commandSchema.parse(row.inverse);
+  return row === undefined ? null : readCommand(row.inverse);
 }
 
 export async function readLedger(db: Queryable, job: string, after = -1): Promise<readonly StoredEntry[]> {

@@ -1,6 +1,6 @@
 import { Router, type Response } from "express";
 import type { z } from "zod";
-import { changePinsSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setWordsSchema, sourceIdSchema, type JobView } from "@trevin/core/contract";
+import { changePinsSchema, changeWiringSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setWordsSchema, sourceIdSchema, upcastLayout, type JobView } from "@trevin/core/contract";
 import type { ConnectorId, SourceId } from "@trevin/core";
 import type { Database } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
@@ -41,6 +41,7 @@ export function jobRoutes(db: Database): Router {
     sendJob(response, archived === undefined ? view : await service.setArchived(db, id, head === undefined ? expected : view.revision, archived));
   });
   router.put("/jobs/:job/connectors/:connector", async (request, response) => {
+    request.body = upcastLayout(request.body);
     const connector = readBody(putConnectorSchema, request);
     sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => service.putConnectorCommand(connectorOf(request.params), connector)));
   });
@@ -50,7 +51,7 @@ export function jobRoutes(db: Database): Router {
   router.patch("/jobs/:job/connectors/:connector/pins", async (request, response) => {
     const { put, remove } = readBody(changePinsSchema, request);
     const connector = connectorOf(request.params);
-    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "change-pins", connector, put, remove, decisions: [] })));
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "change-pins", connector, put, remove, decisions: [], wires: [] })));
   });
   router.put("/jobs/:job/sources/:source", async (request, response) => {
     const source = readBody(putSourceSchema, request);
@@ -62,6 +63,10 @@ export function jobRoutes(db: Database): Router {
   router.put("/jobs/:job/words", async (request, response) => {
     const { words } = readBody(setWordsSchema, request);
     sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "set-words", words })));
+  });
+  router.patch("/jobs/:job/wiring", async (request, response) => {
+    const change = readBody(changeWiringSchema, request);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "change-wiring", ...change })));
   });
   router.get("/words", async (_request, response) => void response.json({ words: await repo.shopWords(db) }));
   router.patch("/jobs/:job/decisions", async (request, response) => {

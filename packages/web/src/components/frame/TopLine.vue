@@ -21,6 +21,7 @@ const palette = (): void => void allCommands().find((command) => command.id === 
     <button v-if="head" class="job" type="button" title="Job details" @click="emit('details')"><b>{{ head.vehicle || head.name }}</b><template v-if="head.incoming">&nbsp;+&nbsp;<b>{{ head.incoming }}</b></template><span class="mut">{{ head.kind.replaceAll("-", " ") }}, {{ head.nominalVolts }} V</span></button>
     <slot />
     <div class="r">
+      <RouterLink class="flat" :to="{ name: 'shelf' }">Shelf</RouterLink>
       <button v-if="job" type="button" class="flat" :disabled="!store.view?.undo" :title="store.view?.undo ? `Undo: ${store.view.undo}` : 'Nothing to undo'" @click="store.undo()">Undo</button>
       <button v-if="job" type="button" class="flat" :disabled="!store.view?.redo" :title="store.view?.redo ? `Redo: ${store.view.redo}` : 'Nothing to redo'" @click="store.redo()">Redo</button>
       <button type="button" class="flat" @click="prefs.turnTheme()">Light / dark</button>
@@ -37,7 +38,7 @@ const palette = (): void => void allCommands().find((command) => command.id === 
 .job b { font-weight: 650; }
 .job span { margin-left: 12px; }
 .r { margin-left: auto; display: flex; align-items: center; gap: 18px; font: 500 15px/1 var(--f-label); color: var(--ink2); white-space: nowrap; }
-.flat { border: 0; background: none; color: inherit; cursor: pointer; padding: 6px 0; }
+.flat { text-decoration: none; border: 0; background: none; color: inherit; cursor: pointer; padding: 6px 0; }
 .flat:hover:not(:disabled) { color: var(--ink); text-decoration: underline; text-underline-offset: 3px; }
 .flat:disabled { cursor: default; color: var(--rule2); font-style: italic; }
 .saved { min-width: 66px; text-align: right; }

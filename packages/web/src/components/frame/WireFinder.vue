@@ -3,13 +3,15 @@
 import { computed, nextTick, ref } from "vue";
 import { useRouter } from "vue-router";
 import Dialog from "primevue/dialog";
-import { COLOUR_SYSTEM_NAMES, colourInWords, locate, locatorWords, pinColour, sightWords, whatIsThisWire, type Dossier, type WireHit } from "@trevin/core";
+import { COLOUR_SYSTEM_NAMES, colourInWords, faceOf, locate, locatorWords, pinColour, sightWords, whatIsThisWire, type Dossier, type WireHit } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { useCommands } from "../../composables/useCommands.ts";
+import { usePrefs } from "../../stores/prefs.ts";
 
 const props = defineProps<{ dossier: Dossier; job: string }>();
 const router = useRouter();
+const prefs = usePrefs();
 const open = ref(false);
 const text = ref("");
 const input = ref<HTMLInputElement | null>(null);
@@ -23,8 +25,8 @@ function ask(): void {
 }
 const why = ({ likeness, twins }: WireHit): string => (likeness.kind === "near" ? `near: ${sightWords(likeness.sights)}` : twins > 0 ? `${twins + 1} alike in this plug` : "");
 const where = ({ placed }: WireHit): string => {
-  const place = locate(placed.connector, placed.pin.id, "wire");
-  return place === null ? placed.connector.place : locatorWords(place, "wire");
+  const place = locate(faceOf(placed.connector), placed.pin.id, prefs.hold);
+  return place === null || placed.connector.shell === null ? placed.connector.place : locatorWords(place.locator, prefs.hold, placed.connector.shell);
 };
 function show(hit: WireHit): void {
   open.value = false;

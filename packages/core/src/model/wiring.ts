@@ -1,0 +1,50 @@
+import type { ColourSystem } from "../colour/index.ts";
+import type { ConnectorId, JoinPointId, LoomWireId, PinId } from "./ids.ts";
+
+/** Points where wires meet away from a connector. `stud` and `ground` take ring terminals; `device` is one terminal of a part without a connector: its terminals are not joined to each other. */
+export const JOIN_POINT_KINDS = ["splice", "ground", "stud", "supply", "device"] as const;
+export type JoinPointKind = (typeof JOIN_POINT_KINDS)[number];
+
+export interface JoinPoint {
+  readonly id: JoinPointId;
+  /** As on the diagram or the tag: "S104", "G2"; two of one name are one point, so names differ. */
+  readonly name: string;
+  readonly kind: JoinPointKind;
+  /** Where it is found: "under the left sill trim, 12 cm behind B12". */
+  readonly place: string;
+  /** Thread of a stud or ground point in mm, null when not known. */
+  readonly thread: number | null;
+}
+
+/** Where an end of a wire is. `loom`: it runs on, and nobody has followed it yet. */
+export type WireEnd =
+  | { readonly at: "pin"; readonly pin: PinId }
+  | { readonly at: "point"; readonly point: JoinPointId }
+  | { readonly at: "loom" }
+  | { readonly at: "loose"; readonly end: "bare" | "capped" | "insulated" };
+
+/** Wires that belong together and must stay so. */
+export interface Bundle {
+  readonly kind: "twist" | "shield";
+  readonly name: string;
+}
+
+/** A wire as it runs in the loom: two ends, or more where it forks without a named splice. */
+export interface LoomWire {
+  readonly id: LoomWireId;
+  readonly ends: readonly WireEnd[];
+  /** As written; empty when it is the colour at its pin. */
+  readonly colour: string;
+  /** System of the colour; null for that of its first pin, or IEC where it has none. */
+  readonly colourSystem: ColourSystem | null;
+  /** mm², null when it is the size at its pin, or not known. */
+  readonly size: number | null;
+  /** Printed circuit number. */
+  readonly circuit: string;
+  readonly bundle: Bundle | null;
+}
+
+/** Two connectors as plugged into each other. */
+export type Mating = readonly [ConnectorId, ConnectorId];
+
+export const endKey = (end: WireEnd): string | null => (end.at === "pin" ? `pin ${end.pin}` : end.at === "point" ? `point ${end.point}` : null);

@@ -1,0 +1,56 @@
+import { colourInWords } from "../colour/index.ts";
+import { pinName, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import { sharedWith, stretchColour, stretches, type Spot, type Stretch, type WiringLink } from "../wiring/index.ts";
+import { JOIN_POINT_WORDS } from "./shellWords.ts";
+
+/** "B12.7", "S104", "capped end", "runs on, not followed yet". */
+export function spotWords(spot: Spot): string {
+  switch (spot.at) {
+    case "pin":
+      return pinName(spot.placed);
+    case "point":
+      return spot.point.name;
+    case "loose":
+      return `${spot.end} end`;
+    case "loom":
+      return "runs on, not followed yet";
+  }
+}
+
+/** What stands beside the name: the function at a pin, the kind and place of a point. */
+export function spotDetail(spot: Spot): string {
+  if (spot.at === "pin") return [spot.placed.pin.function, spot.placed.connector.place].filter((part) => part !== "").join(", ");
+  return spot.at === "point" ? [JOIN_POINT_WORDS[spot.point.kind], spot.point.place].filter((part) => part !== "").join(", ") : "";
+}
+
+/** "yellow, red stripe, 0.5 mm², circuit 212, twisted T1": the way along which a spot was reached. */
+export function linkWords(link: WiringLink, pins: ReadonlyMap<PinId, PlacedPin>): string {
+  if (link.by === "mated") return "through the plug";
+  if (link.by === "bridge") return `bridged inside ${link.connector.name}, while it is mated`;
+  const { wire } = link;
+  const colour = stretchColour(link, pins);
+  const size = wire.size ?? wire.ends.flatMap((end) => (end.at === "pin" ? (pins.get(end.pin)?.pin.size ?? []) : []))[0];
+  const circuit = wire.circuit || wire.ends.flatMap((end) => (end.at === "pin" ? (pins.get(end.pin)?.pin.circuit || []) : []))[0];
+  return [
+    colour === null ? "wire" : colourInWords(colour), size === undefined ? "" : `${size} mm²`, circuit ? `circuit ${circuit}` : "",
+    wire.bundle === null ? "" : `${wire.bundle.kind === "twist" ? "twisted" : "shielded"} ${wire.bundle.name}`, wire.ends.length > 2 ? "forks" : "",
+  ].filter((part) => part !== "").join(", ");
+}
+
+/** A followed wire as lines of text, indented by how far out each spot is. */
+export function traceLines(whole: Stretch, pins: ReadonlyMap<PinId, PlacedPin>): readonly string[] {
+  return stretches(whole).map(({ spot, link, depth, again }) => {
+    const detail = spotDetail(spot);
+    const way = link === null ? "" : ` over ${linkWords(link, pins)}`;
+    return `${"  ".repeat(depth)}${spotWords(spot)}${detail === "" ? "" : ` (${detail})`}${way}${again ? ", reached before: a loop" : ""}`;
+  });
+}
+
+/** "S104 is shared by Level sender, left; Level sender, right and 1 more"; null where a pin's copper goes nowhere else. */
+export function sharedWords(dossier: Dossier, placed: PlacedPin, pins: ReadonlyMap<PinId, PlacedPin>): string | null {
+  const others = sharedWith(dossier, placed.pin.id).flatMap((id) => pins.get(id) ?? []);
+  if (others.length === 0) return null;
+  const names = others.map((other) => other.pin.function || pinName(other));
+  const shown = names.slice(0, 4).join("; ");
+  return `${pinName(placed)} shares its copper with ${others.length === 1 ? "1 pin" : `${others.length} pins`}: ${shown}${names.length > 4 ? ` and ${names.length - 4} more` : ""}.`;
+}
