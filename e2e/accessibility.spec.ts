@@ -10,7 +10,7 @@ for (const theme of ["light", "dark"] as const) {
   test(`every view passes axe (WCAG 2.2 AA), ${theme}`, async ({ page }) => {
     await page.addInitScript((value) => localStorage.setItem("trevin.theme", value), theme);
     const open = await demoJob(page, false);
-    for (const path of ["/", "/parts", "/nowhere", `${open}/pinouts`, `${open}/crosswalk`, `${open}/worklist`, `${open}/bench`, `${open}/ledger`]) {
+    for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals", `${open}/pinouts`, `${open}/faces`, `${open}/crosswalk`, `${open}/worklist`, `${open}/bench`, `${open}/ledger`]) {
       await page.goto(path);
       await page.getByRole("heading").first().or(page.getByRole("grid").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
       await check(page);
@@ -25,6 +25,16 @@ for (const theme of ["light", "dark"] as const) {
       await page.keyboard.press("Escape");
       await page.getByRole("dialog").waitFor({ state: "hidden" });
     }
+    await page.getByRole("button", { name: "Change this connector" }).click();
+    await page.getByRole("dialog").waitFor();
+    await check(page);
+    for (const path of ["Choose from the Shelf", "Change its shape"]) {
+      await page.getByRole("button", { name: path }).click();
+      await check(page);
+      await page.getByRole("button", { name: "Back" }).click();
+    }
+    await page.keyboard.press("Escape");
+    await page.getByRole("dialog").waitFor({ state: "hidden" });
     await page.keyboard.press("g");
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press("ArrowRight");

@@ -56,7 +56,7 @@ test("black on black is flagged from both sides, and colour for colour is judged
 test("pointing at a cavity of a face chooses its circuit, and both faces turn over", async ({ page }) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/crosswalk`);
-  await page.getByRole("button", { name: /^Cavity K: CAN low, black/ }).click();
+  await page.getByRole("button", { name: /^Cavity K: CAN low; black/ }).click();
   await expect(page.getByRole("option", { name: /CAN low/ })).toHaveAttribute("aria-selected", "true");
   await page.keyboard.press("v");
   await expect(page.getByRole("group", { name: "AL-P, mating face, lock up" })).toBeVisible();

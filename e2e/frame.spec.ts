@@ -36,12 +36,13 @@ test("a connector's rows give its face, and nothing is claimed while they are no
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
   await page.getByRole("button", { name: "Change this connector" }).click();
-  await page.getByLabel("Places per row, from the lock down").fill("six");
+  await page.getByLabel("or its rows").fill("six");
   await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("alert")).toContainText("for example 6 + 8");
-  await page.getByLabel("Places per row, from the lock down").fill("");
+  await page.getByLabel("or its rows").fill("");
+  await page.getByRole("button", { name: "Not known" }).click();
   await page.getByRole("button", { name: "Save" }).click();
-  await expect(page.getByText("No layout is known, so no place is claimed.")).toBeVisible();
+  await expect(page.getByText("No shell is known, so no place is claimed.")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("top row, right end", { exact: true })).toBeVisible();
 });

@@ -42,6 +42,21 @@ describe("trevin", () => {
     expect(trevin(["colour", "SW", "--system", "iec"])).toMatchObject({ status: 1, stderr: expect.stringContaining("German abbreviations would read it") });
     expect(trevin(["colour", "SW", "--system", "french"]).status).toBe(2);
   });
+  it("locates a cavity in the hold that is asked for, draws its face, and follows its wire", () => {
+    expect(report("locate", DEMO, "B12", "4")).toMatchObject({ pin: "B12.4", words: "wire side, lock up: top row, 3rd from the left", landmarks: "The empty 6 is two to its left; 10 is below.", holds: "Cavity 4: Park brake switch; brown; 0.5 mm²" });
+    expect(report("locate", DEMO, "b12", "4", "--view", "mating", "--grip", "lock-left")).toMatchObject({ words: "mating face, lock to the left: left column, 3rd from the top" });
+    const svg = trevin(["face", DEMO, "AL-P", "--view", "mating", "--grip", "lock-down"]);
+    expect(svg).toMatchObject({ status: 0, stderr: "" });
+    expect(svg.stdout).toMatch(/^<\?xml.*<title>Cavity S: empty<\/title>.*<\/svg>\n$/s);
+    expect(svg.stdout).toContain("AL-P: mating face, lock down");
+    expect(report("trace", DEMO, "B12", "10")).toMatchObject({ at: "B12.10", beyond: [{ at: "S104", over: "black, yellow stripe, 0.5 mm², circuit 212", beyond: [{ at: "LS-L.3" }, { at: "LS-R.3" }] }], sharedWith: [] });
+    expect(trevin(["locate", DEMO, "B12", "99"])).toMatchObject({ status: 1, stderr: expect.stringContaining("B12 has no cavity 99") });
+    expect(trevin(["face", DEMO, "B99"])).toMatchObject({ status: 1, stderr: expect.stringContaining("there are B12, AL-P") });
+    expect(trevin(["locate", DEMO, "B12"])).toMatchObject({ status: 2, stderr: expect.stringContaining("locate takes JOB.json CONNECTOR CAVITY") });
+    expect(trevin(["locate", DEMO, "B12", "4", "--grip", "sideways"]).status).toBe(2);
+    expect(trevin(["match", DEMO, "--view", "wire"]).status).toBe(2);
+    expect(trevin(["match", DEMO, "B12"]).status).toBe(2);
+  });
   it("ranks the systems for a column", () => {
     const column = JSON.parse(trevin(["colour", "--column", "-"], "L/W\nG/Y\n\nBR\nXQ\n").stdout) as { system: string; systems: { system: string; read: number }[]; codes: object[] };
     expect(column).toMatchObject({ system: "japanese", declared: false, codes: [{ line: 1, words: "blue, white stripe" }, { line: 2 }, { line: 4, words: "brown", otherwise: [] }, { line: 5, words: null, problem: expect.stringContaining("XQ") }] });

@@ -3,7 +3,8 @@ import fc from "fast-check";
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { fileOf, type JobFile } from "../io/index.ts";
-import { decisionId, type Dossier } from "../model/index.ts";
+import { decisionId, rowsOnly, type Dossier } from "../model/index.ts";
+import { SHELLS } from "../shelf/index.ts";
 import { decidedDossier, demoDossier } from "../testing/index.ts";
 import { jobFileJsonSchema, jobFileProblemWords, readJobFile } from "./index.ts";
 
@@ -35,6 +36,19 @@ describe("job file", () => {
     expect(written).toMatchObject({ ...file, sources: [{ ...file.sources[0], colourSystem: null }] });
     expect(read(written)).toEqual(back);
     expect(words({ ...file, sources: [] })).toBe("connectors[0].pins[0]: The source d1 is named and not in the file.");
+  });
+  it("keeps shells, mates, keep-out, wires and points; reads the rows of older files as a shell", () => {
+    const file = {
+      format: "trevin-job", version: 1, points: [{ id: "s1", name: "S104", kind: "splice", place: "sill", thread: null }],
+      wires: [{ id: "w", ends: [{ at: "pin", pin: "A.1" }, { at: "point", point: "s1" }, { at: "loose", end: "capped" }], colour: "SW", colourSystem: "german", size: 0.5, circuit: "12", bundle: { kind: "twist", name: "T1" } }],
+      connectors: [{ name: "A", matesWith: "B", keepOut: "restraint system", shell: SHELLS.find((one) => one.id === "junction-12")!.shell, pins: [{ cavity: "1", function: "Horn" }] }, { name: "B", pins: [] }],
+    };
+    const back = read(file);
+    if (!back.ok) throw new Error(jobFileProblemWords(back.error));
+    expect(fileOf({ dossier: back.value.dossier, ledger: [] })).toMatchObject(file);
+    expect(words({ ...file, wires: [{ ...file.wires[0], ends: [{ at: "pin", pin: "A.9" }, { at: "loom" }] }] })).toContain("wires: ");
+    const older = read({ format: "trevin-job", version: 1, connectors: [{ name: "A", layout: { rows: [{ places: 2, offset: 1 }], view: "wire" }, pins: [{ cavity: "x", function: "" }] }, { name: "B", layout: null, pins: [] }] });
+    expect(older.ok && older.value.dossier.connectors.map(({ shell }) => shell)).toEqual([rowsOnly([{ places: 2, offset: 1 }], "wire"), null]);
   });
   it.each(readdirSync(FIXTURES).filter((file) => file.endsWith(".v1.json")))("opens the version 1 file %s, now and in every later version", (file) => {
     expect(words(readFileSync(new URL(file, FIXTURES), "utf8"))).toBe("ok");

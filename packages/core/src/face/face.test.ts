@@ -168,10 +168,10 @@ describe("landmarks", () => {
     const one = faceOf(dossier.connectors[0]!)!;
     const hold: Hold = { view: "wire", grip: "up" };
     const words = (name: string, how = hold): string => landmarkWords(landmarks(one, locate(one, byName(dossier)(name), how)!, how));
-    expect(words("B12.4")).toBe("The empty 6 is two along to the left; 10 is below.");
-    expect(words("B12.4", { view: "mating", grip: "up" })).toBe("The empty 6 is two along to the right; 10 is below.");
-    expect(words("B12.4", { view: "wire", grip: "left" })).toMatch(/^The empty 6 is two along below; 10 is on its right\.$/);
-    expect(words("B12.5")).toMatch(/^The empty 6 is next to it to the left/);
+    expect(words("B12.4")).toBe("The empty 6 is two to its left; 10 is below.");
+    expect(words("B12.4", { view: "mating", grip: "up" })).toBe("The empty 6 is two to its right; 10 is below.");
+    expect(words("B12.4", { view: "wire", grip: "left" })).toMatch(/^The empty 6 is two below; 10 is to its right\.$/);
+    expect(words("B12.5")).toMatch(/^The empty 6 is next to its left/);
   });
   it("point where they say, on every shell in every hold", () => {
     const steps = { left: [-1, 0], right: [1, 0], above: [0, -1], below: [0, 1] } as const;

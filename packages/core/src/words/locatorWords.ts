@@ -32,12 +32,12 @@ export const locatorWords = (locator: Locator, hold: Hold, shell: Pick<Shell, "m
 
 /** "the empty 6 is two to its left", "10 is below": what the hand finds it by, in one line; empty when there is nothing. */
 export function landmarkWords(marks: readonly Landmark[]): string {
-  const STEPS = ["", "next to it", "two along", "three along"];
+  const STEPS = ["", "next", "two", "three"];
   const parts = marks.map((mark) => {
     if (mark.kind === "only-thick") return "the only thick wire";
-    const side = mark.to === "left" || mark.to === "right" ? `on its ${mark.to}` : mark.to;
-    if (mark.kind === "across") return `${mark.label} is ${side}`;
-    return `the ${mark.what === "empty" ? "empty" : "thick"} ${mark.label} is ${STEPS[mark.steps]} ${side === mark.to ? mark.to : `to the ${mark.to}`}`;
+    const level = mark.to === "left" || mark.to === "right";
+    if (mark.kind === "across") return `${mark.label} is ${level ? `to its ${mark.to}` : mark.to}`;
+    return `the ${mark.what} ${mark.label} is ${STEPS[mark.steps]} ${level ? `to its ${mark.to}` : mark.to}`;
   });
   const text = parts.join("; ");
   return text === "" ? "" : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -205,7 +205,7 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
       <header><HoldControls :mark="faces[0]?.connector.shell?.mark" /></header>
       <div v-for="face in faces" :key="face.connector.id" class="face">
         <p class="lab"><b class="code">{{ face.connector.name }}</b> {{ face.connector.place }}</p>
-        <ConnectorFace :connector="face.connector" :hold="prefs.hold" :width="300" :in-hand="face.pin" :now="now" pickable :max-pitch="40" @pick="chosenPin = $event" />
+        <ConnectorFace :connector="face.connector" :hold="prefs.hold" :width="300" :in-hand="face.pin" :now="now" pickable :max-pitch="40" :max-height="230" @pick="chosenPin = $event" />
       </div>
       <section v-if="selected" class="detail">
         <h2>

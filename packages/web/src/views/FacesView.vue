@@ -73,19 +73,19 @@ const { width } = useElementSize(box);
 const finder = ref<InstanceType<typeof FindCavity> | null>(null);
 
 /** A second part beside the first, marks on the same side: the mating half, or any other connector. */
-const beside = ref<string>("");
+const beside = ref<string>("none");
 const besideOptions = computed(() => [
-  { value: "", label: "nothing beside" }, ...(face.value === null ? [] : [{ value: "half", label: "its mating half" }]),
+  { value: "none", label: "nothing" }, ...(face.value === null ? [] : [{ value: "half", label: "its mating half" }]),
   ...connectors.value.filter((one) => one.id !== chosen.value?.id && one.shell !== null).map((one) => ({ value: one.id, label: one.name })),
 ]);
 watch(() => chosen.value?.id, () => {
   pointed.value = null;
   const mate = chosen.value?.matesWith ?? "";
-  beside.value = besideOptions.value.some((one) => one.value === mate) ? mate : "";
+  beside.value = besideOptions.value.some((one) => one.value === mate) ? mate : "none";
 }, { immediate: true });
 const other = computed<Connector | null>(() => {
   const connector = chosen.value;
-  if (connector === undefined || beside.value === "") return null;
+  if (connector === undefined || beside.value === "none") return null;
   if (beside.value !== "half") return findConnector(dossier.value, beside.value as ConnectorId);
   return connector.shell === null ? null : { ...connector, name: `${connector.name}, mating half`, shell: matingHalf(connector.shell), pins: connector.pins.map((pin) => ({ ...pin, content: "unknown" as const, colour: "" })) };
 });
@@ -158,17 +158,19 @@ useCommands([
       <div class="bar no-print">
         <HoldControls v-if="face" :mark="face.shell.mark" />
         <FindCavity v-if="face" ref="finder" :face="face" :hold="prefs.hold" @found="found" />
+      </div>
+      <div class="bar more no-print">
         <label v-if="face" class="tick lab"><input v-model="counting" type="checkbox"> count along</label>
-        <Select v-model="beside" class="besides" :options="besideOptions" option-label="label" option-value="value" aria-label="Beside it" />
+        <label class="lab tick">beside it <Select v-model="beside" class="besides" :options="besideOptions" option-label="label" option-value="value" aria-label="Beside it" /></label>
         <span class="acts"><button type="button" class="btn quiet" @click="save">SVG</button><button type="button" class="btn quiet" @click="print">Print</button></span>
       </div>
       <p v-if="chosen.keepOut" class="keep"><b>Keep out: {{ chosen.keepOut }}.</b> This plug stays shut here; its circuits belong to licensed practice.</p>
       <h2 class="print-only">{{ chosen.name }}{{ chosen.place ? `, ${chosen.place}` : "" }}{{ face ? `: ${holdWords(prefs.hold, face.shell)}` : "" }}</h2>
       <div ref="box" class="two-faces" :class="{ pair: other }">
-        <ConnectorFace :connector="chosen" :hold="prefs.hold" :width="Math.max(300, other && width > 860 ? width / 2 - 16 : width)" :in-hand="selected" :now="now" :wires="dossier.wires" :counting="counting" pickable :max-pitch="64" @pick="pick" @point="pointed = $event" />
-        <div v-if="other"><ConnectorFace :connector="other" :hold="prefs.hold" :width="Math.max(300, width > 860 ? width / 2 - 16 : width)" :in-hand="otherHand" :now="otherNow" :wires="dossier.wires" :pickable="beside !== 'half'" :max-pitch="64" @pick="pick" /></div>
+        <ConnectorFace :connector="chosen" :hold="prefs.hold" :width="Math.max(300, other && width > 860 ? width / 2 - 16 : width)" :in-hand="selected" :now="now" :wires="dossier.wires" :counting="counting" pickable :max-pitch="72" :max-height="520" @pick="pick" @point="pointed = $event" />
+        <div v-if="other"><ConnectorFace :connector="other" :hold="prefs.hold" :width="Math.max(300, width > 860 ? width / 2 - 16 : width)" :in-hand="otherHand" :now="otherNow" :wires="dossier.wires" :pickable="beside !== 'half'" :max-pitch="72" :max-height="520" @pick="pick" /></div>
       </div>
-      <p class="pointed" aria-live="polite">{{ pointedWords }}<template v-if="pointedPlace && pointedPlace !== here"> <span class="mut">{{ placeWords(pointedPlace.locator) }}</span></template></p>
+      <p class="pointed" aria-live="polite">{{ pointedWords }}<span v-if="pointedPlace && face" class="mut">{{ placeWords(pointedPlace.locator) }}, {{ holdWords(prefs.hold, face.shell) }}</span></p>
       <p v-if="otherWords" class="why">{{ otherWords }}</p>
       <p v-for="line in confusions" :key="line" class="confused">{{ line }}</p>
       <p v-if="mateWords && !otherWords" class="why">{{ mateWords }}</p>
@@ -176,7 +178,7 @@ useCommands([
       <p class="why about">{{ about.join(" · ") || "No shell is known." }} <RouterLink v-if="!store.begun" class="link no-print" :to="{ name: 'pinouts', query: { ...(selected ? { pin: selected } : {}), change: '1' } }">{{ chosen.shell ? "Change" : "Give it a shell" }}</RouterLink></p>
     </section>
     <aside>
-      <section v-if="placed" class="in-hand">
+      <section v-if="placed" class="in-hand" aria-label="The cavity in hand">
         <CavityLabel :label="placed.pin.cavity" state="hand" />
         <div>
           <p class="fn">{{ placed.pin.function || (placed.pin.content === "empty" ? "Empty" : "No function yet") }}</p>
@@ -190,8 +192,8 @@ useCommands([
         <p v-if="placed.pin.circuit" class="all"><span class="lab">Circuit</span> <b class="code">{{ placed.pin.circuit }}</b></p>
       </section>
       <WiresBehind v-if="placed" :dossier="dossier" :placed="placed" :change="store.changeWiring" @pick="pick" />
-      <PhotoStrip :store="photos" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" />
     </aside>
+    <div class="shots no-print"><PhotoStrip :store="photos" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" /></div>
     <table class="print-only pins">
       <thead><tr><th>Cavity</th><th>Wire</th><th>mm²</th><th>Function</th><th>Goes to</th></tr></thead>
       <tbody><tr v-for="pin in pinsInOrder(chosen)" :key="pin.id"><td class="code">{{ pin.cavity }}</td><td>{{ pin.content === "empty" ? "empty" : pin.colour }}</td><td>{{ pin.size ?? "" }}</td><td>{{ pin.function }}</td><td>{{ sharedWords(dossier, { pin, connector: chosen }, pins) ?? "" }}</td></tr></tbody>
@@ -201,7 +203,7 @@ useCommands([
 
 <style scoped>
 .start { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 14px; justify-items: start; padding: 0 20px; }
-.faces { flex: 1; display: grid; grid-template: "tabs tabs" auto "stand aside" 1fr / minmax(0, 1fr) 400px; min-height: 0; }
+.faces { flex: 1; display: grid; grid-template: "tabs tabs" auto "stand aside" auto "photos aside" 1fr / minmax(0, 1fr) 400px; min-height: 0; }
 .tabs { grid-area: tabs; display: flex; gap: 22px; padding: 0 20px; border-bottom: 1px solid var(--ink); overflow-x: auto; align-items: center; }
 .tab { border: 0; background: none; padding: 10px 0 8px; font: 500 15px/18px var(--f-label); color: var(--ink2); cursor: pointer; white-space: nowrap; }
 .tab b { font: 700 15px/1 var(--f-code); }
@@ -216,18 +218,20 @@ useCommands([
 .two-faces { min-width: 0; padding: 8px 0; }
 .two-faces.pair { display: flex; flex-wrap: wrap; gap: 24px 32px; }
 .pointed { font-size: 17px; font-weight: 650; border-top: 1px solid var(--rule); padding-top: 8px; min-height: 34px; }
-.pointed .mut { font-weight: 400; margin-left: 8px; }
+.pointed .mut { font-weight: 400; display: block; font-size: 15px; }
 .confused, .keep { font-size: 14px; padding: 4px 0 4px 12px; border-left: 6px solid; border-image: repeating-linear-gradient(135deg, var(--ink) 0 2px, transparent 2px 5px) 6; }
 aside { grid-area: aside; border-left: 1px solid var(--ink); padding: 10px 20px 20px; display: flex; flex-direction: column; gap: 14px; min-width: 0; }
+.shots { grid-area: photos; padding: 0 20px 20px; min-width: 0; }
 .in-hand { display: grid; grid-template-columns: auto minmax(0, 1fr); gap: 8px 14px; align-items: center; }
 .in-hand > :deep(.cav) { min-width: 64px; height: 56px; font-size: 30px; }
 .fn { font: 650 18px/22px var(--f-text); }
 .wire { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; font-size: 14px; }
 .place { grid-column: 1 / -1; display: grid; font-size: 15px; }
-.place b { font-size: 20px; font-weight: 650; line-height: 26px; }
+.place b::first-letter { text-transform: capitalize; }
+.place b { display: inline-block; font-size: 20px; font-weight: 650; line-height: 26px; }
 .all { grid-column: 1 / -1; }
 .print-only { display: none; }
-@media (max-width: 1000px) { .faces { grid-template: "tabs" auto "stand" auto "aside" auto / minmax(0, 1fr); } aside { border-left: 0; border-top: 1px solid var(--ink); } .acts { margin-left: 0; } }
-@media (max-width: 700px) { .tabs { padding: 0 12px; gap: 16px; } .stand, aside { padding: 10px 12px 16px; } .pointed { font-size: 18px; } }
+@media (max-width: 1000px) { .faces { grid-template: "tabs" auto "stand" auto "aside" auto "photos" auto / minmax(0, 1fr); } aside { border-left: 0; border-top: 1px solid var(--ink); } .acts { margin-left: 0; } }
+@media (max-width: 700px) { .more { order: 5; } .tabs { padding: 0 12px; gap: 16px; } .stand, aside { padding: 10px 12px 16px; } .pointed { font-size: 18px; } }
 @media print { .faces { display: block; } aside { display: none; } .print-only { display: block; } .pins { display: table; margin-top: 16px; font-size: 12px; } .pins td, .pins th { border-bottom: 1px solid #999; padding: 2px 6px; text-align: left; } }
 </style>

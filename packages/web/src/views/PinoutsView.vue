@@ -270,7 +270,7 @@ const facts = computed(() => {
     </section>
     <aside v-if="connector" class="right">
       <header><b>{{ connector.name }}<template v-if="face">, {{ holdWords(prefs.hold, face.shell) }}</template></b><button v-if="face" type="button" class="btn quiet" @click="prefs.turnOver()">Turn over <kbd>V</kbd></button><RouterLink class="btn quiet" :to="toFaces">Large <kbd>F</kbd></RouterLink></header>
-      <ConnectorFace v-if="connector.pins.length <= 400" :connector="connector" :hold="prefs.hold" :width="406" :in-hand="selected" :now="now" :wires="dossier?.wires ?? []" pickable :max-pitch="52" @pick="selected = $event" />
+      <ConnectorFace v-if="connector.pins.length <= 400" :connector="connector" :hold="prefs.hold" :width="406" :in-hand="selected" :now="now" :wires="dossier?.wires ?? []" pickable :max-pitch="52" :max-height="330" @pick="selected = $event" />
       <section v-if="pin" class="pin">
         <CavityLabel :label="pin.cavity" state="hand" />
         <p v-if="where"><b>{{ placeWords(where.locator) }}</b><br><span class="mut">{{ marks }}</span></p>
@@ -308,7 +308,8 @@ const facts = computed(() => {
 .frozen { margin: 4px 0; }
 .right { border-left: 1px solid var(--ink); padding: 8px 20px 20px; display: flex; flex-direction: column; gap: 10px; min-width: 0; }
 .right header { display: flex; align-items: center; }
-.right header .btn { margin-left: auto; }
+.right header { gap: 8px; }
+.right header b { margin-right: auto; }
 .pin { display: flex; gap: 12px; align-items: center; }
 .pin .cav { height: 40px; min-width: 44px; font-size: 20px; flex: none; }
 .else { border-top: 1px solid var(--rule); padding-top: 8px; }

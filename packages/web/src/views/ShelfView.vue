@@ -73,13 +73,13 @@ async function saveShell(): Promise<void> {
   }
 }
 
-const any = { value: "", label: "not seen" };
-const seen = reactive({ text: "", sealed: "", lockSide: "", secondary: "", gender: "", width: "", conductor: "" });
+const any = { value: "any", label: "not seen" };
+const seen = reactive({ text: "", sealed: "any", lockSide: "any", secondary: "any", gender: "any", width: "", conductor: "" });
 const traits = computed<SeenTraits>(() => {
   const number = (text: string): number | undefined => { const value = Number(text.replace(",", ".")); return text.trim() === "" || !(value > 0) ? undefined : value; };
   return {
-    text: seen.text, sealed: seen.sealed === "" ? undefined : seen.sealed === "yes", lockSide: seen.lockSide === "" ? undefined : (seen.lockSide as TerminalSystem["lockSide"]), secondary: seen.secondary === "" ? undefined : (seen.secondary as TerminalSystem["secondary"]),
-    gender: seen.gender === "" ? undefined : (seen.gender as TerminalSystem["gender"]), width: number(seen.width), conductor: number(seen.conductor),
+    text: seen.text, sealed: seen.sealed === "any" ? undefined : seen.sealed === "yes", lockSide: seen.lockSide === "any" ? undefined : (seen.lockSide as TerminalSystem["lockSide"]), secondary: seen.secondary === "any" ? undefined : (seen.secondary as TerminalSystem["secondary"]),
+    gender: seen.gender === "any" ? undefined : (seen.gender as TerminalSystem["gender"]), width: number(seen.width), conductor: number(seen.conductor),
   };
 });
 const matches = computed(() => findTerminals(shelf.terminals, traits.value));
@@ -119,7 +119,7 @@ const pages = [{ kind: "shells", title: "Shells" }, { kind: "terminals", title: 
         <div class="title"><h2>{{ shellLine(shell) }}</h2><span class="mut">{{ waysOf(shell) || "no" }} cavities</span><span v-if="chosen.sure === 'check'" class="check lab">check against the part</span><span class="acts"><template v-if="shelf.isOwnShell(chosen.id)"><button type="button" class="btn quiet" @click="make(chosen, true)">Change</button><button type="button" class="btn quiet" @click="shelf.removeShell(chosen.id)">Take off</button></template><button type="button" class="btn quiet" @click="make(chosen, false)">Copy as our own</button></span></div>
         <template v-if="face">
           <div class="bar"><HoldControls :mark="shell.mark" /><FindCavity ref="finder" :face="face" :hold="prefs.hold" @found="inHand = $event" /></div>
-          <div ref="box"><ShellFace :shell="shell" :hold="prefs.hold" :width="Math.max(300, width)" :in-hand="inHand" pickable counting :max-pitch="58" @pick="inHand = $event" @point="pointed = $event" /></div>
+          <div ref="box"><ShellFace :shell="shell" :hold="prefs.hold" :width="Math.max(300, width)" :in-hand="inHand" pickable counting :max-pitch="58" :max-height="470" @pick="inHand = $event" @point="pointed = $event" /></div>
           <p class="said" aria-live="polite"><template v-if="here"><CavityLabel :label="here.label" state="hand" /> <b>{{ placeWords(here.locator) }}</b> <span class="mut">{{ holdWords(prefs.hold, shell) }}{{ chosen.contacts[here.label] ? `: ${chosen.contacts[here.label]?.function}` : "" }}</span></template><span v-else class="mut">Point at a cavity, or type one.</span></p>
         </template>
         <p v-else class="mut">It has no face: its contacts are listed by their labels.</p>
@@ -141,7 +141,7 @@ const pages = [{ kind: "shells", title: "Shells" }, { kind: "terminals", title: 
           <div class="field"><label for="seen-conductor">Conductor, mm²</label><InputText id="seen-conductor" v-model="seen.conductor" inputmode="decimal" placeholder="0.75" /></div>
         </div>
         <ul class="systems" role="listbox" aria-label="Terminal systems" tabindex="-1">
-          <li v-for="one in matches" :key="one.system.id"><button type="button" role="option" :aria-selected="one === match" :class="{ against: one.against.length }" @click="terminalId = one.system.id"><b>{{ one.system.name }}</b><span class="mut">{{ one.system.tell }}</span><span v-if="asked" class="lab fit">{{ one.against.length ? `${one.against.length} against` : one.agrees.length ? `${one.agrees.length} agree` : "" }}</span></button></li>
+          <li v-for="one in matches" :key="one.system.id"><button type="button" role="option" :aria-selected="one === match" :class="{ against: one.against.length }" @click="terminalId = one.system.id"><b>{{ one.system.name }}</b><span class="mut">{{ one.system.tell }}</span><span v-if="asked" class="lab fit">{{ one.against.length ? `${one.against.length} against` : one.agrees.length ? `${one.agrees.length} ${one.agrees.length === 1 ? "agrees" : "agree"}` : "" }}</span></button></li>
         </ul>
         <p v-if="matches.length === 0" class="mut">Nothing by that name. Leave the words out, or add it.</p>
         <button type="button" class="btn" @click="editTerminal(null)">Add one of our own</button>
@@ -175,6 +175,8 @@ main { display: flex; flex-direction: column; height: calc(100vh - 41px); min-he
 .bar { display: flex; gap: 10px 20px; flex-wrap: wrap; align-items: center; }
 .said { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; min-height: 44px; font-size: 18px; border-top: 1px solid var(--rule); padding-top: 8px; }
 .said :deep(.cav) { min-width: 52px; height: 40px; font-size: 22px; }
+.said b::first-letter { text-transform: capitalize; }
+.said b { display: inline-block; }
 .note { padding-left: 12px; border-left: 6px solid; border-image: repeating-linear-gradient(135deg, var(--ink) 0 2px, transparent 2px 5px) 6; }
 dl { display: grid; grid-template-columns: 130px minmax(0, 1fr); border-top: 2px solid var(--ink); }
 dt, dd { padding: 4px 0; border-bottom: 1px solid var(--rule); }

@@ -27,8 +27,11 @@ export interface CavityMarks {
 
 type Box = DrawnCavity["box"];
 
-/** Size of a label that still fits a cavity so wide; below 11 it is not drawn. */
-export const labelSize = (w: number, label: string): number => Math.min(w * 0.5, (w - 3) / (0.61 * Math.max(1, Math.min(label.length, 4))), 30);
+/** Size of a label that still fits a cavity: above its wire in an upright one, beside it in a wide one. Below 11 it is not drawn. */
+export function labelSize(w: number, h: number, label: string): number {
+  const letters = 0.61 * Math.max(1, Math.min(label.length, 4));
+  return w > h ? Math.min(h * 0.62, (w * 0.48 - 4) / letters, 30) : Math.min(h * 0.38, (w - 3) / letters, 30);
+}
 export const LEGIBLE = 11;
 
 /** Radius of a wire's end for a conductor of so many mm² in a cavity so wide. */
@@ -38,17 +41,18 @@ export const wireRadius = (size: number | null, w: number): number => Math.min(0
 export function drawCavity(label: string, box: Box, look: CavityLook, marks: CavityMarks, legible: boolean): Pick<DrawnCavity, "wire" | "shapes"> {
   const { x, y, w, h } = box;
   const gap = Math.min(2, w * 0.06);
-  const size = labelSize(w, label);
-  const split = legible ? 0.64 : 0.5;
-  const wire = { x: x + w / 2, y: y + h * split, r: wireRadius(look.size, Math.min(w, legible ? h * 0.62 : h)) };
+  const size = labelSize(w, h, label);
+  const wide = w > h;
+  const [along, down] = !legible ? [0.5, 0.5] : wide ? [0.74, 0.5] : [0.5, 0.65];
+  const wire = { x: x + w * along, y: y + h * down, r: wireRadius(look.size, legible ? (wide ? Math.min(h, w * 0.5) : Math.min(w, h * 0.62)) : Math.min(w, h)) };
   const shapes: Shape[] = [rect(x + gap, y + gap, w - 2 * gap, h - 2 * gap, "cavity", look.state === "empty" ? "rule" : "ink", marks.inHand ? 3.5 : 1.1)];
   if (marks.keepOut) shapes.push(...hatch(x + gap, y + gap, w - 2 * gap, h - 2 * gap, Math.max(5, w / 5), "ink", 1.1));
-  if (marks.inHand && legible) shapes.push(rect(x + gap, y + gap, w - 2 * gap, h * 0.37, "ink", null, 0));
+  if (marks.inHand && legible) shapes.push(wide ? rect(x + gap, y + gap, w * 0.49, h - 2 * gap, "ink", null, 0) : rect(x + gap, y + gap, w - 2 * gap, h * 0.38, "ink", null, 0));
   if (marks.twin) shapes.push(rect(x - 1, y - 1, w + 2, h + 2, null, "ink", 2.5, "6 4"));
-  if (legible) shapes.push(words(x + w / 2, y + h * 0.2 + size * 0.35, label.length > 4 ? `${label.slice(0, 3)}…` : label, size, marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink"));
-  shapes.push(...content(look, wire, Math.min(w, h), marks.blank));
+  if (legible) shapes.push(words(x + w * (wide ? 0.26 : 0.5), y + h * (wide ? 0.5 : 0.215) + size * 0.35, label.length > 4 ? `${label.slice(0, 3)}…` : label, size, marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink"));
+  shapes.push(...content(look, wire, wide && legible ? Math.min(w * 0.62, h) : Math.min(w, h), marks.blank));
   if (marks.reversed) shapes.push(rect(x + w - gap - w * 0.24, y + h - gap - w * 0.24, w * 0.2, w * 0.2, "ink", null, 0));
-  if (marks.count !== null && legible) shapes.push(words(x + gap + 3, y + h - gap - 3, String(marks.count), Math.max(9, w * 0.24), "ink2", "start", "label"));
+  if (marks.count !== null && legible && Math.min(w, h) >= 40) shapes.push(words(wide ? x + w - gap - 3 : x + gap + 3, y + h - gap - 3, String(marks.count), Math.max(12, Math.min(w, h) * 0.24), "ink2", wide ? "end" : "start", "label"));
   if (marks.inHand && !legible) shapes.push(rect(x - 1.5, y - 1.5, w + 3, h + 3, null, "ink", 3));
   return { wire, shapes };
 }

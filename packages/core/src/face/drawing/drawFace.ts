@@ -10,6 +10,8 @@ export interface DrawFaceOptions {
   /** Widest that the drawing may be, and widest that a small cavity may be, in px. */
   readonly width: number;
   readonly maxPitch: number;
+  /** Tallest that the drawing may be, in px; not bounded when left out. */
+  readonly height?: number | undefined;
   readonly looks: ReadonlyMap<PinId, CavityLook>;
   readonly inHand?: PinId | null | undefined;
   readonly twins?: readonly PinId[] | undefined;
@@ -18,6 +20,8 @@ export interface DrawFaceOptions {
   readonly counting?: boolean | undefined;
   /** Not a face but a list in rows: no mark, and a dashed edge. */
   readonly list?: boolean | undefined;
+  /** For a thumbnail: no words but what fits into the cavities. */
+  readonly bare?: boolean | undefined;
   /** Labels are never left out; used where the drawing is looked at through a window. */
   readonly always?: boolean | undefined;
 }
@@ -36,23 +40,25 @@ export function drawFace(face: Face, options: DrawFaceOptions): FaceDrawing {
   const see = seenFrom(shell, hold);
   const sideways = isSideways(hold.grip);
   const [spanX, spanY] = sideways ? [own.bottom - own.top, own.right - own.left] : [own.right - own.left, own.bottom - own.top];
-  const stretch = round ? TALL : 1;
+  // Cavities are upright, or lie down with a part that is held sideways; round ones are as wide as they are high.
+  const stretch = round || sideways ? TALL : 1;
+  const tall = round || !sideways ? TALL : 1;
   const located = locateAll(face, hold);
   /** The pitch that leaves room for the mark's tab and what stands beside the rows, and whether labels fit it. */
   const fit = (gutter: number): { readonly gutter: number; readonly pitch: number; readonly legible: boolean } => {
-    const pitch = Math.min(options.maxPitch, (options.width - 2 * gutter - (sideways ? TAB + 44 : 8)) / (spanX * stretch + 2 * PAD));
-    const smallest = Math.min(...located.map((place) => labelSize((sideways ? place.slot.h : place.slot.w) * pitch, place.label)));
+    const pitch = Math.min(options.maxPitch, ((options.height ?? Infinity) - TAB - 24) / (spanY * tall + 2 * PAD), (options.width - 2 * gutter - (sideways ? TAB + 44 : 8)) / (spanX * stretch + 2 * PAD));
+    const smallest = Math.min(...located.map((place) => labelSize((sideways ? place.slot.h : place.slot.w) * pitch * (round ? 1 : stretch), (sideways ? place.slot.w : place.slot.h) * pitch * tall, place.label)));
     return { gutter, pitch, legible: options.always === true || smallest >= LEGIBLE };
   };
   const tight = fit(options.counting === true && !round ? 24 : 0);
-  const { gutter, pitch, legible } = tight.legible || round || sideways ? tight : fit(26);
-  const [sx, sy] = [pitch * stretch, pitch * TALL];
+  const { gutter, pitch, legible } = tight.legible || round || sideways || options.bare === true ? tight : fit(26);
+  const [sx, sy] = [pitch * stretch, pitch * tall];
   const left = gutter + (hold.grip === "left" ? TAB + 40 : 4) + PAD * pitch;
   const top = (hold.grip === "up" && options.list !== true ? TAB : 12) + PAD * pitch + (round ? 4 : 0);
   const px = (point: { readonly x: number; readonly y: number }): readonly [number, number] => { const seen = see(point); return [left + seen.x * sx, top + seen.y * sy]; };
   const hand = located.find((place) => place.pin !== null && place.pin.id === options.inHand);
   const cavities = located.map((place): DrawnCavity => {
-    const [w, h] = [(sideways ? place.slot.h : place.slot.w) * pitch, (sideways ? place.slot.w : place.slot.h) * pitch * TALL];
+    const [w, h] = [(sideways ? place.slot.h : place.slot.w) * pitch * (round ? 1 : stretch), (sideways ? place.slot.w : place.slot.h) * pitch * tall];
     const box = { x: left + place.x * sx - w / 2, y: top + place.y * sy - h / 2, w, h };
     const look = place.pin === null ? UNKNOWN_LOOK : (options.looks.get(place.pin.id) ?? UNKNOWN_LOOK);
     const marks = {
@@ -68,9 +74,9 @@ export function drawFace(face: Face, options: DrawFaceOptions): FaceDrawing {
     height: Math.ceil(bottom + (hold.grip === "down" ? TAB : 10) + (round ? 4 : 0)),
     pitch, legible, cavities,
     shell: [
-      ...(options.list === true ? [] : markShapes(shell, hold, px, pitch)), ...body(shell, px, sx, pitch, options.list === true), ...ribs(shell, px, pitch), ...bridges(shell, cavities, pitch),
+      ...(options.list === true ? [] : markShapes(shell, hold, px, pitch, options.bare !== true)), ...body(shell, px, sx, pitch, options.list === true), ...ribs(shell, px, pitch), ...bridges(shell, cavities, pitch),
       ...(options.counting === true && !round && legible ? rowNumbers(located, cavities, sideways, { left, right, top, bottom, pad: PAD * pitch }) : []),
-      ...(legible || round || sideways ? [] : rowEnds(cavities, located)),
+      ...(legible || round || sideways || options.bare === true ? [] : rowEnds(cavities, located)),
     ],
   };
 }
@@ -109,7 +115,7 @@ function ribs(shell: Shell, px: Px, pitch: number): readonly Shape[] {
 }
 
 /** The lock's tab, the key's slot, the dovetail or the wide side, on the side that they point to, with its word. */
-function markShapes(shell: Shell, hold: Hold, px: Px, pitch: number): readonly Shape[] {
+function markShapes(shell: Shell, hold: Hold, px: Px, pitch: number, named: boolean): readonly Shape[] {
   const slots = slotsOf(shell);
   const bounds = boundsOf(slots);
   const first = shell.pattern.kind === "rows" ? boundsOf(slots.filter((slot) => slot.line === 0)) : bounds;
@@ -118,7 +124,7 @@ function markShapes(shell: Shell, hold: Hold, px: Px, pitch: number): readonly S
   const [x, y] = round ? px({ x: 0, y: -reach }) : px({ x: (first.left + first.right) / 2, y: bounds.top - PAD });
   const [ux, uy] = { up: [0, -1], right: [1, 0], down: [0, 1], left: [-1, 0] }[hold.grip] as [number, number];
   const across = (half: number, out: number): readonly [number, number] => [x - uy * half + ux * out, y + ux * half + uy * out];
-  const half = Math.max(14, Math.min(pitch * 0.85, 46));
+  const half = Math.min(Math.max(14, Math.min(pitch * 0.85, 46)), round ? Infinity : ((first.right - first.left) / 2 + PAD) * pitch * 0.9);
   const out = 18;
   const tab = (wide: number, narrow: number): readonly (readonly [number, number])[] => [across(wide, -4), across(narrow, out), across(-narrow, out), across(-wide, -4)];
   const shapes: Shape[] =
@@ -128,7 +134,7 @@ function markShapes(shell: Shell, hold: Hold, px: Px, pitch: number): readonly S
     : [line([across(half * 2.2, 6), across(-half * 2.2, 6)], "ink", 4)];
   const upright = hold.grip === "up" || hold.grip === "down";
   const [wx, wy] = upright ? across((shell.mark === "wide side" ? half * 2.2 : half) * (hold.grip === "up" ? 1 : -1) + (hold.grip === "up" ? 7 : -7), out / 2) : across(0, out + 5);
-  shapes.push(words(wx, wy + 5, shell.mark, 14, "ink", hold.grip === "left" ? "end" : "start", "label"));
+  if (named) shapes.push(words(wx, wy + 5, shell.mark, 14, "ink", hold.grip === "left" ? "end" : "start", "label"));
   return shapes;
 }
 

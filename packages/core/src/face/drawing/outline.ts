@@ -10,13 +10,18 @@ export function bodyOutline(shell: Shell, pad: number): readonly Point[] | null 
   const all = boundsOf(slots);
   if (shell.pattern.kind !== "rows") return [[all.left - pad, all.top - pad], [all.right + pad, all.top - pad], [all.right + pad, all.bottom + pad], [all.left - pad, all.bottom + pad]];
   const spans = shell.pattern.rows.map((_, line) => boundsOf(slots.filter((slot) => slot.line === line)));
-  const y = (index: number): number => (index === 0 ? all.top - pad : index === spans.length ? all.bottom + pad : (spans[index - 1]?.bottom ?? 0));
-  const side = (sign: 1 | -1): readonly Point[] => spans.flatMap((span, line): Point[] => {
-    // Where a row is shorter than its neighbour the step lies on the longer one's pad.
-    const x = sign === 1 ? span.right + pad : span.left - pad;
-    const step = (other: Bounds | undefined, shift: number): number => (other === undefined ? 0 : sign * ((sign === 1 ? other.right : other.left) - (sign === 1 ? span.right : span.left)) < -0.01 ? shift : 0);
-    return [[x, y(line) - step(spans[line - 1], pad)], [x, y(line + 1) + step(spans[line + 1], pad)]];
-  });
+  const side = (sign: 1 | -1): readonly Point[] => {
+    const reach = (span: Bounds): number => (sign === 1 ? span.right : -span.left);
+    // Between two rows the step lies beyond the longer one, so that its end has the same rim all round.
+    const y = (index: number): number => {
+      const [above, below] = [spans[index - 1], spans[index]];
+      if (above === undefined) return all.top - pad;
+      if (below === undefined) return all.bottom + pad;
+      const further = reach(below) - reach(above);
+      return above.bottom + (Math.abs(further) < 0.01 ? 0 : further > 0 ? -pad : pad);
+    };
+    return spans.flatMap((span, line): Point[] => { const x = sign * (reach(span) + pad); return [[x, y(line)], [x, y(line + 1)]]; });
+  };
   return [...side(1), ...[...side(-1)].reverse()];
 }
 

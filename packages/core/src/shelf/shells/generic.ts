@@ -3,7 +3,7 @@ import { byColumns, byGrid, byPoints, byRows, at, faceless, inRings, inRows, let
 /** Shapes as they are met in cars (common practice, no source); sizes of contacts in mm. Which way the labels run differs between makers: compare with the part. */
 const SEALED = { blank: "plug" as const, locks: ["tpa" as const], terminals: ["sealed-1.5-female", "sealed-2.8-female"], keying: [rib("bottom", 0.28), rib("bottom", 0.72)] };
 const sealed = (ways: number, ...rows: readonly number[]): ShelfShell =>
-  inRows(`sealed-${ways}`, "sealed, rectangular", `Sealed ${ways}-way, ${rows.join(" + ")}`, rows.map((places) => row(places)), byRows(), SEALED);
+  inRows(`sealed-${ways}`, "sealed, rectangular", rows.length === 1 ? `Sealed ${ways}-way` : `Sealed ${ways}-way, ${rows.join(" + ")}`, rows.map((places) => row(places)), byRows(), SEALED);
 
 export const SEALED_SHELLS: readonly ShelfShell[] = [
   sealed(1, 1), sealed(2, 2), sealed(3, 3), sealed(4, 4), sealed(5, 5), sealed(6, 3, 3), sealed(8, 4, 4), sealed(10, 5, 5), sealed(12, 6, 6), sealed(14, 7, 7), sealed(16, 8, 8),

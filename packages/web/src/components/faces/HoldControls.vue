@@ -11,7 +11,7 @@ const words = (grip: Grip): string => (grip === "left" || grip === "right" ? `to
 
 <template>
   <div class="hold">
-    <button type="button" class="btn quiet" :title="`Turn over to the ${prefs.hold.view === 'wire' ? 'mating face' : 'wire side'}`" @click="prefs.turnOver()"><b>{{ prefs.hold.view === "wire" ? "Wire side" : "Mating face" }}</b><template v-if="!compact"> Turn over <kbd>V</kbd></template></button>
+    <button type="button" class="btn quiet" :title="`Turn over to the ${prefs.hold.view === 'wire' ? 'mating face' : 'wire side'}`" @click="prefs.turnOver()"><b>{{ prefs.hold.view === "wire" ? "Wire side" : "Mating face" }}</b> Turn over<template v-if="!compact"> <kbd>V</kbd></template></button>
     <div class="grips" role="radiogroup" :aria-label="`Where the ${mark} points`">
       <button v-for="grip in GRIPS" :key="grip" type="button" class="grip" role="radio" :aria-checked="prefs.hold.grip === grip" :aria-label="`${mark} ${words(grip)}`" :title="`${mark} ${words(grip)}`" @click="prefs.grip = grip">
         <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path :d="ARROWS[grip]" fill="none" stroke="currentColor" stroke-width="2" /></svg>
@@ -27,5 +27,5 @@ const words = (grip: Grip): string => (grip === "left" || grip === "right" ? `to
 .grip { width: 34px; height: 34px; border: 1.5px solid var(--rule2); margin-left: -1.5px; background: none; display: grid; place-items: center; cursor: pointer; }
 .grip[aria-checked="true"] { background: var(--ink); color: var(--on-ink); border-color: var(--ink); }
 .lab { margin-left: 10px; min-width: 116px; }
-@media (max-width: 900px) { .grip { width: 48px; height: 48px; } .hold .btn { min-height: 48px; } }
+@media (max-width: 900px) { kbd { display: none; } .grip { width: 48px; height: 48px; } .hold .btn { min-height: 48px; } }
 </style>

@@ -84,7 +84,8 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
   <section ref="box" class="behind" aria-label="Wires behind">
     <header><h2>Wires behind {{ pinName(placed) }}</h2><label v-if="anyMated" class="tick"><input v-model="mated" type="checkbox"> plugs mated</label></header>
     <p v-if="shared" class="shared">{{ shared }}</p>
-    <p v-if="lines.length === 0" class="mut">Not followed yet. Say where the wire goes: a splice, a ground point, another cavity.</p>
+    <p v-if="placed.pin.content === 'empty'" class="mut">Empty: no wire goes in here.</p>
+    <p v-else-if="lines.length === 0" class="mut">Not followed yet. Say where the wire goes: a splice, a ground point, another cavity.</p>
     <template v-else>
       <TraceDrawing v-if="followed && lines.length <= 60" :whole="followed" :pins="pins" :width="Math.max(220, width)" @pick="emit('pick', $event)" />
       <ol class="lines">

@@ -25,12 +25,16 @@ const props = withDefaults(
     showLead?: boolean;
     pickable?: boolean;
     counting?: boolean;
+    /** Tallest that the face is drawn, in px. */
+    maxHeight?: number | undefined;
+    /** A thumbnail: no words and no window. */
+    thumb?: boolean;
     /** Widest that a cavity is drawn, in px. */
     maxPitch?: number;
     /** No window round the cavity in hand, however small the labels. */
     whole?: boolean;
   }>(),
-  { width: 400, inHand: null, twins: () => [], now: () => new Map(), wires: () => [], lead: null, showLead: false, pickable: false, counting: false, maxPitch: 70, whole: false },
+  { width: 400, inHand: null, twins: () => [], now: () => new Map(), wires: () => [], lead: null, showLead: false, pickable: false, counting: false, maxPitch: 70, maxHeight: undefined, thumb: false, whole: false },
 );
 const emit = defineEmits<{ pick: [pin: PinId]; point: [label: string | null] }>();
 
@@ -45,26 +49,27 @@ const list = computed(() => {
 const face = computed(() => known.value ?? list.value);
 const held = computed<Hold>(() => (known.value === null ? { view: "wire", grip: "up" } : props.hold));
 const looks = computed(() => new Map([...looksOf(props.connector, props.wires), ...props.now]));
-const options = computed(() => ({ hold: held.value, looks: looks.value, inHand: props.inHand, twins: props.twins, keepOut: props.connector.keepOut !== "", counting: props.counting, list: known.value === null }));
+const options = computed(() => ({ hold: held.value, looks: looks.value, inHand: props.inHand, twins: props.twins, keepOut: props.connector.keepOut !== "", counting: props.counting, list: known.value === null, height: props.maxHeight, bare: props.thumb }));
 const drawing = computed(() => drawFace(face.value, { ...options.value, width: props.width, maxPitch: props.maxPitch }));
 
 const LENS_PITCH = 50;
-const LENS_HEIGHT = 150;
+const LENS_HEIGHT = { beside: 330, below: 150 };
 /** The neighbourhood of the cavity in hand at a size that can be read, for faces that cannot. */
 const lens = computed(() => {
-  const at = drawing.value.legible || props.whole ? undefined : props.inHand ?? undefined;
+  const at = drawing.value.legible || props.whole || props.thumb ? undefined : props.inHand ?? undefined;
   if (at === undefined) return null;
-  const near = drawFace(face.value, { ...options.value, width: 100_000, maxPitch: LENS_PITCH, always: true });
+  const near = drawFace(face.value, { ...options.value, height: undefined, width: 100_000, maxPitch: LENS_PITCH, always: true });
   const cavity = near.cavities.find((one) => one.pin === at);
   if (cavity === undefined) return null;
   const within = (centre: number, extent: number, whole: number): number => Math.max(0, Math.min(centre - extent / 2, whole - extent));
-  const width = Math.min(props.width, near.width);
-  const height = Math.min(LENS_HEIGHT, near.height);
+  const beside = drawing.value.height > drawing.value.width && props.width - drawing.value.width > 150;
+  const width = Math.min(beside ? props.width - drawing.value.width - 16 : props.width, near.width);
+  const height = Math.min(beside ? LENS_HEIGHT.beside : LENS_HEIGHT.below, near.height);
   const x = within(cavity.box.x + cavity.box.w / 2, width, near.width);
   const y = within(cavity.box.y + cavity.box.h / 2, height, near.height);
   const scale = drawing.value.pitch / near.pitch;
   const corner = drawing.value.cavities.find((one) => one.pin === at)!.box;
-  return { near, x, y, width, height, frame: { x: corner.x - (cavity.box.x - x) * scale, y: corner.y - (cavity.box.y - y) * scale, width: width * scale, height: height * scale } };
+  return { near, x, y, width, height, beside, frame: { x: corner.x - (cavity.box.x - x) * scale, y: corner.y - (cavity.box.y - y) * scale, width: width * scale, height: height * scale } };
 });
 
 const pinOf = computed(() => new Map(props.connector.pins.map((pin) => [pin.id, pin])));
@@ -110,8 +115,8 @@ watch(() => [held.value.view, held.value.grip] as const, ([view], [before]) => {
 </script>
 
 <template>
-  <figure class="face">
-    <svg ref="svg" :width="width" :height="height" :viewBox="`${-left} 0 ${width} ${height}`" role="group" :aria-label="label" :class="turning" @animationend="turning = ''" @keydown="onKey" @pointerleave="emit('point', null)">
+  <figure class="face" :class="{ beside: lens?.beside }">
+    <svg ref="svg" :width="lens?.beside ? drawing.width : width" :height="height" :viewBox="`${-left} 0 ${lens?.beside ? drawing.width : width} ${height}`" role="group" :aria-label="label" :class="turning" @animationend="turning = ''" @keydown="onKey" @pointerleave="emit('point', null)">
       <DrawnShapes :shapes="drawing.shell" />
       <g
         v-for="cavity in drawing.cavities" :key="cavity.label" class="cell" :class="{ pickable: pickable && cavity.pin }" :role="pickable && cavity.pin ? 'button' : 'img'" :tabindex="pickable && cavity.label === stop ? 0 : undefined" :aria-label="title(cavity)" :aria-pressed="pickable && cavity.pin ? cavity === hand : undefined"
@@ -127,12 +132,14 @@ watch(() => [held.value.view, held.value.grip] as const, ([view], [before]) => {
       <DrawnShapes :shapes="lens.near.shell" />
       <g v-for="cavity in lens.near.cavities" :key="cavity.label" class="cell" :class="{ pickable: pickable && cavity.pin }" aria-hidden="true" @click="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)"><DrawnShapes :shapes="cavity.shapes" /></g>
     </svg>
-    <figcaption v-if="!known && !whole" class="why">{{ connector.shell?.pattern.kind === "none" ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in the order of the list.` : "Order of the list, not of the shell: no shell was given." }}</figcaption>
+    <figcaption v-if="!known && !whole && !thumb" class="why">{{ connector.shell?.pattern.kind === "none" ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in the order of the list.` : "Order of the list, not of the shell: no shell was given." }}</figcaption>
   </figure>
 </template>
 
 <style scoped>
 .face { perspective: 900px; }
+.beside { display: flex; gap: 16px; align-items: center; flex-wrap: wrap; }
+.beside figcaption { flex-basis: 100%; }
 .cell.pickable { cursor: pointer; }
 .cell:focus-visible { outline: 2px solid var(--ink); outline-offset: 1px; box-shadow: none; }
 .lens { overflow: hidden; border: 1.5px solid var(--ink); margin-top: 6px; background: var(--bench); }

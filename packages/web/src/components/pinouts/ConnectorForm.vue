@@ -110,10 +110,10 @@ const title = computed(() => (page.value === "shelf" ? "Choose a shell" : page.v
       </div>
       <div class="two">
         <div class="field"><span id="c-leads" class="label">Behind the plug</span><Select v-model="form.leads" :options="leads" option-label="label" option-value="value" aria-labelledby="c-leads" /></div>
-        <div class="field"><span id="c-keep" class="label">Keep out</span><Select v-model="keepOut" :options="KEEP_OUT" option-label="label" option-value="value" aria-labelledby="c-keep" /></div>
+        <div class="field"><span id="c-keep" class="label">Keep out</span><Select v-model="keepOut" :options="KEEP_OUT" placeholder="No: it is worked on" option-label="label" option-value="value" aria-labelledby="c-keep" /></div>
       </div>
       <div class="two">
-        <div class="field"><span id="c-mate" class="label">Plugs into</span><Select v-model="form.matesWith" :options="mates" option-label="label" option-value="value" aria-labelledby="c-mate" /></div>
+        <div class="field"><span id="c-mate" class="label">Plugs into</span><Select v-model="form.matesWith" :options="mates" placeholder="not in this job" option-label="label" option-value="value" aria-labelledby="c-mate" /></div>
         <div v-if="keepOut === 'other'" class="field"><label for="c-keepwhy">Why it stays shut</label><InputText id="c-keepwhy" v-model="form.keepOut" maxlength="120" /></div>
       </div>
       <p v-if="fit" class="why">{{ fit }}</p>
@@ -125,7 +125,7 @@ const title = computed(() => (page.value === "shelf" ? "Choose a shell" : page.v
           <button v-if="shell" type="button" class="btn quiet" :disabled="frozen" @click="take(null)">Not known</button>
           <label class="quick" for="c-rows">or its rows <InputText id="c-rows" v-model="rows" placeholder="6 + 8" :disabled="frozen" @change="takeRows" /></label>
         </div>
-        <div v-if="shell && shell.pattern.kind !== 'none'" class="mini"><ShellFace :shell="shell" :hold="prefs.hold" :width="420" whole :max-pitch="30" /></div>
+        <div v-if="shell && shell.pattern.kind !== 'none'" class="mini"><ShellFace :shell="shell" :hold="prefs.hold" :width="420" whole :max-pitch="30" :max-height="160" /></div>
         <label v-if="mayFill" class="tick"><input v-model="fill" type="checkbox"> Put its {{ ways }} cavities into the pin table{{ Object.keys(contacts).length ? ", with their usual functions" : "" }}</label>
       </section>
       <label class="tick"><input v-model="form.sealed" type="checkbox"> Sealed: a cavity that is left open gets a plug</label>

@@ -23,7 +23,7 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
     <dl><template v-for="[what, value] in facts" :key="what"><dt class="lab">{{ what }}</dt><dd>{{ value }}</dd></template></dl>
     <section v-if="system.goodCrimp"><h3>A good crimp</h3><p>{{ system.goodCrimp }}</p></section>
     <section v-if="system.cautions.length" class="cautions"><h3>Cautions</h3><ul><li v-for="line in system.cautions" :key="line">{{ line }}</li></ul></section>
-    <p class="why">{{ system.source }}. The part's own sheet goes before these values.</p>
+    <p class="why from">{{ system.source }}. The part's own sheet goes before these values.</p>
   </article>
 </template>
 
@@ -31,6 +31,7 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
 .sheet { display: grid; gap: 14px; align-content: start; }
 header { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; }
 h2 { font-size: 24px; line-height: 28px; }
+.from::first-letter { text-transform: capitalize; }
 .acts { margin-left: auto; display: flex; gap: 8px; }
 ol li { display: flex; gap: 12px; border-top: 1px solid var(--rule); padding: 6px 0; font-size: 16px; }
 ol b { font: 700 16px/1.4 var(--f-code); border: 1.5px solid var(--ink); min-width: 26px; text-align: center; height: 26px; }
