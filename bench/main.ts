@@ -12,6 +12,7 @@ import { linearSumAssignment } from "linear-sum-assignment";
 import { connectorId, decisionFromPair, applyCommand, pinId, planHash, planWork, problemOf, pinReader, suggest, weigh, allPins, blankConnector, blankPin, emptyDossier, type Connector, type Dossier, type SignalClass } from "../packages/core/src/index.ts";
 import { solveAssignment } from "../packages/core/src/numeric/index.ts";
 import { freePort } from "../packages/server/src/launch/cluster.ts";
+import { faces, openFaces } from "./faces.ts";
 import { pinTable } from "./grid.ts";
 import { reading } from "./reading.ts";
 import { median, percentile, round, say } from "./tools.ts";
@@ -124,6 +125,7 @@ async function serverSide(): Promise<void> {
       if (answer.status !== 201) throw new Error(await answer.text());
     }
     say(`recording a step (committed, synchronous): p50 ${round(percentile(times, 0.5))} ms, p95 ${round(percentile(times, 0.95))} ms over ${times.length} steps`);
+    await openFaces(second.base);
     for (const rows of [1000, 5000]) await pinTable(second.base, rows);
     say(`server memory after that: ${round(Number(second.memory()) / 1024)} MB`);
     await second.stop();
@@ -134,6 +136,7 @@ async function serverSide(): Promise<void> {
 
 say(`Node ${process.version}, ${new Date().toISOString().slice(0, 10)}`);
 reading();
+faces();
 for (const n of [50, 100, 200, 400]) crosswalk(n);
 for (const n of [50, 200]) planning(n);
 await serverSide();

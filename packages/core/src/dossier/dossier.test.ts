@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { blankPin, connectorId, decisionId, joinPointId, loomWireId, pinId, type Dossier, type LoomWire, type WireEnd } from "../model/index.ts";
 import { decidedDossier } from "../testing/index.ts";
-import { applyCommand, type Command } from "./command.ts";
+import { applyCommand } from "./apply.ts";
+import type { Command } from "./command.ts";
 import { undoState, type Change } from "./history.ts";
 
 /** Order of rows is no content: the database gives them back by id. */

@@ -1,2 +1,3 @@
-export { applyCommand, type Command, type Commanded, type CommandProblem, type ConnectorHead } from "./command.ts";
+export { applyCommand } from "./apply.ts";
+export type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
 export { undoState, type Change } from "./history.ts";

@@ -1,4 +1,5 @@
 import type { FaceView, Gender, Keying, Shell } from "../model/index.ts";
+import { present } from "../util/index.ts";
 import { seenFrom, slotsOf, type Face } from "./slots.ts";
 
 const SAME = 0.05;
@@ -52,9 +53,13 @@ export function meetings(a: Face, b: Face): readonly { readonly a: Face["places"
   return a.places.map((place) => {
     const here = seeA(place.slot);
     const other = b.places.find((one) => { const there = seeB(one.slot); return Math.abs(here.x - there.x) < 2 * SAME && Math.abs(here.y - there.y) < 2 * SAME; });
-    return { a: place, b: other! };
+    return { a: place, b: present(other, "shells that mate have a cavity opposite each") };
   });
 }
+
+/** The cavity of another face that answers one of this: the one that it meets when they mate, else the one of the same label. */
+export const answering = (a: Face, label: string, b: Face): Face["places"][number] | null =>
+  (meetings(a, b)?.find((meeting) => meeting.a.label === label)?.b ?? b.places.find((place) => place.label === label)) ?? null;
 
 /** The other half of a shell: contacts of the other gender, and the same labels, so its own view of them is the other one. */
 export const matingHalf = (shell: Shell): Shell => ({

@@ -30,17 +30,17 @@ export function rowLabels(places: readonly { readonly places: number; readonly o
     // A column is what stands in the same place across, so that stepped rows keep their columns.
     const at = rows.flatMap((r) => Array.from({ length: places[r]?.places ?? 0 }, (_, i) => ({ r, i, x: (places[r]?.offset ?? 0) + i })));
     const columns = [...new Set(at.map(({ x }) => x))].sort((a, b) => (numbering.from === "right" ? b - a : a - b));
-    columns.flatMap((x) => at.filter((one) => one.x === x)).forEach(({ r, i }, index) => { grid[r]![i] = labelAt(numbering.labels, index); });
-    return grid;
+    const counted = columns.flatMap((x) => at.filter((one) => one.x === x));
+    return grid.map((row, r) => row.map((_, i) => labelAt(numbering.labels, counted.findIndex((one) => one.r === r && one.i === i))));
   }
-  let next = 0;
-  rows.forEach((r, turn) => {
-    const row = grid[r]!;
-    const order = row.map((_, i) => i);
-    if (fromRight(turn)) order.reverse();
-    order.forEach((i, n) => { row[i] = numbering.scheme === "grid" ? `${letterLabel(turn, numbering.skip)}${n + 1}` : labelAt(numbering.labels, next++); });
+  return grid.map((row, r) => {
+    const turn = rows.indexOf(r);
+    const before = rows.slice(0, turn).reduce((sum, earlier) => sum + (places[earlier]?.places ?? 0), 0);
+    return row.map((_, i) => {
+      const n = fromRight(turn) ? row.length - 1 - i : i;
+      return numbering.scheme === "grid" ? `${letterLabel(turn, numbering.skip)}${n + 1}` : labelAt(numbering.labels, before + n);
+    });
   });
-  return grid;
 }
 
 /** The labels of a ring shell, outermost ring first, in the direction of counting. */

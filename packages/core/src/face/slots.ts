@@ -85,7 +85,7 @@ function ringSlots(pattern: Extract<Shell["pattern"], { kind: "rings" }>): reado
 /** Rows of centres that stand level, from the top. */
 function linesOf(ys: readonly number[]): readonly number[] {
   const levels: number[] = [];
-  for (const y of [...ys].sort((a, b) => a - b)) if (levels.length === 0 || y - levels.at(-1)! > 0.3) levels.push(y);
+  for (const y of [...ys].sort((a, b) => a - b)) if (y - (levels.at(-1) ?? -Infinity) > 0.3) levels.push(y);
   return ys.map((y) => levels.findLastIndex((level) => y >= level - ROUND));
 }
 

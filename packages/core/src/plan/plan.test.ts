@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyOperation, connectedPoints, initialState, type EndPlace, type HarnessState, type Operation } from "../harness/index.ts";
 import { applyCommand } from "../dossier/index.ts";
-import { type Decision, type Dossier } from "../model/index.ts";
+import { decisionPins, type Decision, type Dossier } from "../model/index.ts";
 import { stepWords } from "../words/index.ts";
 import { byName, decidedDossier, demoDossier, NaiveHarness } from "../testing/index.ts";
 import { checkPlan } from "./check/check.ts";
@@ -125,6 +125,10 @@ describe("planWork", () => {
     expect(planWork(bad.value.dossier).blocks).toEqual(expect.arrayContaining([expect.objectContaining({ code: "feed-from-where", pin: at("AL-P.B") }), expect.objectContaining({ code: "stop" })]));
     const answered = { ...bad.value.dossier, decisions: bad.value.dossier.decisions.map((decision) => ({ ...decision, answers: [{ rule: "damaging-join", reason: "measured" }] })) };
     expect(planWork(answered).blocks.some((block) => block.code === "stop")).toBe(false);
+    // Nothing is worked on in a plug that stays shut, whatever was answered; leaving a wire as it is is no work.
+    const shut = { ...answered, connectors: answered.connectors.map((connector) => ({ ...connector, keepOut: "restraint system" })) };
+    const touched = planWork(shut).blocks.flatMap((block) => (block.code === "keep-out" ? [block.pin] : []));
+    expect(new Set(touched)).toEqual(new Set(answered.decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins)));
   });
 });
 

@@ -108,10 +108,12 @@ function blocksOf(dossier: Dossier): readonly Block[] {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
   const decisions = [...dossier.decisions].sort((a, b) => placeOf(a, rank) - placeOf(b, rank));
-  const unseen = decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins).filter((id) => pins.get(id)?.pin.content === "unknown");
+  const worked = decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins);
+  const unseen = worked.filter((id) => pins.get(id)?.pin.content === "unknown");
+  const shut = worked.filter((id) => (pins.get(id)?.connector.keepOut ?? "") !== "");
   const undecided = undecidedPins(dossier).map(({ pin }): Block => ({ code: "undecided", pin: pin.id }));
   const nowhere = decisions.flatMap((decision): Block[] => (decision.kind === "feed" && decision.from.trim() === "" ? [{ code: "feed-from-where", pin: decision.pin }] : []));
   // Only a decided join can stop the work; what is merely suggested is undecided already.
   const stops = findHazards(dossier, []).filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null);
-  return [...undecided, ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...nowhere, ...stops.map((hazard): Block => ({ code: "stop", hazard }))];
+  return [...undecided, ...shut.map((id): Block => ({ code: "keep-out", pin: id })), ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...nowhere, ...stops.map((hazard): Block => ({ code: "stop", hazard }))];
 }

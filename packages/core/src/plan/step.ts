@@ -43,6 +43,7 @@ export type Block =
   | { readonly code: "stop"; readonly hazard: Hazard }
   | { readonly code: "feed-from-where"; readonly pin: PinId }
   | { readonly code: "look-first"; readonly pin: PinId }
+  | { readonly code: "keep-out"; readonly pin: PinId }
   | { readonly code: "nothing-to-do" };
 
 export interface Plan {

@@ -44,7 +44,11 @@ export function wiringGraph(dossier: Dossier, mated: readonly Mating[], bridges:
   const links = new Map<string, { readonly to: string; readonly link: WiringLink }[]>();
   const add = (from: string, to: string, link: WiringLink): void => {
     if (from === to) return;
-    for (const [a, b] of [[from, to], [to, from]] as const) links.set(a, [...(links.get(a) ?? []), { to: b, link }]);
+    for (const [a, b] of [[from, to], [to, from]] as const) {
+      const known = links.get(a);
+      if (known === undefined) links.set(a, [{ to: b, link }]);
+      else known.push({ to: b, link });
+    }
   };
   for (const placed of pins.values()) spots.set(pinSpot(placed.pin.id), { at: "pin", placed });
   for (const point of points.values()) spots.set(pointSpot(point.id), { at: "point", point });
@@ -63,7 +67,7 @@ export function wiringGraph(dossier: Dossier, mated: readonly Mating[], bridges:
   }
   for (const connector of dossier.connectors) {
     if (!plugged.has(connector.id)) continue;
-    for (const group of bridgedPins(connector)) group.slice(1).forEach((pin) => add(pinSpot(group[0]!), pinSpot(pin), { by: "bridge", connector }));
+    for (const [first, ...rest] of bridgedPins(connector)) for (const pin of rest) if (first !== undefined) add(pinSpot(first), pinSpot(pin), { by: "bridge", connector });
   }
   return { spots, links };
 }

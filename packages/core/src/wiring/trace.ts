@@ -1,7 +1,7 @@
-import { pinColour, type Dossier, type Mating, type PinId, type PlacedPin } from "../model/index.ts";
+import { pinColour, type Dossier, type JoinPointId, type Mating, type PinId, type PlacedPin } from "../model/index.ts";
 import { parseColour, type WireColour } from "../colour/index.ts";
-import { present, unionFind } from "../util/index.ts";
-import { allMatings, pinSpot, wiringGraph, type WiringLink, type Spot, type WiringGraph } from "./graph.ts";
+import { compareText, present, unionFind } from "../util/index.ts";
+import { allMatings, pinSpot, pointSpot, wiringGraph, type WiringLink, type Spot, type WiringGraph } from "./graph.ts";
 
 /** One stretch of a followed wire: the spot reached, over what, and everything beyond it. `again`: copper that was reached another way already. */
 export interface Stretch {
@@ -41,6 +41,9 @@ const linkName = (link: WiringLink, a: string, b: string): string => (link.by ==
 /** A pin's copper followed to all its other ends, with the job's connectors mated as given (all of them when left out). */
 export const trace = (dossier: Dossier, pin: PinId, mated: readonly Mating[] = allMatings(dossier)): Stretch | null => follow(wiringGraph(dossier, mated), pinSpot(pin));
 
+/** Everything joined at a point where wires meet, the plugs of the job mated as given. */
+export const traceFrom = (dossier: Dossier, point: JoinPointId, mated: readonly Mating[] = allMatings(dossier)): Stretch | null => follow(wiringGraph(dossier, mated), pointSpot(point));
+
 /** A followed wire as a list, in the order of reaching outwards. */
 export const stretches = (stretch: Stretch): readonly Stretch[] => [stretch, ...stretch.beyond.flatMap(stretches)];
 
@@ -51,7 +54,7 @@ export function nets(dossier: Dossier, mated: readonly Mating[] = allMatings(dos
   for (const [from, links] of graph.links) for (const { to } of links) joined.join(from, to);
   const sets = new Map<string, string[]>();
   for (const key of graph.links.keys()) sets.set(joined.find(key), [...(sets.get(joined.find(key)) ?? []), key]);
-  return [...sets.values()].map((keys) => keys.sort()).sort((a, b) => b.length - a.length || (a[0]! < b[0]! ? -1 : 1));
+  return [...sets.values()].map((keys) => keys.sort()).sort((a, b) => b.length - a.length || compareText(a[0] ?? "", b[0] ?? ""));
 }
 
 /** The other pins of the same loom copper, where there are any: what a shared ground or supply goes to. Plugs are taken as pulled apart. */

@@ -6,7 +6,7 @@ import { connectorId, emptyDossier, indexPins, joinPointId, loomWireId, pinId, t
 import { SHELLS } from "../shelf/index.ts";
 import { matingHalf } from "../face/index.ts";
 import { filled } from "../testing/filled.ts";
-import { sharedWords, traceLines } from "../words/index.ts";
+import { pointWords, sharedWords, traceLines } from "../words/index.ts";
 import { allMatings, bridgedPins, meetingPins, nets, readRunTarget, sameCircuit, sharedWith, stretches, trace } from "./index.ts";
 
 const shelf = (id: string) => SHELLS.find((one) => one.id === id)!.shell;
@@ -34,6 +34,7 @@ describe("trace", () => {
       "K.7 (Sensor return)", "  S104 (splice) over wire, 0.5 mm², circuit 212", "    T1.1 (Coolant temperature) over wire, 0.5 mm²", "    T2.1 (Oil pressure) over wire, 0.5 mm²", "    T3.1 (Fuel level) over wire, 0.5 mm²",
     ]);
     expect(sharedWith(sensors, pinId("K.8"))).toEqual([]);
+    expect(pointWords(sensors, sensors.points[0]!)).toBe("S104 is shared by 4 pins: Coolant temperature; Oil pressure; Fuel level; Sensor return.");
   });
 
   it("joins a junction connector's groups only while it is mated", () => {

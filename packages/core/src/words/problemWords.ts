@@ -234,6 +234,8 @@ export function blockWords(block: Block, name: Namer): string {
       return `${name(block.pin)}: say where the feed comes from`;
     case "look-first":
       return `${name(block.pin)}: nobody has looked into this cavity`;
+    case "keep-out":
+      return `${name(block.pin)} is in a plug that stays shut: only “leave as it is” can be decided`;
     case "nothing-to-do":
       return "No decision changes a wire";
   }

@@ -1,6 +1,6 @@
 import { colourInWords } from "../colour/index.ts";
-import { pinName, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
-import { sharedWith, stretchColour, stretches, type Spot, type Stretch, type WiringLink } from "../wiring/index.ts";
+import { pinName, type Dossier, type JoinPoint, type PinId, type PlacedPin } from "../model/index.ts";
+import { sharedWith, stretchColour, stretches, traceFrom, type Spot, type Stretch, type WiringLink } from "../wiring/index.ts";
 import { JOIN_POINT_WORDS } from "./shellWords.ts";
 
 /** "B12.7", "S104", "capped end", "runs on, not followed yet". */
@@ -46,11 +46,21 @@ export function traceLines(whole: Stretch, pins: ReadonlyMap<PinId, PlacedPin>):
   });
 }
 
-/** "S104 is shared by Level sender, left; Level sender, right and 1 more"; null where a pin's copper goes nowhere else. */
+/** "S104 is shared by 3 pins: Coolant temperature; Oil pressure; Fuel level."; what fails together when a splice or a ground does. */
+export function pointWords(dossier: Dossier, point: JoinPoint): string {
+  const whole = traceFrom(dossier, point.id);
+  const reached = whole === null ? [] : stretches(whole).flatMap(({ spot, again }) => (spot.at === "pin" && !again ? [spot.placed] : []));
+  return reached.length === 0 ? `No cavity is known at ${point.name}.` : `${point.name} ${reached.length === 1 ? "serves 1 pin" : `is shared by ${reached.length} pins`}: ${listed(reached)}.`;
+}
+
+/** "K.7 shares its copper with 2 pins: Level sender, left; Level sender, right."; null where a pin's copper goes nowhere else. */
 export function sharedWords(dossier: Dossier, placed: PlacedPin, pins: ReadonlyMap<PinId, PlacedPin>): string | null {
   const others = sharedWith(dossier, placed.pin.id).flatMap((id) => pins.get(id) ?? []);
   if (others.length === 0) return null;
-  const names = others.map((other) => other.pin.function || pinName(other));
-  const shown = names.slice(0, 4).join("; ");
-  return `${pinName(placed)} shares its copper with ${others.length === 1 ? "1 pin" : `${others.length} pins`}: ${shown}${names.length > 4 ? ` and ${names.length - 4} more` : ""}.`;
+  return `${pinName(placed)} shares its copper with ${others.length === 1 ? "1 pin" : `${others.length} pins`}: ${listed(others)}.`;
+}
+
+function listed(pins: readonly PlacedPin[]): string {
+  const names = pins.map((placed) => placed.pin.function || pinName(placed));
+  return `${names.slice(0, 4).join("; ")}${names.length > 4 ? ` and ${names.length - 4} more` : ""}`;
 }

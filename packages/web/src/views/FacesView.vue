@@ -5,8 +5,8 @@ import { useElementSize, useLocalStorage } from "@vueuse/core";
 import { useRoute, useRouter } from "vue-router";
 import Select from "primevue/select";
 import {
-  cavityWords, compareShells, connectorsInOrder, faceOf, findConnector, fitOf, fitWords, formatColour, GENDER_WORDS, holdWords, indexPins, landmarks, landmarkWords, likenessWords, LOCK_WORDS, locateAll, looksOf, matingHalf, numberingWords, pinId, pinsInOrder, pinSystem, placeWords, sharedWords, viewWords,
-  type CavityLook, type Connector, type ConnectorId, type Located, type PinId,
+  answering, cavityWords, connectorsInOrder, faceOf, findConnector, fitOf, fitWords, formatColour, GENDER_WORDS, holdWords, indexPins, landmarks, landmarkWords, likenessWords, LOCK_WORDS, locateAll, looksOf, matingHalf, numberingWords, pinsInOrder, pinSystem, placeWords, sharedWords, shellLookAlikes, viewWords,
+  type CavityLook, type Connector, type ConnectorId, type Located, type PinId, type ShellFit,
 } from "@trevin/core";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
@@ -91,35 +91,24 @@ const other = computed<Connector | null>(() => {
 });
 const otherNow = computed(() => (beside.value === "half" ? new Map<PinId, never>() : now.value));
 const otherHand = computed(() => {
-  const label = here.value?.label;
   const into = other.value === null ? null : faceOf(other.value);
-  const from = face.value;
-  if (into === null || from === null || label === undefined || other.value === null) return null;
-  if (fitOf(from.shell, into.shell).kind !== "mates") return into.places.find((place) => place.label === label)?.pin?.id ?? null;
-  const half = locateAll(from, { view: "mating", grip: "up" }).find((place) => place.label === label);
-  return locateAll(into, { view: "wire", grip: "up" }).find((place) => half !== undefined && Math.abs(place.x - half.x) < 0.1 && Math.abs(place.y - half.y) < 0.1)?.pin?.id ?? null;
+  return face.value === null || into === null || here.value === null ? null : (answering(face.value, here.value.label, into)?.pin?.id ?? null);
 });
+const fitWith = (mate: Connector | null | undefined): ShellFit | null => (chosen.value?.shell && mate?.shell ? fitOf(chosen.value.shell, mate.shell) : null);
 const otherWords = computed(() => {
-  const [a, b] = [chosen.value, other.value];
-  if (a?.shell == null || b?.shell == null) return "";
-  const fit = fitOf(a.shell, b.shell);
-  if (fit.kind === "mates" || beside.value === "half") return fitWords(fit, a.name, b.name);
-  return likenessWords(compareShells(a.shell, b.shell), a.name, b.name) ?? fitWords(fit, a.name, b.name);
+  const fit = fitWith(other.value);
+  return fit === null || other.value === null || chosen.value === undefined ? "" : fitWords(fit, chosen.value.name, other.value.name);
 });
 /** Other connectors of the job that this one can be taken for. */
-const confusions = computed(() => {
-  const own = chosen.value;
-  if (own?.shell == null) return [];
-  return connectors.value.flatMap((one) => (one.id === own.id || one.shell === null || own.shell === null || one.id === own.matesWith || one.matesWith === own.id || (own.shell.gender !== null && one.shell.gender !== null && own.shell.gender !== one.shell.gender) ? [] : (likenessWords(compareShells(own.shell, one.shell), own.name, one.name) ?? [])));
-});
+const confusions = computed(() => shellLookAlikes(dossier.value).flatMap(({ pair: [a, b], likeness }) => (a.id === chosen.value?.id || b.id === chosen.value?.id ? (likenessWords(likeness, a.name, b.name) ?? []) : [])));
+const mate = computed(() => connectors.value.find((one) => one.id === chosen.value?.matesWith));
 const mateWords = computed(() => {
-  const own = chosen.value;
-  const mate = own?.matesWith == null ? undefined : connectors.value.find((one) => one.id === own.matesWith);
-  return own?.shell == null || mate?.shell == null ? "" : fitWords(fitOf(own.shell, mate.shell), own.name, mate.name);
+  const fit = fitWith(mate.value);
+  return fit === null || mate.value === undefined || chosen.value === undefined ? "" : fitWords(fit, chosen.value.name, mate.value.name);
 });
 const about = computed(() => {
   const shell = chosen.value?.shell;
-  if (shell == null) return [];
+  if (shell === null || shell === undefined) return [];
   return [shellLine(shell), shell.standard, shell.pattern.kind === "rows" ? numberingWords(shell.pattern.numbering) : "", `labels printed for the ${viewWords(shell.view)}`, shell.gender === null ? "" : GENDER_WORDS[shell.gender], ...shell.locks.map((lock) => LOCK_WORDS[lock])].filter((part) => part !== "");
 });
 

@@ -20,6 +20,7 @@ import ShellList from "../components/faces/ShellList.vue";
 import TerminalForm from "../components/shelf/TerminalForm.vue";
 import TerminalSheet from "../components/shelf/TerminalSheet.vue";
 import { LOCK_SIDE_WORDS, SECONDARY_WORDS } from "../components/shelf/terminalWords.ts";
+import { walkOptions } from "../composables/listArrows.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { shellLine } from "../shells/draft.ts";
 import { usePrefs } from "../stores/prefs.ts";
@@ -140,8 +141,8 @@ const pages = [{ kind: "shells", title: "Shells" }, { kind: "terminals", title: 
           <div class="field"><label for="seen-width">Contact width, mm</label><InputText id="seen-width" v-model="seen.width" inputmode="decimal" placeholder="2.8" /></div>
           <div class="field"><label for="seen-conductor">Conductor, mm²</label><InputText id="seen-conductor" v-model="seen.conductor" inputmode="decimal" placeholder="0.75" /></div>
         </div>
-        <ul class="systems" role="listbox" aria-label="Terminal systems" tabindex="-1">
-          <li v-for="one in matches" :key="one.system.id"><button type="button" role="option" :aria-selected="one === match" :class="{ against: one.against.length }" @click="terminalId = one.system.id"><b>{{ one.system.name }}</b><span class="mut">{{ one.system.tell }}</span><span v-if="asked" class="lab fit">{{ one.against.length ? `${one.against.length} against` : one.agrees.length ? `${one.agrees.length} ${one.agrees.length === 1 ? "agrees" : "agree"}` : "" }}</span></button></li>
+        <ul class="systems" role="listbox" aria-label="Terminal systems" tabindex="-1" @keydown="walkOptions">
+          <li v-for="one in matches" :key="one.system.id" role="none"><button type="button" role="option" :aria-selected="one === match" :class="{ against: one.against.length }" @click="terminalId = one.system.id"><b>{{ one.system.name }}</b><span class="mut">{{ one.system.tell }}</span><span v-if="asked" class="lab fit">{{ one.against.length ? `${one.against.length} against` : one.agrees.length ? `${one.agrees.length} ${one.agrees.length === 1 ? "agrees" : "agree"}` : "" }}</span></button></li>
         </ul>
         <p v-if="matches.length === 0" class="mut">Nothing by that name. Leave the words out, or add it.</p>
         <button type="button" class="btn" @click="editTerminal(null)">Add one of our own</button>
@@ -154,7 +155,7 @@ const pages = [{ kind: "shells", title: "Shells" }, { kind: "terminals", title: 
       <p v-else-if="drawn && drawn.name === ''" class="why">Give it a name by which it is found again.</p>
       <template #footer><button type="button" class="btn quiet" @click="editing = false">Cancel</button><button type="button" class="btn pri" :disabled="drawn === null || drawn.name === ''" @click="saveShell">Put on the Shelf</button></template>
     </Dialog>
-    <TerminalForm v-model:open="formOpen" :start="formStart" :problem="shelf.problem" :save="saveTerminal" />
+    <TerminalForm v-model:open="formOpen" :start="formStart" :refused="shelf.problem" :save="saveTerminal" />
   </main>
 </template>
 

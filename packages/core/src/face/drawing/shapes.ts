@@ -19,7 +19,7 @@ export interface DrawnCavity {
   readonly shapes: readonly Shape[];
 }
 
-/** A face as drawn: the shell behind, then each cavity. `legible`: cavities are wide enough for their labels. */
+/** A face as drawn: the shell behind, then each cavity, then what lies over them. `legible`: cavities are wide enough for their labels. */
 export interface FaceDrawing {
   readonly width: number;
   readonly height: number;
@@ -27,6 +27,7 @@ export interface FaceDrawing {
   readonly legible: boolean;
   readonly shell: readonly Shape[];
   readonly cavities: readonly DrawnCavity[];
+  readonly front: readonly Shape[];
 }
 
 const n = (value: number): string => String(Math.round(value * 10) / 10);

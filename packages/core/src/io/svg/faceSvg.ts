@@ -45,6 +45,6 @@ export function faceSvg(drawing: FaceDrawing, text: FaceSvgText): string {
     `<rect width="${width}" height="${height}" fill="#ffffff"/>`,
     `<text x="4" y="18" font-size="17" font-weight="600" font-family="Barlow Condensed, sans-serif" fill="${PAPER.ink}">${escape(text.title)}</text>`,
     `<text x="4" y="36" font-size="13" font-family="Atkinson Hyperlegible Next, sans-serif" fill="${PAPER.ink2}">${escape(text.subtitle)}</text>`,
-    `<g transform="translate(0 ${HEAD})">`, drawing.shell.map(shapeSvg).join(""), ...cavities, "</g>", "</svg>", "",
+    `<g transform="translate(0 ${HEAD})">`, drawing.shell.map(shapeSvg).join(""), ...cavities, drawing.front.map(shapeSvg).join(""), "</g>", "</svg>", "",
   ].join("\n");
 }

@@ -7,11 +7,13 @@ const TOPICS: readonly { readonly words: RegExp; readonly severity: "stop" | "no
   { words: /\b(immobili[sz]er|odometer|brake|abs|steering|eps|head ?lamp|stop lamp|turn (?:lamp|signal))\b/i, severity: "note", title: "Inspection rules apply", detail: "touches brakes, steering, lighting, the immobiliser or the odometer. Local law and inspection rules apply; licensed practice decides." },
 ];
 
-/** Keep-out circuits and circuits that law and inspection look at, told by the words of the function. */
+const SHUT: (typeof TOPICS)[number] = { words: /^/, severity: "stop", title: "Keep out: this plug stays shut", detail: "sits in a connector that is marked as keep-out." };
+
+/** Keep-out circuits and circuits that law and inspection look at, told by the words of the function or by the mark on the connector. */
 export const lawReminder: Rule = ({ links }) =>
   links.flatMap(({ vehicle, incoming, decision }) =>
     [vehicle, incoming].flatMap((placed) =>
-      TOPICS.filter((topic) => topic.words.test(placed.pin.function) && !/park(ing)? brake/i.test(placed.pin.function)).slice(0, 1).map((topic) => ({
+      (placed.connector.keepOut !== "" ? [SHUT] : TOPICS.filter((topic) => topic.words.test(placed.pin.function) && !/park(ing)? brake/i.test(placed.pin.function)).slice(0, 1)).map((topic) => ({
         rule: topic.severity === "stop" ? "keep-out" : "law-reminder",
         class: "law" as const,
         severity: topic.severity,

@@ -4,6 +4,7 @@ import { computed, ref } from "vue";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import { SHELL_GROUPS, waysOf, type ShelfShell } from "@trevin/core";
+import { walkOptions } from "../../composables/listArrows.ts";
 import { shellLine } from "../../shells/draft.ts";
 import { useShelf } from "../../stores/shelf.ts";
 import ShellFace from "./ShellFace.vue";
@@ -28,8 +29,8 @@ const shown = computed(() => {
   <div class="list">
     <div class="tools"><InputText v-model="text" placeholder="16, round, ISO 7588" aria-label="Find a shell" /><Select v-model="group" :options="groups" option-label="label" option-value="value" aria-label="Kind of shell" /></div>
     <p class="why" role="status">{{ shown.length }} of {{ shelf.shells.length }} shells</p>
-    <ul role="listbox" aria-label="Shells" tabindex="-1">
-      <li v-for="one in shown" :key="one.id">
+    <ul role="listbox" aria-label="Shells" tabindex="-1" @keydown="walkOptions">
+      <li v-for="one in shown" :key="one.id" role="none">
         <button type="button" role="option" :aria-selected="one.id === chosen" @click="emit('choose', one)">
           <span class="thumb" aria-hidden="true"><ShellFace v-if="one.shell.pattern.kind !== 'none'" :shell="one.shell" :hold="{ view: one.shell.view, grip: 'up' }" :width="112" :max-pitch="12" thumb /></span>
           <span class="what"><b>{{ shellLine(one.shell) }}</b><span class="mut">{{ [shelf.isOwnShell(one.id) ? "our own" : one.group, one.shell.standard].filter((part) => part !== "").join(", ") }}</span></span>

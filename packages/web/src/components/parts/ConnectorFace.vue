@@ -125,12 +125,14 @@ watch(() => [held.value.view, held.value.grip] as const, ([view], [before]) => {
         <title>{{ title(cavity) }}</title>
         <DrawnShapes :shapes="cavity.shapes" />
       </g>
+      <DrawnShapes :shapes="drawing.front" />
       <rect v-if="lens" :x="lens.frame.x" :y="lens.frame.y" :width="lens.frame.width" :height="lens.frame.height" fill="none" stroke="var(--ink)" stroke-width="1.5" stroke-dasharray="5 3" />
       <WirePath v-if="showLead && hand" :points="leadPoints" :width="leadWidth" :colour="lead" />
     </svg>
     <svg v-if="lens" class="lens" :width="lens.width" :height="lens.height" :viewBox="`${lens.x} ${lens.y} ${lens.width} ${lens.height}`" role="group" aria-label="The neighbourhood of the cavity in hand, enlarged">
       <DrawnShapes :shapes="lens.near.shell" />
       <g v-for="cavity in lens.near.cavities" :key="cavity.label" class="cell" :class="{ pickable: pickable && cavity.pin }" aria-hidden="true" @click="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)"><DrawnShapes :shapes="cavity.shapes" /></g>
+      <DrawnShapes :shapes="lens.near.front" />
     </svg>
     <figcaption v-if="!known && !whole && !thumb" class="why">{{ connector.shell?.pattern.kind === "none" ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in the order of the list.` : "Order of the list, not of the shell: no shell was given." }}</figcaption>
   </figure>

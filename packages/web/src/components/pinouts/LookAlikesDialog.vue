@@ -1,8 +1,8 @@
 <script setup lang="ts">
-/** Wires and names that can be taken for each other, in one connector, across a module's plugs, and among what is open. */
+/** Wires, names and shells that can be taken for each other, in one connector, across a module's plugs, and among what is open. */
 import { computed, ref, shallowRef, toRaw, watch } from "vue";
 import Dialog from "primevue/dialog";
-import { colourInWords, connectorsInOrder, LOOK_ALIKE_SCOPES, sightWords, type ConnectorId, type Dossier, type LookAlikeGroup, type LookAlikeScope, type PinId, type PlacedPin } from "@trevin/core";
+import { colourInWords, connectorsInOrder, likenessWords, LOOK_ALIKE_SCOPES, shellLookAlikes, sightWords, type ConnectorId, type Dossier, type LookAlikeGroup, type LookAlikeScope, type PinId, type PlacedPin } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import type { LookAlikesFound } from "../../workers/reading.ts";
@@ -31,6 +31,7 @@ const toggle = (id: ConnectorId): void => { together.value = together.value.incl
 
 const SCOPES: Readonly<Record<LookAlikeScope, string>> = { connector: "In one connector", module: "Across the plugs of one module", open: "In connectors that are open together" };
 const LIMIT = 150;
+const shells = computed(() => (visible.value ? shellLookAlikes(props.dossier).flatMap(({ pair: [a, b], likeness }) => likenessWords(likeness, a.name, b.name) ?? []) : []));
 const groups = computed(() => LOOK_ALIKE_SCOPES.map((scope) => ({ scope, all: (found.value?.wires ?? []).filter((one) => one.scope === scope) })).filter(({ all }) => all.length > 0));
 const why = ({ sides, sights }: LookAlikeGroup): string => (sides.length === 1 ? "same colour" : `near: ${sightWords(sights)}`);
 /** The connector's name before its first pin of a row. */
@@ -47,10 +48,14 @@ const WHAT = { connector: "Connectors", cavity: "Cavities of", circuit: "Circuit
     </fieldset>
     <p v-if="failed" class="bad" role="alert">The look-alikes could not be computed. Close this and open it again.</p>
     <p v-else-if="found === null" class="mut" role="status">Comparing</p>
-    <p v-else-if="groups.length === 0 && found.names.length === 0">Nothing here can be taken for anything else, as far as the pin tables tell.</p>
+    <p v-else-if="groups.length === 0 && found.names.length === 0 && shells.length === 0">Nothing here can be taken for anything else, as far as the pin tables tell.</p>
     <section v-if="found && found.names.length > 0">
       <h3>Names that are read for each other <span class="mut">{{ found.names.length }}</span></h3>
       <ul><li v-for="one in found.names.slice(0, LIMIT)" :key="`${one.what}${one.at}${one.names.join()}`"><span>{{ WHAT[one.what] }}<template v-if="one.at"> <b class="code">{{ one.at }}</b></template>: <b class="code">{{ one.names[0] }}</b> and <b class="code">{{ one.names[1] }}</b></span></li></ul>
+    </section>
+    <section v-if="shells.length > 0">
+      <h3>Shells <span class="mut">{{ shells.length }}</span></h3>
+      <ul><li v-for="one in shells.slice(0, LIMIT)" :key="one">{{ one }}</li></ul>
     </section>
     <section v-for="group in groups" :key="group.scope">
       <h3>{{ SCOPES[group.scope] }} <span class="mut">{{ group.all.length }}</span></h3>

@@ -8,7 +8,7 @@ import { RELEASES, SECONDARY_LOCKS, type TerminalSystem } from "@trevin/core";
 import { LOCK_SIDE_WORDS, RELEASE_WORDS, SECONDARY_WORDS } from "./terminalWords.ts";
 
 const open = defineModel<boolean>("open", { required: true });
-const props = defineProps<{ start: TerminalSystem | null; problem: string; save: (system: TerminalSystem) => Promise<boolean> }>();
+const props = defineProps<{ start: TerminalSystem | null; refused: string; save: (system: TerminalSystem) => Promise<boolean> }>();
 const form = reactive({ name: "", gender: "female" as TerminalSystem["gender"], width: "", lockSide: "top" as TerminalSystem["lockSide"], release: "lance-from-front" as TerminalSystem["release"], secondary: "none" as TerminalSystem["secondary"], order: "", tool: "", strip: "", conductor: "", insulation: "", seals: "", bendBack: true, tell: "", goodCrimp: "", cautions: "", source: "" });
 const problem = ref("");
 const pair = ([from, to]: readonly [number, number]): string => `${from} to ${to}`;
@@ -18,7 +18,7 @@ watch(open, (now) => {
   problem.value = "";
   Object.assign(form, s === null
     ? { name: "", gender: "female", width: "", lockSide: "top", release: "lance-from-front", secondary: "none", order: "", tool: "", strip: "", conductor: "", insulation: "", seals: "", bendBack: true, tell: "", goodCrimp: "", cautions: "Wear eye protection: springs and picks fly.", source: "" }
-    : { ...s, width: s.width === null ? "" : String(s.width), order: s.order.join("\n"), strip: pair(s.strip), conductor: pair(s.conductor), insulation: pair(s.insulation), seals: s.seals.map((seal) => `${seal.from} to ${seal.to}`).join("; "), cautions: s.cautions.join("\n") });
+    : { ...s, width: s.width === null ? "" : String(s.width), order: s.order.join("\n"), strip: pair(s.strip), conductor: pair(s.conductor), insulation: pair(s.insulation), seals: s.seals.map((seal) => `${seal.from} to ${seal.to}${seal.ribs === "towards the terminal" ? ", ribs to the terminal" : ""}`).join("; "), cautions: s.cautions.join("\n") });
 });
 /** "4.5 to 5.2", "4,5-5,2" or one number; null when it is none. */
 function readRange(text: string): [number, number] | null {
@@ -28,18 +28,18 @@ function readRange(text: string): [number, number] | null {
 }
 async function store(): Promise<void> {
   const [strip, conductor, insulation] = [readRange(form.strip), readRange(form.conductor), readRange(form.insulation)];
-  const seals = form.seals.split(";").filter((part) => part.trim() !== "").map(readRange);
+  const seals = form.seals.split(";").filter((part) => part.trim() !== "").map((part) => ({ range: readRange(part), ribs: /terminal/i.test(part) ? "towards the terminal" as const : "towards the wire" as const }));
   const width = form.width.trim() === "" ? null : Number(form.width.replace(",", "."));
   const lines = (text: string): string[] => text.split("\n").map((line) => line.trim()).filter((line) => line !== "");
   if (form.name.trim() === "") problem.value = "It needs a name by which it is found again.";
   else if (strip === null || conductor === null || insulation === null) problem.value = "Strip length, conductor and insulation are ranges, for example 4.5 to 5.2.";
-  else if (seals.includes(null)) problem.value = "Seals are ranges of insulation, for example 1.4 to 1.8; 1.8 to 2.4.";
+  else if (seals.some((seal) => seal.range === null)) problem.value = "Seals are ranges of insulation, for example 1.4 to 1.8; 1.8 to 2.4, ribs to the terminal.";
   else if (width !== null && !(width > 0 && width <= 30)) problem.value = "The width is a number in mm, or nothing.";
   else if (lines(form.order).length === 0) problem.value = "Say how it is released, one act per line.";
   else {
     problem.value = "";
     const { order: _o, seals: _s, cautions: _c, ...rest } = form;
-    const system: TerminalSystem = { ...rest, id: props.start?.id ?? crypto.randomUUID(), name: form.name.trim(), width, strip, conductor, insulation, order: lines(form.order), cautions: lines(form.cautions), seals: seals.flatMap((seal) => (seal === null ? [] : [{ from: seal[0], to: seal[1], ribs: "towards the wire" as const }])), source: form.source.trim() || "our own" };
+    const system: TerminalSystem = { ...rest, id: props.start?.id ?? crypto.randomUUID(), name: form.name.trim(), width, strip, conductor, insulation, order: lines(form.order), cautions: lines(form.cautions), seals: seals.flatMap(({ range, ribs }) => (range === null ? [] : [{ from: range[0], to: range[1], ribs }])), source: form.source.trim() || "our own" };
     if (await props.save(system)) open.value = false;
   }
 }
@@ -70,7 +70,7 @@ const option = (value: string, label: string) => ({ value, label });
       <label class="tick"><input v-model="form.bendBack" type="checkbox"> The lance is bent back before it is used again</label>
       <div class="two"><div class="field"><label for="t-crimp">A good crimp</label><textarea id="t-crimp" v-model="form.goodCrimp" class="inp" rows="3" /></div><div class="field"><label for="t-cautions">Cautions, one per line</label><textarea id="t-cautions" v-model="form.cautions" class="inp" rows="3" /></div></div>
       <div class="field"><label for="t-source">Where this is from</label><InputText id="t-source" v-model="form.source" maxlength="400" placeholder="sheet, page" /></div>
-      <p v-if="problem || props.problem" class="bad" role="alert">{{ problem || props.problem }}</p>
+      <p v-if="problem || refused" class="bad" role="alert">{{ problem || refused }}</p>
     </form>
     <template #footer><button type="button" class="btn quiet" @click="open = false">Cancel</button><button type="submit" form="terminal-form" class="btn pri">Save</button></template>
   </Dialog>

@@ -1,0 +1,152 @@
+import { allPins, decisionId, decisionPins, indexPins, OWN_SOURCES, pinName, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type Source, type SourceId } from "../model/index.ts";
+import { fail, ok, type Result } from "../util/index.ts";
+import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
+import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
+
+/** Applies one command to the dossier and gives the command that takes it back exactly. */
+export function applyCommand(dossier: Dossier, command: Command): Result<Commanded, CommandProblem> {
+  switch (command.kind) {
+    case "set-head":
+      if (command.head.name.trim() === "") return fail({ code: "name-missing" });
+      return ok({ dossier: { ...dossier, head: command.head }, inverse: { kind: "set-head", head: dossier.head } });
+    case "put-connector":
+      return putConnector(dossier, command.connector);
+    case "remove-connector":
+      return removeConnector(dossier, command.connector);
+    case "restore-connector":
+      return restoreConnector(dossier, command.connector, command.decisions, command.wires);
+    case "change-pins":
+      return changePins(dossier, command);
+    case "change-wiring":
+      return changeWiring(dossier, command);
+    case "decide":
+      return decide(dossier, command.put, command.remove);
+    case "put-source":
+      return putSource(dossier, command.source);
+    case "remove-source":
+      return removeSource(dossier, command.source);
+    case "set-words":
+      return ok({ dossier: { ...dossier, words: command.words }, inverse: { kind: "set-words", words: dossier.words } });
+  }
+}
+
+function putConnector(dossier: Dossier, connector: ConnectorHead): Result<Commanded, CommandProblem> {
+  if (connector.name.trim() === "") return fail({ code: "name-missing" });
+  if (dossier.connectors.some((other) => other.id !== connector.id && other.name === connector.name)) return fail({ code: "name-taken", name: connector.name });
+  const before = dossier.connectors.find((other) => other.id === connector.id);
+  if (before === undefined) {
+    return ok({ dossier: { ...dossier, connectors: [...dossier.connectors, { ...connector, pins: [] }] }, inverse: { kind: "remove-connector", connector: connector.id } });
+  }
+  const { pins, ...head } = before;
+  if (before.side !== connector.side) {
+    const joined = dossier.decisions.find((decision) => decision.kind === "join" && decisionPins(decision).some((id) => pins.some((pin) => pin.id === id)));
+    if (joined !== undefined) return fail({ code: "join-needs-both-sides", decision: decisionId(joined) });
+  }
+  const connectors = dossier.connectors.map((other) => (other.id === connector.id ? { ...connector, pins } : other));
+  return ok({ dossier: { ...dossier, connectors }, inverse: { kind: "put-connector", connector: head } });
+}
+
+function removeConnector(dossier: Dossier, id: ConnectorId): Result<Commanded, CommandProblem> {
+  const connector = dossier.connectors.find((other) => other.id === id);
+  if (connector === undefined) return fail({ code: "no-such-connector", connector: id });
+  const gone = new Set(connector.pins.map((pin) => pin.id));
+  const { kept, lost } = withoutPins(dossier.decisions, gone);
+  const wiring = withoutEnds(dossier.wires, gone);
+  return ok({
+    dossier: { ...dossier, connectors: dossier.connectors.filter((other) => other.id !== id), decisions: kept, wires: wiring.kept },
+    inverse: { kind: "restore-connector", connector, decisions: lost, wires: wiring.lost },
+  });
+}
+
+function restoreConnector(dossier: Dossier, connector: Connector, decisions: readonly Decision[], wires: readonly LoomWire[]): Result<Commanded, CommandProblem> {
+  if (dossier.connectors.some((other) => other.name === connector.name)) return fail({ code: "name-taken", name: connector.name });
+  const next = { ...dossier, connectors: [...dossier.connectors, connector], decisions: [...dossier.decisions, ...decisions], wires: withWires(dossier.wires, wires) };
+  return ok({ dossier: next, inverse: { kind: "remove-connector", connector: connector.id } });
+}
+
+function changePins(dossier: Dossier, command: Extract<Command, { kind: "change-pins" }>): Result<Commanded, CommandProblem> {
+  const connector = dossier.connectors.find((other) => other.id === command.connector);
+  if (connector === undefined) return fail({ code: "no-such-connector", connector: command.connector });
+  const elsewhere = new Set(dossier.connectors.filter((other) => other.id !== connector.id).flatMap((other) => other.pins.map((pin) => pin.id)));
+  const foreign = command.put.find((pin) => elsewhere.has(pin.id));
+  if (foreign !== undefined) return fail({ code: "pin-of-other-connector", pin: foreign.id });
+  const before = new Map(connector.pins.map((pin) => [pin.id, pin]));
+  const missing = command.remove.find((id) => !before.has(id));
+  if (missing !== undefined) return fail({ code: "no-such-pin", pin: missing });
+  const after = new Map(before);
+  for (const id of command.remove) after.delete(id);
+  for (const pin of command.put) after.set(pin.id, pin);
+  const labels = new Set<string>();
+  for (const pin of after.values()) {
+    if (pin.cavity.trim() === "") return fail({ code: "cavity-missing", pin: pin.id });
+    if (labels.has(pin.cavity)) return fail({ code: "cavity-taken", connector: connector.name, cavity: pin.cavity });
+    labels.add(pin.cavity);
+  }
+  // A cavity that is gone or found empty has nothing left to decide.
+  const gone = new Set([...command.remove, ...command.put.filter((pin) => pin.content === "empty").map((pin) => pin.id)]);
+  const { kept, lost } = withoutPins(dossier.decisions, gone);
+  const wiring = withoutEnds(dossier.wires, gone);
+  const pins = [...after.values()];
+  const wires = withWires(wiring.kept, command.wires);
+  const next = { ...dossier, connectors: dossier.connectors.map((other) => (other.id === connector.id ? { ...other, pins } : other)), decisions: kept, wires };
+  const inverse: Command = {
+    kind: "change-pins",
+    connector: connector.id,
+    put: [...command.put.flatMap((pin) => before.get(pin.id) ?? []), ...command.remove.flatMap((id) => before.get(id) ?? [])],
+    remove: command.put.filter((pin) => !before.has(pin.id)).map((pin) => pin.id),
+    decisions: lost,
+    wires: [...wiring.lost, ...dossier.wires.filter((wire) => command.wires.some((one) => one.id === wire.id) && !wiring.lost.includes(wire))],
+  };
+  if (command.decisions.length === 0) return ok({ dossier: next, inverse });
+  const restored = decide(next, command.decisions, []);
+  return restored.ok ? ok({ dossier: restored.value.dossier, inverse }) : restored;
+}
+
+function putSource(dossier: Dossier, source: Source): Result<Commanded, CommandProblem> {
+  if (source.title.trim() === "") return fail({ code: "name-missing" });
+  const before = dossier.sources.find((other) => other.id === source.id);
+  const sources = before === undefined ? [...dossier.sources, source] : dossier.sources.map((other) => (other === before ? source : other));
+  return ok({ dossier: { ...dossier, sources }, inverse: before === undefined ? { kind: "remove-source", source: source.id } : { kind: "put-source", source: before } });
+}
+
+/** A source leaves only when no value leans on it; what every job has is there again once its own settings are gone. */
+function removeSource(dossier: Dossier, id: SourceId): Result<Commanded, CommandProblem> {
+  const source = dossier.sources.find((other) => other.id === id);
+  if (source === undefined) return fail({ code: "no-such-source", source: id });
+  const user = OWN_SOURCES.some((own) => own.id === id) ? undefined : allPins(dossier).find(({ pin }) => Object.values(pin.sources).includes(id) || pin.claims.some((claim) => claim.source === id));
+  if (user !== undefined) return fail({ code: "source-in-use", title: source.title, pin: pinName(user) });
+  return ok({ dossier: { ...dossier, sources: dossier.sources.filter((other) => other.id !== id) }, inverse: { kind: "put-source", source } });
+}
+
+function decide(dossier: Dossier, put: readonly Decision[], remove: readonly DecisionId[]): Result<Commanded, CommandProblem> {
+  const pins = indexPins(dossier);
+  const replaced = new Set<DecisionId>([...remove, ...put.map(decisionId)]);
+  const kept = dossier.decisions.filter((decision) => !replaced.has(decisionId(decision)));
+  const taken = new Map(kept.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decisionId(decision)] as const)));
+  for (const decision of put) {
+    for (const id of decisionPins(decision)) {
+      const pin = pins.get(id);
+      if (pin === undefined) return fail({ code: "no-such-pin", pin: id });
+      if (pin.pin.content === "empty" && decision.kind !== "join") return fail({ code: "pin-is-empty", pin: id });
+      const by = taken.get(id);
+      if (by !== undefined) return fail({ code: "pin-already-decided", pin: id, by });
+      taken.set(id, decisionId(decision));
+    }
+    if (decision.kind === "join" && (pins.get(decision.vehicle)?.connector.side !== "vehicle" || pins.get(decision.incoming)?.connector.side !== "incoming")) {
+      return fail({ code: "join-needs-both-sides", decision: decisionId(decision) });
+    }
+    if (decision.kind === "join" && pins.get(decision.vehicle)?.pin.content === "empty") return fail({ code: "pin-is-empty", pin: decision.vehicle });
+  }
+  const before = new Map(dossier.decisions.map((decision) => [decisionId(decision), decision]));
+  const inverse: Command = {
+    kind: "decide",
+    put: [...replaced].flatMap((id) => before.get(id) ?? []),
+    remove: put.map(decisionId).filter((id) => !before.has(id)),
+  };
+  return ok({ dossier: { ...dossier, decisions: [...kept, ...put] }, inverse });
+}
+
+function withoutPins(decisions: readonly Decision[], pins: ReadonlySet<PinId>): { readonly kept: readonly Decision[]; readonly lost: readonly Decision[] } {
+  const touches = (decision: Decision): boolean => decisionPins(decision).some((pin) => pins.has(pin));
+  return { kept: decisions.filter((decision) => !touches(decision)), lost: decisions.filter(touches) };
+}
