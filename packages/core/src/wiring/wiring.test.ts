@@ -6,7 +6,7 @@ import { connectorId, emptyDossier, indexPins, joinPointId, loomWireId, pinId, t
 import { SHELLS } from "../shelf/index.ts";
 import { matingHalf } from "../face/index.ts";
 import { filled } from "../testing/filled.ts";
-import { pointWords, sharedWords, traceLines } from "../words/index.ts";
+import { goesTo, pointWords, sharedWords, traceLines } from "../words/index.ts";
 import { allMatings, bridgedPins, meetingPins, nets, readRunTarget, sameCircuit, sharedWith, stretches, trace } from "./index.ts";
 
 const shelf = (id: string) => SHELLS.find((one) => one.id === id)!.shell;
@@ -35,6 +35,11 @@ describe("trace", () => {
     ]);
     expect(sharedWith(sensors, pinId("K.8"))).toEqual([]);
     expect(pointWords(sensors, sensors.points[0]!)).toBe("S104 is shared by 4 pins: Coolant temperature; Oil pressure; Fuel level; Sensor return.");
+  });
+
+  it("says on a sheet where each wire goes in its own loom", () => {
+    expect(goesTo(sensors, pinId("K.7"))).toBe("S104, T1.1, T2.1, T3.1");
+    expect(goesTo(sensors, pinId("K.8"))).toBe("");
   });
 
   it("joins a junction connector's groups only while it is mated", () => {

@@ -7,7 +7,7 @@ export {
 export { entryNarrator } from "./entryWords.ts";
 export { foundWords, holdWords, landmarkWords, locatorWords, placeWords, viewWords } from "./locatorWords.ts";
 export { BLANK_WORDS, fitWords, GENDER_WORDS, JOIN_POINT_WORDS, labelProblemWords, likenessWords, LOCK_WORDS, numberingWords, rowsWords } from "./shellWords.ts";
-export { linkWords, pointWords, sharedWords, spotDetail, spotWords, traceLines } from "./wiringWords.ts";
+export { goesTo, linkWords, pointWords, sharedWords, spotDetail, spotWords, traceLines } from "./wiringWords.ts";
 export { factsWords } from "./factsWords.ts";
 export { termWords } from "./termWords.ts";
 export { sourceWords } from "./sourceWords.ts";

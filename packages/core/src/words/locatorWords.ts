@@ -37,7 +37,7 @@ export function landmarkWords(marks: readonly Landmark[]): string {
     if (mark.kind === "only-thick") return "the only thick wire";
     const level = mark.to === "left" || mark.to === "right";
     if (mark.kind === "across") return `${mark.label} is ${level ? `to its ${mark.to}` : mark.to}`;
-    return `the ${mark.what} ${mark.label} is ${STEPS[mark.steps]} ${level ? `to its ${mark.to}` : mark.to}`;
+    return `the ${mark.what} ${mark.label} is ${mark.steps === 1 && !level ? "just" : STEPS[mark.steps]} ${level ? `to its ${mark.to}` : mark.to}`;
   });
   const text = parts.join("; ");
   return text === "" ? "" : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

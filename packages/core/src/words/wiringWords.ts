@@ -1,6 +1,6 @@
 import { colourInWords } from "../colour/index.ts";
 import { pinName, type Dossier, type JoinPoint, type PinId, type PlacedPin } from "../model/index.ts";
-import { sharedWith, stretchColour, stretches, traceFrom, type Spot, type Stretch, type WiringLink } from "../wiring/index.ts";
+import { sharedWith, stretchColour, stretches, trace, traceFrom, type Spot, type Stretch, type WiringLink } from "../wiring/index.ts";
 import { JOIN_POINT_WORDS } from "./shellWords.ts";
 
 /** "B12.7", "S104", "capped end", "runs on, not followed yet". */
@@ -58,6 +58,13 @@ export function sharedWords(dossier: Dossier, placed: PlacedPin, pins: ReadonlyM
   const others = sharedWith(dossier, placed.pin.id).flatMap((id) => pins.get(id) ?? []);
   if (others.length === 0) return null;
   return `${pinName(placed)} shares its copper with ${others.length === 1 ? "1 pin" : `${others.length} pins`}: ${listed(others)}.`;
+}
+
+/** "S104, LS-L.3, LS-R.3": everything that a pin's copper runs to in its own loom, nearest first; empty while nobody has followed it. */
+export function goesTo(dossier: Dossier, pin: PinId): string {
+  const whole = trace(dossier, pin, []);
+  const spots = whole === null ? [] : stretches(whole).slice(1).filter(({ again, spot }) => !again && spot.at !== "loom").map(({ spot }) => spotWords(spot));
+  return `${spots.slice(0, 6).join(", ")}${spots.length > 6 ? ` and ${spots.length - 6} more` : ""}`;
 }
 
 function listed(pins: readonly PlacedPin[]): string {

@@ -202,7 +202,7 @@ const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAl
       </footer>
     </section>
     <aside class="right" aria-label="The chosen circuit">
-      <header><HoldControls :mark="faces[0]?.connector.shell?.mark" /></header>
+      <header><HoldControls small :mark="faces[0]?.connector.shell?.mark" /></header>
       <div v-for="face in faces" :key="face.connector.id" class="face">
         <p class="lab"><b class="code">{{ face.connector.name }}</b> {{ face.connector.place }}</p>
         <ConnectorFace :connector="face.connector" :hold="prefs.hold" :width="300" :in-hand="face.pin" :now="now" pickable :max-pitch="40" :max-height="230" @pick="chosenPin = $event" />

@@ -5,7 +5,7 @@ import { useElementSize, useLocalStorage } from "@vueuse/core";
 import { useRoute, useRouter } from "vue-router";
 import Select from "primevue/select";
 import {
-  answering, cavityWords, connectorsInOrder, faceOf, findConnector, fitOf, fitWords, formatColour, GENDER_WORDS, holdWords, indexPins, landmarks, landmarkWords, likenessWords, LOCK_WORDS, locateAll, looksOf, matingHalf, numberingWords, pinsInOrder, pinSystem, placeWords, sharedWords, shellLookAlikes, viewWords,
+  answering, cavityWords, connectorsInOrder, faceOf, findConnector, fitOf, fitWords, formatColour, GENDER_WORDS, goesTo, holdWords, indexPins, landmarks, landmarkWords, likenessWords, LOCK_WORDS, locateAll, looksOf, matingHalf, numberingWords, pinsInOrder, pinSystem, placeWords, shellLookAlikes, viewWords,
   type CavityLook, type Connector, type ConnectorId, type Located, type PinId, type ShellFit,
 } from "@trevin/core";
 import CavityLabel from "../components/parts/CavityLabel.vue";
@@ -185,7 +185,7 @@ useCommands([
     <div class="shots no-print"><PhotoStrip :store="photos" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" /></div>
     <table class="print-only pins">
       <thead><tr><th>Cavity</th><th>Wire</th><th>mm²</th><th>Function</th><th>Goes to</th></tr></thead>
-      <tbody><tr v-for="pin in pinsInOrder(chosen)" :key="pin.id"><td class="code">{{ pin.cavity }}</td><td>{{ pin.content === "empty" ? "empty" : pin.colour }}</td><td>{{ pin.size ?? "" }}</td><td>{{ pin.function }}</td><td>{{ sharedWords(dossier, { pin, connector: chosen }, pins) ?? "" }}</td></tr></tbody>
+      <tbody><tr v-for="pin in pinsInOrder(chosen)" :key="pin.id"><td class="code">{{ pin.cavity }}</td><td>{{ pin.content === "empty" ? "empty" : pin.colour }}</td><td>{{ pin.size ?? "" }}</td><td>{{ pin.function }}</td><td>{{ goesTo(dossier, pin.id) }}</td></tr></tbody>
     </table>
   </main>
 </template>
@@ -222,5 +222,5 @@ aside { grid-area: aside; border-left: 1px solid var(--ink); padding: 10px 20px 
 .print-only { display: none; }
 @media (max-width: 1000px) { .faces { grid-template: "tabs" auto "stand" auto "aside" auto "photos" auto / minmax(0, 1fr); } aside { border-left: 0; border-top: 1px solid var(--ink); } .acts { margin-left: 0; } }
 @media (max-width: 700px) { .more { order: 5; } .tabs { padding: 0 12px; gap: 16px; } .stand, aside { padding: 10px 12px 16px; } .pointed { font-size: 18px; } }
-@media print { .faces { display: block; } aside { display: none; } .print-only { display: block; } .pins { display: table; margin-top: 16px; font-size: 12px; } .pins td, .pins th { border-bottom: 1px solid #999; padding: 2px 6px; text-align: left; } }
+@media print { .faces { display: block; } aside { display: none; } .print-only { display: block; } .pins { display: table; margin: 16px 20px; width: calc(100% - 40px); font-size: 12px; } .pins td, .pins th { border-bottom: 1px solid #999; padding: 2px 6px; text-align: left; } }
 </style>

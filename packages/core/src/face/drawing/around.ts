@@ -67,11 +67,13 @@ export function markShapes(shell: Shell, hold: Hold, px: Px, pitch: number, name
 export function bridges(shell: Shell, cavities: readonly DrawnCavity[], pitch: number): readonly Shape[] {
   const thick = Math.max(2.5, pitch * 0.09);
   return shell.joined.flatMap((group) => {
-    const feet = group.flatMap((label) => cavities.filter((cavity) => cavity.label === label)).map(({ box }) => ({ x: box.x + box.w / 2, y: box.y + box.h - 1 }));
+    const feet = group.flatMap((label) => cavities.filter((cavity) => cavity.label === label)).map(({ box }) => ({ x: box.x + box.w / 2, y: box.y + box.h - 1, edge: box.x }));
     const levels = [...new Set(feet.map(({ y }) => Math.round(y)))].map((y) => feet.filter((foot) => Math.round(foot.y) === y).sort((a, b) => a.x - b.x));
     const ends = levels.flatMap((level) => { const [first, last] = [level[0], level.at(-1)]; return first === undefined || last === undefined ? [] : [{ first, last }]; });
-    const bars = ends.map(({ first, last }) => line([[first.x, first.y], [last.x, last.y]], "ink", thick));
-    const risers = ends.slice(1).map(({ first }, i) => line([[ends[i]?.first.x ?? 0, ends[i]?.first.y ?? 0], [first.x, first.y]], "ink", thick));
+    // Between rows the bar climbs in the gap beside the cavities, so that no label is crossed.
+    const several = ends.length > 1;
+    const bars = ends.map(({ first, last }) => line([[several ? first.edge : first.x, first.y], [last.x, last.y]], "ink", thick));
+    const risers = ends.slice(1).map(({ first }, i) => line([[ends[i]?.first.edge ?? 0, ends[i]?.first.y ?? 0], [first.edge, first.y]], "ink", thick));
     return [...bars, ...risers, ...feet.map(({ x, y }) => circle(x, y, thick * 1.3, "ink", null, 0))];
   });
 }

@@ -46,7 +46,9 @@ export function drawCavity(label: string, box: Box, look: CavityLook, marks: Cav
   const [along, down] = !legible ? [0.5, 0.5] : wide ? [0.74, 0.5] : [0.5, 0.65];
   const wire = { x: x + w * along, y: y + h * down, r: wireRadius(look.size, legible ? (wide ? Math.min(h, w * 0.5) : Math.min(w, h * 0.62)) : Math.min(w, h)) };
   const shapes: Shape[] = [rect(x + gap, y + gap, w - 2 * gap, h - 2 * gap, "cavity", look.state === "empty" ? "rule" : "ink", marks.inHand ? 3.5 : 1.1)];
-  if (marks.keepOut) shapes.push(...hatch(x + gap, y + gap, w - 2 * gap, h - 2 * gap, Math.max(5, w / 5), "ink", 1.1));
+  // The hatch leaves the label alone.
+  const [free, over] = !legible ? [0, 0] : wide ? [w * 0.48, 0] : [0, h * 0.4];
+  if (marks.keepOut) shapes.push(...hatch(x + gap + free, y + gap + over, w - 2 * gap - free, h - 2 * gap - over, Math.max(5, w / 5), "ink", 1.1));
   if (marks.inHand && legible) shapes.push(wide ? rect(x + gap, y + gap, w * 0.49, h - 2 * gap, "ink", null, 0) : rect(x + gap, y + gap, w - 2 * gap, h * 0.38, "ink", null, 0));
   if (marks.twin) shapes.push(rect(x - 1, y - 1, w + 2, h + 2, null, "ink", 2.5, "6 4"));
   if (legible) shapes.push(words(x + w * (wide ? 0.26 : 0.5), y + h * (wide ? 0.5 : 0.215) + size * 0.35, label.length > 4 ? `${label.slice(0, 3)}…` : label, size, marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink"));

@@ -79,13 +79,20 @@ const label = computed(() => `${props.connector.name || "shell"}, ${known.value 
 const hand = computed(() => drawing.value.cavities.find((cavity) => cavity.pin !== null && cavity.pin === props.inHand));
 const pitch = computed(() => drawing.value.pitch);
 const isLowest = computed(() => hand.value !== undefined && drawing.value.cavities.every(({ box }) => box.y <= hand.value!.box.y + 1 || Math.abs(box.x - hand.value!.box.x) > pitch.value / 2));
-const leadWidth = computed(() => pitch.value * (isLowest.value ? 0.46 : 0.28));
+const isLying = computed(() => hand.value !== undefined && hand.value.box.w > hand.value.box.h);
+const leadWidth = computed(() => pitch.value * (isLying.value ? 0.26 : isLowest.value ? 0.46 : 0.28));
 const floor = computed(() => drawing.value.height - 6 + leadWidth.value / 2 + 4);
-const height = computed(() => (props.showLead ? floor.value + leadWidth.value / 2 + 2 : drawing.value.height));
+const height = computed(() => (props.showLead && !isLying.value ? floor.value + leadWidth.value / 2 + 2 : drawing.value.height));
 const left = computed(() => Math.max(0, props.showLead ? props.width - drawing.value.width : 0));
 const leadPoints = computed<readonly Point[]>(() => {
   if (hand.value === undefined) return [];
   const { box, wire } = hand.value;
+  if (isLying.value) {
+    // Held sideways: along the gap below its row, so that the wires of the rows above stay in sight.
+    const y = box.y + box.h;
+    const bend = box.h * 0.7;
+    return [{ x: -2000, y }, { x: wire.x - bend * 1.4, y }, ...curve({ x: wire.x - bend * 1.4, y }, { x: wire.x - bend * 0.4, y }, { x: wire.x - bend * 0.5, y: wire.y }, wire)];
+  }
   const x = isLowest.value ? wire.x : box.x + box.w;
   const bend = Math.min(pitch.value * 1.1, floor.value - wire.y);
   const run = curve({ x: Math.max(x - bend * 1.6, -left.value), y: floor.value }, { x: x - bend * 0.4, y: floor.value }, { x, y: floor.value - bend * 0.1 }, { x, y: floor.value - bend });
