@@ -62,7 +62,7 @@ test("a wire is followed over its splice, put down from a name, and taken back w
   await expect(behind).toContainText("Not followed yet.");
   await behind.getByLabel("Runs to").fill("G7");
   await behind.getByLabel("Where it is found").fill("left strut");
-  await page.getByRole("button", { name: "Put down" }).click();
+  await page.getByRole("button", { name: "Record" }).click();
   await expect(behind).toContainText("ground point, left strut");
   await behind.getByRole("button", { name: "G7", exact: true }).click();
   await page.getByLabel("Thread, mm").fill("M6");

@@ -46,6 +46,9 @@ describe("job file", () => {
     const back = read(file);
     if (!back.ok) throw new Error(jobFileProblemWords(back.error));
     expect(fileOf({ dossier: back.value.dossier, ledger: [] })).toMatchObject(file);
+    const labelled = (labels: readonly string[]) => ({ ...file, connectors: [{ ...file.connectors[1], shell: { view: "wire", pattern: { kind: "rows", rows: [{ places: 2 }], numbering: { scheme: "explicit", labels } } } }] });
+    expect(words(labelled(["1", "1"]))).toContain("The label 1 stands twice.");
+    expect(words(labelled(["1"]))).toContain("1 labels are given for 2 cavities.");
     expect(words({ ...file, wires: [{ ...file.wires[0], ends: [{ at: "pin", pin: "A.9" }, { at: "loom" }] }] })).toContain("wires: ");
     const older = read({ format: "trevin-job", version: 1, connectors: [{ name: "A", layout: { rows: [{ places: 2, offset: 1 }], view: "wire" }, pins: [{ cavity: "x", function: "" }] }, { name: "B", layout: null, pins: [] }] });
     expect(older.ok && older.value.dossier.connectors.map(({ shell }) => shell)).toEqual([rowsOnly([{ places: 2, offset: 1 }], "wire"), null]);

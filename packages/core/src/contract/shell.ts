@@ -1,4 +1,6 @@
 import { z } from "zod";
+import { checkLabels, slotsOf } from "../face/index.ts";
+import { labelProblemWords } from "../words/index.ts";
 import { BLANKS, EXTRA_LOCKS, FACE_VIEWS, FACELESS, GENDERS, MARKS, type Keying, type LabelKind, type Numbering, type Pattern, type Shell } from "../model/index.ts";
 
 const label = z.string().min(1).max(12);
@@ -56,6 +58,9 @@ export const shellSchema = z.object({
   locks: z.array(z.enum(EXTRA_LOCKS)).max(3).default([]),
   terminals: z.array(z.string().min(1).max(80)).max(20).default([]),
   joined: z.array(z.array(label).max(120)).max(60).default([]),
+}).superRefine((shell, context) => {
+  const checked = checkLabels(slotsOf(shell).map((slot) => slot.label), slotsOf(shell).length);
+  if (!checked.ok) context.addIssue({ code: "custom", path: ["pattern"], message: labelProblemWords(checked.error) });
 }) satisfies z.ZodType<Shell>;
 
 /**

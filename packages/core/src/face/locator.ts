@@ -98,7 +98,7 @@ const WAYS = { left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1] } as cons
 /** The next cavity in a direction as seen: the nearest that lies more ahead than aside; null at the edge. */
 export function nextTo(face: Face, hold: Hold, from: string, way: keyof typeof WAYS): Located | null {
   const all = locateAll(face, hold);
-  const here = all.find((place) => place.label === from);
+  const here = from === "" ? undefined : all.find((place) => place.label === from);
   if (here === undefined) return all[0] ?? null;
   const [dx, dy] = WAYS[way];
   const reach = (place: Located): number => {

@@ -8,6 +8,7 @@ import {
   answering, cavityWords, connectorsInOrder, faceOf, findConnector, fitOf, fitWords, formatColour, GENDER_WORDS, goesTo, holdWords, indexPins, landmarks, landmarkWords, likenessWords, LOCK_WORDS, locateAll, looksOf, matingHalf, numberingWords, pinsInOrder, pinSystem, placeWords, shellLookAlikes, viewWords,
   type CavityLook, type Connector, type ConnectorId, type Located, type PinId, type ShellFit,
 } from "@trevin/core";
+import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import DrawnWire from "../components/parts/DrawnWire.vue";
@@ -139,10 +140,7 @@ useCommands([
   </main>
   <main v-else class="faces">
     <h1 class="sr">Faces</h1>
-    <nav class="tabs no-print" aria-label="Connectors">
-      <button v-for="one in connectors" :key="one.id" type="button" class="tab" :aria-current="one.id === chosen.id" @click="choose(one.id)"><b>{{ one.name }}</b> {{ one.place }}</button>
-      <RouterLink class="btn quiet back" :to="{ name: 'pinouts', query: selected ? { pin: selected } : {} }">Pin table</RouterLink>
-    </nav>
+    <div class="tabs no-print"><ConnectorTabs :connectors="connectors" :chosen="chosen.id" frozen @choose="choose" /><RouterLink class="btn quiet" :to="{ name: 'pinouts', query: selected ? { pin: selected } : {} }">Pin table</RouterLink></div>
     <section class="stand">
       <div class="bar no-print">
         <HoldControls v-if="face" :mark="face.shell.mark" />
@@ -182,7 +180,7 @@ useCommands([
       </section>
       <WiresBehind v-if="placed" :dossier="dossier" :placed="placed" :change="store.changeWiring" @pick="pick" />
     </aside>
-    <div class="shots no-print"><PhotoStrip :store="photos" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" /></div>
+    <div class="shots no-print"><PhotoStrip :store="photos" :connectors="connectors" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" /></div>
     <table class="print-only pins">
       <thead><tr><th>Cavity</th><th>Wire</th><th>mm²</th><th>Function</th><th>Goes to</th></tr></thead>
       <tbody><tr v-for="pin in pinsInOrder(chosen)" :key="pin.id"><td class="code">{{ pin.cavity }}</td><td>{{ pin.content === "empty" ? "empty" : pin.colour }}</td><td>{{ pin.size ?? "" }}</td><td>{{ pin.function }}</td><td>{{ goesTo(dossier, pin.id) }}</td></tr></tbody>
@@ -193,11 +191,8 @@ useCommands([
 <style scoped>
 .start { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 14px; justify-items: start; padding: 0 20px; }
 .faces { flex: 1; display: grid; grid-template: "tabs tabs" auto "stand aside" auto "photos aside" 1fr / minmax(0, 1fr) 400px; min-height: 0; }
-.tabs { grid-area: tabs; display: flex; gap: 22px; padding: 0 20px; border-bottom: 1px solid var(--ink); overflow-x: auto; align-items: center; }
-.tab { border: 0; background: none; padding: 10px 0 8px; font: 500 15px/18px var(--f-label); color: var(--ink2); cursor: pointer; white-space: nowrap; }
-.tab b { font: 700 15px/1 var(--f-code); }
-.tab[aria-current="true"] { color: var(--ink); box-shadow: inset 0 -4px 0 var(--ink); }
-.back { margin-left: auto; }
+.tabs { grid-area: tabs; display: flex; gap: 16px; align-items: center; padding: 0 20px; border-bottom: 1px solid var(--ink); }
+.tabs > :deep(.tabs) { flex: 1; min-width: 0; border: 0; padding: 0; }
 .stand { grid-area: stand; padding: 10px 20px 20px; min-width: 0; display: flex; flex-direction: column; gap: 10px; }
 .bar { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: center; }
 .tick { display: flex; gap: 6px; align-items: center; }
@@ -221,6 +216,6 @@ aside { grid-area: aside; border-left: 1px solid var(--ink); padding: 10px 20px 
 .all { grid-column: 1 / -1; }
 .print-only { display: none; }
 @media (max-width: 1000px) { .faces { grid-template: "tabs" auto "stand" auto "aside" auto "photos" auto / minmax(0, 1fr); } aside { border-left: 0; border-top: 1px solid var(--ink); } .acts { margin-left: 0; } }
-@media (max-width: 700px) { .more { order: 5; } .tabs { padding: 0 12px; gap: 16px; } .stand, aside { padding: 10px 12px 16px; } .pointed { font-size: 18px; } }
+@media (max-width: 700px) { .more { order: 5; } .tabs { padding: 0 12px; } .stand, aside { padding: 10px 12px 16px; } .pointed { font-size: 18px; } }
 @media print { .faces { display: block; } aside { display: none; } .print-only { display: block; } .pins { display: table; margin: 16px 20px; width: calc(100% - 40px); font-size: 12px; } .pins td, .pins th { border-bottom: 1px solid #999; padding: 2px 6px; text-align: left; } }
 </style>

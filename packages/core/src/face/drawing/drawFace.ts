@@ -29,53 +29,81 @@ export interface DrawFaceOptions {
 /** Room for the mark's tab, in px. */
 const TAB = 26;
 
+/** Where everything goes: scale, margins, and whether labels fit. Lengths in px. */
+interface Sheet {
+  readonly pitch: number;
+  /** Pixels for one place along and down, and for the extent of a cavity in each. */
+  readonly scale: { readonly x: number; readonly y: number };
+  readonly cell: { readonly x: number; readonly y: number };
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+  readonly gutter: number;
+  readonly legible: boolean;
+}
+
+/** Extent of a slot as seen, in places. */
+const extentOf = ({ slot }: Located, sideways: boolean): { readonly w: number; readonly h: number } => (sideways ? { w: slot.h, h: slot.w } : slot);
+
+/** Fits a face into its width and height. */
+function sheetOf(face: Face, located: readonly Located[], options: DrawFaceOptions): Sheet {
+  const { grip } = options.hold;
+  const round = face.shell.pattern.kind === "rings";
+  const sideways = isSideways(grip);
+  const own = boundsOf(slotsOf(face.shell));
+  const [spanX, spanY] = sideways ? [own.bottom - own.top, own.right - own.left] : [own.right - own.left, own.bottom - own.top];
+  // Cavities are upright, or lie down with a part that is held sideways; round parts are as wide as they are high.
+  const stretch = { x: round || sideways ? TALL : 1, y: round || !sideways ? TALL : 1 };
+  const cell = { x: round ? 1 : stretch.x, y: stretch.y };
+  const fit = (gutter: number): Pick<Sheet, "gutter" | "pitch" | "legible"> => {
+    const forWidth = (options.width - 2 * gutter - (sideways ? TAB + 44 : 8)) / (spanX * stretch.x + 2 * PAD);
+    const forHeight = ((options.height ?? Infinity) - TAB - 24) / (spanY * stretch.y + 2 * PAD);
+    const pitch = Math.min(options.maxPitch, forWidth, forHeight);
+    const labels = located.map((place) => { const { w, h } = extentOf(place, sideways); return labelSize(w * pitch * cell.x, h * pitch * cell.y, place.label); });
+    return { gutter, pitch, legible: options.always === true || Math.min(...labels) >= LEGIBLE };
+  };
+  // Row numbers stand beside the rows; where labels do not fit, those of the rows' ends do.
+  const counted = fit(options.counting === true && !round ? 24 : 0);
+  const { gutter, pitch, legible } = counted.legible || round || sideways || options.bare === true ? counted : fit(26);
+  const left = gutter + (grip === "left" ? TAB + 40 : 4) + PAD * pitch;
+  const top = (grip === "up" && options.list !== true ? TAB : 12) + PAD * pitch + (round ? 4 : 0);
+  const scale = { x: pitch * stretch.x, y: pitch * stretch.y };
+  return { pitch, scale, cell: { x: pitch * cell.x, y: pitch * cell.y }, left, top, right: left + spanX * scale.x + PAD * pitch, bottom: top + spanY * scale.y + PAD * pitch, gutter, legible };
+}
+
 /** A face as it is seen in a hold, fitted into a width. */
 export function drawFace(face: Face, options: DrawFaceOptions): FaceDrawing {
   const { shell } = face;
   const { hold } = options;
   const round = shell.pattern.kind === "rings";
-  const own = boundsOf(slotsOf(shell));
-  const see = seenFrom(shell, hold);
   const sideways = isSideways(hold.grip);
-  const [spanX, spanY] = sideways ? [own.bottom - own.top, own.right - own.left] : [own.right - own.left, own.bottom - own.top];
-  // Cavities are upright, or lie down with a part that is held sideways; round ones are as wide as they are high.
-  const stretch = round || sideways ? TALL : 1;
-  const tall = round || !sideways ? TALL : 1;
   const located = locateAll(face, hold);
-  /** The pitch that leaves room for the mark's tab and what stands beside the rows, and whether labels fit it. */
-  const fit = (gutter: number): { readonly gutter: number; readonly pitch: number; readonly legible: boolean } => {
-    const pitch = Math.min(options.maxPitch, ((options.height ?? Infinity) - TAB - 24) / (spanY * tall + 2 * PAD), (options.width - 2 * gutter - (sideways ? TAB + 44 : 8)) / (spanX * stretch + 2 * PAD));
-    const smallest = Math.min(...located.map((place) => labelSize((sideways ? place.slot.h : place.slot.w) * pitch * (round ? 1 : stretch), (sideways ? place.slot.w : place.slot.h) * pitch * tall, place.label)));
-    return { gutter, pitch, legible: options.always === true || smallest >= LEGIBLE };
-  };
-  const tight = fit(options.counting === true && !round ? 24 : 0);
-  const { gutter, pitch, legible } = tight.legible || round || sideways || options.bare === true ? tight : fit(26);
-  const [sx, sy] = [pitch * stretch, pitch * tall];
-  const left = gutter + (hold.grip === "left" ? TAB + 40 : 4) + PAD * pitch;
-  const top = (hold.grip === "up" && options.list !== true ? TAB : 12) + PAD * pitch + (round ? 4 : 0);
-  const px: Px = (point) => { const seen = see(point); return [left + seen.x * sx, top + seen.y * sy]; };
+  const sheet = sheetOf(face, located, options);
+  const { pitch, scale, left, top, bottom, legible } = sheet;
+  const see = seenFrom(shell, hold);
+  const px: Px = (point) => { const seen = see(point); return [left + seen.x * scale.x, top + seen.y * scale.y]; };
   const places = located.map((place): SeenPlace => {
-    const [w, h] = [(sideways ? place.slot.h : place.slot.w) * pitch * (round ? 1 : stretch), (sideways ? place.slot.w : place.slot.h) * pitch * tall];
-    return { ...place, box: { x: left + place.x * sx - w / 2, y: top + place.y * sy - h / 2, w, h } };
+    const { w, h } = extentOf(place, sideways);
+    const [width, height] = [w * sheet.cell.x, h * sheet.cell.y];
+    return { ...place, box: { x: left + place.x * scale.x - width / 2, y: top + place.y * scale.y - height / 2, w: width, h: height } };
   });
   const hand = places.find((place) => place.pin !== null && place.pin.id === options.inHand);
   const cavities = places.map((place): DrawnCavity => {
-    const { box } = place;
     const look = place.pin === null ? UNKNOWN_LOOK : (options.looks.get(place.pin.id) ?? UNKNOWN_LOOK);
     const marks = {
       inHand: place === hand, twin: place.pin !== null && (options.twins ?? []).includes(place.pin.id), keepOut: options.keepOut === true, blank: shell.blank, reversed: shell.reversed.includes(place.label),
       count: options.counting === true && hand !== undefined ? countTo(place, hand) : null,
     };
-    return { label: place.label, pin: place.pin?.id ?? null, box, ...drawCavity(place.label, box, look, marks, legible) };
+    return { label: place.label, pin: place.pin?.id ?? null, box: place.box, ...drawCavity(place.label, place.box, look, marks, legible) };
   });
-  const right = left + spanX * sx + PAD * pitch;
-  const bottom = top + spanY * sy + PAD * pitch;
+  const list = options.list === true;
   return {
-    width: Math.ceil(right + gutter + (hold.grip === "right" ? TAB + 40 : 4)),
+    width: Math.ceil(sheet.right + sheet.gutter + (hold.grip === "right" ? TAB + 40 : 4)),
     height: Math.ceil(bottom + (hold.grip === "down" ? TAB : 10) + (round ? 4 : 0)),
     pitch, legible, cavities,
     shell: [
-      ...(options.list === true ? [] : markShapes(shell, hold, px, pitch, options.bare !== true)), ...body(shell, px, sx, pitch, options.list === true), ...ribs(shell, px, pitch),
+      ...(list ? [] : markShapes(shell, hold, px, pitch, options.bare !== true)), ...body(shell, px, scale.x, pitch, list), ...ribs(shell, px, pitch),
       ...(options.counting === true && !round && legible ? rowNumbers(places, sideways, { left, bottom, pad: PAD * pitch }) : []),
       ...(legible || round || sideways || options.bare === true ? [] : rowEnds(places)),
     ],

@@ -20,16 +20,26 @@ export type PictureProblem = { readonly code: "not-a-picture" } | { readonly cod
 
 const FORMATS = new Set(["jpeg", "png", "webp", "avif", "heif", "tiff", "gif"]);
 
+let turn: Promise<unknown> = Promise.resolve();
+/** One picture at a time: a large one takes hundreds of megabytes while it is turned. */
+function queued<T>(work: () => Promise<T>): Promise<T> {
+  const mine = turn.then(work, work);
+  turn = mine.catch(() => undefined);
+  return mine;
+}
+
 /**
  * A photo turned upright and encoded anew as JPEG, at most 2,000 px long, with a small one of 320 px. Nothing of the file
  * but its pixels is kept: place, time, camera and colour profile are dropped.
  */
-export async function encodePicture(file: Buffer): Promise<Result<Picture, PictureProblem>> {
+export const encodePicture = (file: Buffer): Promise<Result<Picture, PictureProblem>> => queued(() => encode(file));
+
+async function encode(file: Buffer): Promise<Result<Picture, PictureProblem>> {
   try {
     const options = { limitInputPixels: PIXELS, failOn: "error" as const, animated: false };
     const { format } = await sharp(file, options).metadata();
     if (!FORMATS.has(format)) return fail({ code: "not-a-picture" });
-    const upright = (edge: number, quality: number) => sharp(file, options).rotate().resize(edge, edge, { fit: "inside", withoutEnlargement: true }).toColourspace("srgb").flatten({ background: "#ffffff" }).jpeg({ quality, mozjpeg: true });
+    const upright = (edge: number, quality: number) => sharp(file, options).rotate().resize(edge, edge, { fit: "inside", withoutEnlargement: true }).toColourspace("srgb").flatten({ background: "#ffffff" }).jpeg({ quality, mozjpeg: true }).timeout({ seconds: 30 });
     const { data: image, info } = await upright(EDGE, 82).toBuffer({ resolveWithObject: true });
     const small = await upright(SMALL_EDGE, 74).toBuffer();
     return ok({ image, small, width: info.width, height: info.height, sha256: createHash("sha256").update(image).digest("hex") });

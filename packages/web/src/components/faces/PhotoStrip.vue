@@ -9,15 +9,16 @@ import type { usePhotos } from "../../composables/usePhotos.ts";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import HoldControls from "./HoldControls.vue";
 
-const props = defineProps<{ store: ReturnType<typeof usePhotos>; connector: Connector | null; placed: PlacedPin | null; hold: Hold }>();
+const props = defineProps<{ store: ReturnType<typeof usePhotos>; connectors: readonly Connector[]; connector: Connector | null; placed: PlacedPin | null; hold: Hold }>();
 const emit = defineEmits<{ pick: [pin: NonNullable<typeof props.placed>["pin"]["id"]] }>();
 const where = ref<"pin" | "connector" | "job">("connector");
+/** A photo of a connector that is not there any more belongs to the job. */
+const ofJob = (photo: Photo): boolean => props.connectors.every((one) => one.id !== photo.connector);
 const shown = computed(() => props.store.photos.value.filter((photo) =>
-  where.value === "job" ? photo.connector === null && photo.pin === null : where.value === "connector" ? photo.connector === props.connector?.id : photo.pin === props.placed?.pin.id));
+  where.value === "job" ? ofJob(photo) : where.value === "connector" ? photo.connector === props.connector?.id : photo.pin === props.placed?.pin.id));
 const place = computed(() => (where.value === "job" || props.connector === null ? {} : where.value === "connector" || props.placed === null ? { connector: props.connector.id } : { connector: props.connector.id, pin: props.placed.pin.id }));
 const title = computed(() => (where.value === "job" ? "the whole job" : where.value === "connector" ? (props.connector?.name ?? "") : props.placed === null ? "" : pinName(props.placed)));
-const count = (photo: Photo): boolean => photo.connector === props.connector?.id;
-const counts = computed(() => ({ pin: props.store.photos.value.filter((photo) => photo.pin !== null && photo.pin === props.placed?.pin.id).length, connector: props.store.photos.value.filter(count).length, job: props.store.photos.value.filter((photo) => photo.connector === null).length }));
+const counts = computed(() => ({ pin: props.store.photos.value.filter((photo) => photo.pin !== null && photo.pin === props.placed?.pin.id).length, connector: props.store.photos.value.filter((photo) => photo.connector === props.connector?.id).length, job: props.store.photos.value.filter(ofJob).length }));
 
 const picker = ref<HTMLInputElement | null>(null);
 async function take(list: FileList | null | undefined): Promise<void> {

@@ -47,9 +47,13 @@ async function add(end: WireEnd | null = null): Promise<void> {
   if (far === null || (far.at === "pin" && far.pin === props.placed.pin.id)) return;
   const name = bundle.value.trim();
   const known = open.value;
-  const wire: LoomWire = known !== undefined && far.at !== "loom"
-    ? { ...known, ends: known.ends.map((one) => (one.at === "loom" ? far : one)) }
-    : { id: loomWireId(crypto.randomUUID()), ends: [{ at: "pin", pin: props.placed.pin.id }, far], colour: colour.value.trim(), colourSystem: colour.value.trim() === "" ? null : pinSystem(props.placed.pin, props.placed.connector), size: null, circuit: circuit.value.trim(), bundle: name === "" ? null : { kind: /^s/i.test(name) ? "shield" : "twist", name } };
+  const fresh: LoomWire = { id: loomWireId(crypto.randomUUID()), ends: [{ at: "pin", pin: props.placed.pin.id }, far], colour: "", colourSystem: null, size: null, circuit: "", bundle: null };
+  const wire: LoomWire = {
+    ...(known !== undefined && far.at !== "loom" ? { ...known, ends: known.ends.map((one) => (one.at === "loom" ? far : one)) } : fresh),
+    ...(colour.value.trim() === "" ? {} : { colour: colour.value.trim(), colourSystem: pinSystem(props.placed.pin, props.placed.connector) }),
+    ...(circuit.value.trim() === "" ? {} : { circuit: circuit.value.trim() }),
+    ...(name === "" ? {} : { bundle: { kind: /^s/i.test(name) ? "shield" as const : "twist" as const, name } }),
+  };
   if (await props.change({ put: [wire], ...(point === null ? {} : { putPoints: [point] }) })) to.value = "";
 }
 const fork = (wire: LoomWire): Promise<boolean> => {
@@ -95,7 +99,7 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
           <span v-else class="code">{{ spotWords(line.spot) }}</span>
           <span>{{ spotDetail(line.spot) }}</span>
           <span class="mut">{{ line.link ? linkWords(line.link, pins) : "" }}{{ line.again ? ", a loop" : "" }}</span>
-          <button v-if="line.link?.by === 'wire' && own.includes(line.link.wire)" type="button" class="link" :aria-label="`Take off the wire to ${spotWords(line.spot)}`" @click="change({ remove: [line.link.wire.id] })">take off</button>
+          <button v-if="line.link?.by === 'wire' && own.includes(line.link.wire)" type="button" class="link" :aria-label="`Remove the wire to ${spotWords(line.spot)}`" @click="change({ remove: [line.link.wire.id] })">remove</button>
         </li>
       </ol>
     </template>
@@ -104,7 +108,7 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
       <label class="lab" for="run-to">Runs to</label>
       <input id="run-to" v-model="to" class="inp code" list="run-targets" placeholder="S104, B12.7, capped" autocomplete="off">
       <datalist id="run-targets"><option v-for="name in known" :key="name" :value="name" /><option value="capped" /><option value="loom" /></datalist>
-      <button type="submit" class="btn" :disabled="!canAdd">Put down</button>
+      <button type="submit" class="btn" :disabled="!canAdd">Record</button>
       <template v-if="target.kind === 'new-point'">
         <span class="lab">a new</span>
         <Select v-model="kind" :options="kinds" option-label="label" option-value="value" aria-label="Kind of point" />

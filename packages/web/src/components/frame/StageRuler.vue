@@ -1,11 +1,13 @@
 <script setup lang="ts">
 /** The stages of the job, how far each is, and the one in sight. */
 import { computed } from "vue";
+import { useRoute } from "vue-router";
 import { undecidedPins } from "@trevin/core";
 import { useJob } from "../../stores/job.ts";
 
 withDefaults(defineProps<{ slim?: boolean }>(), { slim: false });
 const store = useJob();
+const route = useRoute();
 
 const stages = computed(() => {
   const dossier = store.dossier;
@@ -30,7 +32,7 @@ const stages = computed(() => {
 
 <template>
   <nav class="stages no-print" :class="{ slim }" aria-label="Stages of the job">
-    <RouterLink v-for="stage in stages" :key="stage.name" :to="{ name: stage.name }" class="stage">
+    <RouterLink v-for="stage in stages" :key="stage.name" :to="{ name: stage.name }" class="stage" :class="{ 'router-link-active': stage.name === 'pinouts' && route.name === 'faces' }">
       <b>{{ stage.title }}</b>
       <span v-if="!slim">{{ stage.text }}</span>
       <i><u :style="{ width: `${stage.share * 100}%` }" /></i>

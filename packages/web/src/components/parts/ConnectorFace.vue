@@ -126,7 +126,7 @@ watch(() => [held.value.view, held.value.grip] as const, ([view], [before]) => {
     <svg ref="svg" :width="lens?.beside ? drawing.width : width" :height="height" :viewBox="`${-left} 0 ${lens?.beside ? drawing.width : width} ${height}`" role="group" :aria-label="label" :class="turning" @animationend="turning = ''" @keydown="onKey" @pointerleave="emit('point', null)">
       <DrawnShapes :shapes="drawing.shell" />
       <g
-        v-for="cavity in drawing.cavities" :key="cavity.label" class="cell" :class="{ pickable: pickable && cavity.pin }" :role="pickable && cavity.pin ? 'button' : 'img'" :tabindex="pickable && cavity.label === stop ? 0 : undefined" :aria-label="title(cavity)" :aria-pressed="pickable && cavity.pin ? cavity === hand : undefined"
+        v-for="(cavity, i) in drawing.cavities" :key="i" class="cell" :class="{ pickable: pickable && cavity.pin }" :role="pickable && cavity.pin ? 'button' : 'img'" :tabindex="pickable && cavity.label === stop ? 0 : undefined" :aria-label="title(cavity)" :aria-pressed="pickable && cavity.pin ? cavity === hand : undefined"
         @click="pickable && cavity.pin && emit('pick', cavity.pin)" @keydown.enter.prevent="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)" @focus="emit('point', cavity.label)"
       >
         <title>{{ title(cavity) }}</title>
@@ -138,7 +138,7 @@ watch(() => [held.value.view, held.value.grip] as const, ([view], [before]) => {
     </svg>
     <svg v-if="lens" class="lens" :width="lens.width" :height="lens.height" :viewBox="`${lens.x} ${lens.y} ${lens.width} ${lens.height}`" role="group" aria-label="The neighbourhood of the cavity in hand, enlarged">
       <DrawnShapes :shapes="lens.near.shell" />
-      <g v-for="cavity in lens.near.cavities" :key="cavity.label" class="cell" :class="{ pickable: pickable && cavity.pin }" aria-hidden="true" @click="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)"><DrawnShapes :shapes="cavity.shapes" /></g>
+      <g v-for="(cavity, i) in lens.near.cavities" :key="i" class="cell" :class="{ pickable: pickable && cavity.pin }" aria-hidden="true" @click="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)"><DrawnShapes :shapes="cavity.shapes" /></g>
       <DrawnShapes :shapes="lens.near.front" />
     </svg>
     <figcaption v-if="!known && !whole && !thumb" class="why">{{ connector.shell?.pattern.kind === "none" ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in the order of the list.` : "Order of the list, not of the shell: no shell was given." }}</figcaption>
