@@ -4,8 +4,22 @@ import { seenFrom, slotsOf, type Face } from "./slots.ts";
 
 const SAME = 0.05;
 
+interface Shape {
+  readonly places: readonly string[];
+  readonly ribs: readonly string[];
+}
+const SHAPES: Readonly<Record<FaceView, WeakMap<Shell, Shape>>> = { wire: new WeakMap(), mating: new WeakMap() };
+
 /** What of a shell decides whether two go together, seen from one side with the mark up: places and ribs. */
-function shapeOf(shell: Shell, view: FaceView): { readonly places: readonly string[]; readonly ribs: readonly string[] } {
+function shapeOf(shell: Shell, view: FaceView): Shape {
+  const known = SHAPES[view].get(shell);
+  if (known !== undefined) return known;
+  const shape = traced(shell, view);
+  SHAPES[view].set(shell, shape);
+  return shape;
+}
+
+function traced(shell: Shell, view: FaceView): Shape {
   const see = seenFrom(shell, { view, grip: "up" });
   const round = (value: number): string => (Math.round(value / SAME) * SAME).toFixed(2);
   const places = slotsOf(shell).map((slot) => { const { x, y } = see(slot); return `${round(x)} ${round(y)} ${slot.w.toFixed(2)}`; }).sort();

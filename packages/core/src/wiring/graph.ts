@@ -38,6 +38,18 @@ export function allMatings(dossier: Dossier): readonly Mating[] {
  * groups only while it is mated itself; one whose other half is not in the job counts as mated when `bridges` names it.
  */
 export function wiringGraph(dossier: Dossier, mated: readonly Mating[], bridges: ReadonlySet<string> = new Set()): WiringGraph {
+  const key = JSON.stringify([mated, [...bridges].sort()]);
+  const graphs = GRAPHS.get(dossier) ?? new Map<string, WiringGraph>();
+  GRAPHS.set(dossier, graphs);
+  const known = graphs.get(key);
+  if (known !== undefined) return known;
+  const graph = buildGraph(dossier, mated, bridges);
+  graphs.set(key, graph);
+  return graph;
+}
+const GRAPHS = new WeakMap<Dossier, Map<string, WiringGraph>>();
+
+function buildGraph(dossier: Dossier, mated: readonly Mating[], bridges: ReadonlySet<string>): WiringGraph {
   const pins = indexPins(dossier);
   const points = new Map(dossier.points.map((point) => [point.id, point]));
   const spots = new Map<string, Spot>();

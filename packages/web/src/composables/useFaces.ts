@@ -1,5 +1,5 @@
 import { computed, type ComputedRef } from "vue";
-import { endsInCavity, indexPins, looksOf, pinColour, wireOfEnd, type CavityLook, type Connector, type PinId } from "@trevin/core";
+import { indexPins, looksOf, pinColour, type CavityLook, type Connector, type EndId, type EndPlace, type PinId, type Wire } from "@trevin/core";
 import { useJob } from "../stores/job.ts";
 
 /** What is in each cavity of the harness now, for drawing faces. */
@@ -9,13 +9,15 @@ export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityLook>> {
     const view = store.analysis?.bench;
     if (view === undefined) return new Map();
     const pins = indexPins(view.dossier);
+    const wireOfEnd = new Map(Object.values<Wire>(view.state.wires).flatMap((wire) => wire.ends.map((end) => [end, wire.pin] as const)));
+    /** The pin that the wire in each cavity was read at. */
+    const inCavity = new Map((Object.entries(view.state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) => (place.at === "cavity" ? [[place.cavity, wireOfEnd.get(end) ?? place.cavity] as const] : [])));
     const tables = new Map(view.dossier.connectors.map((connector) => [connector.id, looksOf(connector, view.dossier.wires)]));
     return new Map(
       [...pins].map(([id, { connector }]): [PinId, CavityLook] => {
-        const [end] = endsInCavity(view.state, id);
-        const wire = end === undefined ? undefined : wireOfEnd(view.state, end);
-        const source = wire === undefined ? undefined : pins.get(view.state.wires[wire]!.pin);
+        const source = pins.get(inCavity.get(id) ?? id);
         const state = view.state.cavities[id]?.state ?? "unknown";
+        if (!inCavity.has(id)) return [id, { state, readings: [], size: null, doubt: false, more: [] }];
         // While its own wire is in it, a cavity looks as the pin table says: with its doubts, and every wire in its terminal.
         const own = source?.pin.id === id ? tables.get(connector.id)?.get(id) : undefined;
         if (own !== undefined) return [id, { ...own, state }];

@@ -5,13 +5,14 @@ import { useElementSize, useLocalStorage } from "@vueuse/core";
 import { useRoute, useRouter } from "vue-router";
 import Select from "primevue/select";
 import {
-  answering, cavityWords, connectorsInOrder, faceOf, findConnector, fitOf, fitWords, formatColour, GENDER_WORDS, goesTo, holdWords, indexPins, landmarks, landmarkWords, likenessWords, LOCK_WORDS, locateAll, looksOf, matingHalf, numberingWords, pinsInOrder, pinSystem, placeWords, shellLookAlikes, viewWords,
+  answering, cavityWords, connectorsInOrder, faceOf, findConnector, fitOf, fitWords, formatColour, GENDER_WORDS, holdWords, indexPins, landmarks, landmarkWords, likenessWords, LOCK_WORDS, locateAll, looksOf, matingHalf, numberingWords, pinsInOrder, pinSystem, placeWords, shellLookAlikes, viewWords,
   type CavityLook, type Connector, type ConnectorId, type Located, type PinId, type ShellFit,
 } from "@trevin/core";
 import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import DrawnWire from "../components/parts/DrawnWire.vue";
+import FaceSheet from "../components/faces/FaceSheet.vue";
 import FindCavity from "../components/faces/FindCavity.vue";
 import HoldControls from "../components/faces/HoldControls.vue";
 import PhotoStrip from "../components/faces/PhotoStrip.vue";
@@ -159,7 +160,8 @@ useCommands([
       </div>
       <p class="pointed" aria-live="polite">{{ pointedWords }}<span v-if="pointedPlace && face" class="mut">{{ placeWords(pointedPlace.locator) }}, {{ holdWords(prefs.hold, face.shell) }}</span></p>
       <p v-if="otherWords" class="why">{{ otherWords }}</p>
-      <p v-for="line in confusions" :key="line" class="confused">{{ line }}</p>
+      <p v-for="line in confusions.slice(0, 3)" :key="line" class="confused">{{ line }}</p>
+      <p v-if="confusions.length > 3" class="why">And {{ confusions.length - 3 }} more; Look-alikes at the pin table lists them.</p>
       <p v-if="mateWords && !otherWords" class="why">{{ mateWords }}</p>
       <p v-if="face && face.unplaced.length" class="bad">The shell has no cavity {{ face.unplaced.slice(0, 8).map((pin) => pin.cavity).join(", ") }}{{ face.unplaced.length > 8 ? ` and ${face.unplaced.length - 8} more` : "" }}. Either the label or the shell is wrong.</p>
       <p class="why about">{{ about.join(" · ") || "No shell is known." }} <RouterLink v-if="!store.begun" class="link no-print" :to="{ name: 'pinouts', query: { ...(selected ? { pin: selected } : {}), change: '1' } }">{{ chosen.shell ? "Change" : "Give it a shell" }}</RouterLink></p>
@@ -181,10 +183,7 @@ useCommands([
       <WiresBehind v-if="placed" :dossier="dossier" :placed="placed" :change="store.changeWiring" @pick="pick" />
     </aside>
     <div class="shots no-print"><PhotoStrip :store="photos" :connectors="connectors" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" /></div>
-    <table class="print-only pins">
-      <thead><tr><th>Cavity</th><th>Wire</th><th>mm²</th><th>Function</th><th>Goes to</th></tr></thead>
-      <tbody><tr v-for="pin in pinsInOrder(chosen)" :key="pin.id"><td class="code">{{ pin.cavity }}</td><td>{{ pin.content === "empty" ? "empty" : pin.colour }}</td><td>{{ pin.size ?? "" }}</td><td>{{ pin.function }}</td><td>{{ goesTo(dossier, pin.id) }}</td></tr></tbody>
-    </table>
+    <FaceSheet :dossier="dossier" :connector="chosen" />
   </main>
 </template>
 
@@ -217,5 +216,5 @@ aside { grid-area: aside; border-left: 1px solid var(--ink); padding: 10px 20px 
 .print-only { display: none; }
 @media (max-width: 1000px) { .faces { grid-template: "tabs" auto "stand" auto "aside" auto "photos" auto / minmax(0, 1fr); } aside { border-left: 0; border-top: 1px solid var(--ink); } .acts { margin-left: 0; } }
 @media (max-width: 700px) { .more { order: 5; } .tabs { padding: 0 12px; } .stand, aside { padding: 10px 12px 16px; } .pointed { font-size: 18px; } }
-@media print { .faces { display: block; } aside { display: none; } .print-only { display: block; } .pins { display: table; margin: 16px 20px; width: calc(100% - 40px); font-size: 12px; } .pins td, .pins th { border-bottom: 1px solid #999; padding: 2px 6px; text-align: left; } }
+@media print { .faces { display: block; } aside { display: none; } .print-only { display: block; } }
 </style>

@@ -17,7 +17,9 @@ const emit = defineEmits<{ pick: [pin: PinId] }>();
 const pins = computed(() => indexPins(props.dossier));
 const mated = ref(true);
 const followed = computed(() => trace(props.dossier, props.placed.pin.id, mated.value ? undefined : []));
-const lines = computed(() => (followed.value === null ? [] : stretches(followed.value).slice(1)));
+const all = computed(() => (followed.value === null ? [] : stretches(followed.value).slice(1)));
+const LIMIT = 60;
+const lines = computed(() => all.value.slice(0, LIMIT));
 const shared = computed(() => sharedWords(props.dossier, props.placed, pins.value));
 const anyMated = computed(() => props.dossier.connectors.some((connector) => connector.matesWith !== null));
 const same = computed(() => sameCircuit(props.dossier, props.placed.pin.id).flatMap((id) => pins.value.get(id) ?? []).slice(0, 4));
@@ -61,7 +63,9 @@ const fork = (wire: LoomWire): Promise<boolean> => {
   return aim.kind === "end" ? props.change({ put: [{ ...wire, ends: [...wire.ends, aim.end] }] }) : Promise.resolve(false);
 };
 const own = computed(() => props.dossier.wires.filter((wire) => wire.ends.some((end) => end.at === "pin" && end.pin === props.placed.pin.id)));
-const known = computed(() => [...props.dossier.points.map((point) => point.name), ...[...pins.value.values()].filter(({ pin }) => pin.id !== props.placed.pin.id && pin.content !== "empty").map(pinName)]);
+/** Every end that a wire can go to; the first that begin as it was typed are offered. */
+const targets = computed(() => [...props.dossier.points.map((point) => point.name), ...[...pins.value.values()].filter(({ pin }) => pin.content !== "empty").map(pinName), "capped", "loom"]);
+const known = computed(() => targets.value.filter((name) => name.toLowerCase().startsWith(to.value.trim().toLowerCase()) && name !== pinName(props.placed)).slice(0, 30));
 
 const editing = ref<JoinPoint | null>(null);
 const draft = ref({ name: "", kind: "splice" as JoinPointKind, place: "", thread: "" });
@@ -91,7 +95,7 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
     <p v-if="placed.pin.content === 'empty'" class="mut">Empty: no wire goes in here.</p>
     <p v-else-if="lines.length === 0" class="mut">Not followed yet. Say where the wire goes: a splice, a ground point, another cavity.</p>
     <template v-else>
-      <TraceDrawing v-if="followed && lines.length <= 60" :whole="followed" :pins="pins" :width="Math.max(220, width)" @pick="emit('pick', $event)" />
+      <TraceDrawing v-if="followed && all.length <= 24" :whole="followed" :pins="pins" :width="Math.max(220, width)" @pick="emit('pick', $event)" />
       <ol class="lines">
         <li v-for="(line, i) in lines" :key="i" :style="{ paddingLeft: `${(line.depth - 1) * 14}px` }">
           <button v-if="line.spot.at === 'pin'" type="button" class="link code" @click="emit('pick', line.spot.placed.pin.id)">{{ spotWords(line.spot) }}</button>
@@ -102,12 +106,13 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
           <button v-if="line.link?.by === 'wire' && own.includes(line.link.wire)" type="button" class="link" :aria-label="`Remove the wire to ${spotWords(line.spot)}`" @click="change({ remove: [line.link.wire.id] })">remove</button>
         </li>
       </ol>
+      <p v-if="all.length > LIMIT" class="why">The nearest {{ LIMIT }} of {{ all.length }}.</p>
     </template>
     <p v-for="other in same" :key="other.pin.id" class="same">Circuit {{ placed.pin.circuit }} is also at <b class="code">{{ pinName(other) }}</b>. <button type="button" class="link" @click="add({ at: 'pin', pin: other.pin.id })">It is the same wire</button></p>
     <form v-if="placed.pin.content !== 'empty'" class="add" @submit.prevent="add()">
       <label class="lab" for="run-to">Runs to</label>
       <input id="run-to" v-model="to" class="inp code" list="run-targets" placeholder="S104, B12.7, capped" autocomplete="off">
-      <datalist id="run-targets"><option v-for="name in known" :key="name" :value="name" /><option value="capped" /><option value="loom" /></datalist>
+      <datalist id="run-targets"><option v-for="name in known" :key="name" :value="name" /></datalist>
       <button type="submit" class="btn" :disabled="!canAdd">Record</button>
       <template v-if="target.kind === 'new-point'">
         <span class="lab">a new</span>

@@ -1,0 +1,62 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { drizzle } from "drizzle-orm/node-postgres";
+import { migrate } from "drizzle-orm/node-postgres/migrator";
+import { Client } from "pg";
+import { describe, expect, inject, it } from "vitest";
+import { connect } from "../src/db/connect.ts";
+import { prepareDatabase } from "../src/db/migrate.ts";
+import { findJob, inverseOf } from "../src/features/jobs/repo.ts";
+import { passwordOf } from "../src/launch/cluster.ts";
+
+const MIGRATIONS = fileURLToPath(new URL("../migrations", import.meta.url));
+const JOB = "0b8f0c9e-1111-4000-8000-000000000000";
+
+/** The migrations of an older version, in a folder of their own. */
+function migrationsUpTo(count: number): string {
+  const folder = mkdtempSync(join(tmpdir(), "trevin-migrations-"));
+  cpSync(MIGRATIONS, folder, { recursive: true });
+  const journal = join(folder, "meta/_journal.json");
+  const { entries, ...rest } = JSON.parse(readFileSync(journal, "utf8")) as { entries: object[] };
+  writeFileSync(journal, JSON.stringify({ ...rest, entries: entries.slice(0, count) }));
+  return folder;
+}
+
+describe("a database of the version before shells", () => {
+  it("keeps its rows as shells, and undoes edits that were made with layouts", async () => {
+    const owner = new Client({ connectionString: inject("ownerUrl") });
+    await owner.connect();
+    await owner.query("CREATE DATABASE older");
+    await owner.end();
+    const url = inject("ownerUrl").replace(/\/[^/]*$/, "/older");
+    const folder = migrationsUpTo(3);
+    const client = new Client({ connectionString: url });
+    await client.connect();
+    try {
+      await migrate(drizzle(client), { migrationsFolder: folder });
+      await client.query("INSERT INTO jobs (id, revision, name, kind, vehicle, incoming, nominal_volts, method) VALUES ($1, 2, 'Old', 'cluster-swap', '', '', 12, 'move')", [JOB]);
+      const layout = { rows: [{ places: 6, offset: 0 }, { places: 8, offset: 1 }], view: "mating" };
+      for (const [id, value] of [["a", JSON.stringify(layout)], ["b", null], ["c", "null"]] as const) {
+        await client.query("INSERT INTO connectors (job_id, id, name, side, place, colour_system, leads, sealed, layout) VALUES ($1, $2, $2, 'vehicle', '', 'iec', 'loom', false, $3::jsonb)", [JOB, id, value]);
+      }
+      const inverse = { kind: "put-connector", connector: { id: "a", name: "a", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false, layout } };
+      await client.query("INSERT INTO dossier_changes (job_id, revision, role, words, command, inverse) VALUES ($1, 2, 'edit', 'connector a changed', $2::jsonb, $2::jsonb)", [JOB, JSON.stringify(inverse)]);
+    } finally {
+      await client.end();
+      rmSync(folder, { recursive: true });
+    }
+    await prepareDatabase(url, { role: "trevin_app", password: passwordOf(inject("appUrl")) });
+    const connection = connect(url);
+    try {
+      const job = await findJob(connection.db, JOB);
+      const shells = job?.dossier.connectors.map(({ shell }) => shell);
+      expect(shells?.[0]).toMatchObject({ view: "mating", mark: "lock", pattern: { kind: "rows", rows: [{ places: 6, offset: 0 }, { places: 8, offset: 1 }], numbering: { scheme: "listed" } } });
+      expect(shells?.slice(1)).toEqual([null, null]);
+      expect((await inverseOf(connection.db, JOB, 2))?.inverse).toMatchObject({ kind: "put-connector", connector: { shell: shells?.[0] } });
+    } finally {
+      await connection.close();
+    }
+  });
+});
