@@ -12,7 +12,6 @@ export interface Slot {
   /** Row from the mark's side down, or ring from outside in; from 0. */
   readonly line: number;
   readonly size: number | null;
-  readonly blade: "upright" | "flat" | null;
 }
 
 /** How the part is held. */
@@ -28,6 +27,7 @@ function extent(size: number | null): number {
 }
 
 const RING_STEP = 1.35;
+const FLAT = { w: 1.35, h: 0.75 };
 const ROUND = 1e-6;
 
 /** Every cavity of a shell in geometric order: row by row from the top left, or ring by ring. Empty for a part without a face. */
@@ -47,7 +47,11 @@ function layOut({ pattern }: Shell): readonly Slot[] {
     case "points": {
       const smallest = Math.min(...pattern.points.map((point) => extent(point.size)));
       const lines = linesOf(pattern.points.map((point) => point.y));
-      return pattern.points.map(({ label, x, y, size, blade }, i) => ({ label, x, y, w: extent(size) / smallest, h: extent(size) / smallest, line: lines[i] ?? 0, size, blade: blade ?? null }));
+      return pattern.points.map(({ label, x, y, size, blade }, i) => {
+        const own = extent(size) / smallest;
+        // A blade that lies flat has a cavity that lies too.
+        return { label, x, y, w: own * (blade === "flat" ? FLAT.w : 1), h: own * (blade === "flat" ? FLAT.h : 1), line: lines[i] ?? 0, size };
+      });
     }
     case "rings":
       return ringSlots(pattern);
@@ -60,7 +64,7 @@ function layOut({ pattern }: Shell): readonly Slot[] {
         const h = Math.min(w, 1.6);
         const y = top + h / 2;
         top += h;
-        return Array.from({ length: row.places }, (_, i): Slot => ({ label: labels[line]?.[i] ?? null, x: row.offset + (i + 0.5) * w, y, w, h, line, size: row.size, blade: null }));
+        return Array.from({ length: row.places }, (_, i): Slot => ({ label: labels[line]?.[i] ?? null, x: row.offset + (i + 0.5) * w, y, w, h, line, size: row.size }));
       });
     }
   }
@@ -78,7 +82,7 @@ function ringSlots(pattern: Extract<Shell["pattern"], { kind: "rings" }>): reado
   return pattern.rings.flatMap((ring, line) => Array.from({ length: ring.places }, (_, i): Slot => {
     const turn = ((ring.at + ((pattern.direction === "clockwise" ? 1 : -1) * 360 * i) / ring.places) * Math.PI) / 180;
     const radius = radii[line] ?? 0;
-    return { label: labels[line]?.[i] ?? null, x: radius * Math.sin(turn), y: -radius * Math.cos(turn), w: 1, h: 1, line, size: ring.size, blade: null };
+    return { label: labels[line]?.[i] ?? null, x: radius * Math.sin(turn), y: -radius * Math.cos(turn), w: 1, h: 1, line, size: ring.size };
   }));
 }
 

@@ -53,7 +53,7 @@ export interface ShellRing {
   readonly size: number | null;
 }
 
-/** A cavity set by hand: centre in units of one small cavity, x to the right and y down; `turn` in degrees for a blade. */
+/** A cavity set by hand: centre in units of one small cavity, x to the right and y down; how its blade lies, where that tells something. */
 export interface ShellPoint {
   readonly label: string;
   readonly x: number;

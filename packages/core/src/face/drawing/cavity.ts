@@ -29,7 +29,7 @@ type Box = DrawnCavity["box"];
 
 /** Size of a label that still fits a cavity: above its wire in an upright one, beside it in a wide one. Below 11 it is not drawn. */
 export function labelSize(w: number, h: number, label: string): number {
-  const letters = 0.61 * Math.max(1, Math.min(label.length, 4));
+  const letters = 0.61 * Math.max(1, Math.min(label.length, 5));
   return w > h ? Math.min(h * 0.62, (w * 0.48 - 4) / letters, 30) : Math.min(h * 0.38, (w - 3) / letters, 30);
 }
 export const LEGIBLE = 11;
@@ -51,7 +51,7 @@ export function drawCavity(label: string, box: Box, look: CavityLook, marks: Cav
   if (marks.keepOut) shapes.push(...hatch(x + gap + free, y + gap + over, w - 2 * gap - free, h - 2 * gap - over, Math.max(5, w / 5), "ink", 1.1));
   if (marks.inHand && legible) shapes.push(wide ? rect(x + gap, y + gap, w * 0.49, h - 2 * gap, "ink", null, 0) : rect(x + gap, y + gap, w - 2 * gap, h * 0.38, "ink", null, 0));
   if (marks.twin) shapes.push(rect(x - 1, y - 1, w + 2, h + 2, null, "ink", 2.5, "6 4"));
-  if (legible) shapes.push(words(x + w * (wide ? 0.26 : 0.5), y + h * (wide ? 0.5 : 0.215) + size * 0.35, label.length > 4 ? `${label.slice(0, 3)}…` : label, size, marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink"));
+  if (legible) shapes.push(words(x + w * (wide ? 0.26 : 0.5), y + h * (wide ? 0.5 : 0.215) + size * 0.35, label.length > 5 ? `${label.slice(0, 4)}…` : label, size, marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink"));
   shapes.push(...content(look, wire, wide && legible ? Math.min(w * 0.62, h) : Math.min(w, h), marks.blank));
   if (marks.reversed) shapes.push(rect(x + w - gap - w * 0.24, y + h - gap - w * 0.24, w * 0.2, w * 0.2, "ink", null, 0));
   if (marks.count !== null && legible && Math.min(w, h) >= 40) shapes.push(words(wide ? x + w - gap - 3 : x + gap + 3, y + h - gap - 3, String(marks.count), Math.max(12, Math.min(w, h) * 0.24), "ink2", wide ? "end" : "start", "label"));

@@ -26,7 +26,7 @@ export const RELAY_AND_FUSE: readonly ShelfShell[] = [
 ];
 
 export const LAMPS: readonly ShelfShell[] = [
-  byPoints("lamp-three-blade", "lamp", "Lamp cap, three blades (P43t)", [at("top", 2, 0.8, 8, "flat"), at("left", 0.6, 2.4, 8, "upright"), at("right", 3.4, 2.4, 8, "upright")], { standard: "IEC 60061-1 P43t", mark: "key", sure: "check", note: "Labels are places. Which blade is main beam, dipped beam and ground is read off the lamp, never guessed.", terminals: ["blade-9.5-female"] }),
+  byPoints("lamp-three-blade", "lamp", "Lamp cap, three blades (P43t)", [at("1", 2, 0.8, 8, "flat"), at("2", 0.6, 2.4, 8, "upright"), at("3", 3.4, 2.4, 8, "upright")], { standard: "IEC 60061-1 P43t", mark: "key", sure: "check", note: "Labels are ours: 1 lies across, 2 and 3 stand. Which one is main beam, dipped beam and ground is read off the lamp, never guessed.", terminals: ["blade-9.5-female"] }),
   byPoints("lamp-two-blade", "lamp", "Lamp cap, two blades (PX26d)", [at("1", 0.8, 0.8, 6.3, "upright"), at("2", 2.4, 0.8, 6.3, "upright")], { standard: "IEC 60061-1 PX26d", note: "A filament has no polarity; an LED in its place has.", terminals: ["blade-6.3-female"] }),
   byPoints("lamp-bayonet-two", "lamp", "Lamp socket, bayonet, two contacts (BAY15d)", [at("1", 0.7, 1, null), at("2", 2.1, 1, null), at("shell", 1.4, 2.4, null)], { standard: "IEC 60061-1 BAY15d", mark: "key", sure: "check", note: "Stop and tail in one lamp: pins of the cap at different heights let it in one way only.", contacts: contacts([["shell", "ground"]]) }),
   inRows("lamp-wedge-three", "lamp", "Wedge lamp socket, three wires", [row(3)], byRows(), { standard: "IEC 60061-1 W3×16q", sure: "check", note: "Two filaments with a common: find the common by resistance." }),
