@@ -10,7 +10,6 @@ export type WireId = Brand<"WireId">;
 export type EndId = Brand<"EndId">;
 export type JoinPointId = Brand<"JoinPointId">;
 export type LoomWireId = Brand<"LoomWireId">;
-export type PhotoId = Brand<"PhotoId">;
 
 export const connectorId = (text: string): ConnectorId => text as ConnectorId;
 export const pinId = (text: string): PinId => text as PinId;
@@ -21,4 +20,3 @@ export const wireId = (text: string): WireId => text as WireId;
 export const endId = (text: string): EndId => text as EndId;
 export const joinPointId = (text: string): JoinPointId => text as JoinPointId;
 export const loomWireId = (text: string): LoomWireId => text as LoomWireId;
-export const photoId = (text: string): PhotoId => text as PhotoId;

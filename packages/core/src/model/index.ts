@@ -1,6 +1,6 @@
 export {
-  connectorId, decisionIdOf, endId, joinPointId, loomWireId, photoId, pinId, sourceId, stepId, wireId,
-  type ConnectorId, type DecisionId, type EndId, type JoinPointId, type LoomWireId, type PhotoId, type PinId, type SourceId, type StepId, type WireId,
+  connectorId, decisionIdOf, endId, joinPointId, loomWireId, pinId, sourceId, stepId, wireId,
+  type ConnectorId, type DecisionId, type EndId, type JoinPointId, type LoomWireId, type PinId, type SourceId, type StepId, type WireId,
 } from "./ids.ts";
 export { FEED_CLASSES, isData, isFeed, isSupply, SIGNAL_CLASSES, signalFit, type FeedClass, type Fit, type SignalClass } from "./signal.ts";
 export {

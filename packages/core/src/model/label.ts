@@ -1,5 +1,4 @@
-/** Letters that connectors leave out, since they look like digits (common practice: I, O, Q). */
-const SKIPPED = new Set(["I", "O", "Q"]);
+import { SKIPPED_LETTERS } from "./shell.ts";
 
 /**
  * The label after a label: "14" gives "15", "B9" gives "B10", "H" gives "J". A name gives the empty text: nothing follows
@@ -10,6 +9,6 @@ export function nextLabel(label: string): string {
   if (numbered !== null) return `${numbered[1] ?? ""}${Number(numbered[2]) + 1}`;
   if (!/^[A-Ya-y]$/.test(label.trim())) return "";
   let code = label.trim().charCodeAt(0) + 1;
-  while (SKIPPED.has(String.fromCharCode(code).toUpperCase())) code++;
+  while (SKIPPED_LETTERS.includes(String.fromCharCode(code).toUpperCase())) code++;
   return String.fromCharCode(code);
 }

@@ -12,6 +12,7 @@ export const useShelf = defineStore("shelf", () => {
   const problem = ref("");
   /** What was taken off last, to be put back. */
   const removed = shallowRef<{ readonly name: string; readonly back: () => Promise<ShelfView> } | null>(null);
+  /** Own ones stand first; which kind they are nobody has said, and the list calls them our own. */
   const shells = computed<readonly ShelfShell[]>(() => [...own.value.shells.map(({ id, shell, note }): ShelfShell => ({ id, shell, note, group: "unsealed", contacts: {}, sure: "sure" })), ...SHELLS]);
   const terminals = computed<readonly TerminalSystem[]>(() => [...own.value.terminals, ...TERMINAL_SYSTEMS]);
   const isOwnShell = (id: string): boolean => !shipped.has(id);

@@ -29,4 +29,5 @@ const words = (grip: Grip): string => (grip === "left" || grip === "right" ? `to
 .grip[aria-checked="true"] { background: var(--ink); color: var(--on-ink); border-color: var(--ink); }
 .lab { margin-left: 10px; min-width: 116px; }
 @media (max-width: 900px) { kbd { display: none; } .grip { width: 48px; height: 48px; } .hold .btn { min-height: 48px; } }
+@media (max-width: 700px) { .hold { gap: 10px; } .hold .btn { padding: 0 8px; } .lab { position: absolute; clip-path: inset(50%); } }
 </style>
