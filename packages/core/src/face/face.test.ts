@@ -136,6 +136,26 @@ describe("labels", () => {
     expect(labels({ scheme: "columns", from: "left", first: "top", labels: numbers }, [{ places: 1, offset: 1 }, { places: 3, offset: 0 }])).toBe("2 / 1 3 4");
   });
 
+  it("are as many as the places and all different, whatever the scheme; from the right is from the left reversed, from below is from above upside down", () => {
+    const way = fc.record({ from: fc.constantFrom("left" as const, "right" as const), first: fc.constantFrom("top" as const, "bottom" as const) });
+    const kind = fc.oneof(fc.record({ kind: fc.constant("numbers" as const), start: fc.integer({ min: 0, max: 99 }) }), fc.record({ kind: fc.constant("letters" as const), skip: fc.subarray(["I", "O", "Q", "S", "X", "Z"]) }));
+    const scheme = fc.oneof(fc.record({ scheme: fc.constantFrom("rows" as const, "serpentine" as const, "columns" as const), labels: kind }), fc.record({ scheme: fc.constant("grid" as const), skip: fc.subarray(["I", "O", "Q"]) }));
+    const shape = fc.array(fc.record({ places: fc.integer({ min: 1, max: 14 }), offset: fc.integer({ min: 0, max: 3 }) }), { minLength: 1, maxLength: 6 });
+    fc.assert(fc.property(shape, way, scheme, (places, { from, first }, rest) => {
+      const numbering = { ...rest, from, first } as Parameters<typeof rowLabels>[1];
+      const grid = rowLabels(places, numbering);
+      const all = grid.flat();
+      expect(grid.map((row) => row.length)).toEqual(places.map((row) => row.places));
+      expect(new Set(all).size).toBe(all.length);
+      expect(all).not.toContain(null);
+      if (rest.scheme === "columns") return;
+      const other = rowLabels(places, { ...numbering, from: from === "left" ? "right" : "left" } as typeof numbering);
+      expect(other.map((row) => [...row].reverse())).toEqual(grid);
+      const below = rowLabels([...places].reverse(), { ...numbering, first: first === "top" ? "bottom" : "top" } as typeof numbering);
+      expect([...below].reverse()).toEqual(grid);
+    }), { seed: 8, numRuns: 400 });
+  });
+
   it("leave out I, O and Q, as is common practice, and go on with AA after Z", () => {
     const all = Array.from({ length: 24 }, (_, i) => letterLabel(i, ["I", "O", "Q"]));
     expect(all.join("")).toBe("ABCDEFGHJKLMNPRSTUVWXYZAA");
