@@ -1,4 +1,4 @@
-import { demoJob, expect, test } from "./fixtures.ts";
+import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
 import type { Page } from "@playwright/test";
 import sharp from "sharp";
 
@@ -135,25 +135,38 @@ test("a terminal system is found by what is seen of it", async ({ page }) => {
 
 test.describe("photos", () => {
   test.use({ expectNoise: [/422/] });
-test("a photo is taken in, captioned beside the face, removed and put back", async ({ page }) => {
-  await page.goto(`${await demoJob(page)}/faces`);
-  const buffer = await sharp({ create: { width: 600, height: 400, channels: 3, background: "#665544" } }).jpeg().toBuffer();
-  await page.getByLabel("Photos of B12").setInputFiles({ name: "plug.jpg", mimeType: "image/jpeg", buffer });
-  const photos = page.getByRole("region", { name: "Photos" });
-  await photos.getByRole("button", { name: /20\d\d/ }).click();
-  const dialog = page.getByRole("dialog");
-  await expect(dialog.getByRole("group", { name: /^B12, / })).toBeVisible();
-  await dialog.getByLabel("What it shows").fill("lock cracked");
-  await dialog.getByRole("button", { name: "Done" }).click();
-  await expect(photos.getByRole("img", { name: "lock cracked" })).toBeVisible();
-  await photos.getByRole("button", { name: "lock cracked" }).click();
-  await dialog.getByRole("button", { name: "Remove" }).click();
-  await expect(photos.getByRole("img")).toHaveCount(0);
-  await photos.getByRole("button", { name: "Put it back" }).click();
-  await expect(photos.getByRole("img", { name: "lock cracked" })).toBeVisible();
-  await page.getByLabel("Photos of B12").setInputFiles({ name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
-  await expect(photos.getByRole("alert")).toContainText("This is not a picture that can be read.");
-});
+  test("a photo is taken in, captioned beside the face, removed and put back", async ({ page }) => {
+    await page.goto(`${await demoJob(page)}/faces`);
+    const buffer = await sharp({ create: { width: 600, height: 400, channels: 3, background: "#665544" } }).jpeg().toBuffer();
+    await page.getByLabel("Photos of B12").setInputFiles({ name: "plug.jpg", mimeType: "image/jpeg", buffer });
+    const photos = page.getByRole("region", { name: "Photos" });
+    await photos.getByRole("button", { name: /20\d\d/ }).click();
+    const dialog = page.getByRole("dialog");
+    await expect(dialog.getByRole("group", { name: /^B12, / })).toBeVisible();
+    await dialog.getByLabel("What it shows").fill("lock cracked");
+    await dialog.getByRole("button", { name: "Done" }).click();
+    await expect(photos.getByRole("img", { name: "lock cracked" })).toBeVisible();
+    await photos.getByRole("button", { name: "lock cracked" }).click();
+    await dialog.getByRole("button", { name: "Remove" }).click();
+    await expect(photos.getByRole("img")).toHaveCount(0);
+    await photos.getByRole("button", { name: "Put it back" }).click();
+    await expect(photos.getByRole("img", { name: "lock cracked" })).toBeVisible();
+    await page.getByLabel("Photos of B12").setInputFiles({ name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
+    await expect(photos.getByRole("alert")).toContainText("This is not a picture that can be read.");
+  });
+
+  test("the step that asks for a photo takes it in, and it stands at the connector afterwards", async ({ page }) => {
+    const job = await demoJob(page);
+    await workAtBench(page, job, 1);
+    await expect(page.getByRole("heading", { name: "Photograph" })).toBeVisible();
+    const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: "#445566" } }).png().toBuffer();
+    await page.getByLabel("Photos of B12").setInputFiles({ name: "before.png", mimeType: "image/png", buffer });
+    await expect(page.getByRole("img", { name: /^Photo of B12/ })).toBeVisible();
+    await page.keyboard.press("Space");
+    await expect(page.getByText(/^Step 3 of/).first()).toBeVisible();
+    await page.goto(`${job}/faces`);
+    await expect(page.getByRole("img", { name: /^Photo of B12/ })).toBeVisible();
+  });
 });
 
 test.describe("on a phone", () => {

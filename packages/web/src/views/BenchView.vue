@@ -6,6 +6,7 @@ import { useRouter } from "vue-router";
 import InputText from "primevue/inputtext";
 import { blockWords, colourInWords, findConnector, faceOf, holdWords, landmarks, landmarkWords, locate, placeWords, pinNamer, type PinFacts, type PlacedPin } from "@trevin/core";
 import NotAsPlanned from "../components/bench/NotAsPlanned.vue";
+import PhotoStrip from "../components/faces/PhotoStrip.vue";
 import ProgressBar from "../components/bench/ProgressBar.vue";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
@@ -13,6 +14,7 @@ import DrawnWire from "../components/parts/DrawnWire.vue";
 import HazardBox from "../components/parts/HazardBox.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
+import { usePhotos } from "../composables/usePhotos.ts";
 import { usePlan } from "../composables/usePlan.ts";
 import { useJob } from "../stores/job.ts";
 import { usePrefs } from "../stores/prefs.ts";
@@ -72,6 +74,7 @@ const last = computed(() => {
   const fold = bench.value.fold;
   return store.entries.findLast((entry) => (entry.what.kind === "done" || entry.what.kind === "skipped") && !fold?.retracted.has(entry.seq)) ?? null;
 });
+const photos = usePhotos(computed(() => store.view?.id ?? ""));
 const ticks = ref<boolean[]>([]);
 watch(() => current.value?.step.id, () => { ticks.value = []; });
 
@@ -153,6 +156,7 @@ const showFace = computed(() => connector.value !== null);
           <template v-for="other in lookAlikes" :key="other.pin.id"><DrawnWire :colour="other.colour" :thick="isPhone ? 13 : 16" :length="isPhone ? 110 : 150" /><b class="code">{{ other.pin.cavity }}</b><span>{{ colourInWords(other.colour) }}: leave</span></template></div>
       </HazardBox>
       <div v-if="wire" class="facts"><p><b>{{ wire.pin.function || "function not noted" }}</b></p><p v-if="current.step.kind === 'insert'">the wire that came out of {{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</p><p class="mut">{{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template><template v-if="wire.pin.note">. {{ wire.pin.note }}</template></p></div>
+      <PhotoStrip v-if="current.step.kind === 'photograph' && connector" class="shoot" :store="photos" :connectors="bench.dossier.connectors" :connector="connector" :placed="null" :hold="prefs.hold" />
       <fieldset class="chk"><legend>Before Done</legend><label v-for="(item, i) in current.words.before" :key="item"><input v-model="ticks[i]" type="checkbox"> {{ item }}</label></fieldset>
     </section>
     <footer class="act">
@@ -207,6 +211,8 @@ h1 { letter-spacing: -0.01em; }
 .facts b { font-weight: 650; font-size: 18px; }
 .chk { border: 0; grid-column: 3; }
 .facts { grid-column: 2; }
+.shoot { grid-column: 1 / 3; }
+.shoot :deep(.btn) { min-height: 56px; min-width: 96px; font-size: 18px; }
 .chk legend { font: 600 19px/24px var(--f-label); padding-bottom: 4px; }
 .chk label { display: flex; align-items: center; gap: 12px; min-height: 40px; border-top: 1px solid var(--rule); font-size: 16px; line-height: 20px; cursor: pointer; }
 .chk input { width: 24px; height: 24px; accent-color: var(--ink); flex: none; }

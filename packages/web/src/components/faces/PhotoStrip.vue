@@ -57,7 +57,7 @@ const when = (photo: Photo): string => new Date(photo.at).toLocaleString([], { d
         <button v-if="connector" type="button" role="radio" class="link" :aria-checked="where === 'connector'" @click="where = 'connector'">{{ connector.name }} {{ counts.connector }}</button>
         <button type="button" role="radio" class="link" :aria-checked="where === 'job'" @click="where = 'job'">job {{ counts.job }}</button>
       </span>
-      <button type="button" class="btn quiet" :disabled="store.busy.value" @click="picker?.click()">{{ store.busy.value ? "Storing" : "Add" }}</button>
+      <button type="button" class="btn quiet" :disabled="store.busy.value" @click="picker?.click()">{{ store.busy.value ? "Storing" : "Add a photo" }}</button>
       <input ref="picker" class="sr" type="file" accept="image/*" multiple tabindex="-1" :aria-label="`Photos of ${title}`" @change="take(($event.target as HTMLInputElement).files)">
     </header>
     <p v-if="store.problem.value" class="bad" role="alert">{{ store.problem.value }}</p>

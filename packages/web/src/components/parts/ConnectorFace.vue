@@ -127,7 +127,7 @@ watch(() => [held.value.view, held.value.grip] as const, ([view], [before]) => {
       <DrawnShapes :shapes="drawing.shell" />
       <g
         v-for="(cavity, i) in drawing.cavities" :key="i" class="cell" :class="{ pickable: pickable && cavity.pin }" :role="pickable && cavity.pin ? 'button' : 'img'" :tabindex="pickable && cavity.label === stop ? 0 : undefined" :aria-label="title(cavity)" :aria-pressed="pickable && cavity.pin ? cavity === hand : undefined"
-        @click="pickable && cavity.pin && emit('pick', cavity.pin)" @keydown.enter.prevent="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)" @focus="emit('point', cavity.label)"
+        @click="pickable && cavity.pin && emit('pick', cavity.pin)" @keydown.enter.prevent="pickable && cavity.pin && emit('pick', cavity.pin)" @keydown.space.prevent="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)" @focus="emit('point', cavity.label)"
       >
         <title>{{ title(cavity) }}</title>
         <DrawnShapes :shapes="cavity.shapes" />
