@@ -92,10 +92,12 @@ async function start(data: string): Promise<Running> {
 async function serverSide(): Promise<void> {
   const data = mkdtempSync("/var/tmp/trevin-bench-");
   chmodSync(data, 0o755);
+  let running: Running | null = null;
   try {
     const first = await start(data);
     await first.stop();
     const second = await start(data);
+    running = second;
     say(`start: first ${round(first.readyMs)} ms (database made, demo loaded), second ${round(second.readyMs)} ms`);
     const { jobs } = (await (await fetch(`${second.base}/jobs`)).json()) as { jobs: { id: string }[] };
     const job = jobs[0]?.id ?? "";
@@ -128,8 +130,8 @@ async function serverSide(): Promise<void> {
     await openFaces(second.base);
     for (const rows of [1000, 5000]) await pinTable(second.base, rows);
     say(`server memory after that: ${round(Number(second.memory()) / 1024)} MB`);
-    await second.stop();
   } finally {
+    await running?.stop();
     rmSync(data, { recursive: true, force: true });
   }
 }
