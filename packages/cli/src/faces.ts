@@ -1,6 +1,6 @@
 import {
-  cavityWords, drawFace, faceOf, faceSvg, holdWords, indexPins, landmarks, landmarkWords, linkWords, locate, locatorWords, looksOf, pinName, placeWords, sharedWith, spotDetail, spotWords, trace,
-  type Connector, type Dossier, type Face, type Hold, type JobDocument, type PlacedPin, type Stretch,
+  cavityWords, faceFile, faceOf, holdWords, indexPins, landmarks, landmarkWords, linkWords, locate, locatorWords, looksOf, pinName, placeWords, sharedWith, spotDetail, spotWords, trace,
+  type Connector, type Dossier, type Hold, type JobDocument, type PlacedPin, type Stretch,
 } from "@trevin/core";
 import { InputError } from "./failure.ts";
 
@@ -15,16 +15,14 @@ function placedOf(dossier: Dossier, name: string, cavity: string): PlacedPin {
   if (pin === undefined) throw new InputError(`${connector.name} has no cavity ${cavity}`);
   return { connector, pin };
 }
-function faceKnown(connector: Connector): Face {
-  const face = faceOf(connector);
-  if (face === null) throw new InputError(`no shell with a face is known for ${connector.name}, so no place is claimed`);
-  return face;
+function noFace(connector: Connector): never {
+  throw new InputError(`no shell with a face is known for ${connector.name}, so no place is claimed`);
 }
 
 /** Where a cavity is in a hold: in words, as numbers, with landmarks, and what is in it. */
 export function locateReport({ dossier }: JobDocument, name: string, cavity: string, hold: Hold): unknown {
   const placed = placedOf(dossier, name, cavity);
-  const face = faceKnown(placed.connector);
+  const face = faceOf(placed.connector) ?? noFace(placed.connector);
   const here = locate(face, placed.pin.id, hold);
   if (here === null) throw new InputError(`the shell of ${placed.connector.name} has no cavity ${placed.pin.cavity}`);
   const marks = landmarks(face, here, hold);
@@ -37,10 +35,7 @@ export function locateReport({ dossier }: JobDocument, name: string, cavity: str
 /** The face of a connector as an SVG file. */
 export function faceReport({ dossier }: JobDocument, name: string, hold: Hold): string {
   const connector = connectorOf(dossier, name);
-  const face = faceKnown(connector);
-  const looks = looksOf(connector, dossier.wires);
-  const cavities = new Map(face.places.map((place) => [place.label, cavityWords(place.label, place.pin, place.pin === null ? undefined : looks.get(place.pin.id))]));
-  return faceSvg(drawFace(face, { hold, width: 1400, maxPitch: 52, looks, keepOut: connector.keepOut !== "" }), { title: `${connector.name}: ${holdWords(hold, face.shell)}`, subtitle: [connector.place, face.shell.name].filter((part) => part !== "").join(", "), cavities }).trimEnd();
+  return (faceFile(connector, hold, looksOf(connector, dossier.wires)) ?? noFace(connector)).trimEnd();
 }
 
 /** Everything that the copper at a cavity is joined to, with all plugs of the job mated, and what of it is the same loom. */

@@ -39,7 +39,6 @@ const patternSchema = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("points"),
     points: z.array(z.object({ label, x: z.number().min(-100).max(100), y: z.number().min(-100).max(100), size, blade: z.enum(["upright", "flat"]).optional() })).min(1).max(600),
-    outline: z.enum(["block", "round"]),
   }),
   z.object({ kind: z.literal("none"), what: z.enum(FACELESS) }),
 ]) satisfies z.ZodType<Pattern>;

@@ -1,4 +1,4 @@
-import { indexPins, type Dossier, type LoomWire, type LoomWireId, type PinId } from "../model/index.ts";
+import { areEndsOfWire, indexPins, type Dossier, type LoomWire, type LoomWireId, type PinId } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem } from "./command.ts";
 
@@ -33,7 +33,7 @@ const added = <T extends { readonly id: string }>(put: readonly T[], before: rea
 function brokenEnd(dossier: Dossier, wires: readonly LoomWire[], points: ReadonlySet<string>): CommandProblem | null {
   const pins = indexPins(dossier);
   for (const wire of wires) {
-    if (wire.ends.length < 2 || wire.ends.every((end) => end.at === "loom" || end.at === "loose")) return { code: "wire-needs-two-ends", wire: wire.id };
+    if (!areEndsOfWire(wire.ends)) return { code: "wire-needs-two-ends", wire: wire.id };
     for (const end of wire.ends) {
       if (end.at === "pin" && !pins.has(end.pin)) return { code: "no-such-pin", pin: end.pin };
       if (end.at === "pin" && pins.get(end.pin)?.pin.content === "empty") return { code: "pin-is-empty", pin: end.pin };
@@ -51,7 +51,7 @@ export function withoutEnds(wires: readonly LoomWire[], pins: ReadonlySet<PinId>
   const kept = wires.flatMap((wire) => {
     if (!touches(wire)) return [wire];
     const ends = wire.ends.filter((end) => end.at !== "pin" || !pins.has(end.pin));
-    return ends.length < 2 || ends.every((end) => end.at === "loom" || end.at === "loose") ? [] : [{ ...wire, ends }];
+    return areEndsOfWire(ends) ? [{ ...wire, ends }] : [];
   });
   return { kept, lost: wires.filter(touches) };
 }

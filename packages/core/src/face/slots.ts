@@ -11,7 +11,6 @@ export interface Slot {
   readonly h: number;
   /** Row from the mark's side down, or ring from outside in; from 0. */
   readonly line: number;
-  readonly size: number | null;
 }
 
 /** How the part is held. */
@@ -50,7 +49,7 @@ function layOut({ pattern }: Shell): readonly Slot[] {
       return pattern.points.map(({ label, x, y, size, blade }, i) => {
         const own = extent(size) / smallest;
         // A blade that lies flat has a cavity that lies too.
-        return { label, x, y, w: own * (blade === "flat" ? FLAT.w : 1), h: own * (blade === "flat" ? FLAT.h : 1), line: lines[i] ?? 0, size };
+        return { label, x, y, w: own * (blade === "flat" ? FLAT.w : 1), h: own * (blade === "flat" ? FLAT.h : 1), line: lines[i] ?? 0 };
       });
     }
     case "rings":
@@ -64,7 +63,7 @@ function layOut({ pattern }: Shell): readonly Slot[] {
         const h = Math.min(w, 1.6);
         const y = top + h / 2;
         top += h;
-        return Array.from({ length: row.places }, (_, i): Slot => ({ label: labels[line]?.[i] ?? null, x: row.offset + (i + 0.5) * w, y, w, h, line, size: row.size }));
+        return Array.from({ length: row.places }, (_, i): Slot => ({ label: labels[line]?.[i] ?? null, x: row.offset + (i + 0.5) * w, y, w, h, line }));
       });
     }
   }
@@ -82,7 +81,7 @@ function ringSlots(pattern: Extract<Shell["pattern"], { kind: "rings" }>): reado
   return pattern.rings.flatMap((ring, line) => Array.from({ length: ring.places }, (_, i): Slot => {
     const turn = ((ring.at + ((pattern.direction === "clockwise" ? 1 : -1) * 360 * i) / ring.places) * Math.PI) / 180;
     const radius = radii[line] ?? 0;
-    return { label: labels[line]?.[i] ?? null, x: radius * Math.sin(turn), y: -radius * Math.cos(turn), w: 1, h: 1, line, size: ring.size };
+    return { label: labels[line]?.[i] ?? null, x: radius * Math.sin(turn), y: -radius * Math.cos(turn), w: 1, h: 1, line };
   }));
 }
 

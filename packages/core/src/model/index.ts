@@ -18,5 +18,5 @@ export {
   BLANKS, EXTRA_LOCKS, FACE_VIEWS, FACELESS, GENDERS, GRIPS, MARKS, rowsOnly, SKIPPED_LETTERS, type Blank, type ExtraLock, type Faceless, type FaceView, type Gender, type Grip, type Keying, type LabelKind, type Mark,
   type Numbering, type Pattern, type Shell, type ShellPoint, type ShellRing, type ShellRow,
 } from "./shell.ts";
-export { endKey, JOIN_POINT_KINDS, type Bundle, type JoinPoint, type JoinPointKind, type LoomWire, type Mating, type WireEnd } from "./wiring.ts";
+export { areEndsOfWire, JOIN_POINT_KINDS, type Bundle, type JoinPoint, type JoinPointKind, type LoomWire, type Mating, type WireEnd } from "./wiring.ts";
 export { nextLabel } from "./label.ts";

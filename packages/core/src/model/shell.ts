@@ -70,7 +70,7 @@ export type Faceless = (typeof FACELESS)[number];
 export type Pattern =
   | { readonly kind: "rows"; readonly rows: readonly ShellRow[]; readonly numbering: Numbering }
   | { readonly kind: "rings"; readonly rings: readonly ShellRing[]; readonly direction: "clockwise" | "counter-clockwise"; readonly numbering: Extract<Numbering, { scheme: "listed" | "explicit" }> | { readonly scheme: "round"; readonly labels: LabelKind } }
-  | { readonly kind: "points"; readonly points: readonly ShellPoint[]; readonly outline: "block" | "round" }
+  | { readonly kind: "points"; readonly points: readonly ShellPoint[] }
   | { readonly kind: "none"; readonly what: Faceless };
 
 /** A rib or slot that lets the right half in only: an edge, and how far along it (0 to 1) from the left or the top. */

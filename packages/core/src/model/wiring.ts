@@ -47,4 +47,5 @@ export interface LoomWire {
 /** Two connectors as plugged into each other. */
 export type Mating = readonly [ConnectorId, ConnectorId];
 
-export const endKey = (end: WireEnd): string | null => (end.at === "pin" ? `pin ${end.pin}` : end.at === "point" ? `point ${end.point}` : null);
+/** Whether ends make a wire: two at least, one of them at a cavity or a point. */
+export const areEndsOfWire = (ends: readonly WireEnd[]): boolean => ends.length >= 2 && ends.some((end) => end.at === "pin" || end.at === "point");

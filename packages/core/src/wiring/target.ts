@@ -1,4 +1,4 @@
-import { indexPins, pinName, type Dossier, type JoinPointKind, type PinId, type WireEnd } from "../model/index.ts";
+import { indexPins, pinName, pinSystem, type Dossier, type JoinPointKind, type LoomWire, type LoomWireId, type PinId, type PlacedPin, type WireEnd } from "../model/index.ts";
 import { sharedWith } from "./trace.ts";
 
 /** Where a typed text says that a wire goes: a known end, or a point that is not there yet and what it seems to be. */
@@ -25,6 +25,31 @@ export function readRunTarget(dossier: Dossier, text: string): RunTarget {
   const connector = dossier.connectors.find(({ name }) => lower.startsWith(`${name.toLowerCase()}.`) || lower.startsWith(`${name.toLowerCase()} `));
   if (connector !== undefined) return { kind: "no-such-cavity", connector: connector.name, cavity: wanted.slice(connector.name.length + 1).trim() };
   return { kind: "new-point", name: wanted, pointKind: guess(wanted) };
+}
+
+/** What is said of a wire beside its ends; empty texts say nothing. */
+export interface RunDetails {
+  readonly colour: string;
+  readonly circuit: string;
+  /** Name of a twist ("T1") or, with an S first, of a shield ("S1"). */
+  readonly bundle: string;
+}
+
+/** The wires that end at a pin. */
+export const wiresAt = (dossier: Dossier, pin: PinId): readonly LoomWire[] => dossier.wires.filter((wire) => wire.ends.some((end) => end.at === "pin" && end.pin === pin));
+
+/** A wire from a pin to an end: the run of that pin that nobody had followed yet, now with its end, or else a new wire of this id. */
+export function runTo(dossier: Dossier, { pin, connector }: PlacedPin, far: WireEnd, { colour, circuit, bundle }: RunDetails, id: LoomWireId): LoomWire {
+  const open = far.at === "loom" ? undefined : wiresAt(dossier, pin.id).find((wire) => wire.ends.some((end) => end.at === "loom"));
+  const wire: LoomWire = open === undefined
+    ? { id, ends: [{ at: "pin", pin: pin.id }, far], colour: "", colourSystem: null, size: null, circuit: "", bundle: null }
+    : { ...open, ends: open.ends.map((end) => (end.at === "loom" ? far : end)) };
+  return {
+    ...wire,
+    ...(colour === "" ? {} : { colour, colourSystem: pinSystem(pin, connector) }),
+    ...(circuit === "" ? {} : { circuit }),
+    ...(bundle === "" ? {} : { bundle: { kind: /^s/i.test(bundle) ? "shield" : "twist", name: bundle } }),
+  };
 }
 
 /** Pins of the same side with the same printed circuit number that are not known to be joined yet. */

@@ -7,7 +7,7 @@ import { SHELLS } from "../shelf/index.ts";
 import { matingHalf } from "../face/index.ts";
 import { filled } from "../testing/filled.ts";
 import { goesTo, pointWords, sharedWords, traceLines } from "../words/index.ts";
-import { allMatings, bridgedPins, meetingPins, nets, readRunTarget, sameCircuit, sharedWith, stretches, trace } from "./index.ts";
+import { allMatings, bridgedPins, meetingPins, nets, readRunTarget, runTo, sameCircuit, sharedWith, stretches, trace, wiresAt } from "./index.ts";
 
 const shelf = (id: string) => SHELLS.find((one) => one.id === id)!.shell;
 const named = (connector: Connector, functions: Readonly<Record<string, string>>): Connector => ({ ...connector, pins: connector.pins.map((pin) => ({ ...pin, function: functions[pin.cavity] ?? "" })) });
@@ -83,6 +83,16 @@ describe("where a wire goes", () => {
     expect(read("T2.9")).toEqual({ kind: "no-such-cavity", connector: "T2", cavity: "9" });
     expect(["S7", "G201", "B+ rail", "M8 stud", "wiper motor"].map(read).map((target) => (target.kind === "new-point" ? target.pointKind : target.kind))).toEqual(["splice", "ground", "supply", "stud", "device"]);
     expect(read("  ")).toEqual({ kind: "nothing" });
+  });
+  it("continues the run that nobody had followed, and is a second wire where the first is known", () => {
+    const placed = indexPins(sensors).get(pinId("K.8"))!;
+    const none = { colour: "", circuit: "", bundle: "" };
+    const fresh = runTo(sensors, placed, { at: "loom" }, { ...none, bundle: "T1" }, loomWireId("new"));
+    expect(fresh).toEqual(wire("new", [pin("K.8"), { at: "loom" }], { bundle: { kind: "twist", name: "T1" } }));
+    const known = { ...sensors, wires: [...sensors.wires, fresh] };
+    expect(runTo(known, placed, point("S104"), { ...none, circuit: "9", bundle: "s2" }, loomWireId("other"))).toEqual(wire("new", [pin("K.8"), point("S104")], { circuit: "9", bundle: { kind: "shield", name: "s2" } }));
+    expect(runTo(known, indexPins(known).get(pinId("K.7"))!, pin("T1.2"), { ...none, colour: "BK" }, loomWireId("other"))).toEqual(wire("other", [pin("K.7"), pin("T1.2")], { colour: "BK", colourSystem: "iec" }));
+    expect(wiresAt(known, pinId("K.8"))).toEqual([fresh]);
   });
   it("is offered where the same circuit number is printed at another connector of the side", () => {
     const marked = { ...sensors, connectors: sensors.connectors.map((connector) => ({ ...connector, pins: connector.pins.map((one) => ({ ...one, circuit: one.cavity === "2" ? "77" : one.cavity === "1" ? "78" : "" })) })) };

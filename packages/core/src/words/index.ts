@@ -5,7 +5,7 @@ export {
   sizeProblemWords, tableFileNoteWords, tableFileProblemWords, tableProblemWords,
 } from "./problemWords.ts";
 export { entryNarrator } from "./entryWords.ts";
-export { foundWords, holdWords, landmarkWords, locatorWords, placeWords, viewWords } from "./locatorWords.ts";
+export { foundWords, gripWords, holdWords, landmarkWords, locatorWords, placeWords, viewWords } from "./locatorWords.ts";
 export { BLANK_WORDS, fitWords, GENDER_WORDS, JOIN_POINT_WORDS, labelProblemWords, likenessWords, LOCK_WORDS, numberingWords, rowsWords } from "./shellWords.ts";
 export { goesTo, linkWords, pointWords, sharedWords, spotDetail, spotWords, traceLines } from "./wiringWords.ts";
 export { factsWords } from "./factsWords.ts";
@@ -14,3 +14,4 @@ export { sourceWords } from "./sourceWords.ts";
 export { sightWords } from "./sightWords.ts";
 export { commandWords } from "./commandWords.ts";
 export { cavityWords } from "./cavityWords.ts";
+export { faceFile } from "./faceFile.ts";

@@ -1,12 +1,15 @@
-import type { Found, Hold, Landmark, Located, Locator } from "../face/index.ts";
-import type { FaceView, Shell } from "../model/index.ts";
+import { isSideways, type Found, type Hold, type Landmark, type Located, type Locator } from "../face/index.ts";
+import type { FaceView, Grip, Shell } from "../model/index.ts";
 
 const ordinal = (n: number): string => `${n}${n % 100 >= 11 && n % 100 <= 13 ? "th" : (["th", "st", "nd", "rd"][n % 10] ?? "th")}`;
 
 export const viewWords = (view: FaceView): string => (view === "wire" ? "wire side" : "mating face");
 
+/** "up", "to the left": where a mark points. */
+export const gripWords = (grip: Grip): string => (isSideways(grip) ? `to the ${grip}` : grip);
+
 /** "wire side, lock up": how the part is held. */
-export const holdWords = ({ view, grip }: Hold, shell: Pick<Shell, "mark">): string => `${viewWords(view)}, ${shell.mark} ${grip === "left" || grip === "right" ? `to the ${grip}` : grip}`;
+export const holdWords = ({ view, grip }: Hold, shell: Pick<Shell, "mark">): string => `${viewWords(view)}, ${shell.mark} ${gripWords(grip)}`;
 
 /** "row 2 of 3, 4th from the left": a place without the hold that it is true in, counted from the nearer end. */
 export function placeWords(locator: Locator): string {

@@ -11,7 +11,6 @@ export interface ShellDraft {
   rows: { places: string; offset: string; size: string }[];
   rings: { places: string; at: string }[];
   points: string;
-  outline: "block" | "round";
   what: Faceless;
   scheme: Numbering["scheme"];
   letters: boolean;
@@ -46,7 +45,6 @@ export function draftOf(shell: Shell | null): ShellDraft {
     rows: pattern?.kind === "rows" ? pattern.rows.map((row) => ({ places: text(row.places), offset: text(row.offset), size: text(row.size) })) : [{ places: "2", offset: "0", size: "" }],
     rings: pattern?.kind === "rings" ? pattern.rings.map((ring) => ({ places: text(ring.places), at: text(ring.at) })) : [{ places: "4", at: "45" }],
     points: pattern?.kind === "points" ? pattern.points.map((point) => [point.label, point.x, point.y, point.size ?? "", point.blade ?? ""].join(" ").trim()).join("\n") : "1 0.5 0.5\n2 1.7 0.5",
-    outline: pattern?.kind === "points" ? pattern.outline : "block",
     what: pattern?.kind === "none" ? pattern.what : "studs",
     scheme: numbering?.scheme ?? (round?.scheme === "explicit" ? "explicit" : round?.scheme === "listed" ? "listed" : "rows"),
     letters: labels?.kind === "letters",
@@ -101,7 +99,7 @@ function readPattern(draft: ShellDraft): Result<Pattern, string> {
       const points = lines.map((line) => line.trim().split(/\s+/));
       const bad = points.findIndex(([label = "", x = "", y = "", size = "1"]) => label.length > 12 || ![x, y].every((value) => value !== "" && Math.abs(number(value)) <= 100) || !(number(size) > 0 || ["upright", "flat"].includes(size)));
       if (points.length === 0 || bad >= 0) return fail(`Places, line ${bad + 1}: a label, then how far right and down in places, then the contact's width if it matters.`);
-      return ok({ kind: "points", outline: draft.outline, points: points.map(([label = "", x = "", y = "", ...rest]) => {
+      return ok({ kind: "points", points: points.map(([label = "", x = "", y = "", ...rest]) => {
         const blade = rest.find((word): word is "upright" | "flat" => word === "upright" || word === "flat");
         const size = number(rest.find((word) => number(word) > 0) ?? "");
         return { label, x: number(x), y: number(y), size: size > 0 ? size : null, ...(blade === undefined ? {} : { blade }) };

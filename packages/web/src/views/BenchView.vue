@@ -12,9 +12,9 @@ import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import DrawnWire from "../components/parts/DrawnWire.vue";
 import HazardBox from "../components/parts/HazardBox.vue";
+import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
-import { usePhotos } from "../composables/usePhotos.ts";
 import { usePlan } from "../composables/usePlan.ts";
 import { useJob } from "../stores/job.ts";
 import { usePrefs } from "../stores/prefs.ts";
@@ -74,7 +74,6 @@ const last = computed(() => {
   const fold = bench.value.fold;
   return store.entries.findLast((entry) => (entry.what.kind === "done" || entry.what.kind === "skipped") && !fold?.retracted.has(entry.seq)) ?? null;
 });
-const photos = usePhotos(computed(() => store.view?.id ?? ""));
 const ticks = ref<boolean[]>([]);
 watch(() => current.value?.step.id, () => { ticks.value = []; });
 
@@ -108,8 +107,7 @@ useCommands([
   { id: "back", title: "Back: the last step was not done", keys: "B", enabled: () => last.value !== null, run: back },
   { id: "not", title: "Not as planned", keys: "N", enabled: () => ready.value && current.value !== null, run: () => { noting.value = false; asking.value = true; } },
   { id: "note", title: "Write a note", keys: "T", enabled: () => ready.value, run: () => { noting.value = true; asking.value = true; } },
-  { id: "turn", title: "Turn the face over", keys: "V", run: prefs.turnOver },
-  { id: "grip", title: "Turn the part a quarter in the hand", keys: "K", run: prefs.turnGrip },
+  ...holdCommands(),
   { id: "pause", title: "Pause: back to the worklist", keys: "Escape", run: () => router.push({ name: "worklist" }) },
 ]);
 const showFace = computed(() => connector.value !== null);
@@ -156,7 +154,7 @@ const showFace = computed(() => connector.value !== null);
           <template v-for="other in lookAlikes" :key="other.pin.id"><DrawnWire :colour="other.colour" :thick="isPhone ? 13 : 16" :length="isPhone ? 110 : 150" /><b class="code">{{ other.pin.cavity }}</b><span>{{ colourInWords(other.colour) }}: leave</span></template></div>
       </HazardBox>
       <div v-if="wire" class="facts"><p><b>{{ wire.pin.function || "function not noted" }}</b></p><p v-if="current.step.kind === 'insert'">the wire that came out of {{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</p><p class="mut">{{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template><template v-if="wire.pin.note">. {{ wire.pin.note }}</template></p></div>
-      <PhotoStrip v-if="current.step.kind === 'photograph' && connector" class="shoot" :store="photos" :connectors="bench.dossier.connectors" :connector="connector" :placed="null" :hold="prefs.hold" />
+      <PhotoStrip v-if="current.step.kind === 'photograph' && connector" class="shoot" :job="store.view?.id ?? ''" :connectors="bench.dossier.connectors" :connector="connector" :placed="null" :hold="prefs.hold" />
       <fieldset class="chk"><legend>Before Done</legend><label v-for="(item, i) in current.words.before" :key="item"><input v-model="ticks[i]" type="checkbox"> {{ item }}</label></fieldset>
     </section>
     <footer class="act">

@@ -15,6 +15,7 @@ import CavityLabel from "../components/parts/CavityLabel.vue";
 import HoldControls from "../components/faces/HoldControls.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import HazardBox from "../components/parts/HazardBox.vue";
+import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow, ways } from "../composables/useFaces.ts";
 import { useJob } from "../stores/job.ts";
@@ -154,8 +155,7 @@ useCommands([
   { id: "method", title: "Change between move and splice", keys: "M", enabled: () => selected.value?.decision?.kind === "join", run: () => selected.value?.decision?.kind === "join" && change({ method: selected.value.decision.method === "move" ? "splice" : "move" }) },
   { id: "sure", title: "Change between sure and check", keys: "S", enabled: () => !open.value, run: () => change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" }) },
   { id: "take-back", title: "Take the decision back", keys: "Backspace", enabled: () => !open.value, run: takeBack },
-  { id: "turn", title: "Turn both faces over", keys: "V", run: prefs.turnOver },
-  { id: "grip", title: "Turn both parts a quarter in the hand", keys: "K", run: prefs.turnGrip },
+  ...holdCommands(true),
 ]);
 function openPair(): void {
   partner.value = null;

@@ -18,9 +18,9 @@ import HoldControls from "../components/faces/HoldControls.vue";
 import PhotoStrip from "../components/faces/PhotoStrip.vue";
 import WiresBehind from "../components/faces/WiresBehind.vue";
 import { downloadFace } from "../composables/downloadFace.ts";
+import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
-import { usePhotos } from "../composables/usePhotos.ts";
 import { shellLine } from "../shells/draft.ts";
 import { useJob } from "../stores/job.ts";
 import { usePrefs } from "../stores/prefs.ts";
@@ -33,7 +33,6 @@ const now = useCavitiesNow();
 const dossier = computed(() => store.live!);
 const connectors = computed(() => connectorsInOrder(dossier.value));
 const pins = computed(() => indexPins(dossier.value));
-const photos = usePhotos(computed(() => String(route.params["job"])));
 
 const chosen = computed(() => connectors.value.find((one) => one.id === route.query["connector"] || one.pins.some((pin) => pin.id === route.query["pin"])) ?? connectors.value[0]);
 const selected = computed<PinId | null>(() => {
@@ -122,8 +121,7 @@ function step(by: number): void {
   if (next !== undefined) choose(next.id);
 }
 useCommands([
-  { id: "turn", title: "Turn the face over", keys: "V", run: prefs.turnOver },
-  { id: "grip", title: "Turn the part a quarter in the hand", keys: "K", run: prefs.turnGrip },
+  ...holdCommands(),
   { id: "find-cavity", title: "Find a cavity by label or place", keys: "F", run: () => finder.value?.focus() },
   { id: "run-to", title: "Say where this wire goes", keys: "R", enabled: () => placed.value !== null, run: () => void nextTick(() => document.getElementById("run-to")?.focus()) },
   { id: "face-svg", title: "Save this face as an SVG file", run: save },
@@ -182,7 +180,7 @@ useCommands([
       </section>
       <WiresBehind v-if="placed" :dossier="dossier" :placed="placed" :change="store.changeWiring" @pick="pick" />
     </aside>
-    <div class="shots no-print"><PhotoStrip :store="photos" :connectors="connectors" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" /></div>
+    <div class="shots no-print"><PhotoStrip :job="String(route.params['job'])" :connectors="connectors" :connector="chosen" :placed="placed" :hold="prefs.hold" @pick="pick" /></div>
     <FaceSheet :dossier="dossier" :connector="chosen" />
   </main>
 </template>

@@ -18,6 +18,7 @@ import LookAlikesDialog from "../components/pinouts/LookAlikesDialog.vue";
 import PinGrid from "../components/pinouts/PinGrid.vue";
 import PinInspector from "../components/pinouts/PinInspector.vue";
 import SourcesDialog from "../components/pinouts/SourcesDialog.vue";
+import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
 import type { Column } from "../grid/cells.ts";
@@ -206,8 +207,7 @@ onBeforeUnmount(() => {
 const add = (): void => { editing.value = null; formOpen.value = true; };
 const mayEnter = (): boolean => !store.begun && connector.value !== undefined;
 useCommands([
-  { id: "turn", title: "Turn the face over", keys: "V", run: prefs.turnOver },
-  { id: "grip", title: "Turn the part a quarter in the hand", keys: "K", run: prefs.turnGrip },
+  ...holdCommands(),
   { id: "faces", title: "The face in large, wires behind, photos", keys: "F", enabled: () => connector.value !== undefined, run: () => router.push(toFaces.value) },
   { id: "add-connector", title: "Add a connector", keys: "C", enabled: () => !store.begun, run: add },
   { id: "paste", title: "Paste a table into this connector", keys: "P", enabled: mayEnter, run: () => pasteBox.value?.focus() },

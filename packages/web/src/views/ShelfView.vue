@@ -21,6 +21,7 @@ import TerminalForm from "../components/shelf/TerminalForm.vue";
 import TerminalSheet from "../components/shelf/TerminalSheet.vue";
 import { LOCK_SIDE_WORDS, SECONDARY_WORDS } from "../components/shelf/terminalWords.ts";
 import { walkOptions } from "../composables/listArrows.ts";
+import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { shellLine } from "../shells/draft.ts";
 import { usePrefs } from "../stores/prefs.ts";
@@ -101,8 +102,7 @@ async function saveTerminal(system: TerminalSystem): Promise<boolean> {
   return stored;
 }
 useCommands([
-  { id: "turn", title: "Turn the face over", keys: "V", run: prefs.turnOver },
-  { id: "grip", title: "Turn the part a quarter in the hand", keys: "K", run: prefs.turnGrip },
+  ...holdCommands(),
   { id: "find-cavity", title: "Find a cavity by label or place", keys: "F", enabled: () => page.value === "shells", run: () => finder.value?.focus() },
   { id: "new-shell", title: "Make a shell of our own", keys: "N", enabled: () => page.value === "shells", run: () => make(null, false) },
 ]);

@@ -43,7 +43,7 @@ const entry = (id: string, group: ShellGroup, name: string, pattern: Shell["patt
 export const inRows = (id: string, group: ShellGroup, name: string, rows: readonly ShellRow[], numbering: Numbering, extra: Extra = {}): ShelfShell => entry(id, group, name, { kind: "rows", rows, numbering }, extra);
 export const inRings = (id: string, group: ShellGroup, name: string, rings: readonly (readonly [places: number, at: number])[], labels: LabelKind | readonly string[], extra: Extra = {}): ShelfShell =>
   entry(id, group, name, { kind: "rings", rings: rings.map(([places, degrees]) => ({ places, at: degrees, size: null })), direction: "clockwise", numbering: "kind" in labels ? { scheme: "round", labels } : { scheme: "explicit", labels } }, { mark: "key", ...extra });
-export const byPoints = (id: string, group: ShellGroup, name: string, points: readonly ShellPoint[], extra: Extra = {}): ShelfShell => entry(id, group, name, { kind: "points", points, outline: "block" }, extra);
+export const byPoints = (id: string, group: ShellGroup, name: string, points: readonly ShellPoint[], extra: Extra = {}): ShelfShell => entry(id, group, name, { kind: "points", points }, extra);
 export const faceless = (id: string, name: string, what: Extract<Shell["pattern"], { kind: "none" }>["what"], note: string): ShelfShell => entry(id, "without a face", name, { kind: "none", what }, { gender: null, note });
 
 /** Labels with their functions, in order. */

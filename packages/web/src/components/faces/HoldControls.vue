@@ -1,23 +1,22 @@
 <script setup lang="ts">
 /** How the part is held: which side is in sight, and where its mark points. */
-import { GRIPS, type Grip, type Mark } from "@trevin/core";
+import { GRIPS, gripWords, viewWords, type Grip, type Mark } from "@trevin/core";
 import { usePrefs } from "../../stores/prefs.ts";
 
 withDefaults(defineProps<{ mark?: Mark; compact?: boolean; small?: boolean }>(), { mark: "lock", compact: false, small: false });
 const prefs = usePrefs();
 const ARROWS: Readonly<Record<Grip, string>> = { up: "M10 16V5M5.5 9.5 10 4.5l4.5 5", right: "M4 10h11M10.5 5.5l5 4.5-5 4.5", down: "M10 4v11M5.5 10.5l4.5 5 4.5-5", left: "M16 10H5M9.5 5.5l-5 4.5 5 4.5" };
-const words = (grip: Grip): string => (grip === "left" || grip === "right" ? `to the ${grip}` : grip);
 </script>
 
 <template>
   <div class="hold">
-    <button type="button" class="btn quiet" :title="`Turn over to the ${prefs.hold.view === 'wire' ? 'mating face' : 'wire side'}`" @click="prefs.turnOver()"><b>{{ prefs.hold.view === "wire" ? "Wire side" : "Mating face" }}</b> Turn over<template v-if="!compact"> <kbd>V</kbd></template></button>
-    <button v-if="small" type="button" class="btn quiet" :title="`Turn the part a quarter in the hand: now ${mark} ${words(prefs.hold.grip)}`" :aria-label="`Turn a quarter, ${mark} ${words(prefs.hold.grip)}`" @click="prefs.turnGrip()"><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path :d="ARROWS[prefs.hold.grip]" fill="none" stroke="currentColor" stroke-width="2" /></svg> {{ mark }} <kbd>K</kbd></button>
+    <button type="button" class="btn quiet" :title="`Turn over to the ${viewWords(prefs.hold.view === 'wire' ? 'mating' : 'wire')}`" @click="prefs.turnOver()"><b>{{ prefs.hold.view === "wire" ? "Wire side" : "Mating face" }}</b> Turn over<template v-if="!compact"> <kbd>V</kbd></template></button>
+    <button v-if="small" type="button" class="btn quiet" :title="`Turn the part a quarter in the hand: now ${mark} ${gripWords(prefs.hold.grip)}`" :aria-label="`Turn a quarter, ${mark} ${gripWords(prefs.hold.grip)}`" @click="prefs.turnGrip()"><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path :d="ARROWS[prefs.hold.grip]" fill="none" stroke="currentColor" stroke-width="2" /></svg> {{ mark }} <kbd>K</kbd></button>
     <div v-else class="grips" role="radiogroup" :aria-label="`Where the ${mark} points`">
-      <button v-for="grip in GRIPS" :key="grip" type="button" class="grip" role="radio" :aria-checked="prefs.hold.grip === grip" :aria-label="`${mark} ${words(grip)}`" :title="`${mark} ${words(grip)}`" @click="prefs.grip = grip">
+      <button v-for="grip in GRIPS" :key="grip" type="button" class="grip" role="radio" :aria-checked="prefs.hold.grip === grip" :aria-label="`${mark} ${gripWords(grip)}`" :title="`${mark} ${gripWords(grip)}`" @click="prefs.grip = grip">
         <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path :d="ARROWS[grip]" fill="none" stroke="currentColor" stroke-width="2" /></svg>
       </button>
-      <span class="lab">{{ mark }} {{ words(prefs.hold.grip) }} <kbd v-if="!compact">K</kbd></span>
+      <span class="lab">{{ mark }} {{ gripWords(prefs.hold.grip) }} <kbd v-if="!compact">K</kbd></span>
     </div>
   </div>
 </template>

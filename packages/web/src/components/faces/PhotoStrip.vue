@@ -1,28 +1,29 @@
 <script setup lang="ts">
 /** Photos of what is in hand, taken in from a camera or a file, looked at beside the drawn face. */
-import { computed, ref } from "vue";
+import { computed, ref, toRef } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import type { Photo } from "@trevin/core/contract";
 import { pinName, type Connector, type Hold, type PlacedPin } from "@trevin/core";
-import type { usePhotos } from "../../composables/usePhotos.ts";
+import { usePhotos } from "../../composables/usePhotos.ts";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import HoldControls from "./HoldControls.vue";
 
-const props = defineProps<{ store: ReturnType<typeof usePhotos>; connectors: readonly Connector[]; connector: Connector | null; placed: PlacedPin | null; hold: Hold }>();
+const props = defineProps<{ job: string; connectors: readonly Connector[]; connector: Connector | null; placed: PlacedPin | null; hold: Hold }>();
 const emit = defineEmits<{ pick: [pin: NonNullable<typeof props.placed>["pin"]["id"]] }>();
+const { photos, removed, problem, busy, add, caption, remove, putBack, path } = usePhotos(toRef(props, "job"));
 const where = ref<"pin" | "connector" | "job">("connector");
 /** A photo of a connector that is not there any more belongs to the job. */
 const ofJob = (photo: Photo): boolean => props.connectors.every((one) => one.id !== photo.connector);
-const shown = computed(() => props.store.photos.value.filter((photo) =>
+const shown = computed(() => photos.value.filter((photo) =>
   where.value === "job" ? ofJob(photo) : where.value === "connector" ? photo.connector === props.connector?.id : photo.pin === props.placed?.pin.id));
 const place = computed(() => (where.value === "job" || props.connector === null ? {} : where.value === "connector" || props.placed === null ? { connector: props.connector.id } : { connector: props.connector.id, pin: props.placed.pin.id }));
 const title = computed(() => (where.value === "job" ? "the whole job" : where.value === "connector" ? (props.connector?.name ?? "") : props.placed === null ? "" : pinName(props.placed)));
-const counts = computed(() => ({ pin: props.store.photos.value.filter((photo) => photo.pin !== null && photo.pin === props.placed?.pin.id).length, connector: props.store.photos.value.filter((photo) => photo.connector === props.connector?.id).length, job: props.store.photos.value.filter(ofJob).length }));
+const counts = computed(() => ({ pin: photos.value.filter((photo) => photo.pin !== null && photo.pin === props.placed?.pin.id).length, connector: photos.value.filter((photo) => photo.connector === props.connector?.id).length, job: photos.value.filter(ofJob).length }));
 
 const picker = ref<HTMLInputElement | null>(null);
 async function take(list: FileList | null | undefined): Promise<void> {
-  await props.store.add([...(list ?? [])], place.value);
+  await add([...(list ?? [])], place.value);
   if (picker.value !== null) picker.value.value = "";
 }
 function onDrop(event: DragEvent): void {
@@ -43,7 +44,7 @@ const step = (by: number): void => {
 };
 async function save(): Promise<void> {
   const photo = open.value;
-  if (photo !== null && photo.caption !== words.value.trim()) await props.store.caption(photo, words.value.trim());
+  if (photo !== null && photo.caption !== words.value.trim()) await caption(photo, words.value.trim());
 }
 const when = (photo: Photo): string => new Date(photo.at).toLocaleString([], { dateStyle: "medium", timeStyle: "short" });
 </script>
@@ -57,21 +58,21 @@ const when = (photo: Photo): string => new Date(photo.at).toLocaleString([], { d
         <button v-if="connector" type="button" role="radio" class="link" :aria-checked="where === 'connector'" @click="where = 'connector'">{{ connector.name }} {{ counts.connector }}</button>
         <button type="button" role="radio" class="link" :aria-checked="where === 'job'" @click="where = 'job'">job {{ counts.job }}</button>
       </span>
-      <button type="button" class="btn quiet" :disabled="store.busy.value" @click="picker?.click()">{{ store.busy.value ? "Storing" : "Add a photo" }}</button>
+      <button type="button" class="btn quiet" :disabled="busy" @click="picker?.click()">{{ busy ? "Storing" : "Add a photo" }}</button>
       <input ref="picker" class="sr" type="file" accept="image/*" multiple tabindex="-1" :aria-label="`Photos of ${title}`" @change="take(($event.target as HTMLInputElement).files)">
     </header>
-    <p v-if="store.problem.value" class="bad" role="alert">{{ store.problem.value }}</p>
-    <p v-if="store.removed.value" class="why">Photo removed. <button type="button" class="link" @click="store.putBack()">Put it back</button></p>
-    <ul v-if="shown.length" class="strip"><li v-for="photo in shown" :key="photo.id"><button type="button" :title="photo.caption || when(photo)" @click="look(photo)"><img :src="store.path(photo, 'small')" :alt="photo.caption || `Photo of ${title}, ${when(photo)}`" loading="lazy"></button></li></ul>
+    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+    <p v-if="removed" class="why">Photo removed. <button type="button" class="link" @click="putBack()">Put it back</button></p>
+    <ul v-if="shown.length" class="strip"><li v-for="photo in shown" :key="photo.id"><button type="button" :title="photo.caption || when(photo)" @click="look(photo)"><img :src="path(photo, 'small')" :alt="photo.caption || `Photo of ${title}, ${when(photo)}`" loading="lazy"></button></li></ul>
     <p v-else class="why">No photo of {{ title }} yet. One before it is opened and one after is a good habit; place and camera data are dropped when it is stored.</p>
     <Dialog :visible="open !== null" modal :header="open ? `${title}, ${when(open)}` : ''" :draggable="false" class="wide" @update:visible="save(); open = null">
       <div v-if="open" class="beside" :class="{ big }">
-        <button type="button" class="pic" :title="big ? 'Fit' : 'Full size'" @click="big = !big"><img :src="store.path(open, 'full')" :alt="open.caption || `Photo of ${title}`" :width="open.width" :height="open.height"></button>
+        <button type="button" class="pic" :title="big ? 'Fit' : 'Full size'" @click="big = !big"><img :src="path(open, 'full')" :alt="open.caption || `Photo of ${title}`" :width="open.width" :height="open.height"></button>
         <div v-if="connector" class="drawn"><HoldControls :mark="connector.shell?.mark" compact /><ConnectorFace :connector="connector" :hold="hold" :width="340" :in-hand="placed?.pin.id ?? null" pickable :max-pitch="52" @pick="emit('pick', $event)" /></div>
       </div>
       <div class="field"><label for="photo-words">What it shows</label><InputText id="photo-words" v-model="words" maxlength="200" @keydown.enter="save" /></div>
       <template #footer>
-        <button v-if="open" type="button" class="btn quiet left" @click="store.remove(open); open = null">Remove</button>
+        <button v-if="open" type="button" class="btn quiet left" @click="remove(open); open = null">Remove</button>
         <button type="button" class="btn quiet" :disabled="shown.length < 2" @click="save(); step(-1)">Before</button>
         <button type="button" class="btn quiet" :disabled="shown.length < 2" @click="save(); step(1)">Next</button>
         <button type="button" class="btn pri" @click="save(); open = null">Done</button>

@@ -6,7 +6,7 @@ import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import {
-  endKey, indexPins, JOIN_POINT_KINDS, JOIN_POINT_WORDS, joinPointId, linkWords, loomWireId, pinName, pinSystem, pointWords, readRunTarget, sameCircuit, sharedWords, spotDetail, spotWords, stretches, trace,
+  indexPins, JOIN_POINT_KINDS, JOIN_POINT_WORDS, joinPointId, linkWords, loomWireId, pinName, pointWords, readRunTarget, runTo, sameCircuit, sharedWords, spotDetail, spotWords, stretches, trace, wiresAt,
   type Dossier, type JoinPoint, type JoinPointKind, type LoomWire, type PinId, type PlacedPin, type WireEnd,
 } from "@trevin/core";
 import type { WiringChange } from "../../stores/job.ts";
@@ -38,31 +38,20 @@ watch(target, (next) => { if (next.kind === "new-point") kind.value = next.point
 watch(() => props.placed.pin.id, () => { to.value = ""; place.value = ""; circuit.value = ""; colour.value = ""; bundle.value = ""; });
 const problem = computed(() => (target.value.kind === "no-such-cavity" ? `${target.value.connector} has no cavity ${target.value.cavity}.` : ""));
 const canAdd = computed(() => target.value.kind === "end" || target.value.kind === "new-point");
-/** A run that nobody had followed becomes known; a second wire is a second wire. */
-const open = computed(() => props.dossier.wires.find((wire) => wire.ends.some((end) => end.at === "pin" && end.pin === props.placed.pin.id) && wire.ends.some((end) => end.at === "loom")));
-
 async function add(end: WireEnd | null = null): Promise<void> {
   const aim = target.value;
   const id = joinPointId(crypto.randomUUID());
   const point: JoinPoint | null = end === null && aim.kind === "new-point" ? { id, name: aim.name, kind: kind.value, place: place.value.trim(), thread: null } : null;
   const far = end ?? (aim.kind === "end" ? aim.end : point === null ? null : { at: "point" as const, point: id });
   if (far === null || (far.at === "pin" && far.pin === props.placed.pin.id)) return;
-  const name = bundle.value.trim();
-  const known = open.value;
-  const fresh: LoomWire = { id: loomWireId(crypto.randomUUID()), ends: [{ at: "pin", pin: props.placed.pin.id }, far], colour: "", colourSystem: null, size: null, circuit: "", bundle: null };
-  const wire: LoomWire = {
-    ...(known !== undefined && far.at !== "loom" ? { ...known, ends: known.ends.map((one) => (one.at === "loom" ? far : one)) } : fresh),
-    ...(colour.value.trim() === "" ? {} : { colour: colour.value.trim(), colourSystem: pinSystem(props.placed.pin, props.placed.connector) }),
-    ...(circuit.value.trim() === "" ? {} : { circuit: circuit.value.trim() }),
-    ...(name === "" ? {} : { bundle: { kind: /^s/i.test(name) ? "shield" as const : "twist" as const, name } }),
-  };
+  const wire = runTo(props.dossier, props.placed, far, { colour: colour.value.trim(), circuit: circuit.value.trim(), bundle: bundle.value.trim() }, loomWireId(crypto.randomUUID()));
   if (await props.change({ put: [wire], ...(point === null ? {} : { putPoints: [point] }) })) to.value = "";
 }
 const fork = (wire: LoomWire): Promise<boolean> => {
   const aim = target.value;
   return aim.kind === "end" ? props.change({ put: [{ ...wire, ends: [...wire.ends, aim.end] }] }) : Promise.resolve(false);
 };
-const own = computed(() => props.dossier.wires.filter((wire) => wire.ends.some((end) => end.at === "pin" && end.pin === props.placed.pin.id)));
+const own = computed(() => wiresAt(props.dossier, props.placed.pin.id));
 /** Every end that a wire can go to; the first that begin as it was typed are offered. */
 const targets = computed(() => [...props.dossier.points.map((point) => point.name), ...[...pins.value.values()].filter(({ pin }) => pin.content !== "empty").map(pinName), "capped", "loom"]);
 const known = computed(() => targets.value.filter((name) => name.toLowerCase().startsWith(to.value.trim().toLowerCase()) && name !== pinName(props.placed)).slice(0, 30));
@@ -82,8 +71,7 @@ async function save(): Promise<void> {
 async function removePoint(): Promise<void> {
   const point = editing.value;
   if (point === null) return;
-  const at = `point ${point.id}`;
-  if (await props.change({ removePoints: [point.id], remove: props.dossier.wires.filter((wire) => wire.ends.some((end) => endKey(end) === at)).map((wire) => wire.id) })) editing.value = null;
+  if (await props.change({ removePoints: [point.id], remove: props.dossier.wires.filter((wire) => wire.ends.some((end) => end.at === "point" && end.point === point.id)).map((wire) => wire.id) })) editing.value = null;
 }
 const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[value] }));
 </script>
