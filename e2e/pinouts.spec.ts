@@ -123,7 +123,11 @@ test("rows are found, filtered and sorted; the wire finder leads to a pin", asyn
   await expect(page.getByRole("columnheader", { name: "function" })).toHaveAttribute("aria-sort", "ascending");
   await expect(page.getByRole("row").nth(1)).toContainText("Accessory");
   await page.keyboard.press("w");
-  await page.keyboard.insertText("blue with white stripe");
+  await page.keyboard.insertText("blue with");
+  // The hand may be slow: once the dialog has settled, its field still has the keys.
+  await page.waitForTimeout(600);
+  await expect(page.getByLabel("Its colour, as you see it or as the diagram writes it")).toBeFocused();
+  await page.keyboard.type(" white stripe");
   await expect(page.getByRole("region", { name: "blue, white stripe" }).getByRole("button")).toHaveCount(3);
   await page.getByRole("button", { name: /AL-P E .*Level sender, right/ }).click();
   await expect(page.getByRole("tab", { name: /AL-P/ })).toHaveAttribute("aria-selected", "true");

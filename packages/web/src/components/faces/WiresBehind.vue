@@ -121,7 +121,7 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
     <Dialog :visible="editing !== null" modal :header="`Point ${editing?.name ?? ''}`" :draggable="false" @update:visible="editing = null">
       <form id="point-form" class="point" @submit.prevent="save">
         <p v-if="editing" class="shared">{{ pointWords(dossier, editing) }}</p>
-        <div class="two"><div class="field"><label for="p-name">Name</label><InputText id="p-name" v-model="draft.name" maxlength="40" /></div><div class="field"><span id="p-kind" class="label">Kind</span><Select v-model="draft.kind" :options="kinds" option-label="label" option-value="value" aria-labelledby="p-kind" /></div></div>
+        <div class="two"><div class="field"><label for="p-name">Name</label><InputText id="p-name" v-model="draft.name" autofocus maxlength="40" /></div><div class="field"><span id="p-kind" class="label">Kind</span><Select v-model="draft.kind" :options="kinds" option-label="label" option-value="value" aria-labelledby="p-kind" /></div></div>
         <div class="field"><label for="p-place">Where it is found</label><InputText id="p-place" v-model="draft.place" maxlength="120" /></div>
         <div v-if="draft.kind === 'stud' || draft.kind === 'ground'" class="field"><label for="p-thread">Thread, mm (M6 is 6)</label><InputText id="p-thread" v-model="draft.thread" maxlength="6" /></div>
       </form>

@@ -37,7 +37,7 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
 
 <template>
   <Dialog v-model:visible="open" modal header="What is this wire?" :draggable="false" dismissable-mask @show="input?.focus()">
-    <div class="field"><label for="wire-colour">Its colour, as you see it or as the diagram writes it</label><input id="wire-colour" ref="input" v-model="text" class="inp" autocomplete="off" maxlength="60" placeholder="green with red stripe, GN/RT, G-R"></div>
+    <div class="field"><label for="wire-colour">Its colour, as you see it or as the diagram writes it</label><input id="wire-colour" ref="input" v-model="text" autofocus class="inp" autocomplete="off" maxlength="60" placeholder="green with red stripe, GN/RT, G-R"></div>
     <p v-if="text.trim() !== '' && answers.length === 0" class="bad" role="status">“{{ text }}” is no colour in any of the four systems. Write it in words: base first, then the stripe.</p>
     <p v-else-if="answers.length > 1" class="why">{{ answers.length }} ways to read this; the job's own systems come first.</p>
     <section v-for="answer in answers" :key="colourInWords(answer.colour)" :aria-label="colourInWords(answer.colour)">
