@@ -3,20 +3,20 @@ import { COLOUR_SYSTEMS } from "../colour/index.ts";
 import type { ConnectorHead } from "../dossier/index.ts";
 import { shellSchema } from "./shell.ts";
 import {
-  CAVITY_CONTENTS, FACTS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, JOIN_POINT_KINDS, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type Claim,
-  type Connector, type ConnectorId, type Decision, type DecisionId, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId,
+  BRIEF_KINDS, CAVITY_CONTENTS, DIRECTIONS, FACTS, OPEN_EFFECTS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, JOIN_POINT_KINDS, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type BriefItem, type Claim,
+  type Connector, type ConnectorId, type Decision, type DecisionId, type InsertedDevice, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId,
 } from "../model/index.ts";
 
 /** No control characters, and not the one name that no record can have as a key. */
 const ORDINARY = /^(?!__proto__$)[^\u0000-\u001f]*$/;
 
 /** A checked id keeps its brand through the schema. */
-const id = <T extends string>(what: string): z.ZodType<T, T> => z.string().min(1).max(120).regex(ORDINARY).describe(what) as unknown as z.ZodType<T, T>;
+const id = <T extends string>(what: string, longest = 120): z.ZodType<T, T> => z.string().min(1).max(longest).regex(ORDINARY).describe(what) as unknown as z.ZodType<T, T>;
 export const connectorIdSchema = id<ConnectorId>("Connector id, unique in its job");
 export const pinIdSchema = id<PinId>("Pin id, unique in its job");
-export const decisionIdSchema = id<DecisionId>("Decision id: kind and pins");
+export const decisionIdSchema = id<DecisionId>("Decision id: kind and pins", 6000);
 export const sourceIdSchema = id<SourceId>("Source id, unique in its job");
-export const stepIdSchema = id<StepId>("Step id: decision and role");
+export const stepIdSchema = id<StepId>("Step id: decision and role", 6400);
 
 const text = (max: number): z.ZodString => z.string().max(max).regex(/^[^\u0000-\u0008\u000e-\u001f]*$/, "control characters are not text");
 const name = z.string().trim().min(1, "a name is needed").max(80);
@@ -36,6 +36,9 @@ const claimSchema = z.object({ fact: factSchema, value: text(200), source: sourc
 /** Values of a wire that were there from the first version on, and those that a file may leave out. */
 const firstValues = { function: text(200), colour: text(60), size: sizeSchema.nullable(), signal: z.enum(SIGNAL_CLASSES), note: text(1000) };
 const laterValues = {
+  direction: z.enum(DIRECTIONS).nullable().describe("Seen from its own connector, null when nobody said"),
+  level: z.number().min(0).max(1000).nullable().describe("Highest voltage given or taken, V; null for what the class usually has"),
+  amps: z.number().min(0).max(1000).nullable().describe("Current drawn, or that can be given, A"),
   circuit: text(40).describe("Printed circuit number"),
   condition: text(120).describe("When the pin is there at all: only with air conditioning"),
   colourSystem: z.enum(COLOUR_SYSTEMS).nullable().describe("System of this one colour, null for the connector's"),
@@ -52,6 +55,9 @@ export const pinSchema = z.object({
   content: z.enum(CAVITY_CONTENTS),
   ...firstValues,
   circuit: laterValues.circuit.default(""),
+  direction: laterValues.direction.default(null),
+  level: laterValues.level.default(null),
+  amps: laterValues.amps.default(null),
   condition: laterValues.condition.default(""),
   colourSystem: laterValues.colourSystem.default(null),
   identified: laterValues.identified.default(false),
@@ -120,11 +126,38 @@ export const loomWireSchema = z.object({
 export const commonDecision = {
   sure: z.enum(SURENESS),
   reason: text(500),
-  answers: z.array(z.object({ rule: z.string().min(1).max(80), reason: text(500).min(1, "a reason is needed") })).max(40),
+  answers: z.array(z.object({ rule: z.string().min(1).max(80), reason: text(500).min(1, "a reason is needed"), by: text(80).optional() })).max(80),
 };
+const ohms = z.number().positive().max(1e8).describe("Ω");
+const sideSchema = z.enum(SIDES);
+export const deviceSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("diodes"), band: sideSchema.describe("Side that the band of each diode points to") }),
+  z.object({ kind: z.literal("divider"), upper: ohms, lower: ohms }),
+  z.object({ kind: z.literal("regulator"), volts: z.number().positive().max(1000) }),
+  z.object({ kind: z.literal("relay"), coil: sideSchema.describe("Side whose wire works the coil") }),
+  z.object({ kind: z.literal("resistor"), ohms, how: z.enum(["in series", "in parallel"]) }),
+  z.object({ kind: z.literal("fuse"), amps: z.number().positive().max(1000) }),
+  z.object({ kind: z.literal("switch"), what: z.enum(["clutch", "neutral"]) }),
+  z.object({ kind: z.literal("converter"), what: text(120) }),
+]) satisfies z.ZodType<InsertedDevice>;
+export const deviceField = { device: deviceSchema.optional() };
+export const openField = { open: z.enum(OPEN_EFFECTS).optional().describe("What happens because it is left open") };
+export const briefItemSchema = z.object({
+  id: z.string().min(1).max(80).regex(ORDINARY),
+  kind: z.enum(BRIEF_KINDS),
+  text: z.string().trim().min(1, "a line of the brief needs words").max(120),
+  kept: z.boolean().default(true).describe("Options only: whether the equipment stays"),
+  pins: z.array(pinIdSchema).max(200).default([]).describe("Linked by hand; while there are none, the words link them"),
+}) satisfies z.ZodType<BriefItem>;
+
+const severalPins = z.array(pinIdSchema).min(2, "two pins at least").max(40);
 export const decisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...commonDecision }),
-  z.object({ kind: z.literal("cap"), pin: pinIdSchema, ...commonDecision }),
-  z.object({ kind: z.literal("leave"), pin: pinIdSchema, ...commonDecision }),
+  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...deviceField, ...commonDecision }),
+  z.object({ kind: z.literal("merge"), vehicle: severalPins, incoming: pinIdSchema, ...deviceField, ...commonDecision }),
+  z.object({ kind: z.literal("split"), vehicle: pinIdSchema, incoming: severalPins, ...deviceField, ...commonDecision }),
+  z.object({ kind: z.literal("jumper"), pins: severalPins, ...commonDecision }),
+  z.object({ kind: z.literal("cap"), pin: pinIdSchema, ...openField, ...commonDecision }),
+  z.object({ kind: z.literal("leave"), pin: pinIdSchema, ...openField, ...commonDecision }),
+  z.object({ kind: z.literal("forbid"), vehicle: pinIdSchema, incoming: pinIdSchema, ...commonDecision }),
   z.object({ kind: z.literal("feed"), pin: pinIdSchema, feed: z.enum(FEED_CLASSES), from: text(120), ...commonDecision }),
 ]) satisfies z.ZodType<Decision>;

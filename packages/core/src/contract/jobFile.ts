@@ -3,17 +3,22 @@ import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type 
 import { foldLedger, verifyChain, type ChainProblem } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import { commonDecision, connectorHeadSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, sourceSchema } from "./job.ts";
+import { briefItemSchema, commonDecision, connectorHeadSchema, deviceField, jobHeadSchema, joinPointSchema, loomWireSchema, openField, ownWordSchema, pinSchema, sourceSchema } from "./job.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 import { upcastLayout } from "./shell.ts";
 
 const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
+const severalRefs = z.array(pinRefSchema).min(2).max(40);
 const loose = { sure: commonDecision.sure.optional(), reason: commonDecision.reason.optional(), answers: commonDecision.answers.optional() };
 
 const fileDecisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...loose }),
-  z.object({ kind: z.literal("cap"), pin: pinRefSchema, ...loose }),
-  z.object({ kind: z.literal("leave"), pin: pinRefSchema, ...loose }),
+  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...deviceField, ...loose }),
+  z.object({ kind: z.literal("merge"), vehicle: severalRefs, incoming: pinRefSchema, ...deviceField, ...loose }),
+  z.object({ kind: z.literal("split"), vehicle: pinRefSchema, incoming: severalRefs, ...deviceField, ...loose }),
+  z.object({ kind: z.literal("jumper"), pins: severalRefs, ...loose }),
+  z.object({ kind: z.literal("cap"), pin: pinRefSchema, ...openField, ...loose }),
+  z.object({ kind: z.literal("leave"), pin: pinRefSchema, ...openField, ...loose }),
+  z.object({ kind: z.literal("forbid"), vehicle: pinRefSchema, incoming: pinRefSchema, ...loose }),
   z.object({ kind: z.literal("feed"), pin: pinRefSchema, feed: z.enum(FEED_CLASSES), from: z.string().max(120), ...loose }),
 ]);
 
@@ -28,6 +33,7 @@ export const jobFileSchema = z.object({
   connectors: z.array(fileConnectorSchema).max(200),
   sources: z.array(sourceSchema).max(200).optional(),
   words: z.array(ownWordSchema).max(2000).optional(),
+  brief: z.array(briefItemSchema.partial({ id: true, kept: true, pins: true })).max(500).optional(),
   points: z.array(joinPointSchema).max(5000).optional(),
   wires: z.array(loomWireSchema).max(20000).optional(),
   decisions: z.array(fileDecisionSchema).max(20000).optional(),

@@ -7,7 +7,7 @@ import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pi
 const end = z.string().min(1).max(140) as unknown as z.ZodType<EndId, EndId>;
 const wire = z.string().min(1).max(140) as unknown as z.ZodType<WireId, WireId>;
 const label = z.string().max(400);
-const ends = z.tuple([end, end]);
+const ends = z.array(end).min(2).max(40);
 
 export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("battery"), to: z.enum(["on", "off"]) }),

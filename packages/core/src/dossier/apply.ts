@@ -1,4 +1,4 @@
-import { allPins, decisionId, decisionPins, indexPins, OWN_SOURCES, pinName, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type Source, type SourceId } from "../model/index.ts";
+import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, namedPins, OWN_SOURCES, pinName, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
 import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
@@ -25,6 +25,8 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
       return putSource(dossier, command.source);
     case "remove-source":
       return removeSource(dossier, command.source);
+    case "set-brief":
+      return setBrief(dossier, command.brief);
     case "set-words":
       return ok({ dossier: { ...dossier, words: command.words }, inverse: { kind: "set-words", words: dossier.words } });
   }
@@ -39,7 +41,7 @@ function putConnector(dossier: Dossier, connector: ConnectorHead): Result<Comman
   }
   const { pins, ...head } = before;
   if (before.side !== connector.side) {
-    const joined = dossier.decisions.find((decision) => decision.kind === "join" && decisionPins(decision).some((id) => pins.some((pin) => pin.id === id)));
+    const joined = dossier.decisions.find((decision) => (isJoining(decision) || decision.kind === "forbid") && namedPins(decision).some((id) => pins.some((pin) => pin.id === id)));
     if (joined !== undefined) return fail({ code: "join-needs-both-sides", decision: decisionId(joined) });
   }
   const connectors = dossier.connectors.map((other) => (other.id === connector.id ? { ...connector, pins } : other));
@@ -118,35 +120,80 @@ function removeSource(dossier: Dossier, id: SourceId): Result<Commanded, Command
   return ok({ dossier: { ...dossier, sources: dossier.sources.filter((other) => other.id !== id) }, inverse: { kind: "put-source", source } });
 }
 
+function setBrief(dossier: Dossier, brief: readonly BriefItem[]): Result<Commanded, CommandProblem> {
+  const pins = indexPins(dossier);
+  const said = new Set<string>();
+  for (const item of brief) {
+    if (item.text.trim() === "") return fail({ code: "brief-text-missing" });
+    const key = `${item.kind} ${item.text.trim().toLowerCase()}`;
+    if (said.has(key)) return fail({ code: "brief-repeated", text: item.text });
+    said.add(key);
+    const lost = item.pins.find((id) => !pins.has(id));
+    // A pin that has gone since is no mistake of the one who wrote the brief; only a new link must lead somewhere.
+    if (lost !== undefined && dossier.brief.every((before) => !before.pins.includes(lost))) return fail({ code: "no-such-pin", pin: lost });
+  }
+  return ok({ dossier: { ...dossier, brief }, inverse: { kind: "set-brief", brief: dossier.brief } });
+}
+
 function decide(dossier: Dossier, put: readonly Decision[], remove: readonly DecisionId[]): Result<Commanded, CommandProblem> {
   const pins = indexPins(dossier);
   const replaced = new Set<DecisionId>([...remove, ...put.map(decisionId)]);
   const kept = dossier.decisions.filter((decision) => !replaced.has(decisionId(decision)));
   const taken = new Map(kept.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decisionId(decision)] as const)));
   for (const decision of put) {
+    const misshapen = shapeProblem(decision, pins);
+    if (misshapen !== null) return fail(misshapen);
     for (const id of decisionPins(decision)) {
-      const pin = pins.get(id);
-      if (pin === undefined) return fail({ code: "no-such-pin", pin: id });
-      if (pin.pin.content === "empty" && decision.kind !== "join") return fail({ code: "pin-is-empty", pin: id });
       const by = taken.get(id);
       if (by !== undefined) return fail({ code: "pin-already-decided", pin: id, by });
       taken.set(id, decisionId(decision));
     }
-    if (decision.kind === "join" && (pins.get(decision.vehicle)?.connector.side !== "vehicle" || pins.get(decision.incoming)?.connector.side !== "incoming")) {
-      return fail({ code: "join-needs-both-sides", decision: decisionId(decision) });
-    }
-    if (decision.kind === "join" && pins.get(decision.vehicle)?.pin.content === "empty") return fail({ code: "pin-is-empty", pin: decision.vehicle });
   }
+  const after = [...kept, ...put];
+  const clash = firstForbidden(after);
+  if (clash !== null) return fail(clash);
   const before = new Map(dossier.decisions.map((decision) => [decisionId(decision), decision]));
   const inverse: Command = {
     kind: "decide",
     put: [...replaced].flatMap((id) => before.get(id) ?? []),
     remove: put.map(decisionId).filter((id) => !before.has(id)),
   };
-  return ok({ dossier: { ...dossier, decisions: [...kept, ...put] }, inverse });
+  return ok({ dossier: { ...dossier, decisions: after }, inverse });
+}
+
+/** What is wrong with a decision by itself: pins that are not there, the wrong side, the same pin twice. */
+function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): CommandProblem | null {
+  const named = namedPins(decision);
+  const lost = named.find((id) => !pins.has(id));
+  if (lost !== undefined) return { code: "no-such-pin", pin: lost };
+  const twice = named.find((id, index) => named.indexOf(id) !== index);
+  if (twice !== undefined) return { code: "pin-with-itself", pin: twice };
+  if ((decision.kind === "merge" && decision.vehicle.length < 2) || (decision.kind === "split" && decision.incoming.length < 2) || named.length < (decision.kind === "jumper" ? 2 : 1)) {
+    return { code: "too-few-pins", decision: decisionId(decision) };
+  }
+  const across = decision.kind === "forbid" ? [[decision.vehicle, decision.incoming] as const] : linkedPairs(decision);
+  if (across.some(([vehicle, incoming]) => pins.get(vehicle)?.connector.side !== "vehicle" || pins.get(incoming)?.connector.side !== "incoming")) {
+    return { code: "join-needs-both-sides", decision: decisionId(decision) };
+  }
+  if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1) return { code: "jumper-across-connectors", decision: decisionId(decision) };
+  // A single wire may move into an empty cavity of the other side; every other work needs a wire.
+  const needWire = decision.kind === "join" ? [decision.vehicle] : decision.kind === "forbid" ? [] : named;
+  const empty = needWire.find((id) => pins.get(id)?.pin.content === "empty");
+  return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
+}
+
+/** The first pair that one decision joins and another forbids. */
+function firstForbidden(decisions: readonly Decision[]): CommandProblem | null {
+  const apart = new Map(decisions.flatMap((decision) => (decision.kind === "forbid" ? [[`${decision.vehicle}\n${decision.incoming}`, decision] as const] : [])));
+  if (apart.size === 0) return null;
+  for (const [vehicle, incoming] of decisions.flatMap(linkedPairs)) {
+    const by = apart.get(`${vehicle}\n${incoming}`);
+    if (by !== undefined) return { code: "pair-forbidden", vehicle, incoming, reason: by.reason };
+  }
+  return null;
 }
 
 function withoutPins(decisions: readonly Decision[], pins: ReadonlySet<PinId>): { readonly kept: readonly Decision[]; readonly lost: readonly Decision[] } {
-  const touches = (decision: Decision): boolean => decisionPins(decision).some((pin) => pins.has(pin));
+  const touches = (decision: Decision): boolean => namedPins(decision).some((pin) => pins.has(pin));
   return { kept: decisions.filter((decision) => !touches(decision)), lost: decisions.filter(touches) };
 }

@@ -1,4 +1,4 @@
-import type { Connector, ConnectorId, Decision, DecisionId, Dossier, JobHead, JoinPoint, JoinPointId, LoomWire, LoomWireId, OwnWord, Pin, PinId, Source, SourceId } from "../model/index.ts";
+import type { BriefItem, Connector, ConnectorId, Decision, DecisionId, Dossier, JobHead, JoinPoint, JoinPointId, LoomWire, LoomWireId, OwnWord, Pin, PinId, Source, SourceId } from "../model/index.ts";
 
 /** A connector without its pins, which have their own command. */
 export type ConnectorHead = Omit<Connector, "pins">;
@@ -13,6 +13,7 @@ export type Command =
   | { readonly kind: "put-source"; readonly source: Source }
   | { readonly kind: "remove-source"; readonly source: SourceId }
   | { readonly kind: "set-words"; readonly words: readonly OwnWord[] }
+  | { readonly kind: "set-brief"; readonly brief: readonly BriefItem[] }
   | { readonly kind: "change-wiring"; readonly put: readonly LoomWire[]; readonly remove: readonly LoomWireId[]; readonly putPoints: readonly JoinPoint[]; readonly removePoints: readonly JoinPointId[] }
   | { readonly kind: "decide"; readonly put: readonly Decision[]; readonly remove: readonly DecisionId[] };
 
@@ -25,6 +26,12 @@ export type CommandProblem =
   | { readonly code: "cavity-taken"; readonly connector: string; readonly cavity: string }
   | { readonly code: "pin-already-decided"; readonly pin: PinId; readonly by: DecisionId }
   | { readonly code: "join-needs-both-sides"; readonly decision: DecisionId }
+  | { readonly code: "pin-with-itself"; readonly pin: PinId }
+  | { readonly code: "too-few-pins"; readonly decision: DecisionId }
+  | { readonly code: "jumper-across-connectors"; readonly decision: DecisionId }
+  | { readonly code: "pair-forbidden"; readonly vehicle: PinId; readonly incoming: PinId; readonly reason: string }
+  | { readonly code: "brief-text-missing" }
+  | { readonly code: "brief-repeated"; readonly text: string }
   | { readonly code: "pin-of-other-connector"; readonly pin: PinId }
   | { readonly code: "no-such-source"; readonly source: SourceId }
   | { readonly code: "source-in-use"; readonly title: string; readonly pin: string }

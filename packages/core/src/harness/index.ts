@@ -5,4 +5,4 @@ export {
 export { type Operation, type OperationKind, type OperationProblem, type Residue, type Reverse } from "./operation.ts";
 export { applyOperation } from "./apply.ts";
 export { type Applied, type ApplyResult } from "./operations/guards.ts";
-export { connectedPoints, type Point } from "./net.ts";
+export { connectedEnds, connectedPoints, type Point } from "./net.ts";

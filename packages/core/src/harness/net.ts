@@ -15,6 +15,14 @@ function sets(state: HarnessState) {
   return joined;
 }
 
+/** For every end, all ends that it is electrically joined to through wires and joints, itself among them. */
+export function connectedEnds(state: HarnessState): ReadonlyMap<EndId, ReadonlySet<EndId>> {
+  const joined = sets(state);
+  const groups = new Map<string, Set<EndId>>();
+  for (const key of Object.keys(state.ends)) groups.set(joined.find(key), (groups.get(joined.find(key)) ?? new Set()).add(endId(key)));
+  return new Map(Object.keys(state.ends).map((key) => [endId(key), groups.get(joined.find(key)) ?? new Set()]));
+}
+
 /** For every end, the cavities, loom runs and supplies that it is electrically joined to through wires and joints. */
 export function connectedPoints(state: HarnessState): ReadonlyMap<EndId, readonly Point[]> {
   const joined = sets(state);

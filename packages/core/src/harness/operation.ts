@@ -7,8 +7,8 @@ export type Operation =
   | { readonly kind: "release"; readonly end: EndId; readonly cavity: PinId }
   | { readonly kind: "insert"; readonly end: EndId; readonly cavity: PinId }
   | { readonly kind: "cut"; readonly pin: PinId }
-  | { readonly kind: "splice"; readonly ends: readonly [EndId, EndId]; readonly joint: string }
-  | { readonly kind: "part"; readonly ends: readonly [EndId, EndId]; readonly joint: string }
+  | { readonly kind: "splice"; readonly ends: readonly EndId[]; readonly joint: string }
+  | { readonly kind: "part"; readonly ends: readonly EndId[]; readonly joint: string }
   | { readonly kind: "cap"; readonly end: EndId; readonly to: "covered" | "open" }
   | { readonly kind: "feed"; readonly end: EndId; readonly supply: string }
   | { readonly kind: "unfeed"; readonly end: EndId; readonly supply: string }
@@ -43,6 +43,7 @@ export type OperationProblem =
   | { readonly code: "end-carries-terminal"; readonly end: EndId }
   | { readonly code: "already-cut"; readonly pin: PinId }
   | { readonly code: "joined-to-itself"; readonly end: EndId }
+  | { readonly code: "joint-needs-two-ends" }
   | { readonly code: "joint-in-use"; readonly joint: string }
   | { readonly code: "not-joined-there"; readonly end: EndId }
   | { readonly code: "wire-still-held"; readonly wire: WireId }

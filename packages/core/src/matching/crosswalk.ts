@@ -1,7 +1,15 @@
-import { solveAssignment, type AssignmentProblem, type Edge } from "../numeric/index.ts";
-import { decisionPins, isFeed, pinsOfSide, type Decision, type Dossier, type PinId, type Side, type Sureness } from "../model/index.ts";
-import { present } from "../util/index.ts";
-import { pinReader, weigh, type Evidence, type ReadPin, type Reason } from "./evidence.ts";
+import { componentsOf, partOf, solveAssignment, type AssignmentProblem, type Component } from "../numeric/index.ts";
+import { decisionPins, isFeed, pinsOfSide, type Dossier, type FeedClass, type OpenEffect, type PinId, type PlacedPin, type Side, type Sureness } from "../model/index.ts";
+import { firstDifference, present } from "../util/index.ts";
+import { droppedOption } from "./brief.ts";
+import { SURCHARGE } from "./capacity.ts";
+import { deviceBetween, deviceOfMerge, type ProposedDevice } from "./devices.ts";
+import { pinReader, reasonsOf, weigh, type ReadPin, type Reason } from "./evidence.ts";
+import { feedPlaces, type FeedPlace } from "./feeds.ts";
+import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
+import { keepOutOf } from "./keepOut.ts";
+import { surenessAt } from "./sureness.ts";
+import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
 export interface SuggestedPair {
   readonly vehicle: PinId;
@@ -11,88 +19,295 @@ export interface SuggestedPair {
   readonly strength: number;
   readonly margin: number;
   readonly reasons: readonly Reason[];
+  /** What belongs between them, where they must not meet directly. */
+  readonly device: ProposedDevice | null;
 }
 
-/** What to do with a pin that has no partner; a feed still wants to be told from where. */
+/** One wire of one side with several of the other; `split` when the vehicle has the one, `merge` when the incoming side has. */
+export interface SuggestedGroup {
+  readonly kind: "split" | "merge";
+  readonly pairs: readonly SuggestedPair[];
+  readonly sure: Sureness;
+  readonly device: ProposedDevice | null;
+}
+
+/** What to do with a pin that has no partner. */
 export interface SuggestedAlone {
   readonly pin: PinId;
   readonly proposal: "cap" | "leave" | "feed";
-  readonly why: "no-partner" | "needs-feed" | "other-side-undecided" | "spare";
+  readonly why: "no-partner" | "needs-feed" | "not-looked" | "spare" | "option-dropped" | "keep-out" | "nothing-known";
+  /** What it needs, for a feed. */
+  readonly feed: FeedClass | null;
+  /** Places of this job that could give it, the nearest in meaning first. */
+  readonly from: readonly FeedPlace[];
+  /** What happens when it stays open, where the vocabulary knows. */
+  readonly open: OpenEffect | null;
+  /** The pin of the other side that it would go with best, and who has that one. */
+  readonly nearest: { readonly pin: PinId; readonly takenBy: PinId | null } | null;
 }
 
 export interface Crosswalk {
   readonly pairs: readonly SuggestedPair[];
+  readonly groups: readonly SuggestedGroup[];
+  readonly jumpers: readonly SuggestedJumper[];
   readonly alone: readonly SuggestedAlone[];
 }
 
-/** The case a pair must make before "sure" or "check" stands on it (common practice, no source). */
-const SURE = 45;
-const CHECK = 20;
+/** Solved components by what they are made of. Kept between calls, a decision re-solves its own component only. */
+export type MatchMemo = Map<string, SolvedComponent>;
+interface SolvedComponent {
+  readonly columnOf: readonly (number | null)[];
+  readonly margins: readonly number[];
+}
 
-const aloneCost = (pin: ReadPin): number => (pin.signal === "none" || pin.placed.pin.content !== "occupied" ? 0 : 4);
-const takesPart = (pin: ReadPin): boolean => pin.placed.pin.content === "occupied";
+export interface MatchOptions {
+  readonly memo?: MatchMemo | undefined;
+  /** Told now and then how far of all wires it is. */
+  readonly onProgress?: ((done: number, total: number) => void) | undefined;
+}
+
+const ORDER: readonly Sureness[] = ["guess", "check", "sure"];
+const leastSure = (pairs: readonly SuggestedPair[]): Sureness => ORDER[Math.min(...pairs.map((pair) => ORDER.indexOf(pair.sure)))] ?? "guess";
 
 /**
- * The best pairing of all undecided pins of the two sides, as one assignment: every pair's evidence is weighed against
- * every other's and against staying alone. Decided pins are fixed and take no part. Deterministic.
+ * The best pairing of all undecided pins of the two sides, as one assignment: every pair's evidence is weighed against every
+ * other's and against staying alone; one wire may serve several where its class permits. Decided pins are fixed and take no
+ * part, nor do keep-out circuits and options that are given up; forbidden pairs are never proposed. Deterministic: the memo
+ * changes how long it takes and nothing else.
  */
-export function suggest(dossier: Dossier): Crosswalk {
+export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk {
+  const read = pinReader(dossier);
   const decided = new Set(dossier.decisions.flatMap(decisionPins));
-  const open = (side: Side): ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => !decided.has(pin.id) && pin.content !== "empty").map(pinReader(dossier));
+  const forbidden = new Set(dossier.decisions.flatMap((decision) => (decision.kind === "forbid" ? [`${decision.vehicle}\n${decision.incoming}`] : [])));
+  const open = (side: Side): readonly ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => !decided.has(pin.id) && pin.content !== "empty").map(read);
   const left = open("vehicle");
   const right = open("incoming");
+  const bypass = suggestJumpers(dossier, left);
+  const inJumper = new Set(bypass.flatMap(({ pins }) => pins));
+  const takesPart = (pin: ReadPin): boolean => pin.placed.pin.content === "occupied" && keepOutOf(pin.placed) === null && droppedOption(dossier, pin.placed) === null && !inJumper.has(pin.placed.pin.id);
   const rows = left.filter(takesPart);
-  const columns = right.filter(takesPart);
-  const table = rows.map((row) => columns.map((column) => weigh(row, column)));
-  const problem = problemOf(rows, columns, table);
-  const solution = solveAssignment(problem);
-  const sameRow = classesOf(rows);
-  const sameColumn = classesOf(columns);
-  const pairs = solution.columnOf.flatMap((column, row): SuggestedPair[] => {
-    if (column === null) return [];
-    const evidence = present(table[row]?.[column], "evidence of a chosen pair");
-    const [margin] = solution.marginOf(row, (r, c) => sameRow[r] === sameRow[row] && sameColumn[c] === sameColumn[column]);
-    const confidence = Math.min(evidence.strength, margin);
-    return [{
-      vehicle: present(rows[row], "row").placed.pin.id,
-      incoming: present(columns[column], "column").placed.pin.id,
-      sure: confidence >= SURE ? "sure" : confidence >= CHECK ? "check" : "guess",
-      strength: evidence.strength,
-      margin,
-      reasons: evidence.reasons,
-    }];
+  // Weighing the pairs is the first half of the work, choosing among them the second.
+  const match = matchProblem(rows, right.filter(takesPart), forbidden, (row) => row % 64 === 63 && options.onProgress?.(row / 2, rows.length));
+  const links = starsOnly(linksOf(match, options));
+  const pairs: SuggestedPair[] = [];
+  const groups: SuggestedGroup[] = [];
+  for (const group of groupsOf(links)) {
+    const made = group.map((link) => pairOf(link, match, dossier.head.nominalVolts));
+    const [only] = made;
+    if (made.length === 1 && only !== undefined) pairs.push(only);
+    else groups.push(grouped(group, made));
+  }
+  const partner = new Map(links.flatMap(({ row, column }) => [[row.placed.pin.id, column.placed.pin.id], [column.placed.pin.id, row.placed.pin.id]] as const));
+  const nearest = nearestOf(match, partner);
+  const places = feedPlaces(dossier);
+  const alone = [...left, ...right].filter(({ placed: { pin } }) => !partner.has(pin.id) && !inJumper.has(pin.id)).map((pin) => aloneOf(pin, dossier, places, nearest.get(pin.placed.pin.id) ?? null));
+  return { pairs, groups, jumpers: bypass, alone };
+}
+
+interface ChosenLink {
+  readonly row: ReadPin;
+  readonly column: ReadPin;
+  readonly further: boolean;
+  readonly strength: number;
+  readonly margin: number;
+}
+
+function linksOf(match: MatchProblem, { memo, onProgress }: MatchOptions): readonly ChosenLink[] {
+  const { rows, columns, problem } = match;
+  const kept: MatchMemo = new Map();
+  const links: ChosenLink[] = [];
+  let done = 0;
+  const pins = rows.filter(({ of }) => of === null).length;
+  const tell = (solved: number): void => onProgress?.(pins / 2 + (solved / rows.length) * (pins / 2), pins);
+  for (const component of componentsOf(problem)) {
+    const key = keyOf(match, component);
+    const solved = memo?.get(key) ?? solveComponent(match, component, (solvedRows) => tell(done + solvedRows));
+    kept.set(key, solved);
+    done += component.rows.length;
+    tell(done);
+    solved.columnOf.forEach((local, place) => {
+      if (local === null) return;
+      const row = present(rows[present(component.rows[place], "row")], "row");
+      const column = present(columns[present(component.columns[local], "column")], "column");
+      const further = row.of !== null || column.of !== null;
+      const strength = present(match.evidence(row.pin, column.pin), "evidence of a chosen pair").strength - (further ? SURCHARGE : 0);
+      links.push({ row: row.pin, column: column.pin, further, strength, margin: present(solved.margins[place], "margin") });
+    });
+  }
+  if (memo !== undefined) {
+    memo.clear();
+    for (const [key, solved] of kept) memo.set(key, solved);
+  }
+  onProgress?.(pins, pins);
+  return links.sort((a, b) => rankOf(match, a.row) - rankOf(match, b.row) || rankOf(match, a.column) - rankOf(match, b.column));
+}
+
+const ranks = new WeakMap<MatchProblem, ReadonlyMap<ReadPin, number>>();
+function rankOf(match: MatchProblem, pin: ReadPin): number {
+  const known = ranks.get(match) ?? new Map([...match.rows, ...match.columns].filter(({ of }) => of === null).map((seat, index) => [seat.pin, index]));
+  ranks.set(match, known);
+  return known.get(pin) ?? 0;
+}
+
+/** Everything that the solution of a component depends on. */
+function keyOf({ rows, columns, problem }: MatchProblem, component: Component): string {
+  const seat = ({ pin, of }: Seat, alone: number | undefined): string => JSON.stringify([pin.sense, pin.look, pin.place, of === null, interchangeable(pin), alone]);
+  const place = new Map(component.columns.map((column, index) => [column, index]));
+  const lists = new Map<unknown, number>();
+  // A forbidden pair has no edge, so which columns a row reaches is part of the key.
+  const list = (row: number): string => {
+    const edges = present(problem.edges[row], "row");
+    const known = lists.get(edges);
+    if (known !== undefined) return `=${known}`;
+    lists.set(edges, lists.size);
+    return edges.map(({ column }) => place.get(column)).join(",");
+  };
+  return [
+    ...component.rows.map((row) => `${seat(present(rows[row], "row"), problem.rowAlone[row]?.[0])}${list(row)}`), "|",
+    ...component.columns.map((column) => seat(present(columns[column], "column"), problem.columnAlone[column]?.[0])),
+  ].join("\n");
+}
+
+function solveComponent({ rows, columns, problem }: MatchProblem, component: Component, onProgress: (rows: number) => void): SolvedComponent {
+  const part: AssignmentProblem = partOf(problem, component);
+  const solution = solveAssignment(part);
+  const rowSeats = component.rows.map((row) => present(rows[row], "row"));
+  const columnSeats = component.columns.map((column) => present(columns[column], "column"));
+  const [rowClass, columnClass] = [classesOf(rowSeats), classesOf(columnSeats)];
+  // Pins of one sense are weighed alike, so a margin holds for every pair of the same two senses.
+  const known = new Map<string, number>();
+  const margins = solution.columnOf.map((column, row) => {
+    if (column === null) return 0;
+    if (row % 64 === 63) onProgress(row);
+    const a = present(rowSeats[row], "row");
+    const b = present(columnSeats[column], "column");
+    const key = JSON.stringify([a.pin.sense, a.of === null, part.rowAlone[row]?.[0], b.pin.sense, b.of === null, part.columnAlone[column]?.[0], isFeed(a.pin.signal) && isFeed(b.pin.signal) ? [rowClass[row], columnClass[column]] : ""]);
+    let margin = known.get(key);
+    if (margin === undefined) {
+      [margin] = solution.marginOf(row, (r, c) => rowClass[r] === rowClass[row] && columnClass[c] === columnClass[column]);
+      known.set(key, margin);
+    }
+    return margin;
   });
-  const paired = new Set(pairs.flatMap((pair) => [pair.vehicle, pair.incoming]));
-  return { pairs, alone: [...left, ...right].filter((pin) => !paired.has(pin.placed.pin.id)).map(aloneOf) };
+  return { columnOf: solution.columnOf, margins };
 }
 
-/** The assignment of two sides of pins; exported for checks against an independent solver. */
-export function problemOf(rows: readonly ReadPin[], columns: readonly ReadPin[], table: readonly (readonly (Evidence | null)[])[]): AssignmentProblem {
-  const edges = rows.map((row, r) =>
-    columns.flatMap((column, c): Edge[] => {
-      const evidence = table[r]?.[c];
-      // An edge dearer than two who stay alone can never be in the optimum.
-      return evidence && -evidence.strength < aloneCost(row) + aloneCost(column) ? [{ column: c, cost: [-evidence.strength, -evidence.colour] }] : [];
-    }),
-  );
-  return { columns: columns.length, edges, rowAlone: rows.map((row) => [aloneCost(row), 0]), columnAlone: columns.map((column) => [aloneCost(column), 0]) };
+/** Pins that are electrically equal alternatives share a class: one feed, function, size and connector; a pin and its further joints. */
+function interchangeable({ placed, reading, signal }: ReadPin): string {
+  return isFeed(signal) ? JSON.stringify([placed.connector.id, reading.term?.name ?? reading.core, signal, placed.pin.size]) : placed.pin.id;
 }
 
-/** Pins that are electrically equal alternatives share a class: one function, signal, size and connector. */
-function classesOf(pins: readonly ReadPin[]): readonly string[] {
-  return pins.map(({ placed, reading, signal, text }) =>
-    isFeed(signal) ? JSON.stringify([placed.connector.id, reading.term?.name ?? text, signal, placed.pin.size]) : placed.pin.id,
-  );
+/** The class of each seat as a number, so that comparing them is cheap. */
+function classesOf(seats: readonly Seat[]): readonly number[] {
+  const numbers = new Map<string, number>();
+  return seats.map(({ pin }) => {
+    const name = interchangeable(pin);
+    const number = numbers.get(name) ?? numbers.size;
+    numbers.set(name, number);
+    return number;
+  });
 }
 
-function aloneOf({ placed: { pin, connector }, signal }: ReadPin): SuggestedAlone {
-  if (pin.content === "unknown") return { pin: pin.id, proposal: "leave", why: "other-side-undecided" };
-  if (signal === "none") return { pin: pin.id, proposal: "leave", why: "spare" };
-  if (connector.side === "incoming" && isFeed(signal)) return { pin: pin.id, proposal: "feed", why: "needs-feed" };
-  return { pin: pin.id, proposal: "cap", why: "no-partner" };
+/** Drops the weakest further joints where wires of both sides would hang together in one knot; a rare meeting of two habits. */
+function starsOnly(links: readonly ChosenLink[]): readonly ChosenLink[] {
+  const kept = [...links];
+  for (;;) {
+    const knot = groupsOf(kept).find((group) => new Set(group.map((link) => link.row)).size > 1 && new Set(group.map((link) => link.column)).size > 1);
+    if (knot === undefined) return kept;
+    const weakest = knot.filter((link) => link.further).reduce((a, b) => (b.strength < a.strength ? b : a));
+    kept.splice(kept.indexOf(weakest), 1);
+  }
 }
 
-/** The decision that a suggestion stands for; `from` names where a feed is taken. */
-export function decisionFromPair(pair: SuggestedPair, dossier: Dossier): Decision {
-  return { kind: "join", vehicle: pair.vehicle, incoming: pair.incoming, method: dossier.head.method, sure: pair.sure, reason: "", answers: [] };
+/** Links that share a pin, in the order of their first. */
+function groupsOf(links: readonly ChosenLink[]): readonly (readonly ChosenLink[])[] {
+  const groupOf = new Map<ReadPin, ChosenLink[]>();
+  for (const link of links) {
+    const [a, b] = [groupOf.get(link.row), groupOf.get(link.column)];
+    if (a === undefined && b === undefined) {
+      const alone = [link];
+      groupOf.set(link.row, alone);
+      groupOf.set(link.column, alone);
+      continue;
+    }
+    const group = [...new Set([...(a ?? []), ...(b ?? []), link])];
+    for (const one of group) {
+      groupOf.set(one.row, group);
+      groupOf.set(one.column, group);
+    }
+  }
+  return [...new Set(groupOf.values())];
+}
+
+function pairOf({ row, column, further, strength, margin }: ChosenLink, match: MatchProblem, nominalVolts: number): SuggestedPair {
+  const reasons = reasonsOf(present(match.evidence(row, column), "evidence of a chosen pair"), row, column);
+  return {
+    vehicle: row.placed.pin.id, incoming: column.placed.pin.id, sure: surenessAt(Math.min(strength, margin)), strength, margin,
+    reasons: further ? [...reasons, { kind: "shared-wire", weight: -SURCHARGE } as const] : reasons, device: deviceBetween(row, column, nominalVolts),
+  };
+}
+
+function grouped(links: readonly ChosenLink[], pairs: readonly SuggestedPair[]): SuggestedGroup {
+  const kind = new Set(links.map((link) => link.row)).size > 1 ? "merge" : "split";
+  const [first] = links;
+  const device = pairs.find((pair) => pair.device !== null)?.device ?? (kind === "merge" && first !== undefined ? deviceOfMerge(first.column) : null);
+  return { kind, pairs, sure: leastSure(pairs), device };
+}
+
+/** For each pin that stays alone, its dearest partner and who has that one. */
+function nearestOf({ rows, columns, problem }: MatchProblem, partner: ReadonlyMap<PinId, PinId>): ReadonlyMap<PinId, NonNullable<SuggestedAlone["nearest"]>> {
+  const nearest = new Map<PinId, { readonly pin: PinId; readonly takenBy: PinId | null; readonly cost: number }>();
+  const offer = (own: PinId, other: PinId, cost: number): void => {
+    if (partner.has(own) || (nearest.get(own)?.cost ?? Infinity) <= cost) return;
+    nearest.set(own, { pin: other, takenBy: partner.get(other) ?? null, cost });
+  };
+  rows.forEach((row, r) => {
+    if (row.of !== null) return;
+    for (const { column, cost } of problem.edges[r] ?? []) {
+      const seat = present(columns[column], "column");
+      if (seat.of !== null) continue;
+      offer(row.pin.placed.pin.id, seat.pin.placed.pin.id, cost[0]);
+      offer(seat.pin.placed.pin.id, row.pin.placed.pin.id, cost[0]);
+    }
+  });
+  return nearest;
+}
+
+function aloneOf(own: ReadPin, dossier: Dossier, places: readonly FeedPlace[], nearest: SuggestedAlone["nearest"]): SuggestedAlone {
+  const { placed, signal, reading } = own;
+  const { pin, connector } = placed;
+  const answer = (proposal: SuggestedAlone["proposal"], why: SuggestedAlone["why"]): SuggestedAlone => ({
+    pin: pin.id, proposal, why, feed: proposal === "feed" && isFeed(signal) ? signal : null, from: proposal === "feed" ? places.filter((place) => place.feed === signal) : [],
+    open: why === "spare" || why === "not-looked" ? null : (reading.term?.open ?? null), nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
+  });
+  if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
+  if (pin.content === "unknown") return answer("leave", "not-looked");
+  if (signal === "none" || reading.term?.name === "spare") return answer("leave", "spare");
+  if (droppedOption(dossier, placed) !== null) return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
+  if (connector.side === "incoming" && isFeed(signal)) return answer("feed", "needs-feed");
+  return answer("cap", reading.tokens.length === 0 && signal === "unknown" ? "nothing-known" : "no-partner");
+}
+
+/** A pin of the other side with the case for it, best first; what "fix to…" offers. */
+export interface Candidate {
+  readonly pin: PlacedPin;
+  /** Null where a direct join does damage. */
+  readonly strength: number | null;
+  readonly reasons: readonly Reason[];
+  readonly device: ProposedDevice | null;
+}
+
+/** Every pin of the other side, by the case for a join with this one; those that would do damage come last. */
+export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Candidate[] {
+  const read = pinReader(dossier);
+  const own = read(placed);
+  const isVehicle = placed.connector.side === "vehicle";
+  const { nominalVolts } = dossier.head;
+  const all = pinsOfSide(dossier, isVehicle ? "incoming" : "vehicle").filter(({ pin }) => pin.content !== "empty" || isVehicle).map((other): Candidate => {
+    const theirs = read(other);
+    const evidence = weigh(own, theirs);
+    const device = isVehicle ? deviceBetween(own, theirs, nominalVolts) : deviceBetween(theirs, own, nominalVolts);
+    return { pin: other, strength: evidence?.strength ?? null, reasons: evidence === null ? [] : reasonsOf(evidence, own, theirs), device };
+  });
+  return all.sort((a, b) => firstDifference((b.strength ?? -1000) - (a.strength ?? -1000)));
 }

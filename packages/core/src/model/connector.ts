@@ -3,7 +3,7 @@ import { compareNatural, compareText, firstDifference } from "../util/index.ts";
 import type { Claim, Fact } from "./fact.ts";
 import type { ConnectorId, PinId, SourceId } from "./ids.ts";
 import type { Shell } from "./shell.ts";
-import type { SignalClass } from "./signal.ts";
+import type { Direction, SignalClass } from "./signal.ts";
 
 /** `vehicle` stays in the car; `incoming` is the donor loom, the aftermarket part or the module. */
 export const SIDES = ["vehicle", "incoming"] as const;
@@ -30,6 +30,12 @@ export interface Pin {
   readonly note: string;
   /** Circuit number printed on the wire or the diagram. */
   readonly circuit: string;
+  /** Which way the wire works, seen from this connector; null when nobody said. */
+  readonly direction: Direction | null;
+  /** Highest voltage in V that the source gives or the input takes; null for what its class usually has. */
+  readonly level: number | null;
+  /** Current in A that a load draws or a source can give; null when not known. */
+  readonly amps: number | null;
   /** When the pin is there at all: "only with air conditioning"; empty for always. */
   readonly condition: string;
   /** System of this one colour where it differs from the connector's; null for the connector's. */
@@ -45,7 +51,7 @@ export interface Pin {
 
 /** A cavity nobody has looked into. */
 export const blankPin = (id: PinId, cavity: string, order: number): Pin => ({
-  id, cavity, order, content: "unknown", function: "", colour: "", size: null, signal: "unknown", note: "", circuit: "", condition: "",
+  id, cavity, order, content: "unknown", function: "", colour: "", size: null, signal: "unknown", note: "", circuit: "", direction: null, level: null, amps: null, condition: "",
   colourSystem: null, identified: false, sources: {}, doubts: {}, claims: [],
 });
 

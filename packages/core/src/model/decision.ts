@@ -1,6 +1,7 @@
-import { unreachable } from "../util/index.ts";
+import { present, unreachable } from "../util/index.ts";
+import type { InsertedDevice } from "./device.ts";
 import { decisionIdOf, type DecisionId, type PinId } from "./ids.ts";
-import type { FeedClass } from "./signal.ts";
+import type { FeedClass, OpenEffect } from "./signal.ts";
 
 /** `move`: release the terminal and insert it on the other side; `splice`: cut and join. */
 export const METHODS = ["move", "splice"] as const;
@@ -13,6 +14,8 @@ export type Sureness = (typeof SURENESS)[number];
 export interface HazardAnswer {
   readonly rule: string;
   readonly reason: string;
+  /** Who accepted it; older records do not say. */
+  readonly by?: string | undefined;
 }
 
 interface Common {
@@ -20,18 +23,44 @@ interface Common {
   readonly reason: string;
   readonly answers: readonly HazardAnswer[];
 }
+interface Across extends Common {
+  /** What goes between the wires; left out when they meet directly. */
+  readonly device?: InsertedDevice | undefined;
+}
+interface LeftOpen extends Common {
+  readonly pin: PinId;
+  /** What happens because nothing is connected there. */
+  readonly open?: OpenEffect | undefined;
+}
 
-/** What becomes of a pin. A pin named by no decision is undecided. */
+/** What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. */
 export type Decision =
-  | (Common & { readonly kind: "join"; readonly vehicle: PinId; readonly incoming: PinId; readonly method: Method })
-  | (Common & { readonly kind: "cap"; readonly pin: PinId })
-  | (Common & { readonly kind: "leave"; readonly pin: PinId })
-  | (Common & { readonly kind: "feed"; readonly pin: PinId; readonly feed: FeedClass; readonly from: string });
+  | (Across & { readonly kind: "join"; readonly vehicle: PinId; readonly incoming: PinId; readonly method: Method })
+  | (Across & { readonly kind: "merge"; readonly vehicle: readonly PinId[]; readonly incoming: PinId })
+  | (Across & { readonly kind: "split"; readonly vehicle: PinId; readonly incoming: readonly PinId[] })
+  | (Common & { readonly kind: "jumper"; readonly pins: readonly PinId[] })
+  | (LeftOpen & { readonly kind: "cap" })
+  | (LeftOpen & { readonly kind: "leave" })
+  | (Common & { readonly kind: "feed"; readonly pin: PinId; readonly feed: FeedClass; readonly from: string })
+  | (Common & { readonly kind: "forbid"; readonly vehicle: PinId; readonly incoming: PinId });
+export type DecisionKind = Decision["kind"];
 
-export function decisionPins(decision: Decision): readonly PinId[] {
+/** A decision that makes one electrical thing of wires of both sides. */
+export type Joining = Extract<Decision, { kind: "join" | "merge" | "split" }>;
+export const isJoining = (decision: Decision): decision is Joining => decision.kind === "join" || decision.kind === "merge" || decision.kind === "split";
+
+/** Every pin that a decision names, the vehicle's first. */
+export function namedPins(decision: Decision): readonly PinId[] {
   switch (decision.kind) {
     case "join":
+    case "forbid":
       return [decision.vehicle, decision.incoming];
+    case "merge":
+      return [...decision.vehicle, decision.incoming];
+    case "split":
+      return [decision.vehicle, ...decision.incoming];
+    case "jumper":
+      return decision.pins;
     case "cap":
     case "leave":
     case "feed":
@@ -41,7 +70,27 @@ export function decisionPins(decision: Decision): readonly PinId[] {
   }
 }
 
+/** The pin that a decision is listed at. */
+export const leadPin = (decision: Decision): PinId => present(namedPins(decision)[0], "pin of a decision");
+
+/** The pins whose fate it settles. */
+export const decisionPins = (decision: Decision): readonly PinId[] => (decision.kind === "forbid" ? [] : namedPins(decision));
+
+/** Each pair of a vehicle's pin and an incoming one that a decision joins. */
+export function linkedPairs(decision: Decision): readonly (readonly [vehicle: PinId, incoming: PinId])[] {
+  switch (decision.kind) {
+    case "join":
+      return [[decision.vehicle, decision.incoming]];
+    case "merge":
+      return decision.vehicle.map((vehicle) => [vehicle, decision.incoming]);
+    case "split":
+      return decision.incoming.map((incoming) => [decision.vehicle, incoming]);
+    default:
+      return [];
+  }
+}
+
 /** A decision is what it does to which pins: taken back and made again, it is the same decision and keeps its ticks. */
 export function decisionId(decision: Decision): DecisionId {
-  return decisionIdOf([decision.kind, ...decisionPins(decision)].join(":"));
+  return decisionIdOf([decision.kind, ...namedPins(decision)].join(":"));
 }

@@ -2,11 +2,15 @@ export {
   connectorId, decisionIdOf, endId, joinPointId, loomWireId, pinId, sourceId, stepId, wireId,
   type ConnectorId, type DecisionId, type EndId, type JoinPointId, type LoomWireId, type PinId, type SourceId, type StepId, type WireId,
 } from "./ids.ts";
-export { FEED_CLASSES, isData, isFeed, isSupply, SIGNAL_CLASSES, signalFit, type FeedClass, type Fit, type SignalClass } from "./signal.ts";
+export {
+  DIRECTIONS, FEED_CLASSES, isData, isFeed, isLowLevel, isPowered, isSupply, OPEN_EFFECTS, SIGNAL_CLASSES, signalFit, usualLevel, type Direction, type FeedClass, type Fit, type OpenEffect, type SignalClass,
+} from "./signal.ts";
 export {
   blankConnector, blankPin, CAVITY_CONTENTS, compareConnectors, isKnown, lastOrder, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type Pin, type Side,
 } from "./connector.ts";
-export { decisionId, decisionPins, METHODS, SURENESS, type Decision, type HazardAnswer, type Method, type Sureness } from "./decision.ts";
+export { decisionId, decisionPins, isJoining, leadPin, linkedPairs, METHODS, namedPins, SURENESS, type Decision, type DecisionKind, type HazardAnswer, type Joining, type Method, type Sureness } from "./decision.ts";
+export { type DeviceKind, type InsertedDevice } from "./device.ts";
+export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {
   allPins, connectorsInOrder, decisionSureness, emptyDossier, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, rankPins, undecidedPins, type Dossier, type JobHead, type JobKind, type OwnWord, type PlacedPin,
 } from "./job.ts";

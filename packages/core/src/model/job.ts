@@ -1,4 +1,5 @@
 import { present } from "../util/index.ts";
+import type { BriefItem } from "./brief.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
 import { decisionPins, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
@@ -33,6 +34,8 @@ export interface Dossier {
   readonly sources: readonly Source[];
   /** The user's own words for functions. */
   readonly words: readonly OwnWord[];
+  /** What must work in the end, and which equipment is kept. */
+  readonly brief: readonly BriefItem[];
   /** What is known of the looms behind the connectors: wires, and the points where they meet. */
   readonly wires: readonly LoomWire[];
   readonly points: readonly JoinPoint[];
@@ -45,7 +48,7 @@ export interface OwnWord {
   readonly signal: SignalClass;
 }
 
-export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [], wires: [], points: [] });
+export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [], brief: [], wires: [], points: [] });
 
 export interface PlacedPin {
   readonly pin: Pin;

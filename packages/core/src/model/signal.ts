@@ -6,6 +6,17 @@ export const SIGNAL_CLASSES = [
 ] as const;
 export type SignalClass = (typeof SIGNAL_CLASSES)[number];
 
+/** Which way a wire works, seen from its own connector: `source` drives it, `load` takes from it. */
+export const DIRECTIONS = ["source", "load", "both", "passive"] as const;
+export type Direction = (typeof DIRECTIONS)[number];
+
+/** What usually happens when the wire is left open (common practice, no source; the maker's sheet decides). */
+export const OPEN_EFFECTS = [
+  "dead", "module-dead", "no-start", "limp", "code", "poor-running", "lamp-off", "lamp-on", "reads-wrong", "memory-lost", "comfort-lost", "floats", "bus-silent", "noise",
+  "charge-lost", "overheats", "restraint", "nothing",
+] as const;
+export type OpenEffect = (typeof OPEN_EFFECTS)[number];
+
 /** Feeds that may be brought from elsewhere when the other loom has none. */
 export const FEED_CLASSES = ["battery", "accessory", "ignition", "run-not-crank", "start", "ground", "sensor-supply", "sensor-return"] as const satisfies readonly SignalClass[];
 export type FeedClass = (typeof FEED_CLASSES)[number];
@@ -17,8 +28,18 @@ const POWERED: readonly SignalClass[] = [...SUPPLIES, "switched-supply", "lamp-f
 const GROUNDED: readonly SignalClass[] = ["ground", "shield"];
 
 export const isSupply = (signal: SignalClass): boolean => SUPPLIES.includes(signal);
+export const isLowLevel = (signal: SignalClass): boolean => LOW_LEVEL.includes(signal);
+/** Carries the supply: a feed, a switched supply, a lamp's feed. */
+export const isPowered = (signal: SignalClass): boolean => POWERED.includes(signal);
 export const isData = (signal: SignalClass): boolean => DATA.includes(signal);
 export const isFeed = (signal: SignalClass): signal is FeedClass => (FEED_CLASSES as readonly SignalClass[]).includes(signal);
+
+const FIVE_VOLT: readonly SignalClass[] = ["sensor-supply", "analog", "resistive-sensor"];
+/** The highest voltage that a class usually carries, in V; null where it depends (common practice, no source). */
+export function usualLevel(signal: SignalClass, nominalVolts: number): number | null {
+  if (POWERED.includes(signal)) return nominalVolts;
+  return FIVE_VOLT.includes(signal) ? 5 : null;
+}
 
 export type Fit = "same" | "compatible" | "device" | "poor" | "damage" | "unknown";
 

@@ -3,6 +3,7 @@ import { linearSumAssignment } from "linear-sum-assignment";
 import munkres from "munkres-js";
 import { describe, expect, it } from "vitest";
 import { bruteForce } from "../testing/bruteForce.ts";
+import { componentsOf, partOf } from "./components.ts";
 import { compareCost, solveAssignment, totalOf, type AssignmentProblem, type Cost } from "./assignment.ts";
 
 const cost = fc.tuple(fc.integer({ min: -60, max: 20 }), fc.integer({ min: -3, max: 3 })) as fc.Arbitrary<Cost>;
@@ -70,6 +71,48 @@ describe("solveAssignment", () => {
       expect(solved.total).toEqual([sum, 0]);
       expect(munkres(matrix.map((row) => [...row])).reduce((total, [row, column]) => total + matrix[row]![column]!, 0)).toBe(sum);
     }), { numRuns: 300, seed: 3 });
+  });
+
+  it("agrees with linear-sum-assignment on thousands of problems with forbidden pairs and prices for staying alone", () => {
+    let alone = 0;
+    fc.assert(fc.property(problem(9), (p) => {
+      const rows = p.edges.length;
+      const size = rows + p.columns;
+      // Each row and column has a private place to stay alone; the corner costs nothing. Tiers are ranked by a factor that no sum reaches.
+      const matrix = Array.from({ length: size }, (_, r) => Array.from({ length: size }, (__, c) => {
+        const rank = ([first, second]: Cost): number => first * 1000 + second;
+        if (r < rows && c < p.columns) return rank(p.edges[r]!.find(({ column }) => column === c)?.cost ?? [10_000, 0]);
+        if (r < rows) return c - p.columns === r ? rank(p.rowAlone[r]!) : 1e8;
+        return c < p.columns ? (r - rows === c ? rank(p.columnAlone[c]!) : 1e8) : 0;
+      }));
+      const solved = solveAssignment(p);
+      const theirs = linearSumAssignment(matrix, { maximaze: false });
+      expect(solved.total[0] * 1000 + solved.total[1]).toBe(Array.from(theirs.rowAssignments).reduce((sum, column, row) => sum + matrix[row]![column]!, 0));
+      alone += solved.columnOf.filter((column) => column === null).length;
+    }), { numRuns: 3000, seed: 4 });
+    expect(alone).toBeGreaterThan(1000);
+  });
+
+  it("solved component by component costs the same and has the same margins", () => {
+    let parts = 0;
+    fc.assert(fc.property(problem(7), (p) => {
+      const whole = solveAssignment(p);
+      const components = componentsOf(p);
+      parts += components.length;
+      const margins = new Map<number, Cost>();
+      const columnOf = Array<number | null>(p.edges.length).fill(null);
+      for (const component of components) {
+        const solved = solveAssignment(partOf(p, component));
+        solved.columnOf.forEach((column, row) => {
+          if (column === null) return;
+          columnOf[component.rows[row]!] = component.columns[column]!;
+          margins.set(component.rows[row]!, solved.marginOf(row));
+        });
+      }
+      expect(totalOf(p, columnOf)).toEqual(whole.total);
+      for (const [row, margin] of margins) if (whole.columnOf[row] === columnOf[row]) expect(whole.marginOf(row)).toEqual(margin);
+    }), { numRuns: 1500, seed: 5 });
+    expect(parts).toBeGreaterThan(1000);
   });
 
   it("never lets the second tier outweigh the first", () => {

@@ -33,16 +33,17 @@ export const compareCost = (a: Cost, b: Cost): number => a[0] - b[0] || a[1] - b
 /**
  * Least-cost pairing of rows and columns, exact, by shortest augmenting paths with potentials
  * (R. Jonker and A. Volgenant, Computing 38, 1987), compared lexicographically in two tiers. Each row has a private
- * dummy that means "alone", so nothing is padded to a square. Ties go to the lower column index, then to staying alone.
+ * dummy that means "alone", so nothing is padded to a square. Ties go to a free column, then to the lower index, then to staying
+ * alone; so rows that are all alike do not push each other about.
  * Time O(rows · edges) at worst; state O(rows + columns).
  */
 export function solveAssignment(problem: AssignmentProblem): Assignment {
   const rows = problem.edges.length;
   const { columns } = problem;
   // A column that is taken saves its price of staying alone: subtract that price from its edges once.
-  const heads = problem.edges.map((edges) => Int32Array.from(edges, (edge) => edge.column));
-  const firsts = problem.edges.map((edges) => Float64Array.from(edges, (edge) => edge.cost[0] - present(problem.columnAlone[edge.column], "price")[0]));
-  const seconds = problem.edges.map((edges) => Float64Array.from(edges, (edge) => edge.cost[1] - present(problem.columnAlone[edge.column], "price")[1]));
+  const heads = shared(problem.edges, (edges) => Int32Array.from(edges, (edge) => edge.column));
+  const firsts = shared(problem.edges, (edges) => Float64Array.from(edges, (edge) => edge.cost[0] - present(problem.columnAlone[edge.column], "price")[0]));
+  const seconds = shared(problem.edges, (edges) => Float64Array.from(edges, (edge) => edge.cost[1] - present(problem.columnAlone[edge.column], "price")[1]));
   const alone1 = Float64Array.from(problem.rowAlone, (cost) => cost[0]);
   const alone2 = Float64Array.from(problem.rowAlone, (cost) => cost[1]);
   const u1 = new Float64Array(rows);
@@ -51,10 +52,18 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
   const v2 = new Float64Array(columns);
   const columnOf = new Int32Array(rows).fill(FREE);
   const rowOf = new Int32Array(columns).fill(FREE);
-  const dist1 = new Float64Array(columns);
+  const dist1 = new Float64Array(columns).fill(Infinity);
   const dist2 = new Float64Array(columns);
   const from = new Int32Array(columns);
   const done = new Uint8Array(columns);
+  // Columns with a distance, in the order in which they were reached; a sparse problem touches few of them.
+  const reached = new Int32Array(columns);
+  let reachedCount = 0;
+  const setDistance = (column: number, a: number, b: number): void => {
+    if (dist1[column] === Infinity) reached[reachedCount++] = column;
+    dist1[column] = a;
+    dist2[column] = b;
+  };
 
   const scan = (row: number, base1: number, base2: number, forbidden: ((row: number, column: number) => boolean) | undefined): void => {
     const head = heads[row]!;
@@ -70,24 +79,28 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
       if (reach1 > known) continue;
       const reach2 = shift2 + second[e]! - v2[column]!;
       if (reach1 < known || reach2 < dist2[column]!) {
-        dist1[column] = reach1;
-        dist2[column] = reach2;
+        setDistance(column, reach1, reach2);
         from[column] = row;
       }
     }
   };
+  /** Whether column a comes before column b: nearer, else free, else of the lower index. */
+  const before = (a: number, b: number): boolean =>
+    dist1[a] !== dist1[b] ? dist1[a]! < dist1[b]! : dist2[a] !== dist2[b] ? dist2[a]! < dist2[b]! : (rowOf[a] === FREE) !== (rowOf[b] === FREE) ? rowOf[a] === FREE : a < b;
   const nearest = (): number => {
     let best = FREE;
-    for (let c = 0; c < columns; c++) {
-      if (done[c] === 1 || dist1[c] === Infinity) continue;
-      if (best === FREE || dist1[c]! < dist1[best]! || (dist1[c] === dist1[best] && dist2[c]! < dist2[best]!)) best = c;
+    for (let i = 0; i < reachedCount; i++) {
+      const column = reached[i]!;
+      if (done[column] === 0 && (best === FREE || before(column, best))) best = column;
     }
     return best;
   };
   const restart = (): void => {
-    dist1.fill(Infinity);
-    dist2.fill(0);
-    done.fill(0);
+    for (let i = 0; i < reachedCount; i++) {
+      dist1[reached[i]!] = Infinity;
+      done[reached[i]!] = 0;
+    }
+    reachedCount = 0;
   };
 
   const augment = (start: number): void => {
@@ -167,7 +180,7 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
           if (done[c] === 1 || rowOf[c] === FREE) continue;
           const reach1 = spare1 - v1[c]!;
           const reach2 = spare2 - v2[c]!;
-          if (reach1 < dist1[c]! || (reach1 === dist1[c] && reach2 < dist2[c]!)) [dist1[c], dist2[c]] = [reach1, reach2];
+          if (reach1 < dist1[c]! || (reach1 === dist1[c] && reach2 < dist2[c]!)) setDistance(c, reach1, reach2);
         }
         for (let r = 0; r < rows; r++) if (columnOf[r] === ALONE) visit(r, spare1, spare2);
         continue;
@@ -182,6 +195,16 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
 
   const result = Array.from(columnOf, (column) => (column >= 0 ? column : null));
   return { columnOf: result, total: totalOf(problem, result), marginOf };
+}
+
+/** Computed once for rows that share one list of edges. */
+function shared<T>(lists: AssignmentProblem["edges"], make: (edges: readonly Edge[]) => T): readonly T[] {
+  const known = new Map<readonly Edge[], T>();
+  return lists.map((edges) => {
+    const made = known.get(edges) ?? make(edges);
+    known.set(edges, made);
+    return made;
+  });
 }
 
 /** Cost of a given pairing: edges taken plus the prices of all who stay alone. */

@@ -123,7 +123,9 @@ describe("planWork", () => {
     const bad = applyCommand(dossier, { kind: "decide", put: [{ kind: "join", vehicle: at("B12.3"), incoming: at("AL-P.N"), method: "move", ...common }, { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: " ", ...common }], remove: [] });
     if (!bad.ok) throw new Error(bad.error.code);
     expect(planWork(bad.value.dossier).blocks).toEqual(expect.arrayContaining([expect.objectContaining({ code: "feed-from-where", pin: at("AL-P.B") }), expect.objectContaining({ code: "stop" })]));
-    const answered = { ...bad.value.dossier, decisions: bad.value.dossier.decisions.map((decision) => ({ ...decision, answers: [{ rule: "damaging-join", reason: "measured" }] })) };
+    const stops = planWork(bad.value.dossier).blocks.flatMap((block) => (block.code === "stop" ? [block.hazard.rule] : []));
+    expect(stops).toEqual(["supply-onto-signal"]);
+    const answered = { ...bad.value.dossier, decisions: bad.value.dossier.decisions.map((decision) => ({ ...decision, answers: stops.map((rule) => ({ rule, reason: "measured" })) })) };
     expect(planWork(answered).blocks.some((block) => block.code === "stop")).toBe(false);
     // Nothing is worked on in a plug that stays shut, whatever was answered; leaving a wire as it is is no work.
     const shut = { ...answered, connectors: answered.connectors.map((connector) => ({ ...connector, keepOut: "restraint system" })) };

@@ -1,8 +1,8 @@
 import { sameColour } from "../colour/index.ts";
 import { applyOperation, initialState, type HarnessState } from "../harness/index.ts";
-import { findHazards } from "../matching/index.ts";
+import { briefLines, findHazards } from "../matching/index.ts";
 import {
-  connectorsInOrder, decisionId, decisionPins, decisionSureness, indexPins, indexSources, isSupply, pinColour, pinsInOrder, rankPins, undecidedPins,
+  connectorsInOrder, decisionId, decisionPins, decisionSureness, indexPins, indexSources, isSupply, leadPin, linkedPairs, pinColour, pinsInOrder, rankPins, undecidedPins,
   type Connector, type Decision, type Dossier, type PinId, type PlacedPin,
 } from "../model/index.ts";
 import { firstDifference, present } from "../util/index.ts";
@@ -19,7 +19,7 @@ export function planWork(dossier: Dossier): Plan {
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const rank = rankPins(dossier);
   const sources = indexSources(dossier.sources);
-  const doubted = dossier.decisions.map((decision) => ({ ...decision, sure: decisionSureness(decision, pins, sources) }));
+  const doubted = dossier.decisions.filter((decision) => decision.kind !== "forbid").map((decision) => ({ ...decision, sure: decisionSureness(decision, pins, sources) }));
   const decisions = doubted.sort((a, b) => firstDifference(supplyLast(a, pin) - supplyLast(b, pin), placeOf(a, rank) - placeOf(b, rank)));
   const wire = decisions.flatMap((decision) => {
     const id = decisionId(decision);
@@ -40,10 +40,10 @@ export function planWork(dossier: Dossier): Plan {
 /** Supplies brought in from elsewhere come after everything else: supply last. */
 function supplyLast(decision: Decision, pin: (id: PinId) => PlacedPin): number {
   if (decision.kind === "feed") return isSupply(decision.feed) ? 2 : 0;
-  return decision.kind === "join" && isSupply(pin(decision.incoming).pin.signal) ? 1 : 0;
+  return linkedPairs(decision).some(([, incoming]) => isSupply(pin(incoming).pin.signal)) ? 1 : 0;
 }
 
-const placeOf = (decision: Decision, rank: ReadonlyMap<PinId, number>): number => rank.get(decision.kind === "join" ? decision.vehicle : decision.pin) ?? 0;
+const placeOf = (decision: Decision, rank: ReadonlyMap<PinId, number>): number => rank.get(leadPin(decision)) ?? 0;
 
 function openingDrafts(handled: readonly Connector[], unlocked: readonly Connector[]): readonly Draft[] {
   return [
@@ -87,7 +87,7 @@ function twinsOf(step: Step, pin: (id: PinId) => PlacedPin): readonly PinId[] {
 }
 
 function titleOf(decision: Decision, pin: (id: PinId) => PlacedPin): string {
-  const first = pin(decision.kind === "join" ? decision.vehicle : decision.pin).pin;
+  const first = pin(leadPin(decision)).pin;
   return first.function || `Cavity ${first.cavity}`;
 }
 
@@ -114,6 +114,7 @@ function blocksOf(dossier: Dossier): readonly Block[] {
   const undecided = undecidedPins(dossier).map(({ pin }): Block => ({ code: "undecided", pin: pin.id }));
   const nowhere = decisions.flatMap((decision): Block[] => (decision.kind === "feed" && decision.from.trim() === "" ? [{ code: "feed-from-where", pin: decision.pin }] : []));
   // Only a decided join can stop the work; what is merely suggested is undecided already.
-  const stops = findHazards(dossier, []).filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null);
-  return [...undecided, ...shut.map((id): Block => ({ code: "keep-out", pin: id })), ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...nowhere, ...stops.map((hazard): Block => ({ code: "stop", hazard }))];
+  const stops = findHazards(dossier).filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null && !hazard.cured);
+  const unserved = briefLines(dossier).flatMap((line): Block[] => (line.item.kept && (line.state === "no-pin" || line.state === "lost") ? [{ code: "unserved", line }] : []));
+  return [...undecided, ...shut.map((id): Block => ({ code: "keep-out", pin: id })), ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...nowhere, ...unserved, ...stops.map((hazard): Block => ({ code: "stop", hazard }))];
 }

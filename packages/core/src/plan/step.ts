@@ -1,9 +1,9 @@
 import type { Operation } from "../harness/index.ts";
-import type { ConnectorId, DecisionId, PinId, StepId } from "../model/index.ts";
-import type { Hazard } from "../matching/index.ts";
+import type { ConnectorId, DecisionId, InsertedDevice, PinId, StepId } from "../model/index.ts";
+import type { BriefLine, Hazard } from "../matching/index.ts";
 
 export type StepKind =
-  | "battery-off" | "photograph" | "open-lock" | "check" | "release" | "take-out" | "insert" | "cut" | "splice" | "cap" | "feed"
+  | "battery-off" | "photograph" | "open-lock" | "check" | "release" | "take-out" | "insert" | "cut" | "splice" | "fit-device" | "cap" | "feed"
   | "plug" | "close-lock" | "measure" | "battery-on";
 
 /** What Bench shows: one operation, or an act that changes no wiring. Its identity is its decision and its role in it. */
@@ -21,6 +21,10 @@ export interface Step {
   /** The partner: the cavity it came from or the wire it is joined to. */
   readonly partner: PinId | null;
   readonly connector: ConnectorId | null;
+  /** What goes between the wires that meet here. */
+  readonly device: InsertedDevice | null;
+  /** Further wires that meet in the same joint. */
+  readonly others: readonly PinId[];
   /** Where a feed is taken from. */
   readonly from: string | null;
   /** Cavities of the same connector with a wire of the same colour. */
@@ -40,6 +44,7 @@ export interface Group {
 /** Why the work cannot begin. */
 export type Block =
   | { readonly code: "undecided"; readonly pin: PinId }
+  | { readonly code: "unserved"; readonly line: BriefLine }
   | { readonly code: "stop"; readonly hazard: Hazard }
   | { readonly code: "feed-from-where"; readonly pin: PinId }
   | { readonly code: "look-first"; readonly pin: PinId }

@@ -1,20 +1,20 @@
 import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, wireOf, type Operation } from "../harness/index.ts";
-import { decisionId, stepId, type Decision, type PinId, type PlacedPin } from "../model/index.ts";
+import { decisionId, leadPin, linkedPairs, stepId, type Decision, type PinId, type PlacedPin } from "../model/index.ts";
 import { unreachable } from "../util/index.ts";
 import type { Step, StepKind } from "./step.ts";
 
 /** Minutes by kind of step (common practice, no source). */
 const MINUTES: Readonly<Record<StepKind, number>> = {
-  "battery-off": 2, photograph: 3, "open-lock": 1, check: 3, release: 1, "take-out": 1, insert: 1, cut: 1, splice: 4, cap: 1, feed: 8,
+  "battery-off": 2, photograph: 3, "open-lock": 1, check: 3, "fit-device": 6, release: 1, "take-out": 1, insert: 1, cut: 1, splice: 4, cap: 1, feed: 8,
   plug: 1, "close-lock": 1, measure: 3, "battery-on": 2,
 };
 
-export type Draft = Pick<Step, "kind" | "op"> & Partial<Pick<Step, "wire" | "at" | "partner" | "connector" | "from">> & { readonly role: string };
+export type Draft = Pick<Step, "kind" | "op"> & Partial<Pick<Step, "wire" | "at" | "partner" | "connector" | "from" | "device" | "others">> & { readonly role: string };
 
 export function stepOf(group: string, decision: Step["decision"], draft: Draft): Step {
   const { role, ...facts } = draft;
   return {
-    wire: null, at: null, partner: null, connector: null, from: null,
+    wire: null, at: null, partner: null, connector: null, from: null, device: null, others: [],
     ...facts,
     id: stepId(`${group}/${role}`), group, decision, twins: [], minutes: MINUTES[draft.kind],
   };
@@ -22,10 +22,21 @@ export function stepOf(group: string, decision: Step["decision"], draft: Draft):
 
 /** The steps that carry out one decision, in the order of the hand. Empty for what stays as it is. */
 export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): readonly Draft[] {
-  const check: readonly Draft[] = decision.sure === "sure" ? [] : [{ kind: "check", role: "check", op: null, wire: firstPin(decision), at: firstPin(decision), partner: decision.kind === "join" ? decision.incoming : null }];
+  const check: readonly Draft[] = decision.sure === "sure" ? [] : [{ kind: "check", role: "check", op: null, wire: leadPin(decision), at: leadPin(decision), partner: linkedPairs(decision)[0]?.[1] ?? null }];
   switch (decision.kind) {
     case "join":
-      return [...check, ...(decision.method === "move" ? moveInto(pin(decision.vehicle), pin(decision.incoming)) : spliceOnto(pin(decision.vehicle), pin(decision.incoming), decisionId(decision)))];
+      return [
+        ...check,
+        ...(decision.method === "move" && decision.device === undefined ? moveInto(pin(decision.vehicle), pin(decision.incoming)) : joinTogether([pin(decision.vehicle)], [pin(decision.incoming)], decision)),
+      ];
+    case "merge":
+      return [...check, ...joinTogether(decision.vehicle.map(pin), [pin(decision.incoming)], decision)];
+    case "split":
+      return [...check, ...joinTogether([pin(decision.vehicle)], decision.incoming.map(pin), decision)];
+    case "jumper":
+      return [...check, ...joinTogether(decision.pins.map(pin), [], decision)];
+    case "forbid":
+      return [];
     case "cap":
       return [...check, ...deadEnd(pin(decision.pin))];
     case "feed":
@@ -37,7 +48,6 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): rea
   }
 }
 
-const firstPin = (decision: Decision): PinId => (decision.kind === "join" ? decision.vehicle : decision.pin);
 const isFlying = ({ connector }: PlacedPin): boolean => connector.leads === "flying";
 
 /** The incoming lead leaves its cavity first, then the vehicle's terminal moves in. */
@@ -62,15 +72,24 @@ function evict(incoming: PlacedPin): readonly Draft[] {
   ];
 }
 
-/** Cut behind the plug, insulate the plug's stub at once, then join: one wire open at a time. */
-function spliceOnto(vehicle: PlacedPin, incoming: PlacedPin, joint: string): readonly Draft[] {
-  const theirs = baredEnd(incoming, "incoming");
-  const ours = baredEnd(vehicle, "vehicle", "far");
-  return [
-    ...theirs.drafts,
-    ...ours.drafts,
-    { kind: "splice", role: "splice", op: { kind: "splice", ends: [ours.end, theirs.end], joint }, wire: vehicle.pin.id, at: incoming.pin.id, partner: incoming.pin.id, connector: incoming.connector.id },
-  ];
+/**
+ * Cut behind the plug, insulate the plug's stub at once, then join everything in one joint or at the terminals of the part
+ * that goes between: one wire open at a time.
+ */
+function joinTogether(ours: readonly PlacedPin[], theirs: readonly PlacedPin[], decision: Decision): readonly Draft[] {
+  const several = ours.length + theirs.length > 2;
+  const cuts = [...theirs.map((one) => baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming")), ...ours.map((one) => baredEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", "far"))];
+  const last = theirs[0] ?? ours.at(-1);
+  const wire = ours[0];
+  if (last === undefined || wire === undefined) return [];
+  const device = "device" in decision ? decision.device : undefined;
+  const ends = [...cuts.slice(theirs.length), ...cuts.slice(0, theirs.length)].map(({ end }) => end);
+  const joint: Draft = {
+    kind: device === undefined ? "splice" : "fit-device", role: device === undefined ? "splice" : "device", op: { kind: "splice", ends, joint: decisionId(decision) },
+    wire: wire.pin.id, at: last.pin.id, partner: last.pin.id, connector: last.connector.id,
+    ...(device === undefined ? {} : { device }), ...(several ? { others: [...ours.slice(1), ...theirs.slice(1)].map(({ pin }) => pin.id) } : {}),
+  };
+  return [...cuts.flatMap(({ drafts }) => drafts), joint];
 }
 
 /** The bare end to work on: a flying lead's own, or one half of a cut whose other half is insulated at once. */

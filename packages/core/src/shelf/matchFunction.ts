@@ -12,7 +12,7 @@ const QUALIFIERS: Readonly<Record<string, string>> = {
 /** The tokens of a text, with those set apart that tell places and numbers: a number counts as one at the end of the text. */
 function split(tokens: readonly string[]): { readonly core: readonly string[]; readonly qualifiers: readonly string[] } {
   const last = tokens.length - 1;
-  const read = tokens.map((token, i) => QUALIFIERS[token] ?? (i === last && i > 0 && /^\d{1,2}$/.test(token) ? token : undefined));
+  const read = tokens.map((token, i) => QUALIFIERS[token] ?? (i === last && i > 0 && /^\d{1,4}$/.test(token) ? token : undefined));
   return { core: tokens.filter((_, i) => read[i] === undefined), qualifiers: read.flatMap((word) => word ?? []) };
 }
 
@@ -22,6 +22,8 @@ export interface FunctionReading {
   /** 0 to 1: how much of the text the term explains. */
   readonly score: number;
   readonly qualifiers: readonly string[];
+  /** The text without its qualifiers. */
+  readonly core: string;
   readonly tokens: readonly string[];
 }
 
@@ -29,72 +31,80 @@ export const tokensOf = (text: string): readonly string[] => text.toLowerCase().
 
 type Pairs = ReadonlyMap<string, number>;
 
+const MOST_KNOWN = 20_000;
+/** Letter pairs of texts that were asked for before. */
+const PAIRS = new Map<string, Pairs>();
+
 /** Pairs of neighbouring letters, spaces kept, for a likeness that forgives typing errors. */
 function bigrams(text: string): Pairs {
+  const known = PAIRS.get(text);
+  if (known !== undefined) return known;
   const padded = ` ${text} `;
   const counts = new Map<string, number>();
   for (let i = 0; i + 1 < padded.length; i++) {
     const pair = padded.slice(i, i + 2);
     counts.set(pair, (counts.get(pair) ?? 0) + 1);
   }
+  if (PAIRS.size > MOST_KNOWN) PAIRS.clear();
+  PAIRS.set(text, counts);
   return counts;
 }
-
-const sizeOf = (pairs: Pairs): number => [...pairs.values()].reduce((sum, count) => sum + count, 0);
 
 /** Dice coefficient of letter pairs, 0 to 1: twice the shared pairs over all pairs (L. R. Dice, Ecology 26, 1945). */
 export function likeness(a: string, b: string): number {
   const [left, right] = [bigrams(a), bigrams(b)];
-  const total = sizeOf(left) + sizeOf(right);
-  const shared = [...left].reduce((sum, [pair, count]) => sum + Math.min(count, right.get(pair) ?? 0), 0);
-  return total === 0 ? 0 : (2 * shared) / total;
+  // Every text has one pair more than it has letters.
+  const total = a.length + b.length + 2;
+  let shared = 0;
+  for (const [pair, count] of left) shared += Math.min(count, right.get(pair) ?? 0);
+  return (2 * shared) / total;
 }
 
 interface Entry {
-  readonly index: number;
   readonly term: Term;
   readonly text: string;
-  /** Letter pairs in it. */
-  readonly size: number;
 }
 
-const ENTRIES: readonly Entry[] = VOCABULARY.flatMap((term) => [term.name, ...term.words].map((word) => ({ term, text: tokensOf(word).join(" ") }))).map((entry, index) => ({ ...entry, index, size: entry.text.length + 1 }));
-const EXACT = new Map([...ENTRIES].reverse().map((entry) => [entry.text, entry]));
-/** Which entries hold a pair of letters, and how often: only they can be like a text with it. */
-const POSTINGS = new Map<string, { readonly entries: number[]; readonly counts: number[] }>();
-for (const { index, text } of ENTRIES) {
-  for (const [pair, count] of bigrams(text)) {
-    const posting = POSTINGS.get(pair) ?? { entries: [], counts: [] };
-    posting.entries.push(index);
-    posting.counts.push(count);
-    POSTINGS.set(pair, posting);
-  }
-}
+/** Visits the index of every text that is at least so much like the one asked for, with its likeness, in the order given. */
+export type LikenessIndex = (text: string, least: number, visit: (index: number, likeness: number) => void) => void;
 
-const shared = new Uint16Array(ENTRIES.length);
-
-/** Visits every entry that is at least so much like the text, with its likeness. Runs for each text of large tables. */
-function eachAlike(text: string, least: number, visit: (entry: Entry, score: number) => void): void {
-  const pairs = bigrams(text);
-  const size = sizeOf(pairs);
-  shared.fill(0);
-  for (const [pair, count] of pairs) {
-    const posting = POSTINGS.get(pair);
-    if (posting === undefined) continue;
-    for (let i = 0; i < posting.entries.length; i++) {
-      const index = posting.entries[i] as number;
-      shared[index] = (shared[index] as number) + Math.min(count, posting.counts[i] as number);
+/** Texts by the letter pairs in them: only a text that shares a pair can be like the one asked for. Made for large tables. */
+export function likenessIndex(texts: readonly string[]): LikenessIndex {
+  const sizes = texts.map((text) => text.length + 1);
+  const postings = new Map<string, { readonly indices: number[]; readonly counts: number[] }>();
+  texts.forEach((text, index) => {
+    for (const [pair, count] of bigrams(text)) {
+      const posting = postings.get(pair) ?? { indices: [], counts: [] };
+      posting.indices.push(index);
+      posting.counts.push(count);
+      postings.set(pair, posting);
     }
-  }
-  for (let index = 0; index < ENTRIES.length; index++) {
-    const entry = ENTRIES[index] as Entry;
-    const score = (2 * (shared[index] as number)) / (size + entry.size);
-    if (score >= least) visit(entry, score);
-  }
+  });
+  const shared = new Uint16Array(texts.length);
+  return (text, least, visit) => {
+    const pairs = bigrams(text);
+    const size = text.length + 1;
+    shared.fill(0);
+    for (const [pair, count] of pairs) {
+      const posting = postings.get(pair);
+      if (posting === undefined) continue;
+      for (let i = 0; i < posting.indices.length; i++) {
+        const index = posting.indices[i] as number;
+        shared[index] = (shared[index] as number) + Math.min(count, posting.counts[i] as number);
+      }
+    }
+    for (let index = 0; index < texts.length; index++) {
+      const score = (2 * (shared[index] as number)) / (size + (sizes[index] as number));
+      if (score >= least) visit(index, score);
+    }
+  };
 }
+
+const ENTRIES: readonly Entry[] = VOCABULARY.flatMap((term) => [term.name, ...term.words].map((word) => ({ term, text: tokensOf(word).join(" ") })));
+const EXACT = new Map([...ENTRIES.entries()].reverse().map(([index, entry]) => [entry.text, { ...entry, index }]));
+const eachAlike = likenessIndex(ENTRIES.map((entry) => entry.text));
 
 const ENOUGH = 0.6;
-const MOST_KNOWN = 20_000;
 /** Best entries of texts that were read before: a large table repeats itself, and the same texts are read again and again. */
 const known = new Map<string, ReturnType<typeof searched>>();
 const SHORTEST_PART = 3;
@@ -109,7 +119,8 @@ function ownWord(words: readonly OwnWord[], whole: string): OwnWord | undefined 
   return index.get(whole);
 }
 
-const termNamed = (name: string | null): Term | undefined => VOCABULARY.find((term) => term.name === name);
+const BY_NAME = new Map(VOCABULARY.map((term) => [term.name, term]));
+const termNamed = (name: string | null): Term | undefined => (name === null ? undefined : BY_NAME.get(name));
 const asTerm = (word: OwnWord): Term => termNamed(word.term) ?? { name: word.text, words: [], signal: word.signal, direction: "both", open: "nothing", vital: false };
 
 /**
@@ -122,14 +133,23 @@ export function readFunction(text: string, words: readonly OwnWord[] = []): Func
   const { qualifiers, core: parts } = split(tokens);
   const core = parts.join(" ");
   const own = ownWord(words, whole);
-  if (own !== undefined) return { term: asTerm(own), score: 1, qualifiers: [], tokens };
+  if (own !== undefined) return { term: asTerm(own), score: 1, qualifiers: [], core: whole, tokens };
   const exact = EXACT.get(whole);
-  if (exact !== undefined) return { term: exact.term, score: 1, qualifiers: [], tokens };
+  if (exact !== undefined) return { term: exact.term, score: 1, qualifiers: [], core: whole, tokens };
   const ownCore = ownWord(words, core);
   const known = ownCore === undefined ? EXACT.get(core)?.term : asTerm(ownCore);
-  if (known !== undefined) return { term: known, score: 1, qualifiers, tokens };
+  if (known !== undefined) return { ...narrowed(known, qualifiers), score: 1, core, tokens };
   const best = bestOf(core);
-  return best === null ? { term: null, score: 0, qualifiers, tokens } : { term: best.term, score: best.score, qualifiers, tokens };
+  return best === null ? { term: null, score: 0, qualifiers, core, tokens } : { ...narrowed(best.term, qualifiers), score: best.score, core, tokens };
+}
+
+/** A term that has one of the qualifiers in its own name: "accelerator position" and 2 is "accelerator position 2". */
+function narrowed(term: Term, qualifiers: readonly string[]): Pick<FunctionReading, "term" | "qualifiers"> {
+  for (const qualifier of qualifiers) {
+    const own = BY_NAME.get(`${term.name} ${qualifier}`);
+    if (own !== undefined) return { term: own, qualifiers: qualifiers.filter((word) => word !== qualifier) };
+  }
+  return { term, qualifiers };
 }
 
 /** The entry that is most like the text or fills most of it; the first listed where two are equal. */
@@ -147,7 +167,7 @@ function searched(core: string): { readonly term: Term; readonly score: number }
   const offer = (index: number, score: number): void => {
     if (score > best.score || (score === best.score && index < best.index)) best = { index, score };
   };
-  eachAlike(core, ENOUGH, (entry, score) => offer(entry.index, score));
+  eachAlike(core, ENOUGH, offer);
   for (const part of partsOf(core)) {
     const entry = part.length < SHORTEST_PART ? undefined : EXACT.get(part);
     if (entry !== undefined) offer(entry.index, 0.7 + (0.25 * part.length) / core.length);
@@ -181,7 +201,7 @@ export function suggestTerms(text: string, limit = 8): readonly Suggestion[] {
     else if (entry.text.startsWith(core)) offer(entry.term, 1 + core.length / entry.text.length);
     else if (` ${entry.text}`.includes(` ${core}`)) offer(entry.term, 0.9);
   });
-  eachAlike(core, 0.45, (entry, score) => offer(entry.term, score));
+  eachAlike(core, 0.45, (index, score) => offer((ENTRIES[index] as Entry).term, score));
   return [...scores]
     .map(([term, score]) => ({ term, score, text: withTerm(text, term) }))
     .sort((a, b) => b.score - a.score || VOCABULARY.indexOf(a.term) - VOCABULARY.indexOf(b.term))

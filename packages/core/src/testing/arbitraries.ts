@@ -32,7 +32,7 @@ export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
 export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
   undecidedDossier(largest).chain((dossier) => {
     const pins = (side: string): readonly Pin[] => dossier.connectors.filter((connector) => connector.side === side).flatMap((connector) => connector.pins);
-    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "cap", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "splice" as const), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
+    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "merge", "split", "jumper", "forbid", "cap", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "splice" as const), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
     const vehicle = pins("vehicle");
     const incoming = pins("incoming");
     return fc
@@ -51,6 +51,17 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             const partner = partners.pop();
             // A splice needs a wire on both sides.
             if (partner !== undefined) add({ kind: "join", vehicle: pin.id, incoming: partner.id, method: partner.content === "empty" ? "move" : method, sure, ...common });
+          } else if (kind === "merge" || kind === "split") {
+            const [first, second] = [partners.pop(), partners.pop()];
+            const next = vehicle[i + 1];
+            if (kind === "split" && first && second) add({ kind, vehicle: pin.id, incoming: [first.id, second.id], sure, ...common });
+            if (kind === "merge" && first && next) add({ kind, vehicle: [pin.id, next.id], incoming: first.id, device: { kind: "diodes", band: "incoming" }, sure, ...common });
+          } else if (kind === "jumper") {
+            const next = vehicle[i + 1];
+            if (next) add({ kind, pins: [pin.id, next.id], sure, ...common });
+          } else if (kind === "forbid") {
+            const partner = partners.at(-1);
+            if (partner) add({ kind, vehicle: pin.id, incoming: partner.id, sure: "sure", ...common });
           } else if (kind === "cap" || kind === "leave") add({ kind, pin: pin.id, sure, ...common });
         });
         incoming.forEach((pin, i) => {

@@ -52,11 +52,11 @@ export class NaiveHarness {
         return true;
       }
       case "splice":
-        if (!off || op.ends[0] === op.ends[1] || !op.ends.every(bare) || Object.values(s.ends).some((place) => place.at === "joint" && place.joint === op.joint)) return false;
+        if (!off || op.ends.length < 2 || new Set(op.ends).size < op.ends.length || !op.ends.every(bare) || Object.values(s.ends).some((place) => place.at === "joint" && place.joint === op.joint)) return false;
         for (const end of op.ends) s.ends[end] = { at: "joint", joint: op.joint };
         return true;
       case "part":
-        if (!off || !op.ends.every((end) => { const place = s.ends[end]; return place?.at === "joint" && place.joint === op.joint; })) return false;
+        if (!off || Object.entries(s.ends).some(([end, place]) => place.at === "joint" && place.joint === op.joint && !op.ends.some((one) => one === end)) || !op.ends.every((end) => { const place = s.ends[end]; return place?.at === "joint" && place.joint === op.joint; })) return false;
         for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
         return true;
       case "cap": {

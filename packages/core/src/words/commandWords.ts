@@ -23,6 +23,8 @@ export function commandWords(command: Command, name: (connector: string) => stri
       return `source “${command.source.title}” changed`;
     case "remove-source":
       return "a source removed";
+    case "set-brief":
+      return "brief changed";
     case "set-words":
       return "own words changed";
     case "change-wiring": {

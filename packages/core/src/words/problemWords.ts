@@ -57,6 +57,8 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
       return `The wire of ${name(problem.pin)} is cut already.`;
     case "joined-to-itself":
       return `The wire of ${name(problem.end)} cannot be joined to itself.`;
+    case "joint-needs-two-ends":
+      return "A joint needs two ends.";
     case "joint-in-use":
       return "There is a joint there already.";
     case "not-joined-there":
@@ -90,6 +92,18 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return `${name(problem.pin)} is decided already. Take that decision back first.`;
     case "join-needs-both-sides":
       return "A join needs one pin of the vehicle and one of the incoming part.";
+    case "pin-with-itself":
+      return `${name(problem.pin)} is joined to itself. Choose another pin.`;
+    case "too-few-pins":
+      return "This needs at least two pins to join.";
+    case "jumper-across-connectors":
+      return "A jumper joins cavities of one connector. Across connectors it is a join.";
+    case "pair-forbidden":
+      return `${name(problem.vehicle)} and ${name(problem.incoming)} are never to be joined${problem.reason === "" ? "" : ` (${problem.reason})`}. Take that back first.`;
+    case "brief-text-missing":
+      return "A line of the brief needs words.";
+    case "brief-repeated":
+      return `The brief says “${problem.text}” already.`;
     case "pin-of-other-connector":
       return `Pin ${name(problem.pin)} belongs to another connector.`;
     case "no-such-source":
@@ -205,6 +219,7 @@ export function documentProblemWords(problem: DocumentProblem): string {
       return `There is no pin ${problem.connector}.${problem.cavity}.`;
     case "pin-joined-to-itself":
       return `${problem.connector}.${problem.cavity} is joined to itself.`;
+    case "brief-refused":
     case "wiring-refused":
     case "decision-refused":
       return commandProblemWords(problem.problem);
@@ -230,6 +245,8 @@ export function blockWords(block: Block, name: Namer): string {
       return `${name(block.pin)} is undecided`;
     case "stop":
       return block.hazard.title;
+    case "unserved":
+      return block.line.state === "lost" ? `“${block.line.item.text}” must work, and every wire for it is left open` : `“${block.line.item.text}” must work, and no pin does it`;
     case "feed-from-where":
       return `${name(block.pin)}: say where the feed comes from`;
     case "look-first":

@@ -1,4 +1,6 @@
+import type { FeedClass } from "../model/index.ts";
 import type { Reason, SuggestedAlone } from "../matching/index.ts";
+import { SIGNAL_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
 
 /** Why two pins go together, in plain words. */
@@ -8,6 +10,8 @@ export function reasonWords(reason: Reason): string {
       return `same function: ${reason.term}`;
     case "same-function-place-open":
       return `same function: ${reason.term}, but only one of them says which side or number`;
+    case "same-feed":
+      return `both are fed by ${feedWords(reason.feed)}, though for different uses: ${reason.left} here, ${reason.right} there`;
     case "other-place":
       return `same kind of wire, other place: ${reason.left} here, ${reason.right} there`;
     case "other-function":
@@ -20,6 +24,14 @@ export function reasonWords(reason: Reason): string {
       return signalWords(reason);
     case "size":
       return reason.ratio <= 1.6 ? "sizes agree" : `one wire is ${reason.ratio.toFixed(1)} times the other's size`;
+    case "level":
+      return `${reason.left} V here, ${reason.right} V there: not one level`;
+    case "direction":
+      return reason.both === "source" ? "both drive the wire, nothing takes from it" : "both take from the wire, nothing drives it";
+    case "shared-wire":
+      return "shares a joint with another wire, since there are more on one side than on the other";
+    case "position":
+      return "same cavity of the same kind of shell";
     case "colour":
       return reason.same ? "same colour, which proves nothing" : "colour differs, which proves nothing";
     default:
@@ -30,15 +42,15 @@ export function reasonWords(reason: Reason): string {
 function signalWords({ fit, left, right }: Extract<Reason, { kind: "signal" }>): string {
   switch (fit) {
     case "same":
-      return `both are ${left}`;
+      return `both are ${SIGNAL_WORDS[left]}`;
     case "compatible":
-      return `${left} and ${right} go together`;
+      return `${SIGNAL_WORDS[left]} and ${SIGNAL_WORDS[right]} go together`;
     case "device":
-      return `${left} to ${right} needs a device between`;
+      return `${SIGNAL_WORDS[left]} to ${SIGNAL_WORDS[right]} needs a device between`;
     case "poor":
-      return `${left} and ${right} do not go together`;
+      return `${SIGNAL_WORDS[left]} and ${SIGNAL_WORDS[right]} do not go together`;
     case "damage":
-      return `${left} onto ${right} does damage`;
+      return `${SIGNAL_WORDS[left]} onto ${SIGNAL_WORDS[right]} does damage`;
     case "unknown":
       return "the signal is not known on one side";
   }
@@ -49,10 +61,21 @@ export function aloneWords(alone: SuggestedAlone): string {
     case "no-partner":
       return "nothing on the other side does this";
     case "needs-feed":
-      return "nothing on the vehicle's side feeds it";
-    case "other-side-undecided":
+      return `nothing on the vehicle's side feeds it: it needs ${alone.feed === null ? "a feed" : feedWords(alone.feed)}`;
+    case "not-looked":
       return "nobody has looked into this cavity";
     case "spare":
       return "spare";
+    case "option-dropped":
+      return "belongs to equipment that is not kept";
+    case "keep-out":
+      return "not worked on here; it stays as it is";
+    case "nothing-known":
+      return "neither its function nor its signal is known: find out what it is first";
+    default:
+      return unreachable(alone.why);
   }
 }
+
+/** "battery (constant)": a feed as it is asked for. */
+const feedWords = (feed: FeedClass): string => SIGNAL_WORDS[feed];

@@ -1,6 +1,7 @@
 import { colourInWords } from "../colour/index.ts";
 import { findConnector, indexPins, pinColour, pinName, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
 import type { Step, StepKind } from "../plan/index.ts";
+import { deviceWords } from "../matching/index.ts";
 import { present } from "../util/index.ts";
 
 export interface StepWords {
@@ -16,7 +17,7 @@ export interface StepWords {
 
 const VERBS: Readonly<Record<StepKind, string>> = {
   "battery-off": "Battery off", photograph: "Photograph", "open-lock": "Unlock", check: "Check", release: "Release", "take-out": "Take out", insert: "Insert",
-  cut: "Cut", splice: "Splice", cap: "Cap", feed: "Feed", plug: "Plug", "close-lock": "Lock", measure: "Measure", "battery-on": "Battery on",
+  cut: "Cut", splice: "Splice", "fit-device": "Put in", cap: "Cap", feed: "Feed", plug: "Plug", "close-lock": "Lock", measure: "Measure", "battery-on": "Battery on",
 };
 
 const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
@@ -29,6 +30,7 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   insert: ["Same terminal system and size; if not, splice instead", "Seal on before the terminal", "It clicked, and a gentle tug holds"],
   cut: ["Enough length left on both sides", "Cut apart from the other joints"],
   splice: ["Sleeve is on before the crimp", "All strands in, a tug holds", "Joint is covered and away from heat"],
+  "fit-device": ["Its band, polarity or terminals are the right way round", "Every joint is covered; the part is held and can shed its heat", "A tug on each joint holds"],
   cap: ["Nothing of the metal shows", "Tied back where it cannot rub"],
   feed: ["Fuse protects the thinnest wire, and is not in yet", "Grommet wherever the wire goes through metal"],
   plug: ["Plug sits flush"],
@@ -48,6 +50,7 @@ export function stepWords(step: Step, dossier: Dossier): StepWords {
   const name = connector === null ? "" : connector.place === "" ? connector.name : `${connector.name}, ${connector.place}`;
   const cavity = (pin: PlacedPin | null): string => (pin === null ? "" : `${pin.connector.name}, cavity ${pin.pin.cavity}`);
   const words = (object: string, where: string): StepWords => ({ verb: VERBS[step.kind], object, where, before: BEFORE[step.kind] });
+  const others = step.others.map((id) => placed(id)).map((other) => `, with ${wireWords(other)} of ${cavity(other)}`).join("");
   switch (step.kind) {
     case "battery-off":
       return words("negative lead first", "at the battery");
@@ -71,7 +74,9 @@ export function stepWords(step: Step, dossier: Dossier): StepWords {
     case "cut":
       return words(wireWords(wire), `100 mm behind ${cavity(at)}`);
     case "splice":
-      return words(wireWords(wire), `onto ${wireWords(at)} of ${cavity(at)}`);
+      return words(wireWords(wire), `onto ${wireWords(at)} of ${cavity(at)}${others}`);
+    case "fit-device":
+      return words(step.device === null ? "the part" : deviceWords(step.device), `between ${wireWords(wire)} of ${cavity(wire)} and ${wireWords(at)} of ${cavity(at)}${others}`);
     case "cap":
       return words(wireWords(wire), `${step.id.endsWith("cap") || step.id.endsWith("cap-old") ? "the end" : "the stub"} of ${cavity(at)}`);
     case "feed":

@@ -14,6 +14,8 @@ export const jobs = pgTable("jobs", {
   /** Documents that values come from, and the user's own words for functions. */
   sources: jsonb("sources").notNull().default([]),
   words: jsonb("words").notNull().default([]),
+  /** What must work in the end, and which equipment is kept. */
+  brief: jsonb("brief").notNull().default([]),
   archived: boolean("archived").notNull().default(false),
   /** Number of ledger entries; raised in the same transaction as each entry. */
   ledgerLength: integer("ledger_length").notNull().default(0),
@@ -58,6 +60,9 @@ export const pins = pgTable(
     signal: text("signal").notNull(),
     note: text("note").notNull(),
     circuit: text("circuit").notNull().default(""),
+    direction: text("direction"),
+    level: doublePrecision("level_volts"),
+    amps: doublePrecision("amps"),
     condition: text("condition").notNull().default(""),
     colourSystem: text("colour_system"),
     identified: boolean("identified").notNull().default(false),

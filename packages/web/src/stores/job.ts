@@ -1,7 +1,7 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
 import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
-import { applyCommand, learn, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinFacts, type PinId, type SignalClass, type Source, type SourceId, type StepId, type StoredEntry, type Term } from "@trevin/core";
+import { applyCommand, learn, type BriefItem, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinFacts, type PinId, type SignalClass, type Source, type SourceId, type StepId, type StoredEntry, type Term } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { computeWorker } from "../workers/client.ts";
 import type { Analysis } from "../workers/analysis.ts";
@@ -192,6 +192,7 @@ export const useJob = defineStore("job", () => {
     const next = (view.value?.dossier.words ?? []).filter((word) => word.text !== text);
     return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
   };
+  const setBrief = (brief: readonly BriefItem[]) => change((id, revision) => api.setBrief(id, revision, brief), { kind: "set-brief", brief });
   const undo = () => change(async (id, revision) => {
     said.value = `Undone: ${view.value?.undo ?? ""}`;
     return api.undo(id, revision);
@@ -228,6 +229,6 @@ export const useJob = defineStore("job", () => {
 
   return {
     view, stored, entries, dossier, analysis, begun, loading, missing, waiting, refused, busy, savedAt, said,
-    live, words, putSource, removeSource, changeWiring, learnWord, forgetWord, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    live, words, putSource, removeSource, changeWiring, learnWord, forgetWord, setBrief, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
   };
 });

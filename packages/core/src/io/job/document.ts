@@ -1,6 +1,6 @@
 import {
-  blankPin, connectorId, connectorsInOrder, decisionPins, emptyDossier, indexPins, indexSources, pinId, pinsInOrder, rankPins,
-  type CavityContent, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type JoinPoint, type LoomWire, type OwnWord, type Pin, type PinId, type Shell, type Source, type Side, type SignalClass,
+  blankPin, connectorId, connectorsInOrder, leadPin, emptyDossier, indexPins, indexSources, pinId, pinsInOrder, rankPins,
+  type BriefItem, type CavityContent, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type JoinPoint, type LoomWire, type OwnWord, type Pin, type PinId, type Shell, type Source, type Side, type SignalClass,
 } from "../../model/index.ts";
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
@@ -24,6 +24,7 @@ export interface JobFile {
   readonly connectors: readonly FileConnector[];
   readonly sources?: readonly Source[] | undefined;
   readonly words?: readonly OwnWord[] | undefined;
+  readonly brief?: readonly FileBriefItem[] | undefined;
   readonly points?: readonly JoinPoint[] | undefined;
   readonly wires?: readonly LoomWire[] | undefined;
   readonly decisions?: readonly FileDecision[] | undefined;
@@ -46,7 +47,7 @@ export interface FileConnector {
   readonly pins: readonly FilePin[];
 }
 
-export interface FilePin extends Partial<Pick<Pin, "circuit" | "condition" | "colourSystem" | "identified" | "sources" | "doubts" | "claims">> {
+export interface FilePin extends Partial<Pick<Pin, "circuit" | "direction" | "level" | "amps" | "condition" | "colourSystem" | "identified" | "sources" | "doubts" | "claims">> {
   readonly id?: string | undefined;
   readonly cavity: string;
   readonly function: string;
@@ -57,9 +58,13 @@ export interface FilePin extends Partial<Pick<Pin, "circuit" | "condition" | "co
   readonly note?: string | undefined;
 }
 
-type WithRefs<D> = D extends { readonly kind: "join" } ? Omit<D, "vehicle" | "incoming"> & { readonly vehicle: PinRef; readonly incoming: PinRef } : Omit<D, "pin"> & { readonly pin: PinRef };
-type Optional<D> = D extends unknown ? Omit<D, "sure" | "reason" | "answers" | "method"> & { readonly [K in Extract<keyof D, "sure" | "reason" | "answers" | "method">]?: D[K] | undefined } : never;
-export type FileDecision = Optional<WithRefs<Decision>>;
+/** A line of the brief; its id follows from its place when it is left out. */
+export type FileBriefItem = Pick<BriefItem, "kind" | "text"> & { readonly [K in "id" | "kept" | "pins"]?: BriefItem[K] | undefined };
+
+/** The same with every pin as a reference. */
+type WithRefs<D> = { readonly [K in keyof D]: D[K] extends PinId ? PinRef : D[K] extends readonly PinId[] ? readonly PinRef[] : D[K] };
+type Optional<D> = D extends unknown ? Omit<WithRefs<D>, "sure" | "reason" | "answers" | "method"> & { readonly [K in Extract<keyof D, "sure" | "reason" | "answers" | "method">]?: D[K] | undefined } : never;
+export type FileDecision = Optional<Decision>;
 
 /** A whole job outside the database. */
 export interface JobDocument {
@@ -75,6 +80,7 @@ export type DocumentProblem = { readonly path: string } & (
   | { readonly code: "source-unknown"; readonly source: string }
   | { readonly code: "pin-not-found"; readonly connector: string; readonly cavity: string }
   | { readonly code: "pin-joined-to-itself"; readonly connector: string; readonly cavity: string }
+  | { readonly code: "brief-refused"; readonly problem: CommandProblem }
   | { readonly code: "wiring-refused"; readonly problem: CommandProblem }
   | { readonly code: "decision-refused"; readonly problem: CommandProblem }
 );
@@ -101,8 +107,11 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
   const sources = file.sources ?? [];
   const unknown = unknownSource(connectors, sources);
   if (unknown !== null) return fail(unknown);
+  const brief = (file.brief ?? []).map((item, index): BriefItem => ({ id: item.id ?? `brief-${index + 1}`, kind: item.kind, text: item.text, kept: item.kept ?? true, pins: item.pins ?? [] }));
   const bare = { ...emptyDossier(head), connectors, sources, words: file.words ?? [] };
-  const wired = applyCommand(bare, { kind: "change-wiring", put: file.wires ?? [], remove: [], putPoints: file.points ?? [], removePoints: [] });
+  const briefed = applyCommand(bare, { kind: "set-brief", brief });
+  if (!briefed.ok) return fail({ path: "brief", code: "brief-refused", problem: briefed.error });
+  const wired = applyCommand(briefed.value.dossier, { kind: "change-wiring", put: file.wires ?? [], remove: [], putPoints: file.points ?? [], removePoints: [] });
   if (!wired.ok) return fail({ path: "wires", code: "wiring-refused", problem: wired.error });
   return decided(wired.value.dossier, file);
 }
@@ -120,29 +129,35 @@ function unknownSource(connectors: readonly Connector[], documents: readonly Sou
 }
 
 function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentProblem> {
-  const byRef = new Map([...indexPins(dossier).values()].map(({ connector, pin }) => [JSON.stringify([connector.name, pin.cavity]), pin.id]));
+  const byRef = new Map([...indexPins(dossier).values()].map(({ connector, pin }) => [keyOf({ connector: connector.name, cavity: pin.cavity }), pin.id]));
   let current = dossier;
   for (const [d, source] of (file.decisions ?? []).entries()) {
     const path = `decisions[${d}]`;
-    const refs = source.kind === "join" ? [source.vehicle, source.incoming] : [source.pin];
-    const [a, b] = refs;
-    if (a !== undefined && b !== undefined && a.connector === b.connector && a.cavity === b.cavity) return fail({ path, code: "pin-joined-to-itself", ...a });
-    const lost = refs.find((ref) => !byRef.has(JSON.stringify([ref.connector, ref.cavity])));
+    const refs = refsOf(source);
+    const twice = refs.find((ref, index) => refs.findIndex((other) => keyOf(other) === keyOf(ref)) !== index);
+    if (twice !== undefined) return fail({ path, code: "pin-joined-to-itself", ...twice });
+    const lost = refs.find((ref) => !byRef.has(keyOf(ref)));
     if (lost !== undefined) return fail({ path, code: "pin-not-found", connector: lost.connector, cavity: lost.cavity });
-    const pin = (ref: PinRef): PinId => present(byRef.get(JSON.stringify([ref.connector, ref.cavity])), "pin");
     const common = { sure: source.sure ?? "sure", reason: source.reason ?? "", answers: source.answers ?? [] } as const;
-    const decision: Decision =
-      source.kind === "join"
-        ? { kind: "join", vehicle: pin(source.vehicle), incoming: pin(source.incoming), method: source.method ?? dossier.head.method, ...common }
-        : source.kind === "feed"
-          ? { kind: "feed", pin: pin(source.pin), feed: source.feed, from: source.from, ...common }
-          : { kind: source.kind, pin: pin(source.pin), ...common };
+    const method = source.kind === "join" ? { method: source.method ?? dossier.head.method } : {};
+    const decision = { ...withPins(source, (ref: PinRef) => present(byRef.get(keyOf(ref)), "pin")), ...common, ...method } as Decision;
     const next = applyCommand(current, { kind: "decide", put: [decision], remove: [] });
     if (!next.ok) return fail({ path, code: "decision-refused", problem: next.error });
     current = next.value.dossier;
   }
   return ok({ dossier: current, ledger: file.ledger ?? [] });
 }
+
+const keyOf = ({ connector, cavity }: PinRef): string => JSON.stringify([connector, cavity]);
+const PIN_FIELDS = ["vehicle", "incoming", "pin", "pins"] as const;
+
+/** The same decision with what names its pins turned into something else: references into ids, or back. */
+function withPins<From, To>(decision: FileDecision | Decision, turn: (pin: From) => To): object {
+  const fields = Object.entries(decision).map(([field, value]: [string, unknown]) => [field, (PIN_FIELDS as readonly string[]).includes(field) ? (Array.isArray(value) ? (value as From[]).map(turn) : turn(value as From)) : value] as const);
+  return Object.fromEntries(fields);
+}
+
+const refsOf = (decision: FileDecision): readonly PinRef[] => PIN_FIELDS.flatMap((field) => (field in decision ? [(decision as unknown as Record<string, PinRef | readonly PinRef[]>)[field] ?? []].flat() : []));
 
 function connectorOf(source: FileConnector, index: number): Connector {
   const side = source.side ?? (index === 0 ? "vehicle" : "incoming");
@@ -167,10 +182,10 @@ function connectorOf(source: FileConnector, index: number): Connector {
 function pinOf(source: FilePin, connector: string, order: number, system: ColourSystem): Pin {
   const bare = source.function.trim() === "" && !parseColour(source.colour ?? "", system).ok;
   const content = source.content ?? (bare ? "empty" : "occupied");
-  const { circuit, condition, colourSystem, identified, sources, doubts, claims } = source;
+  const { circuit, direction, level, amps, condition, colourSystem, identified, sources, doubts, claims } = source;
   return {
     ...blankPin(pinId(source.id ?? `${connector}.${source.cavity}`), source.cavity, order),
-    ...defined({ circuit, condition, colourSystem, identified, sources, doubts, claims }),
+    ...defined({ circuit, direction, level, amps, condition, colourSystem, identified, sources, doubts, claims }),
     content,
     function: source.function,
     colour: source.colour ?? "",
@@ -186,7 +201,7 @@ const defined = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K
 export function fileOf({ dossier, ledger }: JobDocument): JobFile {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
-  const placeOf = (decision: Decision): number => rank.get(present(decisionPins(decision)[0], "pin of a decision")) ?? 0;
+  const placeOf = (decision: Decision): number => rank.get(leadPin(decision)) ?? 0;
   const ref = (id: PinId): PinRef => {
     const { connector, pin } = present(pins.get(id), `pin ${id}`);
     return { connector: connector.name, cavity: pin.cavity };
@@ -198,8 +213,9 @@ export function fileOf({ dossier, ledger }: JobDocument): JobFile {
     connectors: connectorsInOrder(dossier).map((connector) => ({ ...connector, pins: pinsInOrder(connector).map(({ order: _order, ...pin }) => pin) })),
     decisions: [...dossier.decisions]
       .sort((a, b) => placeOf(a) - placeOf(b))
-      .map((decision): FileDecision => (decision.kind === "join" ? { ...decision, vehicle: ref(decision.vehicle), incoming: ref(decision.incoming) } : { ...decision, pin: ref(decision.pin) })),
+      .map((decision) => withPins(decision, ref) as FileDecision),
     ...(dossier.sources.length === 0 ? {} : { sources: dossier.sources }),
+    ...(dossier.brief.length === 0 ? {} : { brief: dossier.brief }),
     ...(dossier.words.length === 0 ? {} : { words: dossier.words }),
     ...(dossier.points.length === 0 ? {} : { points: dossier.points }),
     ...(dossier.wires.length === 0 ? {} : { wires: dossier.wires }),

@@ -1,33 +1,64 @@
-import { decisionId, decisionPins, indexPins, rankPins, type Dossier } from "../../model/index.ts";
+import { connectorsInOrder, decisionId, decisionPins, indexPins, isJoining, linkedPairs, pinsOfSide, rankPins, type Decision, type Dossier, type PinId, type Side } from "../../model/index.ts";
 import { present } from "../../util/index.ts";
-import type { SuggestedPair } from "../crosswalk.ts";
-import { damagingJoin } from "./damagingJoin.ts";
-import { lawReminder } from "./lawReminder.ts";
-import { missingFeed } from "./missingFeed.ts";
-import { sameColourOtherFunction } from "./sameColourOtherFunction.ts";
-import { sizeStep } from "./sizeStep.ts";
-import { twinColour } from "./twinColour.ts";
-import type { Hazard, HazardContext, Link, Rule } from "./rule.ts";
+import type { Crosswalk } from "../crosswalk.ts";
+import { pinReader, type ReadPin } from "../evidence.ts";
+import { RULES } from "./rules.ts";
+import { looksIn, type Hazard, type HazardContext, type Link } from "./rule.ts";
 
-export type { Hazard, HazardContext, Link, Rule, Severity } from "./rule.ts";
+export { HAZARD_CLASSES, type Finding, type Fix, type Hazard, type HazardClass, type HazardContext, type Link, type Rule, type Severity } from "./rule.ts";
+export { RULES } from "./rules.ts";
 
-const RULES: readonly Rule[] = [damagingJoin, missingFeed, sameColourOtherFunction, lawReminder, sizeStep, twinColour];
+type Suggested = Pick<Crosswalk, "pairs" | "groups">;
+const NOTHING: Suggested = { pairs: [], groups: [] };
 
-function contextOf(dossier: Dossier, suggested: readonly SuggestedPair[]): HazardContext {
+function contextOf(dossier: Dossier, suggested: Suggested): HazardContext {
   const pins = indexPins(dossier);
-  const pin = (id: Parameters<typeof pins.get>[0]) => present(pins.get(id), `pin ${id}`);
-  const fixed = dossier.decisions.flatMap((decision): Link[] =>
-    decision.kind === "join" ? [{ vehicle: pin(decision.vehicle), incoming: pin(decision.incoming), decision: decisionId(decision), sure: decision.sure }] : [],
+  const reader = pinReader(dossier);
+  const known = new Map<PinId, ReadPin>();
+  const read = (id: PinId): ReadPin => {
+    const pin = known.get(id) ?? reader(present(pins.get(id), `pin ${id}`));
+    known.set(id, pin);
+    return pin;
+  };
+  const fixed = dossier.decisions.flatMap((decision) =>
+    linkedPairs(decision).map(([vehicle, incoming]): Link => ({ vehicle: read(vehicle), incoming: read(incoming), decision, sure: decision.sure, device: isJoining(decision) ? (decision.device ?? null) : null })),
   );
-  const open = suggested.map((pair): Link => ({ vehicle: pin(pair.vehicle), incoming: pin(pair.incoming), decision: null, sure: pair.sure }));
+  const offered = [...suggested.pairs.map((pair) => ({ ...pair, device: pair.device?.device ?? null })), ...suggested.groups.flatMap((group) => group.pairs.map((pair) => ({ ...pair, device: group.device?.device ?? null })))];
+  const open = offered.map((pair): Link => ({ vehicle: read(pair.vehicle), incoming: read(pair.incoming), decision: null, sure: pair.sure, device: pair.device }));
   const rank = rankPins(dossier);
-  const links = [...fixed, ...open].sort((a, b) => (rank.get(a.vehicle.pin.id) ?? 0) - (rank.get(b.vehicle.pin.id) ?? 0));
-  return { dossier, links, decided: new Set(dossier.decisions.flatMap(decisionPins)) };
+  const links = [...fixed, ...open].sort((a, b) => (rank.get(a.vehicle.placed.pin.id) ?? 0) - (rank.get(b.vehicle.placed.pin.id) ?? 0) || (rank.get(a.incoming.placed.pin.id) ?? 0) - (rank.get(b.incoming.placed.pin.id) ?? 0));
+  const of = <K extends Decision["kind"]>(...kinds: readonly K[]) => dossier.decisions.flatMap((decision) => ((kinds as readonly string[]).includes(decision.kind) ? [decision as Extract<Decision, { kind: K }>] : []));
+  const wires = (side: Side): readonly ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => pin.content === "occupied").map(({ pin }) => read(pin.id));
+  const both = { vehicle: wires("vehicle"), incoming: wires("incoming") };
+  return {
+    dossier, links, groups: sharing(links), wires: both,
+    open: of("cap", "leave").map((decision) => ({ pin: read(decision.pin), decision })),
+    feeds: of("feed").map((decision) => ({ pin: read(decision.pin), decision })),
+    jumpers: of("jumper").map((decision) => ({ pins: decision.pins.map(read), decision })),
+    connectors: connectorsInOrder(dossier),
+    decided: new Set(dossier.decisions.flatMap(decisionPins)),
+    byLook: { vehicle: looksIn(both.vehicle), incoming: looksIn(both.incoming) },
+  };
 }
 
-/** All hazards of the decided and suggested joins; an answered stop carries the reason it was accepted with. */
-export function findHazards(dossier: Dossier, suggested: readonly SuggestedPair[]): readonly Hazard[] {
+/** Links that have a pin in common, two and more. */
+function sharing(links: readonly Link[]): readonly (readonly Link[])[] {
+  const byPin = new Map<ReadPin, Link[]>();
+  for (const link of links) for (const pin of [link.vehicle, link.incoming]) byPin.set(pin, [...(byPin.get(pin) ?? []), link]);
+  return [...byPin.values()].filter((group) => group.length > 1);
+}
+
+/** All hazards of what is decided and suggested, by rule; what was accepted carries its reason and who gave it. */
+export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): readonly Hazard[] {
   const context = contextOf(dossier, suggested);
-  const answers = new Map(dossier.decisions.flatMap((decision) => decision.answers.map((answer) => [`${decisionId(decision)} ${answer.rule}`, answer.reason] as const)));
-  return RULES.flatMap((rule) => rule(context)).map((hazard) => ({ ...hazard, answered: hazard.decision === null ? null : (answers.get(`${hazard.decision} ${hazard.rule}`) ?? null) }));
+  const answers = new Map(dossier.decisions.flatMap((decision) => decision.answers.map((answer) => [`${decisionId(decision)} ${answer.rule}`, answer] as const)));
+  return RULES.flatMap((rule) =>
+    rule.find(context).map(({ severity, pins, decision, title, detail, cure, fixes, cured }): Hazard => {
+      const id = decision === undefined || decision === null ? null : decisionId(decision);
+      return {
+        rule: rule.id, class: rule.class, severity, pins: pins.map((pin) => pin.placed.pin.id), decision: id, title, detail, cure, fixes: fixes ?? [], cured: cured ?? false,
+        answered: id === null ? null : (answers.get(`${id} ${rule.id}`) ?? null),
+      };
+    }),
+  );
 }

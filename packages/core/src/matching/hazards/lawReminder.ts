@@ -1,27 +1,26 @@
-import { pinName } from "../../model/index.ts";
+import { decisionPins } from "../../model/index.ts";
 import type { Rule } from "./rule.ts";
+import { named } from "./say.ts";
 
-const TOPICS: readonly { readonly words: RegExp; readonly severity: "stop" | "note"; readonly title: string; readonly detail: string }[] = [
-  { words: /\b(airbag|air bag|srs|pretensioner|restraint|squib|clock ?spring)\b/i, severity: "stop", title: "Restraint circuit: keep out", detail: "is part of a restraint system. It is not worked on here; a pick or a meter can set it off." },
-  { words: /\b(high voltage|hv battery|hvil|traction battery|orange hv)\b/i, severity: "stop", title: "High voltage: keep out", detail: "is a high-voltage circuit. It is for licensed practice only." },
-  { words: /\b(immobili[sz]er|odometer|brake|abs|steering|eps|head ?lamp|stop lamp|turn (?:lamp|signal))\b/i, severity: "note", title: "Inspection rules apply", detail: "touches brakes, steering, lighting, the immobiliser or the odometer. Local law and inspection rules apply; licensed practice decides." },
-];
+const TOPICS = [
+  { words: /\b(brake|abs|stop lamp|stability|esc|esp)\b/i, not: /park(ing)? brake|hand ?brake/i, what: "the brakes" },
+  { words: /\b(steering|eps)\b/i, not: /steering wheel (controls|switch|buttons|remote)/i, what: "the steering" },
+  { words: /\b(head ?lamp|headlight|dipped|main beam|high beam|low beam|turn (lamp|signal)|indicator lamp|tail lamp|fog lamp|side lamp|reverse lamp|daytime running)\b/i, not: /^$/, what: "the lighting" },
+  { words: /\b(immobili[sz]er|transponder)\b/i, not: /^$/, what: "the immobiliser" },
+  { words: /\b(odometer|road speed|vehicle speed|speedometer)\b/i, not: /^$/, what: "the odometer" },
+  { words: /\b(oxygen sensor|lambda|catalyst|nox|egr|evap|secondary air|particulate)\b/i, not: /^$/, what: "emissions" },
+  { words: /\b(airbag|srs|restraint) (warning )?(lamp|light)\b/i, not: /^$/, what: "the warning of the restraint system, which stays as it is" },
+] as const;
 
-const SHUT: (typeof TOPICS)[number] = { words: /^/, severity: "stop", title: "Keep out: this plug stays shut", detail: "sits in a connector that is marked as keep-out." };
-
-/** Keep-out circuits and circuits that law and inspection look at, told by the words of the function or by the mark on the connector. */
-export const lawReminder: Rule = ({ links }) =>
-  links.flatMap(({ vehicle, incoming, decision }) =>
-    [vehicle, incoming].flatMap((placed) =>
-      (placed.connector.keepOut !== "" ? [SHUT] : TOPICS.filter((topic) => topic.words.test(placed.pin.function) && !/park(ing)? brake/i.test(placed.pin.function)).slice(0, 1)).map((topic) => ({
-        rule: topic.severity === "stop" ? "keep-out" : "law-reminder",
-        class: "law" as const,
-        severity: topic.severity,
-        pins: [placed.pin.id],
-        decision,
-        title: topic.title,
-        detail: `${pinName(placed)}, ${placed.pin.function}, ${topic.detail}`,
-        cure: topic.severity === "stop" ? "Leave both wires as they are." : "Defer to local codes and licensed practice.",
-      })),
-    ),
-  );
+/** Circuits that law and inspection look at: one reminder for each (common practice; local codes decide). */
+export const lawReminder: Rule = {
+  id: "law-reminder",
+  class: "law",
+  find: ({ links, open }) =>
+    [...links.map(({ vehicle, incoming, decision }) => ({ pins: [vehicle, incoming], decision })), ...open.map(({ pin, decision }) => ({ pins: [pin], decision }))].flatMap(({ pins, decision }) => {
+      const own = pins.find(({ placed }) => TOPICS.some(({ words, not }) => words.test(placed.pin.function) && !not.test(placed.pin.function)));
+      const topic = own === undefined ? undefined : TOPICS.find(({ words, not }) => words.test(own.placed.pin.function) && !not.test(own.placed.pin.function));
+      if (own === undefined || topic === undefined || (decision !== null && decisionPins(decision).length === 1 && decision.kind === "leave")) return [];
+      return [{ severity: "note" as const, pins, decision, title: "Inspection rules apply", detail: `${named(own)} touches ${topic.what}. Local law and inspection rules apply.`, cure: "Defer to local codes and licensed practice." }];
+    }),
+};

@@ -1,29 +1,26 @@
-import { isFeed, pinName, pinsOfSide } from "../../model/index.ts";
-import { pinReader } from "../evidence.ts";
-import type { Rule } from "./rule.ts";
+import { isFeed } from "../../model/index.ts";
+import type { Finding, Rule } from "./rule.ts";
+import { named, what } from "./say.ts";
 
 const LOSS: Readonly<Record<string, string>> = {
-  battery: "memory is lost at every key-off, or the part never wakes",
-  ignition: "the part never switches on",
-  ground: "nothing on this part works",
+  battery: "memory is lost at every key-off, or the part never wakes", accessory: "it stays off with the key in accessory", ignition: "the part never switches on", "run-not-crank": "it never switches on",
+  start: "it does not know that the engine cranks", ground: "nothing on this part works", "sensor-supply": "the sensors on it give nothing", "sensor-return": "the sensors on it read wrong",
+};
+const NAMES: Readonly<Record<string, string>> = {
+  battery: "a constant supply", accessory: "an accessory feed", ignition: "an ignition feed that stays on while cranking", "run-not-crank": "a feed that is on in run", start: "the crank signal", ground: "a ground",
+  "sensor-supply": "a sensor supply", "sensor-return": "a sensor return",
 };
 
-/** A supply or ground that the incoming part needs and that no wire of the vehicle gives. */
-export const missingFeed: Rule = ({ dossier, links, decided }) => {
-  const read = pinReader(dossier);
-  const linked = new Set(links.map((link) => link.incoming.pin.id));
-  return pinsOfSide(dossier, "incoming").flatMap((placed) => {
-    const { signal } = read(placed);
-    if (placed.pin.content !== "occupied" || !isFeed(signal) || linked.has(placed.pin.id) || decided.has(placed.pin.id)) return [];
-    return [{
-      rule: "missing-feed",
-      class: "completeness" as const,
-      severity: "stop" as const,
-      pins: [placed.pin.id],
-      decision: null,
-      title: `${placed.pin.function || signal} has no feed`,
-      detail: `${pinName(placed)} needs ${signal} and no wire of the vehicle gives it: ${LOSS[signal] ?? "what hangs on it stays dead"}.`,
-      cure: "Feed it from a fuse or ground point and say which, or decide to leave it open.",
-    }];
-  });
+/** A supply or ground that the incoming part needs and that no wire of the vehicle gives (common practice). */
+export const missingFeed: Rule = {
+  id: "missing-feed",
+  class: "completeness",
+  find: ({ links, decided, wires }) => {
+    const linked = new Set(links.map((link) => link.incoming.placed.pin.id));
+    return wires.incoming.flatMap((pin): readonly Finding[] => {
+      const { id } = pin.placed.pin;
+      if (!isFeed(pin.signal) || linked.has(id) || decided.has(id)) return [];
+      return [{ severity: "stop", pins: [pin], title: `${what(pin)} has no feed`, detail: `${named(pin)} needs ${NAMES[pin.signal]} and no wire of the vehicle gives it: ${LOSS[pin.signal]}.`, cure: "Feed it from a fuse or ground point and say which, or decide to leave it open." }];
+    });
+  },
 };

@@ -1,10 +1,21 @@
-import type { DecisionId, Dossier, PinId, PlacedPin, Sureness } from "../../model/index.ts";
+import type { WireColour } from "../../colour/index.ts";
+import type { Connector, Decision, DecisionId, Dossier, HazardAnswer, InsertedDevice, PinId, Side, Sureness } from "../../model/index.ts";
+import type { ReadPin } from "../evidence.ts";
 
 export type Severity = "stop" | "caution" | "note";
+export const HAZARD_CLASSES = ["identity", "electrical", "mechanical", "procedure", "completeness", "consequence", "variant", "law"] as const;
+export type HazardClass = (typeof HAZARD_CLASSES)[number];
+
+/** One way to cure a hazard: decisions to make and to take back, in one edit. */
+export interface Fix {
+  readonly words: string;
+  readonly put: readonly Decision[];
+  readonly remove: readonly DecisionId[];
+}
 
 export interface Hazard {
   readonly rule: string;
-  readonly class: "identity" | "electrical" | "mechanical" | "procedure" | "completeness" | "consequence" | "variant" | "law";
+  readonly class: HazardClass;
   readonly severity: Severity;
   /** First pin is the one the hazard is shown at. */
   readonly pins: readonly PinId[];
@@ -12,24 +23,81 @@ export interface Hazard {
   readonly title: string;
   readonly detail: string;
   readonly cure: string;
-  /** The reason with which a stop was accepted, or null. */
-  readonly answered: string | null;
+  readonly fixes: readonly Fix[];
+  /** Taken care of by what is decided or by the order of the work: it is shown and asks nothing. */
+  readonly cured: boolean;
+  /** How it was accepted, or null. */
+  readonly answered: HazardAnswer | null;
 }
 
-/** A join, decided or only suggested. */
+/** A vehicle's pin and an incoming one that are, or would be, one wire. */
 export interface Link {
-  readonly vehicle: PlacedPin;
-  readonly incoming: PlacedPin;
-  readonly decision: DecisionId | null;
+  readonly vehicle: ReadPin;
+  readonly incoming: ReadPin;
+  /** Null while it is only suggested. */
+  readonly decision: Decision | null;
   readonly sure: Sureness;
+  readonly device: InsertedDevice | null;
 }
+
+type Decided<K extends Decision["kind"]> = { readonly pin: ReadPin; readonly decision: Extract<Decision, { kind: K }> };
 
 export interface HazardContext {
   readonly dossier: Dossier;
+  /** Decided and suggested, in the order of the vehicle's pins. */
   readonly links: readonly Link[];
+  /** Links that share a pin: merges and splits. */
+  readonly groups: readonly (readonly Link[])[];
+  /** Pins that are decided to stay without connection. */
+  readonly open: readonly Decided<"cap" | "leave">[];
+  readonly feeds: readonly Decided<"feed">[];
+  readonly jumpers: readonly { readonly pins: readonly ReadPin[]; readonly decision: Extract<Decision, { kind: "jumper" }> }[];
+  readonly connectors: readonly Connector[];
+  /** Wires of a side: occupied cavities. */
+  readonly wires: Readonly<Record<Side, readonly ReadPin[]>>;
   /** Pins with a decision of any kind. */
   readonly decided: ReadonlySet<PinId>;
+  /** Wires of a side by how they look. */
+  readonly byLook: Readonly<Record<Side, ReadonlyMap<string, readonly ReadPin[]>>>;
+}
+
+export interface Finding {
+  readonly severity: Severity;
+  readonly pins: readonly ReadPin[];
+  readonly decision?: Decision | null;
+  readonly title: string;
+  readonly detail: string;
+  readonly cure: string;
+  readonly fixes?: readonly Fix[];
+  readonly cured?: boolean;
 }
 
 /** One rule, one file, one test. */
-export type Rule = (context: HazardContext) => readonly Omit<Hazard, "answered">[];
+export interface Rule {
+  readonly id: string;
+  readonly class: HazardClass;
+  readonly find: (context: HazardContext) => readonly Finding[];
+}
+
+/** Two connectors of the job, each pair once, that links run between. */
+export function linkedConnectors(links: readonly Link[]): readonly (readonly Link[])[] {
+  const pairs = new Map<string, Link[]>();
+  for (const link of links) {
+    const key = `${link.vehicle.placed.connector.id}\n${link.incoming.placed.connector.id}`;
+    pairs.set(key, [...(pairs.get(key) ?? []), link]);
+  }
+  return [...pairs.values()];
+}
+
+/** The wires of a connector by how they look. */
+export function looksIn(wires: readonly ReadPin[]): ReadonlyMap<string, readonly (ReadPin & { readonly colour: WireColour })[]> {
+  const looks = new Map<string, (ReadPin & { readonly colour: WireColour })[]>();
+  for (const wire of wires) {
+    if (wire.colour === null) continue;
+    const list = looks.get(wire.look);
+    const known = { ...wire, colour: wire.colour };
+    if (list === undefined) looks.set(wire.look, [known]);
+    else list.push(known);
+  }
+  return looks;
+}

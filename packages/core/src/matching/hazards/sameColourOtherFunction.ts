@@ -1,35 +1,40 @@
-import { colourInWords, sameColour } from "../../colour/index.ts";
-import { pinName, pinsOfSide, signalFit, type Side } from "../../model/index.ts";
-import { pinReader } from "../evidence.ts";
-import type { Rule } from "./rule.ts";
+import { signalFit, type PinId } from "../../model/index.ts";
+import type { ReadPin } from "../evidence.ts";
+import type { Finding, Rule } from "./rule.ts";
+import { at, capital, what } from "./say.ts";
+
+/** So many of one colour that naming each would help nobody. */
+const MOST_NAMED = 3;
 
 /**
- * The black-on-black trap: the wire of the other side that looks like this one does something that would hurt (common
- * practice). Looked for from both ends of every join.
+ * The black-on-black trap: a wire of the other side that looks like this one does something that would hurt (common practice).
+ * Looked for from both ends of every join.
  */
-export const sameColourOtherFunction: Rule = ({ dossier, links }) => {
-  const read = pinReader(dossier);
-  const wires = (side: Side) => pinsOfSide(dossier, side).filter(({ pin }) => pin.content === "occupied").map(read);
-  const sides = { vehicle: wires("vehicle"), incoming: wires("incoming") };
-  return links.flatMap(({ vehicle, incoming, decision }) =>
-    ([[vehicle, incoming, "incoming"], [incoming, vehicle, "vehicle"]] as const).flatMap(([here, partner, across]) => {
-      const own = read(here);
-      return sides[across].flatMap((other) => {
-        if (other.placed.pin.id === partner.pin.id || own.colour === null || other.colour === null || !sameColour(own.colour, other.colour)) return [];
-        const fit = signalFit(own.signal, other.signal);
-        if (fit !== "damage" && fit !== "device") return [];
-        const words = colourInWords(own.colour);
+export const sameColourOtherFunction: Rule = {
+  id: "same-colour-other-function",
+  class: "identity",
+  find: ({ links, byLook }) => {
+    const told = new Set<PinId>();
+    return links.flatMap(({ vehicle, incoming, decision }) =>
+      ([[vehicle, incoming, "incoming"], [incoming, vehicle, "vehicle"]] as const).flatMap(([here, partner, across]): readonly Finding[] => {
+        if (here.look === "" || told.has(here.placed.pin.id)) return [];
+        const traps = (byLook[across].get(here.look) ?? []).filter((other) => other.placed.pin.id !== partner.placed.pin.id && hurts(here, other));
+        const [trap] = traps;
+        if (trap === undefined) return [];
+        told.add(here.placed.pin.id);
+        const names = traps.slice(0, MOST_NAMED).map((other) => `${at(other)} is ${what(other)}`).join(", ");
         return [{
-          rule: "same-colour-other-function",
-          class: "identity" as const,
-          severity: "caution" as const,
-          pins: [here.pin.id, partner.pin.id, other.placed.pin.id],
-          decision,
-          title: `${words[0]?.toUpperCase()}${words.slice(1)} here, ${words} there`,
-          detail: `${pinName(here)} is ${here.pin.function || own.signal}; the ${words} wire ${pinName(other.placed)} is ${other.placed.pin.function || other.signal}. Joined by colour they would do damage.`,
-          cure: `Count cavities: ${here.pin.cavity} goes to ${partner.pin.cavity}, whatever the colours say.`,
+          severity: "caution", pins: [here, partner, ...traps.slice(0, MOST_NAMED)], decision,
+          title: `${capital(here.look)} here, ${here.look} there`,
+          detail: `${at(here)} is ${what(here)}; of the ${here.look} wires over there, ${names}. Joined by colour they would do damage.`,
+          cure: `Count cavities: ${here.placed.pin.cavity} goes to ${partner.placed.pin.cavity}, whatever the colours say.`,
         }];
-      });
-    }),
-  );
+      }),
+    );
+  },
 };
+
+function hurts(here: ReadPin, other: ReadPin): boolean {
+  const fit = signalFit(here.signal, other.signal);
+  return fit === "damage" || fit === "device";
+}

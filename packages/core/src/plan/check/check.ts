@@ -1,5 +1,5 @@
-import { applyOperation, connectedPoints, cutFarEnd, cutPlugEnd, endsInCavity, farEnd, initialState, plugEnd, type EndPlace, type HarnessState, type OperationProblem } from "../../harness/index.ts";
-import { decisionId, decisionSureness, indexPins, indexSources, type Decision, type DecisionId, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
+import { applyOperation, connectedEnds, connectedPoints, cutFarEnd, cutPlugEnd, endsInCavity, farEnd, initialState, plugEnd, type EndPlace, type HarnessState, type OperationProblem } from "../../harness/index.ts";
+import { decisionId, decisionPins, decisionSureness, indexPins, indexSources, linkedPairs, type Decision, type DecisionId, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
 import type { Plan } from "../step.ts";
 
 /** What is wrong with a plan, at the first step where it is. */
@@ -45,8 +45,7 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState): Fau
   const pins = indexPins(dossier);
   const touched = new Set<PinId>();
   for (const decision of dossier.decisions) {
-    if (decision.kind === "join") [decision.vehicle, decision.incoming].forEach((pin) => touched.add(pin));
-    else touched.add(decision.pin);
+    for (const pin of decisionPins(decision)) touched.add(pin);
     if (!carriedOut(decision, start, end)) return { code: "decision-not-carried-out", decision: decisionId(decision) };
   }
   for (const id of pins.keys()) {
@@ -74,6 +73,19 @@ function carriedOut(decision: Decision, start: HarnessState, end: HarnessState):
       const toldApart = start.ends[loomSide]?.at === "loose" || !reaches(loomSide, decision.vehicle);
       return alone && toldApart && reaches(loomSide, decision.incoming);
     }
+    case "merge":
+    case "split":
+      return linkedPairs(decision).every(([vehicle, incoming]) => {
+        const toldApart = start.ends[farEnd(vehicle)]?.at === "loose" || !reaches(farEnd(vehicle), vehicle);
+        return toldApart && reaches(farEnd(vehicle), incoming);
+      });
+    case "jumper": {
+      const [first, ...others] = decision.pins.map((pin) => farEnd(pin));
+      const joint = first === undefined ? undefined : connectedEnds(end).get(first);
+      return joint !== undefined && others.every((other) => joint.has(other)) && decision.pins.every((pin) => start.ends[farEnd(pin)]?.at === "loose" || !reaches(farEnd(pin), pin));
+    }
+    case "forbid":
+      return true;
     case "cap": {
       if (start.cavities[decision.pin]?.state !== "occupied") return true;
       const capped = [plugEnd(decision.pin), farEnd(decision.pin)].map(placed).filter((place) => place?.at === "loose" && place.covered);

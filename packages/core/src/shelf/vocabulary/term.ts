@@ -1,20 +1,11 @@
-import type { SignalClass } from "../../model/index.ts";
-
-/** Seen from the module or part that the wire serves: `source` drives the wire, `load` takes from it. */
-export type Direction = "source" | "load" | "both" | "passive";
-
-/** What usually happens when the wire is left open (common practice, no source; the maker's sheet decides). */
-export const OPEN_EFFECTS = [
-  "dead", "module-dead", "no-start", "limp", "code", "poor-running", "lamp-off", "lamp-on", "reads-wrong", "memory-lost", "comfort-lost", "floats", "bus-silent", "noise",
-  "charge-lost", "overheats", "restraint", "nothing",
-] as const;
-export type OpenEffect = (typeof OPEN_EFFECTS)[number];
+import type { Direction, OpenEffect, SignalClass } from "../../model/index.ts";
 
 /** A function term with the words it goes by and the signal it usually is. `vital`: the part is dead or unsafe without it. */
 export interface Term {
   readonly name: string;
   readonly words: readonly string[];
   readonly signal: SignalClass;
+  /** Seen from the module or part that the wire serves. */
   readonly direction: Direction;
   readonly open: OpenEffect;
   readonly vital: boolean;

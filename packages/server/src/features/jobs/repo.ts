@@ -2,7 +2,7 @@ import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
 import {
   decisionId, emptyDossier, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type StoredEntry,
 } from "@trevin/core";
-import { connectorHeadSchema, decisionSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, readCommand, sourceSchema, type JobSummary } from "@trevin/core/contract";
+import { briefItemSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, readCommand, sourceSchema, type JobSummary } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
 import { changes, connectors, decisions, jobs, joinPoints, ledger, loomWires, pins } from "../../db/schema.ts";
 
@@ -44,6 +44,7 @@ async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
     decisions: decisionRows.map((decision): Decision => decisionSchema.parse(decision.body)),
     sources: sourceSchema.array().parse(row.sources),
     words: ownWordSchema.array().parse(row.words),
+    brief: briefItemSchema.array().parse(row.brief),
     wires: wireRows.map(({ body }) => loomWireSchema.parse(body)),
     points: pointRows.map(({ body }) => joinPointSchema.parse(body)),
   };
@@ -76,7 +77,7 @@ export async function shopWords(db: Queryable): Promise<readonly OwnWord[]> {
 export const countJobs = async (db: Queryable): Promise<number> => (await db.select({ count: sql<number>`count(*)::int` }).from(jobs))[0]?.count ?? 0;
 
 export async function insertJob(db: Queryable, id: string, dossier: Dossier): Promise<void> {
-  await db.insert(jobs).values({ id, revision: 1, ...dossier.head, sources: dossier.sources, words: dossier.words });
+  await db.insert(jobs).values({ id, revision: 1, ...dossier.head, sources: dossier.sources, words: dossier.words, brief: dossier.brief });
   await writeDifference(db, id, emptyDossier(dossier.head), dossier);
 }
 
@@ -95,7 +96,7 @@ export interface Revision {
 
 /** Stores the difference of two dossiers and the revision that made it. */
 export async function saveRevision(db: Queryable, job: string, before: Dossier, after: Dossier, entry: Revision): Promise<void> {
-  await db.update(jobs).set({ revision: entry.revision, ...after.head, sources: after.sources, words: after.words, updatedAt: new Date() }).where(eq(jobs.id, job));
+  await db.update(jobs).set({ revision: entry.revision, ...after.head, sources: after.sources, words: after.words, brief: after.brief, updatedAt: new Date() }).where(eq(jobs.id, job));
   await writeDifference(db, job, before, after);
   await db.insert(changes).values({ jobId: job, revision: entry.revision, role: entry.role, ofRevision: entry.of, words: entry.words, command: entry.command, inverse: entry.inverse });
 }
@@ -147,7 +148,7 @@ async function writePins(db: Queryable, job: string, connector: ConnectorId, bef
       set: {
         connectorId: sql`excluded.connector_id`, cavity: sql`excluded.cavity`, position: sql`excluded.position`, content: sql`excluded.content`, function: sql`excluded.function`,
         colour: sql`excluded.colour`, size: sql`excluded.size_mm2`, signal: sql`excluded.signal`, note: sql`excluded.note`,
-        circuit: sql`excluded.circuit`, condition: sql`excluded.condition`, colourSystem: sql`excluded.colour_system`, identified: sql`excluded.identified`,
+        circuit: sql`excluded.circuit`, direction: sql`excluded.direction`, level: sql`excluded.level_volts`, amps: sql`excluded.amps`, condition: sql`excluded.condition`, colourSystem: sql`excluded.colour_system`, identified: sql`excluded.identified`,
         sources: sql`excluded.sources`, doubts: sql`excluded.doubts`, claims: sql`excluded.claims`,
       },
     });

@@ -1,6 +1,6 @@
 import { Router, type Response } from "express";
 import type { z } from "zod";
-import { changePinsSchema, changeWiringSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setWordsSchema, sourceIdSchema, upcastLayout, type JobView } from "@trevin/core/contract";
+import { changePinsSchema, changeWiringSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setBriefSchema, setWordsSchema, sourceIdSchema, upcastLayout, type JobView } from "@trevin/core/contract";
 import type { ConnectorId, SourceId } from "@trevin/core";
 import type { Database } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
@@ -63,6 +63,10 @@ export function jobRoutes(db: Database): Router {
   router.put("/jobs/:job/words", async (request, response) => {
     const { words } = readBody(setWordsSchema, request);
     sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "set-words", words })));
+  });
+  router.put("/jobs/:job/brief", async (request, response) => {
+    const { brief } = readBody(setBriefSchema, request);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "set-brief", brief })));
   });
   router.patch("/jobs/:job/wiring", async (request, response) => {
     const change = readBody(changeWiringSchema, request);

@@ -1,0 +1,15 @@
+import type { Finding, Rule } from "./rule.ts";
+import { at } from "./say.ts";
+
+/** A cavity that was never filled is closed by a membrane to pierce or a plug to pull (common practice). */
+export const blankMembrane: Rule = {
+  id: "blank-membrane",
+  class: "mechanical",
+  find: ({ links }) =>
+    links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
+      const { connector, pin } = incoming.placed;
+      if (pin.content !== "empty" || (!connector.sealed && (connector.shell === null || connector.shell.blank === "open"))) return [];
+      const blank = connector.shell?.blank ?? "membrane";
+      return [{ severity: "note", pins: [incoming, vehicle], decision, title: blank === "plug" ? "A plug sits in this cavity" : "A membrane closes this cavity", detail: `${at(incoming)} was never filled.`, cure: blank === "plug" ? "Pull the plug and keep it for the way back." : "Pierce it with the right tool from the wire side; a pierced membrane does not seal again." }];
+    }),
+};

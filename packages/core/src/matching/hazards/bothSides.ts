@@ -1,0 +1,18 @@
+import type { Finding, Rule } from "./rule.ts";
+import { list, named } from "./say.ts";
+
+const SIDED = /^(turn |.*(stop|tail) lamp)/;
+
+/** A wire that serves left and right at once: for turn lamps that is the hazard flasher, not a turn signal (common practice). */
+export const bothSides: Rule = {
+  id: "both-sides",
+  class: "electrical",
+  find: ({ groups }) =>
+    groups.flatMap((group): readonly Finding[] => {
+      const pins = [...new Set(group.flatMap((link) => [link.vehicle, link.incoming]))];
+      const turn = pins.some((pin) => SIDED.test(pin.reading.term?.name ?? "") && (pin.reading.term?.name ?? "").startsWith("turn "));
+      const sides = new Set(pins.flatMap((pin) => pin.reading.qualifiers.filter((word) => word === "left" || word === "right")));
+      if (!turn || sides.size < 2) return [];
+      return [{ severity: "stop", pins, decision: group[0]?.decision ?? null, title: "Left and right on one wire", detail: `${list(pins.map(named))} would all flash together.`, cure: "One wire for each side. A lamp that is fed from both sides wants two diodes." }];
+    }),
+};

@@ -1,0 +1,15 @@
+import { isSupply } from "../../model/index.ts";
+import type { Finding, Rule } from "./rule.ts";
+import { named } from "./say.ts";
+
+/** A supply that is brought in starts at a fuse (common practice: as near to the source as can be). */
+export const feedWithoutFuse: Rule = {
+  id: "feed-without-fuse",
+  class: "electrical",
+  find: ({ feeds }) =>
+    feeds.flatMap(({ pin, decision }): readonly Finding[] =>
+      isSupply(decision.feed) && decision.from.trim() !== "" && !/fuse|\bF\d|\d\s*A\b|breaker|limiter/i.test(decision.from)
+        ? [{ severity: "caution", pins: [pin], decision, title: "No fuse at the source", detail: `${named(pin)} is fed from “${decision.from}”, and no fuse is named there.`, cure: "Name the fuse and its rating; without one, put a fuse holder at the source end." }]
+        : [],
+    ),
+};

@@ -1,0 +1,22 @@
+import { signalFit } from "../../model/index.ts";
+import { deviceBetween } from "../devices.ts";
+import { levelsDiffer } from "../evidence.ts";
+import { deviceReasonWords } from "../deviceWords.ts";
+import { fitDevice } from "./fixes.ts";
+import type { Finding, Rule } from "./rule.ts";
+import { at } from "./say.ts";
+
+/** Signals that go together only through a part: a switched supply and a switched ground, a coil pickup and a Hall input (common practice). */
+export const needsDevice: Rule = {
+  id: "needs-device",
+  class: "electrical",
+  find: ({ links, dossier }) =>
+    links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
+      if (signalFit(vehicle.signal, incoming.signal) !== "device" || levelsDiffer(vehicle, incoming)) return [];
+      const proposed = deviceBetween(vehicle, incoming, dossier.head.nominalVolts);
+      return [{
+        severity: "caution", pins: [vehicle, incoming], decision, cured: device !== null, title: "Not without a part between", detail: `${at(vehicle)} and ${at(incoming)}: ${proposed === null ? "the two do not understand each other" : deviceReasonWords(proposed)}. Joined directly it stays dead or is overdriven.`,
+        cure: "Put the part in before this join is made.", fixes: proposed === null ? [] : fitDevice(decision, proposed.device),
+      }];
+    }),
+};

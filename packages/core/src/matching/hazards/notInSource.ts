@@ -1,0 +1,12 @@
+import type { Finding, Rule } from "./rule.ts";
+import { at } from "./say.ts";
+
+/** A wire that the source does not mention: the source is of another version, or somebody was here before (common practice). */
+export const notInSource: Rule = {
+  id: "not-in-source",
+  class: "completeness",
+  find: ({ wires }) =>
+    (["vehicle", "incoming"] as const).flatMap((side) =>
+      wires[side].flatMap((pin): readonly Finding[] => (pin.placed.pin.function.trim() === "" ? [{ severity: "note", pins: [pin], title: "A wire without a function", detail: `${at(pin)}${pin.look === "" ? "" : `, ${pin.look},`} holds a wire and nobody says what it does.`, cure: "Identify it before it is cut, capped or joined." }] : [])),
+    ),
+};

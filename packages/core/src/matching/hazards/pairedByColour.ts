@@ -1,0 +1,20 @@
+import { weigh } from "../evidence.ts";
+import { CHECK } from "../sureness.ts";
+import type { Rule } from "./rule.ts";
+import { at } from "./say.ts";
+
+/** A join that nothing but the colour speaks for is a guess, whoever made it (house rule: position over colour). */
+export const pairedByColour: Rule = {
+  id: "paired-by-colour",
+  class: "identity",
+  find: ({ links }) =>
+    links.flatMap(({ vehicle, incoming, decision }) => {
+      if (vehicle.look === "" || vehicle.look !== incoming.look) return [];
+      const evidence = weigh(vehicle, incoming);
+      if (evidence === null || evidence.strength >= CHECK) return [];
+      return [{
+        severity: "caution", pins: [vehicle, incoming], decision, title: "Nothing but the colour says so",
+        detail: `${at(vehicle)} and ${at(incoming)} are both ${vehicle.look}; neither function nor signal makes a case for the join.`, cure: "Find out what both wires do before they meet: a diagram, or a reading at the plug.",
+      }];
+    }),
+};

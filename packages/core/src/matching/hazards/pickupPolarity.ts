@@ -1,0 +1,14 @@
+import type { Finding, Rule } from "./rule.ts";
+import { isTerm, named } from "./say.ts";
+
+/** A coil pickup has a polarity: free for plain speed, never for a wheel with a reference gap (common practice). */
+export const pickupPolarity: Rule = {
+  id: "pickup-polarity",
+  class: "electrical",
+  find: ({ links }) =>
+    links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
+      if (vehicle.signal !== "vr-pair" || incoming.signal !== "vr-pair") return [];
+      const gap = isTerm(vehicle, "crankshaft position", "camshaft position", "distributor pickup") || isTerm(incoming, "crankshaft position", "camshaft position", "distributor pickup");
+      return [{ severity: gap ? "caution" : "note", pins: [vehicle, incoming], decision, title: gap ? "Mind the polarity of the pickup" : "Polarity is free here", detail: `${named(vehicle)} is a coil pickup${gap ? " with a reference gap: turned round, the gap is read at the wrong place" : " for plain speed"}.`, cure: gap ? "Positive to positive; with a meter, see which way the voltage swings first as the gap goes by." : "Nothing to do." }];
+    }),
+};

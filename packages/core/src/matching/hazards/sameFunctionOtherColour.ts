@@ -1,0 +1,14 @@
+import type { Rule } from "./rule.ts";
+import { at } from "./say.ts";
+
+/** The same function in another colour: nothing is wrong, but a hand that looks for the colour will miss it (common practice). */
+export const sameFunctionOtherColour: Rule = {
+  id: "same-function-other-colour",
+  class: "identity",
+  find: ({ links }) =>
+    links.flatMap(({ vehicle, incoming, decision }) =>
+      vehicle.reading.term === null || vehicle.reading.term !== incoming.reading.term || vehicle.look === "" || incoming.look === "" || vehicle.look === incoming.look
+        ? []
+        : [{ severity: "note", pins: [vehicle, incoming], decision, title: `${vehicle.look} becomes ${incoming.look}`, detail: `${at(vehicle)} and ${at(incoming)} do the same and differ in colour.`, cure: "Go by the cavity; flag the wire with its new place." }],
+    ),
+};

@@ -1,0 +1,15 @@
+import { pinName, type Decision } from "../../model/index.ts";
+import type { ReadPin } from "../evidence.ts";
+
+/** "B12.7": a pin in the words of a hazard. */
+export const at = (pin: ReadPin): string => pinName(pin.placed);
+/** "B12.7, Level sender, left". */
+export const named = (pin: ReadPin): string => (pin.placed.pin.function === "" ? at(pin) : `${at(pin)}, ${pin.placed.pin.function}`);
+/** What the wire is for, or that nobody knows. */
+export const what = (pin: ReadPin): string => pin.placed.pin.function || "a wire without a known function";
+export const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ""}${text.slice(1)}`;
+export const list = (parts: readonly string[]): string => (parts.length < 2 ? (parts[0] ?? "") : `${parts.slice(0, -1).join(", ")} and ${parts.at(-1)}`);
+/** Whether the vocabulary reads the pin as one of these terms. */
+export const isTerm = (pin: ReadPin, ...names: readonly string[]): boolean => pin.reading.term !== null && names.includes(pin.reading.term.name);
+/** The same decision with something else about it. */
+export const withChange = (decision: Decision, change: object): Decision => ({ ...decision, ...change }) as Decision;

@@ -1,0 +1,18 @@
+import type { Finding, Rule } from "./rule.ts";
+import { named } from "./say.ts";
+
+/** A battery of 60 Ah, half of which may go before it no longer starts the engine (common practice, no source). */
+const SPARE_AMPERE_HOURS = 30;
+
+/** What is fed for ever drains the battery while the car stands (common practice). */
+export const standbyDrain: Rule = {
+  id: "standby-drain",
+  class: "consequence",
+  find: ({ feeds }) =>
+    feeds.flatMap(({ pin, decision }): readonly Finding[] => {
+      if (decision.feed !== "battery") return [];
+      const { amps } = pin.placed.pin;
+      const days = amps === null || amps === 0 ? null : SPARE_AMPERE_HOURS / amps / 24;
+      return [{ severity: days !== null && days < 21 ? "caution" : "note", pins: [pin], decision, title: days === null ? "Fed while the car stands" : `Drains the battery in ${days < 10 ? days.toFixed(1) : Math.round(days)} days`, detail: `${named(pin)} gets a constant feed${amps === null ? "" : ` and draws ${amps} A`}.`, cure: "Measure the standby current after everything has gone to sleep; a few hundredths of an ampere are usual." }];
+    }),
+};

@@ -1,0 +1,32 @@
+import { leftOpen } from "../accept.ts";
+import { decisionId, type Decision } from "../../model/index.ts";
+import type { ReadPin } from "../evidence.ts";
+import type { Finding, Rule } from "./rule.ts";
+import { isTerm, named } from "./say.ts";
+
+const INTERLOCKS = ["clutch switch", "neutral switch", "start inhibit"] as const;
+
+/** A car that cranks in gear runs somebody over: what keeps it from cranking is replaced, never just bridged or left off (common practice). */
+export const startInterlock: Rule = {
+  id: "start-interlock",
+  class: "consequence",
+  find: ({ open, jumpers, links, feeds }) => [
+    ...[...open, ...feeds.filter(({ decision }) => !/switch/i.test(decision.from))].flatMap(({ pin, decision }): readonly Finding[] => (isInterlock(pin) && !leftOnVehicle(pin, decision) ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])] : [])),
+    ...jumpers.flatMap(({ pins, decision }): readonly Finding[] => (pins.some(isInterlock) ? [stopFor(pins, decision, pins.filter(isInterlock).map((pin) => ({ words: `Take the jumper back and put a switch at ${pin.placed.pin.cavity}`, put: pins.map((one) => (one === pin ? fedThrough(pin, "clutch or neutral") : leftOpen("leave", one.placed.pin.id, null))), remove: [decisionId(decision)] })))] : [])),
+    ...links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
+      const bridged = (isTerm(vehicle, "start inhibit") && incoming.signal === "ground") || (isTerm(incoming, "start inhibit", "neutral switch", "clutch switch") && vehicle.signal === "ground");
+      return bridged && decision?.kind === "join" ? [{ ...stopFor([vehicle, incoming], decision, [{ words: "Put a clutch switch in the loop", put: [{ ...decision, device: { kind: "switch", what: "clutch" }, method: "splice" }], remove: [] }, { words: "Put a neutral switch in the loop", put: [{ ...decision, device: { kind: "switch", what: "neutral" }, method: "splice" }], remove: [] }]), cured: device?.kind === "switch" }] : [];
+    }),
+  ],
+};
+
+const isInterlock = (pin: ReadPin): boolean => isTerm(pin, ...INTERLOCKS);
+/** A vehicle's wire that stays where it is goes on doing its work. */
+const leftOnVehicle = (pin: ReadPin, decision: Decision): boolean => decision.kind === "leave" && pin.placed.connector.side === "vehicle";
+const fedThrough = (pin: ReadPin, what: string): Decision => ({ kind: "feed", pin: pin.placed.pin.id, feed: "ground", from: `ground through a ${what} switch`, sure: "check", reason: "", answers: [] });
+const inLoop = (pin: ReadPin, decision: Decision, what: "clutch" | "neutral") => ({ words: `Put a ${what} switch in the loop`, put: [fedThrough(pin, what)], remove: [decisionId(decision)] });
+
+function stopFor(pins: readonly ReadPin[], decision: Decision, fixes: NonNullable<Finding["fixes"]>): Finding {
+  const own = pins.find(isInterlock) ?? pins[0];
+  return { severity: "stop", pins, decision, title: "The start interlock is gone", detail: `${own === undefined ? "" : named(own)}: the engine would crank in gear.`, cure: "Put a clutch switch or a neutral switch in the loop; local codes and licensed practice decide which.", fixes };
+}

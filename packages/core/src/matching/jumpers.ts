@@ -1,0 +1,72 @@
+import { solveAssignment } from "../numeric/index.ts";
+import type { ConnectorId, Dossier, PinId, PlacedPin, Sureness } from "../model/index.ts";
+import { tokensOf } from "../shelf/index.ts";
+import { present } from "../util/index.ts";
+import { pinReader, weigh, type ReadPin } from "./evidence.ts";
+import { surenessAt } from "./sureness.ts";
+import { keepOutOf } from "./keepOut.ts";
+
+/** Cavities of one plug to join so that what ran through the module goes on working without it. */
+export interface SuggestedJumper {
+  readonly connector: ConnectorId;
+  readonly pins: readonly [PinId, PinId];
+  readonly sure: Sureness;
+  readonly strength: number;
+  readonly from: string;
+  readonly to: string;
+}
+
+const INTO = /\b(in|input|from|switch|stalk|request|supply in|feed in)\b/i;
+const OUT_OF = /\b(out|output|to|motor|lamp|relay|actuator)\b/i;
+
+/** Which way a wire works at the plug of a module: as written down, else as its words say; null when neither tells. */
+function wayOf({ placed: { pin }, direction }: ReadPin): "source" | "load" | null {
+  if (direction === "source" || direction === "load") return direction;
+  const [into, out] = [INTO.test(pin.function), OUT_OF.test(pin.function)];
+  return into === out ? null : into ? "source" : "load";
+}
+/** Words that only say which way a wire works, and what is at its end, tell nothing of what it is for. */
+const WAY_WORDS = /\b(in|input|out|output|from|to)\b\s*(the\s*)?(switch|stalk|motor|lamp|relay|actuator|module)?/gi;
+const withoutWay = (text: string): string => tokensOf(text.replace(WAY_WORDS, " ")).join(" ");
+
+/**
+ * For a job that takes a module out: which wires of its plug belong together. A wire that brings something in goes with the one
+ * that carried the same thing out, the best pairing of each plug taken as a whole. Nothing is proposed where neither the table nor
+ * the words say which way a wire works, nor for supplies and grounds.
+ */
+export function suggestJumpers(dossier: Dossier, open: readonly ReadPin[]): readonly SuggestedJumper[] {
+  if (dossier.head.kind !== "module-bypass") return [];
+  const read = pinReader(dossier);
+  const plugs = [...new Set(open.map(({ placed }) => placed.connector.id))];
+  return plugs.flatMap((plug) => {
+    const own = open.filter(({ placed }) => placed.connector.id === plug && placed.pin.content === "occupied" && keepOutOf(placed) === null);
+    return pairsWithin(plug, own.filter((pin) => wayOf(pin) === "source"), own.filter((pin) => wayOf(pin) === "load"), read);
+  });
+}
+
+function pairsWithin(plug: ConnectorId, sources: readonly ReadPin[], loads: readonly ReadPin[], read: (placed: PlacedPin) => ReadPin): readonly SuggestedJumper[] {
+  // Both are weighed by what they carry, without the way that they carry it.
+  const carried = (own: ReadPin): ReadPin => {
+    const { pin, connector } = own.placed;
+    const usual = pin.signal === own.reading.term?.signal ? "unknown" : pin.signal;
+    return read({ connector, pin: { ...pin, function: withoutWay(pin.function), signal: usual, direction: null } });
+  };
+  const strength = (source: ReadPin, load: ReadPin): number => {
+    const evidence = weigh(source, load);
+    const named = source.reading.tokens.join(" ") === load.reading.tokens.join(" ");
+    return evidence === null ? -1 : evidence.strength + (named ? 20 : 0);
+  };
+  const [from, to] = [sources.map(carried), loads.map(carried)];
+  const table = from.map((source) => to.map((load) => strength(source, load)));
+  const edges = table.map((row) => row.flatMap((value, column) => (value > 0 ? [{ column, cost: [-value, 0] as const }] : [])));
+  const zero = [0, 0] as const;
+  const solved = solveAssignment({ columns: loads.length, edges, rowAlone: sources.map(() => zero), columnAlone: loads.map(() => zero) });
+  return solved.columnOf.flatMap((column, row): readonly SuggestedJumper[] => {
+    if (column === null) return [];
+    const [source, load] = [present(sources[row], "source"), present(loads[column], "load")];
+    const [margin] = solved.marginOf(row);
+    const value = present(table[row]?.[column], "strength");
+    const confidence = Math.min(value, margin);
+    return [{ connector: plug, pins: [source.placed.pin.id, load.placed.pin.id], strength: value, sure: surenessAt(confidence), from: source.placed.pin.function, to: load.placed.pin.function }];
+  });
+}
