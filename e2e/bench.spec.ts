@@ -29,7 +29,7 @@ test("records what is not as planned as found, and keeps a note", async ({ page 
   await page.getByLabel(/worth knowing/).fill("lock is brittle");
   await page.getByRole("button", { name: "Keep the note" }).click();
   await expect(page.getByRole("dialog")).toBeHidden();
-  await page.keyboard.press("Control+5");
+  await page.keyboard.press("Control+6");
   await expect(page.getByRole("row", { name: /found.*Found at B12\.1: colour GR/ })).toBeVisible();
   await expect(page.getByRole("row", { name: /note.*lock is brittle/ })).toBeVisible();
   await page.getByRole("row", { name: /lock is brittle/ }).getByRole("button").click();

@@ -34,7 +34,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   }
 
   // Crosswalk: what is sure, then the rest one by one.
-  await page.keyboard.press("Control+2");
+  await page.keyboard.press("Control+3");
   await expect(page.getByRole("button", { name: /Take the 4 sure/ })).toBeVisible();
   await page.keyboard.press("a");
   await expect(page.getByRole("button", { name: /Take the/ })).toBeHidden();
@@ -54,7 +54,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await expect(page.getByText("Nothing stands in the way")).toBeVisible();
 
   // Worklist, bench to the end.
-  await page.keyboard.press("Control+3");
+  await page.keyboard.press("Control+4");
   await expect(page.getByRole("heading", { name: /steps, .* minutes/ })).toBeVisible();
   await page.keyboard.press("Enter");
   await page.getByLabel(/Who works here/).focus();
@@ -68,7 +68,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await expect(page.getByRole("heading", { name: "Every step is done" })).toBeVisible();
 
   // Ledger: as built, export, import.
-  await page.keyboard.press("Control+5");
+  await page.keyboard.press("Control+6");
   await expect(page.getByText("Head of the chain")).toBeVisible();
   await page.keyboard.press("t");
   await expect(page.getByRole("row", { name: /X1\.|D.*Level sender, left.*B1\.5/ }).first()).toBeVisible();

@@ -12,6 +12,7 @@ export const router = createRouter({
       component: () => import("./views/JobFrame.vue"),
       children: [
         { path: "", redirect: (to) => `${to.path.replace(/\/$/, "")}/pinouts` },
+        { path: "brief", name: "brief", component: () => import("./views/BriefView.vue"), meta: { title: "Brief" } },
         { path: "pinouts", name: "pinouts", component: () => import("./views/PinoutsView.vue"), meta: { title: "Pinouts" } },
         { path: "faces", name: "faces", component: () => import("./views/FacesView.vue"), meta: { title: "Faces" } },
         { path: "crosswalk", name: "crosswalk", component: () => import("./views/CrosswalkView.vue"), meta: { title: "Crosswalk" } },

@@ -192,9 +192,13 @@ function solveComponent({ rows, columns, problem }: MatchProblem, component: Com
   return { columnOf: solution.columnOf, margins };
 }
 
-/** Pins that are electrically equal alternatives share a class: one feed, function, size and connector; a pin and its further joints. */
+/**
+ * Pins that are electrically equal alternatives share a class: one feed, function, size and connector; grounds of a side wherever
+ * they are, since the body joins them; a pin and its further joints.
+ */
 function interchangeable({ placed, reading, signal }: ReadPin): string {
-  return isFeed(signal) ? JSON.stringify([placed.connector.id, reading.term?.name ?? reading.core, signal, placed.pin.size]) : placed.pin.id;
+  if (!isFeed(signal)) return placed.pin.id;
+  return JSON.stringify([signal === "ground" ? "" : placed.connector.id, reading.term?.name ?? reading.core, signal, placed.pin.size]);
 }
 
 /** The class of each seat as a number, so that comparing them is cheap. */
@@ -278,7 +282,7 @@ function aloneOf(own: ReadPin, dossier: Dossier, places: readonly FeedPlace[], n
   const { pin, connector } = placed;
   const answer = (proposal: SuggestedAlone["proposal"], why: SuggestedAlone["why"]): SuggestedAlone => ({
     pin: pin.id, proposal, why, feed: proposal === "feed" && isFeed(signal) ? signal : null, from: proposal === "feed" ? places.filter((place) => place.feed === signal) : [],
-    open: why === "spare" || why === "not-looked" ? null : (reading.term?.open ?? null), nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
+    open: proposal === "leave" ? null : (reading.term?.open ?? null), nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
   });
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
   if (pin.content === "unknown") return answer("leave", "not-looked");

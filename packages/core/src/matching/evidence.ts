@@ -97,7 +97,7 @@ function functionReason(left: ReadPin, right: ReadPin, fit: Fit): Reason {
     const names = { left: a.term.name, right: b.term.name };
     // A general supply may serve anything of its class; two special ones only perhaps.
     const general = a.term.vital || b.term.vital;
-    return left.signal === right.signal && isFeed(left.signal) ? { kind: "same-feed", feed: left.signal, ...names, weight: general ? 10 : -15 } : { kind: "other-function", ...names, weight: -45 };
+    return left.signal === right.signal && isFeed(left.signal) ? { kind: "same-feed", feed: left.signal, ...names, weight: general ? 15 : -15 } : { kind: "other-function", ...names, weight: -45 };
   }
   const alike = a.term === null || b.term === null ? likeness(a.core, b.core) : null;
   const weight = alike === null ? Math.round(60 * Math.min(a.score, b.score)) : Math.round(80 * (alike < LEAST_LIKE ? 0 : alike)) - 30;

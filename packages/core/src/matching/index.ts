@@ -3,8 +3,9 @@ export { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 export {
   candidatesFor, suggest, type Candidate, type Crosswalk, type MatchMemo, type MatchOptions, type SuggestedAlone, type SuggestedGroup, type SuggestedPair,
 } from "./crosswalk.ts";
+export { explainer, type Explanation } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
-export { type FeedPlace } from "./feeds.ts";
+export { feedPlaces, type FeedPlace } from "./feeds.ts";
 export { deviceBetween, type ProposedDevice } from "./devices.ts";
 export { deviceReasonWords, deviceWords, ohmWords } from "./deviceWords.ts";
 export { otherSide, type OtherSide, type SideDifference } from "./otherSide.ts";

@@ -4,12 +4,22 @@ import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Dossier, Pin } from "@trevin/core";
 import type { JobView, Problem } from "@trevin/core/contract";
 import { demoDossier } from "@trevin/core/testing";
-import { analyse } from "../workers/analysis.ts";
+import { analyse, type Progress } from "../workers/analysis.ts";
+import type { RunningAnalysis } from "../workers/client.ts";
 import { ApiProblem } from "../api/client.ts";
 import { useJob } from "./job.ts";
 
 const server = vi.hoisted(() => ({ answers: [] as (() => Promise<unknown>)[], calls: [] as { revision: number; put: readonly Pin[] }[], view: null as unknown }));
-vi.mock("../workers/client.ts", () => ({ computeWorker: () => ({ analyse: (...args: Parameters<typeof analyse>) => Promise.resolve(analyse(...args)) }) }));
+const worker = vi.hoisted(() => ({ hangs: false, stopped: 0 }));
+vi.mock("../workers/client.ts", () => ({
+  startAnalysis: (dossier: Dossier, entries: [], match: boolean, onProgress: (progress: Progress) => void): RunningAnalysis => {
+    if (!worker.hangs || !match) return { result: Promise.resolve(analyse(dossier, entries, match)), stop: () => undefined };
+    onProgress({ done: 3, total: 9 });
+    let stop: () => void = () => undefined;
+    const result = new Promise<null>((resolve) => { stop = () => { worker.stopped++; resolve(null); }; });
+    return { result, stop };
+  },
+}));
 vi.mock("../api/client.ts", async (original) => ({
   ...(await original<object>()),
   api: {
@@ -47,6 +57,7 @@ describe("the open job", () => {
     return store;
   }
   beforeEach(() => {
+    worker.hangs = false;
     server.answers = [];
     server.calls = [];
     server.view = view(dossier, 5);
@@ -85,5 +96,23 @@ describe("the open job", () => {
     await store.changePins(connector.id, [noted("4", "mine")]);
     await store.drop();
     expect([store.waiting.length, store.refused, noteOf(store, "4")]).toEqual([0, null, connector.pins.find((pin) => pin.cavity === "4")!.note]);
+  });
+
+  it("tells how far a long matching is, and when it is stopped shows everything that is decided without suggestions", async () => {
+    worker.hangs = true;
+    setActivePinia(createPinia());
+    const store = useJob();
+    const open = store.open("11111111-1111-4111-8111-111111111111");
+    await vi.waitFor(() => expect(store.progress).toEqual({ done: 3, total: 9 }));
+    store.stopMatch();
+    await open;
+    expect(store.progress).toBeNull();
+    expect(worker.stopped).toBe(1);
+    expect(store.analysis).toMatchObject({ matched: false, crosswalk: { pairs: [] } });
+    expect(store.dossier?.decisions.length).toBe(dossier.decisions.length);
+    worker.hangs = false;
+    await store.matchAgain();
+    expect(store.analysis).toMatchObject({ matched: true });
+    expect(store.analysis?.crosswalk.pairs.length).toBeGreaterThan(3);
   });
 });

@@ -3,8 +3,8 @@ import { computed, ref, shallowRef } from "vue";
 import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
 import { applyCommand, learn, type BriefItem, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinFacts, type PinId, type SignalClass, type Source, type SourceId, type StepId, type StoredEntry, type Term } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
-import { computeWorker } from "../workers/client.ts";
-import type { Analysis } from "../workers/analysis.ts";
+import { startAnalysis } from "../workers/client.ts";
+import type { Analysis, Progress } from "../workers/analysis.ts";
 import { usePrefs } from "./prefs.ts";
 
 /** Wires and points to put and to take off; what is left out stays. */
@@ -64,6 +64,11 @@ export const useJob = defineStore("job", () => {
 
   let computing: Promise<void> | null = null;
   let stale = false;
+  let stopMatching: () => void = () => undefined;
+  /** How far a matching is that takes a while; null while nothing is being computed, or hardly anything. */
+  const progress = shallowRef<Progress | null>(null);
+  /** Whether suggestions are wanted: not after a matching was stopped, till it is asked for again. */
+  const matching = ref(true);
   /** Computes anew; while the worker is busy, changes gather and only the last state is computed. */
   function recompute(): Promise<void> {
     stale = true;
@@ -71,8 +76,12 @@ export const useJob = defineStore("job", () => {
       try {
         while (stale && view.value !== null) {
           stale = false;
-          const result = await computeWorker().analyse(view.value.dossier, entries.value);
-          if (!stale) analysis.value = result;
+          const running = startAnalysis(view.value.dossier, entries.value, matching.value, (now) => { progress.value = now; });
+          stopMatching = running.stop;
+          const result = await running.result;
+          progress.value = null;
+          if (result === null) stale = true;
+          else if (!stale) analysis.value = result;
         }
       } finally {
         computing = null;
@@ -80,6 +89,15 @@ export const useJob = defineStore("job", () => {
     })();
     return computing;
   }
+  /** Ends a matching that takes too long: what is decided stays, suggestions are left out. */
+  function stopMatch(): void {
+    matching.value = false;
+    stopMatching();
+  }
+  const matchAgain = (): Promise<void> => {
+    matching.value = true;
+    return recompute();
+  };
 
   /** Own words of other jobs of this shop; without the server's answer there are none. */
   const shopWords = shallowRef<readonly OwnWord[]>([]);
@@ -89,6 +107,7 @@ export const useJob = defineStore("job", () => {
   async function open(id: string): Promise<void> {
     pending.value = [];
     if (confirmed.value?.id !== id) {
+      matching.value = true;
       confirmed.value = null;
       analysis.value = null;
       stored.value = [];
@@ -229,6 +248,6 @@ export const useJob = defineStore("job", () => {
 
   return {
     view, stored, entries, dossier, analysis, begun, loading, missing, waiting, refused, busy, savedAt, said,
-    live, words, putSource, removeSource, changeWiring, learnWord, forgetWord, setBrief, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    live, words, progress, stopMatch, matchAgain, putSource, removeSource, changeWiring, learnWord, forgetWord, setBrief, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
   };
 });

@@ -1,288 +1,315 @@
 <script setup lang="ts">
 /** Which wire of the vehicle meets which of the incoming part, why, and how sure. */
+import Select from "primevue/select";
 import { useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
-import Dialog from "primevue/dialog";
-import InputText from "primevue/inputtext";
-import Select from "primevue/select";
-import {
-  aloneWords, blockWords, connectorsInOrder, FEED_CLASSES, indexPins, isFeed, pinName, pinNamer, pinsOfSide, reasonWords, undecidedPins,
-  type Block, type Decision, type DecisionId, type FeedClass, type Method, type PinId, type PlacedPin, type Sureness,
-} from "@trevin/core";
-import { walkRows, type WalkRow } from "../components/crosswalk/rows.ts";
-import WalkLine from "../components/crosswalk/WalkLine.vue";
-import CavityLabel from "../components/parts/CavityLabel.vue";
-import HoldControls from "../components/faces/HoldControls.vue";
-import ConnectorFace from "../components/parts/ConnectorFace.vue";
-import HazardBox from "../components/parts/HazardBox.vue";
+import { useRouter } from "vue-router";
+import { blockWords, connectorsInOrder, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type OpenEffect, type PinId } from "@trevin/core";
+import { acceptHazards, joinPins, jumperPins, leaveOpen, offerWords, rejectRows, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
+import CircuitPane from "../components/crosswalk/CircuitPane.vue";
+import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
+import DeviceDialog from "../components/crosswalk/DeviceDialog.vue";
+import FeedDialog from "../components/crosswalk/FeedDialog.vue";
+import PartnerDialog from "../components/crosswalk/PartnerDialog.vue";
+import SideDialog from "../components/crosswalk/SideDialog.vue";
+import WalkList from "../components/crosswalk/WalkList.vue";
+import { hazardsOfJob, isAt, isOpenHazard, isShown, leadOf, pinsOfRow, SHOWN, walkRows, wantsAttention, worstOf, type Shown, type WalkRow } from "../components/crosswalk/rows.ts";
 import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow, ways } from "../composables/useFaces.ts";
 import { useJob } from "../stores/job.ts";
-import { usePrefs } from "../stores/prefs.ts";
 
 const store = useJob();
+const router = useRouter();
 const now = useCavitiesNow();
 const dossier = computed(() => store.dossier!);
 const analysis = computed(() => store.analysis!);
-const rows = computed(() => walkRows(dossier.value, analysis.value));
-const chosenPin = ref<PinId | null>(null);
-const selected = computed<WalkRow | undefined>(() => rows.value.find((row) => row.vehicle?.pin.id === chosenPin.value || row.incoming?.pin.id === chosenPin.value) ?? rows.value[0]);
-const list = ref<HTMLElement | null>(null);
-const prefs = usePrefs();
-const feeding = ref(false);
-const pairing = ref(false);
-const answering = ref<string | null>(null);
-const feedKind = ref<FeedClass>("battery");
-const feedFrom = ref("");
-const partner = ref<PinId | null>(null);
-const reason = ref("");
-
-const several = computed(() => dossier.value.connectors.length > 2);
-const narrow = useMediaQuery("(max-width: 1000px)");
-const heads = computed(() => connectorsInOrder(dossier.value));
-const verdict = computed(() => ({ works: count("works"), dead: count("dead"), damage: count("damage") }));
-const count = (outcome: "works" | "dead" | "damage"): number => analysis.value.verdict.filter((join) => join.outcome === outcome).length;
 const name = computed(() => pinNamer(dossier.value));
-const blocks = computed(() => analysis.value.bench.plan.blocks);
-const undecided = computed(() => undecidedPins(dossier.value).length);
-const sureOnes = computed(() => rows.value.filter((row) => row.decision === null && row.vehicle && row.incoming && row.sure === "sure" && row.hazards.every((hazard) => hazard.severity !== "stop")));
+const narrow = useMediaQuery("(max-width: 1000px)");
+
+const all = computed(() => walkRows(dossier.value, analysis.value));
+const shown = ref<Shown>("all");
+const where = ref("");
+const inPlace = computed(() => all.value.filter((row) => isAt(row, where.value)));
+const rows = computed(() => inPlace.value.filter((row) => isShown(row, shown.value) || marked.value.has(row.key) || row.key === kept.value));
+const counts = computed(() => Object.fromEntries(SHOWN.map((one) => [one, inPlace.value.filter((row) => isShown(row, one)).length])) as Record<Shown, number>);
+const LISTS: Readonly<Record<Shown, string>> = { all: "All", undecided: "Undecided", hazards: "Hazards", doubtful: "Doubtful" };
+const places = computed(() => {
+  const connectors = connectorsInOrder(dossier.value);
+  const branches = [...new Set(connectors.map(({ branch }) => branch).filter((branch) => branch !== ""))];
+  return [{ value: "", label: "Every connector" }, ...connectors.map((one) => ({ value: `connector ${one.id}`, label: `${one.name}${one.place ? `, ${one.place}` : ""}` })), ...branches.map((branch) => ({ value: `branch ${branch}`, label: `Branch: ${branch}` }))];
+});
+const heads = computed(() => (["vehicle", "incoming"] as const).map((side) => {
+  const own = connectorsInOrder(dossier.value).filter((connector) => connector.side === side);
+  const [only] = own;
+  return { side, name: own.length === 1 && only !== undefined ? only.name : side === "vehicle" ? "Vehicle" : "Incoming", about: own.length === 1 && only !== undefined ? `${only.place} ${ways(only)}` : `${own.length} plugs, ${own.reduce((sum, connector) => sum + connector.pins.length, 0)} cavities` };
+}));
+const several = computed(() => dossier.value.connectors.length > 2);
+
+/** The row in hand follows its pin through every change; the list keeps it in sight even when it no longer fits the list. */
+const chosenPin = ref<PinId | null>(null);
+const kept = ref("");
+const holds = (row: WalkRow, pin: PinId | null): boolean => pinsOfRow(row).some((placed) => placed.pin.id === pin);
+const selected = computed<WalkRow | undefined>(() => rows.value.find((row) => holds(row, chosenPin.value)) ?? rows.value[0]);
+const marked = ref<ReadonlySet<string>>(new Set());
+/** What an act is done to: everything marked, else the row in hand. */
+const target = computed<readonly WalkRow[]>(() => (marked.value.size > 0 ? all.value.filter((row) => marked.value.has(row.key)) : selected.value === undefined ? [] : [selected.value]));
+const answering = ref<string | null>(null);
+const whyOpen = ref(false);
+const overlay = ref(false);
 
 function select(row: WalkRow | undefined): void {
   if (row === undefined) return;
-  chosenPin.value = (row.vehicle ?? row.incoming)?.pin.id ?? null;
-  void nextTick(() => list.value?.querySelector(".row.on")?.scrollIntoView({ block: "nearest" }));
+  chosenPin.value = leadOf(row)?.pin.id ?? null;
+  kept.value = row.key;
 }
-function move(by: number): void {
-  const index = rows.value.findIndex((row) => row.key === selected.value?.key);
-  select(rows.value[Math.min(Math.max(index + by, 0), rows.value.length - 1)]);
-}
-function nextOpen(): void {
-  const index = rows.value.findIndex((row) => row.key === selected.value?.key);
-  const order = [...rows.value.slice(index + 1), ...rows.value.slice(0, index + 1)];
-  select(order.find((row) => row.decision === null) ?? selected.value);
-}
-const common = { reason: "", answers: [] };
-function joinOf(row: WalkRow, sure: Sureness): Decision | null {
-  if (row.vehicle === null || row.incoming === null) return null;
-  return { kind: "join", vehicle: row.vehicle.pin.id, incoming: row.incoming.pin.id, method: dossier.value.head.method, sure, ...common };
-}
-const removed = (row: WalkRow): readonly DecisionId[] => (row.id === null ? [] : [row.id]);
-
-async function accept(): Promise<void> {
-  const row = selected.value;
-  if (row === undefined || row.decision !== null) return;
-  if (row.alone?.proposal === "feed") return openFeed();
-  const pin = (row.vehicle ?? row.incoming)?.pin.id;
-  const decision = joinOf(row, row.sure) ?? (row.alone && pin ? ({ kind: row.alone.proposal === "leave" ? "leave" : "cap", pin, sure: "sure", ...common } as const) : null);
-  if (decision !== null && (await store.decide([decision]))) nextOpen();
-}
-const acceptSure = (): Promise<boolean> => store.decide(sureOnes.value.flatMap((row) => joinOf(row, "sure") ?? []));
-async function alone(kind: "cap" | "leave"): Promise<void> {
-  const row = selected.value;
+watch(selected, (row, before) => { if (row?.key !== before?.key) answering.value = null; });
+watch([shown, where], () => { kept.value = ""; marked.value = new Set(); });
+const indexOf = (row: WalkRow | undefined): number => rows.value.findIndex((one) => one.key === row?.key);
+const move = (by: number): void => select(rows.value[Math.min(Math.max(indexOf(selected.value) + by, 0), rows.value.length - 1)]);
+function mark(row: WalkRow | undefined): void {
   if (row === undefined) return;
-  const pins = [row.vehicle, row.incoming].flatMap((placed) => placed?.pin.id ?? []);
-  if (row.decision === null && pins.length === 2) {
-    if (await store.decide([{ kind, pin: pins[0]!, sure: "sure", ...common }])) chosenPin.value = pins[0]!;
-  } else if (await store.decide(pins.map((pin) => ({ kind, pin, sure: "sure", ...common })), removed(row))) nextOpen();
+  const next = new Set(marked.value);
+  if (!next.delete(row.key)) next.add(row.key);
+  marked.value = next;
 }
-function openFeed(): void {
-  const target = feedTarget.value;
-  if (target === null) return;
-  feedKind.value = isFeed(target.pin.signal) ? target.pin.signal : "battery";
-  feedFrom.value = selected.value?.decision?.kind === "feed" ? selected.value.decision.from : "";
-  feeding.value = true;
+function extend(to: WalkRow | undefined): void {
+  if (to === undefined) return;
+  const [a, b] = [indexOf(selected.value), indexOf(to)].sort((x, y) => x - y);
+  marked.value = new Set([...marked.value, ...rows.value.slice(a, (b ?? 0) + 1).map((row) => row.key)]);
+  select(to);
 }
-const feedTarget = computed<PlacedPin | null>(() => selected.value?.incoming ?? selected.value?.vehicle ?? null);
-async function saveFeed(): Promise<void> {
-  const target = feedTarget.value;
-  if (target === null || feedFrom.value.trim() === "") return;
-  if (await store.decide([{ kind: "feed", pin: target.pin.id, feed: feedKind.value, from: feedFrom.value.trim(), sure: "sure", ...common }], selected.value === undefined ? [] : removed(selected.value))) {
-    feeding.value = false;
-    nextOpen();
+function extendBy(by: number): void {
+  const next = rows.value[indexOf(selected.value) + by];
+  if (next !== undefined) extend(next);
+}
+/** The next row of a kind after the one in hand, going round. */
+function next(wanted: (row: WalkRow) => boolean): void {
+  const index = indexOf(selected.value);
+  const order = [...rows.value.slice(index + 1), ...rows.value.slice(0, Math.max(index, 0))];
+  select(order.find(wanted) ?? selected.value);
+}
+const nextDoubtful = (): void => next(wantsAttention);
+
+async function decide(edit: Edit | null): Promise<boolean> {
+  if (edit === null || edit.put.length + edit.remove.length === 0) return false;
+  return store.decide(edit.put, edit.remove);
+}
+/** Does it to all marked rows, or to the one in hand and goes on to the next that wants something. */
+async function act(edit: Edit | null, goOn = true): Promise<void> {
+  const several = marked.value.size > 0;
+  if (!(await decide(edit))) return;
+  if (several) marked.value = new Set();
+  else if (goOn) nextDoubtful();
+}
+const firstFix = computed(() => (selected.value?.decision ? worstOf(selected.value)?.fixes[0] : undefined));
+async function take(): Promise<void> {
+  if (marked.value.size === 0) {
+    if (selected.value?.offer?.kind === "feed" && selected.value.offer.from === "") return openFeed();
+    if (selected.value?.offer === null && firstFix.value !== undefined) return fix(firstFix.value);
+  }
+  await act(takeOffers(target.value));
+}
+const sureOnes = computed(() => sureOffers(rows.value));
+const takeSure = (): Promise<boolean> => decide(takeOffers(sureOnes.value));
+const reject = (): Promise<void> => act(rejectRows(target.value.filter((row) => row.vehicle.length > 0 && row.incoming.length > 0), ""), false);
+async function open(kind: "cap" | "leave"): Promise<void> {
+  // A pair that was only suggested loses its vehicle's wire: the other pin is still open and stays in hand.
+  await act(leaveOpen(target.value, kind, dossier.value));
+}
+const fix = async (one: Fix): Promise<void> => { await decide(one); };
+const accept = (hazards: readonly Hazard[], reason: string, by: string): Promise<boolean> => decide(acceptHazards(dossier.value, hazards, reason, by));
+function answerFirst(): void {
+  const hazard = selected.value?.hazards.find((one) => isOpenHazard(one) && one.decision !== null);
+  if (hazard !== undefined) answering.value = `${hazard.rule} ${hazard.decision ?? ""} ${hazard.pins.join(" ")}`;
+}
+function change(patch: object): Promise<boolean> {
+  const decision = selected.value?.decision;
+  return decision ? decide({ put: [{ ...decision, ...patch } as Decision], remove: [] }) : Promise.resolve(false);
+}
+const turnMethod = (): unknown => selected.value?.decision?.kind === "join" && change({ method: selected.value.decision.method === "move" ? "splice" : "move" });
+const turnSure = (): unknown => change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" });
+function setOpen(effect: OpenEffect | null): void {
+  const decision = selected.value?.decision;
+  if (decision?.kind !== "cap" && decision?.kind !== "leave") return;
+  const { open: _before, ...rest } = decision;
+  void decide({ put: [effect === null ? rest : { ...rest, open: effect }], remove: [] });
+}
+
+const pairing = ref<"join" | "jumper" | null>(null);
+const pairingOpen = computed({ get: () => pairing.value !== null, set: (to) => { if (!to) pairing.value = null; } });
+const own = computed(() => (selected.value === undefined ? null : (leadOf(selected.value) ?? null)));
+async function choosePartner(pins: readonly PinId[]): Promise<void> {
+  const mine = own.value;
+  if (mine === null) return;
+  const edit = pairing.value === "jumper" ? jumperPins(dossier.value, [mine.pin.id, ...pins]) : mine.connector.side === "vehicle" ? joinPins(dossier.value, [mine.pin.id], pins) : joinPins(dossier.value, pins, [mine.pin.id]);
+  if (await decide(edit)) {
+    chosenPin.value = mine.pin.id;
+    pairing.value = null;
   }
 }
-const own = computed<PlacedPin | null>(() => selected.value?.vehicle ?? selected.value?.incoming ?? null);
-const candidates = computed(() => {
-  if (own.value === null) return [];
-  const decided = new Set(dossier.value.decisions.flatMap((decision) => (decision.kind === "join" ? [decision.vehicle, decision.incoming] : [])));
-  return pinsOfSide(dossier.value, own.value.connector.side === "vehicle" ? "incoming" : "vehicle").map((placed) => ({
-    value: placed.pin.id, label: `${pinName(placed)}  ${placed.pin.function || (placed.pin.content === "empty" ? "empty cavity" : "no function")}${decided.has(placed.pin.id) ? " (joined already)" : ""}`,
-  }));
-});
-async function savePair(): Promise<void> {
-  const mine = own.value;
-  if (mine === null || partner.value === null || selected.value === undefined) return;
-  const [vehicle, incoming] = mine.connector.side === "vehicle" ? [mine.pin.id, partner.value] : [partner.value, mine.pin.id];
-  const others = dossier.value.decisions.filter((decision) => (decision.kind === "join" ? decision.vehicle === vehicle || decision.incoming === incoming : decision.pin === vehicle || decision.pin === incoming));
-  const ids = rows.value.flatMap((row) => (row.decision !== null && others.includes(row.decision) && row.id !== null ? [row.id] : []));
-  if (await store.decide([{ kind: "join", vehicle, incoming, method: dossier.value.head.method, sure: "sure", ...common, reason: "chosen by hand" }], [...new Set([...ids, ...removed(selected.value)])])) pairing.value = false;
+const feeding = ref(false);
+const feedTarget = computed(() => selected.value?.incoming[0] ?? selected.value?.vehicle[0] ?? null);
+function openFeed(): void { if (feedTarget.value !== null) feeding.value = true; }
+async function feed(kind: FeedClass, from: string): Promise<void> {
+  const pin = feedTarget.value?.pin.id;
+  if (pin === undefined || selected.value === undefined) return;
+  if (await decide({ put: [{ kind: "feed", pin, feed: kind, from, sure: "sure", reason: "", answers: [] }], remove: selected.value.id === null ? [] : [selected.value.id] })) {
+    feeding.value = false;
+    nextDoubtful();
+  }
 }
-const takeBack = (): unknown => selected.value?.id && store.decide([], [selected.value.id]);
-function change(patch: { method?: Method; sure?: Sureness; answers?: Decision["answers"] }): unknown {
-  const decision = selected.value?.decision;
-  return decision && store.decide([{ ...decision, ...patch } as Decision]);
+const fitting = ref(false);
+async function putDevice(device: InsertedDevice | undefined): Promise<void> {
+  if (selected.value?.decision && (await decide(withDevice(selected.value.decision, device)))) fitting.value = false;
 }
-async function answer(): Promise<void> {
-  const decision = selected.value?.decision;
-  if (!decision || answering.value === null || reason.value.trim() === "") return;
-  await change({ answers: [...decision.answers.filter((one) => one.rule !== answering.value), { rule: answering.value, reason: reason.value.trim() }] });
-  answering.value = null;
-  reason.value = "";
-}
+const sides = ref(false);
+async function copySide(put: readonly Decision[]): Promise<void> { if (await decide({ put, remove: [] })) sides.value = false; }
+
+const blocks = computed(() => analysis.value.bench.plan.blocks);
+const undecided = computed(() => undecidedPins(dossier.value).length);
+const isBlockAt = (block: Block, row: WalkRow): boolean => (block.code === "stop" ? holds(row, block.hazard.pins[0] ?? null) : "pin" in block && holds(row, block.pin));
 function goBlock(block: Block): void {
-  if (block.code === "nothing-to-do") return;
-  chosenPin.value = block.code === "stop" ? (block.hazard.pins[0] ?? null) : block.pin;
-  void nextTick(() => list.value?.querySelector(".row.on")?.scrollIntoView({ block: "nearest" }));
+  if (block.code === "unserved") return void router.push({ name: "brief" });
+  const row = all.value.find((one) => isBlockAt(block, one));
+  if (row === undefined) return;
+  if (indexOf(row) < 0) [shown.value, where.value] = ["all", ""];
+  void nextTick(() => select(row));
 }
-const open = computed(() => selected.value?.decision === null);
-const acceptWords = computed(() => {
-  const row = selected.value;
-  if (row === undefined || row.decision !== null) return "";
-  if (row.vehicle && row.incoming) return `Join ${row.vehicle.pin.cavity} to ${row.incoming.pin.cavity}`;
-  return row.alone?.proposal === "feed" ? "Feed it from…" : row.alone?.proposal === "leave" ? "Leave as it is" : "Cap and tuck";
-});
+/** What blocks, one after another from the row in hand on. */
+function nextBlock(): void {
+  const index = all.value.findIndex((row) => row.key === selected.value?.key);
+  const order = [...all.value.slice(index + 1), ...all.value.slice(0, index + 1)];
+  const row = order.find((one) => blocks.value.some((block) => isBlockAt(block, one)));
+  const block = blocks.value.find((one) => row === undefined || isBlockAt(one, row));
+  if (block !== undefined) goBlock(block);
+}
+const count = (outcome: "works" | "dead" | "damage"): number => analysis.value.verdict.filter((join) => join.outcome === outcome).length;
+const offer = computed(() => (selected.value === undefined ? "" : offerWords(selected.value)));
+const isOpen = computed(() => selected.value?.decision === null);
+
+const printing = ref(false);
+async function print(): Promise<void> {
+  printing.value = true;
+  await nextTick();
+  window.print();
+  printing.value = false;
+}
 useCommands([
-  { id: "down", title: "Next row", keys: "ArrowDown", run: () => move(1) },
-  { id: "up", title: "Row before", keys: "ArrowUp", run: () => move(-1) },
-  { id: "next-open", title: "Next undecided row", keys: "D", run: nextOpen },
-  { id: "accept", title: "Take what is suggested", keys: "Enter", enabled: () => open.value, run: accept },
-  { id: "accept-sure", title: "Take every sure suggestion", keys: "A", enabled: () => sureOnes.value.length > 0, run: acceptSure },
-  { id: "pair", title: "Join to another pin…", keys: "P", run: () => openPair() },
-  { id: "cap", title: "Cap and tuck", keys: "X", run: () => alone("cap") },
-  { id: "leave", title: "Leave as it is", keys: "L", run: () => alone("leave") },
+  { id: "down", title: "Next circuit", keys: "ArrowDown", run: () => move(1) },
+  { id: "up", title: "Circuit before", keys: "ArrowUp", run: () => move(-1) },
+  { id: "extend-down", title: "Mark on to the next circuit", keys: "Shift+ArrowDown", run: () => extendBy(1) },
+  { id: "extend-up", title: "Mark on to the circuit before", keys: "Shift+ArrowUp", run: () => extendBy(-1) },
+  { id: "mark", title: "Mark or unmark this circuit", keys: "Space", run: () => mark(selected.value) },
+  { id: "unmark", title: "Mark none", keys: "Escape", enabled: () => marked.value.size > 0, run: () => { marked.value = new Set(); } },
+  { id: "doubtful", title: "Next doubtful circuit: undecided, unsure, or with a hazard", keys: "D", run: nextDoubtful },
+  { id: "block", title: "Next that stands in the way of the worklist", keys: "B", enabled: () => blocks.value.length > 0, run: nextBlock },
+  { id: "accept", title: "Take what is suggested, or the first cure", keys: "Enter", run: take },
+  { id: "accept-sure", title: "Take every sure suggestion", keys: "A", enabled: () => sureOnes.value.length > 0, run: takeSure },
+  { id: "reject", title: "Never join these: look for the next best", keys: "R", run: reject },
+  { id: "pair", title: "Join to another pin…", keys: "P", run: () => { pairing.value = "join"; } },
+  { id: "cap", title: "Cap and tuck", keys: "X", run: () => open("cap") },
+  { id: "leave", title: "Leave as it is", keys: "L", run: () => open("leave") },
   { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
-  { id: "method", title: "Change between move and splice", keys: "M", enabled: () => selected.value?.decision?.kind === "join", run: () => selected.value?.decision?.kind === "join" && change({ method: selected.value.decision.method === "move" ? "splice" : "move" }) },
-  { id: "sure", title: "Change between sure and check", keys: "S", enabled: () => !open.value, run: () => change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" }) },
-  { id: "take-back", title: "Take the decision back", keys: "Backspace", enabled: () => !open.value, run: takeBack },
+  { id: "jumper", title: "Jumper within the plug…", keys: "J", run: () => { pairing.value = "jumper"; } },
+  { id: "device", title: "Part between…", keys: "I", enabled: () => selected.value?.decision?.kind === "join" || selected.value?.decision?.kind === "merge" || selected.value?.decision?.kind === "split", run: () => { fitting.value = true; } },
+  { id: "method", title: "Change between move and splice", keys: "M", enabled: () => selected.value?.decision?.kind === "join", run: turnMethod },
+  { id: "sure", title: "Change between sure and check", keys: "S", enabled: () => !isOpen.value, run: turnSure },
+  { id: "answer", title: "Accept the hazard with a reason…", keys: "H", enabled: () => !isOpen.value && selected.value?.hazards.some(isOpenHazard) === true, run: answerFirst },
+  { id: "why", title: "Why: with figures, or without", keys: "Y", run: () => { whyOpen.value = !whyOpen.value; } },
+  { id: "take-back", title: "Take the decision back", keys: "Backspace", run: () => act(takeBack(target.value), false) },
+  { id: "overlay", title: "Show what joining by colour would do", keys: "C", run: () => { overlay.value = !overlay.value; } },
+  { id: "side", title: "The other side of the car…", keys: "O", run: () => { sides.value = true; } },
+  { id: "print", title: "Print the crosswalk", keys: "Ctrl+P", run: print },
+  ...SHOWN.map((one, i) => ({ id: `list-${one}`, title: `List: ${LISTS[one].toLowerCase()}`, keys: String(i + 1), run: () => { shown.value = one; } })),
   ...holdCommands(true),
 ]);
-function openPair(): void {
-  partner.value = null;
-  pairing.value = true;
-}
-watch(selected, () => { answering.value = null; });
-const faces = computed(() => {
-  const row = selected.value;
-  const pins = indexPins(dossier.value);
-  const first = row?.vehicle ?? [...pins.values()].find((placed) => placed.connector.side === "vehicle");
-  const second = row?.incoming ?? [...pins.values()].find((placed) => placed.connector.side === "incoming");
-  return [first && { connector: first.connector, pin: row?.vehicle?.pin.id ?? null }, second && { connector: second.connector, pin: row?.incoming?.pin.id ?? null }].filter((face) => face !== undefined);
-});
-const feedOptions = FEED_CLASSES.map((value) => ({ value, label: value.replaceAll("-", " ") }));
 </script>
 
 <template>
-  <main v-if="rows.length === 0" class="start">
+  <main v-if="all.length === 0 && analysis.matched" class="start no-print">
     <h1>No pins to match yet</h1>
     <p>The crosswalk begins as soon as both sides have a pin table.</p>
     <RouterLink class="btn pri" :to="{ name: 'pinouts' }">To the pinouts</RouterLink>
   </main>
-  <main v-else class="split">
+  <main v-else class="split no-print">
     <section class="left">
-      <header class="heads">
-        <span v-for="one in heads.filter((c) => c.side === 'vehicle')" :key="one.id"><b class="code">{{ one.name }}</b> <span class="lab">{{ one.place }}</span> <span class="lab mut">{{ ways(one) }}</span></span>
-        <span class="legend lab" aria-label="Legend"><i class="ln" /> sure <i class="ln check" /> check <i class="ln guess" /> guess</span>
-        <span v-for="one in heads.filter((c) => c.side === 'incoming')" :key="one.id"><b class="code">{{ one.name }}</b> <span class="lab">{{ one.place }}</span> <span class="lab mut">{{ ways(one) }}</span></span>
-        <button v-if="sureOnes.length" type="button" class="btn" @click="acceptSure">Take the {{ sureOnes.length }} sure <kbd>A</kbd></button>
+      <header class="tools">
+        <span class="lists" role="group" aria-label="List"><button v-for="one in SHOWN" :key="one" type="button" :aria-pressed="shown === one" @click="shown = one">{{ LISTS[one] }} <b>{{ counts[one] }}</b></button></span>
+        <Select v-if="several" v-model="where" class="where" :options="places" option-label="label" option-value="value" aria-label="Where" />
+        <span class="grow" />
+        <button type="button" class="btn quiet" :aria-pressed="overlay" @click="overlay = !overlay">By colour <kbd>C</kbd></button>
+        <button type="button" class="btn quiet" @click="sides = true">Other side <kbd>O</kbd></button>
+        <button type="button" class="btn quiet" @click="print">Print</button>
+        <button v-if="sureOnes.length" type="button" class="btn" @click="takeSure">Take the {{ sureOnes.length }} sure <kbd>A</kbd></button>
       </header>
-      <div ref="list" class="list" role="listbox" aria-label="Circuits" tabindex="0" :aria-activedescendant="selected ? `row-${selected.key}` : undefined" @keydown.enter.prevent.stop="accept">
-        <div v-for="row in rows" :id="`row-${row.key}`" :key="row.key" role="option" :aria-selected="row.key === selected?.key" @click="select(row)">
-          <WalkLine :row="row" :selected="row.key === selected?.key" :several="several" :narrow="narrow" />
-        </div>
-      </div>
+      <p v-if="!analysis.matched" class="stopped"><b>The matching was stopped.</b> What is decided is all here; suggestions are left out. <button type="button" class="btn" @click="store.matchAgain()">Match again</button></p>
+      <header class="heads">
+        <span v-for="one in heads" :key="one.side" :class="one.side"><b class="code">{{ one.name }}</b> <span class="lab mut">{{ one.about }}</span></span>
+        <span class="legend lab" aria-label="Legend"><i class="ln" /> sure <i class="ln check" /> check <i class="ln guess" /> guess</span>
+      </header>
+      <WalkList
+        :rows="rows" :selected="selected?.key ?? null" :marked="marked" :several="several" :narrow="narrow" :verdict="overlay ? analysis.verdict : null" :dossier="dossier"
+        @select="select" @mark="mark" @extend="extend" @take="take"
+      />
       <footer class="blocks">
-        <p v-if="blocks.length === 0"><b class="big">Nothing stands in the way</b><br><RouterLink :to="{ name: 'worklist' }">To the worklist</RouterLink></p>
-        <template v-else>
-          <p><b class="big">{{ blocks.length }} {{ blocks.length === 1 ? "stands" : "stand" }} in the way</b><br><span class="mut lab">of the worklist, {{ undecided }} pins undecided</span></p>
-          <button v-for="(block, i) in blocks.slice(0, 2)" :key="i" type="button" class="link lab" @click="goBlock(block)">{{ blockWords(block, name) }}</button>
-          <button v-if="blocks.length > 2" type="button" class="link lab" @click="nextOpen">and {{ blocks.length - 2 }} more</button>
+        <template v-if="marked.size > 0">
+          <p><b class="big">{{ marked.size }} marked</b></p>
+          <button type="button" class="btn pri" :disabled="target.every((row) => row.offer === null)" @click="take">Take <kbd>Enter</kbd></button><button type="button" class="btn quiet" @click="open('cap')">Cap <kbd>X</kbd></button><button type="button" class="btn quiet" @click="open('leave')">Leave <kbd>L</kbd></button>
+          <button type="button" class="btn quiet" @click="reject">Never these <kbd>R</kbd></button><button type="button" class="btn quiet" @click="act(takeBack(target), false)">Take back <kbd>⌫</kbd></button><button type="button" class="btn quiet" @click="marked = new Set()">None <kbd>Esc</kbd></button>
         </template>
-        <p class="verdict lab"><b>Colour for colour</b> would make {{ analysis.verdict.length }} joins: {{ verdict.works }} work, {{ verdict.dead }} stay dead, {{ verdict.damage }} do damage</p>
+        <template v-else>
+          <p v-if="blocks.length === 0"><b class="big">Nothing stands in the way</b><br><RouterLink :to="{ name: 'worklist' }">To the worklist</RouterLink></p>
+          <template v-else>
+            <p><b class="big">{{ blocks.length }} {{ blocks.length === 1 ? "stands" : "stand" }} in the way</b> <kbd>B</kbd><br><span class="mut lab">of the worklist, {{ undecided }} pins undecided</span></p>
+            <button v-for="(block, i) in blocks.slice(0, 2)" :key="i" type="button" class="link lab" @click="goBlock(block)">{{ blockWords(block, name) }}</button>
+            <button v-if="blocks.length > 2" type="button" class="link lab more" @click="nextBlock">and {{ blocks.length - 2 }} more</button>
+          </template>
+          <p class="verdict lab"><b>Colour for colour</b> would make {{ analysis.verdict.length }} joins: {{ count("works") }} work, {{ count("dead") }} stay dead, {{ count("damage") }} do damage</p>
+        </template>
       </footer>
     </section>
-    <aside class="right" aria-label="The chosen circuit">
-      <header><HoldControls small :mark="faces[0]?.connector.shell?.mark" /></header>
-      <div v-for="face in faces" :key="face.connector.id" class="face">
-        <p class="lab"><b class="code">{{ face.connector.name }}</b> {{ face.connector.place }}</p>
-        <ConnectorFace :connector="face.connector" :hold="prefs.hold" :width="300" :in-hand="face.pin" :now="now" pickable :max-pitch="40" :max-height="230" @pick="chosenPin = $event" />
-      </div>
-      <section v-if="selected" class="detail">
-        <h2>
-          <CavityLabel v-if="selected.vehicle" :label="selected.vehicle.pin.cavity" /><template v-if="selected.vehicle && selected.incoming"> to </template><CavityLabel v-if="selected.incoming" :label="selected.incoming.pin.cavity" />
-          {{ (selected.vehicle ?? selected.incoming)?.pin.function }}
-        </h2>
-        <HazardBox v-for="hazard in selected.hazards" :key="hazard.rule + hazard.pins.join()" :severity="hazard.severity" :title="hazard.title" :detail="hazard.detail" :cure="hazard.cure">
-          <p v-if="hazard.answered"><b>Accepted:</b> {{ hazard.answered }}</p>
-          <p v-else-if="hazard.severity === 'stop' && hazard.decision"><button type="button" class="link" @click="answering = hazard.rule">Accept with a reason…</button></p>
-          <form v-if="answering === hazard.rule" class="reason" @submit.prevent="answer"><InputText v-model="reason" aria-label="Reason" placeholder="Why is this right?" maxlength="500" autofocus /><button class="btn pri" type="submit" :disabled="reason.trim() === ''">Accept</button></form>
-        </HazardBox>
-        <div class="acts">
-          <button v-if="acceptWords" type="button" class="btn pri" @click="accept">{{ acceptWords }} <kbd>Enter</kbd></button>
-          <template v-if="selected.decision?.kind === 'join'">
-            <button type="button" class="btn" @click="change({ method: selected.decision.method === 'move' ? 'splice' : 'move' })">{{ selected.decision.method === "move" ? "Splice instead" : "Move instead" }} <kbd>M</kbd></button>
-          </template>
-          <button type="button" class="btn quiet" @click="openPair">Other pin… <kbd>P</kbd></button>
-          <button v-if="selected.decision?.kind !== 'cap'" type="button" class="btn quiet" @click="alone('cap')">Cap <kbd>X</kbd></button>
-          <button v-if="selected.decision?.kind !== 'leave'" type="button" class="btn quiet" @click="alone('leave')">Leave <kbd>L</kbd></button>
-          <button type="button" class="btn quiet" @click="openFeed">Feed… <kbd>F</kbd></button>
-          <button v-if="selected.decision" type="button" class="btn quiet" @click="change({ sure: selected.decision.sure === 'sure' ? 'check' : 'sure' })">{{ selected.decision.sure === "sure" ? "Wants a check" : "It is sure" }} <kbd>S</kbd></button>
-          <button v-if="selected.decision" type="button" class="btn quiet" @click="takeBack">Take back <kbd>⌫</kbd></button>
-        </div>
-        <ul class="reasons">
-          <li v-if="selected.decision?.reason">{{ selected.decision.reason }}</li>
-          <li v-for="one in selected.reasons" :key="one.kind">{{ reasonWords(one) }}</li>
-          <li v-if="selected.alone">{{ aloneWords(selected.alone) }}</li>
-          <li v-for="note in [selected.vehicle?.pin.note, selected.incoming?.pin.note].filter((text) => text)" :key="note" class="mut">Note: {{ note }}</li>
-        </ul>
-      </section>
-    </aside>
-    <Dialog v-model:visible="feeding" modal :header="`Feed ${feedTarget ? pinName(feedTarget) : ''} from elsewhere`" :draggable="false">
-      <form id="feed-form" class="field" @submit.prevent="saveFeed">
-        <span id="feed-kind" class="label">What it needs</span><Select v-model="feedKind" :options="feedOptions" option-label="label" option-value="value" aria-labelledby="feed-kind" />
-        <label for="feed-from">From where: fuse with its rating, or ground point</label><InputText id="feed-from" v-model="feedFrom" autofocus maxlength="120" placeholder="spare fuse F22, 5 A" />
-      </form>
-      <p class="why">The fuse protects the thinnest wire of the feed. It goes in last.</p>
-      <template #footer><button type="button" class="btn quiet" @click="feeding = false">Cancel</button><button type="submit" form="feed-form" class="btn pri" :disabled="feedFrom.trim() === ''">Feed it</button></template>
-    </Dialog>
-    <Dialog v-model:visible="pairing" modal :header="`Join ${own ? pinName(own) : ''} to another pin`" :draggable="false">
-      <form id="pair-form" class="field" @submit.prevent="savePair"><span id="pair-with" class="label">Pin of the other side</span><Select v-model="partner" :options="candidates" option-label="label" option-value="value" filter aria-labelledby="pair-with" placeholder="Choose a pin" /></form>
-      <p class="why">Decisions that stand in the way are taken back with this one; undo brings them all back.</p>
-      <template #footer><button type="button" class="btn quiet" @click="pairing = false">Cancel</button><button type="submit" form="pair-form" class="btn pri" :disabled="partner === null">Join them</button></template>
-    </Dialog>
+    <CircuitPane
+      v-if="selected" v-model:answering="answering" :row="selected" :dossier="dossier" :hazards="analysis.hazards" :of-job="hazardsOfJob(analysis)" :now="now" :offer="offer" :why-open="whyOpen"
+      @pick="chosenPin = $event" @take="take" @pair="pairing = 'join'" @jumper="pairing = 'jumper'" @reject="reject" @cap="open('cap')" @leave="open('leave')" @feed="openFeed" @device="fitting = true" @method="turnMethod" @sure="turnSure"
+      @back="act(takeBack(target), false)" @why="whyOpen = !whyOpen" @fix="fix" @accept="accept" @withdraw="(decision, rule) => decide(withoutAnswer(decision, rule))" @open="setOpen" @remove="(id: DecisionId) => decide({ put: [], remove: [id] })"
+    />
+    <PartnerDialog v-model:open="pairingOpen" :own="own" :dossier="dossier" :mode="pairing ?? 'join'" @choose="choosePartner" />
+    <FeedDialog v-model:open="feeding" :target="feedTarget" :before="selected?.decision ?? null" :dossier="dossier" @feed="feed" />
+    <DeviceDialog v-model:open="fitting" :now="selected?.device ?? null" :proposed="selected?.proposed?.device ?? null" :nominal-volts="dossier.head.nominalVolts" @put="putDevice" />
+    <SideDialog v-model:open="sides" :dossier="dossier" @copy="copySide" />
   </main>
+  <CrosswalkSheet v-if="printing" :rows="rows" :dossier="dossier" :verdict="analysis.verdict" :blocks="blocks" />
 </template>
 
 <style scoped>
 .start { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 14px; justify-items: start; padding: 0 20px; }
-.split { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; }
-.left { min-width: 0; display: flex; flex-direction: column; padding: 0 8px 0 12px; }
-.heads { display: flex; align-items: center; gap: 18px; min-height: 42px; padding: 0 8px; border-bottom: 1px solid var(--ink); flex-wrap: wrap; }
-.heads .btn { margin-left: auto; }
+.split { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: calc(100vh - 88px); }
+.left { min-width: 0; min-height: 0; display: flex; flex-direction: column; padding: 0 8px 0 12px; }
+.tools { display: flex; align-items: center; gap: 8px; min-height: 44px; padding: 4px 0; flex-wrap: wrap; }
+.tools .btn { min-height: 32px; font-size: 15px; padding: 0 9px; }
+.btn[aria-pressed="true"] { background: var(--ink); color: var(--on-ink); }
+.btn[aria-pressed="true"] kbd { background: transparent; color: var(--on-ink); border-color: var(--on-ink); }
+.grow { flex: 1; }
+.lists { display: flex; border: 1.5px solid var(--rule2); border-radius: 2px; }
+.lists button { border: 0; border-right: 1px solid var(--rule2); background: none; padding: 0 10px; min-height: 30px; font: 500 15px/1 var(--f-label); cursor: pointer; }
+.lists button:last-child { border-right: 0; }
+.lists button[aria-pressed="true"] { background: var(--ink); color: var(--on-ink); }
+.lists b { font: 700 13px/1 var(--f-text); margin-left: 3px; }
+.where { width: 190px; min-height: 32px; padding: 2px 8px; }
+.heads { display: flex; align-items: center; gap: 18px; min-height: 28px; padding: 0 8px; border-bottom: 1px solid var(--ink); flex-wrap: wrap; }
 .heads .code { font-weight: 700; font-size: 15px; }
-.legend { display: flex; align-items: center; gap: 7px; }
+.legend { display: flex; align-items: center; gap: 7px; margin-left: auto; }
 .ln { display: inline-block; width: 26px; border-top: 2.5px solid var(--ink); margin-left: 6px; }
 .ln.check { border-top-style: dashed; }
 .ln.guess { border-top: 3px dotted var(--ink); }
-.list { flex: 1; }
-.list:focus-visible { outline-offset: -2px; }
-.blocks .link { white-space: nowrap; }
-.blocks { position: sticky; bottom: 0; background: var(--bench); border-top: 2px solid var(--ink); display: flex; align-items: center; gap: 16px; padding: 8px; min-height: 56px; }
+.stopped { border: 1.5px solid var(--ink); background: var(--sheet); padding: 8px 12px; display: flex; gap: 12px; align-items: center; flex-wrap: wrap; margin-bottom: 6px; }
+.blocks { background: var(--bench); border-top: 2px solid var(--ink); display: flex; align-items: center; gap: 16px; padding: 8px; min-height: 56px; }
+.blocks > p:first-child { flex: none; }
+.blocks .link { text-align: left; overflow: hidden; text-overflow: ellipsis; max-height: 32px; }
+.blocks .more { white-space: nowrap; flex: none; }
 .big { font: 600 18px/22px var(--f-label); }
 .verdict { margin-left: auto; max-width: 300px; flex: none; line-height: 17px; color: var(--ink2); }
 .verdict b { color: var(--ink); font-weight: 600; }
-.right { border-left: 1px solid var(--ink); padding: 6px 18px 20px 16px; display: flex; flex-direction: column; gap: 8px; }
-.right header { display: flex; align-items: center; }
-.right header .btn { margin-left: auto; }
-.face { display: grid; gap: 3px; }
-.face .code { font-weight: 700; }
-.detail { border-top: 2px solid var(--ink); padding-top: 10px; display: grid; gap: 10px; }
-.detail h2 { display: flex; align-items: center; gap: 8px; flex-wrap: wrap; }
-.acts { display: flex; flex-wrap: wrap; gap: 6px; }
-.acts .btn { padding: 0 9px; }
-.reasons { border-top: 1px solid var(--rule); padding-top: 8px; font-size: 13.5px; display: grid; gap: 3px; }
-.reasons li { padding-left: 12px; text-indent: -12px; }
-.reasons li::before { content: "– "; }
-.reason { display: flex; gap: 8px; margin-top: 6px; }
-@media (max-width: 1000px) { .blocks { flex-wrap: wrap; } .verdict { margin-left: 0; max-width: none; } .split { grid-template-columns: 1fr; } .right { border-left: 0; border-top: 2px solid var(--ink); } }
+@media (max-width: 1000px) { .split { grid-template-columns: 1fr; height: auto; } .blocks { flex-wrap: wrap; position: sticky; bottom: 0; z-index: 2; } .verdict { margin-left: 0; max-width: none; flex: 1; } }
 </style>

@@ -3,6 +3,7 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { api, downloadPath } from "../api/client.ts";
+import MatchingBar from "../components/crosswalk/MatchingBar.vue";
 import JobForm from "../components/frame/JobForm.vue";
 import RefusedBanner from "../components/frame/RefusedBanner.vue";
 import StageRuler from "../components/frame/StageRuler.vue";
@@ -18,12 +19,23 @@ const details = ref(false);
 const id = computed(() => String(route.params["job"]));
 const atBench = computed(() => route.name === "bench");
 /** Pin tables are shown as soon as they are here; everything else needs what is computed from them. */
-const waits = computed(() => store.analysis === null && (store.begun || (route.name !== "pinouts" && route.name !== "faces")));
+const waits = computed(() => store.analysis === null && (store.begun || (route.name !== "brief" && route.name !== "pinouts" && route.name !== "faces")));
 watch(id, (job) => void store.open(job), { immediate: true });
+
+/** How far a matching is that takes longer than a hand waits. */
+const SLOW = 500;
+const progress = computed(() => (slow.value ? store.progress : null));
+const slow = ref(false);
+let timer = 0;
+watch(() => store.progress !== null, (busy) => {
+  window.clearTimeout(timer);
+  slow.value = false;
+  if (busy) timer = window.setTimeout(() => { slow.value = true; }, SLOW);
+});
 
 const go = (name: string) => () => router.push({ name, params: { job: id.value } });
 useCommands([
-  ...(["pinouts", "crosswalk", "worklist", "bench", "ledger"] as const).map((name, i) => ({ id: `go-${name}`, title: `Go to ${name}`, keys: `Ctrl+${i + 1}`, run: go(name) })),
+  ...(["brief", "pinouts", "crosswalk", "worklist", "bench", "ledger"] as const).map((name, i) => ({ id: `go-${name}`, title: `Go to ${name}`, keys: `Ctrl+${i + 1}`, run: go(name) })),
   { id: "go-faces", title: "Go to the faces", run: go("faces") },
   { id: "go-shelf", title: "Go to the Shelf: shells and terminals", run: () => router.push({ name: "shelf" }) },
   { id: "undo", title: "Undo the last edit", keys: "Ctrl+Z", enabled: () => Boolean(store.view?.undo), run: () => store.undo() },
@@ -56,8 +68,11 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
       <p>{{ store.missing.detail }}</p>
       <p><button type="button" class="btn pri" @click="store.open(id)">Try again</button> <RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink></p>
     </section>
-    <p v-else-if="store.dossier === null || waits" class="state mut" role="status">Loading the job</p>
-    <RouterView v-else />
+    <section v-else-if="store.dossier === null || waits" class="state mut" role="status"><p>{{ progress ? `Matching ${progress.total} wires: ${progress.done} so far` : "Loading the job" }}</p><MatchingBar v-if="progress" :progress="progress" @stop="store.stopMatch()" /></section>
+    <template v-else>
+      <div v-if="progress" class="under-way no-print" role="status"><span class="lab">Matching {{ progress.total }} wires</span><MatchingBar :progress="progress" @stop="store.stopMatch()" /></div>
+      <RouterView />
+    </template>
     <JobForm v-if="store.dossier" v-model:open="details" :start="store.dossier.head" title="Job details" action="Save" :submit="async (head) => ((await store.setHead(head)) ? null : (store.refused?.detail ?? 'Not stored.'))" />
     <WireFinder v-if="store.live" :dossier="store.live" :job="id" />
     <p class="sr" role="status">{{ store.said }}</p>
@@ -67,6 +82,7 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
 <style scoped>
 .frame { min-height: 100vh; display: flex; flex-direction: column; }
 .frame > :last-child { flex: none; }
+.under-way { display: flex; gap: 14px; align-items: center; padding: 4px 20px; border-bottom: 1px solid var(--ink); background: var(--sheet); }
 .state { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 12px; padding: 0 20px; }
 @media (max-width: 900px) { .frame.bench :deep(.stages) { display: none; } }
 @media (max-width: 700px) { .frame.bench :deep(.top) { display: none; } }

@@ -1,10 +1,37 @@
-import { wrap, type Remote } from "comlink";
+import { proxy, wrap, type Remote } from "comlink";
+import type { Dossier, Entry } from "@trevin/core";
+import type { Analysis, Progress } from "./analysis.ts";
 import type { ComputeWorker } from "./compute.ts";
 
-let remote: Remote<ComputeWorker> | null = null;
+const start = (): { readonly worker: Worker; readonly remote: Remote<ComputeWorker> } => {
+  const worker = new Worker(new URL("./compute.ts", import.meta.url), { type: "module" });
+  return { worker, remote: wrap<ComputeWorker>(worker) };
+};
 
-/** The one worker that computes, started when it is first needed. */
+let reading: Remote<ComputeWorker> | null = null;
+/** The worker that answers questions about tables and colours, started when it is first needed. */
 export function computeWorker(): Remote<ComputeWorker> {
-  remote ??= wrap<ComputeWorker>(new Worker(new URL("./compute.ts", import.meta.url), { type: "module" }));
-  return remote;
+  reading ??= start().remote;
+  return reading;
+}
+
+/** An analysis under way; once stopped it gives null. */
+export interface RunningAnalysis {
+  readonly result: Promise<Analysis | null>;
+  readonly stop: () => void;
+}
+
+let analysing: ReturnType<typeof start> | null = null;
+/** Analyses a job in a worker of its own, which can be stopped at any time without losing anything. */
+export function startAnalysis(dossier: Dossier, entries: readonly Entry[], match: boolean, onProgress: (progress: Progress) => void): RunningAnalysis {
+  const own = (analysing ??= start());
+  let stop: () => void = () => undefined;
+  const stopped = new Promise<null>((resolve) => {
+    stop = () => {
+      own.worker.terminate();
+      if (analysing === own) analysing = null;
+      resolve(null);
+    };
+  });
+  return { result: Promise.race([own.remote.analyse(dossier, entries, match, proxy(onProgress)), stopped]), stop };
 }

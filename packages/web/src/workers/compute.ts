@@ -1,7 +1,22 @@
 import { expose } from "comlink";
-import { analyse } from "./analysis.ts";
+import type { Dossier, Entry, MatchMemo } from "@trevin/core";
+import { analyse, type Analysis, type Progress } from "./analysis.ts";
 import { lookAlikesOf, tableOf } from "./reading.ts";
 
-const worker = { analyse, lookAlikes: lookAlikesOf, readTable: tableOf };
+/** What was matched last: after a decision only what hangs together with it is matched again. */
+const memo: MatchMemo = new Map();
+/** Progress is told at most so often, in ms. */
+const PACE = 80;
+
+function analyseHere(dossier: Dossier, entries: readonly Entry[], match: boolean, onProgress: (progress: Progress) => unknown): Analysis {
+  let told = performance.now();
+  return analyse(dossier, entries, match, (progress) => {
+    if (performance.now() - told < PACE) return;
+    told = performance.now();
+    void onProgress(progress);
+  }, memo);
+}
+
+const worker = { analyse: analyseHere, lookAlikes: lookAlikesOf, readTable: tableOf };
 export type ComputeWorker = typeof worker;
 expose(worker);

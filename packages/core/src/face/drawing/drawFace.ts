@@ -14,6 +14,8 @@ export interface DrawFaceOptions {
   readonly height?: number | undefined;
   readonly looks: ReadonlyMap<PinId, CavityLook>;
   readonly inHand?: PinId | null | undefined;
+  /** Further pins that are marked like the one in hand: the others of one joint. */
+  readonly also?: readonly PinId[] | undefined;
   readonly twins?: readonly PinId[] | undefined;
   readonly keepOut?: boolean | undefined;
   /** Row numbers beside the rows, and counts along the way to the cavity in hand. */
@@ -92,7 +94,7 @@ export function drawFace(face: Face, options: DrawFaceOptions): FaceDrawing {
   const cavities = places.map((place): DrawnCavity => {
     const look = place.pin === null ? UNKNOWN_LOOK : (options.looks.get(place.pin.id) ?? UNKNOWN_LOOK);
     const marks = {
-      inHand: place === hand, twin: place.pin !== null && (options.twins ?? []).includes(place.pin.id), keepOut: options.keepOut === true, blank: shell.blank, reversed: shell.reversed.includes(place.label),
+      inHand: place === hand || (place.pin !== null && (options.also ?? []).includes(place.pin.id)), twin: place.pin !== null && (options.twins ?? []).includes(place.pin.id), keepOut: options.keepOut === true, blank: shell.blank, reversed: shell.reversed.includes(place.label),
       count: options.counting === true && hand !== undefined ? countTo(place, hand) : null,
     };
     return { label: place.label, pin: place.pin?.id ?? null, box: place.box, ...drawCavity(place.label, place.box, look, marks, legible) };

@@ -1,83 +1,96 @@
 <script setup lang="ts">
-/** One row of the crosswalk. */
+/** One row of the crosswalk: the wires of both sides, and what happens between. */
 import { computed } from "vue";
 import { colourInWords, pinColour, type PlacedPin } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import HazardTag from "../parts/HazardTag.vue";
 import LinkLine from "../parts/LinkLine.vue";
-import { lineWords, type WalkRow } from "./rows.ts";
+import { lineWords, ROW_HEIGHT, worstOf, type WalkRow } from "./rows.ts";
 
-const props = defineProps<{ row: WalkRow; selected: boolean; several: boolean; narrow: boolean }>();
+const props = defineProps<{ row: WalkRow; selected: boolean; marked: boolean; several: boolean; narrow: boolean; byColour: string }>();
+const emit = defineEmits<{ mark: [] }>();
 const colour = (placed: PlacedPin) => pinColour(placed.pin, placed.connector);
 const words = (placed: PlacedPin): string => {
   const read = colour(placed);
   return read === null ? "" : colourInWords(read);
 };
-const act = computed(() => {
-  const { decision, vehicle, incoming } = props.row;
-  if (decision?.kind === "join") return decision.method;
-  if (decision !== null) return decision.kind;
-  return vehicle !== null && incoming !== null ? "move" : "undecided";
-});
-const worst = computed(() => props.row.hazards.find((hazard) => hazard.severity === "stop" && hazard.answered === null) ?? props.row.hazards.find((hazard) => hazard.severity === "caution") ?? props.row.hazards[0]);
+const worst = computed(() => worstOf(props.row));
 const isOpen = computed(() => props.row.decision === null);
+const mirrored = computed(() => props.row.vehicle.length === 0 && props.row.act !== "feed" && (props.row.act !== "undecided" || props.row.alone?.proposal !== "feed"));
+const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.length);
+const sides = computed(() => [
+  { pins: props.row.vehicle, side: "vehicle", none: props.row.act === "jumper" ? "" : "nothing on the vehicle" },
+  { pins: props.row.incoming, side: "incoming", none: props.row.act === "jumper" ? "" : "nothing on the incoming side" },
+] as const);
 </script>
 
 <template>
-  <div class="row" :class="{ on: selected, open: isOpen }">
-    <div class="end l">
-      <template v-if="row.vehicle">
-        <b>{{ row.vehicle.pin.function || "no function noted" }}</b>
-        <span class="lab"><span class="code">{{ row.vehicle.pin.colour }}</span> {{ words(row.vehicle) }} <em>{{ row.vehicle.pin.size ?? "" }}</em> {{ row.vehicle.pin.signal }}</span>
-      </template>
-      <span v-else class="mut none">nothing on the vehicle</span>
-    </div>
-    <span class="cavs"><i v-if="several && row.vehicle" class="lab mut">{{ row.vehicle.connector.name }}</i><CavityLabel v-if="row.vehicle" :label="row.vehicle.pin.cavity" :state="selected ? 'hand' : 'plain'" /></span>
-    <span class="wire"><DrawnWire v-if="row.vehicle" :colour="colour(row.vehicle)" :size="row.vehicle.pin.size" :length="narrow ? 44 : 66" end="right" /></span>
-    <LinkLine :act="act" :sure="row.sure" :words="lineWords(row)" :width="narrow ? 66 : 108" :mirrored="row.vehicle === null && act !== 'feed' && act !== 'undecided'" :class="{ suggested: isOpen && row.vehicle && row.incoming }" />
-    <span class="wire"><DrawnWire v-if="row.incoming" :colour="colour(row.incoming)" :size="row.incoming.pin.size" :length="narrow ? 44 : 66" end="left" /></span>
-    <span class="cavs"><CavityLabel v-if="row.incoming" :label="row.incoming.pin.cavity" :state="selected ? 'hand' : 'plain'" /><i v-if="several && row.incoming" class="lab mut">{{ row.incoming.connector.name }}</i></span>
-    <div class="end">
-      <template v-if="row.incoming">
-        <b>{{ row.incoming.pin.function || "no function noted" }}</b>
-        <span class="lab"><span class="code">{{ row.incoming.pin.colour }}</span> {{ words(row.incoming) }} <em>{{ row.incoming.pin.size ?? "" }}</em> {{ row.incoming.pin.signal }}</span>
-      </template>
-      <span v-else class="mut none">nothing on the incoming side</span>
-    </div>
+  <div class="row" :class="{ on: selected, open: isOpen, marked }">
+    <template v-for="{ pins, side, none } in sides" :key="side">
+      <div v-if="side === 'vehicle'" class="ends">
+        <div v-for="placed in pins" :key="placed.pin.id" class="end">
+          <b>{{ placed.pin.function || "no function noted" }}</b>
+          <span class="lab"><span class="code">{{ placed.pin.colour }}</span> {{ words(placed) }} <em>{{ placed.pin.size ?? "" }}</em> {{ placed.pin.signal }}</span>
+        </div>
+        <span v-if="pins.length === 0" class="mut none">{{ none }}</span>
+      </div>
+      <span v-if="side === 'incoming'" class="wires"><span v-for="placed in pins" :key="placed.pin.id" class="wire"><DrawnWire :colour="colour(placed)" :size="placed.pin.size" :length="narrow ? 44 : 60" end="left" /></span></span>
+      <span class="cavs" :class="side"><span v-for="placed in pins" :key="placed.pin.id"><i v-if="several" class="lab mut">{{ placed.connector.name }}</i><CavityLabel :label="placed.pin.cavity" :state="selected ? 'hand' : 'plain'" /></span></span>
+      <span v-if="side === 'vehicle'" class="wires"><span v-for="placed in pins" :key="placed.pin.id" class="wire"><DrawnWire :colour="colour(placed)" :size="placed.pin.size" :length="narrow ? 44 : 60" end="right" /></span></span>
+      <LinkLine
+        v-if="side === 'vehicle'" :act="row.act" :sure="row.sure" :words="lineWords(row)" :width="narrow ? 66 : 132" :mirrored="mirrored" :device="row.device" :left="row.act === 'jumper' ? Math.max(row.vehicle.length, row.incoming.length) : row.vehicle.length" :right="row.incoming.length" :row-height="ROW_HEIGHT"
+        :class="{ suggested: isOpen && !isHere }"
+      />
+      <div v-else class="ends">
+        <div v-for="placed in pins" :key="placed.pin.id" class="end">
+          <b>{{ placed.pin.function || "no function noted" }}</b>
+          <span class="lab"><span class="code">{{ placed.pin.colour }}</span> {{ words(placed) }} <em>{{ placed.pin.size ?? "" }}</em> {{ placed.pin.signal }}</span>
+        </div>
+        <span v-if="pins.length === 0" class="mut none">{{ none }}</span>
+      </div>
+    </template>
     <span class="sure lab" :class="row.sure">{{ row.alone ? "" : row.sure }}</span>
-    <span class="state"><HazardTag v-if="worst" :severity="worst.severity" /><span v-else-if="isOpen" class="undecided lab">undecided</span><span v-else class="lab mut">decided</span></span>
+    <span v-if="byColour" class="state lab colour">{{ byColour }}</span>
+    <span v-else class="state"><HazardTag v-if="worst" :severity="worst.severity" /><span v-if="isOpen" class="undecided lab" :class="{ small: worst }">undecided</span><span v-else-if="!worst" class="lab mut">decided</span></span>
+    <button type="button" class="mark" :class="{ marked }" tabindex="-1" :aria-label="marked ? 'Leave out of the selection' : 'Add to the selection'" @click.stop="emit('mark')" />
   </div>
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: minmax(0, 1fr) auto 68px 110px 68px auto minmax(0, 1fr) 44px 78px; gap: 4px; align-items: center; min-height: 37px; border-bottom: 1px solid var(--rule); padding: 0 8px; cursor: pointer; }
-.row.on { background: var(--sheet); outline: 2.5px solid var(--ink); outline-offset: -1px; border-color: transparent; }
+.row { display: grid; grid-template-columns: minmax(0, 1fr) auto 62px 134px 62px auto minmax(0, 1fr) 42px 80px 18px; gap: 4px; align-items: center; height: 100%; border-bottom: 1px solid var(--rule); padding: 0 4px 0 8px; cursor: pointer; }
+.row.on { background: var(--sheet); outline: 2.5px solid var(--ink); outline-offset: -2px; border-color: transparent; }
+.row.marked { background: var(--well); }
+.ends, .wires, .cavs { min-width: 0; display: grid; grid-auto-rows: v-bind("`${ROW_HEIGHT}px`"); align-items: center; }
 .end { min-width: 0; display: grid; }
 .end b { font-weight: 650; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; line-height: 18px; }
 .end .lab { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; color: var(--ink2); }
 .end em { font-style: normal; font-weight: 600; color: var(--ink); margin: 0 3px; }
 .end .code { color: var(--ink); margin-right: 3px; }
 .none { font-style: italic; }
-.cavs { display: flex; gap: 5px; align-items: center; min-width: 36px; justify-content: center; }
+.cavs > span { display: flex; gap: 5px; align-items: center; justify-content: flex-end; }
+.cavs.incoming > span { flex-direction: row-reverse; }
+.cavs { min-width: 36px; }
 .cavs i { font-style: normal; }
 .wire { display: grid; align-items: center; }
 .row > .link { justify-self: center; }
-.suggested { opacity: 1; }
 .suggested :deep(svg) { opacity: 0.75; }
-.sure.check { border-bottom: 2px dashed var(--ink); justify-self: start; }
-.sure.guess { border-bottom: 2.5px dotted var(--ink); justify-self: start; }
-.sure { color: var(--ink2); }
+.sure { color: var(--ink2); justify-self: start; }
+.sure.check { border-bottom: 2px dashed var(--ink); }
+.sure.guess { border-bottom: 2.5px dotted var(--ink); }
 .sure.check, .sure.guess { color: var(--ink); font-weight: 600; }
 .undecided { border: 1.5px dashed var(--ink); padding: 0 5px; line-height: 18px; height: 21px; display: inline-block; font-weight: 600; }
-.state { justify-self: start; }
+.undecided.small { border: 0; padding: 0; height: 13px; line-height: 13px; font-size: 13px; font-weight: 500; color: var(--ink2); }
+.state { justify-self: start; display: grid; justify-items: start; }
+.colour { white-space: normal; line-height: 15px; }
+.mark { width: 16px; height: 16px; border: 1.5px solid var(--rule2); border-radius: 2px; background: none; padding: 0; cursor: pointer; }
+.mark.marked { border-color: var(--ink); background: var(--ink); box-shadow: inset 0 0 0 2.5px var(--sheet); }
 @media (max-width: 1000px) {
-  .row { grid-template-columns: minmax(0, 1fr) auto 46px 68px 46px auto minmax(0, 1fr) 78px; }
+  .row { grid-template-columns: minmax(0, 1fr) auto 46px 68px 46px auto minmax(0, 1fr) 78px 18px; }
   .row > .sure { display: none; }
 }
 @media (max-width: 620px) {
   .row { grid-template-columns: minmax(0, 1fr) auto 68px auto minmax(0, 1fr); padding: 4px 0; }
-  .row > .wire, .row > .state { display: none; }
-  .end b, .end .lab { white-space: normal; }
+  .row > .wires, .row > .state, .row > .mark { display: none; }
 }
 </style>

@@ -1,59 +1,110 @@
 import {
-  decisionId, indexPins, rankPins, type Decision, type DecisionId, type Dossier, type Hazard, type PlacedPin, type PinId, type Reason, type SuggestedAlone, type Sureness,
+  decisionFromAlone, decisionFromGroup, decisionFromJumper, decisionFromPair, decisionId, indexPins, isJoining, namedPins, rankPins,
+  type Decision, type DecisionId, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin, type ProposedDevice, type SuggestedAlone, type SuggestedPair, type Sureness,
 } from "@trevin/core";
 import type { Analysis } from "../../workers/analysis.ts";
+
+/** What is done between the two sides; it says which mark stands on the line. */
+export type Act = "move" | "splice" | "split" | "merge" | "jumper" | "cap" | "leave" | "feed" | "undecided";
 
 /** One circuit of the crosswalk: what stands on the vehicle's side, what on the other, and what is decided between. */
 export interface WalkRow {
   readonly key: string;
-  readonly vehicle: PlacedPin | null;
-  readonly incoming: PlacedPin | null;
+  readonly vehicle: readonly PlacedPin[];
+  readonly incoming: readonly PlacedPin[];
   readonly decision: Decision | null;
   readonly id: DecisionId | null;
+  readonly act: Act;
   readonly sure: Sureness;
-  readonly reasons: readonly Reason[];
+  readonly device: InsertedDevice | null;
+  /** Why a suggestion wants a part between. */
+  readonly proposed: ProposedDevice | null;
+  /** Suggested pairs, with their reasons and margins. */
+  readonly pairs: readonly SuggestedPair[];
   readonly alone: SuggestedAlone | null;
+  /** What taking the suggestion decides; null for what is decided. */
+  readonly offer: Decision | null;
   readonly hazards: readonly Hazard[];
 }
 
+export const pinsOfRow = (row: Pick<WalkRow, "vehicle" | "incoming">): readonly PlacedPin[] => [...row.vehicle, ...row.incoming];
+/** The pin that a row is listed at. */
+export const leadOf = (row: WalkRow): PlacedPin | undefined => row.vehicle[0] ?? row.incoming[0];
+
+/** Whether a hazard still asks for something: neither cured by what is decided nor accepted. */
+export const isOpenHazard = (hazard: Hazard): boolean => hazard.severity !== "note" && !hazard.cured && hazard.answered === null;
+/** The gravest hazard of a row that still asks for something. */
+export const worstOf = (row: WalkRow): Hazard | undefined => row.hazards.find((hazard) => hazard.severity === "stop" && isOpenHazard(hazard)) ?? row.hazards.find(isOpenHazard);
+
 /** Decided joins, suggestions and loners in the order of the vehicle's pins, then the rest of the incoming side. */
-export function walkRows(dossier: Dossier, analysis: Analysis): readonly WalkRow[] {
+export function walkRows(dossier: Dossier, { crosswalk, hazards }: Pick<Analysis, "crosswalk" | "hazards">): readonly WalkRow[] {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
-  const at = (id: PinId): PlacedPin | null => pins.get(id) ?? null;
-  const rows: WalkRow[] = [];
-  const base = { reasons: [], alone: null, decision: null, id: null, sure: "sure" as const };
-  const add = (row: Omit<WalkRow, "hazards">): void => {
-    const own = [row.vehicle?.pin.id, row.incoming?.pin.id];
-    rows.push({ ...row, hazards: analysis.hazards.filter((hazard) => own.includes(hazard.pins[0]) && (hazard.severity !== "note" || hazard.rule !== "twin-colour")) });
+  const at = new Map<PinId, Hazard[]>();
+  for (const hazard of hazards) {
+    const [first] = hazard.pins;
+    if (first !== undefined) at.set(first, [...(at.get(first) ?? []), hazard]);
+  }
+  const sides = (ids: readonly PinId[]) => {
+    const placed = ids.flatMap((id) => pins.get(id) ?? []);
+    const of = (side: string): readonly PlacedPin[] => placed.filter(({ connector }) => connector.side === side);
+    return { vehicle: of("vehicle"), incoming: of("incoming"), hazards: ids.flatMap((id) => at.get(id) ?? []) };
   };
-  for (const decision of dossier.decisions) {
-    const id = decisionId(decision);
-    if (decision.kind === "join") add({ ...base, key: id, vehicle: at(decision.vehicle), incoming: at(decision.incoming), decision, id, sure: decision.sure });
-    else {
-      const placed = at(decision.pin);
-      const isVehicle = placed?.connector.side === "vehicle";
-      add({ ...base, key: id, vehicle: isVehicle ? placed : null, incoming: isVehicle ? null : placed, decision, id, sure: decision.sure });
-    }
-  }
-  for (const pair of analysis.crosswalk.pairs) add({ ...base, key: `${pair.vehicle}+${pair.incoming}`, vehicle: at(pair.vehicle), incoming: at(pair.incoming), sure: pair.sure, reasons: pair.reasons });
-  for (const alone of analysis.crosswalk.alone) {
-    const placed = at(alone.pin);
-    const isVehicle = placed?.connector.side === "vehicle";
-    add({ ...base, key: alone.pin, vehicle: isVehicle ? placed : null, incoming: isVehicle ? null : placed, alone });
-  }
-  const place = (row: WalkRow): number => rank.get((row.vehicle ?? row.incoming)?.pin.id as PinId) ?? 0;
-  return rows.sort((a, b) => place(a) - place(b));
+  const base = { decision: null, id: null, device: null, proposed: null, pairs: [], alone: null, offer: null };
+  const offered = (offer: Decision, sure: Sureness, more: Partial<WalkRow>): WalkRow => ({ ...base, ...sides(namedPins(offer)), key: decisionId(offer), offer, act: actOf(offer), sure, device: isJoining(offer) ? (offer.device ?? null) : null, ...more });
+  const rows: readonly WalkRow[] = [
+    ...dossier.decisions.filter((decision) => decision.kind !== "forbid").map((decision): WalkRow => ({
+      ...base, ...sides(namedPins(decision)), key: decisionId(decision), decision, id: decisionId(decision), act: actOf(decision), sure: decision.sure, device: isJoining(decision) ? (decision.device ?? null) : null,
+    })),
+    ...crosswalk.pairs.map((pair) => offered(decisionFromPair(pair, dossier), pair.sure, { pairs: [pair], proposed: pair.device })),
+    ...crosswalk.groups.map((group) => offered(decisionFromGroup(group), group.sure, { pairs: group.pairs, proposed: group.device })),
+    ...crosswalk.jumpers.map((jumper) => offered(decisionFromJumper(jumper), jumper.sure, {})),
+    ...crosswalk.alone.map((alone) => offered(decisionFromAlone(alone), "sure", { alone, act: "undecided" })),
+  ];
+  const place = (row: WalkRow): number => rank.get(leadOf(row)?.pin.id as PinId) ?? 0;
+  return [...rows].sort((a, b) => place(a) - place(b));
 }
 
-const WORDS: Readonly<Record<Decision["kind"], string>> = { join: "", cap: "cap and tuck", leave: "stays as it is", feed: "fed from elsewhere" };
+const actOf = (decision: Decision): Act => (decision.kind === "join" ? (decision.device === undefined ? decision.method : "splice") : decision.kind === "forbid" ? "leave" : decision.kind);
 
-/** The words on the line between the two pins. */
+/** Hazards that belong to no pin: about plugs and names of the whole job. */
+export const hazardsOfJob = ({ hazards }: Pick<Analysis, "hazards">): readonly Hazard[] => hazards.filter((hazard) => hazard.pins.length === 0);
+
+export const SHOWN = ["all", "undecided", "hazards", "doubtful"] as const;
+export type Shown = (typeof SHOWN)[number];
+
+/** Rows of a kind; doubtful is whatever is not sure yet. */
+const IS_SHOWN: Readonly<Record<Shown, (row: WalkRow) => boolean>> = {
+  all: () => true,
+  undecided: (row) => row.decision === null,
+  hazards: (row) => row.hazards.some(isOpenHazard),
+  doubtful: (row) => row.sure !== "sure",
+};
+export const isShown = (row: WalkRow, shown: Shown): boolean => IS_SHOWN[shown](row);
+/** What a hand goes to next: undecided, doubtful, or with a hazard that nobody has answered. */
+export const wantsAttention = (row: WalkRow): boolean => row.decision === null || row.sure !== "sure" || row.hazards.some(isOpenHazard);
+
+/** Rows with a pin at a place: "connector B12", "branch engine loom"; all of them for an empty place. */
+export function isAt(row: WalkRow, where: string): boolean {
+  return where === "" || pinsOfRow(row).some(({ connector }) => where === `connector ${connector.id}` || where === `branch ${connector.branch}`);
+}
+
+const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
+  diodes: "diodes", divider: "divider", regulator: "regulator", relay: "relay", resistor: "resistor", fuse: "fuse", switch: "switch", converter: "converter",
+};
+
+/** The words on the line between the two sides. */
 export function lineWords(row: WalkRow): string {
-  const trap = row.hazards.some((hazard) => hazard.rule === "same-colour-other-function");
-  if (row.decision?.kind === "join") return `${row.decision.method}${trap ? ", not by colour" : ""}`;
-  if (row.decision?.kind === "feed") return row.decision.from === "" ? "from where?" : `from ${row.decision.from}`;
-  if (row.decision !== null) return WORDS[row.decision.kind];
-  if (row.alone !== null) return row.alone.why === "needs-feed" ? "no feed chosen" : "no partner";
-  return trap ? "suggested, not by colour" : "suggested";
+  const trap = row.hazards.some((hazard) => hazard.rule === "same-colour-other-function") ? ", not by colour" : "";
+  const { decision } = row;
+  if (decision?.kind === "feed") return decision.from === "" ? "from where?" : `from ${decision.from}`;
+  if (decision?.kind === "cap") return "cap and tuck";
+  if (decision?.kind === "leave") return "stays as it is";
+  if (row.alone !== null) return row.alone.why === "needs-feed" ? "no feed chosen" : row.alone.why === "keep-out" ? "keep out" : row.alone.why === "spare" ? "spare" : "no partner";
+  const what = row.device !== null ? DEVICE_NAMES[row.device.kind] : row.act === "move" || row.act === "splice" || row.act === "jumper" ? row.act : `one to ${Math.max(row.vehicle.length, row.incoming.length)}`;
+  return decision === null ? `suggested${row.device === null ? (row.act === "jumper" ? ": jumper" : "") : `: ${what}`}${trap}` : `${what}${trap}`;
 }
+
+/** How high one wire stands in the list, in px. */
+export const ROW_HEIGHT = 37;
+export const rowHeight = (row: WalkRow): number => ROW_HEIGHT * Math.max(1, row.vehicle.length, row.incoming.length);

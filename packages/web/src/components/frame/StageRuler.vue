@@ -2,7 +2,7 @@
 /** The stages of the job, how far each is, and the one in sight. */
 import { computed } from "vue";
 import { useRoute } from "vue-router";
-import { undecidedPins } from "@trevin/core";
+import { briefLines, undecidedPins } from "@trevin/core";
 import { useJob } from "../../stores/job.ts";
 
 withDefaults(defineProps<{ slim?: boolean }>(), { slim: false });
@@ -20,7 +20,10 @@ const stages = computed(() => {
   const done = steps.filter((step) => store.analysis?.bench.progress.has(step.id)).length;
   const blocks = plan?.blocks.length ?? 0;
   const share = (part: number, whole: number): number => (whole === 0 ? 0 : part / whole);
+  const wishes = dossier === null ? [] : briefLines(dossier).filter(({ item }) => item.kept);
+  const served = wishes.filter(({ state }) => state === "served").length;
   return [
+    { name: "brief", title: "Brief", text: wishes.length === 0 ? "nothing asked for" : `${served} of ${wishes.length} served`, share: share(served, wishes.length) },
     { name: "pinouts", title: "Pinouts", text: pins.length === 0 ? "no pins yet" : `${known} of ${pins.length} cavities known`, share: share(known, pins.length) },
     { name: "crosswalk", title: "Crosswalk", text: wanted === 0 ? "waits for pins" : `${wanted - undecided} of ${wanted} pins decided`, share: share(wanted - undecided, wanted) },
     { name: "worklist", title: "Worklist", text: wanted === 0 ? "waits for pins" : blocks > 0 ? `${blocks} ${blocks === 1 ? "thing stands" : "things stand"} in the way` : `${steps.length} steps, ${plan?.minutes ?? 0} min`, share: blocks > 0 || steps.length === 0 ? 0 : 1 },
@@ -41,7 +44,7 @@ const stages = computed(() => {
 </template>
 
 <style scoped>
-.stages { display: grid; grid-template-columns: repeat(5, 1fr); height: 48px; padding: 0 20px; border-bottom: 2px solid var(--ink); }
+.stages { display: grid; grid-template-columns: repeat(6, 1fr); height: 48px; padding: 0 20px; border-bottom: 2px solid var(--ink); }
 .stage { position: relative; padding: 7px 12px 0; border-left: 1px solid var(--rule); text-decoration: none; min-width: 0; }
 .stage:first-child { border-left: 0; padding-left: 0; }
 b { display: block; font: 600 17px/17px var(--f-label); letter-spacing: 0.01em; }
@@ -61,5 +64,5 @@ u { display: block; height: 3px; background: var(--ink); }
 .slim .router-link-active u { height: 5px; }
 .slim b { font-size: 16px; font-weight: 500; color: var(--ink2); }
 .slim .router-link-active b { font-weight: 600; color: var(--ink); }
-@media (max-width: 900px) { .stages:not(.slim) { padding: 0 8px; overflow-x: auto; grid-template-columns: repeat(5, minmax(112px, 1fr)); } }
+@media (max-width: 900px) { .stages:not(.slim) { padding: 0 8px; overflow-x: auto; grid-template-columns: repeat(6, minmax(112px, 1fr)); } }
 </style>

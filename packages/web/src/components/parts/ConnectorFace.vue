@@ -15,6 +15,8 @@ const props = withDefaults(
     hold: Hold;
     width?: number;
     inHand?: PinId | null;
+    /** Further pins that belong to the one in hand. */
+    also?: readonly PinId[];
     twins?: readonly PinId[];
     /** What is in each cavity now; the pin table's own content where it is not given. */
     now?: ReadonlyMap<PinId, CavityLook>;
@@ -34,7 +36,7 @@ const props = withDefaults(
     /** No window round the cavity in hand, however small the labels. */
     whole?: boolean;
   }>(),
-  { width: 400, inHand: null, twins: () => [], now: () => new Map(), wires: () => [], lead: null, showLead: false, pickable: false, counting: false, maxPitch: 70, maxHeight: undefined, thumb: false, whole: false },
+  { width: 400, inHand: null, also: () => [], twins: () => [], now: () => new Map(), wires: () => [], lead: null, showLead: false, pickable: false, counting: false, maxPitch: 70, maxHeight: undefined, thumb: false, whole: false },
 );
 const emit = defineEmits<{ pick: [pin: PinId]; point: [label: string | null] }>();
 
@@ -49,7 +51,7 @@ const list = computed(() => {
 const face = computed(() => known.value ?? list.value);
 const held = computed<Hold>(() => (known.value === null ? { view: "wire", grip: "up" } : props.hold));
 const looks = computed(() => new Map([...looksOf(props.connector, props.wires), ...props.now]));
-const options = computed(() => ({ hold: held.value, looks: looks.value, inHand: props.inHand, twins: props.twins, keepOut: props.connector.keepOut !== "", counting: props.counting, list: known.value === null, height: props.maxHeight, bare: props.thumb }));
+const options = computed(() => ({ hold: held.value, looks: looks.value, inHand: props.inHand, also: props.also, twins: props.twins, keepOut: props.connector.keepOut !== "", counting: props.counting, list: known.value === null, height: props.maxHeight, bare: props.thumb }));
 const drawing = computed(() => drawFace(face.value, { ...options.value, width: props.width, maxPitch: props.maxPitch }));
 
 const LENS_PITCH = 50;

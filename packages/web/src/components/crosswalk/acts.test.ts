@@ -1,0 +1,80 @@
+import { applyCommand, decisionPins, findHazards, type Decision, type Dossier } from "@trevin/core";
+import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../workers/analysis.ts";
+import { acceptHazards, joinPins, jumperPins, leaveOpen, rejectRows, sameAnswer, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
+import { isOpenHazard, pinsOfRow, walkRows, type WalkRow } from "./rows.ts";
+
+const done = (dossier: Dossier, edit: Edit | null): Dossier => {
+  if (edit === null) throw new Error("no edit");
+  const applied = applyCommand(dossier, { kind: "decide", ...edit });
+  if (!applied.ok) throw new Error(JSON.stringify(applied.error));
+  return applied.value.dossier;
+};
+const rowsOf = (dossier: Dossier): readonly WalkRow[] => walkRows(dossier, analyse(dossier, []));
+
+describe("acts of the crosswalk", () => {
+  it("every act on any rows is an edit that the job takes, and taking back leaves nothing behind", () => {
+    let acted = 0;
+    fc.assert(fc.property(undecidedDossier(5), fc.array(fc.tuple(fc.constantFrom("take", "reject", "cap", "leave", "back"), fc.nat(), fc.nat({ max: 3 })), { minLength: 1, maxLength: 6 }), (start, plan) => {
+      let dossier = start;
+      for (const [act, from, count] of plan) {
+        const rows = rowsOf(dossier);
+        if (rows.length === 0) return;
+        const chosen = rows.slice(from % rows.length, (from % rows.length) + count + 1);
+        const edits = { take: () => takeOffers(chosen), reject: () => rejectRows(chosen.filter((row) => row.vehicle.length > 0 && row.incoming.length > 0), ""), cap: () => leaveOpen(chosen, "cap", dossier), leave: () => leaveOpen(chosen, "leave", dossier), back: () => takeBack(chosen) };
+        dossier = done(dossier, edits[act]());
+        acted++;
+        if (act === "cap" || act === "leave") for (const row of chosen) expect(dossier.decisions.some((decision) => decision.kind === act && pinsOfRow(row).some(({ pin }) => decisionPins(decision).includes(pin.id)))).toBe(true);
+      }
+      const rest = done(dossier, takeBack(rowsOf(dossier)));
+      expect(rest.decisions.filter(({ kind }) => kind !== "forbid")).toEqual([]);
+    }), { numRuns: 120, seed: 83 });
+    expect(acted).toBeGreaterThan(200);
+  });
+
+  it("a pair that was turned down is not suggested again, and joining it by hand lifts that", () => {
+    const dossier = demoDossier();
+    const at = byName(dossier);
+    const row = rowsOf(dossier).find((one) => one.vehicle[0]?.pin.id === at("B12.4"))!;
+    const apart = done(dossier, rejectRows([row], "wrong year"));
+    expect(rowsOf(apart).find((one) => one.vehicle[0]?.pin.id === at("B12.4"))?.incoming ?? []).toEqual([]);
+    const joined = done(apart, joinPins(apart, [at("B12.4")], [at("AL-P.M")]));
+    expect(joined.decisions.some(({ kind }) => kind === "forbid")).toBe(false);
+  });
+
+  it("joins one to several and several to one, takes back what stands in the way, and refuses several to several", () => {
+    const dossier = demoDossier();
+    const at = byName(dossier);
+    const split = done(dossier, joinPins(dossier, [at("B12.2")], [at("AL-P.A"), at("AL-P.B")]));
+    expect(split.decisions.filter((decision) => decision.kind === "split")).toHaveLength(1);
+    expect(split.decisions.some((decision) => decision.kind === "join" && decision.vehicle === at("B12.2"))).toBe(false);
+    expect(done(dossier, joinPins(dossier, [at("B12.3"), at("B12.4")], [at("AL-P.M")])).decisions.some(({ kind }) => kind === "merge")).toBe(true);
+    expect(joinPins(dossier, [at("B12.3"), at("B12.4")], [at("AL-P.M"), at("AL-P.L")])).toBeNull();
+    expect(done(dossier, jumperPins(dossier, [at("AL-P.B"), at("AL-P.P")])).decisions.some(({ kind }) => kind === "jumper")).toBe(true);
+  });
+
+  it("one answer covers all of one rule and cure, in the name of who gave it, and can be taken back", () => {
+    const start = demoDossier();
+    const dossier = done(start, takeOffers(sureOffers(rowsOf(start))));
+    const open = findHazards(dossier).filter((hazard) => isOpenHazard(hazard) && hazard.decision !== null);
+    const alike = open.map((hazard) => sameAnswer(open, hazard)).sort((a, b) => b.length - a.length)[0]!;
+    expect(alike.length).toBeGreaterThan(0);
+    const accepted = done(dossier, acceptHazards(dossier, alike, "seen at the plug", "Kim"));
+    const answers = findHazards(accepted).filter((hazard) => hazard.answered !== null);
+    expect(answers.map(({ rule }) => rule)).toEqual(alike.map(({ rule }) => rule));
+    expect(answers[0]?.answered).toEqual({ rule: alike[0]!.rule, reason: "seen at the plug", by: "Kim" });
+    const decision = accepted.decisions.find(({ answers: given }) => given.length > 0)!;
+    expect(done(accepted, withoutAnswer(decision, alike[0]!.rule)).decisions.flatMap(({ answers: given }) => given).length).toBe(alike.length - 1);
+  });
+
+  it("a part between wants a splice, and taking it out leaves the splice", () => {
+    const dossier = demoDossier();
+    const at = byName(dossier);
+    const join: Decision = { kind: "join", vehicle: at("B12.4"), incoming: at("AL-P.M"), method: "move", sure: "sure", reason: "", answers: [] };
+    const [fitted] = withDevice(join, { kind: "diodes", band: "incoming" }).put;
+    expect(fitted).toMatchObject({ method: "splice", device: { kind: "diodes" } });
+    expect(withDevice(fitted!, undefined).put[0]).toEqual({ ...join, method: "splice" });
+  });
+});

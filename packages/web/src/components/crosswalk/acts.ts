@@ -1,0 +1,118 @@
+import {
+  decisionId, decisionPins, leftOpen, readFunction,
+  type Decision, type DecisionId, type DeviceKind, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin,
+} from "@trevin/core";
+import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
+
+/** One edit of the decisions, which undo takes back as one. */
+export interface Edit {
+  readonly put: readonly Decision[];
+  readonly remove: readonly DecisionId[];
+}
+
+const common = { reason: "", answers: [] } as const;
+const idsOf = (rows: readonly WalkRow[]): readonly DecisionId[] => rows.flatMap((row) => row.id ?? []);
+
+/** Suggestions of these rows as they stand. A feed without a place is left out: it has to be asked for. */
+export const takeOffers = (rows: readonly WalkRow[]): Edit => ({
+  put: rows.flatMap((row) => (row.offer === null || (row.offer.kind === "feed" && row.offer.from === "") ? [] : [row.offer])),
+  remove: [],
+});
+
+/** Sure suggestions that meet no open stop. */
+export const sureOffers = (rows: readonly WalkRow[]): readonly WalkRow[] =>
+  rows.filter((row) => row.offer !== null && row.alone === null && row.sure === "sure" && row.hazards.every((hazard) => hazard.severity !== "stop" || hazard.cured));
+
+/** Never these pins: a suggestion is turned down, a decision taken back, and the next best looked for. */
+export function rejectRows(rows: readonly WalkRow[], reason: string): Edit {
+  const pairs = rows.flatMap((row) => row.vehicle.flatMap(({ pin }) => row.incoming.map((other) => [pin.id, other.pin.id] as const)));
+  return { put: pairs.map(([vehicle, incoming]): Decision => ({ kind: "forbid", vehicle, incoming, sure: "sure", ...common, reason })), remove: idsOf(rows) };
+}
+
+/** Nothing is connected to these pins. Of a pair that is only suggested, that is said of the vehicle's wire. */
+export function leaveOpen(rows: readonly WalkRow[], kind: "cap" | "leave", { words }: Pick<Dossier, "words">): Edit {
+  const pins = rows.flatMap((row) => (row.decision === null && row.incoming.length > 0 ? row.vehicle.length > 0 ? row.vehicle : row.incoming : pinsOfRow(row)));
+  const open = ({ pin, connector }: PlacedPin) => (kind === "leave" && connector.side === "vehicle" ? null : (readFunction(pin.function, words).term?.open ?? null));
+  return { put: pins.map((placed) => leftOpen(kind, placed.pin.id, open(placed))), remove: idsOf(rows) };
+}
+
+export const takeBack = (rows: readonly WalkRow[]): Edit => ({ put: [], remove: idsOf(rows) });
+
+/** Decisions that stand in the way of one about these pins. */
+const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId[] => dossier.decisions.filter((decision) => decisionPins(decision).some((pin) => pins.includes(pin))).map(decisionId);
+
+/**
+ * These pins of both sides become one circuit: a join, one to several, or several to one. Whatever was decided of them, and that
+ * they were to be kept apart, is taken back with it. Null where several meet several.
+ */
+export function joinPins(dossier: Dossier, vehicle: readonly PinId[], incoming: readonly PinId[]): Edit | null {
+  const [first, second] = [vehicle[0], incoming[0]];
+  if (first === undefined || second === undefined || (vehicle.length > 1 && incoming.length > 1)) return null;
+  const apart = dossier.decisions.filter((decision) => decision.kind === "forbid" && vehicle.includes(decision.vehicle) && incoming.includes(decision.incoming)).map(decisionId);
+  const shared = { sure: "sure" as const, ...common, reason: "chosen by hand" };
+  const put: Decision = vehicle.length > 1 ? { kind: "merge", vehicle, incoming: second, ...shared } : incoming.length > 1 ? { kind: "split", vehicle: first, incoming, ...shared } : { kind: "join", vehicle: first, incoming: second, method: dossier.head.method, ...shared };
+  return { put: [put], remove: [...new Set([...inTheWay(dossier, [...vehicle, ...incoming]), ...apart])] };
+}
+
+export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
+  return { put: [{ kind: "jumper", pins, sure: "sure", ...common, reason: "chosen by hand" }], remove: inTheWay(dossier, pins) };
+}
+
+/** A decision about joined wires with another part between them, or none. A part wants a cut, so a move becomes a splice. */
+export function withDevice(decision: Decision, device: InsertedDevice | undefined): Edit {
+  if (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split") return { put: [], remove: [] };
+  const { device: _before, ...rest } = decision;
+  const spliced = rest.kind === "join" && device !== undefined ? { ...rest, method: "splice" as const } : rest;
+  return { put: [device === undefined ? (spliced as Decision) : ({ ...spliced, device } as Decision)], remove: [] };
+}
+
+/** Hazards that one answer may cover: the same rule and the same cure, still open, at a decision. */
+export const sameAnswer = (hazards: readonly Hazard[], hazard: Hazard): readonly Hazard[] =>
+  hazards.filter((other) => other.rule === hazard.rule && other.cure === hazard.cure && other.decision !== null && !other.cured && other.answered === null);
+
+/** Accepts hazards of one rule with a reason. */
+export function acceptHazards(dossier: Dossier, hazards: readonly Hazard[], reason: string, by: string): Edit {
+  const rules = new Map<DecisionId, Set<string>>();
+  for (const { decision, rule } of hazards) if (decision !== null) rules.set(decision, (rules.get(decision) ?? new Set()).add(rule));
+  const put = dossier.decisions.flatMap((decision): readonly Decision[] => {
+    const own = rules.get(decisionId(decision));
+    if (own === undefined) return [];
+    return [{ ...decision, answers: [...decision.answers.filter(({ rule }) => !own.has(rule)), ...[...own].map((rule) => ({ rule, reason, ...(by === "" ? {} : { by }) }))] }];
+  });
+  return { put, remove: [] };
+}
+
+/** An acceptance taken back. */
+export const withoutAnswer = (decision: Decision, rule: string): Edit => ({ put: [{ ...decision, answers: decision.answers.filter((answer) => answer.rule !== rule) }], remove: [] });
+
+/** A part of a kind with values to start from. */
+export function blankDevice(kind: DeviceKind): InsertedDevice {
+  const blanks: { readonly [K in DeviceKind]: Extract<InsertedDevice, { kind: K }> } = {
+    diodes: { kind: "diodes", band: "incoming" }, divider: { kind: "divider", upper: 22_000, lower: 10_000 }, regulator: { kind: "regulator", volts: 5 }, relay: { kind: "relay", coil: "vehicle" },
+    resistor: { kind: "resistor", ohms: 1000, how: "in series" }, fuse: { kind: "fuse", amps: 5 }, switch: { kind: "switch", what: "clutch" }, converter: { kind: "converter", what: "a converter" },
+  };
+  return blanks[kind];
+}
+
+/** The words of the button that takes what a row suggests; empty when there is nothing to take. */
+export function offerWords(row: WalkRow): string {
+  const { offer } = row;
+  const cavities = (pins: readonly PlacedPin[]): string => pins.map(({ pin }) => pin.cavity).join(" and ");
+  switch (offer?.kind) {
+    case undefined:
+    case "forbid":
+      return "";
+    case "join":
+    case "merge":
+    case "split":
+      return `Join ${cavities(row.vehicle)} to ${cavities(row.incoming)}`;
+    case "jumper":
+      return `Join ${cavities(pinsOfRow(row))} in their plug`;
+    case "feed":
+      return offer.from === "" ? "Feed it from…" : `Feed it from ${offer.from}`;
+    case "cap":
+      return "Cap and tuck";
+    case "leave":
+      return leadOf(row)?.pin.content === "unknown" ? "Leave unseen" : "Leave as it is";
+  }
+}
