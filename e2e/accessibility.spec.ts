@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { demoJob, expect, pasteInto, test, workAtBench } from "./fixtures.ts";
+import { demoJob, expect, jobOf, pasteInto, test, workAtBench } from "./fixtures.ts";
 
 const check = async (page: Parameters<typeof demoJob>[0]): Promise<void> => {
   const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
@@ -10,7 +10,7 @@ for (const theme of ["light", "dark"] as const) {
   test(`every view passes axe (WCAG 2.2 AA), ${theme}`, async ({ page }) => {
     await page.addInitScript((value) => localStorage.setItem("trevin.theme", value), theme);
     const open = await demoJob(page, false);
-    for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals", `${open}/pinouts`, `${open}/faces`, `${open}/crosswalk`, `${open}/worklist`, `${open}/bench`, `${open}/ledger`]) {
+    for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals", `${open}/brief`, `${open}/pinouts`, `${open}/faces`, `${open}/crosswalk`, `${open}/worklist`, `${open}/bench`, `${open}/ledger`]) {
       await page.goto(path);
       await page.getByRole("heading").first().or(page.getByRole("grid").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
       await check(page);
@@ -57,6 +57,26 @@ test("what opens over the pinouts passes axe", async ({ page }) => {
   await check(page);
   await page.goto("/");
   await page.keyboard.press("n");
+  await page.getByRole("dialog").waitFor();
+  await check(page);
+});
+
+test("what opens over the crosswalk and the brief passes axe", async ({ page }) => {
+  const job = await jobOf(page);
+  await page.goto(`${job}/crosswalk`);
+  await page.getByRole("listbox", { name: "Circuits" }).waitFor();
+  await page.getByRole("option", { name: /Lift request switch/ }).click();
+  for (const key of ["p", "j", "f", "i", "o"]) {
+    await page.keyboard.press(key);
+    await page.getByRole("dialog").waitFor();
+    await check(page);
+    await page.keyboard.press("Escape");
+    await page.getByRole("dialog").waitFor({ state: "hidden" });
+  }
+  for (const key of ["c", "y", "h", "Escape", "3"]) await page.keyboard.press(key);
+  await check(page);
+  await page.goto(`${job}/brief`);
+  await page.getByRole("button", { name: "Pins…" }).first().click();
   await page.getByRole("dialog").waitFor();
   await check(page);
 });

@@ -1,11 +1,15 @@
-import { demoJob, expect, test } from "./fixtures.ts";
+import { demoJob, expect, jobOf, test } from "./fixtures.ts";
+
+type Page = Parameters<typeof demoJob>[0];
+const rowIn = (page: Page) => (text: string | RegExp) => page.getByRole("listbox", { name: "Circuits" }).getByRole("option", { name: text });
+const detailOf = (page: Page) => page.getByRole("complementary", { name: "The chosen circuit" });
 
 test("decisions are made, changed and taken back by mouse, and undone", async ({ page }) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/crosswalk`);
-  const row = (text: string | RegExp) => page.getByRole("option", { name: text });
+  const row = rowIn(page);
   await row(/Park brake switch/).click();
-  const detail = page.getByRole("complementary", { name: "The chosen circuit" });
+  const detail = detailOf(page);
   await expect(detail).toContainText("same function: park brake switch");
   await expect(detail).toContainText("colour differs, which proves nothing");
   await detail.getByRole("button", { name: /Join 4 to M/ }).click();
@@ -24,19 +28,20 @@ test("decisions are made, changed and taken back by mouse, and undone", async ({
 test("a join that does damage is a stop that wants a reason before the work can begin", async ({ page }) => {
   const job = await demoJob(page);
   await page.goto(`${job}/crosswalk`);
-  await page.getByRole("option", { name: /Accessory/ }).click();
+  await rowIn(page)(/Accessory/).click();
   await page.keyboard.press("p");
-  await page.getByRole("combobox", { name: "Pin of the other side" }).click();
-  await page.getByRole("option", { name: /AL-P\.C\b/ }).click();
-  await page.getByRole("button", { name: "Join them" }).click();
+  await page.getByRole("combobox", { name: /find by cavity/ }).fill("AL-P.C");
+  await expect(page.getByRole("listbox", { name: "Pins to join" })).toContainText("joined directly it does damage");
+  await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();
-  const detail = page.getByRole("complementary", { name: "The chosen circuit" });
+  const detail = detailOf(page);
   await expect(detail).toContainText("accessory onto ground");
-  await expect(page.getByRole("contentinfo").or(page.locator("footer")).first()).toContainText("in the way");
-  await page.getByRole("button", { name: "Accept with a reason…" }).click();
+  await expect(page.locator("footer")).toContainText("in the way");
+  await page.keyboard.press("h");
+  await expect(page.getByLabel("Who accepts it")).toHaveValue("Ines");
   await page.getByLabel("Reason").fill("the table was misprinted");
-  await page.getByRole("button", { name: "Accept", exact: true }).click();
-  await expect(detail).toContainText("Accepted: the table was misprinted");
+  await page.keyboard.press("Enter");
+  await expect(detail).toContainText("Accepted: the table was misprinted, Ines");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(detail).not.toContainText("Accepted:");
 });
@@ -45,11 +50,14 @@ test("black on black is flagged from both sides, and colour for colour is judged
   const job = await demoJob(page, false);
   await page.goto(`${job}/crosswalk`);
   for (const circuit of [/Ground, body left/, /CAN low/]) {
-    await page.getByRole("option", { name: circuit }).click();
+    await rowIn(page)(circuit).click();
     await expect(page.getByText("Black here, black there")).toBeVisible();
   }
   await expect(page.getByText(/Colour for colour would make 4 joins: 0 work, 3 stay dead, 1 do damage/)).toBeVisible();
-  await page.getByRole("option", { name: /Supply, memory/ }).click();
+  await page.keyboard.press("c");
+  await expect(rowIn(page)(/Ground, body left/)).toContainText("to K: does damage");
+  await page.keyboard.press("c");
+  await rowIn(page)(/Supply, memory/).click();
   await expect(page.getByText("Supply, memory has no feed")).toBeVisible();
 });
 
@@ -57,7 +65,106 @@ test("pointing at a cavity of a face chooses its circuit, and both faces turn ov
   const job = await demoJob(page, false);
   await page.goto(`${job}/crosswalk`);
   await page.getByRole("button", { name: /^Cavity K: CAN low; black/ }).click();
-  await expect(page.getByRole("option", { name: /CAN low/ })).toHaveAttribute("aria-selected", "true");
+  await expect(rowIn(page)(/CAN low/)).toHaveAttribute("aria-selected", "true");
   await page.keyboard.press("v");
   await expect(page.getByRole("group", { name: "AL-P, mating face, lock up" })).toBeVisible();
+});
+
+test("two looms of several plugs are matched from the keyboard alone, to a worklist that nothing stands in the way of", async ({ page }) => {
+  const job = await jobOf(page);
+  await page.goto(`${job}/crosswalk`);
+  const row = rowIn(page);
+  await expect(row(/Door ajar, left.*Door ajar, right/)).toContainText("diodes");
+  // What blocks is one key away; the first cure is one more.
+  for (let i = 0; i < 40 && (await row(/Lift request switch/).getAttribute("aria-selected")) !== "true"; i++) await page.keyboard.press("b");
+  await expect(detailOf(page)).toContainText("12 V onto a 5 V input");
+  await page.keyboard.press("Enter");
+  await expect(row(/Lift request switch/)).toContainText("divider");
+  await expect(detailOf(page)).toContainText("5.00 V");
+  await page.keyboard.press("a");
+  // A suggestion that was turned down is not made again, and undo brings it back.
+  await row(/Ignition, run and crank/).click();
+  await page.keyboard.press("r");
+  await expect(row(/Ignition, run and crank/)).not.toContainText("Wake");
+  await page.keyboard.press("Control+z");
+  await expect(row(/Ignition, run and crank/)).toContainText("Wake");
+  await page.keyboard.press("Enter");
+  // Several at once: everything that is still undecided, as it is suggested.
+  await page.keyboard.press("2");
+  const open = page.getByRole("listbox", { name: "Circuits" }).getByRole("option");
+  await expect(open.first()).toContainText("undecided");
+  await row(/Accessory/).click();
+  for (let i = 0; i < 12; i++) await page.keyboard.press("Shift+ArrowDown");
+  await expect(page.locator("footer")).toContainText("marked");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("1");
+  await expect(page.locator("footer")).toContainText("1 stands in the way");
+  await expect(page.locator("footer")).toContainText("“Work lamp” must work, and no pin does it");
+  await page.keyboard.press("b");
+  await expect(page.getByRole("heading", { name: "Brief" })).toBeVisible();
+  await page.getByRole("button", { name: "Take Work lamp off the brief" }).click();
+  await page.keyboard.press("Control+3");
+  await expect(page.getByText("Nothing stands in the way")).toBeVisible();
+});
+
+test("left is copied to the right with every difference to confirm", async ({ page }) => {
+  const job = await jobOf(page);
+  await page.goto(`${job}/crosswalk`);
+  await expect(rowIn(page)(/Turn lamp, right/)).toContainText("suggested");
+  await page.keyboard.press("o");
+  const dialog = page.getByRole("dialog");
+  await expect(dialog).toContainText("D7.2 to TL-A.F and TL-A.G");
+  await expect(dialog).toContainText("place D7.2 here, D4.3 there");
+  for (const box of await dialog.getByRole("checkbox", { name: /D7\.2|TL-A\.[FG]/ }).all()) if (!(await box.isChecked())) await box.check();
+  await dialog.getByRole("button", { name: /^Copy/ }).click();
+  await expect(dialog).toBeHidden();
+  await expect(rowIn(page)(/Turn lamp, right/)).toContainText("sure");
+  await expect(rowIn(page)(/Turn lamp, right/)).not.toContainText("suggested");
+});
+
+test("a start interlock that is left off is a stop with a switch in the loop to offer, and a jumper stays in its plug", async ({ page }) => {
+  const job = await jobOf(page);
+  await page.goto(`${job}/crosswalk`);
+  await rowIn(page)(/Start inhibit/).click();
+  await page.keyboard.press("x");
+  await rowIn(page)(/Start inhibit.*nothing on the incoming side/).click();
+  const detail = detailOf(page);
+  await expect(detail).toContainText("The start interlock is gone");
+  await expect(detail.getByRole("combobox", { name: /What happens because it is left open/ })).toContainText("the engine does not start");
+  await detail.getByRole("button", { name: "Put a neutral switch in the loop" }).click();
+  await expect(rowIn(page)(/Start inhibit/).first()).toContainText("from ground through a neutral switch");
+  await page.keyboard.press("End");
+  await rowIn(page)(/Horn relay/).click();
+  await page.keyboard.press("j");
+  await page.getByRole("combobox", { name: /find by cavity/ }).fill("lift pump");
+  await page.keyboard.press("Enter");
+  await expect(rowIn(page)(/Lift pump relay.*Horn relay/)).toContainText("jumper");
+});
+
+test("one answer covers all hazards of one rule and cure", async ({ page }) => {
+  const join = (cavity: string) => ({ kind: "join", vehicle: { connector: "A", cavity }, incoming: { connector: "B", cavity } });
+  const pins = (level: number) => ["1", "2", "3"].map((cavity) => ({ cavity, function: `Door ajar ${cavity}`, signal: "switched-supply", level }));
+  const job = await jobOf(page, { format: "trevin-job", version: 1, connectors: [{ name: "A", pins: pins(12) }, { name: "B", pins: pins(5) }], decisions: ["1", "2", "3"].map(join) });
+  await page.goto(`${job}/crosswalk`);
+  await expect(page.locator("footer")).toContainText("3 stand in the way");
+  await page.keyboard.press("h");
+  await expect(page.getByText("for all 3 of this kind")).toBeVisible();
+  await page.getByLabel("Reason").fill("measured: the module takes 12 V");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("Nothing stands in the way")).toBeVisible();
+});
+
+test("a table of 3,000 strange words on each side is matched with progress, can be stopped, and nothing that is decided is lost", async ({ page }) => {
+  const pins = (turned: boolean) => Array.from({ length: 3000 }, (_, i) => ({ cavity: String(i + 1), function: `lead ${((turned ? 2999 - i : i) * 7919 % 100_003).toString(36)}` }));
+  const job = await jobOf(page, { format: "trevin-job", version: 1, connectors: [{ name: "A", pins: pins(false) }, { name: "B", pins: pins(true) }], decisions: [{ kind: "leave", pin: { connector: "A", cavity: "7" } }] });
+  await page.goto(`${job}/crosswalk`);
+  await expect(page.getByRole("progressbar", { name: "Matching" })).toBeVisible();
+  await page.getByRole("button", { name: /Stop: keep what is decided/ }).click();
+  await expect(page.getByText("The matching was stopped.")).toBeVisible();
+  await expect(rowIn(page)(/lead/)).toContainText("stays as it is");
+  await page.getByRole("button", { name: "Match again" }).click();
+  await expect(page.getByRole("progressbar", { name: "Matching" })).toBeVisible();
+  // The page still answers while it goes on.
+  await page.getByRole("link", { name: /^Pinouts/ }).click();
+  await expect(page.getByRole("grid", { name: "Pins of A" })).toBeVisible();
 });

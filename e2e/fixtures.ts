@@ -30,6 +30,14 @@ export async function demoJob(page: Page, decided = true): Promise<string> {
   return `/jobs/${((await answer.json()) as { id: string }).id}`;
 }
 
+const TAIL_LIFT: unknown = JSON.parse(readFileSync(new URL("../packages/server/demo/tail-lift.trevin.json", import.meta.url), "utf8"));
+/** A job of any content. Gives its path. */
+export async function jobOf(page: Page, data: unknown = TAIL_LIFT): Promise<string> {
+  const answer = await page.request.post("/api/v1/imports", { data });
+  expect(answer.status()).toBe(201);
+  return `/jobs/${((await answer.json()) as { id: string }).id}`;
+}
+
 /** Does the first `count` steps at the bench by keyboard. */
 export async function workAtBench(page: Page, job: string, count: number): Promise<void> {
   await page.goto(`${job}/bench`);

@@ -17,7 +17,8 @@ import { buildWebIfStale } from "./launch/webBuild.ts";
 export { StartFailure } from "./launch/failure.ts";
 
 const HOST = "127.0.0.1";
-const DEMO = fileURLToPath(new URL("../demo/levelling.trevin.json", import.meta.url));
+/** The last one stands first in the list. */
+const DEMOS = ["tail-lift", "levelling"].map((name) => fileURLToPath(new URL(`../demo/${name}.trevin.json`, import.meta.url)));
 
 /**
  * Everything between the command and the ready line. Each thing opened is closed again in reverse order, whether by a
@@ -82,9 +83,11 @@ async function prepared(url: string, app: Parameters<typeof prepareDatabase>[1])
 }
 
 async function loadDemo({ db }: Connection): Promise<void> {
-  const read = readJobFile(readFileSync(DEMO, "utf8"));
-  if (!read.ok) throw new Error(`the demo job is unreadable: ${read.error.code}`);
-  await importJob(db, read.value);
+  for (const file of DEMOS) {
+    const read = readJobFile(readFileSync(file, "utf8"));
+    if (!read.ok) throw new Error(`the demo job ${file} is unreadable: ${read.error.code}`);
+    await importJob(db, read.value);
+  }
 }
 
 function portOf(text: string | undefined): number {

@@ -113,7 +113,7 @@ describe("npm start", () => {
     expect(await first.exited).toBe(0);
     const second = await start(data);
     const { jobs } = (await api(second.base, "GET", "/jobs")).body as { jobs: { name: string }[] };
-    expect(jobs.map((job) => job.name).sort()).toEqual(["Kept", "Levelling controller"]);
+    expect(jobs.map((job) => job.name).sort()).toEqual(["Kept", "Levelling controller", "Tail-lift controller"]);
     const twin = await start(data);
     expect([await twin.exited, twin.output()]).toEqual([7, expect.stringContaining("already runs on")]);
     expect(await stop(second)).toBe(0);

@@ -1,11 +1,11 @@
-import { decisionId, decisionPins, indexPins, leadPin, pinsOfSide, type Decision, type Dossier, type PinId, type PlacedPin, type Side } from "../model/index.ts";
+import { decisionId, decisionPins, indexPins, leadPin, pinName, pinsOfSide, type Decision, type Dossier, type PinId, type PlacedPin, type Side } from "../model/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { pinReader, type ReadPin } from "./evidence.ts";
 
 export interface SideDifference {
   readonly pin: PlacedPin;
-  readonly fact: "cavity" | "colour" | "size" | "signal" | "connector";
+  readonly fact: "place" | "colour" | "size" | "signal";
   readonly here: string;
   readonly there: string;
 }
@@ -101,7 +101,7 @@ function meanings(dossier: Dossier, side: Side, read: (placed: PlacedPin) => Rea
 function differencesOf(one: PlacedPin, other: PlacedPin, read: (placed: PlacedPin) => ReadPin): readonly SideDifference[] {
   const [a, b] = [read(one), read(other)];
   const facts = [
-    ["connector", one.connector.name, other.connector.name], ["cavity", one.pin.cavity, other.pin.cavity], ["colour", a.look || one.pin.colour, b.look || other.pin.colour],
+    ["place", pinName(one), pinName(other)], ["colour", a.look || one.pin.colour, b.look || other.pin.colour],
     ["size", one.pin.size?.toString() ?? "", other.pin.size?.toString() ?? ""], ["signal", a.signal, b.signal],
   ] as const;
   return facts.flatMap(([fact, there, here]) => (there === here ? [] : [{ pin: other, fact, here: here || "not noted", there: there || "not noted" }]));

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What the job is for: functions that must work in the end, equipment that is kept or given up, and the wires that stand for each. */
 import { computed, ref } from "vue";
-import { allPins, briefLines, pinName, readFunction, suggestTerms, withTerm, type BriefItem, type BriefLine, type BriefState, type PinId } from "@trevin/core";
+import { allPins, briefLines, pinName, readFunction, suggestTerms, type BriefItem, type BriefLine, type BriefState, type PinId } from "@trevin/core";
 import PinPicker from "../components/brief/PinPicker.vue";
 import { useJob } from "../stores/job.ts";
 
@@ -34,13 +34,13 @@ async function add(words: string, as: BriefItem["kind"] = kind.value): Promise<v
 const change = (id: string, patch: Partial<BriefItem>): Promise<boolean> => store.setBrief(dossier.value.brief.map((item) => (item.id === id ? { ...item, ...patch } : item)));
 const remove = (id: string): Promise<boolean> => store.setBrief(dossier.value.brief.filter((item) => item.id !== id));
 
-/** Functions of the incoming part that nobody has asked for yet, in the words of the vocabulary. */
+/** Functions of the incoming part that nobody has asked for yet, in the words of its table. */
 const unasked = computed(() => {
   const asked = new Set(lines.value.flatMap(({ pins }) => pins.map(({ pin }) => pin.id)));
   const found = allPins(dossier.value).filter(({ pin, connector }) => connector.side === "incoming" && pin.content === "occupied" && pin.function !== "" && !asked.has(pin.id));
   return [...new Set(found.flatMap(({ pin }) => {
     const { term } = readFunction(pin.function, dossier.value.words);
-    return term?.vital === true || term?.name === "spare" ? [] : [term === null ? pin.function : withTerm(pin.function, term)];
+    return term?.vital === true || term?.name === "spare" ? [] : [pin.function];
   }))];
 });
 const addAll = (): Promise<boolean> => store.setBrief([...dossier.value.brief, ...unasked.value.map((words): BriefItem => ({ id: crypto.randomUUID(), kind: "function", text: words, kept: true, pins: [] }))]);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Which wire of the vehicle meets which of the incoming part, why, and how sure. */
 import Select from "primevue/select";
-import { useMediaQuery } from "@vueuse/core";
+import { useEventListener, useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { blockWords, connectorsInOrder, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type OpenEffect, type PinId } from "@trevin/core";
@@ -29,7 +29,7 @@ const narrow = useMediaQuery("(max-width: 1000px)");
 
 const all = computed(() => walkRows(dossier.value, analysis.value));
 const shown = ref<Shown>("all");
-const where = ref("");
+const where = ref("all");
 const inPlace = computed(() => all.value.filter((row) => isAt(row, where.value)));
 const rows = computed(() => inPlace.value.filter((row) => isShown(row, shown.value) || marked.value.has(row.key) || row.key === kept.value));
 const counts = computed(() => Object.fromEntries(SHOWN.map((one) => [one, inPlace.value.filter((row) => isShown(row, one)).length])) as Record<Shown, number>);
@@ -37,7 +37,7 @@ const LISTS: Readonly<Record<Shown, string>> = { all: "All", undecided: "Undecid
 const places = computed(() => {
   const connectors = connectorsInOrder(dossier.value);
   const branches = [...new Set(connectors.map(({ branch }) => branch).filter((branch) => branch !== ""))];
-  return [{ value: "", label: "Every connector" }, ...connectors.map((one) => ({ value: `connector ${one.id}`, label: `${one.name}${one.place ? `, ${one.place}` : ""}` })), ...branches.map((branch) => ({ value: `branch ${branch}`, label: `Branch: ${branch}` }))];
+  return [{ value: "all", label: "Every connector" }, ...connectors.map((one) => ({ value: `connector ${one.id}`, label: `${one.name}${one.place ? `, ${one.place}` : ""}` })), ...branches.map((branch) => ({ value: `branch ${branch}`, label: `Branch: ${branch}` }))];
 });
 const heads = computed(() => (["vehicle", "incoming"] as const).map((side) => {
   const own = connectorsInOrder(dossier.value).filter((connector) => connector.side === side);
@@ -173,7 +173,7 @@ function goBlock(block: Block): void {
   if (block.code === "unserved") return void router.push({ name: "brief" });
   const row = all.value.find((one) => isBlockAt(block, one));
   if (row === undefined) return;
-  if (indexOf(row) < 0) [shown.value, where.value] = ["all", ""];
+  if (indexOf(row) < 0) [shown.value, where.value] = ["all", "all"];
   void nextTick(() => select(row));
 }
 /** What blocks, one after another from the row in hand on. */
@@ -193,16 +193,19 @@ async function print(): Promise<void> {
   printing.value = true;
   await nextTick();
   window.print();
-  printing.value = false;
 }
+useEventListener(window, "beforeprint", () => { printing.value = true; });
+useEventListener(window, "afterprint", () => { printing.value = false; });
 useCommands([
   { id: "down", title: "Next circuit", keys: "ArrowDown", run: () => move(1) },
   { id: "up", title: "Circuit before", keys: "ArrowUp", run: () => move(-1) },
+  { id: "first", title: "First circuit", keys: "Home", run: () => select(rows.value[0]) },
+  { id: "last", title: "Last circuit", keys: "End", run: () => select(rows.value.at(-1)) },
   { id: "extend-down", title: "Mark on to the next circuit", keys: "Shift+ArrowDown", run: () => extendBy(1) },
   { id: "extend-up", title: "Mark on to the circuit before", keys: "Shift+ArrowUp", run: () => extendBy(-1) },
   { id: "mark", title: "Mark or unmark this circuit", keys: "Space", run: () => mark(selected.value) },
   { id: "unmark", title: "Mark none", keys: "Escape", enabled: () => marked.value.size > 0, run: () => { marked.value = new Set(); } },
-  { id: "doubtful", title: "Next doubtful circuit: undecided, unsure, or with a hazard", keys: "D", run: nextDoubtful },
+  { id: "doubtful", title: "Next doubtful circuit: undecided, unsure, or with a stop", keys: "D", run: nextDoubtful },
   { id: "block", title: "Next that stands in the way of the worklist", keys: "B", enabled: () => blocks.value.length > 0, run: nextBlock },
   { id: "accept", title: "Take what is suggested, or the first cure", keys: "Enter", run: take },
   { id: "accept-sure", title: "Take every sure suggestion", keys: "A", enabled: () => sureOnes.value.length > 0, run: takeSure },
@@ -239,9 +242,9 @@ useCommands([
         <Select v-if="several" v-model="where" class="where" :options="places" option-label="label" option-value="value" aria-label="Where" />
         <span class="grow" />
         <button type="button" class="btn quiet" :aria-pressed="overlay" @click="overlay = !overlay">By colour <kbd>C</kbd></button>
-        <button type="button" class="btn quiet" @click="sides = true">Other side <kbd>O</kbd></button>
+        <button type="button" class="btn quiet" @click="sides = true">Side <kbd>O</kbd></button>
         <button type="button" class="btn quiet" @click="print">Print</button>
-        <button v-if="sureOnes.length" type="button" class="btn" @click="takeSure">Take the {{ sureOnes.length }} sure <kbd>A</kbd></button>
+        <button v-if="sureOnes.length" type="button" class="btn" @click="takeSure">Take {{ sureOnes.length }} sure <kbd>A</kbd></button>
       </header>
       <p v-if="!analysis.matched" class="stopped"><b>The matching was stopped.</b> What is decided is all here; suggestions are left out. <button type="button" class="btn" @click="store.matchAgain()">Match again</button></p>
       <header class="heads">
@@ -284,7 +287,7 @@ useCommands([
 
 <style scoped>
 .start { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 14px; justify-items: start; padding: 0 20px; }
-.split { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: calc(100vh - 88px); }
+.split { flex: none; display: grid; grid-template: minmax(0, 1fr) / minmax(0, 1fr) 336px; min-height: 0; height: calc(100vh - 88px); }
 .left { min-width: 0; min-height: 0; display: flex; flex-direction: column; padding: 0 8px 0 12px; }
 .tools { display: flex; align-items: center; gap: 8px; min-height: 44px; padding: 4px 0; flex-wrap: wrap; }
 .tools .btn { min-height: 32px; font-size: 15px; padding: 0 9px; }
@@ -296,7 +299,7 @@ useCommands([
 .lists button:last-child { border-right: 0; }
 .lists button[aria-pressed="true"] { background: var(--ink); color: var(--on-ink); }
 .lists b { font: 700 13px/1 var(--f-text); margin-left: 3px; }
-.where { width: 190px; min-height: 32px; padding: 2px 8px; }
+.where { width: 168px; min-height: 32px; padding: 2px 8px; }
 .heads { display: flex; align-items: center; gap: 18px; min-height: 28px; padding: 0 8px; border-bottom: 1px solid var(--ink); flex-wrap: wrap; }
 .heads .code { font-weight: 700; font-size: 15px; }
 .legend { display: flex; align-items: center; gap: 7px; margin-left: auto; }
@@ -311,5 +314,5 @@ useCommands([
 .big { font: 600 18px/22px var(--f-label); }
 .verdict { margin-left: auto; max-width: 300px; flex: none; line-height: 17px; color: var(--ink2); }
 .verdict b { color: var(--ink); font-weight: 600; }
-@media (max-width: 1000px) { .split { grid-template-columns: 1fr; height: auto; } .blocks { flex-wrap: wrap; position: sticky; bottom: 0; z-index: 2; } .verdict { margin-left: 0; max-width: none; flex: 1; } }
+@media (max-width: 1000px) { .split { grid-template: auto / 1fr; height: auto; } .blocks { flex-wrap: wrap; position: sticky; bottom: 0; z-index: 2; } .verdict { margin-left: 0; max-width: none; flex: 1; } }
 </style>

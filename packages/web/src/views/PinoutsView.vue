@@ -277,7 +277,7 @@ const facts = computed(() => {
         <p v-else class="mut">{{ face ? "The shell has no such cavity." : "No shell is known, so no place is claimed. Count on the part." }}</p>
       </section>
       <p v-if="whereElse && pin" class="else">The same {{ pin.cavity }} on the {{ viewWords(otherHold.view) }}: <b>{{ placeWords(whereElse.locator) }}</b></p>
-      <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" :words="store.words" @put="put" @doubt="grid?.doubt()" />
+      <PinInspector v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')" :pin="pin" :connector="connector" :sources="sources" :chosen="inRange" :words="store.words" :nominal-volts="dossier?.head.nominalVolts ?? 12" @put="put" @doubt="grid?.doubt()" />
       <dl class="facts lab">
         <dt>side</dt><dd>{{ connector.side }}, {{ sideWords[connector.side] }}</dd>
         <template v-if="connector.branch"><dt>leg</dt><dd>{{ connector.branch }}</dd></template>

@@ -23,9 +23,10 @@ export function asBuiltCsv(rows: readonly AsBuiltRow[]): string {
 
 export function pinTableCsv(dossier: Dossier): string {
   return toCsv([
-    ["side", "connector", "cavity", "content", "function", "colour", "size mm2", "signal", "circuit", "condition", "note"],
+    ["side", "connector", "cavity", "content", "function", "colour", "size mm2", "signal", "circuit", "condition", "note", "direction", "level V", "current A"],
     ...connectorsInOrder(dossier).flatMap((connector) => pinsInOrder(connector).map((pin) => [
       connector.side, connector.name, pin.cavity, pin.content, pin.function, pin.colour, pin.size?.toString() ?? "", pin.signal, pin.circuit, pin.condition, pin.note,
+      pin.direction ?? "", pin.level?.toString() ?? "", pin.amps?.toString() ?? "",
     ])),
   ]);
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The crosswalk on paper: every circuit with cavities, colours in words and codes, what is done, and what to mind. Black and white. */
 import { computed } from "vue";
-import { blockWords, colourInWords, decisionWords, pinColour, pinNamer, proposalWords, type Block, type ColourJoin, type Dossier, type PlacedPin } from "@trevin/core";
+import { blockWords, colourInWords, doneWords, pinColour, pinNamer, proposalWords, type Block, type ColourJoin, type Dossier, type PlacedPin } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { isOpenHazard, lineWords, type WalkRow } from "./rows.ts";
 
@@ -11,7 +11,7 @@ const wire = ({ pin, connector }: PlacedPin): string => {
   const colour = pinColour(pin, connector);
   return [pin.colour, colour === null ? "" : colourInWords(colour), pin.size === null ? "" : `${pin.size} mm²`].filter((part) => part !== "").join(", ");
 };
-const what = (row: WalkRow): string => (row.decision !== null ? decisionWords(row.decision, name.value).replace(/^.*?, /, "") : row.alone !== null ? `open: ${proposalWords(row.alone)}?` : `${lineWords(row)}?`);
+const what = (row: WalkRow): string => (row.decision !== null ? doneWords(row.decision) : row.alone !== null ? `open: ${proposalWords(row.alone)}?` : `${lineWords(row).above}?`);
 const minded = (row: WalkRow) => row.hazards.filter(({ severity }) => severity !== "note");
 const count = (outcome: ColourJoin["outcome"]): number => props.verdict.filter((join) => join.outcome === outcome).length;
 </script>

@@ -17,7 +17,7 @@ const accept = (): void => { if (reason.value.trim() !== "") emit("accept", reas
 </script>
 
 <template>
-  <HazardBox :severity="hazard.severity" :title="hazard.title" :detail="hazard.detail" :cure="hazard.cured ? '' : hazard.cure">
+  <HazardBox :severity="hazard.severity" :title="hazard.title" :detail="hazard.detail" :cure="hazard.cured ? '' : hazard.cure" :settled="hazard.cured ? 'cured' : hazard.answered ? 'accepted' : ''">
     <p v-if="hazard.cured"><b>Taken care of:</b> {{ hazard.cure }}</p>
     <p v-else-if="hazard.answered"><b>Accepted:</b> {{ hazard.answered.reason }}<template v-if="hazard.answered.by">, {{ hazard.answered.by }}</template> <button type="button" class="link" @click="emit('withdraw')">no longer</button></p>
     <div v-else-if="isOpen && hazard.severity !== 'note' && !answering" class="cures">

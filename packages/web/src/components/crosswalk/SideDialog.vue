@@ -31,14 +31,14 @@ function copy(): void {
       <ul class="copies">
         <li v-for="one in copies" :key="one.key">
           <label class="take"><input type="checkbox" :checked="!left.has(one.key)" @change="left = flip(left, one.key)"> <span><b>{{ decisionWords(one.copy, name) }}</b><br><span class="why">like {{ decisionWords(one.like, name) }}</span></span></label>
-          <label v-for="difference in one.differences" :key="difference.key" class="differs"><input type="checkbox" :disabled="left.has(one.key)" :checked="seen.has(`${one.key} ${difference.key}`)" @change="seen = flip(seen, `${one.key} ${difference.key}`)"> {{ pinName(difference.pin) }}: {{ difference.fact }} is {{ difference.here }} here, {{ difference.there }} there</label>
+          <label v-for="difference in one.differences" :key="difference.key" class="differs"><input type="checkbox" :disabled="left.has(one.key)" :checked="seen.has(`${one.key} ${difference.key}`)" @change="seen = flip(seen, `${one.key} ${difference.key}`)"> {{ difference.fact === "place" ? "" : `${pinName(difference.pin)}: ` }}{{ difference.fact }} {{ difference.here }} here, {{ difference.there }} there</label>
           <p v-if="one.differences.length === 0" class="why differs">The two sides agree in place, colour and size.</p>
         </li>
       </ul>
     </template>
     <template v-if="twins.length">
       <h3>Decided on both sides, and not the mirror image</h3>
-      <ul class="copies"><li v-for="one in twins" :key="one.key">{{ decisionWords(one.copy, name) }}<p v-for="difference in one.differences" :key="difference.key" class="why differs">{{ difference.fact }} is {{ difference.here }} here, {{ difference.there }} there</p></li></ul>
+      <ul class="copies"><li v-for="one in twins" :key="one.key">{{ decisionWords(one.copy, name) }}<p class="why differs">{{ one.differences.map((difference) => `${difference.fact} ${difference.here} here, ${difference.there} there`).join("; ") }}</p></li></ul>
     </template>
     <template #footer><button type="button" class="btn quiet" @click="open = false">{{ copies.length ? "Cancel" : "Close" }}</button><button v-if="copies.length" type="button" class="btn pri" :disabled="chosen.length === 0" @click="copy">Copy {{ chosen.length }}</button></template>
   </Dialog>
@@ -48,6 +48,6 @@ function copy(): void {
 .copies { display: grid; gap: 0; border-top: 1px solid var(--rule); }
 .copies li { border-bottom: 1px solid var(--rule); padding: 8px 0; }
 .take { display: flex; gap: 10px; align-items: start; }
-.differs { display: flex; gap: 8px; padding: 3px 0 0 28px; }
+.differs { display: flex; gap: 8px; padding: 4px 0 4px 28px; min-height: 28px; align-items: center; }
 input { width: 18px; height: 18px; accent-color: var(--ink); flex: none; }
 </style>

@@ -1,5 +1,5 @@
 import {
-  decisionId, decisionPins, leftOpen, readFunction,
+  decisionId, decisionPins, leftOpen, rankPins, readFunction,
   type Decision, type DecisionId, type DeviceKind, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin,
 } from "@trevin/core";
 import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
@@ -11,6 +11,11 @@ export interface Edit {
 }
 
 const common = { reason: "", answers: [] } as const;
+/** Pins in the order of their plugs, so that the same choice is the same decision. */
+function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
+  const rank = rankPins(dossier);
+  return [...pins].sort((a, b) => (rank.get(a) ?? 0) - (rank.get(b) ?? 0));
+}
 const idsOf = (rows: readonly WalkRow[]): readonly DecisionId[] => rows.flatMap((row) => row.id ?? []);
 
 /** Suggestions of these rows as they stand. A feed without a place is left out: it has to be asked for. */
@@ -45,7 +50,8 @@ const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId
  * These pins of both sides become one circuit: a join, one to several, or several to one. Whatever was decided of them, and that
  * they were to be kept apart, is taken back with it. Null where several meet several.
  */
-export function joinPins(dossier: Dossier, vehicle: readonly PinId[], incoming: readonly PinId[]): Edit | null {
+export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: readonly PinId[]): Edit | null {
+  const [vehicle, incoming] = [inOrder(dossier, ours), inOrder(dossier, theirs)];
   const [first, second] = [vehicle[0], incoming[0]];
   if (first === undefined || second === undefined || (vehicle.length > 1 && incoming.length > 1)) return null;
   const apart = dossier.decisions.filter((decision) => decision.kind === "forbid" && vehicle.includes(decision.vehicle) && incoming.includes(decision.incoming)).map(decisionId);
@@ -55,7 +61,7 @@ export function joinPins(dossier: Dossier, vehicle: readonly PinId[], incoming: 
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
-  return { put: [{ kind: "jumper", pins, sure: "sure", ...common, reason: "chosen by hand" }], remove: inTheWay(dossier, pins) };
+  return { put: [{ kind: "jumper", pins: inOrder(dossier, pins), sure: "sure", ...common, reason: "chosen by hand" }], remove: inTheWay(dossier, pins) };
 }
 
 /** A decision about joined wires with another part between them, or none. A part wants a cut, so a move becomes a splice. */

@@ -81,28 +81,31 @@ const IS_SHOWN: Readonly<Record<Shown, (row: WalkRow) => boolean>> = {
   doubtful: (row) => row.sure !== "sure",
 };
 export const isShown = (row: WalkRow, shown: Shown): boolean => IS_SHOWN[shown](row);
-/** What a hand goes to next: undecided, doubtful, or with a hazard that nobody has answered. */
-export const wantsAttention = (row: WalkRow): boolean => row.decision === null || row.sure !== "sure" || row.hazards.some(isOpenHazard);
+/** What a hand goes to next: undecided, doubtful, or with a stop that nobody has answered. */
+export const wantsAttention = (row: WalkRow): boolean => row.decision === null || row.sure !== "sure" || worstOf(row)?.severity === "stop";
 
-/** Rows with a pin at a place: "connector B12", "branch engine loom"; all of them for an empty place. */
+/** Rows with a pin at a place: "connector B12", "branch engine loom"; all of them for "all". */
 export function isAt(row: WalkRow, where: string): boolean {
-  return where === "" || pinsOfRow(row).some(({ connector }) => where === `connector ${connector.id}` || where === `branch ${connector.branch}`);
+  return where === "all" || pinsOfRow(row).some(({ connector }) => where === `connector ${connector.id}` || where === `branch ${connector.branch}`);
 }
 
 const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
   diodes: "diodes", divider: "divider", regulator: "regulator", relay: "relay", resistor: "resistor", fuse: "fuse", switch: "switch", converter: "converter",
 };
 
-/** The words on the line between the two sides. */
-export function lineWords(row: WalkRow): string {
+/** The words above the line between the two sides, and below it where wires fork. */
+export function lineWords(row: WalkRow): { readonly above: string; readonly below: string } {
   const trap = row.hazards.some((hazard) => hazard.rule === "same-colour-other-function") ? ", not by colour" : "";
-  const { decision } = row;
-  if (decision?.kind === "feed") return decision.from === "" ? "from where?" : `from ${decision.from}`;
-  if (decision?.kind === "cap") return "cap and tuck";
-  if (decision?.kind === "leave") return "stays as it is";
-  if (row.alone !== null) return row.alone.why === "needs-feed" ? "no feed chosen" : row.alone.why === "keep-out" ? "keep out" : row.alone.why === "spare" ? "spare" : "no partner";
-  const what = row.device !== null ? DEVICE_NAMES[row.device.kind] : row.act === "move" || row.act === "splice" || row.act === "jumper" ? row.act : `one to ${Math.max(row.vehicle.length, row.incoming.length)}`;
-  return decision === null ? `suggested${row.device === null ? (row.act === "jumper" ? ": jumper" : "") : `: ${what}`}${trap}` : `${what}${trap}`;
+  const { decision, device } = row;
+  const only = (above: string) => ({ above, below: "" });
+  if (decision?.kind === "feed") return only(decision.from === "" ? "from where?" : `from ${decision.from}`);
+  if (decision?.kind === "cap") return only("cap and tuck");
+  if (decision?.kind === "leave") return only("stays as it is");
+  if (row.alone !== null) return only(row.alone.why === "needs-feed" ? "no feed chosen" : row.alone.why === "keep-out" ? "keep out" : row.alone.why === "spare" ? "spare" : "no partner");
+  const part = device === null ? "" : DEVICE_NAMES[device.kind];
+  if (row.act === "split" || row.act === "merge") return { above: decision === null ? "suggested" : `one to ${Math.max(row.vehicle.length, row.incoming.length)}`, below: part };
+  if (decision === null) return only(row.act === "jumper" ? "suggested: jumper" : `suggested${part === "" ? "" : `: ${part}`}${trap}`);
+  return only(`${part === "" ? row.act : part}${trap}`);
 }
 
 /** How high one wire stands in the list, in px. */

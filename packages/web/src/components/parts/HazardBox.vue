@@ -2,13 +2,14 @@
 /** A hazard in words, with its cure. */
 import type { Severity } from "@trevin/core";
 
-defineProps<{ severity: Severity; title: string; detail?: string; cure?: string }>();
+/** `settled`: what has become of it, "cured" or "accepted"; it is then drawn quietly. */
+defineProps<{ severity: Severity; title: string; detail?: string; cure?: string; settled?: string }>();
 const WORDS: Readonly<Record<Severity, string>> = { stop: "STOP", caution: "CAUTION", note: "NOTE" };
 </script>
 
 <template>
-  <div class="hz" :class="severity">
-    <h4><em>{{ WORDS[severity] }}</em> {{ title }}</h4>
+  <div class="hz" :class="settled ? 'note' : severity">
+    <h4><em>{{ settled ? `${WORDS[severity]}, ${settled}` : WORDS[severity] }}</em> {{ title }}</h4>
     <p v-if="detail">{{ detail }}</p>
     <p v-if="cure" class="cure"><b>Cure:</b> {{ cure }}</p>
     <slot />

@@ -5,10 +5,10 @@ import type { InsertedDevice, Sureness } from "@trevin/core";
 import type { Act } from "../crosswalk/rows.ts";
 
 const props = withDefaults(defineProps<{
-  act: Act; sure?: Sureness; words?: string; width?: number; mirrored?: boolean; device?: InsertedDevice | null;
+  act: Act; sure?: Sureness; words?: string; under?: string; width?: number; mirrored?: boolean; device?: InsertedDevice | null;
   /** How many wires come from each side, and how high one of them stands, in px. */
   left?: number; right?: number; rowHeight?: number;
-}>(), { sure: "sure", words: "", width: 120, mirrored: false, device: null, left: 1, right: 1, rowHeight: 37 });
+}>(), { sure: "sure", words: "", under: "", width: 120, mirrored: false, device: null, left: 1, right: 1, rowHeight: 37 });
 const DASH: Readonly<Record<Sureness, string>> = { sure: "none", check: "9 5", guess: "0.1 6" };
 const LETTERS: Readonly<Record<InsertedDevice["kind"], string>> = { diodes: "", divider: "DIV", regulator: "REG", relay: "RLY", resistor: "RES", fuse: "FUSE", switch: "SW", converter: "CNV" };
 
@@ -17,7 +17,7 @@ const height = computed(() => (several.value ? Math.max(props.left, props.right)
 const dash = computed(() => DASH[props.sure]);
 const spread = (count: number): readonly number[] => Array.from({ length: count }, (_, i) => ((i + 0.5) * height.value) / count);
 /** The branches of a split or merge, from the joint outwards; a jumper's from its turn. */
-const joint = computed(() => ({ x: props.act === "split" ? props.width * 0.44 : props.width * 0.56, y: height.value / 2 }));
+const joint = computed(() => ({ x: props.width / 2, y: height.value / 2 }));
 const branches = computed(() => {
   const many = spread(Math.max(props.left, props.right));
   const { x, y } = joint.value;
@@ -41,8 +41,9 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
 </script>
 
 <template>
-  <div class="link" :class="{ several }" :style="{ width: `${width}px` }">
-    <span class="words lab" :class="{ far: act === 'merge', below: several && act !== 'jumper' }">{{ words }}</span>
+  <div class="link" :class="{ forked: several }" :style="{ width: `${width}px` }">
+    <span class="words lab" :class="{ far: act === 'merge', beside: several && act !== 'jumper' }">{{ words }}</span>
+    <span v-if="under" class="words lab under" :class="{ far: act === 'merge' }">{{ under }}</span>
     <svg :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true" :class="{ mirrored }">
       <g stroke="var(--ink)" stroke-width="2.5" fill="none" stroke-linecap="round">
         <template v-if="several">
@@ -98,9 +99,10 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
 <style scoped>
 .link { position: relative; }
 .words { display: block; height: 15px; line-height: 15px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-.several .words { position: absolute; left: 0; right: 0; z-index: 1; top: -1px; }
-.several .words.below { top: calc(50% - 18px); right: 54%; }
-.several .words.below.far { right: 0; left: 58%; text-align: right; }
+.forked .words { position: absolute; left: 0; right: 0; z-index: 1; top: -1px; }
+.forked .words.beside { top: calc(50% - 19px); right: 58%; }
+.forked .words.under { top: calc(50% + 4px); right: 58%; }
+.forked .words.far { right: 0; left: 58%; text-align: right; }
 .mirrored { transform: scaleX(-1); }
 .q { font: 700 12px/1 var(--f-code); }
 .kind { font: 600 13px/1 var(--f-label); letter-spacing: 0.05em; }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** All that is known of one pin: where each value comes from, what contradicts it, and the doubts with the way to settle them. */
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import Select from "primevue/select";
 import {
-  COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, colourInWords, FACTS, formatColour, pinSystem, readFunction, sourceWords, surenessOf, termWords, valueOf, vouched,
+  COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, colourInWords, DIRECTIONS, FACTS, formatColour, pinSystem, readFunction, sourceWords, surenessOf, termWords, usualLevel, valueOf, vouched,
   type Claim, type ColourSystem, type Connector, type Fact, type OwnWord, type Pin, type Source, type SourceId, type WireColour,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
@@ -11,7 +11,7 @@ import { applied } from "../../grid/cells.ts";
 import { connectorHabit, readingOf } from "../../grid/readings.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 
-const props = defineProps<{ pin: Pin; connector: Connector; sources: ReadonlyMap<SourceId, Source>; chosen: readonly Pin[]; words: readonly OwnWord[] }>();
+const props = defineProps<{ pin: Pin; connector: Connector; sources: ReadonlyMap<SourceId, Source>; chosen: readonly Pin[]; words: readonly OwnWord[]; nominalVolts: number }>();
 const emit = defineEmits<{ put: [pins: readonly Pin[]]; doubt: [] }>();
 
 const system = computed<ColourSystem>(() => pinSystem(props.pin, props.connector));
@@ -54,6 +54,17 @@ const sourceOptions = computed(() => [...props.sources.values()].map((source) =>
 const setSource = (source: SourceId): void => emit("put", props.chosen.map((pin) => vouched(pin, FACTS.filter((fact) => valueOf(pin, fact) !== ""), source)));
 const systemOptions = computed(() => [{ value: "connector", label: `as ${props.connector.name}: ${COLOUR_SYSTEM_NAMES[props.connector.colourSystem]}` }, ...COLOUR_SYSTEMS.filter((one) => one !== props.connector.colourSystem).map((value) => ({ value: value as string, label: COLOUR_SYSTEM_NAMES[value] }))]);
 const setSystem = (value: string): void => emit("put", props.chosen.map((pin) => ({ ...pin, colourSystem: COLOUR_SYSTEMS.find((one) => one === value) ?? null })));
+const DIRECTION_OPTIONS = [{ value: "unsaid", label: "way not said" }, { value: "source", label: "drives the wire" }, { value: "load", label: "takes from it" }, { value: "both", label: "both ways" }, { value: "passive", label: "common rail" }];
+const setDirection = (value: string): void => emit("put", props.chosen.map((pin) => ({ ...pin, direction: DIRECTIONS.find((one) => one === value) ?? null })));
+const wrong = ref("");
+/** A level in V or a current in A for all chosen pins; an empty field takes it away. */
+function setValue(fact: "level" | "amps", event: Event): void {
+  const text = (event.target as HTMLInputElement).value.trim().replace(",", ".");
+  const value = text === "" ? null : Number(text);
+  wrong.value = value !== null && !(value >= 0 && value <= 1000) ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to 1000.` : "";
+  if (wrong.value === "") emit("put", props.chosen.map((pin) => ({ ...pin, [fact]: value })));
+}
+const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
 const many = computed(() => (props.chosen.length > 1 ? `${props.chosen.length} pins` : `cavity ${props.pin.cavity}`));
 
 useCommands([
@@ -84,6 +95,12 @@ useCommands([
     </div>
     <p v-if="elsewhere.length" class="why">{{ pin.colour }} would be {{ elsewhere.map((other) => `${colourInWords(other.colour)} in ${other.systems.map((one) => COLOUR_SYSTEM_NAMES[one]).join(" and ")}`).join("; ") }}.</p>
     <p v-if="term" class="why">{{ termWords(term) }}</p>
+    <div class="electrical">
+      <Select :model-value="pin.direction ?? 'unsaid'" :options="DIRECTION_OPTIONS" option-label="label" option-value="value" :aria-label="`Which way ${many} works`" @update:model-value="setDirection" />
+      <label><span class="sr">Highest voltage of {{ many }}</span><input class="inp" inputmode="decimal" :value="pin.level ?? ''" :placeholder="usual === null ? 'V' : `${usual}`" @change="setValue('level', $event)"> V</label>
+      <label><span class="sr">Current of {{ many }}</span><input class="inp" inputmode="decimal" :value="pin.amps ?? ''" placeholder="A" @change="setValue('amps', $event)"> A</label>
+    </div>
+    <p v-if="wrong" class="bad" role="alert">{{ wrong }}</p>
     <p v-if="pin.condition"><b class="lab">Only when</b> {{ pin.condition }}</p>
     <p v-if="pin.circuit"><b class="lab">Circuit</b> <span class="code">{{ pin.circuit }}</span></p>
     <p v-if="pin.note"><b class="lab">Note</b> {{ pin.note }}</p>
@@ -109,6 +126,10 @@ useCommands([
 .value.guess { text-decoration: underline dotted 2px; text-underline-offset: 3px; }
 .doubt { grid-column: 2 / -1; color: var(--ink2); font-size: 13px; }
 .keep { grid-column: 2; justify-self: start; font: 500 14px/18px var(--f-label); }
+.electrical { display: flex; gap: 10px; align-items: center; padding-top: 4px; }
+.electrical :deep(.sel) { width: 140px; min-height: 34px; padding: 4px 8px; }
+.electrical label { display: flex; gap: 5px; align-items: center; font: 500 14px/18px var(--f-label); }
+.electrical .inp { width: 66px; min-height: 34px; padding: 4px 8px; }
 .acts { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 4px; }
 .acts .btn { font-size: 15px; }
 .acts :deep(.sel) { width: 112px; min-height: 34px; padding: 4px 8px; }
