@@ -1,9 +1,7 @@
 import { chromium, type Page } from "playwright-core";
 import { fileOf } from "../packages/core/src/index.ts";
 import { largeJob, tableText } from "./reading.ts";
-import { percentile, round, say, timed } from "./tools.ts";
-
-const FLAGS = ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"];
+import { FLAGS, percentile, round, say, timed } from "./tools.ts";
 
 interface Figures {
   readonly open: number;

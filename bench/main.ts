@@ -8,67 +8,15 @@ import { performance } from "node:perf_hooks";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import autocannon from "autocannon";
-import { linearSumAssignment } from "linear-sum-assignment";
-import { connectorId, decisionFromPair, applyCommand, pinId, planHash, planWork, problemOf, pinReader, suggest, weigh, allPins, blankConnector, blankPin, emptyDossier, type Connector, type Dossier, type SignalClass } from "../packages/core/src/index.ts";
-import { solveAssignment } from "../packages/core/src/numeric/index.ts";
+import { decisionFromAlone, decisionFromGroup, decisionFromPair, planHash, planWork, suggest, type Decision, type Dossier } from "../packages/core/src/index.ts";
 import { freePort } from "../packages/server/src/launch/cluster.ts";
+import { crosswalk, crosswalkView, planning } from "./crosswalk.ts";
 import { faces, openFaces } from "./faces.ts";
 import { pinTable } from "./grid.ts";
 import { reading } from "./reading.ts";
-import { median, percentile, round, say } from "./tools.ts";
+import { percentile, round, say } from "./tools.ts";
 
 const ROOT = fileURLToPath(new URL("..", import.meta.url));
-const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender", "Road speed", "Door ajar", "Horn", "Wiper", "Fuel level", "Coolant temperature", "Oil pressure", "Turn lamp", "Side lamp", "Injector", "Fan relay", "Stop lamp switch"];
-const SIGNALS: readonly SignalClass[] = ["ground", "ignition", "battery", "can-h", "can-l", "analog", "pwm", "switched-ground", "lamp-feed", "resistive-sensor"];
-/** A dossier of n pins a side with repeated functions, so that the assignment has real competition. */
-function synthetic(n: number): Dossier {
-  let seed = 12345;
-  const next = (limit: number): number => (seed = (seed * 1103515245 + 12345) % 2147483648) % limit;
-  const side = (name: string, which: "vehicle" | "incoming"): Connector => ({
-    ...blankConnector(connectorId(name), name, which),
-    pins: Array.from({ length: n }, (_, i) => ({
-      ...blankPin(pinId(`${name}.${i + 1}`), String(i + 1), i), content: "occupied" as const, function: `${FUNCTIONS[next(FUNCTIONS.length)]} ${1 + next(Math.max(2, n / 20))}`,
-      colour: ["BK", "RD", "BU/WH", "GN", "YE/RD"][next(5)] ?? "BK", size: [0.35, 0.5, 0.75, 1.5][next(4)] ?? 0.5, signal: SIGNALS[next(SIGNALS.length)] ?? "unknown",
-    })),
-  });
-  return { ...emptyDossier({ name: "bench", kind: "engine-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" }), connectors: [side("V", "vehicle"), side("X", "incoming")] };
-}
-
-function crosswalk(n: number): void {
-  const dossier = synthetic(n);
-  const pins = allPins(dossier).map(pinReader(dossier));
-  const rows = pins.filter((pin) => pin.placed.connector.side === "vehicle");
-  const columns = pins.filter((pin) => pin.placed.connector.side === "incoming");
-  const table = rows.map((row) => columns.map((column) => weigh(row, column)));
-  const problem = problemOf(rows, columns, table);
-  // The same costs as a square matrix for the general package: forbidden and staying alone by their price in a padded matrix.
-  const size = rows.length + columns.length;
-  const matrix = Array.from({ length: size }, (_, r) => new Float64Array(size).map((_, c) => {
-    const edge = r < rows.length && c < columns.length ? problem.edges[r]?.find(({ column }) => column === c) : undefined;
-    if (r < rows.length && c < columns.length) return edge === undefined ? 1e6 : edge.cost[0] * 1000 + edge.cost[1];
-    if (r < rows.length) return (problem.rowAlone[r]?.[0] ?? 0) * 1000;
-    return c < columns.length ? (problem.columnAlone[c]?.[0] ?? 0) * 1000 : 0;
-  }));
-  const runs = n <= 200 ? 5 : 3;
-  const ours = median(runs, () => solveAssignment(problem));
-  const theirs = median(runs, () => linearSumAssignment(matrix.map((row) => Array.from(row)), { maximaze: false }));
-  const solved = solveAssignment(problem);
-  const margins = median(1, () => solved.columnOf.forEach((column, row) => column !== null && solved.marginOf(row)));
-  const whole = median(runs, () => suggest(dossier));
-  const { rowAssignments } = linearSumAssignment(matrix.map((row) => Array.from(row)), { maximaze: false });
-  const sum = Array.from(rowAssignments).reduce((total, column, row) => total + (matrix[row]?.[column] ?? 0), 0);
-  say(`crosswalk ${n} × ${n}: whole ${round(whole)} ms; assignment ${round(ours)} ms, linear-sum-assignment on the same costs ${round(theirs)} ms, ratio ${round(ours / theirs)}; all margins ${round(margins)} ms; same optimum: ${sum === solved.total[0] * 1000 + solved.total[1] ? "yes" : "NO"}`);
-}
-
-function planning(n: number): void {
-  const start = synthetic(n);
-  const decisions = suggest(start).pairs.map((pair) => decisionFromPair(pair, start));
-  const decided = applyCommand(start, { kind: "decide", put: decisions, remove: [] });
-  if (!decided.ok) throw new Error(decided.error.code);
-  const { dossier } = decided.value;
-  say(`plan of ${decisions.length} joins: ${planWork(dossier).steps.length} steps in ${round(median(3, () => planWork(dossier)))} ms`);
-}
-
 interface Running {
   readonly base: string;
   readonly readyMs: number;
@@ -114,7 +62,7 @@ async function serverSide(): Promise<void> {
 
     const view = (await (await fetch(`${second.base}/jobs/${job}`)).json()) as { dossier: Dossier; revision: number };
     const open = suggest(view.dossier);
-    const put = [...open.pairs.map((pair) => decisionFromPair(pair, view.dossier)), ...open.alone.map(({ pin }) => ({ kind: "cap", pin, sure: "sure", reason: "", answers: [] }))];
+    const put = [...open.pairs.map((pair) => decisionFromPair(pair, view.dossier)), ...open.groups.map(decisionFromGroup), ...open.alone.map(decisionFromAlone)].map((decision): Decision => (decision.kind === "feed" ? { ...decision, from: "spare fuse F22, 5 A" } : decision));
     await fetch(`${second.base}/jobs/${job}/decisions`, { method: "PATCH", headers: { "Content-Type": "application/json", "If-Match": `"${view.revision}"` }, body: JSON.stringify({ put }) });
     const { dossier } = (await (await fetch(`${second.base}/jobs/${job}`)).json()) as { dossier: Dossier };
     const plan = planWork(dossier);
@@ -127,6 +75,7 @@ async function serverSide(): Promise<void> {
       if (answer.status !== 201) throw new Error(await answer.text());
     }
     say(`recording a step (committed, synchronous): p50 ${round(percentile(times, 0.5))} ms, p95 ${round(percentile(times, 0.95))} ms over ${times.length} steps`);
+    await crosswalkView(second.base);
     await openFaces(second.base);
     for (const rows of [1000, 5000]) await pinTable(second.base, rows);
     say(`server memory after that: ${round(Number(second.memory()) / 1024)} MB`);
@@ -139,6 +88,6 @@ async function serverSide(): Promise<void> {
 say(`Node ${process.version}, ${new Date().toISOString().slice(0, 10)}`);
 reading();
 faces();
-for (const n of [50, 100, 200, 400]) crosswalk(n);
+crosswalk();
 for (const n of [50, 200]) planning(n);
 await serverSide();

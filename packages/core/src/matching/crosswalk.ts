@@ -8,14 +8,17 @@ import { pinReader, reasonsOf, weigh, type ReadPin, type Reason } from "./eviden
 import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
-import { surenessAt } from "./sureness.ts";
+import { SURE, surenessAt } from "./sureness.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
 export interface SuggestedPair {
   readonly vehicle: PinId;
   readonly incoming: PinId;
   readonly sure: Sureness;
-  /** The pair's own case and the lead over the best arrangement without it, in tenths of a log-odds unit. */
+  /**
+   * The pair's own case and the lead over the best arrangement without it, in tenths of a log-odds unit. The lead counts no further
+   * than it matters: to what makes a pair sure, or to the pair's own case where that is weaker.
+   */
   readonly strength: number;
   readonly margin: number;
   readonly reasons: readonly Reason[];
@@ -168,7 +171,7 @@ function keyOf({ rows, columns, problem }: MatchProblem, component: Component): 
   ].join("\n");
 }
 
-function solveComponent({ rows, columns, problem }: MatchProblem, component: Component, onProgress: (rows: number) => void): SolvedComponent {
+function solveComponent({ rows, columns, problem, evidence }: MatchProblem, component: Component, onProgress: (rows: number) => void): SolvedComponent {
   const part: AssignmentProblem = partOf(problem, component);
   const solution = solveAssignment(part);
   const rowSeats = component.rows.map((row) => present(rows[row], "row"));
@@ -184,7 +187,9 @@ function solveComponent({ rows, columns, problem }: MatchProblem, component: Com
     const key = JSON.stringify([a.pin.sense, a.of === null, part.rowAlone[row]?.[0], b.pin.sense, b.of === null, part.columnAlone[column]?.[0], isFeed(a.pin.signal) && isFeed(b.pin.signal) ? [rowClass[row], columnClass[column]] : ""]);
     let margin = known.get(key);
     if (margin === undefined) {
-      [margin] = solution.marginOf(row, (r, c) => rowClass[r] === rowClass[row] && columnClass[c] === columnClass[column]);
+      // A margin counts no further than to "sure", or to the pair's own case where that is weaker.
+      const strength = present(evidence(a.pin, b.pin), "evidence of a chosen pair").strength - (a.of !== null || b.of !== null ? SURCHARGE : 0);
+      [margin] = solution.marginOf(row, (r, c) => rowClass[r] === rowClass[row] && columnClass[c] === columnClass[column], Math.min(strength, SURE));
       known.set(key, margin);
     }
     return margin;

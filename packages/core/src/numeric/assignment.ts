@@ -20,8 +20,11 @@ export interface Assignment {
   /** Column of each row, or null where the row stays alone. */
   readonly columnOf: readonly (number | null)[];
   readonly total: Cost;
-  /** Extra cost of the best assignment in which `row` does not take its column, nor any other edge that `also` forbids. */
-  readonly marginOf: (row: number, also?: (row: number, column: number) => boolean) => Cost;
+  /**
+   * Extra cost of the best assignment in which `row` does not take its column, nor any other edge that `also` forbids. Looked for no
+   * further than to `enough` of the first tier, which is then the answer: it is at least so much.
+   */
+  readonly marginOf: (row: number, also?: (row: number, column: number) => boolean, enough?: number) => Cost;
 }
 
 const FREE = -1;
@@ -153,7 +156,7 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
   };
   for (let row = 0; row < rows; row++) augment(row);
 
-  const marginOf = (row: number, also?: (row: number, column: number) => boolean): Cost => {
+  const marginOf = (row: number, also?: (row: number, column: number) => boolean, enough = Infinity): Cost => {
     const goal = columnOf[row]!;
     invariant(goal >= 0, "a margin is asked of a pair");
     restart();
@@ -172,6 +175,7 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
     visit(row, 0, 0);
     for (;;) {
       const next = nearest();
+      if (Math.min(spareDone ? Infinity : spare1, next === FREE ? Infinity : dist1[next]!) >= enough) return [enough, 0];
       const spareFirst = !spareDone && (next === FREE || spare1 < dist1[next]! || (spare1 === dist1[next] && spare2 < dist2[next]!));
       if (spareFirst) {
         invariant(spare1 !== Infinity, "a row can always stay alone");

@@ -115,7 +115,7 @@ watch(() => props.row.key, () => { more.value = false; });
         <div v-for="pair in reasons" :key="pair.key">
           <p v-if="reasons.length > 1" class="lab"><b>{{ pair.words }}</b></p>
           <ul><li v-for="one in pair.all" :key="one.kind">{{ reasonWords(one) }}<span v-if="whyOpen && one.weight !== 0" class="figure">{{ one.weight > 0 ? "+" : "" }}{{ (one.weight / 10).toFixed(1) }}</span></li></ul>
-          <p v-if="whyOpen" class="why">{{ pair.strength === null ? "A direct join does damage." : `Together ${(pair.strength / 10).toFixed(1)}` }}<template v-if="pair.margin !== null">, {{ (pair.margin / 10).toFixed(1) }} ahead of the best arrangement without it; the smaller of the two counts</template><template v-if="pair.strength !== null"> (natural log-odds: 4.5 is sure, 2.0 wants a check).</template></p>
+          <p v-if="whyOpen" class="why">{{ pair.strength === null ? "A direct join does damage." : `Together ${(pair.strength / 10).toFixed(1)}` }}<template v-if="pair.margin !== null">, {{ pair.margin >= Math.min(pair.strength ?? 0, 45) ? 'at least ' : '' }}{{ (pair.margin / 10).toFixed(1) }} ahead of the best arrangement without it; the smaller of the two counts</template><template v-if="pair.strength !== null"> (natural log-odds: 4.5 is sure, 2.0 wants a check).</template></p>
         </div>
         <template v-if="row.alone">
           <p>{{ aloneWords(row.alone) }}</p>

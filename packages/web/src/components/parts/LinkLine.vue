@@ -41,7 +41,7 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
 </script>
 
 <template>
-  <div class="link" :class="{ forked: several }" :style="{ width: `${width}px` }">
+  <div class="link" :class="{ forked: several, from: mirrored }" :style="{ width: `${width}px` }">
     <span class="words lab" :class="{ far: act === 'merge', beside: several && act !== 'jumper' }">{{ words }}</span>
     <span v-if="under" class="words lab under" :class="{ far: act === 'merge' }">{{ under }}</span>
     <svg :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true" :class="{ mirrored }">
@@ -99,6 +99,7 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
 <style scoped>
 .link { position: relative; }
 .words { display: block; height: 15px; line-height: 15px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+.from .words { text-align: right; }
 .forked .words { position: absolute; left: 0; right: 0; z-index: 1; top: -1px; }
 .forked .words.beside { top: calc(50% - 19px); right: 58%; }
 .forked .words.under { top: calc(50% + 4px); right: 58%; }

@@ -129,7 +129,7 @@ useCommands([
 .electrical { display: flex; gap: 10px; align-items: center; padding-top: 4px; }
 .electrical :deep(.sel) { width: 140px; min-height: 34px; padding: 4px 8px; }
 .electrical label { display: flex; gap: 5px; align-items: center; font: 500 14px/18px var(--f-label); }
-.electrical .inp { width: 66px; min-height: 34px; padding: 4px 8px; }
+.electrical label .inp { width: 66px; min-height: 34px; padding: 4px 8px; }
 .acts { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 4px; }
 .acts .btn { font-size: 15px; }
 .acts :deep(.sel) { width: 112px; min-height: 34px; padding: 4px 8px; }

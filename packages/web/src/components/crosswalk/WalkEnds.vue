@@ -1,0 +1,35 @@
+<script setup lang="ts">
+/** What the wires of one side are for, a line each, with colour, size and signal. */
+import { colourInWords, pinColour, type PlacedPin } from "@trevin/core";
+import { ROW_HEIGHT } from "./rows.ts";
+
+defineProps<{ pins: readonly PlacedPin[]; none: string }>();
+const words = ({ pin, connector }: PlacedPin): string => {
+  const colour = pinColour(pin, connector);
+  return colour === null ? "" : colourInWords(colour);
+};
+</script>
+
+<template>
+  <div class="ends">
+    <div v-for="placed in pins" :key="placed.pin.id" class="end">
+      <b>{{ placed.pin.function || "no function noted" }}</b>
+      <span class="lab" :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${placed.pin.signal}`"><span class="code">{{ placed.pin.colour }}</span> {{ words(placed) }} <em>{{ placed.pin.size ?? "" }}</em> {{ placed.pin.signal }}</span>
+    </div>
+    <span v-if="pins.length === 0" class="mut none">{{ none }}</span>
+  </div>
+</template>
+
+<style scoped>
+.ends { min-width: 0; display: grid; grid-auto-rows: v-bind("`${ROW_HEIGHT}px`"); align-items: center; }
+.end { min-width: 0; display: grid; }
+b { font-weight: 650; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; line-height: 18px; }
+.lab { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; color: var(--ink2); }
+em { font-style: normal; font-weight: 600; color: var(--ink); margin: 0 3px; }
+.code { color: var(--ink); margin-right: 3px; }
+.none { font-style: italic; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+@media (max-width: 620px) {
+  .lab { display: none; }
+  b { white-space: normal; font-size: 13px; line-height: 16px; max-height: 32px; }
+}
+</style>
