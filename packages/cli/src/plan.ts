@@ -1,6 +1,6 @@
-import { blockWords, checkPlan, faultWords, indexPins, pinName, pinNamer, planHash, planWork, stepWords, type JobDocument, type PinId } from "@trevin/core";
+import { blockWords, checkPlan, compareMethods, faultWords, indexPins, kitOf, pinName, pinNamer, planHash, planWork, stepWords, type JobDocument, type PinId } from "@trevin/core";
 
-/** The worklist in order, the second opinion on it, and what stands in its way. */
+/** The worklist in order, what it needs, the ways of working side by side, the second opinion, and what stands in its way. */
 export function planReport({ dossier }: JobDocument): unknown {
   const plan = planWork(dossier);
   const pins = indexPins(dossier);
@@ -17,6 +17,8 @@ export function planReport({ dossier }: JobDocument): unknown {
       const { verb, object, where } = stepWords(step, dossier);
       return { number: index + 1, id: step.id, kind: step.kind, words: `${verb} ${object}, ${where}`, wire: name(step.wire), at: name(step.at), twins: step.twins.map(name), minutes: step.minutes, discharges: step.decision };
     }),
+    kit: kitOf(dossier, plan).map(({ kind, what, size, count, spare, steps }) => ({ kind, what, size, count, spare, steps: steps.length })),
+    methods: compareMethods(dossier).map(({ method, cost }) => ({ method, ...cost })),
     fault: fault === null ? null : faultWords(fault, pinNamer(dossier)),
   };
 }

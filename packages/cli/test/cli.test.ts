@@ -24,6 +24,10 @@ describe("trevin", () => {
     expect(plan.fault).toBeNull();
     expect(plan.blocks).toContain("AL-P.B is undecided");
     expect(plan.steps[0]!.words).toContain("Battery off");
+    const { kit, methods } = plan as unknown as { kit: { what: string; count: number }[]; methods: { method: string; joints: number; moved: number }[] };
+    // Decided in the demo: two splices (4 wires meet in 2 joints) and four moves.
+    expect(kit).toContainEqual(expect.objectContaining({ what: "joint barrel, crimp or solder sleeve", size: "3.5 mm² together", count: 1 }));
+    expect(methods.map(({ method, joints, moved }) => [method, joints, moved])).toEqual([["as-decided", 2, 4], ["move", 0, 6], ["splice", 6, 0]]);
     expect(report("validate", DEMO)).toMatchObject({ valid: true, pins: 30, unreadColours: [] });
   });
   it("reads standard input, and tells bad input (1) from a wrong command line (2)", () => {

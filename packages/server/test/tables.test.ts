@@ -102,7 +102,7 @@ describe("sources and own words", () => {
     expect((await send("PUT", `${path}/sources/d41`, source, at(2))).body.dossier?.sources).toEqual([{ id: "d41", ...source }]);
     const pin = { id: "p1", cavity: "1", order: 0, content: "occupied", function: "Horn", colour: "BK", size: 0.5, signal: "unknown", note: "", sources: { colour: "d41" }, claims: [{ fact: "colour", value: "BN", source: "d41", when: "" }] };
     const stored = (await send("PATCH", `${path}/connectors/c/pins`, { put: [pin] }, at(3))).body.dossier?.connectors[0]?.pins[0];
-    expect(stored).toEqual({ ...pin, circuit: "", condition: "", colourSystem: null, identified: false, doubts: {} });
+    expect(stored).toEqual({ ...pin, circuit: "", direction: null, level: null, amps: null, condition: "", colourSystem: null, identified: false, doubts: {} });
     expect(await send("DELETE", `${path}/sources/d41`, undefined, at(4))).toMatchObject({ status: 422, body: { code: "source-in-use", detail: "C.1 takes a value from “Diagram 41”. Give it another source first." } });
     expect((await send("PUT", `${path}/words`, { words: [{ text: "snubber", term: null, signal: "lin" }] }, at(4))).status).toBe(200);
     expect((await send("GET", "/words")).body).toMatchObject({ words: [{ text: "snubber" }] });

@@ -176,8 +176,9 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
     return { code: "join-needs-both-sides", decision: decisionId(decision) };
   }
   if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1) return { code: "jumper-across-connectors", decision: decisionId(decision) };
-  // A single wire may move into an empty cavity of the other side; every other work needs a wire.
-  const needWire = decision.kind === "join" ? [decision.vehicle] : decision.kind === "forbid" ? [] : named;
+  // A single wire may move into an empty cavity of the other side; every other work needs a wire, a joint on both sides.
+  const moves = decision.kind === "join" && decision.method === "move" && decision.device === undefined;
+  const needWire = moves ? [decision.vehicle] : decision.kind === "forbid" ? [] : named;
   const empty = needWire.find((id) => pins.get(id)?.pin.content === "empty");
   return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
 }

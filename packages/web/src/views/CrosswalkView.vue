@@ -5,7 +5,7 @@ import { useEventListener, useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { blockWords, connectorsInOrder, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type OpenEffect, type PinId } from "@trevin/core";
-import { acceptHazards, joinPins, jumperPins, leaveOpen, offerWords, rejectRows, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
+import { acceptHazards, canTurn, joinPins, jumperPins, leaveOpen, offerWords, rejectRows, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
 import CircuitPane from "../components/crosswalk/CircuitPane.vue";
 import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
 import DeviceDialog from "../components/crosswalk/DeviceDialog.vue";
@@ -127,7 +127,7 @@ function change(patch: object): Promise<boolean> {
   const decision = selected.value?.decision;
   return decision ? decide({ put: [{ ...decision, ...patch } as Decision], remove: [] }) : Promise.resolve(false);
 }
-const turnMethod = (): unknown => selected.value?.decision?.kind === "join" && change({ method: selected.value.decision.method === "move" ? "splice" : "move" });
+const turnMethod = (): unknown => selected.value?.decision?.kind === "join" && canTurn(selected.value) && change({ method: selected.value.decision.method === "move" ? "splice" : "move" });
 const turnSure = (): unknown => change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" });
 function setOpen(effect: OpenEffect | null): void {
   const decision = selected.value?.decision;
@@ -216,7 +216,7 @@ useCommands([
   { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
   { id: "jumper", title: "Jumper within the plug…", keys: "J", run: () => { pairing.value = "jumper"; } },
   { id: "device", title: "Part between…", keys: "I", enabled: () => selected.value?.decision?.kind === "join" || selected.value?.decision?.kind === "merge" || selected.value?.decision?.kind === "split", run: () => { fitting.value = true; } },
-  { id: "method", title: "Change between move and splice", keys: "M", enabled: () => selected.value?.decision?.kind === "join", run: turnMethod },
+  { id: "method", title: "Change between move and splice", keys: "M", enabled: () => canTurn(selected.value), run: turnMethod },
   { id: "sure", title: "Change between sure and check", keys: "S", enabled: () => !isOpen.value, run: turnSure },
   { id: "answer", title: "Accept the hazard with a reason…", keys: "H", enabled: () => !isOpen.value && selected.value?.hazards.some(isOpenHazard) === true, run: answerFirst },
   { id: "why", title: "Why: with figures, or without", keys: "Y", run: () => { whyOpen.value = !whyOpen.value; } },

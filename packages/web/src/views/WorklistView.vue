@@ -6,21 +6,20 @@ import { blockWords, checkPlan, faultWords, pinNamer } from "@trevin/core";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import DrawnWire from "../components/parts/DrawnWire.vue";
 import HazardBox from "../components/parts/HazardBox.vue";
+import WaysAndKit from "../components/worklist/WaysAndKit.vue";
+import { useJob } from "../stores/job.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { usePlan } from "../composables/usePlan.ts";
 
 const router = useRouter();
+const store = useJob();
 const { bench, steps, groups, placed } = usePlan();
 const plan = computed(() => bench.value.plan);
 const name = computed(() => pinNamer(bench.value.dossier));
 const fault = computed(() => checkPlan(bench.value.dossier, plan.value));
 const tally = computed(() => {
   const count = (...kinds: string[]): number => plan.value.steps.filter((step) => kinds.includes(step.kind)).length;
-  const way = count("cut", "splice") === 0 ? "exact: nothing is cut" : `${count("splice")} ${count("splice") === 1 ? "joint stays" : "joints stay"} in the wire`;
-  return [
-    ["cuts", count("cut")], ["joints", count("splice")], ["terminals moved", count("insert")], ["feeds brought in", count("feed")], ["ends capped", count("cap")],
-    ["cavity plugs", count("plug")], ["checks first", count("check")], ["way back", way],
-  ] as const;
+  return [["feeds brought in", count("feed")], ["ends capped", count("cap")], ["cavity plugs", count("plug")], ["checks first", count("check")]] as const;
 });
 const handling = computed(() => (plan.value.steps.some((step) => step.kind === "splice") ? "Crimp, cover and keep joints staggered so that two can never touch." : "Keep every lead that is taken out with its flag: it is the way back."));
 const toBench = (): unknown => router.push({ name: "bench" });
@@ -66,6 +65,7 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
       </template>
       <h2>What it takes</h2>
       <dl><template v-for="[label, value] in tally" :key="label"><dt class="lab">{{ label }}</dt><dd>{{ value }}</dd></template></dl>
+      <WaysAndKit v-if="steps.length > 0" :dossier="bench.dossier" :frozen="store.begun" @use="store.decide($event)" />
       <p class="check"><b>Second opinion:</b> {{ fault === null ? "the plan was replayed from the start and does what the decisions say" : faultWords(fault, name) }}</p>
       <HazardBox severity="caution" title="Before the first step" detail="Restraint and high-voltage plugs stay shut. Mind the maker's waiting time after the battery comes off. Eye protection with picks and spring-loaded locks." />
       <HazardBox severity="note" title="Joints and heat" :detail="`${handling} Keep them out of wet places and away from hot parts. Brakes, steering, lighting and the immobiliser: local codes and licensed practice decide.`" />

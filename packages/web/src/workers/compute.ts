@@ -1,7 +1,7 @@
 import { expose } from "comlink";
 import type { Dossier, Entry, MatchMemo } from "@trevin/core";
 import { analyse, type Analysis, type Progress } from "./analysis.ts";
-import { lookAlikesOf, tableOf } from "./reading.ts";
+import { lookAlikesOf, needsOf, tableOf } from "./reading.ts";
 
 /** What was matched last: after a decision only what hangs together with it is matched again. */
 const memo: MatchMemo = new Map();
@@ -17,6 +17,6 @@ function analyseHere(dossier: Dossier, entries: readonly Entry[], match: boolean
   }, memo);
 }
 
-const worker = { analyse: analyseHere, lookAlikes: lookAlikesOf, readTable: tableOf };
+const worker = { analyse: analyseHere, lookAlikes: lookAlikesOf, needs: needsOf, readTable: tableOf };
 export type ComputeWorker = typeof worker;
 expose(worker);

@@ -1,4 +1,4 @@
-import { groupLookAlikes, lookAlikes, nameLookAlikes, readTable, rowsOfSheet, rowsOfText, type ConnectorId, type Dossier, type LookAlikeGroup, type NameLookAlike, type ReadTable, type Result, type Sheet, type TableChoice, type TableProblem } from "@trevin/core";
+import { compareMethods, groupLookAlikes, lookAlikes, nameLookAlikes, planWork, kitOf, readTable, rowsOfSheet, rowsOfText, type ConnectorId, type Dossier, type KitItem, type LookAlikeGroup, type MethodChoice, type NameLookAlike, type ReadTable, type Result, type Sheet, type TableChoice, type TableProblem } from "@trevin/core";
 
 /** Where a table comes from: a pasted text, or a sheet of a file. */
 export type TableOrigin = { readonly kind: "text"; readonly text: string } | { readonly kind: "sheet"; readonly sheet: Sheet };
@@ -14,3 +14,11 @@ export interface LookAlikesFound {
 }
 
 export const lookAlikesOf = (dossier: Dossier, open: readonly ConnectorId[]): LookAlikesFound => ({ wires: groupLookAlikes(lookAlikes(dossier, open)), names: nameLookAlikes(dossier) });
+
+export interface Needs {
+  readonly kit: readonly KitItem[];
+  readonly ways: readonly MethodChoice[];
+}
+
+/** What the work needs, and what each way of working would cost: several plans, so not while the screen waits. */
+export const needsOf = (dossier: Dossier): Needs => ({ kit: kitOf(dossier, planWork(dossier)), ways: compareMethods(dossier) });

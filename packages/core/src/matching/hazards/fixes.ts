@@ -1,4 +1,5 @@
 import type { Decision, InsertedDevice } from "../../model/index.ts";
+import type { ReadPin } from "../evidence.ts";
 import { deviceWords } from "../deviceWords.ts";
 import type { Fix } from "./rule.ts";
 
@@ -6,4 +7,9 @@ import type { Fix } from "./rule.ts";
 export function fitDevice(decision: Decision | null, device: InsertedDevice): readonly Fix[] {
   if (decision === null || (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split")) return [];
   return [{ words: `Put in ${deviceWords(device)}`, put: [{ ...decision, ...(decision.kind === "join" ? { method: "splice" as const } : {}), device }], remove: [] }];
+}
+
+/** "Splice instead": only where a wire sits in the other cavity; an empty one can only be filled. */
+export function spliceInstead(decision: Extract<Decision, { kind: "join" }>, incoming: ReadPin): readonly Fix[] {
+  return incoming.placed.pin.content === "empty" ? [] : [{ words: "Splice instead", put: [{ ...decision, method: "splice" }], remove: [] }];
 }

@@ -25,6 +25,7 @@ import { loadWithoutSource } from "./loadWithoutSource.ts";
 import { mergedCurrents } from "./mergedCurrents.ts";
 import { mirroredShell } from "./mirroredShell.ts";
 import { missingFeed } from "./missingFeed.ts";
+import { missingFlasher } from "./missingFlasher.ts";
 import { missingGround } from "./missingGround.ts";
 import { missingRelay } from "./missingRelay.ts";
 import { nameLookAlike } from "./nameLookAlike.ts";
@@ -47,6 +48,7 @@ import { sealMissing } from "./sealMissing.ts";
 import { secondSide } from "./secondSide.ts";
 import { senderScale } from "./senderScale.ts";
 import { sensorReturnOnChassis } from "./sensorReturnOnChassis.ts";
+import { seriesLamp } from "./seriesLamp.ts";
 import { sharedGround } from "./sharedGround.ts";
 import { singleTellTale } from "./singleTellTale.ts";
 import { sizeStep } from "./sizeStep.ts";
@@ -78,7 +80,7 @@ export const RULES: readonly Rule[] = [
   twinColour, nearColour, twinInModule, twinInExchange, nameLookAlike, sameCavities, mirroredShell, viewMirrored, skippedLetters, positionChanges,
   secondSide, levelTooLow, needsDevice, loadWithoutSource, constantAgainstSwitched, wrongKeyFeed, twistLost, mergedCurrents, relayContact, relayDiode,
   oneOfSeveral, floatingInput, joinedCavities, sharedGround, missingGround, sensorReturnOnChassis, sizeStep, senderScale, chargeLamp, pickupPolarity,
-  feedWithoutFuse, groundStrap, busTermination, singleTellTale, terminalFit, reformLance, sealMissing, wrongSocket, vacatedCavity, blankMembrane,
+  feedWithoutFuse, groundStrap, busTermination, singleTellTale, missingFlasher, seriesLamp, terminalFit, reformLance, sealMissing, wrongSocket, vacatedCavity, blankMembrane,
   wetJoint, hotOrMoving, cavityWithoutPin, optionWire, sourcesContradict, notInSource, functionLost, faultCode, programmingOwed, glare, standbyDrain,
   variantPlace, lawReminder,
 ];

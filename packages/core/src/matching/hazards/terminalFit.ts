@@ -1,3 +1,4 @@
+import { spliceInstead } from "./fixes.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
 import { contactAt, terminalsOf } from "./contact.ts";
@@ -16,7 +17,7 @@ export const terminalFit: Rule = {
       if (!width && !system) return [];
       return [{
         severity: "caution", pins: [vehicle, incoming], decision, title: "The terminal does not fit", detail: `${at(vehicle)} carries ${width ? `a ${from} mm contact` : systems.join(" or ")}, ${at(incoming)} takes ${width ? `${into} mm` : theirs.join(" or ")}.`,
-        cure: "Splice instead, or crimp a terminal of the right system on.", fixes: [{ words: "Splice instead", put: [{ ...decision, method: "splice" }], remove: [] }],
+        cure: "Splice instead, or crimp a terminal of the right system on.", fixes: spliceInstead(decision, incoming),
       }];
     }),
 };

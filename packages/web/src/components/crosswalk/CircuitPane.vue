@@ -10,7 +10,7 @@ import HoldControls from "../faces/HoldControls.vue";
 import CavityLabel from "../parts/CavityLabel.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
-import { sameAnswer } from "./acts.ts";
+import { canTurn, sameAnswer } from "./acts.ts";
 import HazardCard from "./HazardCard.vue";
 import { isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -97,7 +97,7 @@ watch(() => props.row.key, () => { more.value = false; });
       </div>
       <div class="acts">
         <button v-if="offer" type="button" class="btn pri" @click="emit('take')">{{ offer }} <kbd>Enter</kbd></button>
-        <button v-if="decision?.kind === 'join' && row.device === null" type="button" class="btn" @click="emit('method')">{{ decision.method === "move" ? "Splice instead" : "Move instead" }} <kbd>M</kbd></button>
+        <button v-if="decision?.kind === 'join' && canTurn(row)" type="button" class="btn" @click="emit('method')">{{ decision.method === "move" ? "Splice instead" : "Move instead" }} <kbd>M</kbd></button>
         <button v-if="row.vehicle.length && row.incoming.length" type="button" class="btn quiet" @click="emit('reject')">Never these <kbd>R</kbd></button>
         <button type="button" class="btn quiet" @click="emit('pair')">Other pin… <kbd>P</kbd></button>
         <button v-if="decision?.kind !== 'cap'" type="button" class="btn quiet" @click="emit('cap')">Cap <kbd>X</kbd></button>

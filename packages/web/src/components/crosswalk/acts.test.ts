@@ -3,7 +3,7 @@ import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../workers/analysis.ts";
-import { acceptHazards, joinPins, jumperPins, leaveOpen, rejectRows, sameAnswer, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
+import { acceptHazards, canTurn, joinPins, jumperPins, leaveOpen, rejectRows, sameAnswer, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
 import { isOpenHazard, pinsOfRow, walkRows, type WalkRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {
@@ -53,6 +53,17 @@ describe("acts of the crosswalk", () => {
     expect(done(dossier, joinPins(dossier, [at("B12.3"), at("B12.4")], [at("AL-P.M")])).decisions.some(({ kind }) => kind === "merge")).toBe(true);
     expect(joinPins(dossier, [at("B12.3"), at("B12.4")], [at("AL-P.M"), at("AL-P.L")])).toBeNull();
     expect(done(dossier, jumperPins(dossier, [at("AL-P.B"), at("AL-P.P")])).decisions.some(({ kind }) => kind === "jumper")).toBe(true);
+  });
+
+  it("moves a wire into an empty cavity whatever the usual method, and offers no splice there", () => {
+    const dossier = { ...demoDossier(), head: { ...demoDossier().head, method: "splice" as const } };
+    const at = byName(dossier);
+    const joined = done(dossier, joinPins(dossier, [at("B12.3")], [at("AL-P.S")]));
+    const row = rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.3"))!;
+    expect(row.decision).toMatchObject({ kind: "join", method: "move" });
+    expect(canTurn(row)).toBe(false);
+    expect(canTurn(rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.7")))).toBe(true);
+    expect(applyCommand(joined, { kind: "decide", put: [{ ...(row.decision as Extract<Decision, { kind: "join" }>), method: "splice" }], remove: [] })).toMatchObject({ ok: false, error: { code: "pin-is-empty" } });
   });
 
   it("one answer covers all of one rule and cure, in the name of who gave it, and can be taken back", () => {

@@ -16,6 +16,8 @@ function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
   const rank = rankPins(dossier);
   return [...pins].sort((a, b) => (rank.get(a) ?? 0) - (rank.get(b) ?? 0));
 }
+/** Without a wire in it a cavity can only be filled, not spliced to. */
+const hasWire = (dossier: Dossier, pin: PinId): boolean => dossier.connectors.some(({ pins }) => pins.some((one) => one.id === pin && one.content !== "empty"));
 const idsOf = (rows: readonly WalkRow[]): readonly DecisionId[] => rows.flatMap((row) => row.id ?? []);
 
 /** Suggestions of these rows as they stand. A feed without a place is left out: it has to be asked for. */
@@ -56,13 +58,16 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
   if (first === undefined || second === undefined || (vehicle.length > 1 && incoming.length > 1)) return null;
   const apart = dossier.decisions.filter((decision) => decision.kind === "forbid" && vehicle.includes(decision.vehicle) && incoming.includes(decision.incoming)).map(decisionId);
   const shared = { sure: "sure" as const, ...common, reason: "chosen by hand" };
-  const put: Decision = vehicle.length > 1 ? { kind: "merge", vehicle, incoming: second, ...shared } : incoming.length > 1 ? { kind: "split", vehicle: first, incoming, ...shared } : { kind: "join", vehicle: first, incoming: second, method: dossier.head.method, ...shared };
+  const put: Decision = vehicle.length > 1 ? { kind: "merge", vehicle, incoming: second, ...shared } : incoming.length > 1 ? { kind: "split", vehicle: first, incoming, ...shared } : { kind: "join", vehicle: first, incoming: second, method: hasWire(dossier, second) ? dossier.head.method : "move", ...shared };
   return { put: [put], remove: [...new Set([...inTheWay(dossier, [...vehicle, ...incoming]), ...apart])] };
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
   return { put: [{ kind: "jumper", pins: inOrder(dossier, pins), sure: "sure", ...common, reason: "chosen by hand" }], remove: inTheWay(dossier, pins) };
 }
+
+/** Whether a circuit could be moved as well as spliced. */
+export const canTurn = (row: WalkRow | undefined): boolean => row?.decision?.kind === "join" && row.device === null && row.incoming.every(({ pin }) => pin.content !== "empty");
 
 /** A decision about joined wires with another part between them, or none. A part wants a cut, so a move becomes a splice. */
 export function withDevice(decision: Decision, device: InsertedDevice | undefined): Edit {

@@ -95,7 +95,7 @@ const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
 
 /** The words above the line between the two sides, and below it where wires fork. */
 export function lineWords(row: WalkRow): { readonly above: string; readonly below: string } {
-  const trap = row.hazards.some((hazard) => hazard.rule === "same-colour-other-function") ? ", not by colour" : "";
+  const trap = row.hazards.some((hazard) => hazard.rule === "same-colour-other-function" && hazard.severity !== "note") ? ", not by colour" : "";
   const { decision, device } = row;
   const only = (above: string) => ({ above, below: "" });
   if (decision?.kind === "feed") return only(decision.from === "" ? "from where?" : `from ${decision.from}`);

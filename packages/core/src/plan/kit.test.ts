@@ -1,0 +1,104 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { applyCommand } from "../dossier/index.ts";
+import { decisionId, type Decision, type Dossier } from "../model/index.ts";
+import { byName, decidedDossier, demoDossier } from "../testing/index.ts";
+import { checkPlan } from "./check/check.ts";
+import { kitKey, kitOf, waitsFor } from "./kit.ts";
+import { allBy, compareFor, compareMethods, costOf } from "./methods.ts";
+import { planWork } from "./plan.ts";
+
+/** The demo with its open pins decided as a technician would. */
+function decidedDemo(): Dossier {
+  const start = demoDossier();
+  const at = byName(start);
+  const common = { sure: "sure" as const, reason: "", answers: [] };
+  const join = (vehicle: string, incoming: string): Decision => ({ kind: "join", vehicle: at(`B12.${vehicle}`), incoming: at(`AL-P.${incoming}`), method: "move", ...common });
+  const put: Decision[] = [join("4", "M"), join("9", "F"), join("10", "N"), join("11", "G"), { ...join("5", "H"), method: "splice", device: { kind: "converter", what: "a pulse converter" } } as Decision, join("14", "L"), { kind: "cap", pin: at("B12.3"), ...common }, { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common }];
+  const done = applyCommand(start, { kind: "decide", put, remove: [] });
+  if (!done.ok) throw new Error(done.error.code);
+  return done.value.dossier;
+}
+
+describe("kitOf", () => {
+  it("leaves no step without what it needs, counts pieces by steps, and is the same in whatever order the rows come", () => {
+    let [steps, joints] = [0, 0];
+    fc.assert(fc.property(decidedDossier(6), (dossier) => {
+      const plan = planWork(dossier);
+      const kit = kitOf(dossier, plan);
+      const served = new Set(kit.flatMap((item) => item.steps));
+      // A terminal that goes from plug to plug brings everything with it.
+      for (const step of plan.steps) if (step.kind !== "insert") expect(served.has(step.id)).toBe(true);
+      const pieces = (what: RegExp): number => kit.filter((item) => what.test(item.what)).reduce((sum, item) => sum + item.count, 0);
+      expect(pieces(/^joint barrel/)).toBe(plan.steps.filter(({ kind }) => kind === "splice").length);
+      expect(pieces(/^cavity plug/)).toBe(plan.steps.filter(({ kind }) => kind === "plug").length);
+      expect(pieces(/^connection to/)).toBe(plan.steps.filter(({ kind }) => kind === "feed").length);
+      expect(new Set(kit.map(kitKey)).size).toBe(kit.length);
+      for (const item of kit) expect(item.kind === "tool" ? item.count : item.steps.length).toBe(item.count);
+      const turned = { ...dossier, connectors: [...dossier.connectors].reverse(), decisions: [...dossier.decisions].reverse() };
+      expect(kitOf(turned, planWork(turned))).toEqual(kit);
+      steps += plan.steps.length;
+      joints += pieces(/^joint barrel/);
+    }), { numRuns: 400, seed: 50 });
+    expect(steps).toBeGreaterThan(4000);
+    expect(joints).toBeGreaterThan(100);
+  });
+
+  it("lists the demo's parts, sized by what meets in each joint", () => {
+    const dossier = decidedDemo();
+    const kit = kitOf(dossier, planWork(dossier)).map(({ kind, what, size, count, spare }) => `${kind} ${count}+${spare} ${what}${size === "" ? "" : `, ${size}`}`);
+    // B12.1 2 mm² onto AL-P.C 1.5; B12.2 1.25 onto AL-P.A 1.5; the converter between 0.5 and 0.35.
+    expect(kit).toEqual(expect.arrayContaining(["part 1+1 joint barrel, crimp or solder sleeve, 3.5 mm² together", "part 1+1 joint barrel, crimp or solder sleeve, 2.75 mm² together", "part 1+0 a pulse converter", "part 1+0 connection to spare fuse F22, 5 A", "part 1+0 wire for the feed, 0.75 mm²"]));
+    expect(kit.filter((line) => line.startsWith("tool")).every((line) => line.startsWith("tool 1+0"))).toBe(true);
+  });
+
+  it("says what waits for what is not there: nothing when all is ticked, and never more when more is ticked", () => {
+    fc.assert(fc.property(decidedDossier(5), fc.infiniteStream(fc.boolean()), (dossier, chance) => {
+      const plan = planWork(dossier);
+      const kit = kitOf(dossier, plan);
+      expect(waitsFor(plan, kit, new Set(kit.map(kitKey))).size).toBe(0);
+      const some = kit.filter(() => chance.next().value === true).map(kitKey);
+      const [none, part] = [waitsFor(plan, kit, new Set()), waitsFor(plan, kit, new Set(some))];
+      for (const [group, items] of part) expect(none.get(group)?.length ?? 0).toBeGreaterThanOrEqual(items.length);
+    }), { numRuns: 150, seed: 51 });
+  });
+});
+
+describe("compareMethods", () => {
+  it("plans each way soundly; moving cuts nothing that a part between does not cut, splicing moves no terminal", () => {
+    let differ = 0;
+    fc.assert(fc.property(decidedDossier(5), (dossier) => {
+      for (const method of ["move", "splice"] as const) expect(checkPlan(allBy(dossier, method), planWork(allBy(dossier, method)))).toBeNull();
+      const [decided, move, splice] = compareMethods(dossier);
+      // What fills an empty cavity moves in any case.
+      const empty = dossier.decisions.filter((decision) => decision.kind === "join" && dossier.connectors.flatMap(({ pins }) => pins).find(({ id }) => id === decision.incoming)?.content === "empty").length;
+      expect(splice!.cost.moved).toBe(empty);
+      expect(move!.cost.joints).toBeLessThanOrEqual(decided!.cost.joints);
+      expect(splice!.cost.joints).toBeGreaterThanOrEqual(decided!.cost.joints);
+      if (move!.cost.joints < splice!.cost.joints) differ++;
+      for (const { cost } of [decided!, move!, splice!]) {
+        expect(cost.minutes[0]).toBeLessThanOrEqual(cost.minutes[1]);
+        expect(cost.reversible).toBe(cost.cuts + cost.joints === 0 ? "exact" : "with joints left");
+      }
+    }), { numRuns: 150, seed: 52 });
+    expect(differ).toBeGreaterThan(40);
+  });
+
+  it("counts one wire by itself, and the wires of a job add up to what its plan does", () => {
+    const dossier = decidedDemo();
+    const plan = planWork(dossier);
+    const own = dossier.decisions.map((decision) => {
+      const steps = plan.steps.filter((step) => step.decision === decisionId(decision));
+      return costOf(dossier, { steps, minutes: 0 });
+    });
+    const whole = costOf(dossier, plan);
+    expect(own.reduce((sum, cost) => sum + cost.cuts, 0)).toBe(whole.cuts);
+    expect(own.reduce((sum, cost) => sum + cost.joints, 0)).toBe(whole.joints);
+    const park = dossier.decisions.find((decision) => decision.kind === "join" && decision.vehicle === byName(dossier)("B12.4"))!;
+    const [move, splice] = compareFor(dossier, park)!;
+    // Old lead out and away, terminal across; or cut, stub capped, joined.
+    expect([move!.cost.cuts, move!.cost.joints, move!.cost.moved]).toEqual([0, 0, 1]);
+    expect([splice!.cost.cuts, splice!.cost.joints, splice!.cost.moved]).toEqual([1, 1, 0]);
+    expect(compareFor(dossier, dossier.decisions.find(({ kind }) => kind === "cap")!)).toBeNull();
+  });
+});

@@ -1,0 +1,126 @@
+import { deviceWords } from "../matching/index.ts";
+import { findConnector, indexPins, type ConnectorId, type Dossier, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
+import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
+import { compareText, present } from "../util/index.ts";
+import type { Plan, Step } from "./step.ts";
+
+/** `part`: stays in the car. `consumable`: used up. `tool`: comes back into the box. */
+export const KIT_KINDS = ["part", "consumable", "tool"] as const;
+export type KitKind = (typeof KIT_KINDS)[number];
+
+/** One line of what has to be there, with the steps that wait for it. */
+export interface KitItem {
+  readonly kind: KitKind;
+  /** "joint barrel", "cavity plug for AL-P". */
+  readonly what: string;
+  /** "1.0 mm² together"; empty where there is nothing to say. */
+  readonly size: string;
+  /** Pieces that the plan uses; a tool counts once. */
+  readonly count: number;
+  /** Pieces to have besides: one in ten, one at least, of what is crimped, shrunk or pushed in (common practice, no source). */
+  readonly spare: number;
+  readonly steps: readonly StepId[];
+}
+
+interface Need {
+  readonly kind: KitKind;
+  readonly what: string;
+  readonly size: string;
+  readonly spared: boolean;
+}
+
+const consumable = (what: string, size = ""): Need => ({ kind: "consumable", what, size, spared: true });
+const part = (what: string, size = "", spared = false): Need => ({ kind: "part", what, size, spared });
+const tool = (what: string): Need => ({ kind: "tool", what, size: "", spared: false });
+
+/**
+ * Everything that a plan needs: parts, what is used up, tools; the same thing once, with its number. A joint is sized by the sum of
+ * the conductors that meet in it (common practice), and says so where a size is not known.
+ */
+export function kitOf(dossier: Dossier, plan: Pick<Plan, "steps">): readonly KitItem[] {
+  const pins = indexPins(dossier);
+  const items = new Map<string, { readonly need: Need; readonly steps: StepId[] }>();
+  for (const step of plan.steps) {
+    for (const need of needsOf(step, dossier, pins)) {
+      const key = JSON.stringify(need);
+      const item = items.get(key) ?? { need, steps: [] };
+      items.set(key, item);
+      item.steps.push(step.id);
+    }
+  }
+  return [...items.values()]
+    .map(({ need: { spared, ...need }, steps }): KitItem => ({ ...need, count: need.kind === "tool" ? 1 : steps.length, spare: spared ? Math.ceil(steps.length / 10) : 0, steps }))
+    .sort((a, b) => KIT_KINDS.indexOf(a.kind) - KIT_KINDS.indexOf(b.kind) || compareText(a.what, b.what) || compareText(a.size, b.size));
+}
+
+function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonly Need[] {
+  const placed = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
+  const meeting = [step.wire, step.partner, ...step.others].flatMap((id) => (id === null ? [] : [placed(id)]));
+  const joint = joined(meeting.map(({ pin }) => pin.size));
+  switch (step.kind) {
+    case "battery-off":
+    case "battery-on":
+      return [tool("spanner for the battery terminal"), tool("eye protection")];
+    case "photograph":
+      return [tool("camera"), consumable("flags for the wires")];
+    case "open-lock":
+    case "close-lock":
+      return [tool("tool for the secondary lock")];
+    case "check":
+    case "measure":
+      return [tool("multimeter")];
+    case "release":
+      return [...releaseTools(step.connector, dossier).map(tool), tool("eye protection")];
+    case "insert":
+      return [...fresh(step, dossier, pins)];
+    case "take-out":
+      return [consumable("flags for the wires")];
+    case "cut":
+      return [tool("side cutter"), tool("wire stripper")];
+    case "splice":
+      return [part("joint barrel, crimp or solder sleeve", joint, true), consumable("adhesive-lined sleeve", joint), tool("crimp tool for the barrel"), tool("hot-air gun")];
+    case "fit-device":
+      return [part(step.device === null ? "the part between" : deviceWords(step.device)), consumable("adhesive-lined sleeve", joint), tool("hot-air gun"), tool("crimp tool for the barrel")];
+    case "cap":
+      return [consumable("end cap or adhesive-lined sleeve", joined([step.wire === null ? null : placed(step.wire).pin.size])), tool("hot-air gun")];
+    case "feed":
+      return [part(`connection to ${step.from ?? "the supply"}`), part("wire for the feed", joined([step.wire === null ? null : placed(step.wire).pin.size])), part("grommet where it goes through metal"), consumable("tape and ties")];
+    case "plug":
+      return [part(`cavity plug for ${step.connector === null ? "the plug" : findConnector(dossier, step.connector).name}`, "", true)];
+  }
+}
+
+/** "1.25 mm² together", or what is missing to say it. */
+function joined(sizes: readonly (number | null)[]): string {
+  if (sizes.some((size) => size === null)) return "size to be measured";
+  const sum = sizes.reduce<number>((total, size) => total + (size ?? 0), 0);
+  return `${Number(sum.toFixed(2))} mm²${sizes.length > 1 ? " together" : ""}`;
+}
+
+/** What opens the terminals of a connector, by the systems that its shell takes. */
+function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly string[] {
+  const systems = connector === null ? [] : (findConnector(dossier, connector).shell?.terminals ?? []);
+  const tools = systems.flatMap((id) => TERMINAL_SYSTEMS.find((system) => system.id === id)?.tool ?? []);
+  return tools.length === 0 ? ["release tool for the terminals (find the system on the Shelf)"] : [...new Set(tools)];
+}
+
+/** A moved terminal keeps its own; a spare one of the system lies ready, and a seal where the wire brings none. */
+function fresh(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonly Need[] {
+  const into = step.connector === null ? null : findConnector(dossier, step.connector);
+  const from = step.wire === null ? undefined : pins.get(step.wire);
+  if (into === null || from === undefined) return [];
+  const size = joined([from.pin.size]);
+  return into.sealed && !from.connector.sealed ? [part(`terminal with wire seal for ${into.name}`, size, true), tool("crimp tool for the terminals")] : [];
+}
+
+/** Steps that can be done with what is there: everything they need is ticked. `there` holds the keys of `kitKey`. */
+export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string => `${kind}: ${what}${size === "" ? "" : `, ${size}`}`;
+
+/** Groups of work that wait for something which is not there yet, with what they wait for. */
+export function waitsFor(plan: Pick<Plan, "groups">, kit: readonly KitItem[], there: ReadonlySet<string>): ReadonlyMap<string, readonly KitItem[]> {
+  const missing = kit.filter((item) => !there.has(kitKey(item)));
+  return new Map(plan.groups.flatMap((group) => {
+    const own = missing.filter((item) => item.steps.some((step) => group.steps.includes(step)));
+    return own.length === 0 ? [] : [[group.id, own] as const];
+  }));
+}
