@@ -113,14 +113,5 @@ function fresh(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>
   return into.sealed && !from.connector.sealed ? [part(`terminal with wire seal for ${into.name}`, size, true), tool("crimp tool for the terminals")] : [];
 }
 
-/** Steps that can be done with what is there: everything they need is ticked. `there` holds the keys of `kitKey`. */
+/** A name for a line of the kit, the same as long as the thing is the same. */
 export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string => `${kind}: ${what}${size === "" ? "" : `, ${size}`}`;
-
-/** Groups of work that wait for something which is not there yet, with what they wait for. */
-export function waitsFor(plan: Pick<Plan, "groups">, kit: readonly KitItem[], there: ReadonlySet<string>): ReadonlyMap<string, readonly KitItem[]> {
-  const missing = kit.filter((item) => !there.has(kitKey(item)));
-  return new Map(plan.groups.flatMap((group) => {
-    const own = missing.filter((item) => item.steps.some((step) => group.steps.includes(step)));
-    return own.length === 0 ? [] : [[group.id, own] as const];
-  }));
-}

@@ -1,9 +1,9 @@
-import { decisionId, indexPins, type Decision, type Dossier, type Method, type PinId, type PlacedPin } from "../model/index.ts";
+import { indexPins, type Decision, type Dossier, type Method, type PinId, type PlacedPin } from "../model/index.ts";
 import { kitOf } from "./kit.ts";
 import { planWork } from "./plan.ts";
 import type { Plan } from "./step.ts";
 
-/** What a way of working costs: of the whole job, or of one wire. Minutes as a range (common practice, no source). */
+/** What a way of working costs. Minutes as a range (common practice, no source). */
 export interface MethodCost {
   readonly cuts: number;
   readonly joints: number;
@@ -50,15 +50,4 @@ export function allBy(dossier: Dossier, method: Method): Dossier {
 export function compareMethods(dossier: Dossier): readonly MethodChoice[] {
   const choice = (method: MethodChoice["method"], job: Dossier): MethodChoice => ({ method, cost: costOf(job, planWork(job)) });
   return [choice("as-decided", dossier), choice("move", allBy(dossier, "move")), choice("splice", allBy(dossier, "splice"))];
-}
-
-/** The same for one wire: what its own steps cost when it is moved, and when it is spliced. Null where there is nothing to choose. */
-export function compareFor(dossier: Dossier, decision: Decision): readonly { readonly method: Method; readonly cost: MethodCost }[] | null {
-  if (!isFree(decision, indexPins(dossier))) return null;
-  const id = decisionId(decision);
-  return (["move", "splice"] as const).map((method) => {
-    const job = { ...dossier, decisions: dossier.decisions.map((one) => (decisionId(one) === id ? { ...decision, method } : one)) };
-    const steps = planWork(job).steps.filter((step) => step.decision === id);
-    return { method, cost: costOf(job, { steps, minutes: steps.reduce((sum, step) => sum + step.minutes, 0) }) };
-  });
 }
