@@ -1,5 +1,5 @@
 // Everything that is checked, from a fresh clone on: packages, Chromium and PostgreSQL are installed when they are missing.
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { dirname, join } from "node:path";
@@ -17,30 +17,43 @@ mkdirSync(results, { recursive: true });
 
 const e2eData = mkdtempSync("/var/tmp/trevin-e2e-");
 const bin = (path) => [process.execPath, join(root, "node_modules", path)];
-const steps = [
-  ["types", ["npm", "run", "--silent", "typecheck"]],
-  ["lint", [...bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"]],
-  ["layers", [...bin("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "packages"]],
-  ["walls", [process.execPath, "--import", "tsx", "scripts/walls.ts"]],
-  ["unit tests", vitest("unit")],
-  ["API tests", vitest("api")],
-  ["browser tests", [...bin("@playwright/test/cli.js"), "test"], { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: e2eData }],
+/** Two lanes beside each other, one for each core; the browser tests then have the machine to themselves. */
+const lanes = [
+  [["types", ["npm", "run", "--silent", "typecheck"]], ["unit tests", vitest("unit")]],
+  [
+    ["lint", [...bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"]],
+    ["layers", [...bin("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "packages"]],
+    ["walls", [process.execPath, "--import", "tsx", "scripts/walls.ts"]],
+    ["API tests", vitest("api")],
+  ],
 ];
+const browser = ["browser tests", [...bin("@playwright/test/cli.js"), "test"], { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: e2eData }];
 
 let passed = 0;
 let failed = 0;
-for (const [name, [command, ...args], env] of steps) {
+await Promise.all(lanes.map(async (lane) => {
+  for (const step of lane) await run(step, false);
+}));
+await run(browser, true);
+rmSync(e2eData, { recursive: true, force: true });
+say(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
+
+/** Runs one step. Its output is shown as it comes, or kept together till it ends where another step runs beside it. */
+async function run([name, [command, ...args], env], alone) {
   const began = Date.now();
-  say(`\n== ${name}`);
-  const { status } = spawnSync(command, args, { cwd: root, stdio: ["ignore", "inherit", "inherit"], env: { ...process.env, ...env } });
+  if (alone) say(`\n== ${name}`);
+  const child = spawn(command, args, { cwd: root, stdio: alone ? ["ignore", "inherit", "inherit"] : ["ignore", "pipe", "pipe"], env: { ...process.env, ...env } });
+  const output = [];
+  child.stdout?.on("data", (chunk) => output.push(chunk));
+  child.stderr?.on("data", (chunk) => output.push(chunk));
+  const status = await new Promise((resolve) => child.once("error", () => resolve(1)).once("close", resolve));
+  if (!alone) say(`\n== ${name}\n${Buffer.concat(output).toString("utf8")}`);
   const counted = countsOf(name);
   passed += counted.passed + (counted.counted || status !== 0 ? 0 : 1);
   failed += Math.max(counted.failed, status === 0 ? 0 : 1);
   say(`== ${name}: ${status === 0 ? "passed" : "FAILED"} in ${Math.round((Date.now() - began) / 1000)} s`);
 }
-rmSync(e2eData, { recursive: true, force: true });
-say(`\n${passed} passed, ${failed} failed`);
-process.exit(failed === 0 ? 0 : 1);
 
 function vitest(project) {
   return [...bin("vitest/vitest.mjs"), "run", "--project", project, "--reporter", "default", "--reporter", "json", "--outputFile.json", join(results, `${project}.json`)];
