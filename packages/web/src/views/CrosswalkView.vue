@@ -95,12 +95,16 @@ async function decide(edit: Edit | null): Promise<boolean> {
   if (edit === null || edit.put.length + edit.remove.length === 0) return false;
   return store.decide(edit.put, edit.remove);
 }
-/** Does it to all marked rows, or to the one in hand and goes on to the next that wants something. */
+/**
+ * Does it to all marked rows, or to the one in hand and goes on to the next that wants something. It goes on at once and not when
+ * the edit is stored, so that it never takes the hand away from where it went meanwhile.
+ */
 async function act(edit: Edit | null, goOn = true): Promise<void> {
+  if (edit === null || edit.put.length + edit.remove.length === 0) return;
   const several = marked.value.size > 0;
-  if (!(await decide(edit))) return;
-  if (several) marked.value = new Set();
-  else if (goOn) nextDoubtful();
+  const stored = decide(edit);
+  if (!several && goOn) nextDoubtful();
+  if ((await stored) && several) marked.value = new Set();
 }
 const firstFix = computed(() => (selected.value?.decision ? worstOf(selected.value)?.fixes[0] : undefined));
 async function take(): Promise<void> {
