@@ -18,7 +18,7 @@ export function planReport({ dossier }: JobDocument): unknown {
       return { number: index + 1, id: step.id, kind: step.kind, words: `${verb} ${object}, ${where}`, wire: name(step.wire), at: name(step.at), twins: step.twins.map(name), minutes: step.minutes, discharges: step.decision };
     }),
     kit: kitOf(dossier, plan).map(({ kind, what, size, count, spare, steps }) => ({ kind, what, size, count, spare, steps: steps.length })),
-    methods: compareMethods(dossier).map(({ method, cost }) => ({ method, ...cost })),
+    methods: compareMethods(dossier, plan).map(({ method, cost }) => ({ method, ...cost })),
     fault: fault === null ? null : faultWords(fault, pinNamer(dossier)),
   };
 }

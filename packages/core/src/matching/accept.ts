@@ -1,6 +1,7 @@
 import type { Decision, Dossier, PinId } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import type { SuggestedAlone, SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
+import { feedPlaceWords } from "./feeds.ts";
 import type { SuggestedJumper } from "./jumpers.ts";
 
 const common = { reason: "", answers: [] } as const;
@@ -24,10 +25,10 @@ export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision =>
 
 /** Cap, leave or feed as proposed. A feed without a place to take it from still blocks the work and asks for one. */
 export function decisionFromAlone({ pin, proposal, feed, from, open, why }: SuggestedAlone): Decision {
-  if (proposal === "feed" && feed !== null) return { kind: "feed", pin, feed, from: placeText(from[0]), sure: from.length === 0 ? "sure" : "check", ...common };
+  const [place] = from;
+  if (proposal === "feed" && feed !== null) return { kind: "feed", pin, feed, from: place === undefined ? "" : feedPlaceWords(place), sure: place === undefined ? "sure" : "check", ...common };
   return leftOpen(proposal === "leave" ? "leave" : "cap", pin, why === "spare" ? null : open);
 }
-const placeText = (place: SuggestedAlone["from"][number] | undefined): string => (place === undefined ? "" : place.where === "" ? place.name : `${place.name}, ${place.where}`);
 
 /** A pin that nothing is connected to, with what happens because of it. */
 export const leftOpen = (kind: "cap" | "leave", pin: PinId, open: SuggestedAlone["open"]): Decision => ({ kind, pin, sure: "sure", ...(open === null ? {} : { open }), ...common });

@@ -1,4 +1,4 @@
-import { decisionPins, indexPins, leadPin, type BriefItem, type Decision, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import { decisionByPin, indexPins, leadPin, type BriefItem, type Decision, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
 import { readFunction, tokensOf } from "../shelf/index.ts";
 
 /**
@@ -34,7 +34,7 @@ function sameThing(a: string, b: string, { words }: Pick<Dossier, "words">): boo
 export function briefLines(dossier: Dossier): readonly BriefLine[] {
   if (dossier.brief.length === 0) return [];
   const pins = indexPins(dossier);
-  const decisionOf = new Map(dossier.decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
+  const decisionOf = decisionByPin(dossier);
   const wired = [...pins.values()].filter(({ pin }) => pin.content !== "empty");
   return dossier.brief.map((item): BriefLine => {
     const byHand = item.pins.flatMap((id) => pins.get(id) ?? []);

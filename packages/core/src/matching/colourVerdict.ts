@@ -18,6 +18,14 @@ export interface ColourJoin {
  * when the case for the pair is good and nothing stands against it, "dead" otherwise.
  */
 export function colourForColour(dossier: Dossier): readonly ColourJoin[] {
+  const known = VERDICTS.get(dossier) ?? verdictOf(dossier);
+  VERDICTS.set(dossier, known);
+  return known;
+}
+/** A dossier is never changed in place, and several ask for the same verdict. */
+const VERDICTS = new WeakMap<Dossier, readonly ColourJoin[]>();
+
+function verdictOf(dossier: Dossier): readonly ColourJoin[] {
   const read = pinReader(dossier);
   const wires = (side: Side): readonly ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => pin.content === "occupied").map(read).filter(({ look }) => look !== "");
   const left = wires("vehicle");

@@ -1,6 +1,6 @@
 import { componentsOf, partOf, solveAssignment, type AssignmentProblem, type Component } from "../numeric/index.ts";
-import { decisionPins, isFeed, pinsOfSide, type Dossier, type FeedClass, type OpenEffect, type PinId, type PlacedPin, type Side, type Sureness } from "../model/index.ts";
-import { firstDifference, present } from "../util/index.ts";
+import { decisionByPin, isFeed, pinsOfSide, worse, type Dossier, type FeedClass, type OpenEffect, type PinId, type PlacedPin, type Side, type Sureness } from "../model/index.ts";
+import { firstDifference, present, unionFind } from "../util/index.ts";
 import { droppedOption } from "./brief.ts";
 import { SURCHARGE } from "./capacity.ts";
 import { deviceBetween, deviceOfMerge, type ProposedDevice } from "./devices.ts";
@@ -69,9 +69,6 @@ export interface MatchOptions {
   readonly onProgress?: ((done: number, total: number) => void) | undefined;
 }
 
-const ORDER: readonly Sureness[] = ["guess", "check", "sure"];
-const leastSure = (pairs: readonly SuggestedPair[]): Sureness => ORDER[Math.min(...pairs.map((pair) => ORDER.indexOf(pair.sure)))] ?? "guess";
-
 /**
  * The best pairing of all undecided pins of the two sides, as one assignment: every pair's evidence is weighed against every
  * other's and against staying alone; one wire may serve several where its class permits. Decided pins are fixed and take no
@@ -80,8 +77,9 @@ const leastSure = (pairs: readonly SuggestedPair[]): Sureness => ORDER[Math.min(
  */
 export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk {
   const read = pinReader(dossier);
-  const decided = new Set(dossier.decisions.flatMap(decisionPins));
-  const forbidden = new Set(dossier.decisions.flatMap((decision) => (decision.kind === "forbid" ? [`${decision.vehicle}\n${decision.incoming}`] : [])));
+  const decided = decisionByPin(dossier);
+  const forbidden = new Map<PinId, Set<PinId>>();
+  for (const decision of dossier.decisions) if (decision.kind === "forbid") forbidden.set(decision.vehicle, (forbidden.get(decision.vehicle) ?? new Set()).add(decision.incoming));
   const open = (side: Side): readonly ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => !decided.has(pin.id) && pin.content !== "empty").map(read);
   const left = open("vehicle");
   const right = open("incoming");
@@ -142,14 +140,9 @@ function linksOf(match: MatchProblem, { memo, onProgress }: MatchOptions): reado
     for (const [key, solved] of kept) memo.set(key, solved);
   }
   onProgress?.(pins, pins);
-  return links.sort((a, b) => rankOf(match, a.row) - rankOf(match, b.row) || rankOf(match, a.column) - rankOf(match, b.column));
-}
-
-const ranks = new WeakMap<MatchProblem, ReadonlyMap<ReadPin, number>>();
-function rankOf(match: MatchProblem, pin: ReadPin): number {
-  const known = ranks.get(match) ?? new Map([...match.rows, ...match.columns].filter(({ of }) => of === null).map((seat, index) => [seat.pin, index]));
-  ranks.set(match, known);
-  return known.get(pin) ?? 0;
+  const rank = new Map([...rows, ...columns].filter(({ of }) => of === null).map((seat, index) => [seat.pin, index]));
+  const place = (pin: ReadPin): number => rank.get(pin) ?? 0;
+  return links.sort((a, b) => firstDifference(place(a.row) - place(b.row), place(a.column) - place(b.column)));
 }
 
 /** Everything that the solution of a component depends on. */
@@ -230,22 +223,14 @@ function starsOnly(links: readonly ChosenLink[]): readonly ChosenLink[] {
 
 /** Links that share a pin, in the order of their first. */
 function groupsOf(links: readonly ChosenLink[]): readonly (readonly ChosenLink[])[] {
-  const groupOf = new Map<ReadPin, ChosenLink[]>();
+  const joined = unionFind();
+  for (const { row, column } of links) joined.join(row.placed.pin.id, column.placed.pin.id);
+  const groups = new Map<string, ChosenLink[]>();
   for (const link of links) {
-    const [a, b] = [groupOf.get(link.row), groupOf.get(link.column)];
-    if (a === undefined && b === undefined) {
-      const alone = [link];
-      groupOf.set(link.row, alone);
-      groupOf.set(link.column, alone);
-      continue;
-    }
-    const group = [...new Set([...(a ?? []), ...(b ?? []), link])];
-    for (const one of group) {
-      groupOf.set(one.row, group);
-      groupOf.set(one.column, group);
-    }
+    const root = joined.find(link.row.placed.pin.id);
+    groups.set(root, [...(groups.get(root) ?? []), link]);
   }
-  return [...new Set(groupOf.values())];
+  return [...groups.values()];
 }
 
 function pairOf({ row, column, further, strength, margin }: ChosenLink, match: MatchProblem, nominalVolts: number): SuggestedPair {
@@ -260,7 +245,7 @@ function grouped(links: readonly ChosenLink[], pairs: readonly SuggestedPair[]):
   const kind = new Set(links.map((link) => link.row)).size > 1 ? "merge" : "split";
   const [first] = links;
   const device = pairs.find((pair) => pair.device !== null)?.device ?? (kind === "merge" && first !== undefined ? deviceOfMerge(first.column) : null);
-  return { kind, pairs, sure: leastSure(pairs), device };
+  return { kind, pairs, sure: pairs.map(({ sure }) => sure).reduce<Sureness | null>(worse, null) ?? "guess", device };
 }
 
 /** For each pin that stays alone, its dearest partner and who has that one. */

@@ -4,7 +4,7 @@ import { unreachable } from "../util/index.ts";
 import type { ProposedDevice } from "./devices.ts";
 
 /** 22000 as "22 kΩ", 330 as "330 Ω". */
-export const ohmWords = (ohms: number): string => (ohms >= 1e6 ? `${round(ohms / 1e6)} MΩ` : ohms >= 1000 ? `${round(ohms / 1000)} kΩ` : `${round(ohms)} Ω`);
+const ohmWords = (ohms: number): string => (ohms >= 1e6 ? `${round(ohms / 1e6)} MΩ` : ohms >= 1000 ? `${round(ohms / 1000)} kΩ` : `${round(ohms)} Ω`);
 const round = (value: number): string => Number(value.toPrecision(3)).toString();
 
 /** What is put between two wires: "a divider, 22 kΩ over 10 kΩ". */

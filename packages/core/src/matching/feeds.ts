@@ -7,19 +7,21 @@ export interface FeedPlace {
   readonly feed: FeedClass;
   readonly name: string;
   readonly where: string;
-  readonly kind: "point" | "wire";
 }
+
+/** A place that a feed can be taken from: "F22, kick panel". */
+export const feedPlaceWords = ({ name, where }: FeedPlace): string => (where === "" ? name : `${name}, ${where}`);
 
 /** Where feeds can be taken from, as far as the job knows: named points first, then wires of the vehicle that carry one. */
 export function feedPlaces(dossier: Dossier): readonly FeedPlace[] {
   const points = dossier.points.flatMap((point): readonly FeedPlace[] => {
     const feed = point.kind === "ground" ? "ground" : point.kind === "supply" ? (readFunction(`${point.name} ${point.place}`, dossier.words).term?.signal ?? "battery") : null;
-    return feed !== null && isFeed(feed) ? [{ feed, name: point.name, where: point.place, kind: "point" }] : [];
+    return feed !== null && isFeed(feed) ? [{ feed, name: point.name, where: point.place }] : [];
   });
   const read = pinReader(dossier);
   const live = new Set(dossier.decisions.filter(({ kind }) => kind !== "cap").flatMap(decisionPins));
   const wires = allPins(dossier).filter(({ connector, pin }) => connector.side === "vehicle" && pin.content === "occupied" && live.has(pin.id)).map(read).flatMap(({ placed, signal }): readonly FeedPlace[] =>
-    isFeed(signal) && (isSupply(signal) || signal === "ground") ? [{ feed: signal, name: pinName(placed), where: placed.pin.function, kind: "wire" }] : [],
+    isFeed(signal) && (isSupply(signal) || signal === "ground") ? [{ feed: signal, name: pinName(placed), where: placed.pin.function }] : [],
   );
   return [...points, ...wires];
 }

@@ -5,9 +5,9 @@ export {
 } from "./crosswalk.ts";
 export { explainer, type Explanation } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
-export { feedPlaces, type FeedPlace } from "./feeds.ts";
+export { feedPlaces, feedPlaceWords, type FeedPlace } from "./feeds.ts";
 export { deviceBetween, type ProposedDevice } from "./devices.ts";
-export { deviceReasonWords, deviceWords, ohmWords } from "./deviceWords.ts";
+export { deviceReasonWords, deviceWords } from "./deviceWords.ts";
 export { otherSide, type OtherSide, type SideDifference } from "./otherSide.ts";
 export { decisionFromAlone, decisionFromGroup, decisionFromJumper, decisionFromPair, leftOpen } from "./accept.ts";
 export { briefLines, droppedOption, type BriefLine, type BriefState } from "./brief.ts";

@@ -1,5 +1,5 @@
 import { solveAssignment } from "../numeric/index.ts";
-import type { ConnectorId, Dossier, PinId, PlacedPin, Sureness } from "../model/index.ts";
+import type { Dossier, PinId, PlacedPin, Sureness } from "../model/index.ts";
 import { tokensOf } from "../shelf/index.ts";
 import { present } from "../util/index.ts";
 import { pinReader, weigh, type ReadPin } from "./evidence.ts";
@@ -8,12 +8,9 @@ import { keepOutOf } from "./keepOut.ts";
 
 /** Cavities of one plug to join so that what ran through the module goes on working without it. */
 export interface SuggestedJumper {
-  readonly connector: ConnectorId;
   readonly pins: readonly [PinId, PinId];
   readonly sure: Sureness;
   readonly strength: number;
-  readonly from: string;
-  readonly to: string;
 }
 
 const INTO = /\b(in|input|from|switch|stalk|request|supply in|feed in)\b/i;
@@ -40,11 +37,11 @@ export function suggestJumpers(dossier: Dossier, open: readonly ReadPin[]): read
   const plugs = [...new Set(open.map(({ placed }) => placed.connector.id))];
   return plugs.flatMap((plug) => {
     const own = open.filter(({ placed }) => placed.connector.id === plug && placed.pin.content === "occupied" && keepOutOf(placed) === null);
-    return pairsWithin(plug, own.filter((pin) => wayOf(pin) === "source"), own.filter((pin) => wayOf(pin) === "load"), read);
+    return pairsWithin(own.filter((pin) => wayOf(pin) === "source"), own.filter((pin) => wayOf(pin) === "load"), read);
   });
 }
 
-function pairsWithin(plug: ConnectorId, sources: readonly ReadPin[], loads: readonly ReadPin[], read: (placed: PlacedPin) => ReadPin): readonly SuggestedJumper[] {
+function pairsWithin(sources: readonly ReadPin[], loads: readonly ReadPin[], read: (placed: PlacedPin) => ReadPin): readonly SuggestedJumper[] {
   // Both are weighed by what they carry, without the way that they carry it.
   const carried = (own: ReadPin): ReadPin => {
     const { pin, connector } = own.placed;
@@ -67,6 +64,6 @@ function pairsWithin(plug: ConnectorId, sources: readonly ReadPin[], loads: read
     const [margin] = solved.marginOf(row);
     const value = present(table[row]?.[column], "strength");
     const confidence = Math.min(value, margin);
-    return [{ connector: plug, pins: [source.placed.pin.id, load.placed.pin.id], strength: value, sure: surenessAt(confidence), from: source.placed.pin.function, to: load.placed.pin.function }];
+    return [{ pins: [source.placed.pin.id, load.placed.pin.id], strength: value, sure: surenessAt(confidence) }];
   });
 }

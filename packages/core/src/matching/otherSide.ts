@@ -1,4 +1,4 @@
-import { decisionId, decisionPins, indexPins, leadPin, pinName, pinsOfSide, type Decision, type Dossier, type PinId, type PlacedPin, type Side } from "../model/index.ts";
+import { decisionByPin, decisionId, decisionPins, indexPins, leadPin, pinName, pinsOfSide, type Decision, type Dossier, type PinId, type PlacedPin, type Side } from "../model/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { pinReader, type ReadPin } from "./evidence.ts";
@@ -32,7 +32,7 @@ export function otherSide(dossier: Dossier): readonly OtherSide[] {
   const pins = indexPins(dossier);
   const read = pinReader(dossier);
   const byMeaning = { vehicle: meanings(dossier, "vehicle", read), incoming: meanings(dossier, "incoming", read) };
-  const decisionOf = new Map(dossier.decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
+  const decisionOf = decisionByPin(dossier);
   const twinOf = (id: PinId): PlacedPin | null => {
     const placed = present(pins.get(id), `pin ${id}`);
     const own = read(placed);

@@ -1,5 +1,5 @@
 import type { AssignmentProblem, Cost, Edge } from "../numeric/index.ts";
-import { isFeed } from "../model/index.ts";
+import { isFeed, type PinId } from "../model/index.ts";
 import { likenessIndex, type LikenessIndex } from "../shelf/index.ts";
 import { invariant, present } from "../util/index.ts";
 import { furtherJoints, mayShare, SURCHARGE } from "./capacity.ts";
@@ -31,9 +31,9 @@ export function aloneCost({ placed: { pin }, signal, reading }: ReadPin): number
 
 /**
  * The assignment of two sides of pins. Only pairs with a positive case have an edge, so everything else stays alone; pins of
- * equal sense, look and place share one list of edges. `forbidden` pairs have none. Exported for checks against independent solvers.
+ * equal sense, look and place share one list of edges. Pairs in `forbidden`, by row, have none. Exported for checks against independent solvers.
  */
-export function matchProblem(rowPins: readonly ReadPin[], columnPins: readonly ReadPin[], forbidden: ReadonlySet<string> = new Set(), onRow?: (row: number) => unknown): MatchProblem {
+export function matchProblem(rowPins: readonly ReadPin[], columnPins: readonly ReadPin[], forbidden: ReadonlyMap<PinId, ReadonlySet<PinId>> = new Map(), onRow?: (row: number) => unknown): MatchProblem {
   invariant(Math.max(rowPins.length, columnPins.length) < COLOUR, "a side has fewer pins than colour outranks");
   const further = furtherJoints(rowPins, columnPins);
   const seats = (pins: readonly ReadPin[], counts: readonly number[]): readonly Seat[] => [
@@ -47,14 +47,9 @@ export function matchProblem(rowPins: readonly ReadPin[], columnPins: readonly R
   const seatsOf = columnPins.map((_, index): number[] => [index]);
   columns.forEach(({ of }, index) => of !== null && seatsOf[of]?.push(index));
   const lists = new Map<string, readonly Edge[]>();
-  const apart = new Map<string, Set<string>>();
-  for (const pair of forbidden) {
-    const [row = "", column = ""] = pair.split("\n");
-    apart.set(row, (apart.get(row) ?? new Set()).add(column));
-  }
   const edges = rows.map((row, place) => {
     onRow?.(place);
-    const never = apart.get(row.pin.placed.pin.id);
+    const never = forbidden.get(row.pin.placed.pin.id);
     const key = JSON.stringify([row.pin.sense, row.pin.look, row.pin.place, row.of !== null, never === undefined ? "" : row.pin.placed.pin.id]);
     const known = lists.get(key);
     if (known !== undefined) return known;

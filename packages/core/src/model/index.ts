@@ -12,7 +12,7 @@ export { decisionId, decisionPins, isJoining, leadPin, linkedPairs, METHODS, nam
 export { type DeviceKind, type InsertedDevice } from "./device.ts";
 export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {
-  allPins, connectorsInOrder, decisionSureness, emptyDossier, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, rankPins, undecidedPins, type Dossier, type JobHead, type JobKind, type OwnWord, type PlacedPin,
+  allPins, connectorsInOrder, decisionSureness, emptyDossier, findConnector, indexPins, JOB_KINDS, pinName, pinsOfSide, rankPins, decisionByPin, undecidedPins, type Dossier, type JobHead, type JobKind, type OwnWord, type PlacedPin,
 } from "./job.ts";
 export {
   allSources, indexSources, leastSure, OWN_SOURCES, SOURCE_KINDS, surenessOf, vouched, worse, type Source, type SourceKind,

@@ -82,9 +82,12 @@ export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
   return present(dossier.connectors.find((connector) => connector.id === id), `connector ${id}`);
 }
 
+/** The decision that settles each pin; pins without one are not in it. */
+export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): ReadonlyMap<PinId, Decision> => new Map(decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
+
 /** Pins that need a decision and have none: occupied or never looked at. */
 export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
-  const decided = new Set(dossier.decisions.flatMap(decisionPins));
+  const decided = decisionByPin(dossier);
   return allPins(dossier).filter(({ pin }) => pin.content !== "empty" && !decided.has(pin.id));
 }
 

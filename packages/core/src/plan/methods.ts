@@ -40,14 +40,14 @@ type Join = Extract<Decision, { kind: "join" }>;
 /** Whether there is a choice: a part between is always spliced, and a wire for an empty cavity always moves. */
 const isFree = (decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): decision is Join => decision.kind === "join" && decision.device === undefined && pins.get(decision.incoming)?.pin.content === "occupied";
 
-/** Every join that could be done either way done in one. */
+/** Every join that could be done either way done in one; what is so already is the same decision. */
 export function allBy(dossier: Dossier, method: Method): Dossier {
   const pins = indexPins(dossier);
-  return { ...dossier, decisions: dossier.decisions.map((decision): Decision => (isFree(decision, pins) ? { ...decision, method } : decision)) };
+  return { ...dossier, decisions: dossier.decisions.map((decision): Decision => (isFree(decision, pins) && decision.method !== method ? { ...decision, method } : decision)) };
 }
 
 /** The job as it is decided, and with every plain join moved or spliced, each planned in full and counted. */
-export function compareMethods(dossier: Dossier): readonly MethodChoice[] {
-  const choice = (method: MethodChoice["method"], job: Dossier): MethodChoice => ({ method, cost: costOf(job, planWork(job)) });
-  return [choice("as-decided", dossier), choice("move", allBy(dossier, "move")), choice("splice", allBy(dossier, "splice"))];
+export function compareMethods(dossier: Dossier, asDecided: Pick<Plan, "steps" | "minutes"> = planWork(dossier)): readonly MethodChoice[] {
+  const choice = (method: Method, job: Dossier): MethodChoice => ({ method, cost: costOf(job, planWork(job)) });
+  return [{ method: "as-decided", cost: costOf(dossier, asDecided) }, choice("move", allBy(dossier, "move")), choice("splice", allBy(dossier, "splice"))];
 }

@@ -1,3 +1,3 @@
 export { awgToMm2 } from "./awg.ts";
 export { parseSize, type SizeProblem } from "./size.ts";
-export { CHARGING, dividedVolts, dividerFor, E12, preferredAbove, type Divider } from "./divider.ts";
+export { CHARGING, dividedVolts, dividerFor, dividerReadings, E12, preferredAbove, type Divider } from "./divider.ts";

@@ -1,11 +1,7 @@
-import type { FeedPlace, SuggestedAlone } from "../matching/index.ts";
-import { deviceWords } from "../matching/index.ts";
+import { deviceWords, feedPlaceWords, type SuggestedAlone } from "../matching/index.ts";
 import { linkedPairs, namedPins, type Decision, type PinId } from "../model/index.ts";
 import { OPEN_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
-
-/** A place that a feed can be taken from: "F22, kick panel". */
-export const feedPlaceWords = ({ name, where }: FeedPlace): string => (where === "" ? name : `${name}, ${where}`);
 
 /** What a decision does, without its pins: "spliced, through a divider, 22 kΩ over 10 kΩ". */
 export function doneWords(decision: Decision): string {

@@ -12,7 +12,7 @@ export { factsWords } from "./factsWords.ts";
 export { termWords } from "./termWords.ts";
 export { sourceWords } from "./sourceWords.ts";
 export { sightWords } from "./sightWords.ts";
-export { decisionWords, doneWords, feedPlaceWords, proposalWords } from "./decisionWords.ts";
+export { decisionWords, doneWords, proposalWords } from "./decisionWords.ts";
 export { commandWords } from "./commandWords.ts";
 export { cavityWords } from "./cavityWords.ts";
 export { faceFile } from "./faceFile.ts";

@@ -13,7 +13,7 @@ import FeedDialog from "../components/crosswalk/FeedDialog.vue";
 import PartnerDialog from "../components/crosswalk/PartnerDialog.vue";
 import SideDialog from "../components/crosswalk/SideDialog.vue";
 import WalkList from "../components/crosswalk/WalkList.vue";
-import { hazardsOfJob, isAt, isOpenHazard, isShown, leadOf, pinsOfRow, SHOWN, walkRows, wantsAttention, worstOf, type Shown, type WalkRow } from "../components/crosswalk/rows.ts";
+import { hazardKey, hazardsOfJob, isAt, isOpenHazard, isShown, leadOf, pinsOfRow, SHOWN, walkRows, wantsAttention, worstOf, type Shown, type WalkRow } from "../components/crosswalk/rows.ts";
 import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow, ways } from "../composables/useFaces.ts";
@@ -125,7 +125,7 @@ const fix = async (one: Fix): Promise<void> => { await decide(one); };
 const accept = (hazards: readonly Hazard[], reason: string, by: string): Promise<boolean> => decide(acceptHazards(dossier.value, hazards, reason, by));
 function answerFirst(): void {
   const hazard = selected.value?.hazards.find((one) => isOpenHazard(one) && one.decision !== null);
-  if (hazard !== undefined) answering.value = `${hazard.rule} ${hazard.decision ?? ""} ${hazard.pins.join(" ")}`;
+  if (hazard !== undefined) answering.value = hazardKey(hazard);
 }
 function change(patch: object): Promise<boolean> {
   const decision = selected.value?.decision;

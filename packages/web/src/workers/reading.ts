@@ -21,4 +21,7 @@ export interface Needs {
 }
 
 /** What the work needs, and what each way of working would cost: several plans, so not while the screen waits. */
-export const needsOf = (dossier: Dossier): Needs => ({ kit: kitOf(dossier, planWork(dossier)), ways: compareMethods(dossier) });
+export function needsOf(dossier: Dossier): Needs {
+  const plan = planWork(dossier);
+  return { kit: kitOf(dossier, plan), ways: compareMethods(dossier, plan) };
+}

@@ -1,5 +1,5 @@
 import type { Finding, Rule } from "./rule.ts";
-import { named } from "./say.ts";
+import { named, openEffect } from "./say.ts";
 import { OPEN_WORDS } from "../../shelf/index.ts";
 
 /** A module that misses a wire says so (common practice; the maker's sheet decides). */
@@ -8,8 +8,8 @@ export const faultCode: Rule = {
   class: "consequence",
   find: ({ open }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
-      const effect = decision.open ?? pin.reading.term?.open;
-      if ((effect !== "code" && effect !== "limp") || (decision.kind === "leave" && pin.placed.connector.side === "vehicle")) return [];
+      const effect = openEffect(pin, decision);
+      if (effect !== "code" && effect !== "limp") return [];
       return [{ severity: "note", pins: [pin], decision, title: effect === "limp" ? "Fault code, and little power" : "A fault code to expect", detail: `${named(pin)} stays without connection: ${OPEN_WORDS[effect]}.`, cure: "Write the code into the hand-over; a fault lamp is never hidden." }];
     }),
 };

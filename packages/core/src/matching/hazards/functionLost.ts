@@ -1,5 +1,5 @@
 import type { Finding, Rule } from "./rule.ts";
-import { named } from "./say.ts";
+import { named, openEffect } from "./say.ts";
 import { OPEN_WORDS } from "../../shelf/index.ts";
 
 /** What the vehicle loses because a wire of it is capped (common practice; the maker's sheet decides). */
@@ -8,8 +8,8 @@ export const functionLost: Rule = {
   class: "consequence",
   find: ({ open }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
-      const effect = decision.open ?? pin.reading.term?.open;
-      if (effect === undefined || effect === "nothing" || effect === "code" || effect === "limp" || (decision.kind === "leave" && pin.placed.connector.side === "vehicle")) return [];
+      const effect = openEffect(pin, decision);
+      if (effect === undefined || effect === "nothing" || effect === "code" || effect === "limp") return [];
       const grave = pin.reading.term?.vital === true || effect === "no-start" || effect === "overheats" || effect === "module-dead";
       return [{ severity: grave ? "caution" : "note", pins: [pin], decision, title: `Left open: ${OPEN_WORDS[effect]}`, detail: `${named(pin)} stays without connection.`, cure: "Tell the owner; put it on the brief if it must work." }];
     }),

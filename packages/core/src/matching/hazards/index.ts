@@ -1,4 +1,4 @@
-import { connectorsInOrder, decisionId, decisionPins, indexPins, isJoining, linkedPairs, pinsOfSide, rankPins, type Decision, type Dossier, type PinId, type Side } from "../../model/index.ts";
+import { connectorsInOrder, decisionByPin, decisionId, indexPins, isJoining, linkedPairs, pinsOfSide, rankPins, type Decision, type Dossier, type PinId, type Side } from "../../model/index.ts";
 import { present } from "../../util/index.ts";
 import type { Crosswalk } from "../crosswalk.ts";
 import { pinReader, type ReadPin } from "../evidence.ts";
@@ -36,7 +36,7 @@ function contextOf(dossier: Dossier, suggested: Suggested): HazardContext {
     feeds: of("feed").map((decision) => ({ pin: read(decision.pin), decision })),
     jumpers: of("jumper").map((decision) => ({ pins: decision.pins.map(read), decision })),
     connectors: connectorsInOrder(dossier),
-    decided: new Set(dossier.decisions.flatMap(decisionPins)),
+    decided: decisionByPin(dossier),
     byLook: { vehicle: looksIn(both.vehicle), incoming: looksIn(both.incoming) },
   };
 }

@@ -1,5 +1,5 @@
 import type { Finding, Rule } from "./rule.ts";
-import { isTerm, named } from "./say.ts";
+import { areTerms, named } from "./say.ts";
 
 /** 87 makes, 87a breaks: joined crosswise the load is on when it should be off (DIN 72552, ISO 7588). */
 export const relayContact: Rule = {
@@ -7,7 +7,6 @@ export const relayContact: Rule = {
   class: "electrical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      const crossed = (isTerm(vehicle, "relay output") && isTerm(incoming, "relay rest output")) || (isTerm(vehicle, "relay rest output") && isTerm(incoming, "relay output"));
-      return crossed ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "87 joined to 87a", detail: `${named(vehicle)} and ${named(incoming)}: one contact closes when the other opens.`, cure: "87 for what is on while the coil is fed, 87a for what is on while it rests." }] : [];
+      return areTerms(vehicle, incoming, "relay output", "relay rest output") ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "87 joined to 87a", detail: `${named(vehicle)} and ${named(incoming)}: one contact closes when the other opens.`, cure: "87 for what is on while the coil is fed, 87a for what is on while it rests." }] : [];
     }),
 };

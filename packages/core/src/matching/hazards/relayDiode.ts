@@ -1,5 +1,5 @@
 import type { Finding, Rule } from "./rule.ts";
-import { at, isTerm } from "./say.ts";
+import { areTerms, at } from "./say.ts";
 
 /** A relay with a diode across its coil takes the supply on 86 only; turned round the diode shorts it (ISO 7588: common practice). */
 export const relayDiode: Rule = {
@@ -7,7 +7,6 @@ export const relayDiode: Rule = {
   class: "electrical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      const crossed = (isTerm(vehicle, "relay coil feed") && isTerm(incoming, "relay coil ground")) || (isTerm(vehicle, "relay coil ground") && isTerm(incoming, "relay coil feed"));
-      return crossed ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "85 joined to 86", detail: `${at(vehicle)} and ${at(incoming)}: without a diode in the relay nothing changes; with one it is a short.`, cure: "Supply on 86, switched ground on 85; look at the symbol on the relay." }] : [];
+      return areTerms(vehicle, incoming, "relay coil feed", "relay coil ground") ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "85 joined to 86", detail: `${at(vehicle)} and ${at(incoming)}: without a diode in the relay nothing changes; with one it is a short.`, cure: "Supply on 86, switched ground on 85; look at the symbol on the relay." }] : [];
     }),
 };

@@ -56,7 +56,7 @@ export interface HazardContext {
   /** Wires of a side: occupied cavities. */
   readonly wires: Readonly<Record<Side, readonly ReadPin[]>>;
   /** Pins with a decision of any kind. */
-  readonly decided: ReadonlySet<PinId>;
+  readonly decided: ReadonlyMap<PinId, Decision>;
   /** Wires of a side by how they look. */
   readonly byLook: Readonly<Record<Side, ReadonlyMap<string, readonly ReadPin[]>>>;
 }

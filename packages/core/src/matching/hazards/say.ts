@@ -1,4 +1,4 @@
-import { pinName, type Decision } from "../../model/index.ts";
+import { pinName, type Decision, type OpenEffect } from "../../model/index.ts";
 import type { ReadPin } from "../evidence.ts";
 
 /** "B12.7": a pin in the words of a hazard. */
@@ -11,5 +11,9 @@ export const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ""
 export const list = (parts: readonly string[]): string => (parts.length < 2 ? (parts[0] ?? "") : `${parts.slice(0, -1).join(", ")} and ${parts.at(-1)}`);
 /** Whether the vocabulary reads the pin as one of these terms. */
 export const isTerm = (pin: ReadPin, ...names: readonly string[]): boolean => pin.reading.term !== null && names.includes(pin.reading.term.name);
-/** The same decision with something else about it. */
-export const withChange = (decision: Decision, change: object): Decision => ({ ...decision, ...change }) as Decision;
+/** Whether two pins are read as these two terms, either way round: a crossed pair. */
+export const areTerms = (a: ReadPin, b: ReadPin, one: string, other: string): boolean => (isTerm(a, one) && isTerm(b, other)) || (isTerm(a, other) && isTerm(b, one));
+/** A vehicle's wire that stays where it is goes on doing its work. */
+export const goesOn = (pin: ReadPin, decision: Decision): boolean => decision.kind === "leave" && pin.placed.connector.side === "vehicle";
+/** What happens because a pin is left open: as decided, else as the vocabulary says; undefined where its wire goes on working. */
+export const openEffect = (pin: ReadPin, decision: Extract<Decision, { kind: "cap" | "leave" }>): OpenEffect | undefined => (goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.term?.open));

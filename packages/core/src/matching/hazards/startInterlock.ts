@@ -2,7 +2,7 @@ import { leftOpen } from "../accept.ts";
 import { decisionId, type Decision } from "../../model/index.ts";
 import type { ReadPin } from "../evidence.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { isTerm, named } from "./say.ts";
+import { goesOn, isTerm, named } from "./say.ts";
 
 const INTERLOCKS = ["clutch switch", "neutral switch", "start inhibit"] as const;
 
@@ -11,7 +11,7 @@ export const startInterlock: Rule = {
   id: "start-interlock",
   class: "consequence",
   find: ({ open, jumpers, links, feeds }) => [
-    ...[...open, ...feeds.filter(({ decision }) => !/switch/i.test(decision.from))].flatMap(({ pin, decision }): readonly Finding[] => (isInterlock(pin) && !leftOnVehicle(pin, decision) ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])] : [])),
+    ...[...open, ...feeds.filter(({ decision }) => !/switch/i.test(decision.from))].flatMap(({ pin, decision }): readonly Finding[] => (isInterlock(pin) && !goesOn(pin, decision) ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])] : [])),
     ...jumpers.flatMap(({ pins, decision }): readonly Finding[] => (pins.some(isInterlock) ? [stopFor(pins, decision, pins.filter(isInterlock).map((pin) => ({ words: `Take the jumper back and put a switch at ${pin.placed.pin.cavity}`, put: pins.map((one) => (one === pin ? fedThrough(pin, "clutch or neutral") : leftOpen("leave", one.placed.pin.id, null))), remove: [decisionId(decision)] })))] : [])),
     ...links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
       const bridged = (isTerm(vehicle, "start inhibit") && incoming.signal === "ground") || (isTerm(incoming, "start inhibit", "neutral switch", "clutch switch") && vehicle.signal === "ground");
@@ -21,8 +21,6 @@ export const startInterlock: Rule = {
 };
 
 const isInterlock = (pin: ReadPin): boolean => isTerm(pin, ...INTERLOCKS);
-/** A vehicle's wire that stays where it is goes on doing its work. */
-const leftOnVehicle = (pin: ReadPin, decision: Decision): boolean => decision.kind === "leave" && pin.placed.connector.side === "vehicle";
 const fedThrough = (pin: ReadPin, what: string): Decision => ({ kind: "feed", pin: pin.placed.pin.id, feed: "ground", from: `ground through a ${what} switch`, sure: "check", reason: "", answers: [] });
 const inLoop = (pin: ReadPin, decision: Decision, what: "clutch" | "neutral") => ({ words: `Put a ${what} switch in the loop`, put: [fedThrough(pin, what)], remove: [decisionId(decision)] });
 

@@ -3,7 +3,7 @@
 import Select from "primevue/select";
 import { computed, ref, watch } from "vue";
 import {
-  aloneWords, decisionId, deviceReasonWords, deviceWords, dividedVolts, explainer, feedPlaceWords, isJoining, OPEN_EFFECTS, OPEN_WORDS, pinNamer, reasonWords,
+  aloneWords, decisionId, deviceReasonWords, deviceWords, dividerReadings, explainer, feedPlaceWords, isJoining, OPEN_EFFECTS, OPEN_WORDS, pinNamer, reasonWords,
   type CavityLook, type ConnectorId, type Decision, type DecisionId, type Dossier, type Fix, type Hazard, type OpenEffect, type PinId,
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
@@ -12,7 +12,7 @@ import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { canTurn, sameAnswer } from "./acts.ts";
 import HazardCard from "./HazardCard.vue";
-import { isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
+import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
 const props = defineProps<{ row: WalkRow; dossier: Dossier; hazards: readonly Hazard[]; ofJob: readonly Hazard[]; now: ReadonlyMap<PinId, CavityLook>; offer: string; whyOpen: boolean }>();
 const answering = defineModel<string | null>("answering", { required: true });
@@ -38,7 +38,6 @@ const faces = computed(() => {
 const graded = computed(() => [...props.row.hazards].filter(({ severity }) => severity !== "note").sort((a, b) => Number(isOpenHazard(b)) - Number(isOpenHazard(a)) || Number(b.severity === "stop") - Number(a.severity === "stop")));
 const notes = computed(() => props.row.hazards.filter(({ severity }) => severity === "note"));
 const alike = (hazard: Hazard): readonly Hazard[] => sameAnswer(props.hazards, hazard);
-const keyOf = (hazard: Hazard): string => `${hazard.rule} ${hazard.decision ?? ""} ${hazard.pins.join(" ")}`;
 function accept(hazard: Hazard, reason: string, all: boolean, by: string): void {
   emit("accept", all ? alike(hazard) : [hazard], reason, by);
   answering.value = null;
@@ -67,8 +66,7 @@ const apart = computed(() => {
 });
 const volts = computed(() => {
   const { device } = props.row;
-  const { nominalVolts } = props.dossier.head;
-  return device?.kind === "divider" ? [1, 1.2, 4 / 3].map((factor) => ({ at: (nominalVolts * factor).toFixed(1), volts: dividedVolts(nominalVolts * factor, device).toFixed(2) })) : [];
+  return device?.kind === "divider" ? dividerReadings(props.dossier.head.nominalVolts, device) : [];
 });
 const remarks = computed(() => pinsOfRow(props.row).flatMap(({ pin }) => (pin.note === "" ? [] : [`${pin.cavity}: ${pin.note}`])));
 const more = ref(false);
@@ -88,12 +86,12 @@ watch(() => props.row.key, () => { more.value = false; });
         {{ leadOf(row)?.pin.function }}
       </h2>
       <HazardCard
-        v-for="(hazard, i) in graded" :key="keyOf(hazard)" :hazard="hazard" :alike="alike(hazard).length" :first="i === 0 && isOpenHazard(hazard) && decision !== null" :person="prefs.person" :answering="answering === keyOf(hazard)"
-        @update:answering="answering = $event ? keyOf(hazard) : null" @fix="emit('fix', $event)" @accept="(reason, all, by) => accept(hazard, reason, all, by)" @withdraw="withdraw(hazard)"
+        v-for="(hazard, i) in graded" :key="hazardKey(hazard)" :hazard="hazard" :alike="alike(hazard).length" :first="i === 0 && isOpenHazard(hazard) && decision !== null" :person="prefs.person" :answering="answering === hazardKey(hazard)"
+        @update:answering="answering = $event ? hazardKey(hazard) : null" @fix="emit('fix', $event)" @accept="(reason, all, by) => accept(hazard, reason, all, by)" @withdraw="withdraw(hazard)"
       />
       <div v-if="row.device" class="device">
         <p><b>{{ decision ? "Between:" : "Suggested between:" }}</b> {{ deviceWords(row.device) }}<template v-if="row.proposed">, since {{ deviceReasonWords(row.proposed) }}</template>.</p>
-        <dl v-if="volts.length"><div v-for="one in volts" :key="one.at"><dt>{{ one.volts }} V</dt><dd class="lab">at {{ one.at }} V</dd></div></dl>
+        <dl v-if="volts.length"><div v-for="one in volts" :key="one.at"><dt>{{ one.volts.toFixed(2) }} V</dt><dd class="lab">at {{ one.at.toFixed(1) }} V</dd></div></dl>
       </div>
       <div class="acts">
         <button v-if="offer" type="button" class="btn pri" @click="emit('take')">{{ offer }} <kbd>Enter</kbd></button>
@@ -128,7 +126,7 @@ watch(() => props.row.key, () => { more.value = false; });
       </section>
       <section v-if="notes.length + ofJob.length > 0" class="notes">
         <button type="button" class="link lab" :aria-expanded="more" @click="more = !more">{{ notes.length }} {{ notes.length === 1 ? "note" : "notes" }} on this circuit<template v-if="ofJob.length">, {{ ofJob.length }} on the whole job</template></button>
-        <dl v-if="more"><template v-for="note in [...notes, ...ofJob]" :key="keyOf(note) + note.title"><dt>{{ note.title }}</dt><dd>{{ note.detail }} {{ note.cure }}</dd></template></dl>
+        <dl v-if="more"><template v-for="note in [...notes, ...ofJob]" :key="hazardKey(note) + note.title"><dt>{{ note.title }}</dt><dd>{{ note.detail }} {{ note.cure }}</dd></template></dl>
       </section>
     </section>
   </aside>

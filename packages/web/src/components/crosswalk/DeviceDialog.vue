@@ -4,7 +4,7 @@ import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import { computed, ref, watch } from "vue";
-import { deviceWords, dividedVolts, dividerFor, type DeviceKind, type InsertedDevice } from "@trevin/core";
+import { deviceWords, dividerFor, dividerReadings, type DeviceKind, type InsertedDevice } from "@trevin/core";
 import { blankDevice } from "./acts.ts";
 
 const props = defineProps<{ now: InsertedDevice | null; proposed: InsertedDevice | null; nominalVolts: number }>();
@@ -27,7 +27,7 @@ const problem = computed(() => {
 const number = (event: Event): number => Number((event.target as HTMLInputElement).value.replace(",", "."));
 const volts = computed(() => {
   const { value } = device;
-  return value.kind === "divider" && problem.value === "" ? [1, 1.2, 4 / 3].map((factor) => `${dividedVolts(props.nominalVolts * factor, value).toFixed(2)} V at ${(props.nominalVolts * factor).toFixed(1)} V`) : [];
+  return value.kind === "divider" && problem.value === "" ? dividerReadings(props.nominalVolts, value).map(({ at, volts: seen }) => `${seen.toFixed(2)} V at ${at.toFixed(1)} V`) : [];
 });
 </script>
 

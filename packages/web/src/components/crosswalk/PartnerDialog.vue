@@ -2,7 +2,7 @@
 /** Joining a pin to others by hand: every pin of the other side by the case for it, or the pins of its own plug for a jumper. */
 import Dialog from "primevue/dialog";
 import { computed, ref, watch } from "vue";
-import { candidatesFor, decisionPins, deviceReasonWords, deviceWords, pinColour, pinName, pinsInOrder, reasonWords, signalFit, type Dossier, type PinId, type PlacedPin } from "@trevin/core";
+import { candidatesFor, decisionByPin, deviceReasonWords, deviceWords, pinColour, pinName, pinsInOrder, reasonWords, signalFit, type Dossier, type PinId, type PlacedPin } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
@@ -22,7 +22,7 @@ interface Offer {
   readonly words: string;
   readonly taken: boolean;
 }
-const decided = computed(() => new Set(props.dossier.decisions.flatMap(decisionPins)));
+const decided = computed(() => decisionByPin(props.dossier));
 const offers = computed<readonly Offer[]>(() => {
   const { own } = props;
   if (own === null || !open.value) return [];

@@ -31,6 +31,8 @@ export const pinsOfRow = (row: Pick<WalkRow, "vehicle" | "incoming">): readonly 
 /** The pin that a row is listed at. */
 export const leadOf = (row: WalkRow): PlacedPin | undefined => row.vehicle[0] ?? row.incoming[0];
 
+/** A hazard among all others: its rule, the decision it is about, and its pins. */
+export const hazardKey = (hazard: Hazard): string => `${hazard.rule} ${hazard.decision ?? ""} ${hazard.pins.join(" ")}`;
 /** Whether a hazard still asks for something: neither cured by what is decided nor accepted. */
 export const isOpenHazard = (hazard: Hazard): boolean => hazard.severity !== "note" && !hazard.cured && hazard.answered === null;
 /** The gravest hazard of a row that still asks for something. */

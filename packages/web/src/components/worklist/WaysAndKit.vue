@@ -21,7 +21,7 @@ const LINES = [
   ["parts", (cost: MethodChoice["cost"]) => String(cost.parts)], ["tools", (cost: MethodChoice["cost"]) => String(cost.tools)], ["minutes", (cost: MethodChoice["cost"]) => `${cost.minutes[0]} to ${cost.minutes[1]}`], ["way back", (cost: MethodChoice["cost"]) => cost.reversible],
 ] as const;
 /** The decisions that another way of working would change. */
-const changed = (method: MethodChoice["method"]): readonly Decision[] => (method === "as-decided" ? [] : allBy(props.dossier, method).decisions.filter((decision, i) => decision !== props.dossier.decisions[i] && decision.kind === "join" && props.dossier.decisions[i]?.kind === "join" && decision.method !== (props.dossier.decisions[i] as Extract<Decision, { kind: "join" }>).method));
+const changed = (method: MethodChoice["method"]): readonly Decision[] => (method === "as-decided" ? [] : allBy(props.dossier, method).decisions.filter((decision, i) => decision !== props.dossier.decisions[i]));
 const KINDS: Readonly<Record<KitKind, string>> = { part: "Parts", consumable: "Used up", tool: "Tools" };
 const kinds = computed(() => KIT_KINDS.map((kind) => ({ kind, items: needs.value?.kit.filter((item) => item.kind === kind) ?? [] })).filter(({ items }) => items.length > 0));
 </script>
