@@ -8,7 +8,7 @@ import { InputError } from "./failure.ts";
 import { importReport } from "./importTable.ts";
 import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
-import { planReport } from "./plan.ts";
+import { checkReport, planReport } from "./plan.ts";
 import { validateReport } from "./validate.ts";
 
 const HELP = `trevin: the computations of Trevin for scripts
@@ -20,6 +20,7 @@ const HELP = `trevin: the computations of Trevin for scripts
   trevin validate JOB.json          is the file sound, and what stands in the way of the work
   trevin match JOB.json             pairs with confidence and reasons, what to do with the rest, hazards
   trevin plan JOB.json              the ordered worklist, checked by a second opinion
+  trevin check PLAN.json            the first rule that a plan breaks, also one that was edited by hand
   trevin locate JOB.json CONNECTOR CAVITY
                                     where a cavity is, in words with landmarks
   trevin face JOB.json CONNECTOR    the face of a connector as SVG
@@ -73,6 +74,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   trace: ({ argument, rest: [connector = "", cavity = ""] }) => traceReport(loadJob(argument), connector, cavity),
   match: job(matchReport),
   plan: job(planReport),
+  check: ({ argument }) => checkReport(loadText(argument)),
   validate: job(validateReport),
   backup: async ({ argument }) => (await import("@trevin/server/backup")).backupTo(argument),
   restore: async ({ argument }) => (await import("@trevin/server/backup")).restoreFrom(argument),

@@ -23,12 +23,22 @@ describe("trevin", () => {
     const plan = report("plan", DEMO) as { steps: { words: string }[]; fault: unknown; blocks: string[] };
     expect(plan.fault).toBeNull();
     expect(plan.blocks).toContain("AL-P.B is undecided");
-    expect(plan.steps[0]!.words).toContain("Battery off");
+    expect(plan.steps.findIndex(({ words }) => words.startsWith("Battery off"))).toBeLessThan(plan.steps.findIndex(({ words }) => words.startsWith("Unplug")));
     const { kit, methods } = plan as unknown as { kit: { what: string; count: number }[]; methods: { method: string; joints: number; moved: number }[] };
     // Decided in the demo: two splices (4 wires meet in 2 joints) and four moves.
     expect(kit).toContainEqual(expect.objectContaining({ what: "joint barrel, crimp or solder sleeve", size: "3.5 mm² together", count: 1 }));
-    expect(methods.map(({ method, joints, moved }) => [method, joints, moved])).toEqual([["as-decided", 2, 4], ["move", 0, 6], ["splice", 6, 0]]);
+    expect(methods.map(({ method, joints, moved }) => [method, joints, moved])).toEqual([["as-decided", 2, 4], ["move", 0, 6], ["splice", 6, 0], ["adapter", 0, 0]]);
     expect(report("validate", DEMO)).toMatchObject({ valid: true, pins: 30, unreadColours: [] });
+  });
+  it("checks a plan as it was printed, and one that a hand has spoiled", () => {
+    const plan = report("plan", DEMO) as { steps: { kind: string; discharges: string | null }[] };
+    const check = (steps: readonly unknown[]): unknown => JSON.parse(trevin(["check", "-"], JSON.stringify({ ...plan, steps })).stdout);
+    expect(check(plan.steps)).toEqual({ steps: plan.steps.length, rule: null, step: null, fault: null });
+    const off = plan.steps.findIndex(({ kind }) => kind === "battery-off");
+    expect(check(plan.steps.filter((_, i) => i !== off))).toMatchObject({ rule: "step-cannot-be-done", fault: expect.stringContaining("battery is on") });
+    const tug = plan.steps.findIndex(({ kind }) => kind === "tug");
+    expect(check(plan.steps.filter((_, i) => i !== tug))).toMatchObject({ rule: "not-tugged", step: expect.any(Number) });
+    expect(trevin(["check", "-"], JSON.stringify({ steps: [] })).status).toBe(1);
   });
   it("reads standard input, and tells bad input (1) from a wrong command line (2)", () => {
     const small = JSON.stringify({ format: "trevin-job", version: 1, connectors: [{ name: "A", pins: [{ cavity: "1", function: "Horn" }] }, { name: "B", pins: [{ cavity: "1", function: "Horn" }] }] });

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Sheet, TableFile } from "../io/index.ts";
-import { briefItemSchema, connectorHeadSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, joinPointIdSchema, joinPointSchema, loomWireIdSchema, loomWireSchema, ownWordSchema, pinFactsSchema, pinIdSchema, pinSchema, sourceSchema, stepIdSchema } from "./job.ts";
+import { briefItemSchema, connectorHeadSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, joinPointIdSchema, joinPointSchema, loomWireIdSchema, loomWireSchema, ownWordSchema, pinFactsSchema, pinIdSchema, pinSchema, sourceSchema, stepIdSchema, worklistEditsSchema } from "./job.ts";
 import { storedEntrySchema } from "./ledger.ts";
 
 const uuid = z.uuid();
@@ -23,7 +23,7 @@ export const jobViewSchema = z.object({
   id: uuid,
   revision: z.int(),
   archived: z.boolean(),
-  dossier: z.object({ head: jobHeadSchema, connectors: z.array(connectorSchema), decisions: z.array(decisionSchema), sources: z.array(sourceSchema), words: z.array(ownWordSchema), brief: z.array(briefItemSchema), wires: z.array(loomWireSchema), points: z.array(joinPointSchema) }),
+  dossier: z.object({ head: jobHeadSchema, connectors: z.array(connectorSchema), decisions: z.array(decisionSchema), sources: z.array(sourceSchema), words: z.array(ownWordSchema), brief: z.array(briefItemSchema), worklist: worklistEditsSchema, wires: z.array(loomWireSchema), points: z.array(joinPointSchema) }),
   ledgerLength: z.int(),
   undo: z.string().nullable().describe("What undo would take back, in words"),
   redo: z.string().nullable().describe("What redo would put back, in words"),
@@ -49,6 +49,7 @@ export const tableFileSchema = z.discriminatedUnion("kind", [
 export const wordsViewSchema = z.object({ words: z.array(ownWordSchema) });
 export const setWordsSchema = z.object({ words: z.array(ownWordSchema).max(2000) });
 export const setBriefSchema = z.object({ brief: z.array(briefItemSchema).max(500) });
+export const setWorklistSchema = z.object({ worklist: worklistEditsSchema });
 export const decideSchema = z.object({ put: z.array(decisionSchema).max(5000).default([]), remove: z.array(decisionIdSchema).max(5000).default([]) });
 
 export const changeWiringSchema = z.object({

@@ -4,7 +4,7 @@ import type { ConnectorHead } from "../dossier/index.ts";
 import { shellSchema } from "./shell.ts";
 import {
   BRIEF_KINDS, CAVITY_CONTENTS, DIRECTIONS, FACTS, OPEN_EFFECTS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, JOIN_POINT_KINDS, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type BriefItem, type Claim,
-  type Connector, type ConnectorId, type Decision, type DecisionId, type InsertedDevice, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId,
+  type Connector, type ConnectorId, type Decision, type DecisionId, type InsertedDevice, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId, type WorklistEdits,
 } from "../model/index.ts";
 
 /** No control characters, and not the one name that no record can have as a key. */
@@ -141,6 +141,7 @@ export const deviceSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("converter"), what: text(120) }),
 ]) satisfies z.ZodType<InsertedDevice>;
 export const deviceField = { device: deviceSchema.optional() };
+export const findLiveField = { findLive: z.boolean().optional().describe("The half that carries the supply is found with the power on before the halves are joined") };
 export const openField = { open: z.enum(OPEN_EFFECTS).optional().describe("What happens because it is left open") };
 export const briefItemSchema = z.object({
   id: z.string().min(1).max(80).regex(ORDINARY),
@@ -150,11 +151,26 @@ export const briefItemSchema = z.object({
   pins: z.array(pinIdSchema).max(200).default([]).describe("Linked by hand; while there are none, the words link them"),
 }) satisfies z.ZodType<BriefItem>;
 
+const ownId = z.string().min(1).max(80).regex(ORDINARY);
+const minutes = z.number().min(0).max(10_000);
+export const worklistEditsSchema = z.object({
+  parts: z.array(z.object({
+    id: ownId, name: z.string().trim().min(1, "a part needs a name").max(120), place: text(120), fasteners: text(200), tool: text(120),
+    torque: z.number().positive().max(1000).nullable().describe("N·m by the maker's sheet"), drill: z.boolean(), hides: z.array(connectorIdSchema).max(200).describe("Connectors behind it; none: it always comes off"),
+  })).max(500),
+  own: z.array(z.object({ id: ownId, after: stepIdSchema.nullable(), text: z.string().trim().min(1, "a step needs words").max(500), place: text(120), minutes, from: text(200), deviation: text(500) })).max(2000),
+  order: z.array(z.object({ step: stepIdSchema, after: stepIdSchema.nullable() })).max(5000),
+  evenings: z.array(stepIdSchema).max(500).describe("Steps after which an evening ends"),
+  have: z.array(z.string().max(400)).max(2000).describe("Lines of the kit that are there"),
+  adapterLength: z.number().positive().max(20_000).nullable().describe("mm between the plugs of an adapter"),
+}) satisfies z.ZodType<WorklistEdits>;
+
 const severalPins = z.array(pinIdSchema).min(2, "two pins at least").max(40);
 export const decisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...deviceField, ...commonDecision }),
+  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...findLiveField, ...deviceField, ...commonDecision }),
   z.object({ kind: z.literal("merge"), vehicle: severalPins, incoming: pinIdSchema, ...deviceField, ...commonDecision }),
   z.object({ kind: z.literal("split"), vehicle: pinIdSchema, incoming: severalPins, ...deviceField, ...commonDecision }),
+  z.object({ kind: z.literal("move"), pin: pinIdSchema, to: pinIdSchema, ...commonDecision }),
   z.object({ kind: z.literal("jumper"), pins: severalPins, ...commonDecision }),
   z.object({ kind: z.literal("cap"), pin: pinIdSchema, ...openField, ...commonDecision }),
   z.object({ kind: z.literal("leave"), pin: pinIdSchema, ...openField, ...commonDecision }),

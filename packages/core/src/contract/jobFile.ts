@@ -3,7 +3,7 @@ import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type 
 import { foldLedger, verifyChain, type ChainProblem } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import { briefItemSchema, commonDecision, connectorHeadSchema, deviceField, jobHeadSchema, joinPointSchema, loomWireSchema, openField, ownWordSchema, pinSchema, sourceSchema } from "./job.ts";
+import { briefItemSchema, commonDecision, connectorHeadSchema, deviceField, findLiveField, jobHeadSchema, joinPointSchema, loomWireSchema, openField, ownWordSchema, pinSchema, sourceSchema, worklistEditsSchema } from "./job.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 import { upcastLayout } from "./shell.ts";
 
@@ -12,9 +12,10 @@ const severalRefs = z.array(pinRefSchema).min(2).max(40);
 const loose = { sure: commonDecision.sure.optional(), reason: commonDecision.reason.optional(), answers: commonDecision.answers.optional() };
 
 const fileDecisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...deviceField, ...loose }),
+  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...findLiveField, ...deviceField, ...loose }),
   z.object({ kind: z.literal("merge"), vehicle: severalRefs, incoming: pinRefSchema, ...deviceField, ...loose }),
   z.object({ kind: z.literal("split"), vehicle: pinRefSchema, incoming: severalRefs, ...deviceField, ...loose }),
+  z.object({ kind: z.literal("move"), pin: pinRefSchema, to: pinRefSchema, ...loose }),
   z.object({ kind: z.literal("jumper"), pins: severalRefs, ...loose }),
   z.object({ kind: z.literal("cap"), pin: pinRefSchema, ...openField, ...loose }),
   z.object({ kind: z.literal("leave"), pin: pinRefSchema, ...openField, ...loose }),
@@ -37,6 +38,7 @@ export const jobFileSchema = z.object({
   points: z.array(joinPointSchema).max(5000).optional(),
   wires: z.array(loomWireSchema).max(20000).optional(),
   decisions: z.array(fileDecisionSchema).max(20000).optional(),
+  worklist: worklistEditsSchema.partial().optional().describe("What the technician adds to the plan"),
   ledger: z.array(storedEntrySchema).max(100000).optional(),
 }) satisfies z.ZodType<JobFile>;
 
@@ -86,7 +88,7 @@ export function issuesOf(error: z.ZodError): readonly { readonly path: string; r
   return error.issues.slice(0, 20).map((issue) => ({ path: issue.path.map((part, i) => (typeof part === "number" ? `[${part}]` : `${i === 0 ? "" : "."}${String(part)}`)).join(""), message: issue.message }));
 }
 
-function parseJson(source: string): Result<unknown, JobFileProblem> {
+export function parseJson(source: string): Result<unknown, JobFileProblem> {
   try {
     return ok(JSON.parse(source) as unknown);
   } catch (error) {

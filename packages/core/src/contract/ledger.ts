@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Operation } from "../harness/index.ts";
+import type { Operation, PluggedInto } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
 import type { EndId, WireId } from "../model/index.ts";
 import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pinFactsSchema, pinIdSchema, stepIdSchema } from "./job.ts";
@@ -7,6 +7,8 @@ import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pi
 const end = z.string().min(1).max(140) as unknown as z.ZodType<EndId, EndId>;
 const wire = z.string().min(1).max(140) as unknown as z.ZodType<WireId, WireId>;
 const label = z.string().max(400);
+/** Another connector, or its own counterpart on the car. */
+const plugged = connectorIdSchema as unknown as z.ZodType<PluggedInto, PluggedInto>;
 const ends = z.array(end).min(2).max(40);
 
 export const operationSchema = z.discriminatedUnion("kind", [
@@ -21,11 +23,18 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("feed"), end, supply: label }),
   z.object({ kind: z.literal("unfeed"), end, supply: label }),
   z.object({ kind: z.literal("take-out"), wire, to: z.enum(["out", "back"]) }),
+  z.object({ kind: z.literal("pierce"), cavity: pinIdSchema }),
+  z.object({ kind: z.literal("connect"), connector: connectorIdSchema, into: plugged }),
+  z.object({ kind: z.literal("disconnect"), connector: connectorIdSchema, from: plugged }),
+  z.object({ kind: z.literal("crimp"), end, to: z.enum(["fitted", "cut-off"]) }),
+  z.object({ kind: z.literal("fuse"), supply: label, to: z.enum(["in", "out"]) }),
+  z.object({ kind: z.literal("build-shell"), connector: connectorIdSchema, cavities: z.array(z.object({ cavity: pinIdSchema, meets: pinIdSchema })).max(5000), to: z.enum(["there", "gone"]) }),
+  z.object({ kind: z.literal("build-wire"), pin: pinIdSchema, to: z.enum(["there", "gone"]) }),
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
 
 export const whatSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("baseline"), head: jobHeadSchema, connectors: z.array(connectorSchema) }),
+  z.object({ kind: z.literal("baseline"), head: jobHeadSchema, connectors: z.array(connectorSchema), begins: z.literal("plugged").optional() }),
   z.object({ kind: z.literal("plan-adopted"), steps: z.int().min(0) }),
   z.object({ kind: z.literal("done"), step: stepIdSchema, decision: decisionIdSchema.nullable(), op: operationSchema.nullable(), note: z.string().max(2000) }),
   z.object({ kind: z.literal("skipped"), step: stepIdSchema, decision: decisionIdSchema.nullable(), reason: z.string().max(500) }),

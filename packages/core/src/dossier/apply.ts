@@ -1,4 +1,4 @@
-import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, namedPins, OWN_SOURCES, pinName, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId } from "../model/index.ts";
+import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, leadPin, namedPins, OWN_SOURCES, pinName, seatOf, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId, type WorklistEdits } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
 import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
@@ -27,6 +27,8 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
       return removeSource(dossier, command.source);
     case "set-brief":
       return setBrief(dossier, command.brief);
+    case "set-worklist":
+      return setWorklist(dossier, command.worklist);
     case "set-words":
       return ok({ dossier: { ...dossier, words: command.words }, inverse: { kind: "set-words", words: dossier.words } });
   }
@@ -135,6 +137,16 @@ function setBrief(dossier: Dossier, brief: readonly BriefItem[]): Result<Command
   return ok({ dossier: { ...dossier, brief }, inverse: { kind: "set-brief", brief: dossier.brief } });
 }
 
+function setWorklist(dossier: Dossier, worklist: WorklistEdits): Result<Commanded, CommandProblem> {
+  if ([...worklist.own.map(({ text }) => text), ...worklist.parts.map(({ name }) => name)].some((text) => text.trim() === "")) return fail({ code: "step-text-missing" });
+  for (const list of [worklist.own, worklist.parts]) {
+    const ids = list.map(({ id }) => id);
+    const twice = ids.find((id, index) => ids.indexOf(id) !== index);
+    if (twice !== undefined) return fail({ code: "step-id-repeated", id: twice });
+  }
+  return ok({ dossier: { ...dossier, worklist }, inverse: { kind: "set-worklist", worklist: dossier.worklist } });
+}
+
 function decide(dossier: Dossier, put: readonly Decision[], remove: readonly DecisionId[]): Result<Commanded, CommandProblem> {
   const pins = indexPins(dossier);
   const replaced = new Set<DecisionId>([...remove, ...put.map(decisionId)]);
@@ -150,6 +162,8 @@ function decide(dossier: Dossier, put: readonly Decision[], remove: readonly Dec
     }
   }
   const after = [...kept, ...put];
+  const claimed = firstClaimedTwice(after);
+  if (claimed !== null) return fail(claimed);
   const clash = firstForbidden(after);
   if (clash !== null) return fail(clash);
   const before = new Map(dossier.decisions.map((decision) => [decisionId(decision), decision]));
@@ -176,11 +190,24 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
     return { code: "join-needs-both-sides", decision: decisionId(decision) };
   }
   if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1) return { code: "jumper-across-connectors", decision: decisionId(decision) };
+  if (decision.kind === "move" && pins.get(decision.pin)?.connector.side !== pins.get(decision.to)?.connector.side) return { code: "move-across-sides", decision: decisionId(decision) };
   // A single wire may move into an empty cavity of the other side; every other work needs a wire, a joint on both sides.
-  const moves = decision.kind === "join" && decision.method === "move" && decision.device === undefined;
-  const needWire = moves ? [decision.vehicle] : decision.kind === "forbid" ? [] : named;
+  const needWire = seatOf(decision) !== null ? [leadPin(decision)] : decision.kind === "forbid" ? [] : named;
   const empty = needWire.find((id) => pins.get(id)?.pin.content === "empty");
   return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
+}
+
+/** The first cavity that two terminals are to be seated in. */
+function firstClaimedTwice(decisions: readonly Decision[]): CommandProblem | null {
+  const seats = new Map<PinId, DecisionId>();
+  for (const decision of decisions) {
+    const seat = seatOf(decision);
+    if (seat === null) continue;
+    const by = seats.get(seat);
+    if (by !== undefined) return { code: "cavity-claimed", pin: seat, by };
+    seats.set(seat, decisionId(decision));
+  }
+  return null;
 }
 
 /** The first pair that one decision joins and another forbids. */

@@ -1,4 +1,4 @@
-import type { BriefItem, Connector, ConnectorId, Decision, DecisionId, Dossier, JobHead, JoinPoint, JoinPointId, LoomWire, LoomWireId, OwnWord, Pin, PinId, Source, SourceId } from "../model/index.ts";
+import type { BriefItem, Connector, ConnectorId, Decision, DecisionId, Dossier, JobHead, JoinPoint, JoinPointId, LoomWire, LoomWireId, OwnWord, Pin, PinId, Source, SourceId, WorklistEdits } from "../model/index.ts";
 
 /** A connector without its pins, which have their own command. */
 export type ConnectorHead = Omit<Connector, "pins">;
@@ -14,6 +14,7 @@ export type Command =
   | { readonly kind: "remove-source"; readonly source: SourceId }
   | { readonly kind: "set-words"; readonly words: readonly OwnWord[] }
   | { readonly kind: "set-brief"; readonly brief: readonly BriefItem[] }
+  | { readonly kind: "set-worklist"; readonly worklist: WorklistEdits }
   | { readonly kind: "change-wiring"; readonly put: readonly LoomWire[]; readonly remove: readonly LoomWireId[]; readonly putPoints: readonly JoinPoint[]; readonly removePoints: readonly JoinPointId[] }
   | { readonly kind: "decide"; readonly put: readonly Decision[]; readonly remove: readonly DecisionId[] };
 
@@ -29,6 +30,10 @@ export type CommandProblem =
   | { readonly code: "pin-with-itself"; readonly pin: PinId }
   | { readonly code: "too-few-pins"; readonly decision: DecisionId }
   | { readonly code: "jumper-across-connectors"; readonly decision: DecisionId }
+  | { readonly code: "move-across-sides"; readonly decision: DecisionId }
+  | { readonly code: "cavity-claimed"; readonly pin: PinId; readonly by: DecisionId }
+  | { readonly code: "step-text-missing" }
+  | { readonly code: "step-id-repeated"; readonly id: string }
   | { readonly code: "pair-forbidden"; readonly vehicle: PinId; readonly incoming: PinId; readonly reason: string }
   | { readonly code: "brief-text-missing" }
   | { readonly code: "brief-repeated"; readonly text: string }

@@ -1,13 +1,18 @@
 import { unreachable } from "../util/index.ts";
 import type { Operation } from "./operation.ts";
 import { applyBattery } from "./operations/battery.ts";
+import { applyBuildShell, applyBuildWire } from "./operations/build.ts";
 import { applyCap } from "./operations/cap.ts";
+import { applyConnect, applyDisconnect } from "./operations/connect.ts";
+import { applyCrimp } from "./operations/crimp.ts";
 import { applyCut } from "./operations/cut.ts";
 import { applyFeed, applyUnfeed } from "./operations/feed.ts";
+import { applyFuse } from "./operations/fuse.ts";
 import type { ApplyResult } from "./operations/guards.ts";
 import { applyInsert } from "./operations/insert.ts";
 import { applyLock } from "./operations/lock.ts";
 import { applyPart } from "./operations/part.ts";
+import { applyPierce } from "./operations/pierce.ts";
 import { applyPlug } from "./operations/plug.ts";
 import { applyRelease } from "./operations/release.ts";
 import { applySplice } from "./operations/splice.ts";
@@ -41,6 +46,20 @@ export function applyOperation(state: HarnessState, op: Operation): ApplyResult 
       return applyTakeOut(state, op);
     case "plug":
       return applyPlug(state, op);
+    case "pierce":
+      return applyPierce(state, op);
+    case "connect":
+      return applyConnect(state, op);
+    case "disconnect":
+      return applyDisconnect(state, op);
+    case "crimp":
+      return applyCrimp(state, op);
+    case "fuse":
+      return applyFuse(state, op);
+    case "build-shell":
+      return applyBuildShell(state, op);
+    case "build-wire":
+      return applyBuildWire(state, op);
     default:
       return unreachable(op);
   }

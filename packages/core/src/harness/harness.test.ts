@@ -3,9 +3,10 @@ import { describe, expect, it } from "vitest";
 import { pinId } from "../model/index.ts";
 import { demoDossier, NaiveHarness, undecidedDossier } from "../testing/index.ts";
 import { applyOperation } from "./apply.ts";
+import { owned, settled } from "./operations/guards.ts";
 import { connectedPoints } from "./net.ts";
 import type { Operation } from "./operation.ts";
-import { cutFarEnd, cutPlugEnd, endsInCavity, farEnd, initialState, plugEnd, plugPart, wireOf, type EndPlace, type HarnessState } from "./state.ts";
+import { builtCavity, builtShell, cutFarEnd, cutPlugEnd, endsInCavity, farEnd, initialState, plugEnd, plugPart, wireOf, type EndPlace, type HarnessState } from "./state.ts";
 
 /** Operations of every kind on a few pins, most of them possible at some time. */
 function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
@@ -19,12 +20,21 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
     { weight: 8, arbitrary: pin.map((cavity) => ({ kind: "release" as const, end: plugEnd(cavity), cavity })) },
     { weight: 5, arbitrary: fc.record({ kind: fc.constant("insert" as const), end, cavity: pin }) },
     { weight: 5, arbitrary: fc.record({ kind: fc.constant("cut" as const), pin }) },
-    { weight: 8, arbitrary: fc.record({ kind: fc.constant("splice" as const), ends: fc.oneof({ weight: 3, arbitrary: fc.array(end, { minLength: 2, maxLength: 2 }) }, { weight: 1, arbitrary: fc.array(end, { minLength: 1, maxLength: 4 }) }), joint: fc.constantFrom("j1", "j2", "j3") }) },
+    { weight: 14, arbitrary: fc.record({ kind: fc.constant("splice" as const), ends: fc.oneof({ weight: 3, arbitrary: fc.array(end, { minLength: 2, maxLength: 2 }) }, { weight: 1, arbitrary: fc.array(end, { minLength: 1, maxLength: 4 }) }), joint: fc.constantFrom("j1", "j2", "j3") }) },
     { weight: 2, arbitrary: fc.record({ kind: fc.constant("part" as const), ends: fc.array(end, { minLength: 2, maxLength: 3 }), joint: fc.constantFrom("j1", "j2", "j3") }) },
     { weight: 5, arbitrary: fc.record({ kind: fc.constant("cap" as const), end, to: fc.constantFrom("covered" as const, "open" as const) }) },
-    { weight: 2, arbitrary: fc.record({ kind: fc.constant("feed" as const), end, supply: fc.constant("F22") }) },
+    { weight: 5, arbitrary: fc.record({ kind: fc.constant("feed" as const), end, supply: fc.constant("F22") }) },
     { weight: 1, arbitrary: fc.record({ kind: fc.constant("unfeed" as const), end, supply: fc.constant("F22") }) },
     { weight: 2, arbitrary: pin.chain((id) => fc.record({ kind: fc.constant("take-out" as const), wire: fc.constantFrom(wireOf(id), plugPart(id)), to: fc.constantFrom("out" as const, "back" as const) })) },
+    { weight: 3, arbitrary: connector.map((id) => ({ kind: "disconnect" as const, connector: id, from: "own" as const })) },
+    { weight: 2, arbitrary: connector.chain((id) => fc.record({ kind: fc.constant("connect" as const), connector: fc.constant(id), into: fc.constantFrom("own" as const, builtShell(id)) })) },
+    { weight: 1, arbitrary: connector.map((id) => ({ kind: "disconnect" as const, connector: id, from: builtShell(id) })) },
+    { weight: 2, arbitrary: pin.map((cavity) => ({ kind: "pierce" as const, cavity })) },
+    { weight: 4, arbitrary: fc.record({ kind: fc.constant("crimp" as const), end: fc.oneof(end, pin.chain((id) => fc.constantFrom(plugEnd(builtCavity(id)), farEnd(builtCavity(id))))), to: fc.constantFrom("fitted" as const, "fitted" as const, "cut-off" as const) }) },
+    { weight: 6, arbitrary: fc.record({ kind: fc.constant("fuse" as const), supply: fc.constant("F22"), to: fc.constantFrom("in" as const, "out" as const) }) },
+    { weight: 3, arbitrary: fc.record({ kind: fc.constant("build-shell" as const), connector, to: fc.constantFrom("there" as const, "there" as const, "gone" as const) }).map(({ connector: id, ...op }) => ({ ...op, connector: builtShell(id), cavities: cavities.filter((cavity) => start.cavities[cavity]!.connector === id).map((cavity) => ({ cavity: builtCavity(cavity), meets: cavity })) })) },
+    { weight: 3, arbitrary: fc.record({ kind: fc.constant("build-wire" as const), pin: pin.map(builtCavity), to: fc.constantFrom("there" as const, "there" as const, "gone" as const) }) },
+    { weight: 4, arbitrary: pin.chain((id) => fc.record({ kind: fc.constant("insert" as const), end: fc.constantFrom(plugEnd(builtCavity(id)), farEnd(builtCavity(id)), farEnd(id)), cavity: fc.constant(builtCavity(id)) })) },
     { weight: 3, arbitrary: fc.record({ kind: fc.constant("plug" as const), cavity: pin, to: fc.constantFrom("plugged" as const, "open" as const) }) },
   );
 }
@@ -34,6 +44,7 @@ const scenario = undecidedDossier(3).chain((dossier) => {
   // Moving a terminal needs three things in a row that chance alone seldom brings together.
   const pin = fc.constantFrom(...Object.keys(start.cavities).map(pinId));
   const move = fc.tuple(pin, pin).map(([from, to]): Operation[] => [
+    ...[from, to].map((cavity): Operation => ({ kind: "disconnect", connector: start.cavities[cavity]!.connector, from: "own" })),
     ...[from, to].map((cavity): Operation => ({ kind: "lock", connector: start.cavities[cavity]!.connector, to: "open" })),
     ...[from, to].map((cavity): Operation => ({ kind: "release", end: plugEnd(cavity), cavity })),
     { kind: "take-out", wire: wireOf(to), to: "out" },
@@ -57,8 +68,8 @@ describe("applyOperation", () => {
         done.set(op.kind, (done.get(op.kind) ?? 0) + 1);
         expect(plainState(state)).toEqual(naive.state);
       }
-    }), { numRuns: 1000, seed: 7 });
-    for (const kind of ["battery", "lock", "release", "insert", "cut", "splice", "cap", "feed", "take-out", "plug"]) expect(done.get(kind) ?? 0, kind).toBeGreaterThan(20);
+    }), { numRuns: 1400, seed: 7 });
+    for (const kind of ["battery", "lock", "release", "insert", "cut", "splice", "cap", "feed", "take-out", "plug", "disconnect", "connect", "pierce", "crimp", "fuse", "build-shell", "build-wire"]) expect(done.get(kind) ?? 0, kind).toBeGreaterThan(20);
   });
 
   it("reverses exactly where it says exact, and otherwise joins the same points again", () => {
@@ -86,6 +97,25 @@ describe("applyOperation", () => {
     }), { numRuns: 400, seed: 8 });
     expect(exact).toBeGreaterThan(1000);
     expect(equivalent).toBeGreaterThan(200);
+  });
+
+  it("gives the same on tables of its own, and leaves the state that it began with alone", () => {
+    fc.assert(fc.property(scenario, ([start, operations]) => {
+      const before = JSON.stringify(start);
+      let [plain, own] = [start, owned(start)];
+      for (const op of [{ kind: "battery", to: "off" } as const, ...operations]) {
+        const [a, b] = [applyOperation(plain, op), applyOperation(own, op)];
+        expect(b.ok).toBe(a.ok);
+        if (a.ok) plain = a.value.state;
+        if (b.ok) own = b.value.state;
+      }
+      expect(own).toEqual(plain);
+      expect(JSON.stringify(start)).toBe(before);
+      // Settled, it is a state like any other again.
+      const end = JSON.stringify(settled(own));
+      for (const op of operations) applyOperation(own, op);
+      expect(JSON.stringify(own)).toBe(end);
+    }), { numRuns: 300, seed: 10 });
   });
 
   it("keeps every end in one place and one terminal in a cavity", () => {

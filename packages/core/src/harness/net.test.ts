@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { endId, pinId } from "../model/index.ts";
+import { endId, pinId, type PinId } from "../model/index.ts";
 import { planWork } from "../plan/index.ts";
 import { decidedDossier, demoDossier } from "../testing/index.ts";
 import { applyOperation } from "./apply.ts";
@@ -15,7 +15,8 @@ function walked(state: HarnessState, start: string): readonly string[] {
     const place = state.ends[endId(end)];
     const across = Object.values(state.wires).filter((wire) => wire.ends.includes(endId(end!))).flatMap((wire) => wire.ends as readonly string[]);
     const joined = place?.at === "joint" ? Object.entries(state.ends).filter(([, other]) => other.at === "joint" && other.joint === place.joint).map(([other]) => other) : [];
-    for (const next of [...across, ...joined]) {
+    const meeting = place?.at !== "cavity" ? [] : Object.entries(state.ends).filter(([, other]) => other.at === "cavity" && other.cavity !== place.cavity && metBy(state, other.cavity, place.cavity)).map(([other]) => other);
+    for (const next of [...across, ...joined, ...meeting]) {
       if (seen.has(next)) continue;
       seen.add(next);
       queue.push(next);
@@ -23,6 +24,8 @@ function walked(state: HarnessState, start: string): readonly string[] {
   }
   return [...seen];
 }
+const metBy = (state: HarnessState, a: PinId, b: PinId): boolean =>
+  [[a, b], [b, a]].some(([built, own]) => { const hole = state.cavities[built!]; return hole?.meets === own && state.plugged[hole!.connector] === state.cavities[own!]?.connector; });
 const pointOf = (state: HarnessState, end: string): readonly string[] => {
   const place = state.ends[endId(end)];
   const pin = Object.values(state.wires).find((wire) => wire.ends.includes(endId(end)))?.pin;

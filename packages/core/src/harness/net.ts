@@ -1,6 +1,6 @@
 import { endId, type EndId, type PinId, type WireId } from "../model/index.ts";
 import { present, unionFind } from "../util/index.ts";
-import type { EndPlace, HarnessState, Wire } from "./state.ts";
+import type { Cavity, EndPlace, HarnessState, Wire } from "./state.ts";
 
 /** A point of the harness that stays nameable while wires come and go. */
 export type Point =
@@ -11,11 +11,17 @@ export type Point =
 function sets(state: HarnessState) {
   const joined = unionFind();
   for (const wire of Object.values<Wire>(state.wires)) joined.join(wire.ends[0], wire.ends[1]);
-  for (const [end, place] of Object.entries<EndPlace>(state.ends)) if (place.at === "joint") joined.join(end, `joint:${place.joint}`);
+  for (const [end, place] of Object.entries<EndPlace>(state.ends)) {
+    if (place.at === "joint") joined.join(end, `joint:${place.joint}`);
+    if (place.at === "cavity") joined.join(end, `cavity:${place.cavity}`);
+  }
+  for (const [cavity, { connector, meets }] of Object.entries<Cavity>(state.cavities)) {
+    if (meets !== undefined && state.plugged[connector] === state.cavities[meets]?.connector) joined.join(`cavity:${cavity}`, `cavity:${meets}`);
+  }
   return joined;
 }
 
-/** For every end, all ends that it is electrically joined to through wires and joints, itself among them. */
+/** For every end, all ends that it is electrically joined to through wires, joints and the plugs of what was built, itself among them. */
 export function connectedEnds(state: HarnessState): ReadonlyMap<EndId, ReadonlySet<EndId>> {
   const joined = sets(state);
   const groups = new Map<string, Set<EndId>>();

@@ -1,4 +1,5 @@
 import type { ConnectorId, EndId, PinId, WireId } from "../model/index.ts";
+import type { PluggedInto } from "./state.ts";
 
 /** A pure change of the harness. Each kind has its own file with its precondition, effect and reverse. */
 export type Operation =
@@ -13,7 +14,20 @@ export type Operation =
   | { readonly kind: "feed"; readonly end: EndId; readonly supply: string }
   | { readonly kind: "unfeed"; readonly end: EndId; readonly supply: string }
   | { readonly kind: "take-out"; readonly wire: WireId; readonly to: "out" | "back" }
-  | { readonly kind: "plug"; readonly cavity: PinId; readonly to: "plugged" | "open" };
+  | { readonly kind: "plug"; readonly cavity: PinId; readonly to: "plugged" | "open" }
+  | { readonly kind: "pierce"; readonly cavity: PinId }
+  | { readonly kind: "connect"; readonly connector: ConnectorId; readonly into: PluggedInto }
+  | { readonly kind: "disconnect"; readonly connector: ConnectorId; readonly from: PluggedInto }
+  | { readonly kind: "crimp"; readonly end: EndId; readonly to: "fitted" | "cut-off" }
+  | { readonly kind: "fuse"; readonly supply: string; readonly to: "in" | "out" }
+  | { readonly kind: "build-shell"; readonly connector: ConnectorId; readonly cavities: readonly BuiltCavity[]; readonly to: "there" | "gone" }
+  | { readonly kind: "build-wire"; readonly pin: PinId; readonly to: "there" | "gone" };
+
+/** A cavity of a shell that is built, and the one that it meets. */
+export interface BuiltCavity {
+  readonly cavity: PinId;
+  readonly meets: PinId;
+}
 export type OperationKind = Operation["kind"];
 
 export type Residue = "joint-left-in-wire" | "wire-shortened" | "membrane-pierced";
@@ -49,6 +63,15 @@ export type OperationProblem =
   | { readonly code: "wire-still-held"; readonly wire: WireId }
   | { readonly code: "wire-already"; readonly wire: WireId; readonly to: "out" | "back" }
   | { readonly code: "cavity-not-vacated"; readonly cavity: PinId }
+  | { readonly code: "membrane-closed"; readonly cavity: PinId }
+  | { readonly code: "cavity-not-blank"; readonly cavity: PinId }
+  | { readonly code: "connector-plugged"; readonly connector: ConnectorId }
+  | { readonly code: "connector-not-there"; readonly connector: ConnectorId; readonly at: PluggedInto }
+  | { readonly code: "lock-open"; readonly connector: ConnectorId }
+  | { readonly code: "supply-not-there"; readonly supply: string }
+  | { readonly code: "fuse-already"; readonly supply: string; readonly to: "in" | "out" }
+  | { readonly code: "built-already"; readonly what: string }
+  | { readonly code: "built-in-use"; readonly what: string }
   | { readonly code: "live-bare-end"; readonly end: EndId };
 
 export type OperationOf<K extends OperationKind> = Extract<Operation, { kind: K }>;

@@ -1,4 +1,4 @@
-import { connectorsInOrder, endId, pinsInOrder, wireId, type ConnectorId, type Dossier, type EndId, type PinId, type WireId } from "../model/index.ts";
+import { connectorId, connectorsInOrder, endId, pinId, pinsInOrder, wireId, type ConnectorId, type Dossier, type EndId, type PinId, type WireId } from "../model/index.ts";
 
 /** Where one end of a wire is. `terminal`: it still carries a crimped terminal; `covered`: capped or insulated. */
 export type EndPlace =
@@ -8,7 +8,18 @@ export type EndPlace =
   | { readonly at: "supply"; readonly supply: string }
   | { readonly at: "loose"; readonly terminal: boolean; readonly covered: boolean };
 
-export type CavityState = "unknown" | "empty" | "occupied" | "vacated" | "plugged";
+/** `blank`: never populated and closed by a membrane, which has to be pierced first. */
+export type CavityState = "unknown" | "empty" | "blank" | "occupied" | "vacated" | "plugged";
+
+/** What a connector is plugged into: another one of the job, or its own counterpart on the car; null while it is apart. */
+export type PluggedInto = ConnectorId | "own";
+
+export interface Cavity {
+  readonly connector: ConnectorId;
+  readonly state: CavityState;
+  /** The cavity that it meets when plugged in; only a shell that was built knows it. */
+  readonly meets?: PinId;
+}
 
 /** A run of copper between two ends. A cut turns one into two, both still named after the pin they were read at. */
 export interface Wire {
@@ -21,9 +32,12 @@ export interface Wire {
 export interface HarnessState {
   readonly battery: "on" | "off";
   readonly locks: Readonly<Record<ConnectorId, "closed" | "open">>;
-  readonly cavities: Readonly<Record<PinId, { readonly connector: ConnectorId; readonly state: CavityState }>>;
+  readonly plugged: Readonly<Record<ConnectorId, PluggedInto | null>>;
+  readonly cavities: Readonly<Record<PinId, Cavity>>;
   readonly wires: Readonly<Record<WireId, Wire>>;
   readonly ends: Readonly<Record<EndId, EndPlace>>;
+  /** Fuses of the supplies that were brought in; one that is not named is not fitted. */
+  readonly fuses: Readonly<Record<string, "in">>;
 }
 
 /** The wire found at a pin, and the names of its ends and of the parts that a cut leaves. */
@@ -35,23 +49,36 @@ export const cutFarEnd = (pin: PinId): EndId => endId(`${pin}#cut-far`);
 export const plugPart = (pin: PinId): WireId => wireId(`${pin}#plug-part`);
 export const farPart = (pin: PinId): WireId => wireId(`${pin}#far-part`);
 
-/** The harness as the dossier describes it before any work: locked, battery on, every wire whole and in its cavity. */
+/** The shell that is built to meet a connector, and its cavity that meets a pin; a wire made for an adapter is named after it. */
+export const builtShell = (connector: ConnectorId): ConnectorId => connectorId(`${connector}~`);
+export const builtCavity = (pin: PinId): PinId => pinId(`${pin}~`);
+
+/**
+ * The harness as the dossier describes it before any work: locked, battery on, every wire whole and in its cavity, the
+ * vehicle's connectors plugged in, the incoming ones on the mat unless they are said to mate with one of the job.
+ */
 export function initialState(dossier: Dossier): HarnessState {
   const locks: Record<ConnectorId, "closed" | "open"> = {};
-  const cavities: Record<PinId, { connector: ConnectorId; state: CavityState }> = {};
+  const plugged: Record<ConnectorId, PluggedInto | null> = {};
+  const cavities: Record<PinId, Cavity> = {};
   const wires: Record<WireId, Wire> = {};
   const ends: Record<EndId, EndPlace> = {};
   for (const connector of connectorsInOrder(dossier)) {
     locks[connector.id] = "closed";
+    const mate = dossier.connectors.find(({ id }) => id === connector.matesWith);
+    if (mate !== undefined && (plugged[mate.id] ?? null) === null && (plugged[connector.id] ?? null) === null) {
+      plugged[connector.id] = mate.id;
+      plugged[mate.id] = connector.id;
+    } else plugged[connector.id] ??= connector.side === "vehicle" ? "own" : null;
     for (const pin of pinsInOrder(connector)) {
-      cavities[pin.id] = { connector: connector.id, state: pin.content };
+      cavities[pin.id] = { connector: connector.id, state: pin.content === "empty" && connector.sealed ? "blank" : pin.content };
       if (pin.content !== "occupied") continue;
       wires[wireOf(pin.id)] = { pin: pin.id, ends: [plugEnd(pin.id), farEnd(pin.id)], aboard: true };
       ends[plugEnd(pin.id)] = { at: "cavity", cavity: pin.id };
       ends[farEnd(pin.id)] = connector.leads === "loom" ? { at: "loom" } : { at: "loose", terminal: false, covered: false };
     }
   }
-  return { battery: "on", locks, cavities, wires, ends };
+  return { battery: "on", locks, plugged, cavities, wires, ends, fuses: {} };
 }
 
 /** The ends now sitting in a cavity; more than one only where a shell allows a double. */
@@ -59,6 +86,8 @@ export function endsInCavity(state: HarnessState, cavity: PinId): readonly EndId
   return (Object.entries(state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) => (place.at === "cavity" && place.cavity === cavity ? [end] : []));
 }
 
+/** The wire that an end belongs to; ends and the parts of a cut are named after the pin that the wire was read at. */
 export function wireOfEnd(state: HarnessState, end: EndId): WireId | undefined {
-  return (Object.entries(state.wires) as [WireId, Wire][]).find(([, wire]) => wire.ends.includes(end))?.[0];
+  const pin = pinId(end.slice(0, end.lastIndexOf("#")));
+  return [wireOf(pin), plugPart(pin), farPart(pin)].find((wire) => state.wires[wire]?.ends.includes(end));
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionId, type Decision, type Dossier } from "../model/index.ts";
 import { byName, demoDossier } from "../testing/index.ts";
-import { planWork } from "../plan/index.ts";
+import { checkPlan, planWork } from "../plan/index.ts";
 import { bench, planHash } from "./bench.ts";
 import { FIRST_LINK } from "./chain.ts";
 import type { Entry, What } from "./entry.ts";
@@ -11,7 +11,7 @@ const entries = (whats: readonly What[]): readonly Entry[] => whats.map((what, s
 const dossier = demoDossier();
 const at = byName(dossier);
 const { steps } = planWork(dossier);
-const baseline: What = { kind: "baseline", head: dossier.head, connectors: dossier.connectors };
+const baseline: What = { kind: "baseline", head: dossier.head, connectors: dossier.connectors, begins: "plugged" };
 const done = (i: number): What => ({ kind: "done", step: steps[i]!.id, decision: steps[i]!.decision, op: steps[i]!.op, note: "" });
 function decide(from: Dossier, put: readonly Decision[], remove: readonly Decision[] = []): Dossier {
   const next = applyCommand(from, { kind: "decide", put, remove: remove.map(decisionId) });
@@ -23,6 +23,13 @@ describe("bench", () => {
   it("begins at the first step, and after a crash stands exactly where the ledger says", () => {
     expect(bench(dossier, []).current?.id).toBe(steps[0]!.id);
     expect(bench(dossier, entries([baseline, done(0), done(1), done(2)])).current?.id).toBe(steps[3]!.id);
+  });
+  it("goes on with a ledger from before plugs and membranes counted: nothing is unplugged that never was plugged in", () => {
+    const old: What = { kind: "baseline", head: dossier.head, connectors: dossier.connectors };
+    const view = bench(dossier, entries([old, done(0)]));
+    expect(view.plan.steps.some(({ kind }) => kind === "disconnect" || kind === "pierce")).toBe(false);
+    expect(Object.values(view.state.plugged).every((one) => one === null)).toBe(true);
+    expect(checkPlan(view.dossier, view.plan, view.start)).toBeNull();
   });
   it("steps over an act that was left out, and comes back to one that was taken back", () => {
     const skipped: What = { kind: "skipped", step: steps[1]!.id, decision: null, reason: "no camera" };
@@ -53,7 +60,8 @@ describe("bench", () => {
     const look = plan.find((step) => step.kind === "check")!;
     const ledger = entries([baseline, { kind: "done", step: look.id, decision: look.decision, op: null, note: "" }]);
     expect(bench(checked, ledger).fold?.carriedOut.size).toBe(0);
-    const cut = entries([baseline, ...steps.slice(0, 6).map((_, i) => done(i))]);
-    expect([...bench(dossier, cut).fold!.carriedOut]).toEqual([steps[5]!.decision]);
+    const first = steps.findIndex(({ decision, op }) => decision !== null && op !== null);
+    const cut = entries([baseline, ...steps.slice(0, first + 1).map((_, i) => done(i))]);
+    expect([...bench(dossier, cut).fold!.carriedOut]).toEqual([steps[first]!.decision]);
   });
 });

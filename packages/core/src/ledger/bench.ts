@@ -1,6 +1,6 @@
 import { initialState } from "../harness/index.ts";
 import type { Dossier, StepId } from "../model/index.ts";
-import { planWork, type Plan, type Step } from "../plan/index.ts";
+import { checkPlan, planWork, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";
 import type { Entry } from "./entry.ts";
 import { foldLedger, type Fold } from "./fold.ts";
@@ -11,6 +11,8 @@ export interface BenchView {
   readonly plan: Plan;
   readonly planHash: string;
   readonly fold: Fold | null;
+  /** The harness that the work began with, or begins with. */
+  readonly start: Fold["state"];
   readonly state: Fold["state"];
   readonly current: Step | null;
   readonly progress: ReadonlyMap<StepId, "done" | "skipped">;
@@ -19,11 +21,17 @@ export interface BenchView {
 /** Names a plan by its steps and their operations, so that a device and the server know that they mean the same one. */
 export const planHash = (plan: Pick<Plan, "steps">): string => hashOf(plan.steps.map(({ id, op }) => [id, op]));
 
+/** Only what a person changed in the order can break a plan. */
+const isEdited = ({ worklist }: Dossier): boolean => worklist.order.length + worklist.evenings.length > 0;
+
 /** A pure function of dossier and ledger: the same on every device, and after every restart. */
 export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
   const fold = entries.length === 0 ? null : foldLedger(entries).fold;
   const inForce = fold === null ? dossier : { ...dossier, connectors: fold.connectors };
-  const plan = planWork(inForce);
+  const start = fold?.start ?? initialState(inForce);
+  const made = planWork(inForce, { start, done: [...(fold?.done.keys() ?? [])] });
+  const fault = isEdited(inForce) ? checkPlan(inForce, made, start) : null;
+  const plan: Plan = fault === null ? made : { ...made, blocks: [{ code: "broken", fault }, ...made.blocks] };
   const progress = new Map<StepId, "done" | "skipped">();
   for (const step of fold?.skipped.keys() ?? []) progress.set(step, "skipped");
   for (const step of fold?.done.keys() ?? []) progress.set(step, "done");
@@ -32,7 +40,8 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
     plan,
     planHash: planHash(plan),
     fold,
-    state: fold?.state ?? initialState(inForce),
+    start,
+    state: fold?.state ?? start,
     current: plan.steps.find((step) => !progress.has(step.id)) ?? null,
     progress,
   };

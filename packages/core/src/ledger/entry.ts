@@ -12,7 +12,8 @@ export function factsBetween(believed: Pin, found: Pin): PinFacts {
 
 /** What happened. A physical change is one of these and nothing else. */
 export type What =
-  | { readonly kind: "baseline"; readonly head: JobHead; readonly connectors: readonly Connector[] }
+  /** `begins`: what the harness is taken to be; left out by older ledgers, in which nothing was plugged in and no membrane counted. */
+  | { readonly kind: "baseline"; readonly head: JobHead; readonly connectors: readonly Connector[]; readonly begins?: "plugged" | undefined }
   | { readonly kind: "plan-adopted"; readonly steps: number }
   | { readonly kind: "done"; readonly step: StepId; readonly decision: DecisionId | null; readonly op: Operation | null; readonly note: string }
   | { readonly kind: "skipped"; readonly step: StepId; readonly decision: DecisionId | null; readonly reason: string }

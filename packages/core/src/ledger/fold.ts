@@ -1,4 +1,4 @@
-import { applyOperation, initialState, type HarnessState, type OperationProblem } from "../harness/index.ts";
+import { applyOperation, initialState, owned, settled, type HarnessState, type OperationProblem } from "../harness/index.ts";
 import { emptyDossier, type Connector, type DecisionId, type JobHead, type PinId, type StepId } from "../model/index.ts";
 import { invariant } from "../util/index.ts";
 import type { Entry, PinFacts } from "./entry.ts";
@@ -8,6 +8,7 @@ export interface Fold {
   readonly head: JobHead;
   /** The baseline's connectors with what was found since. */
   readonly connectors: readonly Connector[];
+  readonly start: HarnessState;
   readonly state: HarnessState;
   /** Steps done and skipped, by the sequence of the entry that says so. */
   readonly done: ReadonlyMap<StepId, number>;
@@ -26,9 +27,11 @@ export interface Misfit {
 export function foldLedger(entries: readonly Entry[], without: ReadonlySet<number> = new Set()): { readonly fold: Fold; readonly misfits: readonly Misfit[] } {
   const [first] = entries;
   invariant(first?.what.kind === "baseline", "a ledger begins with its baseline");
-  const { head, connectors: baseline } = first.what;
+  const { head, connectors: baseline, begins } = first.what;
   const retracted = new Set([...without, ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : []))]);
-  let state = initialState({ ...emptyDossier(head), connectors: baseline });
+  const plugged = initialState({ ...emptyDossier(head), connectors: baseline });
+  const start = begins === "plugged" ? plugged : unplugged(plugged);
+  let state = owned(start);
   const facts = new Map<PinId, PinFacts>();
   const done = new Map<StepId, number>();
   const skipped = new Map<StepId, number>();
@@ -55,7 +58,15 @@ export function foldLedger(entries: readonly Entry[], without: ReadonlySet<numbe
     }
   }
   const connectors = baseline.map((connector) => ({ ...connector, pins: connector.pins.map((pin) => ({ ...pin, ...facts.get(pin.id) })) }));
-  return { fold: { head, connectors, state, done, skipped, carriedOut, retracted }, misfits };
+  return { fold: { head, connectors, start, state: settled(state), done, skipped, carriedOut, retracted }, misfits };
+}
+
+/** The beginning as older ledgers saw it: every plug apart, an empty cavity just empty. */
+function unplugged(state: HarnessState): HarnessState {
+  return {
+    ...state, plugged: Object.fromEntries(Object.keys(state.plugged).map((id) => [id, null])),
+    cavities: Object.fromEntries(Object.entries(state.cavities).map(([id, hole]) => [id, hole.state === "blank" ? { ...hole, state: "empty" } : hole])),
+  };
 }
 
 /**

@@ -23,7 +23,7 @@ function written(whats: readonly What[]): { readonly entries: readonly Entry[]; 
   });
   return { entries, stored };
 }
-const baseline = (dossier: Dossier): What => ({ kind: "baseline", head: dossier.head, connectors: dossier.connectors });
+const baseline = (dossier: Dossier): What => ({ kind: "baseline", head: dossier.head, connectors: dossier.connectors, begins: "plugged" });
 /** The baseline and the first `count` steps of the plan as done. */
 function worked(dossier: Dossier, count: number): readonly What[] {
   return [baseline(dossier), ...planWork(dossier).steps.slice(0, count).map((step): What => ({ kind: "done", step: step.id, decision: step.decision, op: step.op, note: "" }))];
@@ -87,7 +87,7 @@ describe("foldLedger", () => {
   });
 
   it("names the later entries that stand on one that is to be retracted", () => {
-    const { entries } = written(worked(demoDossier(), 12));
+    const { entries } = written(worked(demoDossier(), 30));
     const release = entries.findIndex(({ what }) => what.kind === "done" && what.op?.kind === "release");
     expect(obstaclesToRetract(entries, release).map((misfit) => misfit.seq)).toContain(release + 1);
   });

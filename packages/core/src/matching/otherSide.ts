@@ -1,4 +1,4 @@
-import { decisionByPin, decisionId, decisionPins, indexPins, leadPin, pinName, pinsOfSide, type Decision, type Dossier, type PinId, type PlacedPin, type Side } from "../model/index.ts";
+import { decisionByPin, decisionId, indexPins, leadPin, namedPins, pinName, pinsOfSide, type Decision, type Dossier, type PinId, type PlacedPin, type Side } from "../model/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { pinReader, type ReadPin } from "./evidence.ts";
@@ -43,7 +43,7 @@ export function otherSide(dossier: Dossier): readonly OtherSide[] {
   };
   const sided = (id: PinId): boolean => meaningOf(read(present(pins.get(id), `pin ${id}`)), false) !== null;
   return dossier.decisions.flatMap((like): readonly OtherSide[] => {
-    const own = decisionPins(like);
+    const own = namedPins(like);
     if (own.length === 0 || !own.some(sided)) return [];
     // What both sides share, like a common ground, stays out of a copy.
     const twins = new Map<PinId, PlacedPin>();
@@ -72,6 +72,8 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
       return { ...decision, vehicle: decision.vehicle.map(turn), incoming: turn(decision.incoming) };
     case "split":
       return { ...decision, vehicle: turn(decision.vehicle), incoming: decision.incoming.map(turn) };
+    case "move":
+      return { ...decision, pin: turn(decision.pin), to: turn(decision.to) };
     case "jumper":
       return { ...decision, pins: decision.pins.map(turn) };
     case "cap":

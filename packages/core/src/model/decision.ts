@@ -3,8 +3,8 @@ import type { InsertedDevice } from "./device.ts";
 import { decisionIdOf, type DecisionId, type PinId } from "./ids.ts";
 import type { FeedClass, OpenEffect } from "./signal.ts";
 
-/** `move`: release the terminal and insert it on the other side; `splice`: cut and join. */
-export const METHODS = ["move", "splice"] as const;
+/** `move`: release the terminal and insert it on the other side; `splice`: cut and join; `adapter`: a loom of its own between the two plugs. */
+export const METHODS = ["move", "splice", "adapter"] as const;
 export type Method = (typeof METHODS)[number];
 
 export const SURENESS = ["sure", "check", "guess"] as const;
@@ -33,11 +33,16 @@ interface LeftOpen extends Common {
   readonly open?: OpenEffect | undefined;
 }
 
-/** What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. */
+/**
+ * What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. `move`
+ * takes a wire to another cavity of its own side, whose own wire has a decision of its own. `findLive`: of the two halves of the cut,
+ * the one that carries the supply is found with the power on before they are joined.
+ */
 export type Decision =
-  | (Across & { readonly kind: "join"; readonly vehicle: PinId; readonly incoming: PinId; readonly method: Method })
+  | (Across & { readonly kind: "join"; readonly vehicle: PinId; readonly incoming: PinId; readonly method: Method; readonly findLive?: boolean | undefined })
   | (Across & { readonly kind: "merge"; readonly vehicle: readonly PinId[]; readonly incoming: PinId })
   | (Across & { readonly kind: "split"; readonly vehicle: PinId; readonly incoming: readonly PinId[] })
+  | (Common & { readonly kind: "move"; readonly pin: PinId; readonly to: PinId })
   | (Common & { readonly kind: "jumper"; readonly pins: readonly PinId[] })
   | (LeftOpen & { readonly kind: "cap" })
   | (LeftOpen & { readonly kind: "leave" })
@@ -59,6 +64,8 @@ export function namedPins(decision: Decision): readonly PinId[] {
       return [...decision.vehicle, decision.incoming];
     case "split":
       return [decision.vehicle, ...decision.incoming];
+    case "move":
+      return [decision.pin, decision.to];
     case "jumper":
       return decision.pins;
     case "cap":
@@ -74,7 +81,13 @@ export function namedPins(decision: Decision): readonly PinId[] {
 export const leadPin = (decision: Decision): PinId => present(namedPins(decision)[0], "pin of a decision");
 
 /** The pins whose fate it settles. */
-export const decisionPins = (decision: Decision): readonly PinId[] => (decision.kind === "forbid" ? [] : namedPins(decision));
+export const decisionPins = (decision: Decision): readonly PinId[] => (decision.kind === "forbid" ? [] : decision.kind === "move" ? [decision.pin] : namedPins(decision));
+
+/** The cavity of another wire, or an empty one, that a terminal is seated in; null where no terminal moves. */
+export function seatOf(decision: Decision): PinId | null {
+  if (decision.kind === "move") return decision.to;
+  return decision.kind === "join" && decision.method === "move" && decision.device === undefined ? decision.incoming : null;
+}
 
 /** Each pair of a vehicle's pin and an incoming one that a decision joins. */
 export function linkedPairs(decision: Decision): readonly (readonly [vehicle: PinId, incoming: PinId])[] {

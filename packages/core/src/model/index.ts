@@ -3,12 +3,12 @@ export {
   type ConnectorId, type DecisionId, type EndId, type JoinPointId, type LoomWireId, type PinId, type SourceId, type StepId, type WireId,
 } from "./ids.ts";
 export {
-  DIRECTIONS, FEED_CLASSES, isData, isFeed, isLowLevel, isPowered, isSupply, OPEN_EFFECTS, SIGNAL_CLASSES, signalFit, usualLevel, type Direction, type FeedClass, type Fit, type OpenEffect, type SignalClass,
+  DIRECTIONS, FEED_CLASSES, isData, isFeed, isLowLevel, isPowered, isSupply, needsFuse, OPEN_EFFECTS, SIGNAL_CLASSES, signalFit, usualLevel, type Direction, type FeedClass, type Fit, type OpenEffect, type SignalClass,
 } from "./signal.ts";
 export {
   blankConnector, blankPin, CAVITY_CONTENTS, compareConnectors, isKnown, lastOrder, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type Pin, type Side,
 } from "./connector.ts";
-export { decisionId, decisionPins, isJoining, leadPin, linkedPairs, METHODS, namedPins, SURENESS, type Decision, type DecisionKind, type HazardAnswer, type Joining, type Method, type Sureness } from "./decision.ts";
+export { decisionId, decisionPins, isJoining, leadPin, linkedPairs, METHODS, namedPins, seatOf, SURENESS, type Decision, type DecisionKind, type HazardAnswer, type Joining, type Method, type Sureness } from "./decision.ts";
 export { type DeviceKind, type InsertedDevice } from "./device.ts";
 export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {
@@ -24,3 +24,4 @@ export {
 } from "./shell.ts";
 export { areEndsOfWire, JOIN_POINT_KINDS, type Bundle, type JoinPoint, type JoinPointKind, type LoomWire, type Mating, type WireEnd } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
+export { NO_EDITS, type OrderEdit, type OwnStep, type PartInTheWay, type WorklistEdits } from "./worklist.ts";

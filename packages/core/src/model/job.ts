@@ -1,5 +1,6 @@
 import { present } from "../util/index.ts";
 import type { BriefItem } from "./brief.ts";
+import { NO_EDITS, type WorklistEdits } from "./worklist.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
 import { decisionPins, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
@@ -36,6 +37,8 @@ export interface Dossier {
   readonly words: readonly OwnWord[];
   /** What must work in the end, and which equipment is kept. */
   readonly brief: readonly BriefItem[];
+  /** What the technician adds to the plan. */
+  readonly worklist: WorklistEdits;
   /** What is known of the looms behind the connectors: wires, and the points where they meet. */
   readonly wires: readonly LoomWire[];
   readonly points: readonly JoinPoint[];
@@ -48,7 +51,7 @@ export interface OwnWord {
   readonly signal: SignalClass;
 }
 
-export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [], brief: [], wires: [], points: [] });
+export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [], brief: [], worklist: NO_EDITS, wires: [], points: [] });
 
 export interface PlacedPin {
   readonly pin: Pin;

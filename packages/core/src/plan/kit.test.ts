@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyCommand } from "../dossier/index.ts";
-import { decisionId, type Decision, type Dossier } from "../model/index.ts";
+import { decisionId, METHODS, type Decision, type Dossier } from "../model/index.ts";
 import { byName, decidedDossier, demoDossier } from "../testing/index.ts";
 import { checkPlan } from "./check/check.ts";
 import { kitKey, kitOf } from "./kit.ts";
-import { allBy, compareMethods, costOf } from "./methods.ts";
+import { allBy, compareMethods, costOf, waysOfWire } from "./methods.ts";
 import { planWork } from "./plan.ts";
 
 /** The demo with its open pins decided as a technician would. */
@@ -27,8 +27,9 @@ describe("kitOf", () => {
       const plan = planWork(dossier);
       const kit = kitOf(dossier, plan);
       const served = new Set(kit.flatMap((item) => item.steps));
-      // A terminal that goes from plug to plug brings everything with it.
-      for (const step of plan.steps) if (step.kind !== "insert") expect(served.has(step.id)).toBe(true);
+      // What the hand does alone needs nothing; a terminal that goes from plug to plug brings everything with it.
+      const byHand = ["insert", "wait", "disconnect", "connect", "take-up", "uncover", "tug", "try", "program", "inspect", "note-odometer"];
+      for (const step of plan.steps) expect(served.has(step.id), step.kind).toBe(!byHand.includes(step.kind));
       const pieces = (what: RegExp): number => kit.filter((item) => what.test(item.what)).reduce((sum, item) => sum + item.count, 0);
       expect(pieces(/^joint barrel/)).toBe(plan.steps.filter(({ kind }) => kind === "splice").length);
       expect(pieces(/^cavity plug/)).toBe(plan.steps.filter(({ kind }) => kind === "plug").length);
@@ -56,21 +57,31 @@ describe("kitOf", () => {
 describe("compareMethods", () => {
   it("plans each way soundly; moving cuts nothing that a part between does not cut, splicing moves no terminal", () => {
     let differ = 0;
-    fc.assert(fc.property(decidedDossier(5), (dossier) => {
-      for (const method of ["move", "splice"] as const) expect(checkPlan(allBy(dossier, method), planWork(allBy(dossier, method)))).toBeNull();
-      const [decided, move, splice] = compareMethods(dossier);
-      // What fills an empty cavity moves in any case.
-      const empty = dossier.decisions.filter((decision) => decision.kind === "join" && dossier.connectors.flatMap(({ pins }) => pins).find(({ id }) => id === decision.incoming)?.content === "empty").length;
+    fc.assert(fc.property(decidedDossier(5).filter((dossier) => planWork(allBy(dossier, "splice")).blocks.every(({ code }) => code !== "cavity-kept")), (dossier) => {
+      for (const method of METHODS) expect(checkPlan(allBy(dossier, method), planWork(allBy(dossier, method)))).toBeNull();
+      const [decided, move, splice, adapter] = compareMethods(dossier);
+      // What fills an empty cavity moves in any case, and so does what moves within its own side.
+      const empty = dossier.decisions.filter((decision) => decision.kind === "move" || decision.kind === "join" && dossier.connectors.flatMap(({ pins }) => pins).find(({ id }) => id === decision.incoming)?.content === "empty").length;
       expect(splice!.cost.moved).toBe(empty);
       expect(move!.cost.joints).toBeLessThanOrEqual(decided!.cost.joints);
       expect(splice!.cost.joints).toBeGreaterThanOrEqual(decided!.cost.joints);
+      expect(adapter!.cost.cuts).toBeLessThanOrEqual(splice!.cost.cuts);
       if (move!.cost.joints < splice!.cost.joints) differ++;
-      for (const { cost } of [decided!, move!, splice!]) {
+      for (const { cost } of [decided!, move!, splice!, adapter!]) {
         expect(cost.minutes[0]).toBeLessThanOrEqual(cost.minutes[1]);
-        expect(cost.reversible).toBe(cost.cuts + cost.joints === 0 ? "exact" : "with joints left");
+        if (cost.cuts > 0) expect(cost.reversible).toBe("with joints left");
+        if (cost.cuts + cost.joints === 0) expect(cost.reversible).toBe("exact");
       }
     }), { numRuns: 150, seed: 52 });
     expect(differ).toBeGreaterThan(40);
+  });
+
+  it("counts for one wire alone what that wire takes, each way, and offers no choice where there is none", () => {
+    const dossier = decidedDemo();
+    const level = dossier.decisions.find((decision) => decision.kind === "join" && decision.method === "move")!;
+    const ways = new Map(waysOfWire(dossier, level).map(({ method, cost }) => [method, cost]));
+    expect(["move", "splice", "adapter"].map((method) => { const { cuts, joints, moved, reversible } = ways.get(method as "move")!; return [cuts, joints, moved, reversible]; })).toEqual([[0, 0, 1, "exact"], [1, 1, 0, "with joints left"], [0, 0, 0, "exact"]]);
+    expect(waysOfWire(dossier, dossier.decisions.find(({ kind }) => kind === "feed")!)).toEqual([]);
   });
 
   it("adds up over the decisions of a job to what its plan does", () => {
@@ -78,7 +89,7 @@ describe("compareMethods", () => {
     const plan = planWork(dossier);
     const own = dossier.decisions.map((decision) => {
       const steps = plan.steps.filter((step) => step.decision === decisionId(decision));
-      return costOf(dossier, { steps, minutes: 0 });
+      return costOf(dossier, { steps, range: [0, 0] });
     });
     const whole = costOf(dossier, plan);
     expect(own.reduce((sum, cost) => sum + cost.cuts, 0)).toBe(whole.cuts);

@@ -2,6 +2,7 @@ import { deviceWords } from "../matching/index.ts";
 import { findConnector, indexPins, type ConnectorId, type Dossier, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
 import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
 import { compareText, present } from "../util/index.ts";
+import { partOfStep } from "./stages.ts";
 import type { Plan, Step } from "./step.ts";
 
 /** `part`: stays in the car. `consumable`: used up. `tool`: comes back into the box. */
@@ -57,6 +58,8 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
   const placed = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const meeting = [step.wire, step.partner, ...step.others].flatMap((id) => (id === null ? [] : [placed(id)]));
   const joint = joined(meeting.map(({ pin }) => pin.size));
+  const single = joined([step.wire === null ? null : placed(step.wire).pin.size]);
+  const plug = step.connector === null ? "the plug" : findConnector(dossier, step.connector).name;
   switch (step.kind) {
     case "battery-off":
     case "battery-on":
@@ -67,26 +70,68 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "close-lock":
       return [tool("tool for the secondary lock")];
     case "check":
+    case "find-live":
     case "measure":
       return [tool("multimeter")];
+    case "remove-part":
+    case "refit-part": {
+      const off = partOfStep(step, dossier.worklist);
+      return [...(off === undefined || off.tool === "" ? [] : [tool(off.tool)]), ...(step.kind === "refit-part" && typeof off?.torque === "number" ? [tool("torque wrench")] : [])];
+    }
+    case "drill":
+      return [tool("drill and deburrer"), part("grommet for the new hole"), consumable("paint for the edge")];
     case "release":
       return [...releaseTools(step.connector, dossier).map(tool), tool("eye protection")];
-    case "insert":
-      return [...fresh(step, dossier, pins)];
     case "take-out":
+    case "label":
+    case "park":
       return [consumable("flags for the wires")];
     case "cut":
-      return [tool("side cutter"), tool("wire stripper")];
+    case "cut-terminal":
+      return [tool("side cutter")];
+    case "strip":
+      return [tool("wire stripper")];
     case "splice":
       return [part("joint barrel, crimp or solder sleeve", joint, true), consumable("adhesive-lined sleeve", joint), tool("crimp tool for the barrel"), tool("hot-air gun")];
     case "fit-device":
       return [part(step.device === null ? "the part between" : deviceWords(step.device)), consumable("adhesive-lined sleeve", joint), tool("hot-air gun"), tool("crimp tool for the barrel")];
     case "cap":
-      return [consumable("end cap or adhesive-lined sleeve", joined([step.wire === null ? null : placed(step.wire).pin.size])), tool("hot-air gun")];
+      return [consumable("end cap or adhesive-lined sleeve", single), tool("hot-air gun")];
+    case "route":
+      return [part("wire for the feed", single), part("grommet where it goes through metal"), consumable("tape and ties")];
     case "feed":
-      return [part(`connection to ${step.from ?? "the supply"}`), part("wire for the feed", joined([step.wire === null ? null : placed(step.wire).pin.size])), part("grommet where it goes through metal"), consumable("tape and ties")];
+      return [part(`connection to ${step.from ?? "the supply"}`), ...(step.text === "ground" ? [part("ring terminal", single, true)] : []), tool("crimp tool for the terminals")];
+    case "fuse":
+      return [part(`fuse for ${step.from ?? "the supply"}`, "", true)];
+    case "build-shell":
+      return [part(`shell that meets ${plug}`)];
+    case "build-wire":
+      return [part(`wire, ${step.wire === null ? "" : placed(step.wire).pin.colour || "any colour"}`, `${single}${step.length === null ? "" : `, ${step.length} mm`}`)];
+    case "seal":
+      return [part(`wire seal for ${plug}`, single, true)];
+    case "crimp":
+      return [part(`terminal for ${plug}`, single, true), tool("crimp tool for the terminals")];
     case "plug":
-      return [part(`cavity plug for ${step.connector === null ? "the plug" : findConnector(dossier, step.connector).name}`, "", true)];
+      return [part(`cavity plug for ${plug}`, "", true)];
+    case "pierce":
+      return [tool("blunt probe for the membrane")];
+    case "tape":
+      return [consumable("tape and ties")];
+    case "aim":
+      return [tool("lamp aiming gauge, or a wall")];
+    case "note-odometer":
+    case "wait":
+    case "disconnect":
+    case "connect":
+    case "take-up":
+    case "insert":
+    case "uncover":
+    case "tug":
+    case "try":
+    case "program":
+    case "inspect":
+    case "own":
+      return [];
   }
 }
 
@@ -102,15 +147,6 @@ function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly
   const systems = connector === null ? [] : (findConnector(dossier, connector).shell?.terminals ?? []);
   const tools = systems.flatMap((id) => TERMINAL_SYSTEMS.find((system) => system.id === id)?.tool ?? []);
   return tools.length === 0 ? ["release tool for the terminals (find the system on the Shelf)"] : [...new Set(tools)];
-}
-
-/** A moved terminal keeps its own; a spare one of the system lies ready, and a seal where the wire brings none. */
-function fresh(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonly Need[] {
-  const into = step.connector === null ? null : findConnector(dossier, step.connector);
-  const from = step.wire === null ? undefined : pins.get(step.wire);
-  if (into === null || from === undefined) return [];
-  const size = joined([from.pin.size]);
-  return into.sealed && !from.connector.sealed ? [part(`terminal with wire seal for ${into.name}`, size, true), tool("crimp tool for the terminals")] : [];
 }
 
 /** A name for a line of the kit, the same as long as the thing is the same. */

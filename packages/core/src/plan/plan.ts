@@ -1,120 +1,156 @@
 import { sameColour } from "../colour/index.ts";
-import { applyOperation, initialState, type HarnessState } from "../harness/index.ts";
-import { briefLines, findHazards } from "../matching/index.ts";
-import {
-  connectorsInOrder, decisionId, decisionPins, decisionSureness, indexPins, indexSources, isSupply, leadPin, linkedPairs, pinColour, pinsInOrder, rankPins, undecidedPins,
-  type Connector, type Decision, type Dossier, type PinId, type PlacedPin,
-} from "../model/index.ts";
-import { firstDifference, present } from "../util/index.ts";
-import { draftsOf, stepOf, type Draft } from "./templates.ts";
-import type { Block, Group, Plan, Step } from "./step.ts";
+import { applyOperation, initialState, owned, settled, type HarnessState } from "../harness/index.ts";
+import { findHazards } from "../matching/index.ts";
+import { decisionId, decisionSureness, indexPins, indexSources, leadPin, pinColour, pinsInOrder, rankPins, type Decision, type Dossier, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
+import { present } from "../util/index.ts";
+import { blocksOf } from "./blocks.ts";
+import { transfersOf } from "./displacements.ts";
+import { withEdits } from "./edits.ts";
+import { orderByPlace } from "./order.ts";
+import { stagger } from "./stagger.ts";
+import { closing, handlingOf, opening, type Stage } from "./stages.ts";
+import { checkOf } from "./templates/decisions.ts";
+import { stepOf } from "./templates/draft.ts";
+import type { Group, Plan, Step, Walk } from "./step.ts";
+import { unitsOf, type WorkUnit } from "./units.ts";
+
+export interface PlanOptions {
+  /** The harness that the work begins with; the dossier's own when left out. */
+  readonly start?: HarnessState;
+  /** Steps done, in the order in which they were. What is decided after the battery went on again is a new round of work. */
+  readonly done?: readonly StepId[];
+}
 
 /**
- * The ordered worklist: battery off, photograph and unlock, then one decision after another without interruption
- * (cavity emptied before it is filled, insulated before the next cut), supplies last, then plug, lock, measure, battery on.
- * A pure function of the dossier.
+ * The ordered worklist. Looks that need the power first; then battery off, plugs opened place by place, one decision after
+ * another without interruption (a cavity emptied before it is filled, insulated before the next cut, supplies last), plugs
+ * closed, and only then power, fuses and proof. A pure function of the dossier, of the state it begins with and of what was done.
  */
-export function planWork(dossier: Dossier): Plan {
+export function planWork(dossier: Dossier, { start = initialState(dossier), done = [] }: PlanOptions = {}): Plan {
+  const hazards = findHazards(dossier);
+  const rounds: Round[] = [];
+  let state = start;
+  const all = roundsOf(dossier, done);
+  all.forEach(({ decisions, suffix }, i) => {
+    const round = planRound(dossier, decisions, suffix, state, hazards);
+    if (round === null) return;
+    rounds.push(round);
+    if (i < all.length - 1) state = replayed(state, round.steps);
+  });
+  const blocks = blocksOf(dossier, hazards);
+  if (rounds.length === 0) return { steps: [], groups: [], minutes: 0, range: [0, 0], transfers: 0, walk: { changes: 0, atLeast: 0, proven: true }, blocks: [...blocks, ...(blocks.some(({ code }) => code === "undecided") ? [] : [{ code: "nothing-to-do" } as const])] };
+  const pins = indexPins(dossier);
+  const steps = withEdits(rounds.flatMap((round) => round.steps), dossier.worklist).map((step) => ({ ...step, twins: twinsOf(step, pins) }));
+  const heads = new Map(rounds.flatMap((round) => [...round.heads]));
+  const walks = rounds.map(({ walk }) => walk);
+  const walk: Walk = { changes: sum(walks.map(({ changes }) => changes)), atLeast: sum(walks.map(({ atLeast }) => atLeast)), proven: walks.every(({ proven }) => proven) };
+  return { steps, groups: groupsOf(steps, heads), blocks, minutes: sum(steps.map(({ minutes }) => minutes)), range: [sum(steps.map(({ range }) => range[0])), sum(steps.map(({ range }) => range[1]))], transfers: sum(rounds.map(({ transfers }) => transfers)), walk };
+}
+
+const sum = (numbers: readonly number[]): number => numbers.reduce((total, one) => total + one, 0);
+
+interface Head {
+  readonly title: string;
+  readonly stage: Group["stage"];
+  readonly place: string;
+}
+interface Round {
+  readonly steps: readonly Step[];
+  readonly heads: ReadonlyMap<string, Head>;
+  readonly transfers: number;
+  readonly walk: Walk;
+}
+
+/** The decisions by the round in which they are carried out: each time the battery is back on, what was not begun is left for the next. */
+function roundsOf(dossier: Dossier, done: readonly StepId[]): readonly { readonly decisions: readonly Decision[]; readonly suffix: string }[] {
+  const ranks = rankPins(dossier);
+  const rank = (decision: Decision): number => ranks.get(leadPin(decision)) ?? 0;
+  let left = dossier.decisions.filter(({ kind }) => kind !== "forbid").sort((a, b) => rank(a) - rank(b));
+  const rounds: { decisions: readonly Decision[]; suffix: string }[] = [];
+  for (let n = 1, from = 0; ; n++) {
+    const suffix = n === 1 ? "" : `~${n}`;
+    const end = done.indexOf(`close${suffix}/battery` as StepId, from);
+    if (end < 0) return [...rounds, { decisions: left, suffix }];
+    const begun = new Set(done.slice(0, end).map((step) => step.slice(0, step.lastIndexOf("/"))));
+    const now = left.filter((decision) => begun.has(decisionId(decision)));
+    rounds.push({ decisions: now, suffix });
+    left = left.filter((decision) => !begun.has(decisionId(decision)));
+    from = end + 1;
+  }
+}
+
+function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: string, start: HarnessState, hazards: ReturnType<typeof findHazards>): Round | null {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
-  const rank = rankPins(dossier);
+  const ranks = rankPins(dossier);
   const sources = indexSources(dossier.sources);
-  const doubted = dossier.decisions.filter((decision) => decision.kind !== "forbid").map((decision) => ({ ...decision, sure: decisionSureness(decision, pins, sources) }));
-  const decisions = doubted.sort((a, b) => firstDifference(supplyLast(a, pin) - supplyLast(b, pin), placeOf(a, rank) - placeOf(b, rank)));
-  const wire = decisions.flatMap((decision) => {
-    const id = decisionId(decision);
-    return draftsOf(decision, pin).map((draft) => stepOf(id, id, draft));
-  });
-  if (wire.every((step) => step.op === null)) {
-    return { steps: [], groups: [], minutes: 0, blocks: [...blocksOf(dossier), ...(undecidedPins(dossier).length > 0 ? [] : [{ code: "nothing-to-do" } as const])] };
-  }
-  const handled = connectorsInOrder(dossier).filter((connector) => wire.some((step) => step.connector === connector.id));
-  const unlocked = handled.filter((connector) => wire.some((step) => step.connector === connector.id && (step.kind === "release" || step.kind === "insert")));
-  const opening = openingDrafts(handled, unlocked).map((draft) => stepOf("open", null, draft));
-  const closing = closingDrafts(dossier, replayed(initialState(dossier), [...opening, ...wire]), unlocked).map((draft) => stepOf("close", null, draft));
-  const steps = [...opening, ...wire, ...closing].map((step) => ({ ...step, twins: twinsOf(step, pin) }));
-  const titles = new Map(decisions.map((decision) => [decisionId(decision) as string, titleOf(decision, pin)]));
-  return { steps, groups: groupsOf(steps, titles), blocks: blocksOf(dossier), minutes: steps.reduce((sum, step) => sum + step.minutes, 0) };
+  const work = unitsOf(dossier, decisions, start, pin, (id) => ranks.get(id) ?? 0);
+  if (work.units.length === 0) return null;
+  const { units, walk } = orderByPlace(work.units);
+  const worked = new Set(units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)));
+  const checks = decisions
+    .filter((decision) => decisionSureness(decision, pins, sources) !== "sure" && (worked.has(decisionId(decision)) || decision.kind === "leave"))
+    .map((decision) => ({ ...checkOf(decision, pin), decision: decisionId(decision) }));
+  const apart = stagger();
+  const window = units.flatMap((unit) => unit.window.map(({ draft, decision }) => ({ draft: apart(placed(draft, unit)), decision })));
+  const wire = units.flatMap((unit) => unit.drafts.map(({ decision, draft }) => stepOf(`${unit.id}${suffix}`, decision ?? `adapter${suffix}`, decision, apart(placed(draft, unit)))));
+  const handling = handlingOf(dossier, [...wire, ...window.map(({ draft, decision }) => stepOf("window", "window", decision, draft))], start, pin);
+  const owners = new Map<unknown, Step["decision"]>([...checks, ...window].map(({ draft, decision }) => [draft, decision]));
+  const byWire = new Map(window.map(({ draft, decision }) => [draft.wire, decision]));
+  const staged = (stages: readonly Stage[], owner: string): readonly Step[] => stages.flatMap(({ id, drafts }) => drafts.map((draft) => {
+    const decision = owners.get(draft) ?? (draft.kind === "find-live" ? (byWire.get(draft.wire) ?? null) : null);
+    return stepOf(`${id}${suffix}`, decision ?? `${owner}${suffix}`, decision, draft);
+  }));
+  const table = wire.filter(({ group }) => group === `adapter${suffix}`);
+  const onCar = wire.filter(({ group }) => group !== `adapter${suffix}`);
+  const before = opening(dossier, handling, start, checks, window.map(({ draft }) => draft));
+  // The adapter is made before the car is touched, unless something about it has yet to be looked at there, or joints are made in it.
+  const late = table.some(({ decision, op }) => op?.kind === "splice" || checks.some((check) => check.decision === decision));
+  const opened = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
+  const inserted = new Set(opened.flatMap(({ op, connector }) => (op?.kind === "insert" && connector !== null && start.cavities[op.cavity] !== undefined ? [connector] : [])));
+  const after = closing(dossier, decisions, handling, start, replayed(start, opened), inserted, hazards, pin);
+  const heads = new Map<string, Head>([
+    ...units.map((unit): [string, Head] => [`${unit.id}${suffix}`, { title: unit.title, stage: "wire", place: unit.place }]),
+    ...before.map((stage): [string, Head] => [`${stage.id}${suffix}`, { ...stage, stage: "open" }]),
+    ...after.map((stage): [string, Head] => [`${stage.id}${suffix}`, { ...stage, stage: "close" }]),
+  ]);
+  return { steps: [...opened, ...staged(after, "close")], heads, transfers: transfersOf(work.displaced), walk };
 }
 
-/** Supplies brought in from elsewhere come after everything else: supply last. */
-function supplyLast(decision: Decision, pin: (id: PinId) => PlacedPin): number {
-  if (decision.kind === "feed") return isSupply(decision.feed) ? 2 : 0;
-  return linkedPairs(decision).some(([, incoming]) => isSupply(pin(incoming).pin.signal)) ? 1 : 0;
-}
+/** The incoming plug is brought to the vehicle's: a unit of work has one place. */
+const placed = (draft: WorkUnit["drafts"][number]["draft"], { place }: WorkUnit) => ({ ...draft, place });
 
-const placeOf = (decision: Decision, rank: ReadonlyMap<PinId, number>): number => rank.get(leadPin(decision)) ?? 0;
-
-function openingDrafts(handled: readonly Connector[], unlocked: readonly Connector[]): readonly Draft[] {
-  return [
-    { kind: "battery-off", role: "battery", op: { kind: "battery", to: "off" } },
-    ...handled.map((connector): Draft => ({ kind: "photograph", role: `photograph:${connector.id}`, op: null, connector: connector.id })),
-    ...unlocked.map((connector): Draft => ({ kind: "open-lock", role: `unlock:${connector.id}`, op: { kind: "lock", connector: connector.id, to: "open" }, connector: connector.id })),
-  ];
-}
-
-function closingDrafts(dossier: Dossier, state: HarnessState, unlocked: readonly Connector[]): readonly Draft[] {
-  const holes = connectorsInOrder(dossier).filter((connector) => connector.sealed).flatMap((connector) =>
-    pinsInOrder(connector).filter((pin) => state.cavities[pin.id]?.state === "vacated").map((pin): Draft => ({
-      kind: "plug", role: `plug:${pin.id}`, op: { kind: "plug", cavity: pin.id, to: "plugged" }, at: pin.id, connector: connector.id,
-    })),
-  );
-  return [
-    ...holes,
-    ...unlocked.map((connector): Draft => ({ kind: "close-lock", role: `lock:${connector.id}`, op: { kind: "lock", connector: connector.id, to: "closed" }, connector: connector.id })),
-    { kind: "measure", role: "measure", op: null },
-    { kind: "battery-on", role: "battery", op: { kind: "battery", to: "on" } },
-  ];
-}
-
-/** The state after the steps that can be done; only used to see which cavities end up open. */
+/** The state after the steps that can be done; only used to see what ends up open. */
 function replayed(start: HarnessState, steps: readonly Step[]): HarnessState {
-  return steps.reduce((state, step) => {
+  return settled(steps.reduce((state, step) => {
     const next = step.op === null ? null : applyOperation(state, step.op);
     return next?.ok ? next.value.state : state;
-  }, start);
+  }, owned(start)));
 }
 
-function twinsOf(step: Step, pin: (id: PinId) => PlacedPin): readonly PinId[] {
-  if ((step.kind !== "release" && step.kind !== "cut") || step.wire === null) return [];
-  const { pin: own, connector } = pin(step.wire);
-  const colour = pinColour(own, connector);
-  if (colour === null) return [];
-  return pinsInOrder(connector).flatMap((other) => {
-    const theirs = other.id === own.id || other.content !== "occupied" ? null : pinColour(other, connector);
+function twinsOf(step: Step, pins: ReadonlyMap<PinId, PlacedPin>): readonly PinId[] {
+  const held = (step.kind === "release" || step.kind === "cut") && step.wire !== null ? pins.get(step.wire) : undefined;
+  const colour = held === undefined ? null : pinColour(held.pin, held.connector);
+  if (held === undefined || colour === null) return [];
+  return pinsInOrder(held.connector).flatMap((other) => {
+    const theirs = other.id === held.pin.id || other.content !== "occupied" ? null : pinColour(other, held.connector);
     return theirs !== null && sameColour(theirs, colour) ? [other.id] : [];
   });
 }
 
-function titleOf(decision: Decision, pin: (id: PinId) => PlacedPin): string {
-  const first = pin(leadPin(decision)).pin;
-  return first.function || `Cavity ${first.cavity}`;
-}
-
-function groupsOf(steps: readonly Step[], titles: ReadonlyMap<string, string>): readonly Group[] {
-  return [...new Set(steps.map((step) => step.group))].map((id) => {
-    const own = steps.filter((step) => step.group === id);
-    return {
-      id,
-      stage: id === "open" ? "open" : id === "close" ? "close" : "wire",
-      title: id === "open" ? "Make safe and open" : id === "close" ? "Close and prove" : present(titles.get(id), "title"),
-      steps: own.map((step) => step.id),
-      minutes: own.reduce((sum, step) => sum + step.minutes, 0),
-    };
+/** Neighbouring steps of one group under one heading; a group that the technician took apart has one for each of its parts. */
+function groupsOf(steps: readonly Step[], heads: ReadonlyMap<string, Head>): readonly Group[] {
+  const runs: { group: string; steps: Step[] }[] = [];
+  for (const step of steps) {
+    const last = runs.at(-1);
+    if (last?.group === step.group) last.steps.push(step);
+    else runs.push({ group: step.group, steps: [step] });
+  }
+  const parts = new Map<string, number>();
+  return runs.map((run): Group => {
+    const part = (parts.get(run.group) ?? 0) + 1;
+    parts.set(run.group, part);
+    const { title, stage, place } = present(heads.get(run.group), `group ${run.group}`);
+    return { id: part === 1 ? run.group : `${run.group}#${part}`, title, stage, place, steps: run.steps.map(({ id }) => id), minutes: sum(run.steps.map(({ minutes }) => minutes)) };
   });
-}
-
-function blocksOf(dossier: Dossier): readonly Block[] {
-  const pins = indexPins(dossier);
-  const rank = rankPins(dossier);
-  const decisions = [...dossier.decisions].sort((a, b) => placeOf(a, rank) - placeOf(b, rank));
-  const worked = decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins);
-  const unseen = worked.filter((id) => pins.get(id)?.pin.content === "unknown");
-  const shut = worked.filter((id) => (pins.get(id)?.connector.keepOut ?? "") !== "");
-  const undecided = undecidedPins(dossier).map(({ pin }): Block => ({ code: "undecided", pin: pin.id }));
-  const nowhere = decisions.flatMap((decision): Block[] => (decision.kind === "feed" && decision.from.trim() === "" ? [{ code: "feed-from-where", pin: decision.pin }] : []));
-  // Only a decided join can stop the work; what is merely suggested is undecided already.
-  const stops = findHazards(dossier).filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null && !hazard.cured);
-  const unserved = briefLines(dossier).flatMap((line): Block[] => (line.item.kept && (line.state === "no-pin" || line.state === "lost") ? [{ code: "unserved", line }] : []));
-  return [...undecided, ...shut.map((id): Block => ({ code: "keep-out", pin: id })), ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...nowhere, ...unserved, ...stops.map((hazard): Block => ({ code: "stop", hazard }))];
 }

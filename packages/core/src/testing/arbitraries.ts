@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { blankConnector, blankPin, connectorId, emptyDossier, pinId, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
+import { blankConnector, blankPin, connectorId, emptyDossier, leadPin, pinId, seatOf, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 
 const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender, left", "Level sender, right", "Road speed", "Door ajar", "Horn", "odd lead", ""];
@@ -15,8 +15,8 @@ const pinBody = fc.record({
 });
 
 function connectorWith(name: string, side: Connector["side"], largest: number): fc.Arbitrary<Connector> {
-  return fc.record({ leads: fc.constantFrom("loom" as const, "flying" as const), sealed: fc.boolean(), bodies: fc.array(pinBody, { minLength: 1, maxLength: largest }) }).map(({ leads, sealed, bodies }) => ({
-    ...blankConnector(connectorId(name), name, side), colourSystem: "japanese" as const, leads, sealed,
+  return fc.record({ leads: fc.constantFrom("loom" as const, "flying" as const), sealed: fc.boolean(), place: fc.constantFrom("", "left sill", "bulkhead"), bodies: fc.array(pinBody, { minLength: 1, maxLength: largest }) }).map(({ leads, sealed, place, bodies }) => ({
+    ...blankConnector(connectorId(name), name, side), colourSystem: "japanese" as const, leads, sealed, place,
     pins: bodies.map((body, order): Pin => ({ ...blankPin(pinId(`${name}.${order + 1}`), String(order + 1), order), ...body })),
   }));
 }
@@ -32,7 +32,7 @@ export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
 export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
   undecidedDossier(largest).chain((dossier) => {
     const pins = (side: string): readonly Pin[] => dossier.connectors.filter((connector) => connector.side === side).flatMap((connector) => connector.pins);
-    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "merge", "split", "jumper", "forbid", "cap", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "splice" as const), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
+    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "move", "move", "move", "merge", "split", "jumper", "forbid", "cap", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const), live: fc.boolean(), last: fc.boolean(), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
     const vehicle = pins("vehicle");
     const incoming = pins("incoming");
     return fc
@@ -46,11 +46,11 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         };
         const common = { reason: "", answers: [] };
         vehicle.forEach((pin, i) => {
-          const { kind, method, sure } = left[i]!;
+          const { kind, method, sure, live } = left[i]!;
           if (kind === "join") {
             const partner = partners.pop();
             // A splice needs a wire on both sides.
-            if (partner !== undefined) add({ kind: "join", vehicle: pin.id, incoming: partner.id, method: partner.content === "empty" ? "move" : method, sure, ...common });
+            if (partner !== undefined) add({ kind: "join", vehicle: pin.id, incoming: partner.id, method: partner.content === "empty" ? "move" : method, sure, ...(live && method === "splice" && partner.content !== "empty" ? { findLive: true } : {}), ...common });
           } else if (kind === "merge" || kind === "split") {
             const [first, second] = [partners.pop(), partners.pop()];
             const next = vehicle[i + 1];
@@ -64,11 +64,39 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             if (partner) add({ kind, vehicle: pin.id, incoming: partner.id, sure: "sure", ...common });
           } else if (kind === "cap" || kind === "leave") add({ kind, pin: pin.id, sure, ...common });
         });
+        for (const [side, choices] of [[vehicle, left], [incoming, right]] as const) addMoves(side, choices, add);
         incoming.forEach((pin, i) => {
           const { kind, sure } = right[i]!;
           if (kind === "cap" || kind === "leave") add({ kind, pin: pin.id, sure, ...common });
           else if (kind === "feed") add({ kind: "feed", pin: pin.id, feed: "battery", from: "spare fuse", sure, ...common });
         });
-        return result;
+        return withoutKept(result);
       });
   });
+
+/** Without moves into a cavity whose own wire stays: they only block. */
+function withoutKept(dossier: Dossier): Dossier {
+  const pins = new Map(dossier.connectors.flatMap((connector) => connector.pins.map((pin) => [pin.id, { pin, connector }] as const)));
+  const leaving = new Set(dossier.decisions.flatMap((decision) => (seatOf(decision) !== null || (decision.kind === "cap" && pins.get(decision.pin)?.connector.leads === "loom") ? [leadPin(decision)] : [])));
+  const decisions = dossier.decisions.filter((decision) => decision.kind !== "move" || pins.get(decision.to)?.pin.content !== "occupied" || leaving.has(decision.to));
+  return decisions.length === dossier.decisions.length ? dossier : withoutKept({ ...dossier, decisions });
+}
+
+/** Pins that are to move within their side, in rings, and in chains where an empty cavity is left. */
+function addMoves(side: readonly Pin[], choices: readonly { readonly kind: string; readonly last: boolean; readonly sure: Sureness }[], add: (decision: Decision) => void): void {
+  const free = side.filter(({ content }) => content === "empty");
+  let run: { pin: Pin; sure: Sureness }[] = [];
+  const finish = (): void => {
+    const end = free.pop() ?? (run.length > 1 ? run[0]?.pin : undefined);
+    const targets = [...run.slice(1).map(({ pin }) => pin), end];
+    run.forEach(({ pin, sure }, i) => { const to = targets[i]; if (to !== undefined) add({ kind: "move", pin: pin.id, to: to.id, sure, reason: "", answers: [] }); });
+    run = [];
+  };
+  side.forEach((pin, i) => {
+    const choice = choices[i];
+    if (choice?.kind !== "move" || pin.content !== "occupied") return;
+    run.push({ pin, sure: choice.sure });
+    if (choice.last) finish();
+  });
+  if (run.length > 0) finish();
+}

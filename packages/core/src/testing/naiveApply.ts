@@ -5,7 +5,7 @@ import type { EndPlace, HarnessState, Operation } from "../harness/index.ts";
  * the operation was possible. Slow, for tests only.
  */
 export class NaiveHarness {
-  readonly state: { battery: "on" | "off"; locks: Record<string, string>; cavities: Record<string, { connector: string; state: string }>; wires: Record<string, { pin: string; ends: [string, string]; aboard: boolean }>; ends: Record<string, EndPlace> };
+  readonly state: { battery: "on" | "off"; locks: Record<string, string>; plugged: Record<string, string | null>; fuses: Record<string, string>; cavities: Record<string, { connector: string; state: string; meets?: string }>; wires: Record<string, { pin: string; ends: [string, string]; aboard: boolean }>; ends: Record<string, EndPlace> };
 
   constructor(start: HarnessState) {
     this.state = JSON.parse(JSON.stringify(start)) as NaiveHarness["state"];
@@ -17,26 +17,27 @@ export class NaiveHarness {
     const usable = (end: string): boolean => loose(end) && Object.values(s.wires).some((wire) => wire.aboard && wire.ends.includes(end));
     const bare = (end: string): boolean => usable(end) && s.ends[end]?.at === "loose" && !s.ends[end].terminal;
     const off = s.battery === "off";
+    const onTable = (hole: { connector: string; meets?: string }): boolean => hole.meets !== undefined && s.plugged[hole.connector] === null;
     switch (op.kind) {
       case "battery":
         if (s.battery === op.to || (op.to === "on" && Object.keys(s.ends).some((end) => loose(end) && this.reachesSupply(end)))) return false;
         s.battery = op.to;
         return true;
       case "lock":
-        if (s.locks[op.connector] === undefined || s.locks[op.connector] === op.to) return false;
+        if (s.locks[op.connector] === undefined || s.locks[op.connector] === op.to || (op.to === "open" && s.plugged[op.connector] !== null)) return false;
         s.locks[op.connector] = op.to;
         return true;
       case "release": {
         const place = s.ends[op.end];
         const hole = s.cavities[op.cavity];
-        if (!off || place?.at !== "cavity" || place.cavity !== op.cavity || hole === undefined || s.locks[hole.connector] !== "open") return false;
+        if (place?.at !== "cavity" || place.cavity !== op.cavity || hole === undefined || (!off && !onTable(hole)) || s.locks[hole.connector] !== "open") return false;
         s.ends[op.end] = { at: "loose", terminal: true, covered: false };
         hole.state = "vacated";
         return true;
       }
       case "insert": {
         const hole = s.cavities[op.cavity];
-        if (!off || !usable(op.end) || bare(op.end) || hole === undefined || s.locks[hole.connector] !== "open" || !["empty", "vacated"].includes(hole.state)) return false;
+        if (!usable(op.end) || bare(op.end) || hole === undefined || (!off && !onTable(hole)) || s.locks[hole.connector] !== "open" || !["empty", "vacated"].includes(hole.state)) return false;
         s.ends[op.end] = { at: "cavity", cavity: op.cavity };
         hole.state = "occupied";
         return true;
@@ -87,6 +88,63 @@ export class NaiveHarness {
         hole.state = op.to === "plugged" ? "plugged" : "vacated";
         return true;
       }
+      case "pierce": {
+        const hole = s.cavities[op.cavity];
+        if (hole?.state !== "blank") return false;
+        hole.state = "vacated";
+        return true;
+      }
+      case "connect": {
+        const two = op.into === "own" ? [op.connector] : [op.connector, op.into];
+        if (!off || new Set(two).size < two.length || two.some((one) => s.locks[one] !== "closed" || s.plugged[one] !== null)) return false;
+        if (op.into !== "own") s.plugged[op.into] = op.connector;
+        s.plugged[op.connector] = op.into;
+        return true;
+      }
+      case "disconnect":
+        if (!off || s.plugged[op.connector] !== op.from) return false;
+        if (op.from !== "own") s.plugged[op.from] = null;
+        s.plugged[op.connector] = null;
+        return true;
+      case "crimp": {
+        if (!usable(op.end) || bare(op.end) !== (op.to === "fitted")) return false;
+        s.ends[op.end] = { at: "loose", terminal: op.to === "fitted", covered: false };
+        return true;
+      }
+      case "fuse":
+        if (op.to === "in" ? s.fuses[op.supply] !== undefined || !Object.values(s.ends).some((place) => place.at === "supply" && place.supply === op.supply) : s.fuses[op.supply] === undefined) return false;
+        if (op.to === "in") s.fuses[op.supply] = "in";
+        else delete s.fuses[op.supply];
+        return true;
+      case "build-shell": {
+        const own = Object.keys(s.cavities).filter((key) => s.cavities[key]?.connector === op.connector);
+        if (op.to === "there") {
+          if (op.connector in s.locks) return false;
+          s.locks[op.connector] = "open";
+          s.plugged[op.connector] = null;
+          for (const { cavity, meets } of op.cavities) s.cavities[cavity] = { connector: op.connector, state: "empty", meets };
+          return true;
+        }
+        if (s.locks[op.connector] !== "open" || s.plugged[op.connector] !== null || own.some((key) => s.cavities[key]?.state === "occupied" || !op.cavities.some(({ cavity }) => cavity === key))) return false;
+        delete s.locks[op.connector];
+        delete s.plugged[op.connector];
+        for (const key of own) delete s.cavities[key];
+        return true;
+      }
+      case "build-wire": {
+        const [key, plug, far] = [`${op.pin}#`, `${op.pin}#plug`, `${op.pin}#far`];
+        if (op.to === "there") {
+          if (s.wires[key] !== undefined || s.ends[plug] !== undefined || s.ends[far] !== undefined) return false;
+          s.wires[key] = { pin: op.pin, ends: [plug, far], aboard: true };
+          for (const end of [plug, far]) s.ends[end] = { at: "loose", terminal: false, covered: false };
+          return true;
+        }
+        if (s.wires[key] === undefined || !bare(plug) || !bare(far)) return false;
+        delete s.wires[key];
+        delete s.ends[plug];
+        delete s.ends[far];
+        return true;
+      }
     }
   }
 
@@ -99,6 +157,11 @@ export class NaiveHarness {
         const place = this.state.ends[end];
         const next = Object.values(this.state.wires).flatMap((wire) => (wire.ends.includes(end) ? wire.ends : []));
         if (place?.at === "joint") next.push(...Object.entries(this.state.ends).flatMap(([other, where]) => (where.at === "joint" && where.joint === place.joint ? [other] : [])));
+        if (place?.at === "cavity") {
+          const partners = Object.entries(this.state.cavities).flatMap(([cavity, { connector, meets }]) => (meets !== undefined && this.state.plugged[connector] === this.state.cavities[meets]?.connector ? [[cavity, meets] as const] : []));
+          const across = partners.flatMap(([a, b]) => (a === place.cavity ? [b] : b === place.cavity ? [a] : []));
+          next.push(...Object.entries(this.state.ends).flatMap(([other, where]) => (where.at === "cavity" && across.includes(where.cavity) ? [other] : [])));
+        }
         for (const other of next) if (!seen.has(other)) { seen.add(other); grew = true; }
       }
     }

@@ -23,6 +23,8 @@ export function commandWords(command: Command, name: (connector: string) => stri
       return `source “${command.source.title}” changed`;
     case "remove-source":
       return "a source removed";
+    case "set-worklist":
+      return "worklist changed";
     case "set-brief":
       return "brief changed";
     case "set-words":

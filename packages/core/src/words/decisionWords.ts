@@ -1,13 +1,17 @@
 import { deviceWords, feedPlaceWords, type SuggestedAlone } from "../matching/index.ts";
-import { linkedPairs, namedPins, type Decision, type PinId } from "../model/index.ts";
+import { linkedPairs, namedPins, type Decision, type Method, type PinId } from "../model/index.ts";
 import { OPEN_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
+
+const METHOD_WORDS: Readonly<Record<Method, string>> = { move: "terminal moved", splice: "spliced", adapter: "by adapter" };
 
 /** What a decision does, without its pins: "spliced, through a divider, 22 kΩ over 10 kΩ". */
 export function doneWords(decision: Decision): string {
   switch (decision.kind) {
     case "join":
-      return `${decision.method === "move" ? "terminal moved" : "spliced"}${through(decision)}`;
+      return `${METHOD_WORDS[decision.method]}${through(decision)}`;
+    case "move":
+      return "moved in its own plug";
     case "merge":
       return `${decision.vehicle.length} joined to one${through(decision)}`;
     case "split":
@@ -33,7 +37,7 @@ const because = ({ open }: Extract<Decision, { open?: unknown }>): string => (op
 export function decisionWords(decision: Decision, name: (pin: PinId) => string): string {
   const all = (pins: readonly PinId[]): string => pins.map(name).join(" and ");
   const pairs = linkedPairs(decision);
-  const named = decision.kind === "forbid" ? `${name(decision.vehicle)} and ${name(decision.incoming)}` : pairs.length === 0 ? all(namedPins(decision)) : `${all([...new Set(pairs.map(([vehicle]) => vehicle))])} to ${all([...new Set(pairs.map(([, incoming]) => incoming))])}`;
+  const named = decision.kind === "move" ? `${name(decision.pin)} to ${name(decision.to)}` : decision.kind === "forbid" ? `${name(decision.vehicle)} and ${name(decision.incoming)}` : pairs.length === 0 ? all(namedPins(decision)) : `${all([...new Set(pairs.map(([vehicle]) => vehicle))])} to ${all([...new Set(pairs.map(([, incoming]) => incoming))])}`;
   return `${named}: ${doneWords(decision)}`;
 }
 

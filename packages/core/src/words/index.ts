@@ -1,4 +1,5 @@
-export { stepWords, wireWords, type StepWords } from "./stepWords.ts";
+export { instructionLines, readInstructions, type InstructionLine, type ReadInstructions } from "./instructions.ts";
+export { stepWords, stripWords, wireWords, type StepWords } from "./stepWords.ts";
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords, chainProblemWords, colourProblemWords, commandProblemWords, documentProblemWords, faultWords, lineProblemWords, operationProblemWords, pinNamer,

@@ -7,13 +7,16 @@ import type { Block, Fault } from "../plan/index.ts";
 import type { SizeProblem } from "../sizing/index.ts";
 import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts";
 
-/** Names a pin for a message: "B12.7", or the id while the pin is not there any more. */
+/** Names a pin, an end or a connector for a message: "B12.7", "the adapter half of B12", or the id while it is not there any more. */
 export function pinNamer(dossier: Dossier): (id: string) => string {
   const pins = indexPins(dossier);
+  const names = new Map<string, string>(dossier.connectors.map(({ id, name }) => [id, name]));
   return (id) => {
     const key = id.split("#")[0] ?? id;
-    const placed = pins.get(key as PinId);
-    return placed === undefined ? key : pinName(placed);
+    const own = key.replace(/~$/, "");
+    const placed = pins.get(own as PinId);
+    const known = placed === undefined ? (names.get(own) ?? own) : pinName(placed);
+    return own === key ? known : `the adapter half of ${known}`;
   };
 }
 
@@ -69,6 +72,24 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
       return `The wire of ${name(problem.wire)} is ${problem.to} already.`;
     case "cavity-not-vacated":
       return `${name(problem.cavity)} does not take a plug now.`;
+    case "membrane-closed":
+      return `The membrane of ${name(problem.cavity)} is closed. Pierce it first.`;
+    case "cavity-not-blank":
+      return `${name(problem.cavity)} has no membrane to pierce.`;
+    case "connector-plugged":
+      return `${name(problem.connector)} is still plugged in. Unplug it first.`;
+    case "connector-not-there":
+      return problem.at === "own" ? `${name(problem.connector)} is not plugged into its own place.` : `${name(problem.connector)} and ${name(problem.at)} do not meet here.`;
+    case "lock-open":
+      return `The lock of ${name(problem.connector)} is open. Close it before it is plugged in.`;
+    case "supply-not-there":
+      return `Nothing is connected to ${problem.supply} yet.`;
+    case "fuse-already":
+      return `The fuse of ${problem.supply} is ${problem.to} already.`;
+    case "built-already":
+      return `${name(problem.what)} is made already, or was never made.`;
+    case "built-in-use":
+      return `${name(problem.what)} is in use and cannot be put away.`;
     case "live-bare-end":
       return `The end of ${name(problem.end)} is bare and hangs on the loom. Cap it before power goes on.`;
   }
@@ -98,6 +119,14 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return "This needs at least two pins to join.";
     case "jumper-across-connectors":
       return "A jumper joins cavities of one connector. Across connectors it is a join.";
+    case "move-across-sides":
+      return "A wire moves within its own side; to the other side it is a join.";
+    case "cavity-claimed":
+      return `Another wire is to go into ${name(problem.pin)} already. Take that back first.`;
+    case "step-text-missing":
+      return "A step or a part needs words.";
+    case "step-id-repeated":
+      return "Two steps or parts have the same id.";
     case "pair-forbidden":
       return `${name(problem.vehicle)} and ${name(problem.incoming)} are never to be joined${problem.reason === "" ? "" : ` (${problem.reason})`}. Take that back first.`;
     case "brief-text-missing":
@@ -220,6 +249,7 @@ export function documentProblemWords(problem: DocumentProblem): string {
     case "pin-joined-to-itself":
       return `${problem.connector}.${problem.cavity} is joined to itself.`;
     case "brief-refused":
+    case "worklist-refused":
     case "wiring-refused":
     case "decision-refused":
       return commandProblemWords(problem.problem);
@@ -253,27 +283,67 @@ export function blockWords(block: Block, name: Namer): string {
       return `${name(block.pin)}: nobody has looked into this cavity`;
     case "keep-out":
       return `${name(block.pin)} is in a plug that stays shut: only “leave as it is” can be decided`;
+    case "cavity-kept":
+      return `${name(block.by)} is to move into ${name(block.pin)}, and nothing takes the wire there out: move it on, or cap it`;
+    case "broken":
+      return `In this order: ${faultWords(block.fault, name)}`;
     case "nothing-to-do":
       return "No decision changes a wire";
   }
 }
 
-export function faultWords(fault: Fault, name: Namer): string {
+export function faultWords(fault: Fault, name: Namer, step: (id: string) => string = (id) => `Step ${id}`): string {
   switch (fault.code) {
     case "step-cannot-be-done":
-      return `Step ${fault.step} cannot be done: ${operationProblemWords(fault.problem, name)}`;
-    case "two-ends-in-the-hand":
-      return `After step ${fault.step} ${fault.ends.map(name).join(" and ")} are loose together.`;
+      return `${step(fault.step)} cannot be done: ${operationProblemWords(fault.problem, name)}`;
+    case "step-repeated":
+      return `${step(fault.step)} stands in the list twice.`;
+    case "unexplained-step":
+      return `${step(fault.step)} changes a wire and no decision asks for it.`;
+    case "keep-out-opened":
+      return `${step(fault.step)} works on ${name(fault.connector)}, which stays shut.`;
+    case "not-photographed":
+      return `${step(fault.step)} comes before ${name(fault.connector)} was photographed and its wires flagged.`;
+    case "still-plugged":
+      return `${step(fault.step)} works behind ${name(fault.connector)} while it is still plugged in.`;
     case "unchecked-doubt":
-      return `Step ${fault.step} acts on ${fault.decision}, which is in doubt and was not checked.`;
+      return `${step(fault.step)} acts on what is in doubt and was not checked.`;
+    case "two-ends-in-the-hand":
+      return `After ${step(fault.step)} ${fault.ends.map(name).join(" and ")} are loose together.`;
+    case "twins-loose":
+      return `After ${step(fault.step)} ${fault.ends.map(name).join(" and ")} look the same and lie loose without a tag.`;
+    case "halves-bare":
+      return `After ${step(fault.step)} both halves of ${name(fault.pin)} are bare. Insulate one at once.`;
+    case "bare-ends-can-touch":
+      return `After ${step(fault.step)} ${[...new Set(fault.ends.map(name))].join(" and ")} are bare together and can touch.`;
+    case "joints-side-by-side":
+      return `${step(fault.step)} cuts at the same place as the wire before it, ${fault.length} mm behind ${name(fault.connector)}: the joints would lie side by side.`;
+    case "not-stripped":
+      return `${step(fault.step)} comes before the ends are stripped.`;
+    case "seal-missing":
+      return `${step(fault.step)}: the cavity is sealed, and no wire seal went on before the terminal.`;
+    case "not-tugged":
+      return `${step(fault.step)} plugs ${name(fault.connector)} in before the wires that were seated were tugged.`;
+    case "not-measured":
+      return `${step(fault.step)} puts power on before anything was measured.`;
+    case "power-with-end-loose":
+      return `${step(fault.step)} puts power on while ${name(fault.end)} is out of its cavity.`;
+    case "fuse-before-power":
+      return `${step(fault.step)} fits a fuse before the battery is on: fuses go in last.`;
+    case "evening-ends-open":
+      return `The evening ends after ${step(fault.step)} with ${name(fault.end)} still open. End it later or earlier.`;
     case "decision-not-carried-out":
-      return `Decision ${fault.decision} is not carried out in the end.`;
+      return `In the end this is not done: ${fault.decision.split(":").map(name).join(" ")}.`;
     case "wire-moved-without-decision":
       return `The wire of ${name(fault.pin)} moved and no decision says so.`;
     case "bare-end-left":
       return `The end of ${name(fault.end)} is left bare.`;
+    case "cavity-left-open":
+      return `${name(fault.pin)} is left open in a sealed plug.`;
+    case "fuse-left-out":
+      return `The fuse for ${fault.decision.split(":").slice(1).map(name).join(" ")} is never fitted.`;
     case "left-open":
-      return fault.what === "battery-off" ? "The battery is left off." : "A lock is left open.";
+      return fault.what === "battery-off" ? "The battery is left off." : `${fault.connector === undefined ? "A plug" : name(fault.connector)} is left ${fault.what === "lock-open" ? "unlocked" : "unplugged"}.`;
   }
 }
 

@@ -1,8 +1,9 @@
 import { colourInWords } from "../colour/index.ts";
-import { findConnector, indexPins, pinColour, pinName, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
-import type { Step, StepKind } from "../plan/index.ts";
 import { deviceWords } from "../matching/index.ts";
-import { present } from "../util/index.ts";
+import { indexPins, pinColour, pinName, type Connector, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import { partOfStep, type Step, type StepKind } from "../plan/index.ts";
+import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
+import { pullOutForce } from "../sizing/index.ts";
 
 export interface StepWords {
   /** The one word to act on: "Release". */
@@ -16,74 +17,176 @@ export interface StepWords {
 }
 
 const VERBS: Readonly<Record<StepKind, string>> = {
-  "battery-off": "Battery off", photograph: "Photograph", "open-lock": "Unlock", check: "Check", release: "Release", "take-out": "Take out", insert: "Insert",
-  cut: "Cut", splice: "Splice", "fit-device": "Put in", cap: "Cap", feed: "Feed", plug: "Plug", "close-lock": "Lock", measure: "Measure", "battery-on": "Battery on",
+  "note-odometer": "Note", check: "Check", "battery-off": "Battery off", wait: "Wait", "remove-part": "Remove", drill: "Drill", "battery-on": "Battery on", "find-live": "Find live", photograph: "Photograph",
+  disconnect: "Unplug", "open-lock": "Unlock", label: "Tag", release: "Release", "take-out": "Take out", park: "Park", "take-up": "Take up", pierce: "Pierce", insert: "Insert",
+  cut: "Cut", uncover: "Uncover", "cut-terminal": "Cut off", strip: "Strip", splice: "Splice", "fit-device": "Put in", cap: "Cap", route: "Route", feed: "Feed",
+  "build-shell": "Lay out", "build-wire": "Cut new", seal: "Seal on", crimp: "Crimp", plug: "Plug", "close-lock": "Lock", tug: "Tug", tape: "Tape", connect: "Plug in",
+  measure: "Measure", fuse: "Fuse in", try: "Try", program: "Program", aim: "Aim", "refit-part": "Refit", inspect: "Inspect", own: "Do",
 };
 
 const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
-  "battery-off": ["Radio codes and settings that will be lost are noted", "The maker's waiting time for restraint systems has passed", "Negative lead is off and bagged"],
-  photograph: ["Face and wire side are in the picture", "Every wire that will move carries its flag"],
-  "open-lock": ["Restraint and high-voltage plugs stay shut", "Secondary lock is at its stop"],
+  "note-odometer": ["Mileage written into the ledger and on the order", "The reading is kept as it is; local law says how it is recorded"],
   check: ["A reading or a look at the part settled it"],
+  "battery-off": ["Radio codes and settings that will be lost are noted", "Negative lead is off and bagged"],
+  wait: ["The maker's waiting time for restraint systems and capacitors has passed", "Modules are asleep"],
+  "remove-part": ["Fasteners are in a marked tray", "No lead or airbag plug is under strain"],
+  drill: ["Nothing runs behind the panel", "Edge is smooth and painted, grommet is in", "Chips are swept up: they chafe and short"],
+  "battery-on": ["No bare end, nothing in the hand", "First power through a lamp or a small fuse"],
+  "find-live": ["Meter or lamp to a known ground", "The live half carries its flag"],
+  photograph: ["Face and wire side are in the picture", "Every wire that will move carries its flag"],
+  disconnect: ["Restraint and high-voltage plugs stay shut", "Pulled by the shell, never by the wires"],
+  "open-lock": ["Secondary lock is at its stop"],
+  label: ["Each tagged wire names its cavity"],
   release: ["Lance straight, crimp whole", "Only this wire came out", "Eye protection on: picks slip"],
   "take-out": ["Kept with its flag for the way back"],
-  insert: ["Same terminal system and size; if not, splice instead", "Seal on before the terminal", "It clicked, and a gentle tug holds"],
+  park: ["Tagged with the cavity that it came from", "Terminal covered, tied aside"],
+  "take-up": ["The tag says the same cavity"],
+  pierce: ["Only this membrane is open"],
+  insert: ["It clicked, and a gentle tug holds", "Lance was straight; same system and size"],
   cut: ["Enough length left on both sides", "Cut apart from the other joints"],
-  splice: ["Sleeve is on before the crimp", "All strands in, a tug holds", "Joint is covered and away from heat"],
+  uncover: ["Power is off again"],
+  "cut-terminal": ["Cut right behind the crimp: no length is wasted"],
+  strip: ["No strand is cut", "Sleeve or seal is on before the joint"],
+  splice: ["All strands in, a tug holds", "Joint is covered and away from heat"],
   "fit-device": ["Its band, polarity or terminals are the right way round", "Every joint is covered; the part is held and can shed its heat", "A tug on each joint holds"],
   cap: ["Nothing of the metal shows", "Tied back where it cannot rub"],
-  feed: ["Fuse protects the thinnest wire, and is not in yet", "Grommet wherever the wire goes through metal"],
+  route: ["Clear of heat, edges and moving parts, with slack", "Grommet wherever it goes through metal"],
+  feed: ["Fuse protects the thinnest wire, and is not in yet", "Ring terminal sits on bare metal, nut tight"],
+  "build-shell": ["It mates with the plug that it is for", "Labels are read from the same side"],
+  "build-wire": ["Flagged at both ends"],
+  seal: ["Ribs the right way, seal on before the terminal"],
+  crimp: ["Right die; all strands in, insulation gripped", "A sample crimp was pulled"],
   plug: ["Plug sits flush"],
   "close-lock": ["Every terminal is home; a lock that will not close says one is not"],
+  tug: ["Each wire that was seated holds; a gentle pull only"],
+  tape: ["Joints lie apart, none in a wet place", "Nothing rubs on an edge"],
+  connect: ["It clicked; its lock is closed"],
   measure: ["Supply against ground: no short", "Every join: continuity from end to end"],
-  "battery-on": ["Fuses of new feeds go in now, one by one", "First power through a lamp or a small fuse"],
+  fuse: ["Rated for the thinnest wire behind it", "It stays cold and whole"],
+  try: ["It works, and nothing else wakes up with it"],
+  program: ["Key, coding and calibration as the maker asks; by a person who may"],
+  aim: ["Checked on a wall or by the inspection place"],
+  "refit-part": ["Nothing is pinched behind it", "All fasteners are back"],
+  inspect: ["Local codes and licensed practice have the last word"],
+  own: [],
 };
 
-/** A step in the words of the trade, the same in print, on the bench and on the command line. */
-export function stepWords(step: Step, dossier: Dossier): StepWords {
-  const pins = indexPins(dossier);
-  const placed = (id: PinId | null): PlacedPin | null => (id === null ? null : present(pins.get(id), `pin ${id}`));
-  const wire = placed(step.wire);
-  const at = placed(step.at);
-  const partner = placed(step.partner);
-  const connector = step.connector === null ? null : findConnector(dossier, step.connector);
-  const name = connector === null ? "" : connector.place === "" ? connector.name : `${connector.name}, ${connector.place}`;
+/** "4.5 to 5.5 mm" by the sheet of the terminal that the shell takes; about 5 mm where nobody knows (common practice). */
+export function stripWords(connector: Connector | null): string {
+  const system = TERMINAL_SYSTEMS.find(({ id }) => connector?.shell?.terminals.includes(id) === true);
+  return system === undefined ? "about 5 mm" : `${system.strip[0]} to ${system.strip[1]} mm`;
+}
+
+const asIs = (text: string): string => (text === "" ? "" : `, ${text}`);
+
+/** A step in the words of the trade, the same in print, on the bench and on the command line. Pass `pins` when many are worded. */
+export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin> = indexPins(dossier)): StepWords {
+  const placed = (id: PinId | null): PlacedPin | null => (id === null ? null : (pins.get(id) ?? null));
+  const [wire, at, partner] = [placed(step.wire), placed(step.at), placed(step.partner)];
+  const connector = step.connector === null ? null : (dossier.connectors.find(({ id }) => id === step.connector) ?? null);
+  const name = connector === null ? "" : `${connector.name}${asIs(connector.place)}`;
   const cavity = (pin: PlacedPin | null): string => (pin === null ? "" : `${pin.connector.name}, cavity ${pin.pin.cavity}`);
-  const words = (object: string, where: string): StepWords => ({ verb: VERBS[step.kind], object, where, before: BEFORE[step.kind] });
+  const words = (object: string, where: string, more: readonly string[] = []): StepWords => ({ verb: VERBS[step.kind], object, where, before: [...more, ...BEFORE[step.kind]] });
   const others = step.others.map((id) => placed(id)).map((other) => `, with ${wireWords(other)} of ${cavity(other)}`).join("");
+  const part = partOfStep(step, dossier.worklist);
+  const half = step.text === "built" ? "the adapter half of " : "";
   switch (step.kind) {
+    case "note-odometer":
+      return words("the mileage", "before the cluster comes out");
     case "battery-off":
       return words("negative lead first", "at the battery");
+    case "wait":
+      return words("until the modules sleep", "the maker's waiting time");
     case "battery-on":
-      return words("negative lead last", "at the battery, fuses after that");
+      return words("negative lead last", step.id.endsWith("/battery") ? "at the battery, fuses after that" : "for this test only");
+    case "remove-part":
+      return words(step.text, [part?.fasteners, part?.tool].filter(Boolean).join(", ") || "fasteners into a marked tray");
+    case "refit-part":
+      return words(step.text, [part?.fasteners, typeof part?.torque === "number" ? `tightened to ${part.torque} N·m` : ""].filter(Boolean).join(", ") || "in reverse order");
+    case "drill":
+      return words(`for ${step.text}`, step.place || "where it goes");
     case "measure":
-      return words("before any power", "supply to ground, and every join end to end");
+      return step.text === "adapter" ? words("the adapter end to end", "before it goes to the car") : words("before any power", "supply to ground, and every join end to end");
     case "photograph":
       return words("and flag the wires", name);
+    case "disconnect":
+    case "connect":
+      return words(connector?.name ?? "", step.op?.kind === "connect" && step.op.into !== "own" ? (step.op.into.endsWith("~") ? "into the adapter" : `into ${dossier.connectors.find(({ id }) => step.op?.kind === "connect" && id === step.op.into)?.name ?? "its mate"}`) : connector?.place || "where it was");
     case "open-lock":
     case "close-lock":
-      return words("secondary lock", name);
+      return words("secondary lock", step.op?.kind === "lock" && step.op.connector.endsWith("~") ? `the adapter half for ${connector?.name ?? ""}` : name);
+    case "tug":
+      return words("each wire gently", name);
+    case "tape":
+      return step.text === "dead" ? words("the empty plug back", `${name}; nothing in it leads anywhere now`) : words("the loom over its joints", `${name}, joints apart from each other`);
+    case "label":
+      return words(wireWords(wire), `${cavity(at)}, and its twins`);
     case "check":
       return words(wireWords(wire), partner === null ? `at ${cavity(at)}: is it ${at?.pin.function || "what the table says"}?` : `at ${cavity(at)}: does it belong to ${pinName(partner)}, ${partner.pin.function}?`);
+    case "find-live":
+      return words(wireWords(wire), `of ${cavity(at)}: which half carries the supply?`);
     case "release":
       return words(wireWords(wire), `out of ${cavity(at)}`);
+    case "park":
+      return words(wireWords(wire), `from ${cavity(at)}, until its place is free`);
+    case "take-up":
+      return words(wireWords(wire), `that was parked, from ${cavity(at)}`);
+    case "pierce":
+      return words("the membrane", `of ${cavity(at)}`);
     case "insert":
-      return words(wireWords(wire), `into ${cavity(at)}`);
+      return words(wireWords(wire), `into ${half}${cavity(at)}`);
     case "take-out":
       return words(wireWords(wire), `the lead that was in ${cavity(at)}`);
     case "cut":
-      return words(wireWords(wire), `100 mm behind ${cavity(at)}`);
+      return words(wireWords(wire), `${step.length ?? 100} mm behind ${cavity(at)}`);
+    case "uncover":
+      return words(wireWords(wire), `the live half, of ${cavity(at)}`);
+    case "cut-terminal":
+      return words("the old terminal", `from ${wireWords(wire)}, on its way to ${cavity(at)}`);
+    case "strip":
+      return step.text === "terminal" || step.partner === null || step.partner === step.wire ? words(wireWords(wire), `${stripWords(connector)}, for ${cavity(at)}`) : words(wireWords(wire), `to the depth of the barrel, sleeve on first${others === "" ? "" : `; all ${step.others.length + 2} ends`}`);
+    case "seal":
+      return words("wire seal", `onto ${wireWords(wire)}, for ${cavity(at)}`);
+    case "crimp":
+      return words(wireWords(wire), `new terminal for ${half}${cavity(at)}`, pullWords(wire));
+    case "build-shell":
+      return words("a new shell", `that meets ${name}`);
+    case "build-wire":
+      return words(wireWords(wire), `${step.length === null ? "to the length between the plugs" : `${step.length} mm`}, from ${cavity(at)} to ${cavity(partner)}`);
     case "splice":
       return words(wireWords(wire), `onto ${wireWords(at)} of ${cavity(at)}${others}`);
     case "fit-device":
       return words(step.device === null ? "the part" : deviceWords(step.device), `between ${wireWords(wire)} of ${cavity(wire)} and ${wireWords(at)} of ${cavity(at)}${others}`);
     case "cap":
-      return words(wireWords(wire), `${step.id.endsWith("cap") || step.id.endsWith("cap-old") ? "the end" : "the stub"} of ${cavity(at)}`);
+      return words(wireWords(wire), `${CAPPED[step.id.slice(step.id.lastIndexOf("/") + 1)] ?? "the stub"} of ${cavity(at)}`);
+    case "route":
+      return words("a new wire", `from ${step.from || "the supply"} to ${cavity(at)}, before it is cut to length`);
     case "feed":
       return words(wireWords(wire), `of ${cavity(at)} from ${step.from ?? ""}`);
     case "plug":
       return words("the open cavity", cavity(at));
+    case "fuse":
+      return words(step.from ?? "", `feeds ${cavity(at)}`);
+    case "try":
+      return words(step.text || "everything that was touched", "key on, then engine running where it needs that");
+    case "program":
+      return words(step.text, "coding, keys, calibration as its maker asks");
+    case "aim":
+      return words("the lamps", "after they were touched");
+    case "inspect":
+      return words("the finished work", "by local codes and licensed practice");
+    case "own":
+      return words(step.text, step.from ?? step.place);
   }
+}
+
+const CAPPED: Readonly<Record<string, string>> = { cap: "the end", "cap-old": "the end", "cap-half": "the other half" };
+
+/** What a sample of the crimp must hold (IEC 60352-2; from memory). */
+function pullWords(wire: PlacedPin | null): readonly string[] {
+  const size = wire?.pin.size ?? null;
+  const force = size === null ? null : pullOutForce(size);
+  return force === null ? [] : [`A sample crimp on ${size} mm² holds ${force} N`];
 }
 
 /** "blue, white stripe", or the code as written, or that nobody noted it. */

@@ -1,7 +1,7 @@
-import type { EndId } from "../../model/index.ts";
+import type { EndId, PinId } from "../../model/index.ts";
 import { fail, ok, type Result } from "../../util/index.ts";
 import type { OperationProblem, Reverse } from "../operation.ts";
-import { wireOfEnd, type EndPlace, type HarnessState } from "../state.ts";
+import { wireOfEnd, type Cavity, type EndPlace, type HarnessState } from "../state.ts";
 
 export interface Applied {
   readonly state: HarnessState;
@@ -24,4 +24,37 @@ export function looseEnd(state: HarnessState, end: EndId): Result<Extract<EndPla
   return wire !== undefined && state.wires[wire]?.aboard === true ? ok(place) : fail({ code: "wire-out", end });
 }
 
-export const placeEnd = (state: HarnessState, places: Readonly<Record<EndId, EndPlace>>): HarnessState => ({ ...state, ends: { ...state.ends, ...places } });
+/** Tables that belong to one replay alone: they are changed in place, since nobody else can see them. */
+const OWNED = new WeakSet<object>();
+/** A copy of a state whose tables the operations may change in place. It is for one caller, who keeps no state from before. */
+export function owned(state: HarnessState): HarnessState {
+  const own = <T extends object>(table: T): T => {
+    const copy = { ...table };
+    OWNED.add(copy);
+    return copy;
+  };
+  return { ...state, locks: own(state.locks), plugged: own(state.plugged), cavities: own(state.cavities), wires: own(state.wires), ends: own(state.ends) };
+}
+
+/** The same state, from now on nobody's own: every operation on it makes new tables again. */
+export function settled(state: HarnessState): HarnessState {
+  for (const table of [state.locks, state.plugged, state.cavities, state.wires, state.ends]) OWNED.delete(table);
+  return state;
+}
+
+/** A table with some entries put; a new one unless the table is owned. */
+export function put<T extends object>(table: T, entries: Partial<T>): T {
+  return OWNED.has(table) ? Object.assign(table, entries) : { ...table, ...entries };
+}
+/** A table without some keys. */
+export function without<T extends object>(table: T, keys: readonly (keyof T)[]): T {
+  const rest = OWNED.has(table) ? table : { ...table };
+  for (const key of keys) delete rest[key];
+  return rest;
+}
+
+export const placeEnd = (state: HarnessState, places: Readonly<Record<EndId, EndPlace>>): HarnessState => ({ ...state, ends: put(state.ends, places) });
+export const placeCavity = (state: HarnessState, cavity: PinId, hole: Cavity): HarnessState => ({ ...state, cavities: put(state.cavities, { [cavity]: hole }) });
+
+/** A built shell that is plugged in nowhere: no power can reach it. */
+export const isOnTheTable = (state: HarnessState, { connector, meets }: Cavity): boolean => meets !== undefined && (state.plugged[connector] ?? null) === null;

@@ -1,7 +1,7 @@
 import { fail } from "../../util/index.ts";
 import type { OperationOf } from "../operation.ts";
 import type { HarnessState } from "../state.ts";
-import { applied, placeEnd, type ApplyResult } from "./guards.ts";
+import { applied, isOnTheTable, placeCavity, placeEnd, type ApplyResult } from "./guards.ts";
 
 /** Takes a terminal out of its cavity: battery off, lock open. The cavity is then vacated, the end loose with its terminal. */
 export function applyRelease(state: HarnessState, { end, cavity }: OperationOf<"release">): ApplyResult {
@@ -9,9 +9,9 @@ export function applyRelease(state: HarnessState, { end, cavity }: OperationOf<"
   const hole = state.cavities[cavity];
   if (from === undefined) return fail({ code: "no-such-end", end });
   if (hole === undefined) return fail({ code: "no-such-cavity", cavity });
-  if (state.battery === "on") return fail({ code: "battery-is-on" });
+  if (state.battery === "on" && !isOnTheTable(state, hole)) return fail({ code: "battery-is-on" });
   if (from.at !== "cavity" || from.cavity !== cavity) return fail({ code: "end-not-in-cavity", end, cavity });
   if (state.locks[hole.connector] !== "open") return fail({ code: "lock-closed", connector: hole.connector });
   const moved = placeEnd(state, { [end]: { at: "loose", terminal: true, covered: false } });
-  return applied({ ...moved, cavities: { ...state.cavities, [cavity]: { ...hole, state: "vacated" } } }, { kind: "exact", op: { kind: "insert", end, cavity } });
+  return applied(placeCavity(moved, cavity, { ...hole, state: "vacated" }), { kind: "exact", op: { kind: "insert", end, cavity } });
 }

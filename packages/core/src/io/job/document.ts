@@ -1,6 +1,6 @@
 import {
-  blankPin, connectorId, connectorsInOrder, leadPin, emptyDossier, indexPins, indexSources, pinId, pinsInOrder, rankPins,
-  type BriefItem, type CavityContent, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type JoinPoint, type LoomWire, type OwnWord, type Pin, type PinId, type Shell, type Source, type Side, type SignalClass,
+  blankPin, connectorId, connectorsInOrder, leadPin, emptyDossier, NO_EDITS, indexPins, indexSources, pinId, pinsInOrder, rankPins,
+  type BriefItem, type CavityContent, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type JoinPoint, type LoomWire, type OwnWord, type Pin, type PinId, type Shell, type Source, type Side, type SignalClass, type WorklistEdits,
 } from "../../model/index.ts";
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
@@ -28,6 +28,7 @@ export interface JobFile {
   readonly points?: readonly JoinPoint[] | undefined;
   readonly wires?: readonly LoomWire[] | undefined;
   readonly decisions?: readonly FileDecision[] | undefined;
+  readonly worklist?: { readonly [K in keyof WorklistEdits]?: WorklistEdits[K] | undefined } | undefined;
   readonly ledger?: readonly StoredEntry[] | undefined;
 }
 
@@ -81,6 +82,7 @@ export type DocumentProblem = { readonly path: string } & (
   | { readonly code: "pin-not-found"; readonly connector: string; readonly cavity: string }
   | { readonly code: "pin-joined-to-itself"; readonly connector: string; readonly cavity: string }
   | { readonly code: "brief-refused"; readonly problem: CommandProblem }
+  | { readonly code: "worklist-refused"; readonly problem: CommandProblem }
   | { readonly code: "wiring-refused"; readonly problem: CommandProblem }
   | { readonly code: "decision-refused"; readonly problem: CommandProblem }
 );
@@ -113,7 +115,9 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
   if (!briefed.ok) return fail({ path: "brief", code: "brief-refused", problem: briefed.error });
   const wired = applyCommand(briefed.value.dossier, { kind: "change-wiring", put: file.wires ?? [], remove: [], putPoints: file.points ?? [], removePoints: [] });
   if (!wired.ok) return fail({ path: "wires", code: "wiring-refused", problem: wired.error });
-  return decided(wired.value.dossier, file);
+  const edited = applyCommand(wired.value.dossier, { kind: "set-worklist", worklist: { ...NO_EDITS, ...defined(file.worklist ?? {}) } });
+  if (!edited.ok) return fail({ path: "worklist", code: "worklist-refused", problem: edited.error });
+  return decided(edited.value.dossier, file);
 }
 
 /** The first value that leans on a source which the file does not have. */
@@ -149,7 +153,7 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
 }
 
 const keyOf = ({ connector, cavity }: PinRef): string => JSON.stringify([connector, cavity]);
-const PIN_FIELDS = ["vehicle", "incoming", "pin", "pins"] as const;
+const PIN_FIELDS = ["vehicle", "incoming", "pin", "to", "pins"] as const;
 
 /** The same decision with what names its pins turned into something else: references into ids, or back. */
 function withPins<From, To>(decision: FileDecision | Decision, turn: (pin: From) => To): object {
@@ -216,6 +220,7 @@ export function fileOf({ dossier, ledger }: JobDocument): JobFile {
       .map((decision) => withPins(decision, ref) as FileDecision),
     ...(dossier.sources.length === 0 ? {} : { sources: dossier.sources }),
     ...(dossier.brief.length === 0 ? {} : { brief: dossier.brief }),
+    ...(JSON.stringify(dossier.worklist) === JSON.stringify(NO_EDITS) ? {} : { worklist: dossier.worklist }),
     ...(dossier.words.length === 0 ? {} : { words: dossier.words }),
     ...(dossier.points.length === 0 ? {} : { points: dossier.points }),
     ...(dossier.wires.length === 0 ? {} : { wires: dossier.wires }),

@@ -1,3 +1,4 @@
+import { seatOf } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
@@ -6,7 +7,7 @@ export const reformLance: Rule = {
   id: "reform-lance",
   class: "mechanical",
   find: ({ links }) => {
-    const moved = links.filter(({ decision }) => decision?.kind === "join" && decision.method === "move" && decision.device === undefined);
+    const moved = links.filter(({ decision }) => decision !== null && seatOf(decision) !== null);
     const [first] = moved;
     const pins = moved.map(({ vehicle }) => vehicle);
     return first === undefined ? [] : ([{ severity: "note", pins, cured: true, title: `${moved.length} ${moved.length === 1 ? "terminal is" : "terminals are"} used again`, detail: `${at(first.vehicle)}${moved.length > 1 ? " and the others" : ""}: a lance that was pressed down holds no more.`, cure: "The bench step asks for it: lance lifted, crimp whole, then in until it clicks." }] satisfies readonly Finding[]);

@@ -1,3 +1,4 @@
+import { seatOf } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
@@ -6,7 +7,7 @@ export const vacatedCavity: Rule = {
   id: "vacated-cavity",
   class: "mechanical",
   find: ({ links, open }) => {
-    const moved = links.flatMap(({ vehicle, decision }) => (decision?.kind === "join" && decision.method === "move" && decision.device === undefined ? [{ pin: vehicle, decision }] : []));
+    const moved = links.flatMap(({ vehicle, decision }) => (decision !== null && seatOf(decision) !== null ? [{ pin: vehicle, decision }] : []));
     const capped = open.filter(({ decision, pin }) => decision.kind === "cap" && pin.placed.connector.leads === "loom");
     return [...moved, ...capped].flatMap(({ pin, decision }): readonly Finding[] =>
       pin.placed.connector.sealed && pin.placed.pin.content === "occupied"

@@ -1,88 +1,122 @@
-import { applyOperation, connectedEnds, connectedPoints, cutFarEnd, cutPlugEnd, endsInCavity, farEnd, initialState, plugEnd, type EndPlace, type HarnessState, type OperationProblem } from "../../harness/index.ts";
-import { decisionId, decisionPins, decisionSureness, indexPins, indexSources, linkedPairs, type Decision, type DecisionId, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
+import { applyOperation, connectedEnds, connectedPoints, cutFarEnd, cutPlugEnd, farEnd, initialState, owned, plugEnd, type EndPlace, type HarnessState, type Point } from "../../harness/index.ts";
+import { decisionId, decisionPins, decisionSureness, indexPins, indexSources, linkedPairs, needsFuse, seatOf, type ConnectorId, type Decision, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
 import type { Plan } from "../step.ts";
-
-/** What is wrong with a plan, at the first step where it is. */
-export type Fault =
-  | { readonly code: "step-cannot-be-done"; readonly step: StepId; readonly problem: OperationProblem }
-  | { readonly code: "two-ends-in-the-hand"; readonly step: StepId; readonly ends: readonly EndId[] }
-  | { readonly code: "unchecked-doubt"; readonly step: StepId; readonly decision: DecisionId }
-  | { readonly code: "decision-not-carried-out"; readonly decision: DecisionId }
-  | { readonly code: "wire-moved-without-decision"; readonly pin: PinId }
-  | { readonly code: "bare-end-left"; readonly end: EndId }
-  | { readonly code: "left-open"; readonly what: "battery-off" | "lock-open" };
+import type { Fault } from "./fault.ts";
+import { AFTER, BEFORE, follow, newWatch, remember } from "./watch.ts";
 
 /**
- * A second opinion on a plan: replays it from the start with nothing of the planner but `applyOperation`, and judges the
- * end state by what each decision promised. Gives the first fault, or null for a sound plan.
+ * A second opinion on a plan: replays it from the start with nothing of the planner but `applyOperation`, looks at every step
+ * by the rules of careful work, and judges the end state by what each decision promised. Gives the first fault, or null for a
+ * sound plan.
  */
-export function checkPlan(dossier: Dossier, plan: Pick<Plan, "steps">): Fault | null {
-  const start = initialState(dossier);
-  let state = start;
-  const checked = new Set<DecisionId>();
+export function checkPlan(dossier: Dossier, plan: Pick<Plan, "steps">, start: HarnessState = initialState(dossier)): Fault | null {
   const pins = indexPins(dossier);
   const sources = indexSources(dossier.sources);
   const doubtful = new Set(dossier.decisions.filter((decision) => decisionSureness(decision, pins, sources) !== "sure").map(decisionId));
+  const watch = newWatch(pins, doubtful, new Set(dossier.worklist.evenings));
+  const seen = new Set<StepId>();
+  let state = owned(start);
+  let worked = false;
   for (const step of plan.steps) {
-    if (step.kind === "check" && step.decision !== null) checked.add(step.decision);
-    if (step.op === null) continue;
-    if (step.decision !== null && doubtful.has(step.decision) && !checked.has(step.decision)) return { code: "unchecked-doubt", step: step.id, decision: step.decision };
-    const next = applyOperation(state, step.op);
-    if (!next.ok) return { code: "step-cannot-be-done", step: step.id, problem: next.error };
-    state = next.value.state;
-    const held = terminalsInHand(state);
-    if (held.length > 1) return { code: "two-ends-in-the-hand", step: step.id, ends: held };
+    if (seen.has(step.id)) return { code: "step-repeated", step: step.id };
+    seen.add(step.id);
+    for (const rule of BEFORE) {
+      const fault = rule(step, watch, state);
+      if (fault !== null) return fault;
+    }
+    if (step.op !== null) {
+      const next = applyOperation(state, step.op);
+      if (!next.ok) return { code: "step-cannot-be-done", step: step.id, problem: next.error };
+      state = next.value.state;
+      worked = true;
+      follow(watch, step, step.op, state);
+    }
+    remember(watch, step);
+    for (const rule of AFTER) {
+      const fault = rule(step, watch, state);
+      if (fault !== null) return fault;
+    }
   }
-  return endFault(dossier, start, state);
+  return endFault(dossier, start, state, worked);
 }
 
-/** Terminals out of their cavities, uncovered, on wires that are aboard. */
-function terminalsInHand(state: HarnessState): readonly EndId[] {
-  return (Object.entries(state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) => (place.at === "loose" && place.terminal && !place.covered && isAboard(state, end) ? [end] : []));
+/** The ends in every cavity, as one text. */
+function seats(state: HarnessState): ReadonlyMap<PinId, string> {
+  const found = new Map<PinId, string>();
+  for (const [end, place] of Object.entries<EndPlace>(state.ends)) if (place.at === "cavity") found.set(place.cavity, `${found.get(place.cavity) ?? ""} ${end}`);
+  return found;
 }
 
-function endFault(dossier: Dossier, start: HarnessState, end: HarnessState): Fault | null {
+function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, worked: boolean): Fault | null {
   const pins = indexPins(dossier);
+  const [before, after] = [seats(start), seats(end)];
+  const reach = connectedPoints(end);
+  const joints = connectedEnds(end);
   const touched = new Set<PinId>();
   for (const decision of dossier.decisions) {
     for (const pin of decisionPins(decision)) touched.add(pin);
-    if (!carriedOut(decision, start, end)) return { code: "decision-not-carried-out", decision: decisionId(decision) };
+    const seat = seatOf(decision);
+    if (seat !== null) touched.add(seat);
+    if (!carriedOut(decision, { start, end, before, after, reach, joints })) return { code: "decision-not-carried-out", decision: decisionId(decision) };
+    if (decision.kind === "feed" && needsFuse(decision.feed) && [farEnd(decision.pin), cutPlugEnd(decision.pin)].some((one) => { const place = end.ends[one]; return place?.at === "supply" && end.fuses[place.supply] === undefined; })) return { code: "fuse-left-out", decision: decisionId(decision) };
   }
-  for (const id of pins.keys()) {
-    const unchanged = JSON.stringify(endsInCavity(start, id)) === JSON.stringify(endsInCavity(end, id));
-    if (!touched.has(id) && !unchanged) return { code: "wire-moved-without-decision", pin: id };
-  }
-  if (start === end) return null;
-  const bare = (Object.entries(end.ends) as [EndId, EndPlace][]).find(([id, place]) => place.at === "loose" && !place.covered && JSON.stringify(start.ends[id]) !== JSON.stringify(place) && isAboard(end, id));
+  for (const id of pins.keys()) if (!touched.has(id) && before.get(id) !== after.get(id)) return { code: "wire-moved-without-decision", pin: id };
+  if (!worked) return null;
+  const aboard = new Set(Object.values(end.wires).flatMap((wire) => (wire.aboard ? wire.ends : [])));
+  const bare = (Object.entries(end.ends) as [EndId, EndPlace][]).find(([id, place]) => place.at === "loose" && !place.covered && aboard.has(id) && JSON.stringify(start.ends[id]) !== JSON.stringify(place));
   if (bare !== undefined) return { code: "bare-end-left", end: bare[0] };
+  const hole = [...pins.values()].find(({ pin, connector }) => connector.sealed && end.cavities[pin.id]?.state === "vacated" && start.cavities[pin.id]?.state !== "vacated");
+  if (hole !== undefined) return { code: "cavity-left-open", pin: hole.pin.id };
   if (end.battery === "off") return { code: "left-open", what: "battery-off" };
-  return Object.values(end.locks).includes("open") ? { code: "left-open", what: "lock-open" } : null;
+  const lock = (Object.entries(end.locks) as [ConnectorId, string][]).find(([, now]) => now === "open");
+  if (lock !== undefined) return { code: "left-open", what: "lock-open", connector: lock[0] };
+  const apart = leftApart(dossier, start, end, reach);
+  return apart === null ? null : { code: "left-open", what: "unplugged", connector: apart };
 }
 
-const isAboard = (state: HarnessState, end: EndId): boolean => Object.values(state.wires).some((wire) => wire.aboard && wire.ends.includes(end));
+/** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. */
+function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState, reach: ReadonlyMap<EndId, readonly Point[]>): ConnectorId | null {
+  const worked = new Set(dossier.decisions.filter(({ kind }) => kind !== "leave" && kind !== "forbid").flatMap((decision) => [...decisionPins(decision), seatOf(decision)]).map((pin) => (pin === null ? null : start.cavities[pin]?.connector)));
+  for (const [id, place] of Object.entries(end.ends) as [EndId, EndPlace][]) {
+    const hole = place.at === "cavity" ? end.cavities[place.cavity] : undefined;
+    if (place.at !== "cavity" || hole === undefined || (end.plugged[hole.connector] ?? null) !== null || (!worked.has(hole.connector) && (start.plugged[hole.connector] ?? null) === null)) continue;
+    if ((reach.get(id) ?? []).some((point) => point.at !== "cavity" || point.cavity !== place.cavity)) return hole.connector;
+  }
+  return null;
+}
+
+interface Outcome {
+  readonly start: HarnessState;
+  readonly end: HarnessState;
+  readonly before: ReadonlyMap<PinId, string>;
+  readonly after: ReadonlyMap<PinId, string>;
+  readonly reach: ReadonlyMap<EndId, readonly Point[]>;
+  readonly joints: ReadonlyMap<EndId, ReadonlySet<EndId>>;
+}
 
 /** What each kind of decision promises of the end state, in terms of what is joined to what. */
-function carriedOut(decision: Decision, start: HarnessState, end: HarnessState): boolean {
-  const reach = connectedPoints(end);
+function carriedOut(decision: Decision, { start, end, before, after, reach, joints }: Outcome): boolean {
   const reaches = (from: EndId, cavity: PinId): boolean => (reach.get(from) ?? []).some((point) => point.at === "cavity" && point.cavity === cavity);
   const placed = (id: EndId): EndPlace | undefined => end.ends[id];
+  const toldApart = (pin: PinId): boolean => start.ends[farEnd(pin)]?.at === "loose" || !reaches(farEnd(pin), pin);
+  const stays = (pin: PinId): boolean => before.get(pin) === after.get(pin) && JSON.stringify(start.ends[farEnd(pin)]) === JSON.stringify(placed(farEnd(pin)));
+  const untouched = (pin: PinId): boolean => before.get(pin) === after.get(pin) && end.ends[cutPlugEnd(pin)] === undefined;
   switch (decision.kind) {
-    case "join": {
-      const loomSide = farEnd(decision.vehicle);
-      const alone = endsInCavity(end, decision.incoming).length === 1;
-      const toldApart = start.ends[loomSide]?.at === "loose" || !reaches(loomSide, decision.vehicle);
-      return alone && toldApart && reaches(loomSide, decision.incoming);
-    }
+    case "join":
+      // Neither factory loom is touched by an adapter: only the plugs meet other plugs.
+      if (decision.method === "adapter") return [decision.vehicle, decision.incoming].every(untouched) && reaches(farEnd(decision.vehicle), decision.incoming);
+      return (after.get(decision.incoming) ?? "").trim().split(" ").length === 1 && toldApart(decision.vehicle) && reaches(farEnd(decision.vehicle), decision.incoming);
     case "merge":
     case "split":
-      return linkedPairs(decision).every(([vehicle, incoming]) => {
-        const toldApart = start.ends[farEnd(vehicle)]?.at === "loose" || !reaches(farEnd(vehicle), vehicle);
-        return toldApart && reaches(farEnd(vehicle), incoming);
-      });
+      return linkedPairs(decision).every(([vehicle, incoming]) => toldApart(vehicle) && reaches(farEnd(vehicle), incoming));
+    case "move": {
+      const place = placed(plugEnd(decision.pin));
+      return place?.at === "cavity" && place.cavity === decision.to;
+    }
     case "jumper": {
       const [first, ...others] = decision.pins.map((pin) => farEnd(pin));
-      const joint = first === undefined ? undefined : connectedEnds(end).get(first);
-      return joint !== undefined && others.every((other) => joint.has(other)) && decision.pins.every((pin) => start.ends[farEnd(pin)]?.at === "loose" || !reaches(farEnd(pin), pin));
+      const joint = first === undefined ? undefined : joints.get(first);
+      return joint !== undefined && others.every((other) => joint.has(other)) && decision.pins.every(toldApart);
     }
     case "forbid":
       return true;
@@ -98,6 +132,8 @@ function carriedOut(decision: Decision, start: HarnessState, end: HarnessState):
       return fed && (rest === undefined || (rest.at === "loose" && rest.covered));
     }
     case "leave":
-      return JSON.stringify(endsInCavity(start, decision.pin)) === JSON.stringify(endsInCavity(end, decision.pin)) && JSON.stringify(start.ends[farEnd(decision.pin)]) === JSON.stringify(placed(farEnd(decision.pin)));
+      return stays(decision.pin);
+    default:
+      return decision satisfies never;
   }
 }

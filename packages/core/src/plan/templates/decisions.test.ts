@@ -1,0 +1,90 @@
+import { describe, expect, it } from "vitest";
+import { readJobValue } from "../../contract/index.ts";
+import { findHazards } from "../../matching/index.ts";
+import type { Dossier } from "../../model/index.ts";
+import { checkPlan } from "../check/check.ts";
+import { adapterLoom } from "../adapter.ts";
+import { planWork } from "../plan.ts";
+
+type Leads = "loom" | "flying";
+/** One pin a side, joined or otherwise decided. */
+function job(decision: Record<string, unknown>, vehicle: Leads, incoming: Leads, content: "occupied" | "empty" = "occupied", sealed = true): Dossier {
+  const read = readJobValue({
+    format: "trevin-job", version: 1,
+    connectors: [
+      { name: "V", side: "vehicle", leads: vehicle, sealed, pins: [{ cavity: "1", function: "Horn", colour: "BK" }] },
+      { name: "X", side: "incoming", leads: incoming, sealed, pins: [{ cavity: "A", function: content === "empty" ? "" : "Horn", colour: content === "empty" ? "" : "RD", content }] },
+    ],
+    decisions: [decision],
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.error));
+  return read.value.dossier;
+}
+const V = { connector: "V", cavity: "1" };
+const X = { connector: "X", cavity: "A" };
+const join = (method: string) => ({ kind: "join", vehicle: V, incoming: X, method });
+/** The steps of the decision itself, as "kind wire". */
+function steps(dossier: Dossier): readonly string[] {
+  const plan = planWork(dossier);
+  expect(checkPlan(dossier, plan)).toBeNull();
+  return plan.steps.filter((step) => step.decision !== null || step.kind === "fuse").map((step) => `${step.kind} ${step.wire}`);
+}
+const closing = (dossier: Dossier): readonly string[] => planWork(dossier).steps.filter((step) => step.id.startsWith("close/")).map((step) => `${step.kind} ${step.at ?? step.connector ?? ""}`.trim());
+
+describe("what each decision becomes", () => {
+  it.each([
+    ["a move into a pigtail's cavity: its lead comes out of the harness first", join("move"), "loom", "flying", ["release X.A", "take-out X.A", "release V.1", "insert V.1"]],
+    ["a move into a loom's cavity: the wire that was there is capped and tucked", join("move"), "loom", "loom", ["release X.A", "cap X.A", "release V.1", "insert V.1"]],
+    ["a splice onto a pigtail: the stub is insulated before the joint is made", join("splice"), "loom", "flying", ["cut V.1", "cap V.1", "strip V.1", "splice V.1"]],
+    ["a splice of two looms: theirs is cut and made safe first", join("splice"), "loom", "loom", ["cut X.A", "cap X.A", "cut V.1", "cap V.1", "strip V.1", "splice V.1"]],
+    ["a splice of two pigtails cuts nothing", join("splice"), "flying", "flying", ["strip V.1", "splice V.1"]],
+    ["cap and tuck of a loom's wire", { kind: "cap", pin: V }, "loom", "flying", ["release V.1", "cap V.1"]],
+    ["cap of a pigtail's free end", { kind: "cap", pin: X }, "loom", "flying", ["cap X.A"]],
+    ["a feed onto a pigtail's free end", { kind: "feed", pin: X, feed: "battery", from: "F22" }, "loom", "flying", ["route X.A", "strip X.A", "feed X.A", "fuse X.A"]],
+    ["a feed into a loom's wire: cut, the rest insulated, then fed", { kind: "feed", pin: X, feed: "battery", from: "F22" }, "loom", "loom", ["route X.A", "cut X.A", "cap X.A", "strip X.A", "feed X.A", "fuse X.A"]],
+  ] as const)("%s", (_what, decision, vehicle, incoming, expected) => {
+    expect(steps(job(decision, vehicle, incoming))).toEqual(expected);
+  });
+
+  it("fills an empty cavity without taking anything out", () => {
+    expect(steps(job(join("move"), "loom", "flying", "empty"))).toEqual(["release V.1", "pierce V.1", "insert V.1"]);
+    expect(steps(job(join("move"), "loom", "flying", "empty", false))).toEqual(["release V.1", "insert V.1"]);
+  });
+  it("checks what is not sure before anything else", () => {
+    expect(steps(job({ ...join("move"), sure: "guess" }, "loom", "flying", "empty"))).toEqual(["check V.1", "release V.1", "pierce V.1", "insert V.1"]);
+  });
+  it("finds the live half with the power on between cut and joint, both halves insulated", () => {
+    const plan = planWork(job({ ...join("splice"), findLive: true }, "loom", "flying"));
+    const kinds = plan.steps.map(({ kind }) => kind);
+    const from = kinds.indexOf("cut");
+    expect(kinds.slice(from, from + 6)).toEqual(["cut", "cap", "cap", "battery-on", "find-live", "battery-off"]);
+    const join1 = kinds.indexOf("uncover");
+    expect(kinds.slice(join1, join1 + 3)).toEqual(["uncover", "strip", "splice"]);
+    expect(checkPlan(job({ ...join("splice"), findLive: true }, "loom", "flying"), plan)).toBeNull();
+  });
+  it("makes an adapter on the table, and touches neither loom", () => {
+    const dossier = job(join("adapter"), "loom", "loom");
+    expect(steps(dossier)).toEqual(["build-wire V.1", "seal V.1", "strip V.1", "crimp V.1", "insert V.1", "seal V.1", "strip V.1", "crimp V.1", "insert V.1"]);
+    expect(steps(job(join("adapter"), "loom", "flying", "occupied", false))).toEqual(["strip V.1", "crimp V.1", "insert V.1"]);
+    const { shells, wires } = adapterLoom(dossier);
+    expect([shells.map(({ name }) => name), wires.map(({ colour, ends }) => [colour, ends.map(({ at }) => at)])]).toEqual([["V", "X"], [["black", ["shell", "shell"]]]]);
+    const wet = (of: Dossier): boolean => findHazards(of).some(({ rule }) => rule === "wet-joint");
+    expect([wet(dossier), wet(job(join("splice"), "loom", "loom"))]).toEqual([false, true]);
+    expect(planWork(dossier).steps.some(({ op }) => op?.kind === "cut" || (op?.kind === "release"))).toBe(false);
+  });
+  it("leaves alone what is left, and says that nothing is to do", () => {
+    const dossier = job({ kind: "leave", pin: V }, "loom", "flying", "empty");
+    expect(planWork(dossier)).toMatchObject({ steps: [], blocks: [{ code: "nothing-to-do" }] });
+  });
+  it("closes the vacated cavity of a sealed connector, locks, measures, and only then lets power on", () => {
+    const proof = ["measure", "battery-on", "try", "inspect"];
+    expect(closing(job(join("move"), "loom", "flying"))).toEqual(["close-lock V", "plug V.1", "tape V", "close-lock X", "tug X", "connect X", ...proof]);
+    expect(closing(job(join("move"), "loom", "flying", "occupied", false))).toEqual(["close-lock V", "tape V", "close-lock X", "tug X", "connect X", ...proof]);
+    expect(closing(job(join("splice"), "loom", "flying"))).toEqual(["tape V", "tape X", "connect X", ...proof]);
+  });
+  it("wants a cavity that nobody has looked into to be looked at first", () => {
+    const read = readJobValue({ format: "trevin-job", version: 1, connectors: [{ name: "V", pins: [{ cavity: "1", function: "Horn" }] }, { name: "X", pins: [{ cavity: "A", function: "", content: "unknown" }] }], decisions: [join("move")] });
+    if (!read.ok) throw new Error("unread");
+    expect(planWork(read.value.dossier).blocks).toContainEqual({ code: "look-first", pin: "X.A" });
+  });
+});

@@ -1,0 +1,40 @@
+import { isPowered, isSupply, leadPin, linkedPairs, type Decision, type PinId, type PlacedPin } from "../../model/index.ts";
+import { unreachable } from "../../util/index.ts";
+import { inHand, type Draft } from "./draft.ts";
+import { deadEnd, feedFrom, joinTogether, type Phases } from "./joints.ts";
+
+const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
+
+/**
+ * The steps that carry out one decision on its own, in the order of the hand. Empty for what stays as it is; terminals that
+ * move are planned together in their chains, adapters at the work table.
+ */
+export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Phases {
+  switch (decision.kind) {
+    case "join":
+      return joinTogether([pin(decision.vehicle)], [pin(decision.incoming)], decision);
+    case "merge":
+      return joinTogether(decision.vehicle.map(pin), [pin(decision.incoming)], decision);
+    case "split":
+      return joinTogether([pin(decision.vehicle)], decision.incoming.map(pin), decision);
+    case "jumper":
+      return joinTogether(decision.pins.map(pin), [], decision);
+    case "cap":
+      return work(deadEnd(pin(decision.pin)));
+    case "feed":
+      return work(feedFrom(pin(decision.pin), decision.feed, decision.from));
+    case "move":
+    case "forbid":
+    case "leave":
+      return work([]);
+    default:
+      return unreachable(decision);
+  }
+}
+
+/** The look or measurement that a doubtful decision needs before anything irreversible, and whether it takes the power on. */
+export function checkOf(decision: Decision, pin: (id: PinId) => PlacedPin): { readonly powered: boolean; readonly draft: Draft } {
+  const lead = pin(leadPin(decision));
+  const powered = decision.kind !== "feed" && decision.kind !== "leave" && (isPowered(lead.pin.signal) || isSupply(lead.pin.signal));
+  return { powered, draft: { kind: "check", role: "check", op: null, ...inHand(lead), partner: linkedPairs(decision)[0]?.[1] ?? null } };
+}

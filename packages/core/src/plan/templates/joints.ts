@@ -1,0 +1,92 @@
+import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, wireOf } from "../../harness/index.ts";
+import { decisionId, type Decision, type EndId, type InsertedDevice, type PlacedPin } from "../../model/index.ts";
+import { inHand, isFlying, type Draft } from "./draft.ts";
+
+/** What can be done while the power is still to be turned on, and what follows with the power off for good. */
+export interface Phases {
+  readonly window: readonly Draft[];
+  readonly work: readonly Draft[];
+}
+
+/**
+ * Cut behind the plug, insulate the plug's stub at once, then join everything in one joint or at the terminals of the part
+ * that goes between: one wire open at a time.
+ */
+export function joinTogether(ours: readonly PlacedPin[], theirs: readonly PlacedPin[], decision: Decision): Phases {
+  const several = ours.length > 1 || theirs.length > 1;
+  const device = "device" in decision ? decision.device : undefined;
+  const early = decision.kind === "join" && decision.findLive === true;
+  const incoming = theirs.map((one) => baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", "plug"));
+  const vehicle = ours.map((one) => baredEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", "far"));
+  const last = theirs[0] ?? ours.at(-1);
+  const wire = ours[0];
+  if (last === undefined || wire === undefined) return { window: [], work: [] };
+  const ends = [...vehicle, ...incoming].map(({ end }) => end);
+  const others = several ? [...ours.slice(1), ...theirs.slice(1)].map(({ pin }) => pin.id) : [];
+  const meeting = { ...inHand(last), wire: wire.pin.id, partner: last.pin.id, others };
+  const kept = early ? vehicle.filter(({ drafts }) => drafts.length > 0) : [];
+  return {
+    // Both halves are insulated before the power goes on; which of them carries the supply is then found and marked.
+    window: kept.flatMap(({ end, drafts }, i) => [...drafts, { kind: "cap", role: "cap-half", op: { kind: "cap", end, to: "covered" }, ...inHand(ours[i] ?? wire) } satisfies Draft]),
+    work: [
+      ...incoming.flatMap(({ drafts }) => drafts), ...(kept.length > 0 ? [] : vehicle.flatMap(({ drafts }) => drafts)),
+      ...kept.map(({ end }): Draft => ({ kind: "uncover", role: "uncover", op: { kind: "cap", end, to: "open" }, ...inHand(wire) })),
+      { kind: "strip", role: "strip", op: null, ...meeting },
+      jointDraft(device, ends, decision, meeting),
+    ],
+  };
+}
+
+function jointDraft(device: InsertedDevice | undefined, ends: readonly EndId[], decision: Decision, meeting: Partial<Draft>): Draft {
+  const op = { kind: "splice", ends, joint: decisionId(decision) } as const;
+  return device === undefined ? { kind: "splice", role: "splice", op, ...meeting } : { kind: "fit-device", role: "device", op, device, ...meeting };
+}
+
+/** The bare end to work on: a flying lead's own, or one half of a cut whose other half is insulated at once. */
+function baredEnd(placed: PlacedPin, role: string, half: "plug" | "far"): { readonly end: EndId; readonly drafts: readonly Draft[] } {
+  const { id } = placed.pin;
+  if (isFlying(placed)) return { end: farEnd(id), drafts: [] };
+  const [kept, stub] = half === "plug" ? [cutPlugEnd(id), cutFarEnd(id)] : [cutFarEnd(id), cutPlugEnd(id)];
+  return {
+    end: kept,
+    drafts: [
+      { kind: "cut", role: `cut-${role}`, op: { kind: "cut", pin: id }, ...inHand(placed) },
+      { kind: "cap", role: `cap-stub-${role}`, op: { kind: "cap", end: stub, to: "covered" }, ...inHand(placed) },
+    ],
+  };
+}
+
+/** Routed before it is cut to length; the fuse goes in last of all. */
+export function feedFrom(placed: PlacedPin, feed: string, from: string): readonly Draft[] {
+  if (placed.pin.content !== "occupied") return [];
+  const bared = baredEnd(placed, "fed", "plug");
+  return [
+    { kind: "route", role: "route", op: null, ...inHand(placed), from },
+    ...bared.drafts,
+    { kind: "strip", role: "strip", op: null, ...inHand(placed) },
+    { kind: "feed", role: "feed", op: { kind: "feed", end: bared.end, supply: supplyName(feed, from) }, ...inHand(placed), from, text: feed },
+  ];
+}
+export const supplyName = (feed: string, from: string): string => `${feed} ${from}`.trim();
+
+/** Cap and tuck: a flying lead's bare end is capped; a loom's wire comes out of its cavity and its terminal is capped. */
+export function deadEnd(placed: PlacedPin): readonly Draft[] {
+  const { id, content } = placed.pin;
+  if (content !== "occupied") return [];
+  if (isFlying(placed)) return [{ kind: "cap", role: "cap", op: { kind: "cap", end: farEnd(id), to: "covered" }, ...inHand(placed) }];
+  return [
+    { kind: "release", role: "release", op: { kind: "release", end: plugEnd(id), cavity: id }, ...inHand(placed) },
+    { kind: "cap", role: "cap", op: { kind: "cap", end: plugEnd(id), to: "covered" }, ...inHand(placed) },
+  ];
+}
+
+/** A lead that makes room: a flying one leaves the harness, one of a loom is capped and tucked. */
+export function evict(placed: PlacedPin): readonly Draft[] {
+  const { id } = placed.pin;
+  return [
+    { kind: "release", role: "release-old", op: { kind: "release", end: plugEnd(id), cavity: id }, ...inHand(placed) },
+    isFlying(placed)
+      ? { kind: "take-out", role: "take-out-old", op: { kind: "take-out", wire: wireOf(id), to: "out" }, ...inHand(placed) }
+      : { kind: "cap", role: "cap-old", op: { kind: "cap", end: plugEnd(id), to: "covered" }, ...inHand(placed) },
+  ];
+}
