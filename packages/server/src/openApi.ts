@@ -1,7 +1,7 @@
 import { z } from "zod";
 import {
   benchAnswerSchema, benchCommandSchema, changePinsSchema, changeWiringSchema, decideSchema, jobFileSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, newJobSchema, ownShellSchema, patchJobSchema, patchPhotoSchema, photoSchema, photosViewSchema, problemSchema, putConnectorSchema,
-  putSourceSchema, setBriefSchema, setWordsSchema, shelfViewSchema, tableFileSchema, terminalSystemSchema, wordsViewSchema,
+  putSourceSchema, setBriefSchema, setWordsSchema, setWorklistSchema, shelfViewSchema, tableFileSchema, terminalSystemSchema, wordsViewSchema,
 } from "@trevin/core/contract";
 
 interface Operation {
@@ -29,6 +29,7 @@ const OPERATIONS: readonly Operation[] = [
   { method: "put", path: "/jobs/{job}/sources/{source}", summary: "Add or change a document that values come from", body: putSourceSchema, answer: jobViewSchema, revision: true },
   { method: "delete", path: "/jobs/{job}/sources/{source}", summary: "Remove a source that no value leans on", answer: jobViewSchema, revision: true },
   { method: "put", path: "/jobs/{job}/brief", summary: "What must work in the end, and which equipment is kept", body: setBriefSchema, answer: jobViewSchema, revision: true },
+  { method: "put", path: "/jobs/{job}/worklist", summary: "Parts in the way, own steps, order, evenings, and what of the kit is there", body: setWorklistSchema, answer: jobViewSchema, revision: true },
   { method: "put", path: "/jobs/{job}/words", summary: "The user's own words for functions", body: setWordsSchema, answer: jobViewSchema, revision: true },
   { method: "patch", path: "/jobs/{job}/wiring", summary: "Put and remove wires behind the connectors, and the points where they meet", body: changeWiringSchema, answer: jobViewSchema, revision: true },
   { method: "get", path: "/jobs/{job}/photos", summary: "Photos of a job, oldest first", answer: photosViewSchema },

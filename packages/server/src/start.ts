@@ -18,7 +18,7 @@ export { StartFailure } from "./launch/failure.ts";
 
 const HOST = "127.0.0.1";
 /** The last one stands first in the list. */
-const DEMOS = ["tail-lift", "levelling"].map((name) => fileURLToPath(new URL(`../demo/${name}.trevin.json`, import.meta.url)));
+const DEMOS = ["engine-swap", "cluster-swap", "wiper-bypass", "tail-lift", "levelling"].map((name) => fileURLToPath(new URL(`../demo/${name}.trevin.json`, import.meta.url)));
 
 /**
  * Everything between the command and the ready line. Each thing opened is closed again in reverse order, whether by a

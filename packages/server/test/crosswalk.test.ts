@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import type { Decision, Dossier } from "@trevin/core";
+import type { Decision, Dossier, PinId } from "@trevin/core";
 import { DEMO, namer, useServer } from "./harness.ts";
 
 const TAIL_LIFT: unknown = JSON.parse(readFileSync(new URL("../demo/tail-lift.trevin.json", import.meta.url), "utf8"));
@@ -44,6 +44,27 @@ describe("decisions of every kind, and the brief", () => {
     expect(await refused([{ kind: "forbid", vehicle: name("D4.12"), incoming: name("TL-A.N") }])).toMatchObject({ code: "pair-forbidden", detail: expect.stringContaining("D4.12") });
     expect(await refused([{ ...join("D4.1", "TL-A.C"), device: { kind: "divider", upper: -1, lower: 0 } }])).toMatchObject({ status: 422 });
     expect((await send("GET", `/jobs/${id}`)).body.revision).toBe(1);
+  });
+
+  it("keeps what the technician adds to the plan and wires that change places, in the job and in its file, and takes both back", async () => {
+    const { id, name } = await imported();
+    const [a, b] = [name("D4.12"), name("D4.13")];
+    const part = { id: "p1", name: "rear trim", place: "body, rear left", fasteners: "5 clips", tool: "trim lever", torque: null, drill: false, hides: [] };
+    const own = { id: "o1", after: null, text: "Sweep the floor", place: "", minutes: 3, from: "", deviation: "" };
+    const worklist = { parts: [part], own: [own], order: [], evenings: [], have: ["tool: camera"], adapterLength: 300 };
+    expect((await send("PUT", `/jobs/${id}/worklist`, { worklist }, at(1))).body.dossier?.worklist).toEqual(worklist);
+    expect((await send("PUT", `/jobs/${id}/worklist`, { worklist: { ...worklist, own: [own, own] } }, at(2))).body).toMatchObject({ code: "step-id-repeated" });
+    expect((await send("PUT", `/jobs/${id}/worklist`, { worklist: { ...worklist, own: [{ ...own, text: " " }] } }, at(2))).status).toBe(422);
+    expect((await send("PUT", `/jobs/${id}/worklist`, { worklist }, at(1))).status).toBe(412);
+    const move = (pin: PinId, to: PinId): Decision => ({ kind: "move", pin, to, ...common });
+    const before = ((await send("GET", `/jobs/${id}`)).body.dossier as Dossier).decisions.filter((decision) => decision.kind === "join" && [a, b].includes(decision.vehicle)).map((decision) => `join:${decision.kind === "join" ? `${decision.vehicle}:${decision.incoming}` : ""}`);
+    expect((await send("PATCH", `/jobs/${id}/decisions`, { put: [move(a, b), move(b, a)], remove: before }, at(2))).status).toBe(200);
+    expect((await send("PATCH", `/jobs/${id}/decisions`, { put: [move(name("D4.11"), b)] }, at(3))).body).toMatchObject({ code: "pin-already-decided" });
+    const again = (await send("POST", "/imports", (await send("GET", `/jobs/${id}/file`)).body)).body.dossier as Dossier;
+    expect(again.worklist).toEqual(worklist);
+    expect(again.decisions.filter(({ kind }) => kind === "move")).toHaveLength(2);
+    await send("POST", `/jobs/${id}/undo`, undefined, at(3));
+    expect((await send("POST", `/jobs/${id}/undo`, undefined, at(4))).body.dossier?.worklist).toMatchObject({ parts: [], own: [] });
   });
 
   it("keeps the brief, says where it is wrong, and takes it back", async () => {

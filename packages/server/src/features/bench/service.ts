@@ -29,7 +29,7 @@ export async function record(db: Database, id: string, command: BenchCommand, no
 const answer = (rows: readonly (StoredEntry & { readonly seq: number })[]): BenchAnswer => ({ entries: rows.map(({ bytes, hash }) => ({ bytes, hash })), seq: rows.at(-1)?.seq ?? -1 });
 
 function baselineOf(dossier: BenchView["dossier"], entries: readonly Entry[]): readonly What[] {
-  return entries.length > 0 ? [] : [{ kind: "baseline", head: dossier.head, connectors: dossier.connectors }];
+  return entries.length > 0 ? [] : [{ kind: "baseline", head: dossier.head, connectors: dossier.connectors, begins: "plugged" }];
 }
 
 /** A plan is pinned when work first follows it, and again when another one is followed. */

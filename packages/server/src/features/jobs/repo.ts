@@ -2,7 +2,7 @@ import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
 import {
   decisionId, emptyDossier, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type StoredEntry,
 } from "@trevin/core";
-import { briefItemSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, readCommand, sourceSchema, type JobSummary } from "@trevin/core/contract";
+import { briefItemSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, readCommand, sourceSchema, worklistEditsSchema, type JobSummary } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
 import { changes, connectors, decisions, jobs, joinPoints, ledger, loomWires, pins } from "../../db/schema.ts";
 
@@ -45,6 +45,7 @@ async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
     sources: sourceSchema.array().parse(row.sources),
     words: ownWordSchema.array().parse(row.words),
     brief: briefItemSchema.array().parse(row.brief),
+    worklist: worklistEditsSchema.parse(row.worklist),
     wires: wireRows.map(({ body }) => loomWireSchema.parse(body)),
     points: pointRows.map(({ body }) => joinPointSchema.parse(body)),
   };
@@ -77,7 +78,7 @@ export async function shopWords(db: Queryable): Promise<readonly OwnWord[]> {
 export const countJobs = async (db: Queryable): Promise<number> => (await db.select({ count: sql<number>`count(*)::int` }).from(jobs))[0]?.count ?? 0;
 
 export async function insertJob(db: Queryable, id: string, dossier: Dossier): Promise<void> {
-  await db.insert(jobs).values({ id, revision: 1, ...dossier.head, sources: dossier.sources, words: dossier.words, brief: dossier.brief });
+  await db.insert(jobs).values({ id, revision: 1, ...dossier.head, sources: dossier.sources, words: dossier.words, brief: dossier.brief, worklist: dossier.worklist });
   await writeDifference(db, id, emptyDossier(dossier.head), dossier);
 }
 
@@ -96,7 +97,7 @@ export interface Revision {
 
 /** Stores the difference of two dossiers and the revision that made it. */
 export async function saveRevision(db: Queryable, job: string, before: Dossier, after: Dossier, entry: Revision): Promise<void> {
-  await db.update(jobs).set({ revision: entry.revision, ...after.head, sources: after.sources, words: after.words, brief: after.brief, updatedAt: new Date() }).where(eq(jobs.id, job));
+  await db.update(jobs).set({ revision: entry.revision, ...after.head, sources: after.sources, words: after.words, brief: after.brief, worklist: after.worklist, updatedAt: new Date() }).where(eq(jobs.id, job));
   await writeDifference(db, job, before, after);
   await db.insert(changes).values({ jobId: job, revision: entry.revision, role: entry.role, ofRevision: entry.of, words: entry.words, command: entry.command, inverse: entry.inverse });
 }

@@ -1,6 +1,6 @@
 import { Router, type Response } from "express";
 import type { z } from "zod";
-import { changePinsSchema, changeWiringSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setBriefSchema, setWordsSchema, sourceIdSchema, upcastLayout, type JobView } from "@trevin/core/contract";
+import { changePinsSchema, changeWiringSchema, connectorIdSchema, decideSchema, newJobSchema, patchJobSchema, putConnectorSchema, putSourceSchema, setBriefSchema, setWordsSchema, setWorklistSchema, sourceIdSchema, upcastLayout, type JobView } from "@trevin/core/contract";
 import type { ConnectorId, SourceId } from "@trevin/core";
 import type { Database } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
@@ -67,6 +67,10 @@ export function jobRoutes(db: Database): Router {
   router.put("/jobs/:job/brief", async (request, response) => {
     const { brief } = readBody(setBriefSchema, request);
     sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "set-brief", brief })));
+  });
+  router.put("/jobs/:job/worklist", async (request, response) => {
+    const { worklist } = readBody(setWorklistSchema, request);
+    sendJob(response, await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({ kind: "set-worklist", worklist })));
   });
   router.patch("/jobs/:job/wiring", async (request, response) => {
     const change = readBody(changeWiringSchema, request);
