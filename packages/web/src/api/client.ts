@@ -1,6 +1,6 @@
 import type { z } from "zod";
 import { benchAnswerSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, photoSchema, photosViewSchema, problemSchema, shelfViewSchema, tableFileSchema, wordsViewSchema, type BenchAnswer, type BenchCommandInput, type JobSummary, type JobView, type OwnShell, type PatchPhoto, type Photo, type Problem, type ShelfView } from "@trevin/core/contract";
-import type { BriefItem, Command, ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, OwnWord, Pin, PinId, Source, SourceId, StoredEntry, TableFile, TerminalSystem } from "@trevin/core";
+import type { BriefItem, Command, ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, OwnWord, Pin, PinId, Source, SourceId, StoredEntry, TableFile, TerminalSystem, WorklistEdits } from "@trevin/core";
 
 /** An answer that is not a success, with the server's own account of it. */
 export class ApiProblem extends Error {
@@ -56,6 +56,7 @@ export const api = {
   putTerminal: ({ id, ...body }: TerminalSystem): Promise<ShelfView> => read(shelfViewSchema, send("PUT", `/shelf/terminals/${encodeURIComponent(id)}`, { body })),
   removeShelfItem: (kind: "shells" | "terminals", id: string): Promise<ShelfView> => read(shelfViewSchema, send("DELETE", `/shelf/${kind}/${encodeURIComponent(id)}`)),
   setWords: (id: string, revision: number, words: readonly OwnWord[]): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/words"), { body: { words }, revision })),
+  setWorklist: (id: string, revision: number, worklist: WorklistEdits): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/worklist"), { body: { worklist }, revision })),
   setBrief: (id: string, revision: number, brief: readonly BriefItem[]): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/brief"), { body: { brief }, revision })),
   shopWords: async (): Promise<readonly OwnWord[]> => (await read(wordsViewSchema, send("GET", "/words"))).words,
   /** What a table file holds; nothing is stored. */

@@ -16,7 +16,8 @@ export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityLook>> {
     return new Map(
       [...pins].map(([id, { connector }]): [PinId, CavityLook] => {
         const source = pins.get(inCavity.get(id) ?? id);
-        const state = view.state.cavities[id]?.state ?? "unknown";
+        const held = view.state.cavities[id]?.state ?? "unknown";
+        const state = held === "blank" ? "empty" : held;
         if (!inCavity.has(id)) return [id, { state, readings: [], size: null, doubt: false, more: [] }];
         // While its own wire is in it, a cavity looks as the pin table says: with its doubts, and every wire in its terminal.
         const own = source?.pin.id === id ? tables.get(connector.id)?.get(id) : undefined;

@@ -21,7 +21,7 @@ export function usePlan() {
   const steps = computed<readonly ShownStep[]>(() =>
     bench.value.plan.steps.map((step, index) => {
       const wire = placed(step.wire);
-      return { step, number: index + 1, words: stepWords(step, bench.value.dossier), colour: wire === null ? null : pinColour(wire.pin, wire.connector), size: wire?.pin.size ?? null, at: placed(step.at), state: bench.value.progress.get(step.id) ?? "open" };
+      return { step, number: index + 1, words: stepWords(step, bench.value.dossier, pins.value), colour: wire === null ? null : pinColour(wire.pin, wire.connector), size: wire?.pin.size ?? null, at: placed(step.at), state: bench.value.progress.get(step.id) ?? "open" };
     }),
   );
   const byId = computed(() => new Map<StepId, ShownStep>(steps.value.map((shown) => [shown.step.id, shown])));

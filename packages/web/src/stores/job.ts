@@ -1,7 +1,7 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
 import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
-import { applyCommand, learn, type BriefItem, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinFacts, type PinId, type SignalClass, type Source, type SourceId, type StepId, type StoredEntry, type Term } from "@trevin/core";
+import { applyCommand, learn, type BriefItem, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinFacts, type Plan, type PinId, type SignalClass, type Source, type SourceId, type StepId, type WorklistEdits, type StoredEntry, type Term } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { startAnalysis } from "../workers/client.ts";
 import type { Analysis, Progress } from "../workers/analysis.ts";
@@ -45,6 +45,8 @@ export const useJob = defineStore("job", () => {
   });
   const stored = shallowRef<readonly StoredEntry[]>([]);
   const analysis = shallowRef<Analysis | null>(null);
+  /** The plan as it was before the last change of it. */
+  const planBefore = shallowRef<Plan | null>(null);
   const loading = ref(false);
   const missing = shallowRef<Problem | null>(null);
   const waiting = shallowRef<readonly Refused[]>([]);
@@ -81,7 +83,11 @@ export const useJob = defineStore("job", () => {
           const result = await running.result;
           progress.value = null;
           if (result === null) stale = true;
-          else if (!stale) analysis.value = result;
+          else if (!stale) {
+            const now = analysis.value?.bench.plan;
+            if (now !== undefined && analysis.value?.bench.planHash !== result.bench.planHash) planBefore.value = now;
+            analysis.value = result;
+          }
         }
       } finally {
         computing = null;
@@ -110,6 +116,7 @@ export const useJob = defineStore("job", () => {
       matching.value = true;
       confirmed.value = null;
       analysis.value = null;
+      planBefore.value = null;
       stored.value = [];
     }
     loading.value = true;
@@ -212,6 +219,7 @@ export const useJob = defineStore("job", () => {
     return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
   };
   const setBrief = (brief: readonly BriefItem[]) => change((id, revision) => api.setBrief(id, revision, brief), { kind: "set-brief", brief });
+  const setWorklist = (worklist: WorklistEdits) => change((id, revision) => api.setWorklist(id, revision, worklist), { kind: "set-worklist", worklist });
   const undo = () => change(async (id, revision) => {
     said.value = `Undone: ${view.value?.undo ?? ""}`;
     return api.undo(id, revision);
@@ -247,7 +255,7 @@ export const useJob = defineStore("job", () => {
   }
 
   return {
-    view, stored, entries, dossier, analysis, begun, loading, missing, waiting, refused, busy, savedAt, said,
-    live, words, progress, stopMatch, matchAgain, putSource, removeSource, changeWiring, learnWord, forgetWord, setBrief, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    view, stored, entries, dossier, analysis, planBefore, begun, loading, missing, waiting, refused, busy, savedAt, said,
+    live, words, progress, stopMatch, matchAgain, putSource, removeSource, changeWiring, learnWord, forgetWord, setBrief, setWorklist, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
   };
 });

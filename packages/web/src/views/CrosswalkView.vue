@@ -3,9 +3,9 @@
 import Select from "primevue/select";
 import { useEventListener, useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
-import { useRouter } from "vue-router";
-import { blockWords, connectorsInOrder, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type OpenEffect, type PinId } from "@trevin/core";
-import { acceptHazards, canTurn, joinPins, jumperPins, leaveOpen, offerWords, rejectRows, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
+import { useRoute, useRouter } from "vue-router";
+import { blockWords, connectorsInOrder, pinId, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type OpenEffect, type PinId } from "@trevin/core";
+import { acceptHazards, canFindLive, canTurn, joinPins, jumperPins, leaveOpen, nextMethod, offerWords, rejectRows, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
 import CircuitPane from "../components/crosswalk/CircuitPane.vue";
 import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
 import DeviceDialog from "../components/crosswalk/DeviceDialog.vue";
@@ -47,7 +47,9 @@ const heads = computed(() => (["vehicle", "incoming"] as const).map((side) => {
 const several = computed(() => dossier.value.connectors.length > 2);
 
 /** The row in hand follows its pin through every change; the list keeps it in sight even when it no longer fits the list. */
-const chosenPin = ref<PinId | null>(null);
+/** A link from a flag or a step opens its own circuit. */
+const asked = useRoute().query["pin"];
+const chosenPin = ref<PinId | null>(typeof asked === "string" ? pinId(asked) : null);
 const kept = ref("");
 const holds = (row: WalkRow, pin: PinId | null): boolean => pinsOfRow(row).some((placed) => placed.pin.id === pin);
 const selected = computed<WalkRow | undefined>(() => rows.value.find((row) => holds(row, chosenPin.value)) ?? rows.value[0]);
@@ -131,7 +133,13 @@ function change(patch: object): Promise<boolean> {
   const decision = selected.value?.decision;
   return decision ? decide({ put: [{ ...decision, ...patch } as Decision], remove: [] }) : Promise.resolve(false);
 }
-const turnMethod = (): unknown => selected.value?.decision?.kind === "join" && canTurn(selected.value) && change({ method: selected.value.decision.method === "move" ? "splice" : "move" });
+function turnLive(): unknown {
+  const now = selected.value?.decision;
+  if (now?.kind !== "join" || !canFindLive(selected.value)) return undefined;
+  const { findLive, ...plain } = now;
+  return decide({ put: [findLive === true ? plain : { ...plain, findLive: true }], remove: [] });
+}
+const turnMethod = (): unknown => selected.value?.decision?.kind === "join" && canTurn(selected.value) && change({ method: nextMethod(selected.value.decision.method) });
 const turnSure = (): unknown => change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" });
 function setOpen(effect: OpenEffect | null): void {
   const decision = selected.value?.decision;
@@ -140,13 +148,13 @@ function setOpen(effect: OpenEffect | null): void {
   void decide({ put: [effect === null ? rest : { ...rest, open: effect }], remove: [] });
 }
 
-const pairing = ref<"join" | "jumper" | null>(null);
+const pairing = ref<"join" | "jumper" | "shift" | null>(null);
 const pairingOpen = computed({ get: () => pairing.value !== null, set: (to) => { if (!to) pairing.value = null; } });
 const own = computed(() => (selected.value === undefined ? null : (leadOf(selected.value) ?? null)));
 async function choosePartner(pins: readonly PinId[]): Promise<void> {
   const mine = own.value;
   if (mine === null) return;
-  const edit = pairing.value === "jumper" ? jumperPins(dossier.value, [mine.pin.id, ...pins]) : mine.connector.side === "vehicle" ? joinPins(dossier.value, [mine.pin.id], pins) : joinPins(dossier.value, pins, [mine.pin.id]);
+  const edit = pairing.value === "shift" && pins[0] !== undefined ? shiftPin(dossier.value, mine.pin.id, pins[0]) : pairing.value === "jumper" ? jumperPins(dossier.value, [mine.pin.id, ...pins]) : mine.connector.side === "vehicle" ? joinPins(dossier.value, [mine.pin.id], pins) : joinPins(dossier.value, pins, [mine.pin.id]);
   if (await decide(edit)) {
     chosenPin.value = mine.pin.id;
     pairing.value = null;
@@ -219,8 +227,10 @@ useCommands([
   { id: "leave", title: "Leave as it is", keys: "L", run: () => open("leave") },
   { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
   { id: "jumper", title: "Jumper within the plug…", keys: "J", run: () => { pairing.value = "jumper"; } },
+  { id: "shift", title: "Move or exchange within its side…", keys: "E", run: () => { pairing.value = "shift"; } },
   { id: "device", title: "Part between…", keys: "I", enabled: () => selected.value?.decision?.kind === "join" || selected.value?.decision?.kind === "merge" || selected.value?.decision?.kind === "split", run: () => { fitting.value = true; } },
-  { id: "method", title: "Change between move and splice", keys: "M", enabled: () => canTurn(selected.value), run: turnMethod },
+  { id: "method", title: "Change between move, splice and adapter", keys: "M", enabled: () => canTurn(selected.value), run: turnMethod },
+  { id: "live", title: "Find the live half by a test in the middle of the splice, or not", enabled: () => canFindLive(selected.value), run: turnLive },
   { id: "sure", title: "Change between sure and check", keys: "S", enabled: () => !isOpen.value, run: turnSure },
   { id: "answer", title: "Accept the hazard with a reason…", keys: "H", enabled: () => !isOpen.value && selected.value?.hazards.some(isOpenHazard) === true, run: answerFirst },
   { id: "why", title: "Why: with figures, or without", keys: "Y", run: () => { whyOpen.value = !whyOpen.value; } },
@@ -278,7 +288,7 @@ useCommands([
     </section>
     <CircuitPane
       v-if="selected" v-model:answering="answering" :row="selected" :dossier="dossier" :hazards="analysis.hazards" :of-job="hazardsOfJob(analysis)" :now="now" :offer="offer" :why-open="whyOpen"
-      @pick="chosenPin = $event" @take="take" @pair="pairing = 'join'" @jumper="pairing = 'jumper'" @reject="reject" @cap="open('cap')" @leave="open('leave')" @feed="openFeed" @device="fitting = true" @method="turnMethod" @sure="turnSure"
+      @pick="chosenPin = $event" @take="take" @pair="pairing = 'join'" @jumper="pairing = 'jumper'" @shift="pairing = 'shift'" @live="turnLive" @reject="reject" @cap="open('cap')" @leave="open('leave')" @feed="openFeed" @device="fitting = true" @method="turnMethod" @sure="turnSure"
       @back="act(takeBack(target), false)" @why="whyOpen = !whyOpen" @fix="fix" @accept="accept" @withdraw="(decision, rule) => decide(withoutAnswer(decision, rule))" @open="setOpen" @remove="(id: DecisionId) => decide({ put: [], remove: [id] })"
     />
     <PartnerDialog v-model:open="pairingOpen" :own="own" :dossier="dossier" :mode="pairing ?? 'join'" @choose="choosePartner" />

@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import type { Dossier, Entry, MatchMemo } from "@trevin/core";
+import { waysOfWire, type Dossier, type Entry, type MatchMemo } from "@trevin/core";
 import { analyse, type Analysis, type Progress } from "./analysis.ts";
 import { lookAlikesOf, needsOf, tableOf } from "./reading.ts";
 
@@ -17,6 +17,6 @@ function analyseHere(dossier: Dossier, entries: readonly Entry[], match: boolean
   }, memo);
 }
 
-const worker = { analyse: analyseHere, lookAlikes: lookAlikesOf, needs: needsOf, readTable: tableOf };
+const worker = { analyse: analyseHere, lookAlikes: lookAlikesOf, needs: needsOf, ways: waysOfWire, readTable: tableOf };
 export type ComputeWorker = typeof worker;
 expose(worker);

@@ -6,7 +6,7 @@ import { candidatesFor, decisionByPin, deviceReasonWords, deviceWords, pinColour
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
-const props = defineProps<{ own: PlacedPin | null; dossier: Dossier; mode: "join" | "jumper" }>();
+const props = defineProps<{ own: PlacedPin | null; dossier: Dossier; mode: "join" | "jumper" | "shift" }>();
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{ choose: [pins: readonly PinId[]] }>();
 
@@ -33,6 +33,10 @@ const offers = computed<readonly Offer[]>(() => {
       return { placed, strength: signalFit(own.pin.signal, pin.signal) === "damage" ? null : 0, words: signalFit(own.pin.signal, pin.signal) === "damage" ? "joined, they do damage" : "", taken: taken(placed) };
     });
   }
+  if (props.mode === "shift") {
+    const connectors = props.dossier.connectors.filter(({ side }) => side === own.connector.side).sort((a, b) => Number(b.id === own.connector.id) - Number(a.id === own.connector.id));
+    return connectors.flatMap((connector) => pinsInOrder(connector).filter((pin) => pin.id !== own.pin.id && pin.content !== "unknown" && connector.keepOut === "").map((pin): Offer => ({ placed: { pin, connector }, strength: 0, words: pin.content === "empty" ? "free: it moves there" : "the two change places", taken: pin.content !== "empty" && taken({ pin, connector }) })));
+  }
   return candidatesFor(props.dossier, own).map(({ pin, strength, reasons, device }): Offer => ({
     placed: pin, strength, taken: taken(pin),
     words: strength === null ? "joined directly it does damage" : device !== null ? `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}` : reasons.filter((reason) => reason.weight !== 0).slice(0, 2).map(reasonWords).join("; "),
@@ -44,7 +48,7 @@ const found = computed(() => {
 });
 const shown = computed(() => found.value.slice(0, MOST_SHOWN));
 watch(text, () => (at.value = 0));
-const toggle = (id: PinId): void => { chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id]; };
+const toggle = (id: PinId): void => { if (props.mode === "shift") chosen.value = [id]; else chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id]; };
 function move(by: number): void {
   at.value = Math.min(Math.max(at.value + by, 0), shown.value.length - 1);
   document.getElementById(`partner-${at.value}`)?.scrollIntoView({ block: "nearest" });
@@ -55,7 +59,7 @@ function choose(): void {
   const pins = chosen.value.length > 0 ? chosen.value : here === undefined ? [] : [here];
   if (pins.length > 0) emit("choose", pins);
 }
-const action = computed(() => (props.mode === "jumper" ? "Join in the plug" : chosen.value.length > 1 ? `Join to all ${chosen.value.length}` : "Join them"));
+const action = computed(() => (props.mode === "jumper" ? "Join in the plug" : props.mode === "shift" ? "Move it there" : chosen.value.length > 1 ? `Join to all ${chosen.value.length}` : "Join them"));
 </script>
 
 <template>

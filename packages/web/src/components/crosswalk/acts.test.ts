@@ -3,7 +3,7 @@ import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../workers/analysis.ts";
-import { acceptHazards, canTurn, joinPins, jumperPins, leaveOpen, rejectRows, sameAnswer, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
+import { acceptHazards, canTurn, costWords, joinPins, jumperPins, leaveOpen, nextMethod, rejectRows, sameAnswer, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
 import { isOpenHazard, pinsOfRow, walkRows, type WalkRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {
@@ -15,6 +15,25 @@ const done = (dossier: Dossier, edit: Edit | null): Dossier => {
 const rowsOf = (dossier: Dossier): readonly WalkRow[] => walkRows(dossier, analyse(dossier, []));
 
 describe("acts of the crosswalk", () => {
+  it("moves a wire within its side, in exchange where another one sits, and takes what stood in the way back with it", () => {
+    const start = demoDossier();
+    const at = byName(start);
+    const exchanged = done(start, shiftPin(start, at("B12.7"), at("B12.8")));
+    const moves = exchanged.decisions.flatMap((decision) => (decision.kind === "move" ? [`${decision.pin} ${decision.to}`] : []));
+    expect(moves).toEqual([`${at("B12.7")} ${at("B12.8")}`, `${at("B12.8")} ${at("B12.7")}`]);
+    // Both were joined to the incoming part, and are not any more.
+    expect(exchanged.decisions.length).toBe(start.decisions.length);
+    expect(rowsOf(exchanged).find((row) => pinsOfRow(row).some(({ pin }) => pin.id === at("B12.7")))).toMatchObject({ act: "shift", seat: "B12.8" });
+    const back = done(exchanged, shiftPin(exchanged, at("B12.8"), at("B12.7")));
+    expect(back.decisions.filter(({ kind }) => kind === "move")).toHaveLength(2);
+  });
+
+  it("goes from way to way of working and around again, and tells what one costs in words", () => {
+    expect(["move", "splice", "adapter"].map((method) => nextMethod(method as "move"))).toEqual(["splice", "adapter", "move"]);
+    expect(costWords({ cuts: 1, joints: 2, moved: 0, reversible: "with joints left", parts: 3, tools: 2, minutes: [4, 9] })).toBe("1 cut, 2 joints, 4 to 9 min");
+  });
+
+
   it("every act on any rows is an edit that the job takes, and taking back leaves nothing behind", () => {
     let acted = 0;
     fc.assert(fc.property(undecidedDossier(5), fc.array(fc.tuple(fc.constantFrom("take", "reject", "cap", "leave", "back"), fc.nat(), fc.nat({ max: 3 })), { minLength: 1, maxLength: 6 }), (start, plan) => {

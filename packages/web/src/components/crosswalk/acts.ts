@@ -1,6 +1,6 @@
 import {
-  decisionId, decisionPins, leftOpen, rankPins, readFunction,
-  type Decision, type DecisionId, type DeviceKind, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin,
+  decisionId, decisionPins, METHODS, seatOf, leftOpen, rankPins, readFunction,
+  type Decision, type DecisionId, type DeviceKind, type Method, type WayOfWire, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin,
 } from "@trevin/core";
 import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -66,8 +66,30 @@ export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
   return { put: [{ kind: "jumper", pins: inOrder(dossier, pins), sure: "sure", ...common, reason: "chosen by hand" }], remove: inTheWay(dossier, pins) };
 }
 
+/** A wire goes to another cavity of its own side; a wire that sits there comes to this one in exchange. */
+export function shiftPin(dossier: Dossier, pin: PinId, to: PinId): Edit {
+  const move = (from: PinId, into: PinId): Decision => ({ kind: "move", pin: from, to: into, sure: "sure", ...common, reason: "chosen by hand" });
+  const put = hasWire(dossier, to) ? [move(pin, to), move(to, pin)] : [move(pin, to)];
+  const seated = dossier.decisions.filter((decision) => put.some((one) => seatOf(decision) === seatOf(one))).map(decisionId);
+  return { put, remove: [...new Set([...inTheWay(dossier, [pin, to]), ...seated])] };
+}
+
+/** The next way of working for a join: move, splice, adapter, and around again. */
+export const nextMethod = (method: Method): Method => METHODS[(METHODS.indexOf(method) + 1) % METHODS.length] ?? "move";
+export const METHOD_OFFERS: Readonly<Record<Method, string>> = { move: "Move instead", splice: "Splice instead", adapter: "By adapter instead" };
+
 /** Whether a circuit could be moved as well as spliced. */
 export const canTurn = (row: WalkRow | undefined): boolean => row?.decision?.kind === "join" && row.device === null && row.incoming.every(({ pin }) => pin.content !== "empty");
+
+export const METHOD_NAMES: Readonly<Record<Method, string>> = { move: "move", splice: "splice", adapter: "adapter" };
+/** "1 cut, 1 joint, 4 to 9 min": what a way of working costs for one wire. */
+export function costWords({ cuts, joints, moved, minutes }: WayOfWire["cost"]): string {
+  const count = (n: number, what: string): readonly string[] => (n === 0 ? [] : [`${n} ${what}${n === 1 ? "" : "s"}`]);
+  return [...count(cuts, "cut"), ...count(joints, "joint"), ...(moved > 0 ? ["moved"] : []), `${minutes[0]} to ${minutes[1]} min`].join(", ");
+}
+
+/** Whether a loom's wire is cut for a joint, so that its live half can be found in between. */
+export const canFindLive = (row: WalkRow | undefined): boolean => row?.decision?.kind === "join" && (row.decision.method === "splice" || row.device !== null) && row.decision.method !== "adapter" && row.vehicle.every(({ connector }) => connector.leads === "loom");
 
 /** A decision about joined wires with another part between them, or none. A part wants a cut, so a move becomes a splice. */
 export function withDevice(decision: Decision, device: InsertedDevice | undefined): Edit {
@@ -117,6 +139,8 @@ export function offerWords(row: WalkRow): string {
     case "merge":
     case "split":
       return `Join ${cavities(row.vehicle)} to ${cavities(row.incoming)}`;
+    case "move":
+      return `Move ${cavities(pinsOfRow(row))} in its plug`;
     case "jumper":
       return `Join ${cavities(pinsOfRow(row))} in their plug`;
     case "feed":

@@ -1,11 +1,11 @@
 import {
-  decisionFromAlone, decisionFromGroup, decisionFromJumper, decisionFromPair, decisionId, indexPins, isJoining, namedPins, rankPins,
+  decisionFromAlone, decisionFromGroup, decisionFromJumper, decisionFromPair, decisionId, decisionPins, pinName, indexPins, isJoining, namedPins, rankPins,
   type Decision, type DecisionId, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin, type ProposedDevice, type SuggestedAlone, type SuggestedPair, type Sureness,
 } from "@trevin/core";
 import type { Analysis } from "../../workers/analysis.ts";
 
 /** What is done between the two sides; it says which mark stands on the line. */
-export type Act = "move" | "splice" | "split" | "merge" | "jumper" | "cap" | "leave" | "feed" | "undecided";
+export type Act = "move" | "splice" | "adapter" | "shift" | "split" | "merge" | "jumper" | "cap" | "leave" | "feed" | "undecided";
 
 /** One circuit of the crosswalk: what stands on the vehicle's side, what on the other, and what is decided between. */
 export interface WalkRow {
@@ -15,6 +15,8 @@ export interface WalkRow {
   readonly decision: Decision | null;
   readonly id: DecisionId | null;
   readonly act: Act;
+  /** Where a wire that moves within its own side goes; empty for all others. */
+  readonly seat: string;
   readonly sure: Sureness;
   readonly device: InsertedDevice | null;
   /** Why a suggestion wants a part between. */
@@ -52,11 +54,12 @@ export function walkRows(dossier: Dossier, { crosswalk, hazards }: Pick<Analysis
     const of = (side: string): readonly PlacedPin[] => placed.filter(({ connector }) => connector.side === side);
     return { vehicle: of("vehicle"), incoming: of("incoming"), hazards: ids.flatMap((id) => at.get(id) ?? []) };
   };
-  const base = { decision: null, id: null, device: null, proposed: null, pairs: [], alone: null, offer: null };
+  const base = { decision: null, id: null, device: null, proposed: null, pairs: [], alone: null, offer: null, seat: "" };
   const offered = (offer: Decision, sure: Sureness, more: Partial<WalkRow>): WalkRow => ({ ...base, ...sides(namedPins(offer)), key: decisionId(offer), offer, act: actOf(offer), sure, device: isJoining(offer) ? (offer.device ?? null) : null, ...more });
+  const seatName = (decision: Decision): string => { const seat = decision.kind === "move" ? pins.get(decision.to) : undefined; return seat === undefined ? "" : pinName(seat); };
   const rows: readonly WalkRow[] = [
     ...dossier.decisions.filter((decision) => decision.kind !== "forbid").map((decision): WalkRow => ({
-      ...base, ...sides(namedPins(decision)), key: decisionId(decision), decision, id: decisionId(decision), act: actOf(decision), sure: decision.sure, device: isJoining(decision) ? (decision.device ?? null) : null,
+      ...base, ...sides(decisionPins(decision)), key: decisionId(decision), decision, id: decisionId(decision), act: actOf(decision), seat: seatName(decision), sure: decision.sure, device: isJoining(decision) ? (decision.device ?? null) : null,
     })),
     ...crosswalk.pairs.map((pair) => offered(decisionFromPair(pair, dossier), pair.sure, { pairs: [pair], proposed: pair.device })),
     ...crosswalk.groups.map((group) => offered(decisionFromGroup(group), group.sure, { pairs: group.pairs, proposed: group.device })),
@@ -67,7 +70,7 @@ export function walkRows(dossier: Dossier, { crosswalk, hazards }: Pick<Analysis
   return [...rows].sort((a, b) => place(a) - place(b));
 }
 
-const actOf = (decision: Decision): Act => (decision.kind === "join" ? (decision.device === undefined ? decision.method : "splice") : decision.kind === "forbid" ? "leave" : decision.kind);
+const actOf = (decision: Decision): Act => (decision.kind === "join" ? (decision.device === undefined || decision.method === "adapter" ? decision.method : "splice") : decision.kind === "forbid" ? "leave" : decision.kind === "move" ? "shift" : decision.kind);
 
 /** Hazards that belong to no pin: about plugs and names of the whole job. */
 export const hazardsOfJob = ({ hazards }: Pick<Analysis, "hazards">): readonly Hazard[] => hazards.filter((hazard) => hazard.pins.length === 0);
@@ -101,6 +104,7 @@ export function lineWords(row: WalkRow): { readonly above: string; readonly belo
   const { decision, device } = row;
   const only = (above: string) => ({ above, below: "" });
   if (decision?.kind === "feed") return only(decision.from === "" ? "from where?" : `from ${decision.from}`);
+  if (decision?.kind === "move") return only(`to ${row.seat}`);
   if (decision?.kind === "cap") return only("cap and tuck");
   if (decision?.kind === "leave") return only("stays as it is");
   if (row.alone !== null) return only(row.alone.why === "needs-feed" ? "no feed chosen" : row.alone.why === "keep-out" ? "keep out" : row.alone.why === "spare" ? "spare" : "no partner");

@@ -21,7 +21,7 @@ watch(open, (now) => {
   problem.value = "";
 });
 const kinds = JOB_KINDS.map((value) => ({ value, label: `${value[0]?.toUpperCase()}${value.slice(1).replaceAll("-", " ")}` }));
-const methods = METHODS.map((value) => ({ value, label: value === "move" ? "De-pin and re-pin" : "Cut and splice" }));
+const methods = METHODS.map((value) => ({ value, label: { move: "De-pin and re-pin", splice: "Cut and splice", adapter: "Adapter loom" }[value] }));
 
 async function save(): Promise<void> {
   form.name = form.name.trim();

@@ -65,6 +65,14 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
             <path :d="`M${width / 2 - 4} 3v10M${width / 2 + 4} 3v10`" stroke-width="1.5" />
           </template>
         </template>
+        <template v-else-if="act === 'adapter'">
+          <path :d="`M2 8H${width - 2}`" :stroke-dasharray="dash" />
+          <path :d="`M14 2.5h6v11h-6zM${width - 20} 2.5h6v11h-6z`" fill="var(--sheet)" stroke-width="1.8" />
+        </template>
+        <template v-else-if="act === 'shift'">
+          <path d="M2 8H22a5 5 0 0 1 0 7H10" :stroke-dasharray="dash" />
+          <path d="M12 11.5 L4 15 L12 18.5z" fill="var(--ink)" stroke="none" />
+        </template>
         <template v-else-if="act === 'cap'">
           <path :d="`M2 8H24`" :stroke-dasharray="dash" />
           <path d="M24 1.5h6a7 6.5 0 0 1 0 13h-6z" fill="var(--sheet)" stroke-width="1.8" />
