@@ -1,6 +1,6 @@
 import { chromium } from "playwright-core";
 import { linearSumAssignment } from "linear-sum-assignment";
-import { blankConnector, blankPin, colourForColour, connectorId, decisionFromPair, emptyDossier, fileOf, findHazards, matchProblem, pinId, pinReader, pinsOfSide, planWork, suggest, type Connector, type Dossier, type MatchMemo, type SignalClass } from "../packages/core/src/index.ts";
+import { blankConnector, blankPin, colourForColour, connectorId, decisionFromPair, emptyDossier, fileOf, findHazards, matchProblem, pinId, pinReader, pinsOfSide, suggest, type Connector, type Dossier, type MatchMemo, type SignalClass } from "../packages/core/src/index.ts";
 import { solveAssignment, type AssignmentProblem } from "../packages/core/src/numeric/index.ts";
 import { engineSwap } from "../packages/core/src/testing/engineSwap.ts";
 import { FLAGS, median, percentile, round, say, timed } from "./tools.ts";
@@ -80,12 +80,6 @@ export function crosswalk(): void {
   const power = (a: number, b: number): string => (Math.log(b / a) / Math.log(5)).toFixed(1);
   say(`growth from 200 to 1,000 pins a side: whole to the power of ${power(small.whole, large.whole)}, assignment ${power(small.ours, large.ours)}`);
   matched("engine swap of 150 + 120 pins, 11 plugs", engineSwap().dossier);
-}
-
-export function planning(n: number): void {
-  const start = synthetic(n);
-  const dossier: Dossier = { ...start, decisions: suggest(start).pairs.map((pair) => decisionFromPair(pair, start)) };
-  say(`plan of ${dossier.decisions.length} joins: ${planWork(dossier).steps.length} steps in ${round(median(3, () => planWork(dossier)))} ms`);
 }
 
 /** The view in a real browser: an engine swap of 270 pins beside a job of 40, from the key to the row that says "decided". */

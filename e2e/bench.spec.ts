@@ -2,16 +2,16 @@ import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
 
 test("resumes at the very step after a reload, on another device too, and goes back by taking back", async ({ page, browser }) => {
   const job = await demoJob(page);
-  await workAtBench(page, job, 13);
+  await workAtBench(page, job, 17);
   await expect(page.getByRole("heading", { name: "Insert" })).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/^Step 14 of/).first()).toBeVisible();
+  await expect(page.getByText(/^Step 18 of/).first()).toBeVisible();
   const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 } });
   await tablet.goto(page.url());
-  await expect(tablet.getByText(/^Step 14 of/).first()).toBeVisible();
+  await expect(tablet.getByText(/^Step 18 of/).first()).toBeVisible();
   await tablet.close();
   await page.keyboard.press("b");
-  await expect(page.getByText(/^Step 13 of/).first()).toBeVisible();
+  await expect(page.getByText(/^Step 17 of/).first()).toBeVisible();
   await expect(page.getByRole("heading", { name: "Release" })).toBeVisible();
   await page.keyboard.press("Space");
   await page.keyboard.press("Escape");
@@ -20,7 +20,7 @@ test("resumes at the very step after a reload, on another device too, and goes b
 
 test("records what is not as planned as found, and keeps a note", async ({ page }) => {
   const job = await demoJob(page);
-  await workAtBench(page, job, 5);
+  await workAtBench(page, job, 8);
   await page.keyboard.press("n");
   await page.getByLabel("Colour code").fill("GR");
   await page.getByRole("button", { name: "Record as found" }).click();

@@ -1,0 +1,93 @@
+import { demoJob, expect, test } from "./fixtures.ts";
+
+test("the technician's own steps, parts, order and evenings stand in the list, and the second opinion says what an order breaks", async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`${job}/worklist`);
+  const list = page.getByRole("listitem");
+  await expect(list.filter({ hasText: "Battery off" })).toBeVisible();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("n");
+  await page.getByLabel("What is done").fill("Clean the ground point to bare metal");
+  await page.getByRole("button", { name: "Put it in" }).click();
+  await expect(list.filter({ hasText: "Clean the ground point" })).toContainText(/^\s*3\s*Do/);
+  await page.getByRole("button", { name: "add a part…" }).click();
+  await page.getByLabel("Part", { exact: true }).fill("left sill trim");
+  await page.getByLabel("Fasteners").fill("4 clips");
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(list.filter({ hasText: "left sill trim, 4 clips" })).toHaveCount(3);
+
+  // A cut before its plug is apart is refused by the rules, in words, and one button mends it.
+  await list.filter({ hasText: "black, 100 mm behind B12" }).getByRole("button").click();
+  for (let i = 0; i < 5; i++) await page.keyboard.press("Shift+ArrowUp");
+  await expect(page.getByText(/In this order: step \d+ \(cut black\)/)).toBeVisible();
+  await expect(page.getByRole("button", { name: /To the bench/ })).toBeDisabled();
+  await page.getByRole("button", { name: "Back to the planned order" }).click();
+  await expect(page.getByText(/In this order/)).toBeHidden();
+  await page.getByRole("button", { name: "Split the job" }).click();
+  await expect(page.getByText("the evening ends here").first()).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText("the evening ends here")).toHaveCount(0);
+  await page.reload();
+  await expect(list.filter({ hasText: "Clean the ground point" })).toHaveCount(1);
+});
+
+test("the kit is ticked and says what can be done today", async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`${job}/worklist`);
+  await expect(page.getByText(/0 of \d+ circuits can be done/)).toBeVisible();
+  for (const kind of ["Tools", "Used up"]) await page.getByRole("heading", { name: new RegExp(`^${kind}`) }).getByRole("button").click();
+  await expect(page.getByText(/[1-9]\d* of \d+ circuits can be done/)).toBeVisible();
+  await expect(page.getByText(/waits for joint barrel/).first()).toBeVisible();
+  await page.getByRole("heading", { name: /^Parts/ }).getByRole("button", { name: "tick all" }).click();
+  await expect(page.getByText("All the work can be done with what is ticked.")).toBeVisible();
+});
+
+test("somebody else's instructions are held against the plan, and what it lacks is put in", async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`${job}/worklist`);
+  await page.getByRole("button", { name: "Instructions…" }).click();
+  await page.getByLabel("Where they come from").fill("sheet of the kit");
+  await page.getByLabel("Paste the numbered steps").fill("1. Disconnect the battery\n2. Unplug B12\n3. Paint the bracket black");
+  await expect(page.getByRole("row", { name: /Unplug B12/ })).toContainText("Unplug B12, body, left sill");
+  await expect(page.getByText(/steps of the plan are not in them/)).toBeVisible();
+  await page.getByLabel("How line 3 is done otherwise").fill("grey instead");
+  await page.getByRole("button", { name: "Put 1 in" }).click();
+  await expect(page.getByRole("listitem").filter({ hasText: "Paint the bracket black (done otherwise: grey instead)" })).toContainText("sheet of the kit, step 3");
+});
+
+test("flags carry a code that opens the circuit, and an adapter comes out as its own cut list", async ({ page }) => {
+  const job = await demoJob(page);
+  await page.addInitScript(() => { window.print = () => undefined; });
+  await page.goto(`${job}/worklist`);
+  await page.getByRole("button", { name: "Flags" }).click();
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("img", { name: "Code that opens B12.7" })).toBeVisible();
+  await page.emulateMedia({ media: "screen" });
+  await page.goto(`${job}/crosswalk?pin=B12.7`);
+  await expect(page.getByRole("heading", { name: /Level sender, left/ }).first()).toBeVisible();
+  await page.goto(`${job}/worklist`);
+  await page.getByRole("button", { name: "Do all by adapter" }).click();
+  await expect(page.getByRole("heading", { name: /Adapter loom, to cut by/ })).toBeVisible();
+  await expect(page.getByText(/The last change made of the plan:/)).toBeVisible();
+  await expect(page.getByText(/Nothing on either loom is cut/)).toBeVisible();
+  await expect(page.getByText("the plan was replayed from the start and does what the decisions say")).toBeVisible();
+});
+
+test("two wires of one plug change places, and a splice is tested in the middle", async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`${job}/crosswalk?pin=B12.9`);
+  await expect(page.getByRole("heading", { name: /^\s*9/ })).toBeVisible();
+  await page.keyboard.press("e");
+  await page.getByRole("dialog").getByRole("textbox").fill("B12.10");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("to B12.10")).toBeVisible();
+  await page.goto(`${job}/crosswalk?pin=B12.1`);
+  await expect(page.getByText(/1 cut, 1 joint, \d+ to \d+ min/)).toBeVisible();
+  await page.getByRole("button", { name: "Find the live half" }).click();
+  await expect(page.getByRole("button", { name: "No test in the middle" })).toBeVisible();
+  await page.goto(`${job}/worklist`);
+  await expect(page.getByText(/^Exchange: /)).toBeVisible();
+  await expect(page.getByRole("listitem").filter({ hasText: "which half carries the supply?" })).toBeVisible();
+  await expect(page.getByRole("listitem").filter({ hasText: "until its place is free" })).toBeVisible();
+  await expect(page.getByText("the plan was replayed from the start")).toBeVisible();
+});
