@@ -157,13 +157,13 @@ test.describe("photos", () => {
 
   test("the step that asks for a photo takes it in, and it stands at the connector afterwards", async ({ page }) => {
     const job = await demoJob(page);
-    await workAtBench(page, job, 1);
+    await workAtBench(page, job, 2);
     await expect(page.getByRole("heading", { name: "Photograph" })).toBeVisible();
     const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: "#445566" } }).png().toBuffer();
     await page.getByLabel("Photos of B12").setInputFiles({ name: "before.png", mimeType: "image/png", buffer });
     await expect(page.getByRole("img", { name: /^Photo of B12/ })).toBeVisible();
     await page.keyboard.press("Space");
-    await expect(page.getByText(/^Step 3 of/).first()).toBeVisible();
+    await expect(page.getByText(/^Step 4 of/).first()).toBeVisible();
     await page.goto(`${job}/faces`);
     await expect(page.getByRole("img", { name: /^Photo of B12/ })).toBeVisible();
   });

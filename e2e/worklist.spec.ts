@@ -78,7 +78,7 @@ test("two wires of one plug change places, and a splice is tested in the middle"
   await page.goto(`${job}/crosswalk?pin=B12.9`);
   await expect(page.getByRole("heading", { name: /^\s*9/ })).toBeVisible();
   await page.keyboard.press("e");
-  await page.getByRole("dialog").getByRole("textbox").fill("B12.10");
+  await page.getByRole("dialog", { name: "Move the wire of B12.9 to…" }).getByRole("combobox").fill("B12.10");
   await page.keyboard.press("Enter");
   await expect(page.getByText("to B12.10")).toBeVisible();
   await page.goto(`${job}/crosswalk?pin=B12.1`);

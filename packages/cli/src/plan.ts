@@ -1,23 +1,25 @@
 import {
-  adapterLoom, blockWords, checkPlan, colourInWords, compareMethods, deviceWords, faultWords, fileOf, findHazards, indexPins, kitOf, owedAfter, pinColour, pinName, pinNamer, planHash, planWork, stepWords,
+  adapterLoom, bench, blockWords, checkPlan, colourInWords, compareMethods, deviceWords, faultWords, fileOf, findHazards, indexPins, kitOf, owedAfter, pinColour, pinName, pinNamer, stepWords, verifyChain,
   type AdapterEnd, type Dossier, type Fault, type JobDocument, type PinId, type PlacedPin, type Step, type StepId,
 } from "@trevin/core";
-import { planFileProblemWords, readPlanFile } from "@trevin/core/contract";
+import { planFileProblemWords, readEntry, readPlanFile } from "@trevin/core/contract";
 import { InputError } from "./failure.ts";
 
 /** The worklist in order, what it needs, the ways of working side by side, the second opinion, what stays owed, and what stands in its way. */
-export function planReport({ dossier }: JobDocument): unknown {
-  const plan = planWork(dossier);
+export function planReport({ dossier: believed, ledger }: JobDocument): unknown {
+  const entries = verifyChain(ledger, readEntry);
+  if (!entries.ok) throw new InputError("the ledger in this file is damaged");
+  const { dossier, plan, start, progress, planHash: hash } = bench(believed, entries.value);
   const pins = indexPins(dossier);
   const named = (id: PinId | null): string | null => nameOf(id, pins);
   return {
     blocks: plan.blocks.map((block) => blockWords(block, pinNamer(dossier))),
-    minutes: plan.minutes, range: plan.range, hash: planHash(plan), transfers: plan.transfers, placeChanges: plan.walk,
+    minutes: plan.minutes, range: plan.range, hash, transfers: plan.transfers, placeChanges: plan.walk,
     steps: plan.steps.map((step, index) => {
       const { verb, object, where, before } = stepWords(step, dossier, pins);
       const { id, kind, group, op, connector, place, length, minutes, range, twins, decision } = step;
       return {
-        number: index + 1, id, kind, group, words: `${verb} ${object}, ${where}`, before, place, wire: named(step.wire), colour: colourOf(step, pins), at: named(step.at), partner: named(step.partner), others: step.others.map(named),
+        number: index + 1, state: progress.get(id) ?? "open", id, kind, group, words: `${verb} ${object}, ${where}`, before, place, wire: named(step.wire), colour: colourOf(step, pins), at: named(step.at), partner: named(step.partner), others: step.others.map(named),
         connector, length, twins: twins.map(named), minutes, range, discharges: decision, op,
       };
     }),
@@ -25,8 +27,8 @@ export function planReport({ dossier }: JobDocument): unknown {
     methods: compareMethods(dossier, plan).map(({ method, cost }) => ({ method, ...cost })),
     adapter: adapterReport(dossier),
     owed: owedAfter(findHazards(dossier)).map(({ title, detail, cure, pins: about, accepted }) => ({ title, detail, cure, pins: about.map(named), ...(accepted === "" ? {} : { accepted }) })),
-    fault: faultReport(checkPlan(dossier, plan), plan.steps, dossier),
-    job: fileOf({ dossier, ledger: [] }),
+    fault: faultReport(checkPlan(dossier, plan, start), plan.steps, dossier),
+    job: fileOf({ dossier: believed, ledger }),
   };
 }
 
@@ -34,8 +36,8 @@ export function planReport({ dossier }: JobDocument): unknown {
 export function checkReport(text: string): unknown {
   const read = readPlanFile(text);
   if (!read.ok) throw new InputError(planFileProblemWords(read.error));
-  const { dossier, steps } = read.value;
-  const fault = checkPlan(dossier, { steps });
+  const { dossier, steps, start } = read.value;
+  const fault = checkPlan(dossier, { steps }, start);
   const at = fault !== null && "step" in fault ? steps.findIndex(({ id }) => id === fault.step) : -1;
   return { steps: steps.length, rule: fault?.code ?? null, step: at < 0 ? null : at + 1, fault: faultReport(fault, steps, dossier) };
 }
@@ -62,6 +64,7 @@ function adapterReport(dossier: Dossier): unknown {
   if (loom.wires.length === 0) return null;
   const end = (one: AdapterEnd): unknown => {
     if (one.at === "part") return { at: "part", part: deviceWords(one.device) };
+    if (one.at === "joint") return { at: "joint", with: one.with.map(pinName) };
     if (one.at === "pigtail") return { at: "pigtail", lead: pinName(one.lead) };
     return { at: `shell that meets ${one.meets.connector.name}`, cavity: one.meets.pin.cavity, terminal: one.terminal, strip: one.strip, seal: one.seal };
   };

@@ -1,1 +1,1 @@
-ALTER TABLE "jobs" ADD COLUMN "worklist" jsonb DEFAULT '{"parts":[],"own":[],"order":[],"evenings":[],"have":[],"adapterLength":null}'::jsonb NOT NULL;
+ALTER TABLE "jobs" ADD COLUMN "worklist" jsonb DEFAULT '{"parts":[],"own":[],"order":[],"evenings":[],"have":[],"adapterLengths":[],"joint":"crimp"}'::jsonb NOT NULL;

@@ -19,6 +19,8 @@ describe("decisions of every kind, and the brief", () => {
       { kind: "merge", vehicle: [name("D4.7"), name("D7.4")], incoming: name("TL-A.J"), device: { kind: "diodes", band: "vehicle" }, ...common },
       { kind: "split", vehicle: name("D7.2"), incoming: [name("TL-A.F"), name("TL-A.G")], ...common },
       { kind: "jumper", pins: [name("TL-B.5"), name("TL-B.6")], ...common },
+      { kind: "series", vehicle: name("D7.3"), into: name("TL-B.3"), back: name("TL-B.4"), method: "splice", joint: "solder", ...common },
+      { kind: "remove", pin: name("D4.9"), open: "no-start", ...common },
       { kind: "cap", pin: name("D4.10"), open: "no-start", ...common, answers: [{ rule: "start-interlock", reason: "bench test only", by: "Ines" }] },
       { kind: "forbid", vehicle: name("D4.14"), incoming: name("TL-A.S"), ...common, reason: "drops out while cranking" },
       { kind: "join", vehicle: name("D4.11"), incoming: name("TL-A.K"), method: "splice", device: { kind: "divider", upper: 22_000, lower: 10_000 }, ...common },
@@ -47,11 +49,11 @@ describe("decisions of every kind, and the brief", () => {
   });
 
   it("keeps what the technician adds to the plan and wires that change places, in the job and in its file, and takes both back", async () => {
-    const { id, name } = await imported();
+    const { id, name, dossier } = await imported();
     const [a, b] = [name("D4.12"), name("D4.13")];
     const part = { id: "p1", name: "rear trim", place: "body, rear left", fasteners: "5 clips", tool: "trim lever", torque: null, drill: false, hides: [] };
     const own = { id: "o1", after: null, text: "Sweep the floor", place: "", minutes: 3, from: "", deviation: "" };
-    const worklist = { parts: [part], own: [own], order: [], evenings: [], have: ["tool: camera"], adapterLength: 300 };
+    const worklist = { parts: [part], own: [own], order: [], evenings: [], have: ["tool: camera"], adapterLengths: [{ between: [dossier.connectors[0]!.id, dossier.connectors.at(-1)!.id], mm: 300 }], joint: "sleeve" };
     expect((await send("PUT", `/jobs/${id}/worklist`, { worklist }, at(1))).body.dossier?.worklist).toEqual(worklist);
     expect((await send("PUT", `/jobs/${id}/worklist`, { worklist: { ...worklist, own: [own, own] } }, at(2))).body).toMatchObject({ code: "step-id-repeated" });
     expect((await send("PUT", `/jobs/${id}/worklist`, { worklist: { ...worklist, own: [{ ...own, text: " " }] } }, at(2))).status).toBe(422);

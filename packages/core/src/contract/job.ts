@@ -3,7 +3,7 @@ import { COLOUR_SYSTEMS } from "../colour/index.ts";
 import type { ConnectorHead } from "../dossier/index.ts";
 import { shellSchema } from "./shell.ts";
 import {
-  BRIEF_KINDS, CAVITY_CONTENTS, DIRECTIONS, FACTS, OPEN_EFFECTS, FEED_CLASSES, JOB_KINDS, METHODS, SIDES, JOIN_POINT_KINDS, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type BriefItem, type Claim,
+  BRIEF_KINDS, CAVITY_CONTENTS, DIRECTIONS, FACTS, OPEN_EFFECTS, FEED_CLASSES, JOB_KINDS, METHODS, JOINT_KINDS, SIDES, JOIN_POINT_KINDS, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type BriefItem, type Claim,
   type Connector, type ConnectorId, type Decision, type DecisionId, type InsertedDevice, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId, type WorklistEdits,
 } from "../model/index.ts";
 
@@ -142,6 +142,8 @@ export const deviceSchema = z.discriminatedUnion("kind", [
 ]) satisfies z.ZodType<InsertedDevice>;
 export const deviceField = { device: deviceSchema.optional() };
 export const findLiveField = { findLive: z.boolean().optional().describe("The half that carries the supply is found with the power on before the halves are joined") };
+export const jointField = { joint: z.enum(JOINT_KINDS).optional().describe("How its bare ends are joined, where that is not as in the rest of the job") };
+export const jointMethodField = { method: z.enum(["splice", "adapter"]).optional().describe("On the car, or within an adapter") };
 export const openField = { open: z.enum(OPEN_EFFECTS).optional().describe("What happens because it is left open") };
 export const briefItemSchema = z.object({
   id: z.string().min(1).max(80).regex(ORDINARY),
@@ -162,17 +164,20 @@ export const worklistEditsSchema = z.object({
   order: z.array(z.object({ step: stepIdSchema, after: stepIdSchema.nullable() })).max(5000),
   evenings: z.array(stepIdSchema).max(500).describe("Steps after which an evening ends"),
   have: z.array(z.string().max(400)).max(2000).describe("Lines of the kit that are there"),
-  adapterLength: z.number().positive().max(20_000).nullable().describe("mm between the plugs of an adapter"),
+  adapterLengths: z.array(z.object({ between: z.tuple([connectorIdSchema, connectorIdSchema]), mm: z.number().positive().max(20_000) })).max(500).describe("Measured between the plugs of an adapter"),
+  joint: z.enum(JOINT_KINDS).describe("How bare ends are joined unless a decision says otherwise"),
 }) satisfies z.ZodType<WorklistEdits>;
 
 const severalPins = z.array(pinIdSchema).min(2, "two pins at least").max(40);
 export const decisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...findLiveField, ...deviceField, ...commonDecision }),
-  z.object({ kind: z.literal("merge"), vehicle: severalPins, incoming: pinIdSchema, ...deviceField, ...commonDecision }),
-  z.object({ kind: z.literal("split"), vehicle: pinIdSchema, incoming: severalPins, ...deviceField, ...commonDecision }),
+  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...findLiveField, ...deviceField, ...jointField, ...commonDecision }),
+  z.object({ kind: z.literal("merge"), vehicle: severalPins, incoming: pinIdSchema, ...jointMethodField, ...deviceField, ...jointField, ...commonDecision }),
+  z.object({ kind: z.literal("split"), vehicle: pinIdSchema, incoming: severalPins, ...jointMethodField, ...deviceField, ...jointField, ...commonDecision }),
   z.object({ kind: z.literal("move"), pin: pinIdSchema, to: pinIdSchema, ...commonDecision }),
-  z.object({ kind: z.literal("jumper"), pins: severalPins, ...commonDecision }),
+  z.object({ kind: z.literal("series"), vehicle: pinIdSchema, into: pinIdSchema, back: pinIdSchema, method: z.enum(["move", "splice"]), ...jointField, ...commonDecision }),
+  z.object({ kind: z.literal("jumper"), pins: severalPins, ...jointMethodField, ...jointField, ...commonDecision }),
   z.object({ kind: z.literal("cap"), pin: pinIdSchema, ...openField, ...commonDecision }),
+  z.object({ kind: z.literal("remove"), pin: pinIdSchema, ...openField, ...commonDecision }),
   z.object({ kind: z.literal("leave"), pin: pinIdSchema, ...openField, ...commonDecision }),
   z.object({ kind: z.literal("forbid"), vehicle: pinIdSchema, incoming: pinIdSchema, ...commonDecision }),
   z.object({ kind: z.literal("feed"), pin: pinIdSchema, feed: z.enum(FEED_CLASSES), from: text(120), ...commonDecision }),

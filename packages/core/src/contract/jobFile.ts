@@ -3,7 +3,7 @@ import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type 
 import { foldLedger, verifyChain, type ChainProblem } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import { briefItemSchema, commonDecision, connectorHeadSchema, deviceField, findLiveField, jobHeadSchema, joinPointSchema, loomWireSchema, openField, ownWordSchema, pinSchema, sourceSchema, worklistEditsSchema } from "./job.ts";
+import { briefItemSchema, commonDecision, connectorHeadSchema, deviceField, findLiveField, jobHeadSchema, jointField, jointMethodField, joinPointSchema, loomWireSchema, openField, ownWordSchema, pinSchema, sourceSchema, worklistEditsSchema } from "./job.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 import { upcastLayout } from "./shell.ts";
 
@@ -12,12 +12,14 @@ const severalRefs = z.array(pinRefSchema).min(2).max(40);
 const loose = { sure: commonDecision.sure.optional(), reason: commonDecision.reason.optional(), answers: commonDecision.answers.optional() };
 
 const fileDecisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...findLiveField, ...deviceField, ...loose }),
-  z.object({ kind: z.literal("merge"), vehicle: severalRefs, incoming: pinRefSchema, ...deviceField, ...loose }),
-  z.object({ kind: z.literal("split"), vehicle: pinRefSchema, incoming: severalRefs, ...deviceField, ...loose }),
+  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...findLiveField, ...deviceField, ...jointField, ...loose }),
+  z.object({ kind: z.literal("merge"), vehicle: severalRefs, incoming: pinRefSchema, ...jointMethodField, ...deviceField, ...jointField, ...loose }),
+  z.object({ kind: z.literal("split"), vehicle: pinRefSchema, incoming: severalRefs, ...jointMethodField, ...deviceField, ...jointField, ...loose }),
   z.object({ kind: z.literal("move"), pin: pinRefSchema, to: pinRefSchema, ...loose }),
-  z.object({ kind: z.literal("jumper"), pins: severalRefs, ...loose }),
+  z.object({ kind: z.literal("series"), vehicle: pinRefSchema, into: pinRefSchema, back: pinRefSchema, method: z.enum(["move", "splice"]).optional(), ...jointField, ...loose }),
+  z.object({ kind: z.literal("jumper"), pins: severalRefs, ...jointMethodField, ...jointField, ...loose }),
   z.object({ kind: z.literal("cap"), pin: pinRefSchema, ...openField, ...loose }),
+  z.object({ kind: z.literal("remove"), pin: pinRefSchema, ...openField, ...loose }),
   z.object({ kind: z.literal("leave"), pin: pinRefSchema, ...openField, ...loose }),
   z.object({ kind: z.literal("forbid"), vehicle: pinRefSchema, incoming: pinRefSchema, ...loose }),
   z.object({ kind: z.literal("feed"), pin: pinRefSchema, feed: z.enum(FEED_CLASSES), from: z.string().max(120), ...loose }),

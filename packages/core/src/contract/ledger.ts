@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Operation, PluggedInto } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
-import type { EndId, WireId } from "../model/index.ts";
+import { JOINT_KINDS, type EndId, type WireId } from "../model/index.ts";
 import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pinFactsSchema, pinIdSchema, stepIdSchema } from "./job.ts";
 
 const end = z.string().min(1).max(140) as unknown as z.ZodType<EndId, EndId>;
@@ -17,7 +17,7 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("release"), end, cavity: pinIdSchema }),
   z.object({ kind: z.literal("insert"), end, cavity: pinIdSchema }),
   z.object({ kind: z.literal("cut"), pin: pinIdSchema }),
-  z.object({ kind: z.literal("splice"), ends, joint: label }),
+  z.object({ kind: z.literal("splice"), ends, joint: label, by: z.enum(JOINT_KINDS).optional() }),
   z.object({ kind: z.literal("part"), ends, joint: label }),
   z.object({ kind: z.literal("cap"), end, to: z.enum(["covered", "open"]) }),
   z.object({ kind: z.literal("feed"), end, supply: label }),

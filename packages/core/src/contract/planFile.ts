@@ -1,9 +1,11 @@
 import { z } from "zod";
 import { allPins, pinName, type Dossier, type PinId } from "../model/index.ts";
 import { STEP_KINDS, type Step } from "../plan/index.ts";
+import type { HarnessState } from "../harness/index.ts";
+import { bench, verifyChain } from "../ledger/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import { connectorIdSchema, decisionIdSchema, stepIdSchema } from "./job.ts";
-import { parseJson, readJobValue, type JobFileProblem } from "./jobFile.ts";
+import { parseJson, readEntry, readJobValue, type JobFileProblem } from "./jobFile.ts";
 import { operationSchema } from "./ledger.ts";
 import { jobFileProblemWords } from "./words.ts";
 
@@ -20,21 +22,24 @@ export const planFileProblemWords = (problem: PlanFileProblem): string => (probl
 
 export type PlanFileProblem = JobFileProblem | { readonly code: "no-such-pin"; readonly step: string; readonly pin: string };
 
-/** Reads a plan with its job; pins stand as CONNECTOR.CAVITY. */
-export function readPlanFile(text: string): Result<{ readonly dossier: Dossier; readonly steps: readonly Step[] }, PlanFileProblem> {
+/** Reads a plan with its job and the state that its work began with; pins stand as CONNECTOR.CAVITY. */
+export function readPlanFile(text: string): Result<{ readonly dossier: Dossier; readonly start: HarnessState; readonly steps: readonly Step[] }, PlanFileProblem> {
   const json = parseJson(text);
   if (!json.ok) return json;
   const shape = planFileSchema.safeParse(json.value);
   if (!shape.success) return fail({ code: "wrong-shape", issues: shape.error.issues.slice(0, 20).map((issue) => ({ path: issue.path.join("."), message: issue.message })) });
   const job = readJobValue(shape.data.job);
   if (!job.ok) return job;
-  const ids = new Map(allPins(job.value.dossier).map((placed) => [pinName(placed), placed.pin.id]));
+  const entries = verifyChain(job.value.ledger, readEntry);
+  if (!entries.ok) return fail({ code: "ledger-damaged", problem: entries.error });
+  const { dossier, start } = bench(job.value.dossier, entries.value);
+  const ids = new Map(allPins(dossier).map((placed) => [pinName(placed), placed.pin.id]));
   const steps: Step[] = [];
   for (const { discharges, wire, at, partner, others, ...step } of shape.data.steps) {
     const lost = [wire, at, partner, ...others].find((name) => name !== null && !ids.has(name));
     if (typeof lost === "string") return fail({ code: "no-such-pin", step: step.id, pin: lost });
     const id = (name: string | null): PinId | null => (name === null ? null : (ids.get(name) ?? null));
-    steps.push({ ...step, decision: discharges, wire: id(wire), at: id(at), partner: id(partner), others: others.flatMap((name) => id(name) ?? []), device: null, from: null, text: "", twins: [], minutes: 0, range: [0, 0] });
+    steps.push({ ...step, decision: discharges, wire: id(wire), at: id(at), partner: id(partner), others: others.flatMap((name) => id(name) ?? []), device: null, joint: null, from: null, text: "", twins: [], minutes: 0, range: [0, 0] });
   }
-  return ok({ dossier: job.value.dossier, steps });
+  return ok({ dossier, start, steps });
 }

@@ -1,4 +1,4 @@
-import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, leadPin, namedPins, OWN_SOURCES, pinName, seatOf, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId, type WorklistEdits } from "../model/index.ts";
+import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, leadPin, namedPins, OWN_SOURCES, pinName, seatOf, seatsOf, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId, type WorklistEdits } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
 import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
@@ -185,14 +185,14 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
   if ((decision.kind === "merge" && decision.vehicle.length < 2) || (decision.kind === "split" && decision.incoming.length < 2) || named.length < (decision.kind === "jumper" ? 2 : 1)) {
     return { code: "too-few-pins", decision: decisionId(decision) };
   }
-  const across = decision.kind === "forbid" ? [[decision.vehicle, decision.incoming] as const] : linkedPairs(decision);
+  const across = decision.kind === "forbid" ? [[decision.vehicle, decision.incoming] as const] : decision.kind === "series" ? [[decision.vehicle, decision.into] as const, [decision.vehicle, decision.back] as const] : linkedPairs(decision);
   if (across.some(([vehicle, incoming]) => pins.get(vehicle)?.connector.side !== "vehicle" || pins.get(incoming)?.connector.side !== "incoming")) {
     return { code: "join-needs-both-sides", decision: decisionId(decision) };
   }
   if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1) return { code: "jumper-across-connectors", decision: decisionId(decision) };
   if (decision.kind === "move" && pins.get(decision.pin)?.connector.side !== pins.get(decision.to)?.connector.side) return { code: "move-across-sides", decision: decisionId(decision) };
   // A single wire may move into an empty cavity of the other side; every other work needs a wire, a joint on both sides.
-  const needWire = seatOf(decision) !== null ? [leadPin(decision)] : decision.kind === "forbid" ? [] : named;
+  const needWire = seatOf(decision) !== null ? [leadPin(decision), ...(decision.kind === "series" ? [decision.back] : [])] : decision.kind === "forbid" ? [] : named;
   const empty = needWire.find((id) => pins.get(id)?.pin.content === "empty");
   return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
 }
@@ -201,11 +201,11 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
 function firstClaimedTwice(decisions: readonly Decision[]): CommandProblem | null {
   const seats = new Map<PinId, DecisionId>();
   for (const decision of decisions) {
-    const seat = seatOf(decision);
-    if (seat === null) continue;
-    const by = seats.get(seat);
-    if (by !== undefined) return { code: "cavity-claimed", pin: seat, by };
-    seats.set(seat, decisionId(decision));
+    for (const seat of seatsOf(decision)) {
+      const by = seats.get(seat);
+      if (by !== undefined) return { code: "cavity-claimed", pin: seat, by };
+      seats.set(seat, decisionId(decision));
+    }
   }
   return null;
 }

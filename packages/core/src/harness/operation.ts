@@ -1,4 +1,4 @@
-import type { ConnectorId, EndId, PinId, WireId } from "../model/index.ts";
+import type { ConnectorId, EndId, JointKind, PinId, WireId } from "../model/index.ts";
 import type { PluggedInto } from "./state.ts";
 
 /** A pure change of the harness. Each kind has its own file with its precondition, effect and reverse. */
@@ -8,7 +8,7 @@ export type Operation =
   | { readonly kind: "release"; readonly end: EndId; readonly cavity: PinId }
   | { readonly kind: "insert"; readonly end: EndId; readonly cavity: PinId }
   | { readonly kind: "cut"; readonly pin: PinId }
-  | { readonly kind: "splice"; readonly ends: readonly EndId[]; readonly joint: string }
+  | { readonly kind: "splice"; readonly ends: readonly EndId[]; readonly joint: string; /** How; older records do not say. */ readonly by?: JointKind | undefined }
   | { readonly kind: "part"; readonly ends: readonly EndId[]; readonly joint: string }
   | { readonly kind: "cap"; readonly end: EndId; readonly to: "covered" | "open" }
   | { readonly kind: "feed"; readonly end: EndId; readonly supply: string }

@@ -1,4 +1,4 @@
-import type { Decision, Dossier, PinId } from "../model/index.ts";
+import type { Decision, Dossier, LeavingOpen, PinId } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import type { SuggestedAlone, SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
 import { feedPlaceWords } from "./feeds.ts";
@@ -31,4 +31,4 @@ export function decisionFromAlone({ pin, proposal, feed, from, open, why }: Sugg
 }
 
 /** A pin that nothing is connected to, with what happens because of it. */
-export const leftOpen = (kind: "cap" | "leave", pin: PinId, open: SuggestedAlone["open"]): Decision => ({ kind, pin, sure: "sure", ...(open === null ? {} : { open }), ...common });
+export const leftOpen = (kind: LeavingOpen["kind"], pin: PinId, open: SuggestedAlone["open"]): Decision => ({ kind, pin, sure: "sure", ...(open === null ? {} : { open }), ...common });

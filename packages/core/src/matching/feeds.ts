@@ -1,4 +1,4 @@
-import { allPins, decisionPins, isFeed, isSupply, pinName, type Dossier, type FeedClass } from "../model/index.ts";
+import { allPins, decisionPins, isDeadEnd, isFeed, isSupply, pinName, type Dossier, type FeedClass } from "../model/index.ts";
 import { pinReader } from "./evidence.ts";
 import { readFunction } from "../shelf/index.ts";
 
@@ -19,7 +19,7 @@ export function feedPlaces(dossier: Dossier): readonly FeedPlace[] {
     return feed !== null && isFeed(feed) ? [{ feed, name: point.name, where: point.place }] : [];
   });
   const read = pinReader(dossier);
-  const live = new Set(dossier.decisions.filter(({ kind }) => kind !== "cap").flatMap(decisionPins));
+  const live = new Set(dossier.decisions.filter((decision) => !isDeadEnd(decision)).flatMap(decisionPins));
   const wires = allPins(dossier).filter(({ connector, pin }) => connector.side === "vehicle" && pin.content === "occupied" && live.has(pin.id)).map(read).flatMap(({ placed, signal }): readonly FeedPlace[] =>
     isFeed(signal) && (isSupply(signal) || signal === "ground") ? [{ feed: signal, name: pinName(placed), where: placed.pin.function }] : [],
   );

@@ -76,7 +76,10 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
       return { ...decision, pin: turn(decision.pin), to: turn(decision.to) };
     case "jumper":
       return { ...decision, pins: decision.pins.map(turn) };
+    case "series":
+      return { ...decision, vehicle: turn(decision.vehicle), into: turn(decision.into), back: turn(decision.back) };
     case "cap":
+    case "remove":
     case "leave":
     case "feed":
       return { ...decision, pin: turn(decision.pin) };

@@ -7,6 +7,10 @@ import type { FeedClass, OpenEffect } from "./signal.ts";
 export const METHODS = ["move", "splice", "adapter"] as const;
 export type Method = (typeof METHODS)[number];
 
+/** How bare ends are joined: a crimped barrel, solder, or a sleeve that carries its own solder. */
+export const JOINT_KINDS = ["crimp", "solder", "sleeve"] as const;
+export type JointKind = (typeof JOINT_KINDS)[number];
+
 export const SURENESS = ["sure", "check", "guess"] as const;
 export type Sureness = (typeof SURENESS)[number];
 
@@ -23,7 +27,11 @@ interface Common {
   readonly reason: string;
   readonly answers: readonly HazardAnswer[];
 }
-interface Across extends Common {
+interface Jointed extends Common {
+  /** How its bare ends are joined, where that is not as in the rest of the job. */
+  readonly joint?: JointKind | undefined;
+}
+interface Across extends Jointed {
   /** What goes between the wires; left out when they meet directly. */
   readonly device?: InsertedDevice | undefined;
 }
@@ -35,20 +43,48 @@ interface LeftOpen extends Common {
 
 /**
  * What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. `move`
- * takes a wire to another cavity of its own side, whose own wire has a decision of its own. `findLive`: of the two halves of the cut,
- * the one that carries the supply is found with the power on before they are joined.
+ * takes a wire to another cavity of its own side, whose own wire has a decision of its own. `series` opens a vehicle's wire at its
+ * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `cap` tucks a wire
+ * away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
+ * the power on before they are joined.
  */
 export type Decision =
   | (Across & { readonly kind: "join"; readonly vehicle: PinId; readonly incoming: PinId; readonly method: Method; readonly findLive?: boolean | undefined })
-  | (Across & { readonly kind: "merge"; readonly vehicle: readonly PinId[]; readonly incoming: PinId })
-  | (Across & { readonly kind: "split"; readonly vehicle: PinId; readonly incoming: readonly PinId[] })
+  | (Across & { readonly kind: "merge"; readonly vehicle: readonly PinId[]; readonly incoming: PinId; readonly method?: JointMethod | undefined })
+  | (Across & { readonly kind: "split"; readonly vehicle: PinId; readonly incoming: readonly PinId[]; readonly method?: JointMethod | undefined })
+  | (Jointed & { readonly kind: "series"; readonly vehicle: PinId; readonly into: PinId; readonly back: PinId; readonly method: "move" | "splice" })
   | (Common & { readonly kind: "move"; readonly pin: PinId; readonly to: PinId })
-  | (Common & { readonly kind: "jumper"; readonly pins: readonly PinId[] })
+  | (Jointed & { readonly kind: "jumper"; readonly pins: readonly PinId[]; readonly method?: JointMethod | undefined })
   | (LeftOpen & { readonly kind: "cap" })
+  | (LeftOpen & { readonly kind: "remove" })
   | (LeftOpen & { readonly kind: "leave" })
   | (Common & { readonly kind: "feed"; readonly pin: PinId; readonly feed: FeedClass; readonly from: string })
   | (Common & { readonly kind: "forbid"; readonly vehicle: PinId; readonly incoming: PinId });
 export type DecisionKind = Decision["kind"];
+
+/** Several wires that meet are joined, on the car or within an adapter; left out, on the car. */
+export type JointMethod = Exclude<Method, "move">;
+
+/** How a decision's wires are brought together; null where none are. */
+export function methodOf(decision: Decision): Method | null {
+  switch (decision.kind) {
+    case "join":
+    case "series":
+      return decision.method;
+    case "merge":
+    case "split":
+    case "jumper":
+      return decision.method ?? "splice";
+    default:
+      return null;
+  }
+}
+
+/** A decision that leaves a pin without connection. */
+export type LeavingOpen = Extract<Decision, { kind: "cap" | "remove" | "leave" }>;
+export const isLeftOpen = (decision: Decision): decision is LeavingOpen => decision.kind === "cap" || decision.kind === "remove" || decision.kind === "leave";
+/** A decision that takes a loom's wire out of its cavity and leaves it without connection. */
+export const isDeadEnd = (decision: Decision): decision is Extract<Decision, { kind: "cap" | "remove" }> => decision.kind === "cap" || decision.kind === "remove";
 
 /** A decision that makes one electrical thing of wires of both sides. */
 export type Joining = Extract<Decision, { kind: "join" | "merge" | "split" }>;
@@ -66,9 +102,12 @@ export function namedPins(decision: Decision): readonly PinId[] {
       return [decision.vehicle, ...decision.incoming];
     case "move":
       return [decision.pin, decision.to];
+    case "series":
+      return [decision.vehicle, decision.into, decision.back];
     case "jumper":
       return decision.pins;
     case "cap":
+    case "remove":
     case "leave":
     case "feed":
       return [decision.pin];
@@ -86,7 +125,14 @@ export const decisionPins = (decision: Decision): readonly PinId[] => (decision.
 /** The cavity of another wire, or an empty one, that a terminal is seated in; null where no terminal moves. */
 export function seatOf(decision: Decision): PinId | null {
   if (decision.kind === "move") return decision.to;
+  if (decision.kind === "series") return decision.method === "move" ? decision.into : null;
   return decision.kind === "join" && decision.method === "move" && decision.device === undefined ? decision.incoming : null;
+}
+
+/** Every cavity that a terminal is seated in: in a series the lead that comes back is seated where the wire was. */
+export function seatsOf(decision: Decision): readonly PinId[] {
+  const seat = seatOf(decision);
+  return seat === null ? [] : decision.kind === "series" ? [seat, decision.vehicle] : [seat];
 }
 
 /** Each pair of a vehicle's pin and an incoming one that a decision joins. */
@@ -98,6 +144,8 @@ export function linkedPairs(decision: Decision): readonly (readonly [vehicle: Pi
       return decision.vehicle.map((vehicle) => [vehicle, decision.incoming]);
     case "split":
       return decision.incoming.map((incoming) => [decision.vehicle, incoming]);
+    case "series":
+      return [[decision.vehicle, decision.into]];
     default:
       return [];
   }

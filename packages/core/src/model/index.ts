@@ -8,7 +8,7 @@ export {
 export {
   blankConnector, blankPin, CAVITY_CONTENTS, compareConnectors, isKnown, lastOrder, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type Pin, type Side,
 } from "./connector.ts";
-export { decisionId, decisionPins, isJoining, leadPin, linkedPairs, METHODS, namedPins, seatOf, SURENESS, type Decision, type DecisionKind, type HazardAnswer, type Joining, type Method, type Sureness } from "./decision.ts";
+export { decisionId, decisionPins, isDeadEnd, isJoining, isLeftOpen, JOINT_KINDS, leadPin, linkedPairs, methodOf, METHODS, namedPins, seatOf, seatsOf, SURENESS, type Decision, type DecisionKind, type JointKind, type JointMethod, type LeavingOpen, type HazardAnswer, type Joining, type Method, type Sureness } from "./decision.ts";
 export { type DeviceKind, type InsertedDevice } from "./device.ts";
 export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {
@@ -24,4 +24,4 @@ export {
 } from "./shell.ts";
 export { areEndsOfWire, JOIN_POINT_KINDS, type Bundle, type JoinPoint, type JoinPointKind, type LoomWire, type Mating, type WireEnd } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
-export { NO_EDITS, type OrderEdit, type OwnStep, type PartInTheWay, type WorklistEdits } from "./worklist.ts";
+export { NO_EDITS, type AdapterLength, type OrderEdit, type OwnStep, type PartInTheWay, type WorklistEdits } from "./worklist.ts";

@@ -1,3 +1,4 @@
+import type { JointKind } from "./decision.ts";
 import type { ConnectorId, StepId } from "./ids.ts";
 
 /** A part that stands in the way: off before the plugs behind it are reached, back on in the end, in reverse order. */
@@ -37,6 +38,12 @@ export interface OrderEdit {
   readonly after: StepId | null;
 }
 
+/** How far it is from one plug of an adapter to another, along the way of its wires. */
+export interface AdapterLength {
+  readonly between: readonly [ConnectorId, ConnectorId];
+  readonly mm: number;
+}
+
 /** What the technician adds to the plan that Trevin makes. */
 export interface WorklistEdits {
   readonly parts: readonly PartInTheWay[];
@@ -47,8 +54,10 @@ export interface WorklistEdits {
   readonly evenings: readonly StepId[];
   /** Lines of the kit that are there, by their keys. */
   readonly have: readonly string[];
-  /** Length of the wires of an adapter in mm; null while nobody has measured between the plugs. */
-  readonly adapterLength: number | null;
+  /** What has been measured between the plugs of an adapter. */
+  readonly adapterLengths: readonly AdapterLength[];
+  /** How bare ends are joined unless a decision says otherwise. */
+  readonly joint: JointKind;
 }
 
-export const NO_EDITS: WorklistEdits = { parts: [], own: [], order: [], evenings: [], have: [], adapterLength: null };
+export const NO_EDITS: WorklistEdits = { parts: [], own: [], order: [], evenings: [], have: [], adapterLengths: [], joint: "crimp" };

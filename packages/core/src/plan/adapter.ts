@@ -1,20 +1,22 @@
 import { colourInWords } from "../colour/index.ts";
 import { builtCavity, builtShell, farEnd, plugEnd } from "../harness/index.ts";
-import { connectorsInOrder, decisionId, indexPins, pinColour, rankPins, type Connector, type Decision, type DecisionId, type Dossier, type EndId, type InsertedDevice, type PinId, type PlacedPin } from "../model/index.ts";
+import { connectorsInOrder, decisionId, indexPins, leadPin, methodOf, namedPins, pinColour, rankPins, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type EndId, type InsertedDevice, type PinId, type PlacedPin } from "../model/index.ts";
 import { TERMINAL_SYSTEMS, type TerminalSystem } from "../shelf/index.ts";
 import { present } from "../util/index.ts";
 import { isFlying, type Draft } from "./templates/draft.ts";
+import { jointDraft } from "./templates/joints.ts";
 
 /** Where the adapter is made: off the car, so no power can reach it. */
 export const WORK_TABLE = "work table";
 
-type AdapterJoin = Extract<Decision, { kind: "join" }> & { readonly method: "adapter" };
-export const isByAdapter = (decision: Decision): decision is AdapterJoin => decision.kind === "join" && decision.method === "adapter";
+type AdapterDecision = Extract<Decision, { kind: "join" | "merge" | "split" | "jumper" }>;
+export const isByAdapter = (decision: Decision): decision is AdapterDecision => methodOf(decision) === "adapter";
 
-/** One end of a wire of the adapter: in a cavity of the shell that meets a connector, or at the part in its middle. */
+/** One end of a wire of the adapter: in a cavity of the shell that meets a connector, at the part or the joint in its middle, or a pigtail's own. */
 export type AdapterEnd =
   | { readonly at: "shell"; readonly meets: PlacedPin; readonly terminal: string; /** mm, by the terminal's sheet; null where it is not known. */ readonly strip: readonly [number, number] | null; readonly seal: string | null }
   | { readonly at: "part"; readonly device: InsertedDevice }
+  | { readonly at: "joint"; readonly with: readonly PlacedPin[] }
   | { readonly at: "pigtail"; readonly lead: PlacedPin };
 
 /** A line of the cut list. `own`: a wire to be cut, null for the pigtail's own lead that is used as it is. */
@@ -32,6 +34,8 @@ export interface AdapterWire {
 export interface AdapterLoom {
   /** Connectors that get a counterpart built, in order. */
   readonly shells: readonly Connector[];
+  /** Plugs between which wires of its own run: what has to be measured. */
+  readonly runs: readonly { readonly between: readonly [Connector, Connector]; readonly mm: number | null }[];
   readonly wires: readonly AdapterWire[];
 }
 
@@ -48,45 +52,81 @@ function inShell(placed: PlacedPin): AdapterEnd {
   return { at: "shell", meets: placed, terminal: system?.name ?? `terminal that meets ${placed.connector.name}`, strip: system?.strip ?? null, seal };
 }
 
+/** How far it is between two plugs, mm, the way their wires go; null while nobody has measured, or within one plug. */
+export function lengthBetween({ worklist }: Pick<Dossier, "worklist">, a: ConnectorId, b: ConnectorId): number | null {
+  return worklist.adapterLengths.find(({ between: [one, other] }) => (one === a && other === b) || (one === b && other === a))?.mm ?? null;
+}
+
+/** The wires that a decision brings together, the vehicle's first. */
+const membersOf = (decision: AdapterDecision, pin: (id: PinId) => PlacedPin): readonly PlacedPin[] => namedPins(decision).map(pin);
+const deviceOf = (decision: AdapterDecision): InsertedDevice | undefined => (decision.kind === "jumper" ? undefined : decision.device);
+/** One wire from plug to plug, without a joint: two ends, nothing between them, and a loom at one of them at least. */
+const isStraight = (decision: AdapterDecision, [a, b, ...more]: readonly PlacedPin[]): boolean => deviceOf(decision) === undefined && more.length === 0 && a !== undefined && b !== undefined && !(isFlying(a) && isFlying(b));
+/** The first plug on the other side: the wire of a member is as long as it is to there, joint or not. */
+const oppositeOf = (members: readonly PlacedPin[], own: PlacedPin): Connector | undefined => members.find(({ connector }) => connector.side !== own.connector.side)?.connector;
+function lengthOf(dossier: Dossier, members: readonly PlacedPin[], own: PlacedPin): number | null {
+  const other = oppositeOf(members, own);
+  return other === undefined ? null : lengthBetween(dossier, own.connector.id, other.id);
+}
+
 /**
  * The loom that goes between the plugs, as a list to cut and crimp by: neither factory loom is cut, and the original part can
- * be plugged back in. A pigtail's own leads are used; two looms get a wire of their own for each join.
+ * be plugged back in. A pigtail's own leads are used; two looms get a wire of their own for each join, and where several meet,
+ * or a part goes between, each gets a wire to there.
  */
 export function adapterLoom(dossier: Dossier): AdapterLoom {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
-  const joins = adapterJoins(dossier.decisions, rankPins(dossier));
-  const met = new Set(joins.flatMap(({ vehicle, incoming }) => [pin(vehicle), pin(incoming)]).filter((placed) => !isFlying(placed)).map(({ connector }) => connector.id));
+  const decisions = byAdapter(dossier.decisions, rankPins(dossier));
+  const met = new Set(decisions.flatMap((decision) => membersOf(decision, pin)).filter((placed) => !isFlying(placed)).map(({ connector }) => connector.id));
   const ended = (placed: PlacedPin): AdapterEnd => (isFlying(placed) ? { at: "pigtail", lead: placed } : inShell(placed));
-  const wires = joins.flatMap((join): readonly AdapterWire[] => {
-    const [ours, theirs] = [pin(join.vehicle), pin(join.incoming)];
-    const colour = pinColour(ours.pin, ours.connector);
-    const sizes = [ours.pin.size, theirs.pin.size].flatMap((size) => size ?? []);
-    const common = { decision: decisionId(join), colour: colour === null ? ours.pin.colour || "any colour, flagged" : colourInWords(colour), size: sizes.length === 0 ? null : Math.max(...sizes), length: dossier.worklist.adapterLength };
-    const own = (placed: PlacedPin): PinId | null => (isFlying(placed) ? null : builtCavity(placed.pin.id));
-    if (join.device === undefined) return [{ ...common, own: isFlying(ours) || isFlying(theirs) ? null : builtCavity(join.vehicle), ends: [ended(ours), ended(theirs)] }];
-    const part: AdapterEnd = { at: "part", device: join.device };
-    return [{ ...common, own: own(ours), ends: [ended(ours), part] }, { ...common, own: own(theirs), ends: [part, ended(theirs)] }];
+  const wires = decisions.flatMap((decision): readonly AdapterWire[] => {
+    const members = membersOf(decision, pin);
+    const sizeOf = (of: readonly PlacedPin[]): number | null => { const sizes = of.flatMap((one) => one.pin.size ?? []); return sizes.length === 0 ? null : Math.max(...sizes); };
+    const colourOf = (placed: PlacedPin): string => { const colour = pinColour(placed.pin, placed.connector); return colour === null ? placed.pin.colour || "any colour, flagged" : colourInWords(colour); };
+    const line = (placed: PlacedPin) => ({ decision: decisionId(decision), colour: colourOf(placed), length: lengthOf(dossier, members, placed) });
+    const [first, second] = members;
+    if (first === undefined || second === undefined) return [];
+    if (isStraight(decision, members)) return [{ ...line(first), size: sizeOf(members), own: isFlying(first) || isFlying(second) ? null : builtCavity(first.pin.id), ends: [ended(first), ended(second)] }];
+    const device = deviceOf(decision);
+    return members.map((placed) => {
+      const middle: AdapterEnd = device === undefined ? { at: "joint", with: members.filter((other) => other !== placed) } : { at: "part", device };
+      const ends = placed.connector.side === "vehicle" ? ([ended(placed), middle] as const) : ([middle, ended(placed)] as const);
+      return { ...line(members.length > 2 ? placed : first), size: sizeOf(members.length > 2 ? [placed] : members), own: isFlying(placed) ? null : builtCavity(placed.pin.id), ends };
+    });
   });
-  return { shells: connectorsInOrder(dossier).filter(({ id }) => met.has(id)), wires };
+  return { shells: connectorsInOrder(dossier).filter(({ id }) => met.has(id)), runs: runsOf(dossier, decisions.map((decision) => membersOf(decision, pin))), wires };
 }
 
-const adapterJoins = (decisions: readonly Decision[], rank: ReadonlyMap<PinId, number>): readonly AdapterJoin[] =>
-  decisions.filter(isByAdapter).sort((a, b) => (rank.get(a.vehicle) ?? 0) - (rank.get(b.vehicle) ?? 0));
+function runsOf(dossier: Dossier, circuits: readonly (readonly PlacedPin[])[]): AdapterLoom["runs"] {
+  const runs = new Map<string, AdapterLoom["runs"][number]>();
+  for (const members of circuits) {
+    const straight = members.length === 2 && members.some(isFlying);
+    for (const own of straight ? [] : members.filter((placed) => !isFlying(placed))) {
+      const other = oppositeOf(members, own);
+      const [vehicle, incoming] = own.connector.side === "vehicle" ? [own.connector, other] : [other, own.connector];
+      if (vehicle !== undefined && incoming !== undefined) runs.set(`${vehicle.id}\n${incoming.id}`, { between: [vehicle, incoming], mm: lengthBetween(dossier, vehicle.id, incoming.id) });
+    }
+  }
+  return [...runs.values()];
+}
+
+const byAdapter = (decisions: readonly Decision[], rank: ReadonlyMap<PinId, number>): readonly AdapterDecision[] =>
+  decisions.filter(isByAdapter).sort((a, b) => (rank.get(leadPin(a)) ?? 0) - (rank.get(leadPin(b)) ?? 0));
 
 /** The steps at the work table, from the shells laid out to the last check; the decision of each, or null for the loom as a whole. */
 export function adapterDrafts(dossier: Dossier, decisions: readonly Decision[]): readonly { readonly decision: DecisionId | null; readonly draft: Draft }[] {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
-  const joins = adapterJoins(decisions, rankPins(dossier));
-  if (joins.length === 0) return [];
-  const loom = adapterLoom({ ...dossier, decisions: joins });
+  const own = byAdapter(decisions, rankPins(dossier));
+  if (own.length === 0) return [];
+  const loom = adapterLoom({ ...dossier, decisions: own });
   const whole = (draft: Draft) => ({ decision: null, draft: { ...draft, place: WORK_TABLE } });
   const shells = loom.shells.map(({ id }) => {
-    const cavities = joins.flatMap(({ vehicle, incoming }) => [vehicle, incoming]).filter((one) => pin(one).connector.id === id).map((meets) => ({ cavity: builtCavity(meets), meets }));
+    const cavities = own.flatMap((decision) => membersOf(decision, pin)).filter(({ connector }) => connector.id === id).map((placed) => ({ cavity: builtCavity(placed.pin.id), meets: placed.pin.id }));
     return whole({ kind: "build-shell", role: `shell:${id}`, op: { kind: "build-shell", connector: builtShell(id), cavities, to: "there" }, connector: id });
   });
-  const wires = joins.flatMap((join) => wireDrafts(join, pin, dossier.worklist.adapterLength).map((draft) => ({ decision: decisionId(join), draft: { ...draft, place: WORK_TABLE } })));
+  const wires = own.flatMap((decision) => wireDrafts(dossier, decision, membersOf(decision, pin)).map((draft) => ({ decision: decisionId(decision), draft: { ...draft, place: WORK_TABLE } })));
   const closing = loom.shells.flatMap(({ id }) => [
     whole({ kind: "close-lock", role: `lock:${id}`, op: { kind: "lock", connector: builtShell(id), to: "closed" }, connector: id }),
     whole({ kind: "tug", role: `tug:${id}`, op: null, connector: id }),
@@ -95,11 +135,17 @@ export function adapterDrafts(dossier: Dossier, decisions: readonly Decision[]):
 }
 
 /** A pigtail's own lead is used where there is one; a plug of a loom gets a new wire in the shell that meets it. */
-function wireDrafts(join: AdapterJoin, pin: (id: PinId) => PlacedPin, length: number | null): readonly Draft[] {
-  const [ours, theirs] = [pin(join.vehicle), pin(join.incoming)];
-  const made = (id: PinId): Draft => ({ kind: "build-wire", role: `wire:${id}`, op: { kind: "build-wire", pin: builtCavity(id), to: "there" }, wire: join.vehicle, at: id, partner: id === join.vehicle ? join.incoming : join.vehicle, length });
-  const seated = (end: EndId, at: PlacedPin, role: string): readonly Draft[] => {
-    const here = { wire: join.vehicle, at: at.pin.id, connector: at.connector.id, partner: at === ours ? join.incoming : join.vehicle };
+function wireDrafts(dossier: Dossier, decision: AdapterDecision, members: readonly PlacedPin[]): readonly Draft[] {
+  const [first, second] = members;
+  const last = members.find(({ connector }) => connector.side === "incoming") ?? members.at(-1);
+  if (first === undefined || second === undefined || last === undefined) return [];
+  const wire = first.pin.id;
+  const partnerOf = (placed: PlacedPin): PinId | null => (members.length > 2 ? null : (placed === first ? second : first).pin.id);
+  const roleOf = ({ pin, connector }: PlacedPin): string => (decision.kind === "join" ? connector.side : `${connector.side}-${pin.id}`);
+  const made = (placed: PlacedPin): Draft => ({ kind: "build-wire", role: `wire:${placed.pin.id}`, op: { kind: "build-wire", pin: builtCavity(placed.pin.id), to: "there" }, wire, at: placed.pin.id, partner: partnerOf(placed), length: lengthOf(dossier, members, placed) });
+  const seated = (end: EndId, at: PlacedPin): readonly Draft[] => {
+    const here = { wire, at: at.pin.id, connector: at.connector.id, partner: partnerOf(at) };
+    const role = roleOf(at);
     return [
       ...(at.connector.sealed ? [{ kind: "seal", role: `seal-${role}`, op: null, ...here } as const] : []),
       { kind: "strip", role: `strip-${role}`, op: null, ...here, text: "terminal" },
@@ -107,19 +153,17 @@ function wireDrafts(join: AdapterJoin, pin: (id: PinId) => PlacedPin, length: nu
       { kind: "insert", role: `insert-${role}`, op: { kind: "insert", end, cavity: builtCavity(at.pin.id) }, ...here, text: "built" },
     ];
   };
-  const built = builtCavity(join.vehicle);
-  const [lead, otherLead] = [isFlying(ours), isFlying(theirs)];
-  if (join.device === undefined && lead !== otherLead) return lead ? seated(farEnd(join.vehicle), theirs, "incoming") : seated(farEnd(join.incoming), ours, "vehicle");
-  if (join.device === undefined && !lead) return [made(join.vehicle), ...seated(plugEnd(built), ours, "vehicle"), ...seated(farEnd(built), theirs, "incoming")];
-  const meeting = { wire: join.vehicle, at: join.incoming, partner: join.incoming, connector: theirs.connector.id };
-  const half = (placed: PlacedPin, role: string): { readonly end: EndId; readonly drafts: readonly Draft[] } => {
+  if (isStraight(decision, members)) {
+    if (isFlying(first)) return seated(farEnd(first.pin.id), second);
+    if (isFlying(second)) return seated(farEnd(second.pin.id), first);
+    const built = builtCavity(first.pin.id);
+    return [made(first), ...seated(plugEnd(built), first), ...seated(farEnd(built), second)];
+  }
+  const halves = members.map((placed): { readonly end: EndId; readonly drafts: readonly Draft[] } => {
     const own = builtCavity(placed.pin.id);
-    return isFlying(placed) ? { end: farEnd(placed.pin.id), drafts: [] } : { end: farEnd(own), drafts: [made(placed.pin.id), ...seated(plugEnd(own), placed, role)] };
-  };
-  const halves = [half(ours, "vehicle"), half(theirs, "incoming")];
-  const op = { kind: "splice", ends: halves.map(({ end }) => end), joint: decisionId(join) } as const;
-  return [
-    ...halves.flatMap(({ drafts }) => drafts), { kind: "strip", role: "strip", op: null, ...meeting },
-    join.device === undefined ? { kind: "splice", role: "splice", op, ...meeting } : { kind: "fit-device", role: "device", op, device: join.device, ...meeting },
-  ];
+    return isFlying(placed) ? { end: farEnd(placed.pin.id), drafts: [] } : { end: farEnd(own), drafts: [made(placed), ...seated(plugEnd(own), placed)] };
+  });
+  const others = members.filter((placed) => placed !== first && placed !== last).map(({ pin }) => pin.id);
+  const meeting = { wire, at: last.pin.id, partner: last.pin.id, connector: last.connector.id, others };
+  return [...halves.flatMap(({ drafts }) => drafts), { kind: "strip", role: "strip", op: null, ...meeting }, jointDraft(deviceOf(decision), halves.map(({ end }) => end), decision, meeting)];
 }

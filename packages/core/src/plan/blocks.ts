@@ -1,5 +1,5 @@
 import { briefLines, type Hazard } from "../matching/index.ts";
-import { decisionByPin, indexPins, leadPin, namedPins, rankPins, seatOf, undecidedPins, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import { decisionByPin, indexPins, isDeadEnd, leadPin, namedPins, rankPins, seatOf, undecidedPins, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
 import type { Block } from "./step.ts";
 
 /** Everything that stands in the way of the work, in the order in which it is best settled. */
@@ -27,7 +27,7 @@ function keptCavities(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): re
   return dossier.decisions.flatMap((decision): readonly Block[] => {
     if (decision.kind !== "move" || pins.get(decision.to)?.pin.content !== "occupied") return [];
     const own = byPin.get(decision.to);
-    const leaves = own !== undefined && (seatOf(own) !== null || (own.kind === "cap" && pins.get(decision.to)?.connector.leads === "loom"));
+    const leaves = own !== undefined && ((seatOf(own) !== null && own.kind !== "series") || (isDeadEnd(own) && pins.get(decision.to)?.connector.leads === "loom"));
     return leaves ? [] : [{ code: "cavity-kept", pin: decision.to, by: decision.pin }];
   });
 }

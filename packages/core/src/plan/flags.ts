@@ -19,7 +19,7 @@ export function flagsOf(dossier: Dossier): readonly Flag[] {
     const pairs = linkedPairs(decision);
     const across = pairs.flatMap(([vehicle, incoming]) => (vehicle === pin.pin.id ? [incoming] : incoming === pin.pin.id ? [vehicle] : []));
     const seat = seatOf(decision);
-    const to = across.length > 0 ? across.map(name).join(", ") : decision.kind === "jumper" ? decision.pins.filter((id) => id !== pin.pin.id).map(name).join(", ") : decision.kind === "feed" ? decision.from : seat === null ? "" : name(seat);
+    const to = decision.kind === "series" ? (pin.pin.id === decision.vehicle ? name(decision.into) : name(decision.vehicle)) : across.length > 0 ? across.map(name).join(", ") : decision.kind === "jumper" ? decision.pins.filter((id) => id !== pin.pin.id).map(name).join(", ") : decision.kind === "feed" ? decision.from : seat === null ? "" : name(seat);
     return [{ pin, decision: decisionId(decision), to }];
   });
 }

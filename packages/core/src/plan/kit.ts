@@ -1,5 +1,5 @@
 import { deviceWords } from "../matching/index.ts";
-import { findConnector, indexPins, type ConnectorId, type Dossier, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
+import { findConnector, indexPins, type ConnectorId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
 import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { partOfStep } from "./stages.ts";
@@ -92,9 +92,9 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "strip":
       return [tool("wire stripper")];
     case "splice":
-      return [part("joint barrel, crimp or solder sleeve", joint, true), consumable("adhesive-lined sleeve", joint), tool("crimp tool for the barrel"), tool("hot-air gun")];
+      return jointNeeds(step.joint, joint);
     case "fit-device":
-      return [part(step.device === null ? "the part between" : deviceWords(step.device)), consumable("adhesive-lined sleeve", joint), tool("hot-air gun"), tool("crimp tool for the barrel")];
+      return [part(step.device === null ? "the part between" : deviceWords(step.device)), ...jointNeeds(step.joint, joint).filter((need) => need.kind !== "part")];
     case "cap":
       return [consumable("end cap or adhesive-lined sleeve", single), tool("hot-air gun")];
     case "route":
@@ -132,6 +132,20 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "inspect":
     case "own":
       return [];
+  }
+}
+
+/** What a joint takes by how it is made (common practice, no source). */
+function jointNeeds(by: JointKind | null, size: string): readonly Need[] {
+  const sleeve = consumable("adhesive-lined sleeve", size);
+  switch (by) {
+    case "solder":
+      return [consumable("electrical solder with flux core"), sleeve, tool("soldering iron"), tool("hot-air gun")];
+    case "sleeve":
+      return [part("solder sleeve", size, true), tool("hot-air gun")];
+    case "crimp":
+    case null:
+      return [part("joint barrel", size, true), sleeve, tool("crimp tool for the barrel"), tool("hot-air gun")];
   }
 }
 

@@ -1,4 +1,4 @@
-import { indexPins, METHODS, type Decision, type Dossier, type Method, type PinId, type PlacedPin } from "../model/index.ts";
+import { indexPins, methodOf, METHODS, type Decision, type Dossier, type Method, type PinId, type PlacedPin } from "../model/index.ts";
 import { kitOf } from "./kit.ts";
 import { WORK_TABLE } from "./adapter.ts";
 import { planWork } from "./plan.ts";
@@ -36,15 +36,36 @@ export interface MethodChoice {
   readonly cost: MethodCost;
 }
 
-type Join = Extract<Decision, { kind: "join" }>;
-/** Whether there is a choice: a wire for an empty cavity always moves. */
-const isFree = (decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): decision is Join => decision.kind === "join" && pins.get(decision.incoming)?.pin.content === "occupied";
+/**
+ * The ways in which a decision can be carried out. A wire for an empty cavity always moves; a part between, and several wires that
+ * meet, need a joint; a wire that is led through a part is moved or cut.
+ */
+export function waysToDo(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): readonly Method[] {
+  switch (decision.kind) {
+    case "join":
+      return pins.get(decision.incoming)?.pin.content === "empty" ? ["move"] : decision.device === undefined ? METHODS : ["splice", "adapter"];
+    case "merge":
+    case "split":
+    case "jumper":
+      return ["splice", "adapter"];
+    case "series":
+      return pins.get(decision.into)?.pin.content === "empty" ? ["move"] : ["move", "splice"];
+    default:
+      return [];
+  }
+}
 
-/** Every join that could be done otherwise done in one way; a part between needs a joint, so it is spliced where the rest moves. What is so already is the same decision. */
+/** The same decision carried out in another way; one that does not know this way is spliced where it can be, else as it was. */
+export function carriedOutBy(decision: Decision, method: Method, pins: ReadonlyMap<PinId, PlacedPin>): Decision {
+  const ways = waysToDo(decision, pins);
+  const way = ways.includes(method) ? method : ways.includes("splice") && method === "move" ? "splice" : methodOf(decision);
+  return way === null || way === methodOf(decision) ? decision : ({ ...decision, method: way } as Decision);
+}
+
+/** Everything that could be done otherwise done in one way. What is so already is the same decision. */
 export function allBy(dossier: Dossier, method: Method): Dossier {
   const pins = indexPins(dossier);
-  const wayOf = (join: Join): Method => (join.device !== undefined && method === "move" ? "splice" : method);
-  return { ...dossier, decisions: dossier.decisions.map((decision): Decision => (isFree(decision, pins) && decision.method !== wayOf(decision) ? { ...decision, method: wayOf(decision) } : decision)) };
+  return { ...dossier, decisions: dossier.decisions.map((decision) => carriedOutBy(decision, method, pins)) };
 }
 
 /** The job as it is decided, and with every plain join moved, spliced or by adapter, each planned in full and counted. */
@@ -60,9 +81,10 @@ export interface WayOfWire {
 
 /** What each way of working costs for one join alone, by the steps of its own; empty where there is no choice. */
 export function waysOfWire(dossier: Dossier, decision: Decision): readonly WayOfWire[] {
-  if (!isFree(decision, indexPins(dossier))) return [];
+  const ways = waysToDo(decision, indexPins(dossier));
+  if (ways.length < 2) return [];
   const alone = { ...dossier, decisions: [decision] };
-  return METHODS.map((method): WayOfWire => {
+  return ways.map((method): WayOfWire => {
     const job = allBy(alone, method);
     const steps = planWork(job).steps.filter((step) => step.decision !== null);
     const sum = (side: 0 | 1): number => steps.reduce((total, { range }) => total + range[side], 0);

@@ -1,7 +1,7 @@
 import { sameColour } from "../colour/index.ts";
 import { applyOperation, initialState, owned, settled, type HarnessState } from "../harness/index.ts";
 import { findHazards } from "../matching/index.ts";
-import { decisionId, decisionSureness, indexPins, indexSources, leadPin, pinColour, pinsInOrder, rankPins, type Decision, type Dossier, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
+import { decisionId, decisionSureness, indexPins, indexSources, leadPin, pinColour, pinsInOrder, rankPins, type Decision, type DecisionId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import { blocksOf } from "./blocks.ts";
 import { transfersOf } from "./displacements.ts";
@@ -10,7 +10,7 @@ import { orderByPlace } from "./order.ts";
 import { stagger } from "./stagger.ts";
 import { closing, handlingOf, opening, type Stage } from "./stages.ts";
 import { checkOf } from "./templates/decisions.ts";
-import { stepOf } from "./templates/draft.ts";
+import { stepOf, type Draft } from "./templates/draft.ts";
 import type { Group, Plan, Step, Walk } from "./step.ts";
 import { unitsOf, type WorkUnit } from "./units.ts";
 
@@ -93,7 +93,8 @@ function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: str
     .map((decision) => ({ ...checkOf(decision, pin), decision: decisionId(decision) }));
   const apart = stagger();
   const window = units.flatMap((unit) => unit.window.map(({ draft, decision }) => ({ draft: apart(placed(draft, unit)), decision })));
-  const wire = units.flatMap((unit) => unit.drafts.map(({ decision, draft }) => stepOf(`${unit.id}${suffix}`, decision ?? `adapter${suffix}`, decision, apart(placed(draft, unit)))));
+  const ways = new Map(decisions.flatMap((decision) => ("joint" in decision && decision.joint !== undefined ? [[decisionId(decision), decision.joint] as const] : [])));
+  const wire = units.flatMap((unit) => unit.drafts.map(({ decision, draft }) => stepOf(`${unit.id}${suffix}`, decision ?? `adapter${suffix}`, decision, jointed(apart(placed(draft, unit)), decision, ways, dossier.worklist.joint))));
   const handling = handlingOf(dossier, [...wire, ...window.map(({ draft, decision }) => stepOf("window", "window", decision, draft))], start, pin);
   const owners = new Map<unknown, Step["decision"]>([...checks, ...window].map(({ draft, decision }) => [draft, decision]));
   const byWire = new Map(window.map(({ draft, decision }) => [draft.wire, decision]));
@@ -117,8 +118,15 @@ function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: str
   return { steps: [...opened, ...staged(after, "close")], heads, transfers: transfersOf(work.displaced), walk };
 }
 
+/** How a joint is made: as its own decision says, else as in the rest of the job. */
+function jointed(draft: Draft, decision: DecisionId | null, ways: ReadonlyMap<DecisionId, JointKind>, usual: JointKind): Draft {
+  if (draft.op?.kind !== "splice") return draft;
+  const joint = (decision === null ? undefined : ways.get(decision)) ?? usual;
+  return { ...draft, joint, op: { ...draft.op, by: joint } };
+}
+
 /** The incoming plug is brought to the vehicle's: a unit of work has one place. */
-const placed = (draft: WorkUnit["drafts"][number]["draft"], { place }: WorkUnit) => ({ ...draft, place });
+const placed = (draft: Draft, { place }: WorkUnit) => ({ ...draft, place });
 
 /** The state after the steps that can be done; only used to see what ends up open. */
 function replayed(start: HarnessState, steps: readonly Step[]): HarnessState {

@@ -9,7 +9,7 @@ const PLACES_OF_JOINTS = 4;
 export function stagger(): (draft: Draft) => Draft {
   const cuts = new Map<string, number>();
   return (draft) => {
-    if (draft.kind !== "cut") return draft;
+    if (draft.kind !== "cut" || draft.text === "branch") return draft;
     const plug = draft.connector ?? "";
     const before = cuts.get(plug) ?? 0;
     cuts.set(plug, before + 1);

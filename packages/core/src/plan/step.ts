@@ -1,5 +1,5 @@
 import type { Operation } from "../harness/index.ts";
-import type { ConnectorId, DecisionId, InsertedDevice, PinId, StepId } from "../model/index.ts";
+import type { ConnectorId, DecisionId, InsertedDevice, JointKind, PinId, StepId } from "../model/index.ts";
 import type { Fault } from "./check/fault.ts";
 import type { BriefLine, Hazard } from "../matching/index.ts";
 
@@ -29,6 +29,8 @@ export interface Step {
   readonly connector: ConnectorId | null;
   /** What goes between the wires that meet here. */
   readonly device: InsertedDevice | null;
+  /** How the ends that meet here are joined; null where none are. */
+  readonly joint: JointKind | null;
   /** Further wires that meet in the same joint, or that a label goes on. */
   readonly others: readonly PinId[];
   /** Where a feed is taken from. */

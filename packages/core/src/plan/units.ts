@@ -1,5 +1,5 @@
 import type { HarnessState } from "../harness/index.ts";
-import { decisionId, isSupply, leadPin, linkedPairs, type Decision, type DecisionId, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import { decisionId, isDeadEnd, isSupply, leadPin, linkedPairs, type Decision, type DecisionId, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
 import { lookAlikes } from "../reading/index.ts";
 import { adapterDrafts, isByAdapter, WORK_TABLE } from "./adapter.ts";
 import { displaced, type Displaced } from "./displacements.ts";
@@ -29,7 +29,7 @@ const SIGNAL_TIER = 1;
 /** Every decision that changes a wire as a unit of work; what stays as it is has none. */
 export function unitsOf(dossier: Dossier, decisions: readonly Decision[], start: HarnessState, pin: (id: PinId) => PlacedPin, rank: (id: PinId) => number): Work {
   const components = displaced(decisions, rank, parkable(dossier));
-  const caps = new Map(decisions.flatMap((decision) => (decision.kind === "cap" ? [[decision.pin, decision] as const] : [])));
+  const caps = new Map(decisions.flatMap((decision) => (isDeadEnd(decision) ? [[decision.pin, decision] as const] : [])));
   const around = { start, pin, capping: (id: PinId) => caps.get(id), parkable: parkable(dossier) };
   const moved = new Set(components.flatMap(({ moves }) => moves.map(({ decision }) => decisionId(decision))));
   const freeing = new Set(components.flatMap(({ kind, moves: [first] }) => { const cap = kind === "chain" && first?.decision.kind === "move" ? caps.get(first.to) : undefined; return cap === undefined ? [] : [decisionId(cap)]; }));

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { blankConnector, blankPin, connectorId, emptyDossier, leadPin, pinId, seatOf, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
+import { blankConnector, blankPin, connectorId, emptyDossier, isDeadEnd, leadPin, pinId, seatOf, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 
 const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender, left", "Level sender, right", "Road speed", "Door ajar", "Horn", "odd lead", ""];
@@ -32,7 +32,7 @@ export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
 export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
   undecidedDossier(largest).chain((dossier) => {
     const pins = (side: string): readonly Pin[] => dossier.connectors.filter((connector) => connector.side === side).flatMap((connector) => connector.pins);
-    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "move", "move", "move", "merge", "split", "jumper", "forbid", "cap", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const), live: fc.boolean(), last: fc.boolean(), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
+    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "move", "move", "move", "merge", "split", "series", "series", "jumper", "forbid", "cap", "remove", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const), live: fc.boolean(), last: fc.boolean(), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
     const vehicle = pins("vehicle");
     const incoming = pins("incoming");
     return fc
@@ -45,6 +45,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           if (next.ok) result = next.value.dossier;
         };
         const common = { reason: "", answers: [] };
+        const joined = (method: string) => (method === "adapter" ? { method: "adapter" as const } : {});
         vehicle.forEach((pin, i) => {
           const { kind, method, sure, live } = left[i]!;
           if (kind === "join") {
@@ -54,20 +55,23 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           } else if (kind === "merge" || kind === "split") {
             const [first, second] = [partners.pop(), partners.pop()];
             const next = vehicle[i + 1];
-            if (kind === "split" && first && second) add({ kind, vehicle: pin.id, incoming: [first.id, second.id], sure, ...common });
-            if (kind === "merge" && first && next) add({ kind, vehicle: [pin.id, next.id], incoming: first.id, device: { kind: "diodes", band: "incoming" }, sure, ...common });
+            if (kind === "split" && first && second) add({ kind, vehicle: pin.id, incoming: [first.id, second.id], ...joined(method), sure, ...common });
+            if (kind === "merge" && first && next) add({ kind, vehicle: [pin.id, next.id], incoming: first.id, device: { kind: "diodes", band: "incoming" }, ...joined(method), sure, ...common });
+          } else if (kind === "series") {
+            const [into, back] = [partners.pop(), partners.pop()];
+            if (into && back) add({ kind, vehicle: pin.id, into: into.id, back: back.id, method: method === "splice" && into.content !== "empty" ? "splice" : "move", joint: live ? "solder" : "sleeve", sure, ...common });
           } else if (kind === "jumper") {
             const next = vehicle[i + 1];
-            if (next) add({ kind, pins: [pin.id, next.id], sure, ...common });
+            if (next) add({ kind, pins: [pin.id, next.id], ...joined(method), sure, ...common });
           } else if (kind === "forbid") {
             const partner = partners.at(-1);
             if (partner) add({ kind, vehicle: pin.id, incoming: partner.id, sure: "sure", ...common });
-          } else if (kind === "cap" || kind === "leave") add({ kind, pin: pin.id, sure, ...common });
+          } else if (kind === "cap" || kind === "remove" || kind === "leave") add({ kind, pin: pin.id, sure, ...common });
         });
         for (const [side, choices] of [[vehicle, left], [incoming, right]] as const) addMoves(side, choices, add);
         incoming.forEach((pin, i) => {
           const { kind, sure } = right[i]!;
-          if (kind === "cap" || kind === "leave") add({ kind, pin: pin.id, sure, ...common });
+          if (kind === "cap" || kind === "remove" || kind === "leave") add({ kind, pin: pin.id, sure, ...common });
           else if (kind === "feed") add({ kind: "feed", pin: pin.id, feed: "battery", from: "spare fuse", sure, ...common });
         });
         return withoutKept(result);
@@ -77,7 +81,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
 /** Without moves into a cavity whose own wire stays: they only block. */
 function withoutKept(dossier: Dossier): Dossier {
   const pins = new Map(dossier.connectors.flatMap((connector) => connector.pins.map((pin) => [pin.id, { pin, connector }] as const)));
-  const leaving = new Set(dossier.decisions.flatMap((decision) => (seatOf(decision) !== null || (decision.kind === "cap" && pins.get(decision.pin)?.connector.leads === "loom") ? [leadPin(decision)] : [])));
+  const leaving = new Set(dossier.decisions.flatMap((decision) => ((seatOf(decision) !== null && decision.kind !== "series") || (isDeadEnd(decision) && pins.get(decision.pin)?.connector.leads === "loom") ? [leadPin(decision)] : [])));
   const decisions = dossier.decisions.filter((decision) => decision.kind !== "move" || pins.get(decision.to)?.pin.content !== "occupied" || leaving.has(decision.to));
   return decisions.length === dossier.decisions.length ? dossier : withoutKept({ ...dossier, decisions });
 }

@@ -1,5 +1,5 @@
 import { deviceWords, feedPlaceWords, type SuggestedAlone } from "../matching/index.ts";
-import { linkedPairs, namedPins, type Decision, type Method, type PinId } from "../model/index.ts";
+import { linkedPairs, methodOf, namedPins, type Decision, type Method, type PinId } from "../model/index.ts";
 import { OPEN_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
 
@@ -13,13 +13,17 @@ export function doneWords(decision: Decision): string {
     case "move":
       return "moved in its own plug";
     case "merge":
-      return `${decision.vehicle.length} joined to one${through(decision)}`;
+      return `${decision.vehicle.length} joined to one${byAdapter(decision)}${through(decision)}`;
     case "split":
-      return `one joined to ${decision.incoming.length}${through(decision)}`;
+      return `one joined to ${decision.incoming.length}${byAdapter(decision)}${through(decision)}`;
     case "jumper":
-      return "joined in their own plug";
+      return methodOf(decision) === "adapter" ? "joined in the adapter" : "joined in their own plug";
+    case "series":
+      return decision.method === "move" ? "led through it, terminal moved" : "led through it, spliced";
     case "cap":
       return `capped and tucked${because(decision)}`;
+    case "remove":
+      return `taken out of the loom${because(decision)}`;
     case "leave":
       return `stays as it is${because(decision)}`;
     case "feed":
@@ -30,6 +34,7 @@ export function doneWords(decision: Decision): string {
       return unreachable(decision);
   }
 }
+const byAdapter = (decision: Decision): string => (methodOf(decision) === "adapter" ? " in the adapter" : "");
 const through = ({ device }: Extract<Decision, { device?: unknown }>): string => (device === undefined ? "" : `, through ${deviceWords(device)}`);
 const because = ({ open }: Extract<Decision, { open?: unknown }>): string => (open === undefined ? "" : `: ${OPEN_WORDS[open]}`);
 
@@ -37,7 +42,7 @@ const because = ({ open }: Extract<Decision, { open?: unknown }>): string => (op
 export function decisionWords(decision: Decision, name: (pin: PinId) => string): string {
   const all = (pins: readonly PinId[]): string => pins.map(name).join(" and ");
   const pairs = linkedPairs(decision);
-  const named = decision.kind === "move" ? `${name(decision.pin)} to ${name(decision.to)}` : decision.kind === "forbid" ? `${name(decision.vehicle)} and ${name(decision.incoming)}` : pairs.length === 0 ? all(namedPins(decision)) : `${all([...new Set(pairs.map(([vehicle]) => vehicle))])} to ${all([...new Set(pairs.map(([, incoming]) => incoming))])}`;
+  const named = decision.kind === "series" ? `${name(decision.vehicle)} into ${name(decision.into)}, back from ${name(decision.back)}` : decision.kind === "move" ? `${name(decision.pin)} to ${name(decision.to)}` : decision.kind === "forbid" ? `${name(decision.vehicle)} and ${name(decision.incoming)}` : pairs.length === 0 ? all(namedPins(decision)) : `${all([...new Set(pairs.map(([vehicle]) => vehicle))])} to ${all([...new Set(pairs.map(([, incoming]) => incoming))])}`;
   return `${named}: ${doneWords(decision)}`;
 }
 

@@ -1,6 +1,6 @@
 import { colourInWords } from "../colour/index.ts";
 import { deviceWords } from "../matching/index.ts";
-import { indexPins, pinColour, pinName, type Connector, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import { indexPins, pinColour, pinName, type Connector, type Dossier, type JointKind, type PinId, type PlacedPin } from "../model/index.ts";
 import { partOfStep, type Step, type StepKind } from "../plan/index.ts";
 import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
 import { pullOutForce } from "../sizing/index.ts";
@@ -47,7 +47,7 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   uncover: ["Power is off again"],
   "cut-terminal": ["Cut right behind the crimp: no length is wasted"],
   strip: ["No strand is cut", "Sleeve or seal is on before the joint"],
-  splice: ["All strands in, a tug holds", "Joint is covered and away from heat"],
+  splice: ["Joint is covered and away from heat"],
   "fit-device": ["Its band, polarity or terminals are the right way round", "Every joint is covered; the part is held and can shed its heat", "A tug on each joint holds"],
   cap: ["Nothing of the metal shows", "Tied back where it cannot rub"],
   route: ["Clear of heat, edges and moving parts, with slack", "Grommet wherever it goes through metal"],
@@ -69,6 +69,13 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   "refit-part": ["Nothing is pinched behind it", "All fasteners are back"],
   inspect: ["Local codes and licensed practice have the last word"],
   own: [],
+};
+
+/** What to see of a joint by how it is made (common practice, no source). */
+const JOINT_CHECKS: Readonly<Record<JointKind, readonly string[]>> = {
+  crimp: ["All strands in, right die, a tug holds", "A sample of this crimp was pulled"],
+  solder: ["Wetted through, no spike, flux wiped off; a tug holds", "Held on both sides beyond where the solder ran: it breaks there"],
+  sleeve: ["Its solder has flowed into the strands, both rings have shrunk; a tug holds", "Held on both sides beyond where the solder ran: it breaks there"],
 };
 
 /** "4.5 to 5.5 mm" by the sheet of the terminal that the shell takes; about 5 mm where nobody knows (common practice). */
@@ -138,9 +145,9 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "take-out":
       return words(wireWords(wire), `the lead that was in ${cavity(at)}`);
     case "cut":
-      return words(wireWords(wire), `${step.length ?? 100} mm behind ${cavity(at)}`);
+      return words(wireWords(wire), step.text === "branch" ? `where it leaves the branch, on its way to ${cavity(at)}` : `${step.length ?? 100} mm behind ${cavity(at)}`);
     case "uncover":
-      return words(wireWords(wire), `the live half, of ${cavity(at)}`);
+      return words(wireWords(wire), `${step.id.endsWith("/uncover-stub") ? "the plug's half" : "the live half"}, of ${cavity(at)}`);
     case "cut-terminal":
       return words("the old terminal", `from ${wireWords(wire)}, on its way to ${cavity(at)}`);
     case "strip":
@@ -152,9 +159,9 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "build-shell":
       return words("a new shell", `that meets ${name}`);
     case "build-wire":
-      return words(wireWords(wire), `${step.length === null ? "to the length between the plugs" : `${step.length} mm`}, from ${cavity(at)} to ${cavity(partner)}`);
+      return words(wireWords(wire), `${step.length === null ? "to the length between the plugs" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`);
     case "splice":
-      return words(wireWords(wire), `onto ${wireWords(at)} of ${cavity(at)}${others}`);
+      return words(wireWords(wire), `onto ${wireWords(at)} of ${cavity(at)}${others}${step.joint === null ? "" : `, ${JOINT_WORDS[step.joint]}`}`, JOINT_CHECKS[step.joint ?? "crimp"]);
     case "fit-device":
       return words(step.device === null ? "the part" : deviceWords(step.device), `between ${wireWords(wire)} of ${cavity(wire)} and ${wireWords(at)} of ${cavity(at)}${others}`);
     case "cap":
@@ -180,7 +187,10 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
   }
 }
 
-const CAPPED: Readonly<Record<string, string>> = { cap: "the end", "cap-old": "the end", "cap-half": "the other half" };
+/** How a joint is made, in the words of a label. */
+export const JOINT_WORDS: Readonly<Record<JointKind, string>> = { crimp: "crimped", solder: "soldered", sleeve: "in a solder sleeve" };
+
+const CAPPED: Readonly<Record<string, string>> = { cap: "the end", "cap-branch": "the rest that stays in the loom,", "cap-old": "the end", "cap-half": "the other half" };
 
 /** What a sample of the crimp must hold (IEC 60352-2; from memory). */
 function pullWords(wire: PlacedPin | null): readonly string[] {

@@ -17,7 +17,7 @@ export const jobs = pgTable("jobs", {
   /** What must work in the end, and which equipment is kept. */
   brief: jsonb("brief").notNull().default([]),
   /** What the technician adds to the plan. */
-  worklist: jsonb("worklist").notNull().default({ parts: [], own: [], order: [], evenings: [], have: [], adapterLength: null }),
+  worklist: jsonb("worklist").notNull().default({ parts: [], own: [], order: [], evenings: [], have: [], adapterLengths: [], joint: "crimp" }),
   archived: boolean("archived").notNull().default(false),
   /** Number of ledger entries; raised in the same transaction as each entry. */
   ledgerLength: integer("ledger_length").notNull().default(0),

@@ -4,8 +4,8 @@ import Select from "primevue/select";
 import { useEventListener, useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { blockWords, connectorsInOrder, pinId, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type OpenEffect, type PinId } from "@trevin/core";
-import { acceptHazards, canFindLive, canTurn, joinPins, jumperPins, leaveOpen, nextMethod, offerWords, rejectRows, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
+import { blockWords, connectorsInOrder, isLeftOpen, pinId, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type LeavingOpen, type OpenEffect, type PinId } from "@trevin/core";
+import { acceptHazards, canFindLive, joinPins, jumperPins, leaveOpen, nextMethod, offerWords, rejectRows, seriesThrough, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
 import CircuitPane from "../components/crosswalk/CircuitPane.vue";
 import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
 import DeviceDialog from "../components/crosswalk/DeviceDialog.vue";
@@ -119,7 +119,7 @@ async function take(): Promise<void> {
 const sureOnes = computed(() => sureOffers(rows.value));
 const takeSure = (): Promise<boolean> => decide(takeOffers(sureOnes.value));
 const reject = (): Promise<void> => act(rejectRows(target.value.filter((row) => row.vehicle.length > 0 && row.incoming.length > 0), ""), false);
-async function open(kind: "cap" | "leave"): Promise<void> {
+async function open(kind: LeavingOpen["kind"]): Promise<void> {
   // A pair that was only suggested loses its vehicle's wire: the other pin is still open and stays in hand.
   await act(leaveOpen(target.value, kind, dossier.value));
 }
@@ -139,22 +139,26 @@ function turnLive(): unknown {
   const { findLive, ...plain } = now;
   return decide({ put: [findLive === true ? plain : { ...plain, findLive: true }], remove: [] });
 }
-const turnMethod = (): unknown => selected.value?.decision?.kind === "join" && canTurn(selected.value) && change({ method: nextMethod(selected.value.decision.method) });
+function turnMethod(): unknown {
+  const now = selected.value?.decision ?? null;
+  const method = now === null ? null : nextMethod(now, dossier.value);
+  return method !== null && change({ method });
+}
 const turnSure = (): unknown => change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" });
 function setOpen(effect: OpenEffect | null): void {
   const decision = selected.value?.decision;
-  if (decision?.kind !== "cap" && decision?.kind !== "leave") return;
+  if (!decision || !isLeftOpen(decision)) return;
   const { open: _before, ...rest } = decision;
   void decide({ put: [effect === null ? rest : { ...rest, open: effect }], remove: [] });
 }
 
-const pairing = ref<"join" | "jumper" | "shift" | null>(null);
+const pairing = ref<"join" | "jumper" | "shift" | "series" | null>(null);
 const pairingOpen = computed({ get: () => pairing.value !== null, set: (to) => { if (!to) pairing.value = null; } });
 const own = computed(() => (selected.value === undefined ? null : (leadOf(selected.value) ?? null)));
 async function choosePartner(pins: readonly PinId[]): Promise<void> {
   const mine = own.value;
   if (mine === null) return;
-  const edit = pairing.value === "shift" && pins[0] !== undefined ? shiftPin(dossier.value, mine.pin.id, pins[0]) : pairing.value === "jumper" ? jumperPins(dossier.value, [mine.pin.id, ...pins]) : mine.connector.side === "vehicle" ? joinPins(dossier.value, [mine.pin.id], pins) : joinPins(dossier.value, pins, [mine.pin.id]);
+  const edit = pairing.value === "series" ? (pins[0] !== undefined && pins[1] !== undefined ? seriesThrough(dossier.value, mine.pin.id, pins[0], pins[1]) : null) : pairing.value === "shift" && pins[0] !== undefined ? shiftPin(dossier.value, mine.pin.id, pins[0]) : pairing.value === "jumper" ? jumperPins(dossier.value, [mine.pin.id, ...pins]) : mine.connector.side === "vehicle" ? joinPins(dossier.value, [mine.pin.id], pins) : joinPins(dossier.value, pins, [mine.pin.id]);
   if (await decide(edit)) {
     chosenPin.value = mine.pin.id;
     pairing.value = null;
@@ -224,12 +228,14 @@ useCommands([
   { id: "reject", title: "Never join these: look for the next best", keys: "R", run: reject },
   { id: "pair", title: "Join to another pin…", keys: "P", run: () => { pairing.value = "join"; } },
   { id: "cap", title: "Cap and tuck", keys: "X", run: () => open("cap") },
+  { id: "out", title: "Take out of the loom", keys: "U", run: () => open("remove") },
+  { id: "series", title: "Lead through the incoming part, in series…", keys: "Q", enabled: () => selected.value?.vehicle.length === 1, run: () => { pairing.value = "series"; } },
   { id: "leave", title: "Leave as it is", keys: "L", run: () => open("leave") },
   { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
   { id: "jumper", title: "Jumper within the plug…", keys: "J", run: () => { pairing.value = "jumper"; } },
   { id: "shift", title: "Move or exchange within its side…", keys: "E", run: () => { pairing.value = "shift"; } },
   { id: "device", title: "Part between…", keys: "I", enabled: () => selected.value?.decision?.kind === "join" || selected.value?.decision?.kind === "merge" || selected.value?.decision?.kind === "split", run: () => { fitting.value = true; } },
-  { id: "method", title: "Change between move, splice and adapter", keys: "M", enabled: () => canTurn(selected.value), run: turnMethod },
+  { id: "method", title: "Change between move, splice and adapter", keys: "M", enabled: () => !!selected.value?.decision && nextMethod(selected.value.decision, dossier.value) !== null, run: turnMethod },
   { id: "live", title: "Find the live half by a test in the middle of the splice, or not", enabled: () => canFindLive(selected.value), run: turnLive },
   { id: "sure", title: "Change between sure and check", keys: "S", enabled: () => !isOpen.value, run: turnSure },
   { id: "answer", title: "Accept the hazard with a reason…", keys: "H", enabled: () => !isOpen.value && selected.value?.hazards.some(isOpenHazard) === true, run: answerFirst },
@@ -288,7 +294,7 @@ useCommands([
     </section>
     <CircuitPane
       v-if="selected" v-model:answering="answering" :row="selected" :dossier="dossier" :hazards="analysis.hazards" :of-job="hazardsOfJob(analysis)" :now="now" :offer="offer" :why-open="whyOpen"
-      @pick="chosenPin = $event" @take="take" @pair="pairing = 'join'" @jumper="pairing = 'jumper'" @shift="pairing = 'shift'" @live="turnLive" @reject="reject" @cap="open('cap')" @leave="open('leave')" @feed="openFeed" @device="fitting = true" @method="turnMethod" @sure="turnSure"
+      @pick="chosenPin = $event" @take="take" @pair="pairing = 'join'" @jumper="pairing = 'jumper'" @shift="pairing = 'shift'" @series="pairing = 'series'" @out="open('remove')" @live="turnLive" @reject="reject" @cap="open('cap')" @leave="open('leave')" @feed="openFeed" @device="fitting = true" @method="turnMethod" @sure="turnSure"
       @back="act(takeBack(target), false)" @why="whyOpen = !whyOpen" @fix="fix" @accept="accept" @withdraw="(decision, rule) => decide(withoutAnswer(decision, rule))" @open="setOpen" @remove="(id: DecisionId) => decide({ put: [], remove: [id] })"
     />
     <PartnerDialog v-model:open="pairingOpen" :own="own" :dossier="dossier" :mode="pairing ?? 'join'" @choose="choosePartner" />

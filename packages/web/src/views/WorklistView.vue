@@ -4,10 +4,11 @@ import { useEventListener } from "@vueuse/core";
 import { computed, nextTick, ref, shallowRef, toRaw, watch, type Component } from "vue";
 import { useRouter } from "vue-router";
 import InputNumber from "primevue/inputnumber";
-import { blockWords, faultWords, kitKey, owedAfter, ownStepId, pinNamer, planDifference, type Flag, type KitItem, type StepId } from "@trevin/core";
+import { blockWords, faultWords, kitKey, owedAfter, ownStepId, pinNamer, planDifference, type Decision, type Flag, type KitItem, type StepId } from "@trevin/core";
 import HazardBox from "../components/parts/HazardBox.vue";
 import AdapterList from "../components/worklist/AdapterList.vue";
 import InstructionsDialog from "../components/worklist/InstructionsDialog.vue";
+import JointChoice from "../components/worklist/JointChoice.vue";
 import KitList from "../components/worklist/KitList.vue";
 import OwnStepDialog from "../components/worklist/OwnStepDialog.vue";
 import PartsInTheWay from "../components/worklist/PartsInTheWay.vue";
@@ -24,7 +25,7 @@ import type { Needs } from "../workers/reading.ts";
 const router = useRouter();
 const store = useJob();
 const { bench, steps, groups, current, placed } = usePlan();
-const { edits, moveBehind, resetOrder, addOwn, addAll, removeOwn, savePart, removePart, toggleEvening, splitEvenings, setHave, setAdapterLength } = useWorklistEdits();
+const { edits, moveBehind, resetOrder, addOwn, addAll, removeOwn, savePart, removePart, toggleEvening, splitEvenings, setHave, setAdapterLength, setJoint } = useWorklistEdits();
 const plan = computed(() => bench.value.plan);
 const name = computed(() => pinNamer(bench.value.dossier));
 const stepName = (id: string): string => { const shown = steps.value.find(({ step }) => step.id === id); return shown === undefined ? "a step" : `step ${shown.number} (${shown.words.verb.toLowerCase()} ${shown.words.object})`; };
@@ -144,11 +145,12 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
       <p v-if="edits.order.length" class="lab no-print">{{ edits.order.length }} {{ edits.order.length === 1 ? "step stands" : "steps stand" }} elsewhere than planned. <button type="button" class="link" @click="resetOrder">Back to the planned order</button></p>
       <StepPane
         v-if="selected" class="no-print" :shown="selected" :dossier="bench.dossier" :kit="needs?.kit ?? []" :have="have" :evening="isEvening" :first="index <= 0" :last="index >= steps.length - 1"
-        @up="shift(-1)" @down="shift(1)" @own="adding = true" @evening="toggleEvening(selected.step.id)" @remove="removeOwn(selected.step.id)"
+        @up="shift(-1)" @down="shift(1)" @own="adding = true" @evening="toggleEvening(selected.step.id)" @remove="removeOwn(selected.step.id)" @joint="(decision, joint) => store.decide([{ ...decision, joint } as Decision])"
       />
       <template v-if="needs && steps.length > 0">
         <h2>Ways of working</h2>
         <WaysTable :dossier="bench.dossier" :ways="needs.ways" :frozen="store.begun" @use="store.decide($event)" />
+        <JointChoice label="Joints" :chosen="edits.joint" @choose="setJoint" />
         <KitList :kit="needs.kit" :have="have" :ready="ready" :circuits="circuits.length" @tick="setHave" />
       </template>
       <template v-if="owed.length">

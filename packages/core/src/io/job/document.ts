@@ -143,7 +143,7 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
     const lost = refs.find((ref) => !byRef.has(keyOf(ref)));
     if (lost !== undefined) return fail({ path, code: "pin-not-found", connector: lost.connector, cavity: lost.cavity });
     const common = { sure: source.sure ?? "sure", reason: source.reason ?? "", answers: source.answers ?? [] } as const;
-    const method = source.kind === "join" ? { method: source.method ?? dossier.head.method } : {};
+    const method = source.kind === "join" ? { method: source.method ?? dossier.head.method } : source.kind === "series" ? { method: source.method ?? "move" } : {};
     const decision = { ...withPins(source, (ref: PinRef) => present(byRef.get(keyOf(ref)), "pin")), ...common, ...method } as Decision;
     const next = applyCommand(current, { kind: "decide", put: [decision], remove: [] });
     if (!next.ok) return fail({ path, code: "decision-refused", problem: next.error });
@@ -153,7 +153,7 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
 }
 
 const keyOf = ({ connector, cavity }: PinRef): string => JSON.stringify([connector, cavity]);
-const PIN_FIELDS = ["vehicle", "incoming", "pin", "to", "pins"] as const;
+const PIN_FIELDS = ["vehicle", "incoming", "into", "back", "pin", "to", "pins"] as const;
 
 /** The same decision with what names its pins turned into something else: references into ids, or back. */
 function withPins<From, To>(decision: FileDecision | Decision, turn: (pin: From) => To): object {

@@ -32,9 +32,10 @@ function contextOf(dossier: Dossier, suggested: Suggested): HazardContext {
   const both = { vehicle: wires("vehicle"), incoming: wires("incoming") };
   return {
     dossier, links, groups: sharing(links), wires: both,
-    open: of("cap", "leave").map((decision) => ({ pin: read(decision.pin), decision })),
+    open: of("cap", "remove", "leave").map((decision) => ({ pin: read(decision.pin), decision })),
     feeds: of("feed").map((decision) => ({ pin: read(decision.pin), decision })),
     jumpers: of("jumper").map((decision) => ({ pins: decision.pins.map(read), decision })),
+    series: of("series").map((decision) => ({ vehicle: read(decision.vehicle), back: read(decision.back), decision })),
     connectors: connectorsInOrder(dossier),
     decided: decisionByPin(dossier),
     byLook: { vehicle: looksIn(both.vehicle), incoming: looksIn(both.incoming) },

@@ -12,10 +12,10 @@ const WORDS: Readonly<Record<KeepOut, { readonly title: string; readonly detail:
 export const keepOut: Rule = {
   id: "keep-out",
   class: "law",
-  find: ({ links, open, feeds, jumpers }) =>
+  find: ({ links, open, feeds, jumpers, series }) =>
     [
       ...links.flatMap(({ vehicle, incoming, decision }) => [{ pin: vehicle, decision }, { pin: incoming, decision }]),
-      ...[...open, ...feeds].filter(({ decision }) => decision.kind !== "leave"), ...jumpers.flatMap(({ pins, decision }) => pins.map((pin) => ({ pin, decision }))),
+      ...[...open, ...feeds].filter(({ decision }) => decision.kind !== "leave"), ...series.map(({ back, decision }) => ({ pin: back, decision })), ...jumpers.flatMap(({ pins, decision }) => pins.map((pin) => ({ pin, decision }))),
     ].flatMap(({ pin, decision }) => {
       const why = keepOutOf(pin.placed);
       return why === null ? [] : [{ severity: "stop" as const, pins: [pin], decision, title: WORDS[why].title, detail: `${named(pin)}, ${WORDS[why].detail}.`, cure: "Leave the wire as it is." }];

@@ -1,5 +1,5 @@
 import type { WireColour } from "../../colour/index.ts";
-import type { Connector, Decision, DecisionId, Dossier, HazardAnswer, InsertedDevice, PinId, Side, Sureness } from "../../model/index.ts";
+import type { Connector, Decision, DecisionId, Dossier, HazardAnswer, InsertedDevice, LeavingOpen, PinId, Side, Sureness } from "../../model/index.ts";
 import type { ReadPin } from "../evidence.ts";
 
 export type Severity = "stop" | "caution" | "note";
@@ -49,9 +49,11 @@ export interface HazardContext {
   /** Links that share a pin: merges and splits. */
   readonly groups: readonly (readonly Link[])[];
   /** Pins that are decided to stay without connection. */
-  readonly open: readonly Decided<"cap" | "leave">[];
+  readonly open: readonly Decided<LeavingOpen["kind"]>[];
   readonly feeds: readonly Decided<"feed">[];
   readonly jumpers: readonly { readonly pins: readonly ReadPin[]; readonly decision: Extract<Decision, { kind: "jumper" }> }[];
+  /** Wires that are led through the incoming part. */
+  readonly series: readonly { readonly vehicle: ReadPin; readonly back: ReadPin; readonly decision: Extract<Decision, { kind: "series" }> }[];
   readonly connectors: readonly Connector[];
   /** Wires of a side: occupied cavities. */
   readonly wires: Readonly<Record<Side, readonly ReadPin[]>>;

@@ -1,3 +1,4 @@
+import { adapterOverKeptWire } from "./adapterOverKeptWire.ts";
 import { blankMembrane } from "./blankMembrane.ts";
 import { bothSides } from "./bothSides.ts";
 import { busTermination } from "./busTermination.ts";
@@ -48,6 +49,7 @@ import { sealMissing } from "./sealMissing.ts";
 import { secondSide } from "./secondSide.ts";
 import { senderScale } from "./senderScale.ts";
 import { sensorReturnOnChassis } from "./sensorReturnOnChassis.ts";
+import { seriesBack } from "./seriesBack.ts";
 import { seriesLamp } from "./seriesLamp.ts";
 import { sharedGround } from "./sharedGround.ts";
 import { singleTellTale } from "./singleTellTale.ts";
@@ -76,11 +78,11 @@ import type { Rule } from "./rule.ts";
 /** Every rule that pinouts, decisions and wires behind can answer. Stops come first, then by what they are about. */
 export const RULES: readonly Rule[] = [
   keepOut, supplyOntoGround, supplyOntoSignal, dataOntoOther, canCrossed, supplyOntoGroundedOnly, coilOntoTachometer, levelTooHigh, missingRelay,
-  bothSides, combinedStopTurn, startInterlock, missingFeed, fuseTooLarge, twoSources, sameColourOtherFunction, sameFunctionOtherColour, pairedByColour,
+  seriesBack, bothSides, combinedStopTurn, startInterlock, missingFeed, fuseTooLarge, twoSources, sameColourOtherFunction, sameFunctionOtherColour, pairedByColour,
   twinColour, nearColour, twinInModule, twinInExchange, nameLookAlike, sameCavities, mirroredShell, viewMirrored, skippedLetters, positionChanges,
   secondSide, levelTooLow, needsDevice, loadWithoutSource, constantAgainstSwitched, wrongKeyFeed, twistLost, mergedCurrents, relayContact, relayDiode,
   oneOfSeveral, floatingInput, joinedCavities, sharedGround, missingGround, sensorReturnOnChassis, sizeStep, senderScale, chargeLamp, pickupPolarity,
   feedWithoutFuse, groundStrap, busTermination, singleTellTale, missingFlasher, seriesLamp, terminalFit, reformLance, sealMissing, wrongSocket, vacatedCavity, blankMembrane,
-  wetJoint, hotOrMoving, cavityWithoutPin, optionWire, sourcesContradict, notInSource, functionLost, faultCode, programmingOwed, glare, standbyDrain,
+  wetJoint, hotOrMoving, cavityWithoutPin, optionWire, sourcesContradict, notInSource, functionLost, adapterOverKeptWire, faultCode, programmingOwed, glare, standbyDrain,
   variantPlace, lawReminder,
 ];

@@ -1,4 +1,4 @@
-import { pinName, type Decision, type OpenEffect } from "../../model/index.ts";
+import { pinName, type Decision, type LeavingOpen, type OpenEffect } from "../../model/index.ts";
 import type { ReadPin } from "../evidence.ts";
 
 /** "B12.7": a pin in the words of a hazard. */
@@ -16,4 +16,4 @@ export const areTerms = (a: ReadPin, b: ReadPin, one: string, other: string): bo
 /** A vehicle's wire that stays where it is goes on doing its work. */
 export const goesOn = (pin: ReadPin, decision: Decision): boolean => decision.kind === "leave" && pin.placed.connector.side === "vehicle";
 /** What happens because a pin is left open: as decided, else as the vocabulary says; undefined where its wire goes on working. */
-export const openEffect = (pin: ReadPin, decision: Extract<Decision, { kind: "cap" | "leave" }>): OpenEffect | undefined => (goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.term?.open));
+export const openEffect = (pin: ReadPin, decision: LeavingOpen): OpenEffect | undefined => (goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.term?.open));

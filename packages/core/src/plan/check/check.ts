@@ -1,5 +1,5 @@
-import { applyOperation, connectedEnds, connectedPoints, cutFarEnd, cutPlugEnd, farEnd, initialState, owned, plugEnd, type EndPlace, type HarnessState, type Point } from "../../harness/index.ts";
-import { decisionId, decisionPins, decisionSureness, indexPins, indexSources, linkedPairs, needsFuse, seatOf, type ConnectorId, type Decision, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
+import { applyOperation, connectedEnds, connectedPoints, cutFarEnd, cutPlugEnd, farEnd, initialState, owned, plugEnd, plugPart, wireOf, type EndPlace, type HarnessState, type Point } from "../../harness/index.ts";
+import { decisionId, decisionPins, decisionSureness, indexPins, indexSources, linkedPairs, methodOf, namedPins, needsFuse, seatsOf, type ConnectorId, type Decision, type Dossier, type EndId, type PinId, type StepId } from "../../model/index.ts";
 import type { Plan } from "../step.ts";
 import type { Fault } from "./fault.ts";
 import { AFTER, BEFORE, follow, newWatch, remember } from "./watch.ts";
@@ -55,8 +55,7 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   const touched = new Set<PinId>();
   for (const decision of dossier.decisions) {
     for (const pin of decisionPins(decision)) touched.add(pin);
-    const seat = seatOf(decision);
-    if (seat !== null) touched.add(seat);
+    for (const seat of seatsOf(decision)) touched.add(seat);
     if (!carriedOut(decision, { start, end, before, after, reach, joints })) return { code: "decision-not-carried-out", decision: decisionId(decision) };
     if (decision.kind === "feed" && needsFuse(decision.feed) && [farEnd(decision.pin), cutPlugEnd(decision.pin)].some((one) => { const place = end.ends[one]; return place?.at === "supply" && end.fuses[place.supply] === undefined; })) return { code: "fuse-left-out", decision: decisionId(decision) };
   }
@@ -76,7 +75,7 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
 
 /** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. */
 function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState, reach: ReadonlyMap<EndId, readonly Point[]>): ConnectorId | null {
-  const worked = new Set(dossier.decisions.filter(({ kind }) => kind !== "leave" && kind !== "forbid").flatMap((decision) => [...decisionPins(decision), seatOf(decision)]).map((pin) => (pin === null ? null : start.cavities[pin]?.connector)));
+  const worked = new Set(dossier.decisions.filter(({ kind }) => kind !== "leave" && kind !== "forbid").flatMap((decision) => [...decisionPins(decision), ...seatsOf(decision)]).map((pin) => start.cavities[pin]?.connector));
   for (const [id, place] of Object.entries(end.ends) as [EndId, EndPlace][]) {
     const hole = place.at === "cavity" ? end.cavities[place.cavity] : undefined;
     if (place.at !== "cavity" || hole === undefined || (end.plugged[hole.connector] ?? null) !== null || (!worked.has(hole.connector) && (start.plugged[hole.connector] ?? null) === null)) continue;
@@ -101,10 +100,13 @@ function carriedOut(decision: Decision, { start, end, before, after, reach, join
   const toldApart = (pin: PinId): boolean => start.ends[farEnd(pin)]?.at === "loose" || !reaches(farEnd(pin), pin);
   const stays = (pin: PinId): boolean => before.get(pin) === after.get(pin) && JSON.stringify(start.ends[farEnd(pin)]) === JSON.stringify(placed(farEnd(pin)));
   const untouched = (pin: PinId): boolean => before.get(pin) === after.get(pin) && end.ends[cutPlugEnd(pin)] === undefined;
+  // Neither factory loom is touched by an adapter: only the plugs meet other plugs.
+  if (methodOf(decision) === "adapter") {
+    const [first, ...others] = namedPins(decision);
+    return first !== undefined && [first, ...others].every(untouched) && others.every((other) => reaches(farEnd(first), other));
+  }
   switch (decision.kind) {
     case "join":
-      // Neither factory loom is touched by an adapter: only the plugs meet other plugs.
-      if (decision.method === "adapter") return [decision.vehicle, decision.incoming].every(untouched) && reaches(farEnd(decision.vehicle), decision.incoming);
       return (after.get(decision.incoming) ?? "").trim().split(" ").length === 1 && toldApart(decision.vehicle) && reaches(farEnd(decision.vehicle), decision.incoming);
     case "merge":
     case "split":
@@ -120,6 +122,11 @@ function carriedOut(decision: Decision, { start, end, before, after, reach, join
     }
     case "forbid":
       return true;
+    case "series":
+      // The loom's half ends in the part, and what comes back from the part is all that the plug's cavity holds.
+      return reaches(farEnd(decision.vehicle), decision.into) && reaches(plugEnd(decision.back), decision.vehicle) && !reaches(farEnd(decision.vehicle), decision.vehicle) && !reaches(farEnd(decision.vehicle), decision.back);
+    case "remove":
+      return start.cavities[decision.pin]?.state !== "occupied" || [wireOf(decision.pin), plugPart(decision.pin)].some((wire) => end.wires[wire]?.aboard === false);
     case "cap": {
       if (start.cavities[decision.pin]?.state !== "occupied") return true;
       const capped = [plugEnd(decision.pin), farEnd(decision.pin)].map(placed).filter((place) => place?.at === "loose" && place.covered);

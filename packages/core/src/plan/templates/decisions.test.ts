@@ -39,6 +39,8 @@ describe("what each decision becomes", () => {
     ["a splice of two looms: theirs is cut and made safe first", join("splice"), "loom", "loom", ["cut X.A", "cap X.A", "cut V.1", "cap V.1", "strip V.1", "splice V.1"]],
     ["a splice of two pigtails cuts nothing", join("splice"), "flying", "flying", ["strip V.1", "splice V.1"]],
     ["cap and tuck of a loom's wire", { kind: "cap", pin: V }, "loom", "flying", ["release V.1", "cap V.1"]],
+    ["out of the loom: to where it leaves its branch, the rest insulated", { kind: "remove", pin: V }, "loom", "flying", ["release V.1", "cut V.1", "cap V.1", "take-out V.1"]],
+    ["a pigtail's lead out of its shell", { kind: "remove", pin: X }, "loom", "flying", ["release X.A", "take-out X.A"]],
     ["cap of a pigtail's free end", { kind: "cap", pin: X }, "loom", "flying", ["cap X.A"]],
     ["a feed onto a pigtail's free end", { kind: "feed", pin: X, feed: "battery", from: "F22" }, "loom", "flying", ["route X.A", "strip X.A", "feed X.A", "fuse X.A"]],
     ["a feed into a loom's wire: cut, the rest insulated, then fed", { kind: "feed", pin: X, feed: "battery", from: "F22" }, "loom", "loom", ["route X.A", "cut X.A", "cap X.A", "strip X.A", "feed X.A", "fuse X.A"]],
@@ -71,6 +73,42 @@ describe("what each decision becomes", () => {
     const wet = (of: Dossier): boolean => findHazards(of).some(({ rule }) => rule === "wet-joint");
     expect([wet(dossier), wet(job(join("splice"), "loom", "loom"))]).toEqual([false, true]);
     expect(planWork(dossier).steps.some(({ op }) => op?.kind === "cut" || (op?.kind === "release"))).toBe(false);
+  });
+  it("leads a wire through a part at its own plug, by the terminal or by a cut", () => {
+    const looped = (method: string, into: "empty" | "occupied", sealed = false): Dossier => {
+      const read = readJobValue({
+        format: "trevin-job", version: 1,
+        connectors: [
+          { name: "V", side: "vehicle", sealed, pins: [{ cavity: "1", function: "Horn", colour: "BK" }] },
+          { name: "X", side: "incoming", sealed, leads: "flying", pins: [{ cavity: "A", function: into === "empty" ? "" : "Horn in", colour: into === "empty" ? "" : "RD", content: into }, { cavity: "B", function: "Horn out", colour: "GN" }] },
+        ],
+        decisions: [{ kind: "series", vehicle: V, into: X, back: { connector: "X", cavity: "B" }, method }],
+      });
+      if (!read.ok) throw new Error(JSON.stringify(read.error));
+      return read.value.dossier;
+    };
+    expect(steps(looped("move", "empty"))).toEqual(["release V.1", "insert V.1", "strip X.B", "crimp X.B", "insert X.B"]);
+    expect(steps(looped("move", "empty", true))).toEqual(["release V.1", "pierce V.1", "insert V.1", "seal X.B", "strip X.B", "crimp X.B", "insert X.B"]);
+    expect(steps(looped("move", "occupied")).slice(0, 3)).toEqual(["release X.A", "take-out X.A", "release V.1"]);
+    expect(steps(looped("splice", "occupied"))).toEqual(["cut V.1", "cap V.1", "strip V.1", "splice V.1", "uncover V.1", "strip V.1", "splice V.1"]);
+  });
+  it("joins several in the adapter, as long as was measured between their plugs, and touches neither loom", () => {
+    const read = readJobValue({
+      format: "trevin-job", version: 1,
+      connectors: [
+        { name: "V", side: "vehicle", pins: [{ cavity: "1", function: "Lamp", colour: "BK" }, { cavity: "2", function: "Door", colour: "RD" }, { cavity: "3", function: "Door", colour: "GN" }] },
+        { name: "X", side: "incoming", leads: "loom", pins: [{ cavity: "A", function: "Lamp, left", colour: "RD" }, { cavity: "B", function: "Lamp, right", colour: "RD" }] },
+      ],
+      decisions: [{ kind: "split", vehicle: V, incoming: [X, { connector: "X", cavity: "B" }], method: "adapter" }, { kind: "jumper", pins: [{ connector: "V", cavity: "2" }, { connector: "V", cavity: "3" }], method: "adapter" }],
+      worklist: { adapterLengths: [{ between: ["X", "V"], mm: 350 }], joint: "solder" },
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.error));
+    const { dossier } = read.value;
+    const plan = planWork(dossier);
+    expect(checkPlan(dossier, plan)).toBeNull();
+    expect(plan.steps.some(({ op }) => op?.kind === "cut" || op?.kind === "release")).toBe(false);
+    expect(plan.steps.filter(({ op }) => op?.kind === "splice").map(({ joint, op }) => [joint, op?.kind === "splice" ? [op.by, op.ends.length] : null])).toEqual([["solder", ["solder", 3]]]);
+    expect(adapterLoom(dossier).wires.map(({ length, ends }) => [length, ends.map(({ at }) => at)])).toEqual([[350, ["shell", "joint"]], [350, ["joint", "shell"]], [350, ["joint", "shell"]], [null, ["shell", "shell"]]]);
   });
   it("leaves alone what is left, and says that nothing is to do", () => {
     const dossier = job({ kind: "leave", pin: V }, "loom", "flying", "empty");

@@ -1,7 +1,7 @@
 import { isPowered, isSupply, leadPin, linkedPairs, type Decision, type PinId, type PlacedPin } from "../../model/index.ts";
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { deadEnd, feedFrom, joinTogether, type Phases } from "./joints.ts";
+import { deadEndOf, feedFrom, interrupted, joinTogether, type Phases } from "./joints.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
 
@@ -19,8 +19,11 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
       return joinTogether([pin(decision.vehicle)], decision.incoming.map(pin), decision);
     case "jumper":
       return joinTogether(decision.pins.map(pin), [], decision);
+    case "series":
+      return work(interrupted(pin(decision.vehicle), pin(decision.into), pin(decision.back), decision));
     case "cap":
-      return work(deadEnd(pin(decision.pin)));
+    case "remove":
+      return work(deadEndOf(decision, pin(decision.pin)));
     case "feed":
       return work(feedFrom(pin(decision.pin), decision.feed, decision.from));
     case "move":

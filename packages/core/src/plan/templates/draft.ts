@@ -10,13 +10,13 @@ const MINUTES: Readonly<Record<StepKind, readonly [from: number, usual: number, 
   try: [1, 3, 10], program: [10, 20, 60], aim: [5, 10, 20], "refit-part": [4, 6, 20], inspect: [3, 5, 15], own: [5, 5, 5],
 };
 
-export type Draft = { readonly kind: StepKind; readonly role: string; readonly op: Operation | null } & Partial<Pick<Step, "wire" | "at" | "partner" | "connector" | "from" | "device" | "others" | "length" | "text" | "place" | "minutes" | "range">>;
+export type Draft = { readonly kind: StepKind; readonly role: string; readonly op: Operation | null } & Partial<Pick<Step, "wire" | "at" | "partner" | "connector" | "from" | "device" | "joint" | "others" | "length" | "text" | "place" | "minutes" | "range">>;
 
 /** A step of a group; what it belongs to and its role are its identity. Written out: this is the busiest line of the planner. */
 export function stepOf(group: string, owner: string, decision: DecisionId | null, draft: Draft): Step {
   const [quick, usual, slow] = MINUTES[draft.kind];
-  const { wire = null, at = null, partner = null, connector = null, device = null, others = [], from = null, length = null, text = "", place = "", minutes = usual, range = [quick, slow] } = draft;
-  return { id: stepId(`${owner}/${draft.role}`), kind: draft.kind, group, decision, op: draft.op, place, wire, at, partner, connector, device, others, from, length, text, twins: [], minutes, range };
+  const { wire = null, at = null, partner = null, connector = null, device = null, joint = null, others = [], from = null, length = null, text = "", place = "", minutes = usual, range = [quick, slow] } = draft;
+  return { id: stepId(`${owner}/${draft.role}`), kind: draft.kind, group, decision, op: draft.op, place, wire, at, partner, connector, device, joint, others, from, length, text, twins: [], minutes, range };
 }
 
 /** The wire of a pin in the hand, at its own cavity. */

@@ -1,4 +1,4 @@
-import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, wireOf } from "../../harness/index.ts";
+import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, plugPart, wireOf } from "../../harness/index.ts";
 import { decisionId, type Decision, type EndId, type InsertedDevice, type PlacedPin } from "../../model/index.ts";
 import { inHand, isFlying, type Draft } from "./draft.ts";
 
@@ -37,15 +37,36 @@ export function joinTogether(ours: readonly PlacedPin[], theirs: readonly Placed
   };
 }
 
-function jointDraft(device: InsertedDevice | undefined, ends: readonly EndId[], decision: Decision, meeting: Partial<Draft>): Draft {
+/** The joint of a decision; how it is made follows from the decision or from the job. */
+export function jointDraft(device: InsertedDevice | undefined, ends: readonly EndId[], decision: Decision, meeting: Partial<Draft>): Draft {
   const op = { kind: "splice", ends, joint: decisionId(decision) } as const;
   return device === undefined ? { kind: "splice", role: "splice", op, ...meeting } : { kind: "fit-device", role: "device", op, device, ...meeting };
 }
 
+/** Cut in mid-run and led through the incoming part: the loom's half onto the lead that takes it in, the plug's half onto the one that comes back. */
+export function interrupted(wire: PlacedPin, into: PlacedPin, back: PlacedPin, decision: Decision): readonly Draft[] {
+  const { id } = wire.pin;
+  const [theirs, returning] = [baredEnd(into, "into", "plug"), baredEnd(back, "back", "plug")];
+  const half = (end: EndId, other: EndId, lead: PlacedPin, role: "splice" | "splice-back"): readonly Draft[] => {
+    const meeting = { ...inHand(lead), wire: id, partner: lead.pin.id };
+    return [{ kind: "strip", role: role === "splice" ? "strip" : "strip-back", op: null, ...meeting }, { kind: "splice", role, op: { kind: "splice", ends: [end, other], joint: `${decisionId(decision)}/${role}` }, ...meeting }];
+  };
+  return [
+    ...theirs.drafts, ...returning.drafts, ...cutIn(wire, "vehicle", "far").drafts,
+    ...half(cutFarEnd(id), theirs.end, into, "splice"),
+    { kind: "uncover", role: "uncover-stub", op: { kind: "cap", end: cutPlugEnd(id), to: "open" }, ...inHand(wire) },
+    ...half(cutPlugEnd(id), returning.end, back, "splice-back"),
+  ];
+}
+
 /** The bare end to work on: a flying lead's own, or one half of a cut whose other half is insulated at once. */
-function baredEnd(placed: PlacedPin, role: string, half: "plug" | "far"): { readonly end: EndId; readonly drafts: readonly Draft[] } {
+export function baredEnd(placed: PlacedPin, role: string, half: "plug" | "far"): { readonly end: EndId; readonly drafts: readonly Draft[] } {
+  return isFlying(placed) ? { end: farEnd(placed.pin.id), drafts: [] } : cutIn(placed, role, half);
+}
+
+/** Cut behind the plug; the half that is not worked on is insulated at once. */
+function cutIn(placed: PlacedPin, role: string, half: "plug" | "far"): { readonly end: EndId; readonly drafts: readonly Draft[] } {
   const { id } = placed.pin;
-  if (isFlying(placed)) return { end: farEnd(id), drafts: [] };
   const [kept, stub] = half === "plug" ? [cutPlugEnd(id), cutFarEnd(id)] : [cutFarEnd(id), cutPlugEnd(id)];
   return {
     end: kept,
@@ -70,7 +91,7 @@ export function feedFrom(placed: PlacedPin, feed: string, from: string): readonl
 export const supplyName = (feed: string, from: string): string => `${feed} ${from}`.trim();
 
 /** Cap and tuck: a flying lead's bare end is capped; a loom's wire comes out of its cavity and its terminal is capped. */
-export function deadEnd(placed: PlacedPin): readonly Draft[] {
+function deadEnd(placed: PlacedPin): readonly Draft[] {
   const { id, content } = placed.pin;
   if (content !== "occupied") return [];
   if (isFlying(placed)) return [{ kind: "cap", role: "cap", op: { kind: "cap", end: farEnd(id), to: "covered" }, ...inHand(placed) }];
@@ -79,6 +100,23 @@ export function deadEnd(placed: PlacedPin): readonly Draft[] {
     { kind: "cap", role: "cap", op: { kind: "cap", end: plugEnd(id), to: "covered" }, ...inHand(placed) },
   ];
 }
+
+/** Out of the loom: a pigtail's lead as it is, a loom's wire from its cavity to where it leaves its branch, where the rest is insulated. */
+export function takenOut(placed: PlacedPin): readonly Draft[] {
+  const { id, content } = placed.pin;
+  if (content !== "occupied") return [];
+  const release: Draft = { kind: "release", role: "release", op: { kind: "release", end: plugEnd(id), cavity: id }, ...inHand(placed) };
+  if (isFlying(placed)) return [release, { kind: "take-out", role: "take-out", op: { kind: "take-out", wire: wireOf(id), to: "out" }, ...inHand(placed) }];
+  return [
+    release,
+    { kind: "cut", role: "cut-branch", op: { kind: "cut", pin: id }, ...inHand(placed), text: "branch", minutes: 5, range: [2, 15] },
+    { kind: "cap", role: "cap-branch", op: { kind: "cap", end: cutFarEnd(id), to: "covered" }, ...inHand(placed) },
+    { kind: "take-out", role: "take-out", op: { kind: "take-out", wire: plugPart(id), to: "out" }, ...inHand(placed) },
+  ];
+}
+
+/** How a wire that goes nowhere leaves its cavity: tucked away, or out of the loom. */
+export const deadEndOf = (decision: Extract<Decision, { kind: "cap" | "remove" }>, placed: PlacedPin): readonly Draft[] => (decision.kind === "cap" ? deadEnd(placed) : takenOut(placed));
 
 /** A lead that makes room: a flying one leaves the harness, one of a loom is capped and tucked. */
 export function evict(placed: PlacedPin): readonly Draft[] {

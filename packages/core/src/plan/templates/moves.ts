@@ -1,8 +1,8 @@
-import { plugEnd, type HarnessState } from "../../harness/index.ts";
+import { farEnd, plugEnd, type HarnessState } from "../../harness/index.ts";
 import { decisionId, type Decision, type DecisionId, type PinId, type PlacedPin } from "../../model/index.ts";
 import type { Displaced, Displacement } from "../displacements.ts";
-import { inHand, type Draft } from "./draft.ts";
-import { deadEnd, evict } from "./joints.ts";
+import { inHand, isFlying, type Draft } from "./draft.ts";
+import { baredEnd, deadEndOf, evict } from "./joints.ts";
 
 /** A step with the decision that it carries out. */
 export interface OwnedDraft {
@@ -11,11 +11,12 @@ export interface OwnedDraft {
 }
 export const ownedBy = (decision: Decision, drafts: readonly Draft[]): readonly OwnedDraft[] => drafts.map((draft) => ({ decision: decisionId(decision), draft }));
 
+type DeadEnd = Extract<Decision, { kind: "cap" | "remove" }>;
 interface Surroundings {
   readonly start: HarnessState;
   readonly pin: (id: PinId) => PlacedPin;
   /** The decision about the wire that a chain's last cavity holds, when it is capped to make room. */
-  readonly capping: (id: PinId) => Decision | undefined;
+  readonly capping: (id: PinId) => DeadEnd | undefined;
   /** Whether a wire can lie loose without being taken for another one that is open. */
   readonly parkable: (id: PinId) => boolean;
 }
@@ -27,7 +28,7 @@ export function moveTogether(component: Displaced, around: Surroundings): readon
   if (first === undefined) return [];
   const seat = (move: Displacement): readonly OwnedDraft[] => ownedBy(move.decision, seated(move, around));
   const taken = (move: Displacement): readonly OwnedDraft[] => ownedBy(move.decision, [released(move, pin)]);
-  if (component.kind === "chain") return [...freed(first, around), ...component.moves.flatMap((move) => [...taken(move), ...seat(move)])];
+  if (component.kind === "chain") return [...freed(first, around), ...component.moves.flatMap((move) => [...taken(move), ...seat(move), ...ownedBy(move.decision, ledBack(move, pin))])];
   const parked = { ...inHand(pin(first.from)) };
   const tag: readonly Draft[] = around.parkable(first.from) ? [] : [{ kind: "label", role: "label", op: null, ...parked, others: others.map(({ from }) => from) }];
   return [
@@ -43,13 +44,27 @@ export function moveTogether(component: Displaced, around: Surroundings): readon
 function freed(move: Displacement, { pin, capping }: Surroundings): readonly OwnedDraft[] {
   const target = pin(move.to);
   if (target.pin.content !== "occupied") return [];
-  if (move.decision.kind === "join") return ownedBy(move.decision, evict(target));
+  if (move.decision.kind !== "move") return ownedBy(move.decision, evict(target));
   const cap = capping(move.to);
-  return cap === undefined ? [] : ownedBy(cap, deadEnd(target));
+  return cap === undefined ? [] : ownedBy(cap, deadEndOf(cap, target));
 }
 
 function released({ from, to }: Displacement, pin: Surroundings["pin"]): Draft {
   return { kind: "release", role: "release", op: { kind: "release", end: plugEnd(from), cavity: from }, ...inHand(pin(from)), partner: to };
+}
+
+/** In a series the lead that comes back gets a terminal of the plug and takes the place of the wire. */
+function ledBack({ decision }: Displacement, pin: Surroundings["pin"]): readonly Draft[] {
+  if (decision.kind !== "series") return [];
+  const [lead, target] = [pin(decision.back), pin(decision.vehicle)];
+  const { end, drafts } = isFlying(lead) ? { end: farEnd(lead.pin.id), drafts: [] } : baredEnd(lead, "back", "plug");
+  const here = { ...inHand(target), wire: lead.pin.id, partner: lead.pin.id };
+  return [
+    ...drafts, ...(target.connector.sealed ? [{ kind: "seal", role: "seal-back", op: null, ...here } as const] : []),
+    { kind: "strip", role: "strip-back", op: null, ...here, text: "terminal" },
+    { kind: "crimp", role: "crimp-back", op: { kind: "crimp", end, to: "fitted" }, ...here },
+    { kind: "insert", role: "insert-back", op: { kind: "insert", end, cavity: target.pin.id }, ...here },
+  ];
 }
 
 /** Into its new cavity; a wire that comes from an unsealed plug gets a seal, and the seal goes on before the terminal. */

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
 import {
-  decisionId, emptyDossier, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type StoredEntry,
+  decisionId, emptyDossier, NO_EDITS, undecidedPins, type Command, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type OwnWord, type Pin, type PinId, type StoredEntry,
 } from "@trevin/core";
 import { briefItemSchema, connectorHeadSchema, decisionSchema, jobHeadSchema, joinPointSchema, loomWireSchema, ownWordSchema, pinSchema, readCommand, sourceSchema, worklistEditsSchema, type JobSummary } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
@@ -45,7 +45,7 @@ async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
     sources: sourceSchema.array().parse(row.sources),
     words: ownWordSchema.array().parse(row.words),
     brief: briefItemSchema.array().parse(row.brief),
-    worklist: worklistEditsSchema.parse(row.worklist),
+    worklist: worklistEditsSchema.parse({ ...NO_EDITS, ...(row.worklist as object) }),
     wires: wireRows.map(({ body }) => loomWireSchema.parse(body)),
     points: pointRows.map(({ body }) => joinPointSchema.parse(body)),
   };

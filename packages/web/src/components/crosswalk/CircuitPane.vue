@@ -3,7 +3,7 @@
 import Select from "primevue/select";
 import { computed, ref, shallowRef, toRaw, watch } from "vue";
 import {
-  aloneWords, decisionId, deviceReasonWords, deviceWords, dividerReadings, explainer, feedPlaceWords, isJoining, OPEN_EFFECTS, OPEN_WORDS, pinNamer, reasonWords,
+  aloneWords, decisionId, deviceReasonWords, deviceWords, dividerReadings, explainer, feedPlaceWords, isJoining, isLeftOpen, methodOf, OPEN_EFFECTS, OPEN_WORDS, pinNamer, reasonWords,
   type CavityLook, type ConnectorId, type Decision, type DecisionId, type Dossier, type Fix, type Hazard, type WayOfWire, type OpenEffect, type PinId,
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
@@ -11,14 +11,14 @@ import CavityLabel from "../parts/CavityLabel.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
-import { canFindLive, canTurn, costWords, METHOD_NAMES, METHOD_OFFERS, nextMethod, sameAnswer } from "./acts.ts";
+import { canFindLive, costWords, METHOD_NAMES, METHOD_OFFERS, nextMethod, sameAnswer } from "./acts.ts";
 import HazardCard from "./HazardCard.vue";
 import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
 const props = defineProps<{ row: WalkRow; dossier: Dossier; hazards: readonly Hazard[]; ofJob: readonly Hazard[]; now: ReadonlyMap<PinId, CavityLook>; offer: string; whyOpen: boolean }>();
 const answering = defineModel<string | null>("answering", { required: true });
 const emit = defineEmits<{
-  pick: [pin: PinId]; take: []; pair: []; reject: []; cap: []; leave: []; feed: []; jumper: []; shift: []; live: []; device: []; method: []; sure: []; back: []; why: [];
+  pick: [pin: PinId]; take: []; pair: []; reject: []; cap: []; leave: []; feed: []; jumper: []; shift: []; series: []; out: []; live: []; device: []; method: []; sure: []; back: []; why: [];
   fix: [fix: Fix]; accept: [hazards: readonly Hazard[], reason: string, by: string]; withdraw: [decision: Decision, rule: string]; open: [effect: OpenEffect | null]; remove: [id: DecisionId];
 }>();
 const prefs = usePrefs();
@@ -52,10 +52,11 @@ const decision = computed(() => props.row.decision);
 /** What each way of working would cost for this wire; it comes a moment later, from the worker. */
 const ways = shallowRef<readonly WayOfWire[]>([]);
 watch(decision, async (now) => {
-  const answer = now?.kind === "join" ? await computeWorker().ways(toRaw(props.dossier), toRaw(now)) : [];
+  const answer = now !== null && methodOf(now) !== null ? await computeWorker().ways(toRaw(props.dossier), toRaw(now)) : [];
   if (decision.value === now) ways.value = answer;
 }, { immediate: true });
-const openEffect = computed(() => (decision.value?.kind === "cap" || decision.value?.kind === "leave" ? (decision.value.open ?? "unsaid") : null));
+const otherWay = computed(() => (decision.value === null ? null : nextMethod(decision.value, props.dossier)));
+const openEffect = computed(() => (decision.value !== null && isLeftOpen(decision.value) ? (decision.value.open ?? "unsaid") : null));
 const effects = [{ value: "unsaid", label: "not said" }, ...OPEN_EFFECTS.map((value) => ({ value: value as string, label: OPEN_WORDS[value] }))];
 
 /** Every pair of the circuit with what speaks for and against it. */
@@ -102,20 +103,22 @@ watch(() => props.row.key, () => { more.value = false; });
       </div>
       <div class="acts">
         <button v-if="offer" type="button" class="btn pri" @click="emit('take')">{{ offer }} <kbd>Enter</kbd></button>
-        <button v-if="decision?.kind === 'join' && canTurn(row)" type="button" class="btn" @click="emit('method')">{{ METHOD_OFFERS[nextMethod(decision.method)] }} <kbd>M</kbd></button>
+        <button v-if="otherWay" type="button" class="btn" @click="emit('method')">{{ METHOD_OFFERS[otherWay] }} <kbd>M</kbd></button>
         <button v-if="row.vehicle.length && row.incoming.length" type="button" class="btn quiet" @click="emit('reject')">Never these <kbd>R</kbd></button>
         <button type="button" class="btn quiet" @click="emit('pair')">Other pin… <kbd>P</kbd></button>
         <button v-if="decision?.kind !== 'cap'" type="button" class="btn quiet" @click="emit('cap')">Cap <kbd>X</kbd></button>
+        <button v-if="decision?.kind !== 'remove'" type="button" class="btn quiet" @click="emit('out')">Out of the loom <kbd>U</kbd></button>
         <button v-if="decision?.kind !== 'leave'" type="button" class="btn quiet" @click="emit('leave')">Leave <kbd>L</kbd></button>
         <button type="button" class="btn quiet" @click="emit('feed')">Feed… <kbd>F</kbd></button>
         <button type="button" class="btn quiet" @click="emit('jumper')">Jumper… <kbd>J</kbd></button>
         <button v-if="decision?.kind === 'join' && canFindLive(row)" type="button" class="btn quiet" :aria-pressed="decision.findLive === true" @click="emit('live')">{{ decision.findLive ? "No test in the middle" : "Find the live half" }}</button>
         <button type="button" class="btn quiet" @click="emit('shift')">In its plug… <kbd>E</kbd></button>
+        <button v-if="row.vehicle.length === 1" type="button" class="btn quiet" @click="emit('series')">In series… <kbd>Q</kbd></button>
         <button v-if="decision && isJoining(decision)" type="button" class="btn quiet" @click="emit('device')">{{ row.device ? "Change the part…" : "Part between…" }} <kbd>I</kbd></button>
         <button v-if="decision" type="button" class="btn quiet" @click="emit('sure')">{{ decision.sure === "sure" ? "Wants a check" : "It is sure" }} <kbd>S</kbd></button>
         <button v-if="decision" type="button" class="btn quiet" @click="emit('back')">Take back <kbd>⌫</kbd></button>
       </div>
-      <p v-if="ways.length" class="lab ways"><template v-for="(way, i) in ways" :key="way.method"><template v-if="i > 0"> · </template><b :class="{ chosen: decision?.kind === 'join' && decision.method === way.method }">{{ METHOD_NAMES[way.method] }}</b> {{ costWords(way.cost) }}</template></p>
+      <p v-if="ways.length" class="lab ways"><template v-for="(way, i) in ways" :key="way.method"><template v-if="i > 0"> · </template><b :class="{ chosen: decision && methodOf(decision) === way.method }">{{ METHOD_NAMES[way.method] }}</b> {{ costWords(way.cost) }}</template></p>
       <div v-if="openEffect" class="field effect"><span id="open-effect" class="label">What happens because it is left open</span><Select :model-value="openEffect" :options="effects" option-label="label" option-value="value" aria-labelledby="open-effect" @update:model-value="emit('open', $event === 'unsaid' ? null : $event)" /></div>
       <section class="reasons">
         <h3>Why <button type="button" class="link lab" :aria-expanded="whyOpen" @click="emit('why')">{{ whyOpen ? "without figures" : "with figures" }} <kbd>Y</kbd></button></h3>

@@ -3,7 +3,7 @@ import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../workers/analysis.ts";
-import { acceptHazards, canTurn, costWords, joinPins, jumperPins, leaveOpen, nextMethod, rejectRows, sameAnswer, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
+import { acceptHazards, costWords, joinPins, jumperPins, leaveOpen, nextMethod, rejectRows, sameAnswer, seriesThrough, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
 import { isOpenHazard, pinsOfRow, walkRows, type WalkRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {
@@ -29,20 +29,36 @@ describe("acts of the crosswalk", () => {
   });
 
   it("goes from way to way of working and around again, and tells what one costs in words", () => {
-    expect(["move", "splice", "adapter"].map((method) => nextMethod(method as "move"))).toEqual(["splice", "adapter", "move"]);
+    const start = demoDossier();
+    const at = byName(start);
+    const join = start.decisions.find((decision) => decision.kind === "join" && decision.device === undefined)!;
+    expect((["move", "splice", "adapter"] as const).map((method) => nextMethod({ ...join, method } as Decision, start))).toEqual(["splice", "adapter", "move"]);
+    const several: Decision = { kind: "jumper", pins: [at("AL-P.B"), at("AL-P.P")], sure: "sure", reason: "", answers: [] };
+    expect([nextMethod(several, start), nextMethod({ ...several, method: "adapter" }, start), nextMethod({ kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] }, start)]).toEqual(["adapter", "splice", null]);
     expect(costWords({ cuts: 1, joints: 2, moved: 0, reversible: "with joints left", parts: 3, tools: 2, minutes: [4, 9] })).toBe("1 cut, 2 joints, 4 to 9 min");
   });
 
+  it("leads a wire through the part: in by a cavity or a lead, back by another, and takes what stood in the way back with it", () => {
+    const start = demoDossier();
+    const at = byName(start);
+    const led = done(start, seriesThrough(start, at("B12.7"), at("AL-P.S"), at("AL-P.B")));
+    expect(led.decisions.find(({ kind }) => kind === "series")).toMatchObject({ vehicle: at("B12.7"), into: at("AL-P.S"), back: at("AL-P.B"), method: "move" });
+    expect(rowsOf(led).find((row) => row.act === "series")).toMatchObject({ sure: "sure", offer: null });
+    const spliced = { ...start, head: { ...start.head, method: "splice" as const } };
+    expect(done(spliced, seriesThrough(spliced, at("B12.7"), at("AL-P.A"), at("AL-P.B"))).decisions.find(({ kind }) => kind === "series")).toMatchObject({ method: "splice" });
+    // Its cavity is taken again by what leads back: no other wire can move there.
+    expect(applyCommand(led, { kind: "decide", put: [{ kind: "move", pin: at("B12.4"), to: at("B12.7"), sure: "sure", reason: "", answers: [] }], remove: [] })).toMatchObject({ ok: false, error: { code: "cavity-claimed" } });
+  });
 
   it("every act on any rows is an edit that the job takes, and taking back leaves nothing behind", () => {
     let acted = 0;
-    fc.assert(fc.property(undecidedDossier(5), fc.array(fc.tuple(fc.constantFrom("take", "reject", "cap", "leave", "back"), fc.nat(), fc.nat({ max: 3 })), { minLength: 1, maxLength: 6 }), (start, plan) => {
+    fc.assert(fc.property(undecidedDossier(5), fc.array(fc.tuple(fc.constantFrom("take", "reject", "cap", "out", "leave", "back"), fc.nat(), fc.nat({ max: 3 })), { minLength: 1, maxLength: 6 }), (start, plan) => {
       let dossier = start;
       for (const [act, from, count] of plan) {
         const rows = rowsOf(dossier);
         if (rows.length === 0) return;
         const chosen = rows.slice(from % rows.length, (from % rows.length) + count + 1);
-        const edits = { take: () => takeOffers(chosen), reject: () => rejectRows(chosen.filter((row) => row.vehicle.length > 0 && row.incoming.length > 0), ""), cap: () => leaveOpen(chosen, "cap", dossier), leave: () => leaveOpen(chosen, "leave", dossier), back: () => takeBack(chosen) };
+        const edits = { take: () => takeOffers(chosen), reject: () => rejectRows(chosen.filter((row) => row.vehicle.length > 0 && row.incoming.length > 0), ""), cap: () => leaveOpen(chosen, "cap", dossier), out: () => leaveOpen(chosen, "remove", dossier), leave: () => leaveOpen(chosen, "leave", dossier), back: () => takeBack(chosen) };
         dossier = done(dossier, edits[act]());
         acted++;
         if (act === "cap" || act === "leave") for (const row of chosen) expect(dossier.decisions.some((decision) => decision.kind === act && pinsOfRow(row).some(({ pin }) => decisionPins(decision).includes(pin.id)))).toBe(true);
@@ -80,8 +96,8 @@ describe("acts of the crosswalk", () => {
     const joined = done(dossier, joinPins(dossier, [at("B12.3")], [at("AL-P.S")]));
     const row = rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.3"))!;
     expect(row.decision).toMatchObject({ kind: "join", method: "move" });
-    expect(canTurn(row)).toBe(false);
-    expect(canTurn(rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.7")))).toBe(true);
+    expect(nextMethod(row.decision!, joined)).toBeNull();
+    expect(nextMethod(rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.7"))!.decision!, joined)).not.toBeNull();
     expect(applyCommand(joined, { kind: "decide", put: [{ ...(row.decision as Extract<Decision, { kind: "join" }>), method: "splice" }], remove: [] })).toMatchObject({ ok: false, error: { code: "pin-is-empty" } });
   });
 

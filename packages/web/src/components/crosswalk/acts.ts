@@ -1,6 +1,6 @@
 import {
-  decisionId, decisionPins, METHODS, seatOf, leftOpen, rankPins, readFunction,
-  type Decision, type DecisionId, type DeviceKind, type Method, type WayOfWire, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin,
+  decisionId, decisionPins, indexPins, methodOf, seatOf, seatsOf, leftOpen, rankPins, readFunction, waysToDo,
+  type Decision, type DecisionId, type DeviceKind, type Method, type WayOfWire, type Dossier, type Hazard, type InsertedDevice, type LeavingOpen, type PinId, type PlacedPin,
 } from "@trevin/core";
 import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -37,7 +37,7 @@ export function rejectRows(rows: readonly WalkRow[], reason: string): Edit {
 }
 
 /** Nothing is connected to these pins. Of a pair that is only suggested, that is said of the vehicle's wire. */
-export function leaveOpen(rows: readonly WalkRow[], kind: "cap" | "leave", { words }: Pick<Dossier, "words">): Edit {
+export function leaveOpen(rows: readonly WalkRow[], kind: LeavingOpen["kind"], { words }: Pick<Dossier, "words">): Edit {
   const pins = rows.flatMap((row) => (row.decision === null && row.incoming.length > 0 ? row.vehicle.length > 0 ? row.vehicle : row.incoming : pinsOfRow(row)));
   const open = ({ pin, connector }: PlacedPin) => (kind === "leave" && connector.side === "vehicle" ? null : (readFunction(pin.function, words).term?.open ?? null));
   return { put: pins.map((placed) => leftOpen(kind, placed.pin.id, open(placed))), remove: idsOf(rows) };
@@ -74,12 +74,20 @@ export function shiftPin(dossier: Dossier, pin: PinId, to: PinId): Edit {
   return { put, remove: [...new Set([...inTheWay(dossier, [pin, to]), ...seated])] };
 }
 
-/** The next way of working for a join: move, splice, adapter, and around again. */
-export const nextMethod = (method: Method): Method => METHODS[(METHODS.indexOf(method) + 1) % METHODS.length] ?? "move";
-export const METHOD_OFFERS: Readonly<Record<Method, string>> = { move: "Move instead", splice: "Splice instead", adapter: "By adapter instead" };
+/** A vehicle's wire is led through the incoming part: it goes into the first of its pins, and the second one leads back to its place. */
+export function seriesThrough(dossier: Dossier, vehicle: PinId, into: PinId, back: PinId): Edit {
+  const seated = dossier.decisions.filter((decision) => seatsOf(decision).some((seat) => seat === into || seat === vehicle)).map(decisionId);
+  const method = hasWire(dossier, into) && dossier.head.method === "splice" ? "splice" : "move";
+  return { put: [{ kind: "series", vehicle, into, back, method, sure: "sure", ...common, reason: "chosen by hand" }], remove: [...new Set([...inTheWay(dossier, [vehicle, into, back]), ...seated])] };
+}
 
-/** Whether a circuit could be moved as well as spliced. */
-export const canTurn = (row: WalkRow | undefined): boolean => row?.decision?.kind === "join" && row.device === null && row.incoming.every(({ pin }) => pin.content !== "empty");
+/** The next of the ways in which a decision can be carried out, and around again; null where there is one at most. */
+export function nextMethod(decision: Decision, dossier: Dossier): Method | null {
+  const ways = waysToDo(decision, indexPins(dossier));
+  const now = methodOf(decision);
+  return ways.length < 2 || now === null ? null : (ways[(ways.indexOf(now) + 1) % ways.length] ?? null);
+}
+export const METHOD_OFFERS: Readonly<Record<Method, string>> = { move: "Move instead", splice: "Splice instead", adapter: "By adapter instead" };
 
 export const METHOD_NAMES: Readonly<Record<Method, string>> = { move: "move", splice: "splice", adapter: "adapter" };
 /** "1 cut, 1 joint, 4 to 9 min": what a way of working costs for one wire. */
@@ -141,12 +149,16 @@ export function offerWords(row: WalkRow): string {
       return `Join ${cavities(row.vehicle)} to ${cavities(row.incoming)}`;
     case "move":
       return `Move ${cavities(pinsOfRow(row))} in its plug`;
+    case "series":
+      return `Lead ${cavities(row.vehicle)} through ${cavities(row.incoming)}`;
     case "jumper":
       return `Join ${cavities(pinsOfRow(row))} in their plug`;
     case "feed":
       return offer.from === "" ? "Feed it from…" : `Feed it from ${offer.from}`;
     case "cap":
       return "Cap and tuck";
+    case "remove":
+      return "Take out of the loom";
     case "leave":
       return leadOf(row)?.pin.content === "unknown" ? "Leave unseen" : "Leave as it is";
   }

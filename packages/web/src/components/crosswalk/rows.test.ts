@@ -13,7 +13,7 @@ describe("walkRows", () => {
       const rows = walkRows(dossier, analyse(dossier, []));
       const shown = rows.flatMap(pinsOf);
       expect(new Set(shown).size).toBe(shown.length);
-      const joinedTo = new Set(dossier.decisions.flatMap((decision) => (decision.kind === "join" ? [decision.incoming] : [])));
+      const joinedTo = new Set(dossier.decisions.flatMap((decision) => (decision.kind === "join" ? [decision.incoming] : decision.kind === "series" ? [decision.into] : [])));
       const wanted = allPins(dossier).filter(({ pin }) => pin.content !== "empty" || joinedTo.has(pin.id)).map(({ pin }) => pin.id);
       expect([...shown].sort()).toEqual([...wanted].sort());
       expect(new Set(rows.map((row) => row.key)).size).toBe(rows.length);

@@ -12,7 +12,8 @@ const props = withDefaults(defineProps<{
 const DASH: Readonly<Record<Sureness, string>> = { sure: "none", check: "9 5", guess: "0.1 6" };
 const LETTERS: Readonly<Record<InsertedDevice["kind"], string>> = { diodes: "", divider: "DIV", regulator: "REG", relay: "RLY", resistor: "RES", fuse: "FUSE", switch: "SW", converter: "CNV" };
 
-const several = computed(() => props.act === "split" || props.act === "merge" || props.act === "jumper");
+const FORKED: readonly Act[] = ["split", "merge", "series", "jumper"];
+const several = computed(() => FORKED.includes(props.act));
 const height = computed(() => (several.value ? Math.max(props.left, props.right) * props.rowHeight : 16));
 const dash = computed(() => DASH[props.sure]);
 const spread = (count: number): readonly number[] => Array.from({ length: count }, (_, i) => ((i + 0.5) * height.value) / count);
@@ -46,7 +47,13 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
     <span v-if="under" class="words lab under" :class="{ far: act === 'merge' }">{{ under }}</span>
     <svg :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true" :class="{ mirrored }">
       <g stroke="var(--ink)" stroke-width="2.5" fill="none" stroke-linecap="round">
-        <template v-if="several">
+        <template v-if="act === 'series'">
+          <path :d="`M2 ${joint.y - 4}H${joint.x}Q${joint.x + 14} ${joint.y - 4} ${joint.x + 18} ${height / 4}T${joint.x + 34} ${height / 4}H${width - 12}`" :stroke-dasharray="dash" />
+          <path :d="`M${width - 12} ${height / 4 - 5.5} L${width - 1} ${height / 4} L${width - 12} ${height / 4 + 5.5}z`" fill="var(--ink)" stroke="none" />
+          <path :d="`M${width - 2} ${(height * 3) / 4}H${joint.x + 34}Q${joint.x + 22} ${(height * 3) / 4} ${joint.x + 18} ${joint.y + 14}T${joint.x} ${joint.y + 4}H12`" :stroke-dasharray="dash" />
+          <path :d="`M12 ${joint.y - 1.5} L1 ${joint.y + 4} L12 ${joint.y + 9.5}z`" fill="var(--ink)" stroke="none" />
+        </template>
+        <template v-else-if="several">
           <path v-if="act !== 'jumper'" :d="act === 'split' ? `M2 ${joint.y}H${joint.x - 11}` : `M${joint.x + 11} ${joint.y}H${width - 2}`" :stroke-dasharray="dash" />
           <path v-for="branch in branches" :key="branch" :d="branch" :stroke-dasharray="dash" />
           <template v-if="act !== 'jumper' && boxed === ''">
@@ -76,6 +83,10 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
         <template v-else-if="act === 'cap'">
           <path :d="`M2 8H24`" :stroke-dasharray="dash" />
           <path d="M24 1.5h6a7 6.5 0 0 1 0 13h-6z" fill="var(--sheet)" stroke-width="1.8" />
+        </template>
+        <template v-else-if="act === 'remove'">
+          <path d="M2 8H20" :stroke-dasharray="dash" />
+          <path d="M22 2l12 12M34 2l-12 12" stroke-width="2" />
         </template>
         <template v-else-if="act === 'leave'">
           <path d="M2 8H24" :stroke-dasharray="dash" />

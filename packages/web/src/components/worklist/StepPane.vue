@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** The step in hand: why it is done, what to see before it counts as done, what it needs; and what can be changed about it. */
 import { computed } from "vue";
-import { decisionId, decisionWords, kitKey, pinNamer, type Decision, type Dossier, type KitItem } from "@trevin/core";
+import { decisionId, decisionWords, kitKey, pinNamer, type Decision, type Dossier, type JointKind, type KitItem } from "@trevin/core";
 import type { ShownStep } from "../../composables/usePlan.ts";
+import JointChoice from "./JointChoice.vue";
 
 const props = defineProps<{ shown: ShownStep; dossier: Dossier; kit: readonly KitItem[]; have: readonly string[]; evening: boolean; first: boolean; last: boolean }>();
-const emit = defineEmits<{ up: []; down: []; own: []; evening: []; remove: [] }>();
+const emit = defineEmits<{ joint: [decision: Decision, joint: JointKind]; up: []; down: []; own: []; evening: []; remove: [] }>();
 const decision = computed<Decision | null>(() => props.dossier.decisions.find((one) => decisionId(one) === props.shown.step.decision) ?? null);
 const name = computed(() => pinNamer(props.dossier));
 const needs = computed(() => props.kit.filter(({ steps }) => steps.includes(props.shown.step.id)));
@@ -19,6 +20,7 @@ const isOwn = computed(() => props.shown.step.kind === "own");
     <p v-if="decision"><b>Why:</b> {{ decisionWords(decision, name) }}<template v-if="decision.reason"> ({{ decision.reason }})</template>. <RouterLink class="no-print" :to="{ name: 'crosswalk', query: { pin: shown.step.wire ?? undefined } }">Open the circuit</RouterLink></p>
     <ul v-if="shown.words.before.length" class="before"><li v-for="line in shown.words.before" :key="line">{{ line }}</li></ul>
     <p v-if="needs.length" class="lab mut">Needs {{ needs.map((item) => `${item.what}${have.includes(kitKey(item)) ? "" : " (not ticked)"}`).join("; ") }}.</p>
+    <JointChoice v-if="shown.step.joint && decision" label="This joint" :chosen="shown.step.joint" :disabled="shown.state !== 'open'" @choose="decision && emit('joint', decision, $event)" />
     <div class="acts no-print">
       <button type="button" class="btn quiet" :disabled="first" @click="emit('up')">Earlier <kbd>Shift ↑</kbd></button>
       <button type="button" class="btn quiet" :disabled="last" @click="emit('down')">Later <kbd>Shift ↓</kbd></button>
