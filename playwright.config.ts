@@ -2,6 +2,7 @@ import { existsSync, mkdtempSync, chmodSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { defineConfig } from "@playwright/test";
+import { BROWSER_FLAGS, browserPath } from "./scripts/browser.mjs";
 
 const port = Number(process.env["TREVIN_E2E_PORT"] ?? 4691);
 /** Workers read this file again: the folder is made once and handed on in the environment. */
@@ -10,7 +11,9 @@ chmodSync(data, 0o755);
 
 export default defineConfig({
   testDir: "e2e",
-  workers: 1,
+  // One for each core; every test works on a job of its own.
+  workers: 2,
+  fullyParallel: true,
   timeout: 90_000,
   expect: { timeout: 15_000 },
   // A busy machine may be slow once; a test that fails twice has failed. Flaky ones are named in the report.
@@ -22,8 +25,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     screenshot: "only-on-failure",
     launchOptions: {
-      executablePath: "/usr/bin/chromium",
-      args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+      executablePath: browserPath(),
+      args: BROWSER_FLAGS,
     },
   },
   webServer: {

@@ -1,9 +1,10 @@
 import { chromium } from "playwright-core";
+import { BROWSER_FLAGS, browserPath } from "../scripts/browser.mjs";
 import { linearSumAssignment } from "linear-sum-assignment";
 import { blankConnector, blankPin, colourForColour, connectorId, decisionFromPair, emptyDossier, fileOf, findHazards, matchProblem, pinId, pinReader, pinsOfSide, suggest, type Connector, type Dossier, type MatchMemo, type SignalClass } from "../packages/core/src/index.ts";
 import { solveAssignment, type AssignmentProblem } from "../packages/core/src/numeric/index.ts";
 import { engineSwap } from "../packages/core/src/testing/engineSwap.ts";
-import { FLAGS, median, percentile, round, say, timed } from "./tools.ts";
+import { median, percentile, round, say, timed } from "./tools.ts";
 
 const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender", "Road speed", "Door ajar", "Horn", "Wiper", "Fuel level", "Coolant temperature", "Oil pressure", "Turn lamp", "Side lamp", "Injector", "Fan relay", "Stop lamp switch"];
 const SIGNALS: readonly SignalClass[] = ["ground", "ignition", "battery", "can-h", "can-l", "analog", "pwm", "switched-ground", "lamp-feed", "resistive-sensor"];
@@ -84,7 +85,7 @@ export function crosswalk(): void {
 
 /** The view in a real browser: an engine swap of 270 pins beside a job of 40, from the key to the row that says "decided". */
 export async function crosswalkView(base: string): Promise<void> {
-  const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: FLAGS });
+  const browser = await chromium.launch({ executablePath: browserPath(), args: BROWSER_FLAGS });
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.addInitScript(() => localStorage.setItem("trevin.person", "bench"));

@@ -1,11 +1,12 @@
 import Graph from "graphology";
 import { connectedComponents } from "graphology-components";
 import { chromium, type Page } from "playwright-core";
+import { BROWSER_FLAGS, browserPath } from "../scripts/browser.mjs";
 import {
   blankConnector, blankPin, connectorId, drawFace, emptyDossier, faceOf, faceSvg, fileOf, joinPointId, locateAll, looksOf, loomWireId, nets, pinId, SHELLS, slotsOf, trace,
   type Connector, type Dossier, type Hold, type LoomWire, type Side, type WireEnd,
 } from "../packages/core/src/index.ts";
-import { FLAGS, median, percentile, round, say, timed } from "./tools.ts";
+import { median, percentile, round, say, timed } from "./tools.ts";
 
 const COLOURS = ["BK", "RD", "BU/WH", "GN", "YE/RD", "WH", "GY/BK", "BN/YE"];
 function connector(shellId: string, name: string, side: Side = "vehicle"): Connector {
@@ -55,7 +56,7 @@ export function faces(): void {
 
 /** A job of 60 connectors in a real browser, beside one of two. */
 export async function openFaces(base: string): Promise<void> {
-  const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: FLAGS });
+  const browser = await chromium.launch({ executablePath: browserPath(), args: BROWSER_FLAGS });
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.addInitScript(() => localStorage.removeItem("trevin.view"));

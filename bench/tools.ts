@@ -21,6 +21,3 @@ export async function timed(work: () => Promise<unknown>): Promise<number> {
   await work();
   return performance.now() - began;
 }
-
-/** How Chromium is started here: without a sandbox, since it runs as root, and without any network of its own. */
-export const FLAGS = ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"];

@@ -91,3 +91,34 @@ test("two wires of one plug change places, and a splice is tested in the middle"
   await expect(page.getByRole("listitem").filter({ hasText: "until its place is free" })).toBeVisible();
   await expect(page.getByText("the plan was replayed from the start")).toBeVisible();
 });
+
+test("a wire is led through the part in series, another one leaves the loom, and joints are soldered for the job or one by one", async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`${job}/crosswalk?pin=B12.7`);
+  await expect(page.getByRole("heading", { name: /^\s*7/ })).toBeVisible();
+  await page.keyboard.press("q");
+  const dialog = page.getByRole("dialog", { name: "Lead B12.7 through the part" });
+  await dialog.getByRole("combobox").fill("level sender, left");
+  await page.keyboard.press("Enter");
+  await dialog.getByRole("combobox").fill("level sender, right");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("in series", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: /^Splice instead/ }).click();
+  await expect(page.getByRole("button", { name: /^Move instead/ })).toBeVisible();
+  await page.goto(`${job}/crosswalk?pin=B12.3`);
+  await page.getByRole("button", { name: /^Out of the loom/ }).click();
+  await expect(page.getByText("out of the loom", { exact: true })).toBeVisible();
+  // The other sender has lost its partner to the series.
+  await page.goto(`${job}/crosswalk?pin=B12.8`);
+  await page.getByRole("button", { name: /^Leave/ }).click();
+  await page.goto(`${job}/worklist`);
+  await expect(page.getByText("where it leaves the branch", { exact: false })).toBeVisible();
+  await page.getByRole("group", { name: "Joints" }).getByRole("button", { name: "solder", exact: true }).click();
+  const spliced = page.getByRole("listitem").filter({ hasText: "soldered" });
+  await expect(spliced).toHaveCount(4);
+  await spliced.first().click();
+  await page.getByRole("group", { name: "This joint" }).getByRole("button", { name: "crimp", exact: true }).click();
+  await expect(spliced).toHaveCount(3);
+  await expect(page.getByText("A sample of this crimp was pulled")).toBeVisible();
+  await expect(page.getByText("the plan was replayed from the start")).toBeVisible();
+});

@@ -4,13 +4,14 @@ import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:f
 import { createServer } from "node:net";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
+import { BROWSER_PACKAGE, browserPath } from "./browser.mjs";
 import { installPackages } from "./dependencies.mjs";
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const say = (line) => process.stdout.write(`${line}\n`);
 
 installPackages(root);
-installChromium();
+installBrowser();
 const results = join(root, "test-results");
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
@@ -70,16 +71,15 @@ function countsOf(name) {
   return report ? { passed: report.numPassedTests, failed: report.numFailedTests, counted: true } : { passed: 0, failed: 0, counted: false };
 }
 
-function installChromium() {
-  if (existsSync("/usr/bin/chromium")) return;
-  if (process.getuid?.() === 0 && existsSync("/usr/bin/apt-get")) {
-    say("Chromium is missing; installing it from the distribution's packages (about a minute)");
+function installBrowser() {
+  if (process.getuid?.() === 0 && existsSync("/usr/bin/apt-get") && !existsSync(`/usr/bin/${BROWSER_PACKAGE}`)) {
+    say("Chromium without a window is missing; installing it from the distribution's packages (about a minute)");
     const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
     spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "update"], { env, stdio: "ignore" });
-    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "install", "-y", "chromium"], { env, stdio: "ignore" });
-    if (existsSync("/usr/bin/chromium")) return;
+    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "install", "-y", BROWSER_PACKAGE], { env, stdio: "ignore" });
   }
-  process.stderr.write("Chromium is not installed. Run this, then test again:\n  sudo apt-get update && sudo apt-get install -y chromium\n");
+  if (browserPath() !== undefined) return;
+  process.stderr.write(`Chromium is not installed. Run this, then test again:\n  sudo apt-get update && sudo apt-get install -y ${BROWSER_PACKAGE}\n`);
   process.exit(3);
 }
 

@@ -1,0 +1,3 @@
+export declare const BROWSER_PACKAGE: string;
+export declare const browserPath: () => string | undefined;
+export declare const BROWSER_FLAGS: string[];
