@@ -20,6 +20,7 @@ describe("decisions of every kind, and the brief", () => {
       { kind: "split", vehicle: name("D7.2"), incoming: [name("TL-A.F"), name("TL-A.G")], ...common },
       { kind: "jumper", pins: [name("TL-B.5"), name("TL-B.6")], ...common },
       { kind: "series", vehicle: name("D7.3"), into: name("TL-B.3"), back: name("TL-B.4"), method: "splice", joint: "solder", ...common },
+      { kind: "mate", vehicle: [name("D7.1"), name("D7.6")], incoming: [name("TL-B.1"), name("TL-B.2")], ...common },
       { kind: "remove", pin: name("D4.9"), open: "no-start", ...common },
       { kind: "cap", pin: name("D4.10"), open: "no-start", ...common, answers: [{ rule: "start-interlock", reason: "bench test only", by: "Ines" }] },
       { kind: "forbid", vehicle: name("D4.14"), incoming: name("TL-A.S"), ...common, reason: "drops out while cranking" },

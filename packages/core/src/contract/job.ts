@@ -169,10 +169,12 @@ export const worklistEditsSchema = z.object({
 }) satisfies z.ZodType<WorklistEdits>;
 
 const severalPins = z.array(pinIdSchema).min(2, "two pins at least").max(40);
+const metPins = z.array(pinIdSchema).min(1).max(1000);
 export const decisionSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...findLiveField, ...deviceField, ...jointField, ...commonDecision }),
   z.object({ kind: z.literal("merge"), vehicle: severalPins, incoming: pinIdSchema, ...jointMethodField, ...deviceField, ...jointField, ...commonDecision }),
   z.object({ kind: z.literal("split"), vehicle: pinIdSchema, incoming: severalPins, ...jointMethodField, ...deviceField, ...jointField, ...commonDecision }),
+  z.object({ kind: z.literal("mate"), vehicle: metPins, incoming: metPins, ...commonDecision }),
   z.object({ kind: z.literal("move"), pin: pinIdSchema, to: pinIdSchema, ...commonDecision }),
   z.object({ kind: z.literal("series"), vehicle: pinIdSchema, into: pinIdSchema, back: pinIdSchema, method: z.enum(["move", "splice"]), ...jointField, ...commonDecision }),
   z.object({ kind: z.literal("jumper"), pins: severalPins, ...jointMethodField, ...jointField, ...commonDecision }),

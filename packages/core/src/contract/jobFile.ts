@@ -9,12 +9,14 @@ import { upcastLayout } from "./shell.ts";
 
 const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
 const severalRefs = z.array(pinRefSchema).min(2).max(40);
+const metRefs = z.array(pinRefSchema).min(1).max(1000);
 const loose = { sure: commonDecision.sure.optional(), reason: commonDecision.reason.optional(), answers: commonDecision.answers.optional() };
 
 const fileDecisionSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...findLiveField, ...deviceField, ...jointField, ...loose }),
   z.object({ kind: z.literal("merge"), vehicle: severalRefs, incoming: pinRefSchema, ...jointMethodField, ...deviceField, ...jointField, ...loose }),
   z.object({ kind: z.literal("split"), vehicle: pinRefSchema, incoming: severalRefs, ...jointMethodField, ...deviceField, ...jointField, ...loose }),
+  z.object({ kind: z.literal("mate"), vehicle: metRefs, incoming: metRefs, ...loose }),
   z.object({ kind: z.literal("move"), pin: pinRefSchema, to: pinRefSchema, ...loose }),
   z.object({ kind: z.literal("series"), vehicle: pinRefSchema, into: pinRefSchema, back: pinRefSchema, method: z.enum(["move", "splice"]).optional(), ...jointField, ...loose }),
   z.object({ kind: z.literal("jumper"), pins: severalRefs, ...jointMethodField, ...jointField, ...loose }),

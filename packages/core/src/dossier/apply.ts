@@ -1,4 +1,4 @@
-import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, leadPin, namedPins, OWN_SOURCES, pinName, seatOf, seatsOf, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId, type WorklistEdits } from "../model/index.ts";
+import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, leadPin, methodOf, namedPins, OWN_SOURCES, pinName, seatOf, seatsOf, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId, type WorklistEdits } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
 import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
@@ -164,6 +164,8 @@ function decide(dossier: Dossier, put: readonly Decision[], remove: readonly Dec
   const after = [...kept, ...put];
   const claimed = firstClaimedTwice(after);
   if (claimed !== null) return fail(claimed);
+  const plug = firstPlugClaimedTwice(after, pins);
+  if (plug !== null) return fail(plug);
   const clash = firstForbidden(after);
   if (clash !== null) return fail(clash);
   const before = new Map(dossier.decisions.map((decision) => [decisionId(decision), decision]));
@@ -189,6 +191,7 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
   if (across.some(([vehicle, incoming]) => pins.get(vehicle)?.connector.side !== "vehicle" || pins.get(incoming)?.connector.side !== "incoming")) {
     return { code: "join-needs-both-sides", decision: decisionId(decision) };
   }
+  if (decision.kind === "mate" && (decision.vehicle.length !== decision.incoming.length || [decision.vehicle, decision.incoming].some((side) => new Set(side.map((id) => pins.get(id)?.connector.id)).size !== 1))) return { code: "mate-not-plug-to-plug", decision: decisionId(decision) };
   if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1) return { code: "jumper-across-connectors", decision: decisionId(decision) };
   if (decision.kind === "move" && pins.get(decision.pin)?.connector.side !== pins.get(decision.to)?.connector.side) return { code: "move-across-sides", decision: decisionId(decision) };
   // A single wire may move into an empty cavity of the other side; every other work needs a wire, a joint on both sides.
@@ -205,6 +208,21 @@ function firstClaimedTwice(decisions: readonly Decision[]): CommandProblem | nul
       const by = seats.get(seat);
       if (by !== undefined) return { code: "cavity-claimed", pin: seat, by };
       seats.set(seat, decisionId(decision));
+    }
+  }
+  return null;
+}
+
+/** The first plug that is to go into two others, or into another one and into an adapter. */
+function firstPlugClaimedTwice(decisions: readonly Decision[], pins: ReadonlyMap<PinId, PlacedPin>): CommandProblem | null {
+  const mates = decisions.filter(({ kind }) => kind === "mate");
+  const taken = new Map<ConnectorId, DecisionId>();
+  for (const decision of [...mates, ...decisions.filter((one) => methodOf(one) === "adapter")]) {
+    for (const pin of namedPins(decision)) {
+      const connector = pins.get(pin)?.connector.id;
+      const by = connector === undefined ? undefined : taken.get(connector);
+      if (by !== undefined && by !== decisionId(decision)) return { code: "plug-claimed", pin, by };
+      if (connector !== undefined && decision.kind === "mate") taken.set(connector, decisionId(decision));
     }
   }
   return null;

@@ -29,6 +29,8 @@ export type CommandProblem =
   | { readonly code: "join-needs-both-sides"; readonly decision: DecisionId }
   | { readonly code: "pin-with-itself"; readonly pin: PinId }
   | { readonly code: "too-few-pins"; readonly decision: DecisionId }
+  | { readonly code: "mate-not-plug-to-plug"; readonly decision: DecisionId }
+  | { readonly code: "plug-claimed"; readonly pin: PinId; readonly by: DecisionId }
   | { readonly code: "jumper-across-connectors"; readonly decision: DecisionId }
   | { readonly code: "move-across-sides"; readonly decision: DecisionId }
   | { readonly code: "cavity-claimed"; readonly pin: PinId; readonly by: DecisionId }

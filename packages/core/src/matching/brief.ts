@@ -15,7 +15,7 @@ export interface BriefLine {
   readonly state: BriefState;
 }
 
-const ALWAYS: ReadonlySet<Decision["kind"]> = new Set(["join", "merge", "split", "series", "feed", "jumper"]);
+const ALWAYS: ReadonlySet<Decision["kind"]> = new Set(["join", "merge", "split", "mate", "series", "feed", "jumper"]);
 /** Words around an option that say nothing: "only with air conditioning". */
 const EMPTY_WORDS = new Set(["only", "with", "if", "when", "for", "option", "optional", "fitted", "models", "vehicles", "the"]);
 const meat = (text: string): string => tokensOf(text).filter((token) => !EMPTY_WORDS.has(token)).join(" ");

@@ -72,6 +72,8 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
       return { ...decision, vehicle: decision.vehicle.map(turn), incoming: turn(decision.incoming) };
     case "split":
       return { ...decision, vehicle: turn(decision.vehicle), incoming: decision.incoming.map(turn) };
+    case "mate":
+      return { ...decision, vehicle: decision.vehicle.map(turn), incoming: decision.incoming.map(turn) };
     case "move":
       return { ...decision, pin: turn(decision.pin), to: turn(decision.to) };
     case "jumper":

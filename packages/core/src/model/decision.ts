@@ -44,8 +44,8 @@ interface LeftOpen extends Common {
 /**
  * What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. `move`
  * takes a wire to another cavity of its own side, whose own wire has a decision of its own. `series` opens a vehicle's wire at its
- * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `cap` tucks a wire
- * away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
+ * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `mate` plugs
+ * a plug into one of the other side, and pairs the wires that meet there. `cap` tucks a wire away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
  * the power on before they are joined.
  */
 export type Decision =
@@ -53,6 +53,7 @@ export type Decision =
   | (Across & { readonly kind: "merge"; readonly vehicle: readonly PinId[]; readonly incoming: PinId; readonly method?: JointMethod | undefined })
   | (Across & { readonly kind: "split"; readonly vehicle: PinId; readonly incoming: readonly PinId[]; readonly method?: JointMethod | undefined })
   | (Jointed & { readonly kind: "series"; readonly vehicle: PinId; readonly into: PinId; readonly back: PinId; readonly method: "move" | "splice" })
+  | (Common & { readonly kind: "mate"; readonly vehicle: readonly PinId[]; readonly incoming: readonly PinId[] })
   | (Common & { readonly kind: "move"; readonly pin: PinId; readonly to: PinId })
   | (Jointed & { readonly kind: "jumper"; readonly pins: readonly PinId[]; readonly method?: JointMethod | undefined })
   | (LeftOpen & { readonly kind: "cap" })
@@ -100,6 +101,8 @@ export function namedPins(decision: Decision): readonly PinId[] {
       return [...decision.vehicle, decision.incoming];
     case "split":
       return [decision.vehicle, ...decision.incoming];
+    case "mate":
+      return [...decision.vehicle, ...decision.incoming];
     case "move":
       return [decision.pin, decision.to];
     case "series":
@@ -146,6 +149,8 @@ export function linkedPairs(decision: Decision): readonly (readonly [vehicle: Pi
       return decision.incoming.map((incoming) => [decision.vehicle, incoming]);
     case "series":
       return [[decision.vehicle, decision.into]];
+    case "mate":
+      return decision.vehicle.flatMap((vehicle, i) => { const incoming = decision.incoming[i]; return incoming === undefined ? [] : [[vehicle, incoming] as const]; });
     default:
       return [];
   }
@@ -153,5 +158,7 @@ export function linkedPairs(decision: Decision): readonly (readonly [vehicle: Pi
 
 /** A decision is what it does to which pins: taken back and made again, it is the same decision and keeps its ticks. */
 export function decisionId(decision: Decision): DecisionId {
-  return decisionIdOf([decision.kind, ...namedPins(decision)].join(":"));
+  // Two plugs are named by the first wires that meet in them.
+  const named = decision.kind === "mate" ? [decision.vehicle[0], decision.incoming[0]] : namedPins(decision);
+  return decisionIdOf([decision.kind, ...named].join(":"));
 }

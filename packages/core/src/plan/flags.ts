@@ -15,7 +15,7 @@ export function flagsOf(dossier: Dossier): readonly Flag[] {
   const name = (id: PinId): string => names.get(id) ?? "";
   return allPins(dossier).flatMap((pin): readonly Flag[] => {
     const decision = byPin.get(pin.pin.id);
-    if (decision === undefined || decision.kind === "leave" || pin.pin.content !== "occupied") return [];
+    if (decision === undefined || decision.kind === "leave" || decision.kind === "mate" || pin.pin.content !== "occupied") return [];
     const pairs = linkedPairs(decision);
     const across = pairs.flatMap(([vehicle, incoming]) => (vehicle === pin.pin.id ? [incoming] : incoming === pin.pin.id ? [vehicle] : []));
     const seat = seatOf(decision);

@@ -8,7 +8,7 @@ export { chained, movedBehind, ownStepId, withEdits } from "./edits.ts";
 export { checkPlan } from "./check/check.ts";
 export { type Fault } from "./check/fault.ts";
 export { KIT_KINDS, kitKey, kitOf, type KitItem, type KitKind } from "./kit.ts";
-export { allBy, carriedOutBy, compareMethods, costOf, waysToDo, waysOfWire, type MethodChoice, type MethodCost, type WayOfWire } from "./methods.ts";
+export { allBy, compareMethods, costOf, waysIn, waysOfWire, type MethodChoice, type MethodCost, type WayOfWire } from "./methods.ts";
 export { owedAfter, type Owed } from "./owed.ts";
 export { planDifference, type PlanDifference } from "./difference.ts";
 export { splitIntoEvenings } from "./evenings.ts";

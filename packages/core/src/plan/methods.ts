@@ -1,4 +1,4 @@
-import { indexPins, methodOf, METHODS, type Decision, type Dossier, type Method, type PinId, type PlacedPin } from "../model/index.ts";
+import { indexPins, methodOf, METHODS, namedPins, type Decision, type Dossier, type Method, type PinId } from "../model/index.ts";
 import { kitOf } from "./kit.ts";
 import { WORK_TABLE } from "./adapter.ts";
 import { planWork } from "./plan.ts";
@@ -37,35 +37,40 @@ export interface MethodChoice {
 }
 
 /**
- * The ways in which a decision can be carried out. A wire for an empty cavity always moves; a part between, and several wires that
- * meet, need a joint; a wire that is led through a part is moved or cut.
+ * The ways in which each decision of a job can be carried out. A wire for an empty cavity always moves; a part between, and several
+ * wires that meet, need a joint; a wire that is led through a part is moved or cut; a plug that goes into another one takes no adapter.
  */
-export function waysToDo(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): readonly Method[] {
-  switch (decision.kind) {
-    case "join":
-      return pins.get(decision.incoming)?.pin.content === "empty" ? ["move"] : decision.device === undefined ? METHODS : ["splice", "adapter"];
-    case "merge":
-    case "split":
-    case "jumper":
-      return ["splice", "adapter"];
-    case "series":
-      return pins.get(decision.into)?.pin.content === "empty" ? ["move"] : ["move", "splice"];
-    default:
-      return [];
-  }
+export function waysIn(dossier: Dossier): (decision: Decision) => readonly Method[] {
+  const pins = indexPins(dossier);
+  const mated = new Set(dossier.decisions.flatMap((decision) => (decision.kind === "mate" ? namedPins(decision).map((id) => pins.get(id)?.connector.id) : [])));
+  const isEmpty = (id: PinId): boolean => pins.get(id)?.pin.content === "empty";
+  const known = (decision: Decision): readonly Method[] => {
+    switch (decision.kind) {
+      case "join":
+        return isEmpty(decision.incoming) ? ["move"] : decision.device === undefined ? METHODS : ["splice", "adapter"];
+      case "merge":
+      case "split":
+      case "jumper":
+        return ["splice", "adapter"];
+      case "series":
+        return isEmpty(decision.into) ? ["move"] : ["move", "splice"];
+      default:
+        return [];
+    }
+  };
+  return (decision) => known(decision).filter((method) => method !== "adapter" || !namedPins(decision).some((id) => mated.has(pins.get(id)?.connector.id)));
 }
 
-/** The same decision carried out in another way; one that does not know this way is spliced where it can be, else as it was. */
-export function carriedOutBy(decision: Decision, method: Method, pins: ReadonlyMap<PinId, PlacedPin>): Decision {
-  const ways = waysToDo(decision, pins);
+/** The same decision carried out in another way; one that does not know this way is spliced instead of moved where it can be, else it stays as it was. */
+function carriedOutBy(decision: Decision, method: Method, ways: readonly Method[]): Decision {
   const way = ways.includes(method) ? method : ways.includes("splice") && method === "move" ? "splice" : methodOf(decision);
   return way === null || way === methodOf(decision) ? decision : ({ ...decision, method: way } as Decision);
 }
 
 /** Everything that could be done otherwise done in one way. What is so already is the same decision. */
 export function allBy(dossier: Dossier, method: Method): Dossier {
-  const pins = indexPins(dossier);
-  return { ...dossier, decisions: dossier.decisions.map((decision) => carriedOutBy(decision, method, pins)) };
+  const ways = waysIn(dossier);
+  return { ...dossier, decisions: dossier.decisions.map((decision) => carriedOutBy(decision, method, ways(decision))) };
 }
 
 /** The job as it is decided, and with every plain join moved, spliced or by adapter, each planned in full and counted. */
@@ -81,7 +86,7 @@ export interface WayOfWire {
 
 /** What each way of working costs for one join alone, by the steps of its own; empty where there is no choice. */
 export function waysOfWire(dossier: Dossier, decision: Decision): readonly WayOfWire[] {
-  const ways = waysToDo(decision, indexPins(dossier));
+  const ways = waysIn(dossier)(decision);
   if (ways.length < 2) return [];
   const alone = { ...dossier, decisions: [decision] };
   return ways.map((method): WayOfWire => {

@@ -35,7 +35,7 @@ const operationsOf = (dossier: Dossier): readonly Operation[] => planWork(dossie
 describe("planWork", () => {
   it("gives plans that the independent checker finds nothing wrong with", () => {
     let steps = 0;
-    const met = { cycles: 0, chains: 0, adapters: 0, windows: 0, sealed: 0, pierced: 0, series: 0, interrupted: 0, removed: 0, joined: 0 };
+    const met = { cycles: 0, chains: 0, adapters: 0, windows: 0, sealed: 0, pierced: 0, series: 0, interrupted: 0, removed: 0, joined: 0, mated: 0 };
     fc.assert(fc.property(fc.oneof({ weight: 4, arbitrary: decidedDossier(3) }, { weight: 1, arbitrary: decidedDossier() }), (dossier) => {
       const plan = planWork(dossier);
       steps += plan.steps.length;
@@ -50,6 +50,7 @@ describe("planWork", () => {
       met.series += step("/insert-back");
       met.interrupted += step("/splice-back");
       met.removed += step("/cut-branch");
+      met.mated += plan.steps.some(({ op, decision }) => op?.kind === "connect" && decision !== null) ? 1 : 0;
       met.joined += plan.steps.some(({ place, op }) => place === "work table" && op?.kind === "splice" && op.ends.length > 2) ? 1 : 0;
       expect(checkPlan(dossier, plan)).toBeNull();
     }), { numRuns: RUNS, seed: 20 });

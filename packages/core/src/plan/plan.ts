@@ -8,7 +8,7 @@ import { transfersOf } from "./displacements.ts";
 import { withEdits } from "./edits.ts";
 import { orderByPlace } from "./order.ts";
 import { stagger } from "./stagger.ts";
-import { closing, handlingOf, opening, type Stage } from "./stages.ts";
+import { closing, handlingOf, matesToCome, opening, type Stage } from "./stages.ts";
 import { checkOf } from "./templates/decisions.ts";
 import { stepOf, type Draft } from "./templates/draft.ts";
 import type { Group, Plan, Step, Walk } from "./step.ts";
@@ -85,9 +85,10 @@ function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: str
   const ranks = rankPins(dossier);
   const sources = indexSources(dossier.sources);
   const work = unitsOf(dossier, decisions, start, pin, (id) => ranks.get(id) ?? 0);
-  if (work.units.length === 0) return null;
+  const mates = matesToCome(decisions, start, pin);
+  if (work.units.length === 0 && mates.size === 0) return null;
   const { units, walk } = orderByPlace(work.units);
-  const worked = new Set(units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)));
+  const worked = new Set([...units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)), ...[...mates.values()].map(({ decision }) => decision)]);
   const checks = decisions
     .filter((decision) => decisionSureness(decision, pins, sources) !== "sure" && (worked.has(decisionId(decision)) || decision.kind === "leave"))
     .map((decision) => ({ ...checkOf(decision, pin), decision: decisionId(decision) }));
@@ -95,11 +96,12 @@ function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: str
   const window = units.flatMap((unit) => unit.window.map(({ draft, decision }) => ({ draft: apart(placed(draft, unit)), decision })));
   const ways = new Map(decisions.flatMap((decision) => ("joint" in decision && decision.joint !== undefined ? [[decisionId(decision), decision.joint] as const] : [])));
   const wire = units.flatMap((unit) => unit.drafts.map(({ decision, draft }) => stepOf(`${unit.id}${suffix}`, decision ?? `adapter${suffix}`, decision, jointed(apart(placed(draft, unit)), decision, ways, dossier.worklist.joint))));
-  const handling = handlingOf(dossier, [...wire, ...window.map(({ draft, decision }) => stepOf("window", "window", decision, draft))], start, pin);
+  const handling = handlingOf(dossier, [...wire, ...window.map(({ draft, decision }) => stepOf("window", "window", decision, draft))], mates, start, pin);
   const owners = new Map<unknown, Step["decision"]>([...checks, ...window].map(({ draft, decision }) => [draft, decision]));
   const byWire = new Map(window.map(({ draft, decision }) => [draft.wire, decision]));
   const staged = (stages: readonly Stage[], owner: string): readonly Step[] => stages.flatMap(({ id, drafts }) => drafts.map((draft) => {
-    const decision = owners.get(draft) ?? (draft.kind === "find-live" ? (byWire.get(draft.wire) ?? null) : null);
+    const mate = draft.op?.kind === "connect" ? mates.get(draft.op.connector) : undefined;
+    const decision = owners.get(draft) ?? (draft.kind === "find-live" ? (byWire.get(draft.wire) ?? null) : mate !== undefined && draft.op?.kind === "connect" && draft.op.into === mate.into ? mate.decision : null);
     return stepOf(`${id}${suffix}`, decision ?? `${owner}${suffix}`, decision, draft);
   }));
   const table = wire.filter(({ group }) => group === `adapter${suffix}`);
@@ -109,7 +111,7 @@ function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: str
   const late = table.some(({ decision, op }) => op?.kind === "splice" || checks.some((check) => check.decision === decision));
   const opened = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
   const inserted = new Set(opened.flatMap(({ op, connector }) => (op?.kind === "insert" && connector !== null && start.cavities[op.cavity] !== undefined ? [connector] : [])));
-  const after = closing(dossier, decisions, handling, start, replayed(start, opened), inserted, hazards, pin);
+  const after = closing(dossier, decisions, handling, mates, start, replayed(start, opened), inserted, hazards, pin);
   const heads = new Map<string, Head>([
     ...units.map((unit): [string, Head] => [`${unit.id}${suffix}`, { title: unit.title, stage: "wire", place: unit.place }]),
     ...before.map((stage): [string, Head] => [`${stage.id}${suffix}`, { ...stage, stage: "open" }]),

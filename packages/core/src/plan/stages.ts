@@ -1,6 +1,6 @@
 import { builtShell, connectedPoints, type HarnessState, type PluggedInto } from "../harness/index.ts";
 import { briefLines, type Hazard } from "../matching/index.ts";
-import { connectorsInOrder, decisionPins, needsFuse, pinsInOrder, type Connector, type ConnectorId, type Decision, type Dossier, type EndId, type PartInTheWay, type PinId, type PlacedPin, type WorklistEdits } from "../model/index.ts";
+import { connectorsInOrder, decisionId, decisionPins, needsFuse, pinsInOrder, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type EndId, type PartInTheWay, type PinId, type PlacedPin, type WorklistEdits } from "../model/index.ts";
 import type { Draft } from "./templates/draft.ts";
 import { supplyName } from "./templates/joints.ts";
 import type { Step } from "./step.ts";
@@ -26,11 +26,23 @@ export interface Handling {
   readonly places: readonly string[];
 }
 
-export function handlingOf(dossier: Dossier, wire: readonly Step[], state: HarnessState, pin: (id: PinId) => PlacedPin): Handling {
+/** A plug that is to go into one of the other side, by the plug; both are named. */
+export type Mates = ReadonlyMap<ConnectorId, { readonly into: ConnectorId; readonly decision: DecisionId }>;
+
+/** The plugs that are to be plugged together and are not yet. */
+export function matesToCome(decisions: readonly Decision[], state: HarnessState, pin: (id: PinId) => PlacedPin): Mates {
+  return new Map(decisions.flatMap((decision) => {
+    const [a, b] = decision.kind === "mate" ? [decision.vehicle[0], decision.incoming[0]].map((id) => (id === undefined ? undefined : pin(id).connector.id)) : [];
+    if (a === undefined || b === undefined || state.plugged[a] === b) return [];
+    return [[a, { into: b, decision: decisionId(decision) }], [b, { into: a, decision: decisionId(decision) }]] as const;
+  }));
+}
+
+export function handlingOf(dossier: Dossier, wire: readonly Step[], mates: Mates, state: HarnessState, pin: (id: PinId) => PlacedPin): Handling {
   // Whatever meets in a joint hangs on a plug of its own, which is handled too.
   const named = wire.flatMap(({ op, wire: held, at, partner, others }) => (op === null ? [] : [held, at, partner, ...others]));
   const touched = new Set([...wire.flatMap(({ connector, op }) => (connector === null || op === null ? [] : [connector])), ...named.flatMap((id) => (id === null ? [] : [pin(id).connector.id]))]);
-  const handled = connectorsInOrder(dossier).filter(({ id }) => touched.has(id));
+  const handled = connectorsInOrder(dossier).filter(({ id }) => touched.has(id) || mates.has(id));
   const ofOps = (...kinds: readonly string[]): ReadonlySet<ConnectorId> =>
     new Set(wire.flatMap(({ op, connector }) => (op !== null && kinds.includes(op.kind) && connector !== null && (!("cavity" in op) || state.cavities[op.cavity]?.connector === connector) ? [connector] : [])));
   const visited = wire.map(({ place }) => place).filter((place) => handled.some((connector) => connector.place === place));
@@ -88,7 +100,7 @@ const partsInTheWay = (edits: WorklistEdits, handled: readonly Connector[]): Wor
 export const partOfStep = ({ kind, id }: Step, { parts }: WorklistEdits): PartInTheWay | undefined => (kind === "remove-part" || kind === "refit-part" || kind === "drill" ? parts.find((part) => id.endsWith(`:${part.id}`)) : undefined);
 
 /** After the last wire: place by place lock, tug, close cavities, tape, plug in; then measure, power, fuses last, try, program, put back. */
-export function closing(dossier: Dossier, decisions: readonly Decision[], { handled, unlocked, jointed, adapted, places }: Handling, before: HarnessState, state: HarnessState, inserted: ReadonlySet<ConnectorId>, hazards: readonly Hazard[], pin: (id: PinId) => PlacedPin): readonly Stage[] {
+export function closing(dossier: Dossier, decisions: readonly Decision[], { handled, unlocked, jointed, adapted, places }: Handling, mates: Mates, before: HarnessState, state: HarnessState, inserted: ReadonlySet<ConnectorId>, hazards: readonly Hazard[], pin: (id: PinId) => PlacedPin): readonly Stage[] {
   const joined = new Set<ConnectorId>();
   const alive = liveConnectors(state);
   const order = places.flatMap((place) => handled.filter((connector) => connector.place === place).map(({ id }) => id));
@@ -98,8 +110,8 @@ export function closing(dossier: Dossier, decisions: readonly Decision[], { hand
     drafts: handled.filter((connector) => connector.place === place).flatMap((connector): readonly Draft[] => {
       const here = { connector: connector.id, place };
       const holes = connector.sealed ? pinsInOrder(connector).filter(({ id }) => state.cavities[id]?.state === "vacated") : [];
-      const into = adapted.has(connector.id) ? builtShell(connector.id) : (before.plugged[connector.id] ?? connector.matesWith ?? "own");
-      const lives = adapted.has(connector.id) || alive.has(connector.id) || (into !== "own" && alive.has(into as ConnectorId));
+      const into = adapted.has(connector.id) ? builtShell(connector.id) : (mates.get(connector.id)?.into ?? before.plugged[connector.id] ?? connector.matesWith ?? "own");
+      const lives = mates.has(connector.id) || adapted.has(connector.id) || alive.has(connector.id) || (into !== "own" && alive.has(into as ConnectorId));
       // Two plugs of the job that meet are plugged together when the second one is closed.
       const connect = lives && (state.plugged[connector.id] ?? null) === null && !joined.has(connector.id) && closed(into, connector.id);
       if (connect) for (const one of [connector.id, into]) joined.add(one as ConnectorId);

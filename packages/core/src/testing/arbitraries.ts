@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { blankConnector, blankPin, connectorId, emptyDossier, isDeadEnd, leadPin, pinId, seatOf, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type SignalClass, type Sureness } from "../model/index.ts";
+import { blankConnector, blankPin, connectorId, emptyDossier, isDeadEnd, leadPin, pinId, seatOf, type CavityContent, type Connector, type Decision, type Dossier, type Pin, type PinId, type SignalClass, type Sureness } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 
 const FUNCTIONS = ["Ground", "Ignition supply", "Constant supply", "CAN high", "CAN low", "Level sender, left", "Level sender, right", "Road speed", "Door ajar", "Horn", "odd lead", ""];
@@ -32,7 +32,7 @@ export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
 export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
   undecidedDossier(largest).chain((dossier) => {
     const pins = (side: string): readonly Pin[] => dossier.connectors.filter((connector) => connector.side === side).flatMap((connector) => connector.pins);
-    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "move", "move", "move", "merge", "split", "series", "series", "jumper", "forbid", "cap", "remove", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const), live: fc.boolean(), last: fc.boolean(), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
+    const choice = fc.record({ kind: fc.constantFrom("join", "join", "join", "move", "move", "move", "merge", "split", "series", "series", "jumper", "forbid", "cap", "remove", "leave", "feed", "none"), method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const), live: fc.boolean(), plugs: fc.integer({ max: 4, min: 0 }).map((n) => n === 0), last: fc.boolean(), sure: fc.constantFrom<Sureness>("sure", "check", "guess") });
     const vehicle = pins("vehicle");
     const incoming = pins("incoming");
     return fc
@@ -46,6 +46,13 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         };
         const common = { reason: "", answers: [] };
         const joined = (method: string) => (method === "adapter" ? { method: "adapter" as const } : {});
+        const plugs = left[0]?.plugs === true ? [dossier.connectors[1], dossier.connectors[3]] as const : [];
+        const wired = (one: Connector | undefined): readonly Pin[] => (one?.pins ?? []).filter(({ content }) => content === "occupied");
+        const met = Math.min(wired(plugs[0]).length, wired(plugs[1]).length);
+        if (met > 0) {
+          const [ours, theirs] = [wired(plugs[0]), wired(plugs[1])].map((side) => side.slice(0, met).map(({ id }) => id)) as [PinId[], PinId[]];
+          add({ kind: "mate", vehicle: ours, incoming: theirs, sure: left[0]?.sure ?? "sure", ...common });
+        }
         vehicle.forEach((pin, i) => {
           const { kind, method, sure, live } = left[i]!;
           if (kind === "join") {

@@ -18,6 +18,8 @@ export function doneWords(decision: Decision): string {
       return `one joined to ${decision.incoming.length}${byAdapter(decision)}${through(decision)}`;
     case "jumper":
       return methodOf(decision) === "adapter" ? "joined in the adapter" : "joined in their own plug";
+    case "mate":
+      return `plugged together, ${decision.vehicle.length} ${decision.vehicle.length === 1 ? "wire meets" : "wires meet"}`;
     case "series":
       return decision.method === "move" ? "led through it, terminal moved" : "led through it, spliced";
     case "cap":

@@ -117,6 +117,10 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return `${name(problem.pin)} is joined to itself. Choose another pin.`;
     case "too-few-pins":
       return "This needs at least two pins to join.";
+    case "mate-not-plug-to-plug":
+      return "Plugged together are the wires of one plug with those of one other, pair by pair.";
+    case "plug-claimed":
+      return `The plug of ${name(problem.pin)} is to go into something else already. Take that back first.`;
     case "jumper-across-connectors":
       return "A jumper joins cavities of one connector. Across connectors it is a join.";
     case "move-across-sides":

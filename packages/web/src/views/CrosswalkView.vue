@@ -4,12 +4,13 @@ import Select from "primevue/select";
 import { useEventListener, useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { blockWords, connectorsInOrder, isLeftOpen, pinId, pinNamer, undecidedPins, type Block, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type LeavingOpen, type OpenEffect, type PinId } from "@trevin/core";
-import { acceptHazards, canFindLive, joinPins, jumperPins, leaveOpen, nextMethod, offerWords, rejectRows, seriesThrough, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
+import { blockWords, connectorsInOrder, isLeftOpen, pinId, pinNamer, undecidedPins, type Block, type Connector, type Decision, type DecisionId, type FeedClass, type Fix, type Hazard, type InsertedDevice, type LeavingOpen, type OpenEffect, type PinId } from "@trevin/core";
+import { acceptHazards, canFindLive, joinPins, jumperPins, leaveOpen, matePlugs, nextMethod, offerWords, rejectRows, seriesThrough, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "../components/crosswalk/acts.ts";
 import CircuitPane from "../components/crosswalk/CircuitPane.vue";
 import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
 import DeviceDialog from "../components/crosswalk/DeviceDialog.vue";
 import FeedDialog from "../components/crosswalk/FeedDialog.vue";
+import MateDialog from "../components/crosswalk/MateDialog.vue";
 import PartnerDialog from "../components/crosswalk/PartnerDialog.vue";
 import SideDialog from "../components/crosswalk/SideDialog.vue";
 import WalkList from "../components/crosswalk/WalkList.vue";
@@ -164,6 +165,16 @@ async function choosePartner(pins: readonly PinId[]): Promise<void> {
     pairing.value = null;
   }
 }
+const mating = ref(false);
+const matingOwn = computed(() => own.value?.connector ?? null);
+async function mate(other: Connector): Promise<void> {
+  const mine = own.value;
+  if (mine === null) return;
+  if (await decide(mine.connector.side === "vehicle" ? matePlugs(dossier.value, mine.connector, other) : matePlugs(dossier.value, other, mine.connector))) {
+    chosenPin.value = mine.pin.id;
+    mating.value = false;
+  }
+}
 const feeding = ref(false);
 const feedTarget = computed(() => selected.value?.incoming[0] ?? selected.value?.vehicle[0] ?? null);
 function openFeed(): void { if (feedTarget.value !== null) feeding.value = true; }
@@ -230,6 +241,7 @@ useCommands([
   { id: "cap", title: "Cap and tuck", keys: "X", run: () => open("cap") },
   { id: "out", title: "Take out of the loom", keys: "U", run: () => open("remove") },
   { id: "series", title: "Lead through the incoming part, in series…", keys: "Q", enabled: () => selected.value?.vehicle.length === 1, run: () => { pairing.value = "series"; } },
+  { id: "mate", title: "Plug this plug into one of the other side…", keys: "T", run: () => { mating.value = true; } },
   { id: "leave", title: "Leave as it is", keys: "L", run: () => open("leave") },
   { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
   { id: "jumper", title: "Jumper within the plug…", keys: "J", run: () => { pairing.value = "jumper"; } },
@@ -294,10 +306,11 @@ useCommands([
     </section>
     <CircuitPane
       v-if="selected" v-model:answering="answering" :row="selected" :dossier="dossier" :hazards="analysis.hazards" :of-job="hazardsOfJob(analysis)" :now="now" :offer="offer" :why-open="whyOpen"
-      @pick="chosenPin = $event" @take="take" @pair="pairing = 'join'" @jumper="pairing = 'jumper'" @shift="pairing = 'shift'" @series="pairing = 'series'" @out="open('remove')" @live="turnLive" @reject="reject" @cap="open('cap')" @leave="open('leave')" @feed="openFeed" @device="fitting = true" @method="turnMethod" @sure="turnSure"
+      @pick="chosenPin = $event" @take="take" @pair="pairing = 'join'" @jumper="pairing = 'jumper'" @shift="pairing = 'shift'" @series="pairing = 'series'" @mate="mating = true" @out="open('remove')" @live="turnLive" @reject="reject" @cap="open('cap')" @leave="open('leave')" @feed="openFeed" @device="fitting = true" @method="turnMethod" @sure="turnSure"
       @back="act(takeBack(target), false)" @why="whyOpen = !whyOpen" @fix="fix" @accept="accept" @withdraw="(decision, rule) => decide(withoutAnswer(decision, rule))" @open="setOpen" @remove="(id: DecisionId) => decide({ put: [], remove: [id] })"
     />
     <PartnerDialog v-model:open="pairingOpen" :own="own" :dossier="dossier" :mode="pairing ?? 'join'" @choose="choosePartner" />
+    <MateDialog v-model:open="mating" :own="matingOwn" :dossier="dossier" @choose="mate" />
     <FeedDialog v-model:open="feeding" :target="feedTarget" :before="selected?.decision ?? null" :dossier="dossier" @feed="feed" />
     <DeviceDialog v-model:open="fitting" :now="selected?.device ?? null" :proposed="selected?.proposed?.device ?? null" :nominal-volts="dossier.head.nominalVolts" @put="putDevice" />
     <SideDialog v-model:open="sides" :dossier="dossier" @copy="copySide" />

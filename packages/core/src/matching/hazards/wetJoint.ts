@@ -1,4 +1,4 @@
-import { seatOf, type Decision } from "../../model/index.ts";
+import { methodOf, seatOf, type Decision } from "../../model/index.ts";
 import type { ReadPin } from "../evidence.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
@@ -12,7 +12,7 @@ export const wetJoint: Rule = {
   class: "mechanical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      if (decision === null || seatOf(decision) !== null || isCrimped(decision, [vehicle, incoming])) return [];
+      if (decision === null || methodOf(decision) === null || seatOf(decision) !== null || isCrimped(decision, [vehicle, incoming])) return [];
       const wet = [vehicle, incoming].find(({ placed }) => placed.connector.sealed);
       return wet === undefined ? [] : [{ severity: "note", pins: [vehicle, incoming], decision, title: "A joint in a wet place", detail: `${at(wet)} is in a sealed connector, so the place is wet.`, cure: "Adhesive-lined sleeve over every joint, the joint higher than the lowest bend, ends down." }];
     }),

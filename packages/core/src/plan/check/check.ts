@@ -111,6 +111,10 @@ function carriedOut(decision: Decision, { start, end, before, after, reach, join
     case "merge":
     case "split":
       return linkedPairs(decision).every(([vehicle, incoming]) => toldApart(vehicle) && reaches(farEnd(vehicle), incoming));
+    case "mate": {
+      const [own, other] = [decision.vehicle, decision.incoming].map(([first]) => (first === undefined ? undefined : start.cavities[first]?.connector));
+      return own !== undefined && end.plugged[own] === other && [...decision.vehicle, ...decision.incoming].every(untouched);
+    }
     case "move": {
       const place = placed(plugEnd(decision.pin));
       return place?.at === "cavity" && place.cavity === decision.to;

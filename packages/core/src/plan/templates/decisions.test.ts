@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { readJobValue } from "../../contract/index.ts";
+import { initialState } from "../../harness/index.ts";
 import { findHazards } from "../../matching/index.ts";
-import type { Dossier } from "../../model/index.ts";
+import { connectorId, type Dossier } from "../../model/index.ts";
 import { checkPlan } from "../check/check.ts";
 import { adapterLoom } from "../adapter.ts";
 import { planWork } from "../plan.ts";
@@ -109,6 +110,16 @@ describe("what each decision becomes", () => {
     expect(plan.steps.some(({ op }) => op?.kind === "cut" || op?.kind === "release")).toBe(false);
     expect(plan.steps.filter(({ op }) => op?.kind === "splice").map(({ joint, op }) => [joint, op?.kind === "splice" ? [op.by, op.ends.length] : null])).toEqual([["solder", ["solder", 3]]]);
     expect(adapterLoom(dossier).wires.map(({ length, ends }) => [length, ends.map(({ at }) => at)])).toEqual([[350, ["shell", "joint"]], [350, ["joint", "shell"]], [350, ["joint", "shell"]], [null, ["shell", "shell"]]]);
+  });
+  it("plugs two plugs together as they are: out of its own half, looked at where in doubt, and into the other", () => {
+    const mate = { kind: "mate", vehicle: [V], incoming: [X], sure: "check" };
+    const plan = planWork(job(mate, "loom", "loom"));
+    expect(checkPlan(job(mate, "loom", "loom"), plan)).toBeNull();
+    expect(plan.steps.map(({ kind }) => kind)).toEqual(["battery-off", "wait", "photograph", "disconnect", "check", "photograph", "connect", "measure", "battery-on", "try", "inspect"]);
+    const [into] = plan.steps.flatMap(({ op }) => (op?.kind === "connect" ? [op.into] : []));
+    expect(into).toBe("V");
+    // Done, it is not asked for again.
+    expect(planWork(job(mate, "loom", "loom"), { start: { ...initialState(job(mate, "loom", "loom")), plugged: { [connectorId("V")]: connectorId("X"), [connectorId("X")]: connectorId("V") } } }).steps).toEqual([]);
   });
   it("leaves alone what is left, and says that nothing is to do", () => {
     const dossier = job({ kind: "leave", pin: V }, "loom", "flying", "empty");

@@ -26,6 +26,7 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
       return work(deadEndOf(decision, pin(decision.pin)));
     case "feed":
       return work(feedFrom(pin(decision.pin), decision.feed, decision.from));
+    case "mate":
     case "move":
     case "forbid":
     case "leave":

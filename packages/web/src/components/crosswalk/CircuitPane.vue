@@ -3,7 +3,7 @@
 import Select from "primevue/select";
 import { computed, ref, shallowRef, toRaw, watch } from "vue";
 import {
-  aloneWords, decisionId, deviceReasonWords, deviceWords, dividerReadings, explainer, feedPlaceWords, isJoining, isLeftOpen, methodOf, OPEN_EFFECTS, OPEN_WORDS, pinNamer, reasonWords,
+  aloneWords, decisionId, deviceReasonWords, deviceWords, dividerReadings, explainer, feedPlaceWords, isJoining, isLeftOpen, linkedPairs, methodOf, OPEN_EFFECTS, OPEN_WORDS, pinNamer, reasonWords,
   type CavityLook, type ConnectorId, type Decision, type DecisionId, type Dossier, type Fix, type Hazard, type WayOfWire, type OpenEffect, type PinId,
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
@@ -18,7 +18,7 @@ import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows
 const props = defineProps<{ row: WalkRow; dossier: Dossier; hazards: readonly Hazard[]; ofJob: readonly Hazard[]; now: ReadonlyMap<PinId, CavityLook>; offer: string; whyOpen: boolean }>();
 const answering = defineModel<string | null>("answering", { required: true });
 const emit = defineEmits<{
-  pick: [pin: PinId]; take: []; pair: []; reject: []; cap: []; leave: []; feed: []; jumper: []; shift: []; series: []; out: []; live: []; device: []; method: []; sure: []; back: []; why: [];
+  pick: [pin: PinId]; take: []; pair: []; reject: []; cap: []; leave: []; feed: []; jumper: []; shift: []; series: []; mate: []; out: []; live: []; device: []; method: []; sure: []; back: []; why: [];
   fix: [fix: Fix]; accept: [hazards: readonly Hazard[], reason: string, by: string]; withdraw: [decision: Decision, rule: string]; open: [effect: OpenEffect | null]; remove: [id: DecisionId];
 }>();
 const prefs = usePrefs();
@@ -62,7 +62,8 @@ const effects = [{ value: "unsaid", label: "not said" }, ...OPEN_EFFECTS.map((va
 /** Every pair of the circuit with what speaks for and against it. */
 const reasons = computed(() => {
   const explain = explainer(props.dossier);
-  return props.row.vehicle.flatMap(({ pin }) => props.row.incoming.map((other) => {
+  const met = decision.value?.kind === "mate" ? new Set(linkedPairs(decision.value).map((pair) => pair.join(" "))) : null;
+  return props.row.vehicle.flatMap(({ pin }) => props.row.incoming.filter((other) => met === null || met.has(`${pin.id} ${other.pin.id}`)).map((other) => {
     const suggested = props.row.pairs.find((pair) => pair.vehicle === pin.id && pair.incoming === other.pin.id);
     const { strength, reasons: all } = suggested ?? explain(pin.id, other.pin.id);
     return { key: `${pin.id} ${other.pin.id}`, words: `${pin.cavity} to ${other.pin.cavity}`, strength, margin: suggested?.margin ?? null, all };
@@ -114,6 +115,7 @@ watch(() => props.row.key, () => { more.value = false; });
         <button v-if="decision?.kind === 'join' && canFindLive(row)" type="button" class="btn quiet" :aria-pressed="decision.findLive === true" @click="emit('live')">{{ decision.findLive ? "No test in the middle" : "Find the live half" }}</button>
         <button type="button" class="btn quiet" @click="emit('shift')">In its plug… <kbd>E</kbd></button>
         <button v-if="row.vehicle.length === 1" type="button" class="btn quiet" @click="emit('series')">In series… <kbd>Q</kbd></button>
+        <button type="button" class="btn quiet" @click="emit('mate')">Plug together… <kbd>T</kbd></button>
         <button v-if="decision && isJoining(decision)" type="button" class="btn quiet" @click="emit('device')">{{ row.device ? "Change the part…" : "Part between…" }} <kbd>I</kbd></button>
         <button v-if="decision" type="button" class="btn quiet" @click="emit('sure')">{{ decision.sure === "sure" ? "Wants a check" : "It is sure" }} <kbd>S</kbd></button>
         <button v-if="decision" type="button" class="btn quiet" @click="emit('back')">Take back <kbd>⌫</kbd></button>

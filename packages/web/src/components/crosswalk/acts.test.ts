@@ -1,9 +1,9 @@
-import { applyCommand, decisionPins, findHazards, type Decision, type Dossier } from "@trevin/core";
+import { applyCommand, decisionId, decisionPins, findHazards, type Decision, type Dossier } from "@trevin/core";
 import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../workers/analysis.ts";
-import { acceptHazards, costWords, joinPins, jumperPins, leaveOpen, nextMethod, rejectRows, sameAnswer, seriesThrough, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
+import { acceptHazards, costWords, joinPins, jumperPins, leaveOpen, matePlugs, meetingWires, nextMethod, rejectRows, sameAnswer, seriesThrough, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
 import { isOpenHazard, pinsOfRow, walkRows, type WalkRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {
@@ -48,6 +48,29 @@ describe("acts of the crosswalk", () => {
     expect(done(spliced, seriesThrough(spliced, at("B12.7"), at("AL-P.A"), at("AL-P.B"))).decisions.find(({ kind }) => kind === "series")).toMatchObject({ method: "splice" });
     // Its cavity is taken again by what leads back: no other wire can move there.
     expect(applyCommand(led, { kind: "decide", put: [{ kind: "move", pin: at("B12.4"), to: at("B12.7"), sure: "sure", reason: "", answers: [] }], remove: [] })).toMatchObject({ ok: false, error: { code: "cavity-claimed" } });
+  });
+
+  it("plugs two plugs together, wire by wire as they meet, and takes back what else was to go into them", () => {
+    const start = demoDossier();
+    const [vehicle, incoming] = [start.connectors.find(({ side }) => side === "vehicle")!, start.connectors.find(({ side }) => side === "incoming")!];
+    // Other shells, other labels: nothing meets, so there is nothing to decide.
+    expect([meetingWires(vehicle, incoming), matePlugs(start, vehicle, incoming)]).toEqual([[], null]);
+    const answering = { ...incoming, shell: null, pins: incoming.pins.map((pin, i) => ({ ...pin, cavity: String(i + 1) })) };
+    const dossier = { ...start, connectors: [vehicle, answering] };
+    const wires = meetingWires(vehicle, answering);
+    expect(wires.length).toBeGreaterThan(10);
+    const mated = done(dossier, matePlugs(dossier, vehicle, answering));
+    const [row, ...others] = rowsOf(mated).filter(({ act }) => act === "mate");
+    expect([row!.vehicle.map(({ pin }) => pin.cavity), others]).toEqual([row!.incoming.map(({ pin }) => pin.cavity), []]);
+    expect(mated.decisions.filter(({ kind }) => kind === "join")).toEqual([]);
+    const [a, b] = wires[0]!;
+    const common = { sure: "sure" as const, reason: "", answers: [] };
+    const [first, second] = mated.decisions.flatMap((decision) => (decision.kind === "mate" ? [decision.vehicle, decision.incoming] : []));
+    expect(applyCommand(mated, { kind: "decide", put: [{ kind: "mate", vehicle: first!.slice(1), incoming: second!, ...common }], remove: mated.decisions.map((decision) => decisionId(decision)) })).toMatchObject({ ok: false, error: { code: "mate-not-plug-to-plug" } });
+    // A plug that goes into another one takes no adapter as well.
+    const half = { ...mated, decisions: mated.decisions.map((decision) => (decision.kind === "mate" ? { ...decision, vehicle: decision.vehicle.slice(1), incoming: decision.incoming.slice(1) } : decision)) };
+    expect(applyCommand(half, { kind: "decide", put: [{ kind: "join", vehicle: a, incoming: b, method: "adapter", ...common }], remove: [] })).toMatchObject({ ok: false, error: { code: "plug-claimed" } });
+    expect(nextMethod({ kind: "join", vehicle: a, incoming: b, method: "splice", ...common }, half)).toBe("move");
   });
 
   it("every act on any rows is an edit that the job takes, and taking back leaves nothing behind", () => {

@@ -1,6 +1,6 @@
 import {
-  decisionId, decisionPins, indexPins, methodOf, seatOf, seatsOf, leftOpen, rankPins, readFunction, waysToDo,
-  type Decision, type DecisionId, type DeviceKind, type Method, type WayOfWire, type Dossier, type Hazard, type InsertedDevice, type LeavingOpen, type PinId, type PlacedPin,
+  decisionId, decisionPins, methodOf, seatOf, seatsOf, leftOpen, linkedPairs, meetingPins, rankPins, readFunction, waysIn,
+  type Connector, type Decision, type DecisionId, type DeviceKind, type Method, type WayOfWire, type Dossier, type Hazard, type InsertedDevice, type LeavingOpen, type PinId, type PlacedPin,
 } from "@trevin/core";
 import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -32,7 +32,7 @@ export const sureOffers = (rows: readonly WalkRow[]): readonly WalkRow[] =>
 
 /** Never these pins: a suggestion is turned down, a decision taken back, and the next best looked for. */
 export function rejectRows(rows: readonly WalkRow[], reason: string): Edit {
-  const pairs = rows.flatMap((row) => row.vehicle.flatMap(({ pin }) => row.incoming.map((other) => [pin.id, other.pin.id] as const)));
+  const pairs = rows.flatMap((row) => (row.decision?.kind === "mate" ? linkedPairs(row.decision) : row.vehicle.flatMap(({ pin }) => row.incoming.map((other) => [pin.id, other.pin.id] as const))));
   return { put: pairs.map(([vehicle, incoming]): Decision => ({ kind: "forbid", vehicle, incoming, sure: "sure", ...common, reason })), remove: idsOf(rows) };
 }
 
@@ -81,9 +81,25 @@ export function seriesThrough(dossier: Dossier, vehicle: PinId, into: PinId, bac
   return { put: [{ kind: "series", vehicle, into, back, method, sure: "sure", ...common, reason: "chosen by hand" }], remove: [...new Set([...inTheWay(dossier, [vehicle, into, back]), ...seated])] };
 }
 
+/** The wires of two plugs that meet when they go together; a cavity without a wire on one side leaves the other one alone. */
+export function meetingWires(a: Connector, b: Connector): readonly (readonly [PinId, PinId])[] {
+  const occupied = new Set([...a.pins, ...b.pins].flatMap(({ id, content }) => (content === "occupied" ? [id] : [])));
+  return meetingPins(a, b).filter((pair) => pair.every((pin) => occupied.has(pin)));
+}
+
+/** Two plugs go together: each wire with the one that it meets there, by their faces, or by their labels while the faces do not say. */
+export function matePlugs(dossier: Dossier, vehicle: Connector, incoming: Connector): Edit | null {
+  const pairs = meetingWires(vehicle, incoming);
+  if (pairs.length === 0) return null;
+  const put: Decision = { kind: "mate", vehicle: pairs.map(([own]) => own), incoming: pairs.map(([, other]) => other), sure: "sure", ...common, reason: "chosen by hand" };
+  const plugs = [vehicle, incoming].flatMap(({ pins }) => pins.map(({ id }) => id));
+  const otherwise = dossier.decisions.filter((decision) => (decision.kind === "mate" || methodOf(decision) === "adapter") && decisionPins(decision).some((pin) => plugs.includes(pin))).map(decisionId);
+  return { put: [put], remove: [...new Set([...inTheWay(dossier, decisionPins(put)), ...otherwise])] };
+}
+
 /** The next of the ways in which a decision can be carried out, and around again; null where there is one at most. */
 export function nextMethod(decision: Decision, dossier: Dossier): Method | null {
-  const ways = waysToDo(decision, indexPins(dossier));
+  const ways = waysIn(dossier)(decision);
   const now = methodOf(decision);
   return ways.length < 2 || now === null ? null : (ways[(ways.indexOf(now) + 1) % ways.length] ?? null);
 }
@@ -149,6 +165,8 @@ export function offerWords(row: WalkRow): string {
       return `Join ${cavities(row.vehicle)} to ${cavities(row.incoming)}`;
     case "move":
       return `Move ${cavities(pinsOfRow(row))} in its plug`;
+    case "mate":
+      return "Plug them together";
     case "series":
       return `Lead ${cavities(row.vehicle)} through ${cavities(row.incoming)}`;
     case "jumper":

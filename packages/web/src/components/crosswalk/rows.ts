@@ -5,7 +5,7 @@ import {
 import type { Analysis } from "../../workers/analysis.ts";
 
 /** What is done between the two sides; it says which mark stands on the line. */
-export type Act = "move" | "splice" | "adapter" | "shift" | "split" | "merge" | "series" | "jumper" | "cap" | "remove" | "leave" | "feed" | "undecided";
+export type Act = "move" | "splice" | "adapter" | "shift" | "split" | "merge" | "mate" | "series" | "jumper" | "cap" | "remove" | "leave" | "feed" | "undecided";
 
 /** One circuit of the crosswalk: what stands on the vehicle's side, what on the other, and what is decided between. */
 export interface WalkRow {
@@ -107,6 +107,7 @@ export function lineWords(row: WalkRow): { readonly above: string; readonly belo
   if (decision?.kind === "move") return only(`to ${row.seat}`);
   if (decision?.kind === "cap") return only("cap and tuck");
   if (decision?.kind === "remove") return only("out of the loom");
+  if (decision?.kind === "mate") return only("plugged together");
   if (decision?.kind === "series") return { above: "in series", below: decision.method === "splice" ? "spliced" : "" };
   if (decision?.kind === "leave") return only("stays as it is");
   if (row.alone !== null) return only(row.alone.why === "needs-feed" ? "no feed chosen" : row.alone.why === "keep-out" ? "keep out" : row.alone.why === "spare" ? "spare" : "no partner");

@@ -12,7 +12,7 @@ const props = withDefaults(defineProps<{
 const DASH: Readonly<Record<Sureness, string>> = { sure: "none", check: "9 5", guess: "0.1 6" };
 const LETTERS: Readonly<Record<InsertedDevice["kind"], string>> = { diodes: "", divider: "DIV", regulator: "REG", relay: "RLY", resistor: "RES", fuse: "FUSE", switch: "SW", converter: "CNV" };
 
-const FORKED: readonly Act[] = ["split", "merge", "series", "jumper"];
+const FORKED: readonly Act[] = ["split", "merge", "mate", "series", "jumper"];
 const several = computed(() => FORKED.includes(props.act));
 const height = computed(() => (several.value ? Math.max(props.left, props.right) * props.rowHeight : 16));
 const dash = computed(() => DASH[props.sure]);
@@ -43,7 +43,7 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
 
 <template>
   <div class="link" :class="{ forked: several, from: mirrored }" :style="{ width: `${width}px` }">
-    <span class="words lab" :class="{ far: act === 'merge', beside: several && act !== 'jumper' }">{{ words }}</span>
+    <span class="words lab" :class="{ far: act === 'merge', beside: several && act !== 'jumper' && act !== 'mate' }">{{ words }}</span>
     <span v-if="under" class="words lab under" :class="{ far: act === 'merge' }">{{ under }}</span>
     <svg :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true" :class="{ mirrored }">
       <g stroke="var(--ink)" stroke-width="2.5" fill="none" stroke-linecap="round">
@@ -52,6 +52,10 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
           <path :d="`M${width - 12} ${height / 4 - 5.5} L${width - 1} ${height / 4} L${width - 12} ${height / 4 + 5.5}z`" fill="var(--ink)" stroke="none" />
           <path :d="`M${width - 2} ${(height * 3) / 4}H${joint.x + 34}Q${joint.x + 22} ${(height * 3) / 4} ${joint.x + 18} ${joint.y + 14}T${joint.x} ${joint.y + 4}H12`" :stroke-dasharray="dash" />
           <path :d="`M12 ${joint.y - 1.5} L1 ${joint.y + 4} L12 ${joint.y + 9.5}z`" fill="var(--ink)" stroke="none" />
+        </template>
+        <template v-else-if="act === 'mate'">
+          <path v-for="y in spread(left)" :key="y" :d="`M2 ${y}H${joint.x - 8}M${joint.x + 8} ${y}H${width - 2}`" :stroke-dasharray="dash" />
+          <path :d="`M${joint.x - 8} 5h6v${height - 10}h-6zM${joint.x + 2} 5h6v${height - 10}h-6z`" fill="var(--sheet)" stroke-width="1.8" />
         </template>
         <template v-else-if="several">
           <path v-if="act !== 'jumper'" :d="act === 'split' ? `M2 ${joint.y}H${joint.x - 11}` : `M${joint.x + 11} ${joint.y}H${width - 2}`" :stroke-dasharray="dash" />
