@@ -7,7 +7,7 @@ export { adapterLoom, isByAdapter, WORK_TABLE, type AdapterEnd, type AdapterLoom
 export { chained, movedBehind, ownStepId, withEdits } from "./edits.ts";
 export { checkPlan } from "./check/check.ts";
 export { type Fault } from "./check/fault.ts";
-export { KIT_KINDS, kitKey, kitOf, type KitItem, type KitKind } from "./kit.ts";
+export { KIT_KINDS, kitKey, kitOf, withoutFuse, type KitItem, type KitKind } from "./kit.ts";
 export { allBy, compareMethods, costOf, waysIn, waysOfWire, type MethodChoice, type MethodCost, type WayOfWire } from "./methods.ts";
 export { owedAfter, type Owed } from "./owed.ts";
 export { planDifference, type PlanDifference } from "./difference.ts";

@@ -102,7 +102,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "feed":
       return [part(`connection to ${step.from ?? "the supply"}`), ...(step.text === "ground" ? [part("ring terminal", single, true)] : []), tool("crimp tool for the terminals")];
     case "fuse":
-      return [part(`fuse for ${step.from ?? "the supply"}`, "", true)];
+      return [part(`fuse for ${withoutFuse(step.from ?? "the supply")}`, "", true)];
     case "build-shell":
       return [part(`shell that meets ${plug}`)];
     case "build-wire":
@@ -162,6 +162,9 @@ function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly
   const tools = systems.flatMap((id) => TERMINAL_SYSTEMS.find((system) => system.id === id)?.tool ?? []);
   return tools.length === 0 ? ["release tool for the terminals (find the system on the Shelf)"] : [...new Set(tools)];
 }
+
+/** "spare fuse F22, 5 A" where the word stands before it already: "F22, 5 A". */
+export const withoutFuse = (from: string): string => from.replace(/^(spare )?fuse /i, "");
 
 /** A name for a line of the kit, the same as long as the thing is the same. */
 export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string => `${kind}: ${what}${size === "" ? "" : `, ${size}`}`;

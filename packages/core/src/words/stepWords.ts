@@ -1,7 +1,7 @@
 import { colourInWords } from "../colour/index.ts";
 import { deviceWords } from "../matching/index.ts";
 import { indexPins, pinColour, pinName, type Connector, type Dossier, type JointKind, type PinId, type PlacedPin } from "../model/index.ts";
-import { partOfStep, type Step, type StepKind } from "../plan/index.ts";
+import { partOfStep, withoutFuse, type Step, type StepKind } from "../plan/index.ts";
 import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
 import { pullOutForce } from "../sizing/index.ts";
 
@@ -165,7 +165,7 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "fit-device":
       return words(step.device === null ? "the part" : deviceWords(step.device), `between ${wireWords(wire)} of ${cavity(wire)} and ${wireWords(at)} of ${cavity(at)}${others}`);
     case "cap":
-      return words(wireWords(wire), `${CAPPED[step.id.slice(step.id.lastIndexOf("/") + 1)] ?? "the stub"} of ${cavity(at)}`);
+      return words(wireWords(wire), `${capped(step.id.slice(step.id.lastIndexOf("/") + 1))} of ${cavity(at)}`);
     case "route":
       return words("a new wire", `from ${step.from || "the supply"} to ${cavity(at)}, before it is cut to length`);
     case "feed":
@@ -173,7 +173,7 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "plug":
       return words("the open cavity", cavity(at));
     case "fuse":
-      return words(step.from ?? "", `feeds ${cavity(at)}`);
+      return words(withoutFuse(step.from ?? ""), `feeds ${cavity(at)}`);
     case "try":
       return words(step.text || "everything that was touched", "key on, then engine running where it needs that");
     case "program":
@@ -190,7 +190,13 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
 /** How a joint is made, in the words of a label. */
 export const JOINT_WORDS: Readonly<Record<JointKind, string>> = { crimp: "crimped", solder: "soldered", sleeve: "in a solder sleeve" };
 
-const CAPPED: Readonly<Record<string, string>> = { cap: "the end", "cap-branch": "the rest that stays in the loom,", "cap-old": "the end", "cap-half": "the other half" };
+/** Which bare end is insulated, by the role of the step: of a cut the half at the plug, or the one that runs on into the loom. */
+function capped(role: string): string {
+  if (role === "cap-half") return "the other half,";
+  if (role === "cap-branch") return "the rest that stays in the loom,";
+  if (!role.startsWith("cap-stub")) return "the end";
+  return role.startsWith("cap-stub-vehicle") ? "the stub at the plug," : "the half in the loom,";
+}
 
 /** What a sample of the crimp must hold (IEC 60352-2; from memory). */
 function pullWords(wire: PlacedPin | null): readonly string[] {

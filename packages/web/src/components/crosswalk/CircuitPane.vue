@@ -91,8 +91,9 @@ watch(() => props.row.key, () => { more.value = false; });
     </div>
     <section class="detail">
       <h2>
-        <CavityLabel v-for="placed in row.vehicle" :key="placed.pin.id" :label="placed.pin.cavity" /><template v-if="row.vehicle.length && row.incoming.length"> to </template><CavityLabel v-for="placed in row.incoming" :key="placed.pin.id" :label="placed.pin.cavity" />
-        {{ leadOf(row)?.pin.function }}
+        <template v-if="row.act === 'mate'">{{ row.vehicle[0]?.connector.name }} into {{ row.incoming[0]?.connector.name }}</template>
+        <template v-else><CavityLabel v-for="placed in row.vehicle" :key="placed.pin.id" :label="placed.pin.cavity" /><template v-if="row.vehicle.length && row.incoming.length"> to </template><CavityLabel v-for="placed in row.incoming" :key="placed.pin.id" :label="placed.pin.cavity" />
+        {{ leadOf(row)?.pin.function }}</template>
       </h2>
       <HazardCard
         v-for="(hazard, i) in graded" :key="hazardKey(hazard)" :hazard="hazard" :alike="alike(hazard).length" :first="i === 0 && isOpenHazard(hazard) && decision !== null" :person="prefs.person" :answering="answering === hazardKey(hazard)"

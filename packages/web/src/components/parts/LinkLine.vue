@@ -55,7 +55,7 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
         </template>
         <template v-else-if="act === 'mate'">
           <path v-for="y in spread(left)" :key="y" :d="`M2 ${y}H${joint.x - 8}M${joint.x + 8} ${y}H${width - 2}`" :stroke-dasharray="dash" />
-          <path :d="`M${joint.x - 8} 5h6v${height - 10}h-6zM${joint.x + 2} 5h6v${height - 10}h-6z`" fill="var(--sheet)" stroke-width="1.8" />
+          <path :d="`M${joint.x - 8} 15h6v${height - 20}h-6zM${joint.x + 2} 15h6v${height - 20}h-6z`" fill="var(--sheet)" stroke-width="1.8" />
         </template>
         <template v-else-if="several">
           <path v-if="act !== 'jumper'" :d="act === 'split' ? `M2 ${joint.y}H${joint.x - 11}` : `M${joint.x + 11} ${joint.y}H${width - 2}`" :stroke-dasharray="dash" />
