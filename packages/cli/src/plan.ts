@@ -17,10 +17,10 @@ export function planReport({ dossier: believed, ledger }: JobDocument): unknown 
     minutes: plan.minutes, range: plan.range, hash, transfers: plan.transfers, placeChanges: plan.walk,
     steps: plan.steps.map((step, index) => {
       const { verb, object, where, before } = stepWords(step, dossier, pins);
-      const { id, kind, group, op, connector, place, length, minutes, range, twins, decision } = step;
+      const { id, kind, group, op, connector, place, length, joint, minutes, range, twins, decision } = step;
       return {
         number: index + 1, state: progress.get(id) ?? "open", id, kind, group, words: `${verb} ${object}, ${where}`, before, place, wire: named(step.wire), colour: colourOf(step, pins), at: named(step.at), partner: named(step.partner), others: step.others.map(named),
-        connector, length, twins: twins.map(named), minutes, range, discharges: decision, op,
+        connector, length, joint, twins: twins.map(named), minutes, range, discharges: decision, op,
       };
     }),
     kit: kitOf(dossier, plan).map(({ kind, what, size, count, spare, steps }) => ({ kind, what, size, count, spare, steps: steps.length })),

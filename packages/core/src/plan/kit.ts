@@ -100,7 +100,9 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "route":
       return [part("wire for the feed", single), part("grommet where it goes through metal"), consumable("tape and ties")];
     case "feed":
-      return [part(`connection to ${step.from ?? "the supply"}`), ...(step.text === "ground" ? [part("ring terminal", single, true)] : []), tool("crimp tool for the terminals")];
+      return step.text === "ground" ? [consumable("protection for the bare metal"), tool("spanner for the ground point")] : [part(`connection to ${step.from ?? "the supply"}`), tool("crimp tool for the terminals")];
+    case "ring":
+      return [part("ring terminal", single, true), tool("crimp tool for the terminals")];
     case "fuse":
       return [part(`fuse for ${withoutFuse(step.from ?? "the supply")}`, "", true)];
     case "build-shell":

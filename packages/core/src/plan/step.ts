@@ -5,7 +5,7 @@ import type { BriefLine, Hazard } from "../matching/index.ts";
 
 export const STEP_KINDS = [
   "note-odometer", "check", "battery-off", "wait", "remove-part", "drill", "battery-on", "find-live", "photograph", "disconnect", "open-lock", "label", "release", "take-out", "park", "take-up",
-  "pierce", "insert", "cut", "uncover", "cut-terminal", "strip", "splice", "fit-device", "cap", "route", "feed", "build-shell", "build-wire", "seal", "crimp",
+  "pierce", "insert", "cut", "uncover", "cut-terminal", "strip", "splice", "fit-device", "cap", "route", "ring", "feed", "build-shell", "build-wire", "seal", "crimp",
   "plug", "close-lock", "tug", "tape", "connect", "measure", "fuse", "try", "program", "aim", "refit-part", "inspect", "own",
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];

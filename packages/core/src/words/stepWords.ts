@@ -19,7 +19,7 @@ export interface StepWords {
 const VERBS: Readonly<Record<StepKind, string>> = {
   "note-odometer": "Note", check: "Check", "battery-off": "Battery off", wait: "Wait", "remove-part": "Remove", drill: "Drill", "battery-on": "Battery on", "find-live": "Find live", photograph: "Photograph",
   disconnect: "Unplug", "open-lock": "Unlock", label: "Tag", release: "Release", "take-out": "Take out", park: "Park", "take-up": "Take up", pierce: "Pierce", insert: "Insert",
-  cut: "Cut", uncover: "Uncover", "cut-terminal": "Cut off", strip: "Strip", splice: "Splice", "fit-device": "Put in", cap: "Cap", route: "Route", feed: "Feed",
+  cut: "Cut", uncover: "Uncover", "cut-terminal": "Cut off", strip: "Strip", splice: "Splice", "fit-device": "Put in", cap: "Cap", route: "Route", ring: "Fit ring", feed: "Feed",
   "build-shell": "Lay out", "build-wire": "Cut new", seal: "Seal on", crimp: "Crimp", plug: "Plug", "close-lock": "Lock", tug: "Tug", tape: "Tape", connect: "Plug in",
   measure: "Measure", fuse: "Fuse in", try: "Try", program: "Program", aim: "Aim", "refit-part": "Refit", inspect: "Inspect", own: "Do",
 };
@@ -51,7 +51,8 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   "fit-device": ["Its band, polarity or terminals are the right way round", "Every joint is covered; the part is held and can shed its heat", "A tug on each joint holds"],
   cap: ["Nothing of the metal shows", "Tied back where it cannot rub"],
   route: ["Clear of heat, edges and moving parts, with slack", "Grommet wherever it goes through metal"],
-  feed: ["Fuse protects the thinnest wire, and is not in yet", "Ring terminal sits on bare metal, nut tight"],
+  ring: ["The ring fits its stud, the crimp holds a tug", "Sleeve over the crimp"],
+  feed: [],
   "build-shell": ["It mates with the plug that it is for", "Labels are read from the same side"],
   "build-wire": ["Flagged at both ends"],
   seal: ["Ribs the right way, seal on before the terminal"],
@@ -169,7 +170,11 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "route":
       return words("a new wire", `from ${step.from || "the supply"} to ${cavity(at)}, before it is cut to length`);
     case "feed":
-      return words(wireWords(wire), `of ${cavity(at)} from ${step.from ?? ""}`);
+      return step.text === "ground"
+        ? { ...words(wireWords(wire), `of ${cavity(at)}, at ${step.from ?? ""}`, ["Bare metal under the ring, nut tight, then protected", "No other ring in between that carries more"]), verb: "Ground" }
+        : words(wireWords(wire), `of ${cavity(at)} from ${step.from ?? ""}`, ["Fuse protects the thinnest wire, and is not in yet"]);
+    case "ring":
+      return words("ring terminal", `onto ${wireWords(wire)} of ${cavity(at)}, for ${step.from ?? ""}`);
     case "plug":
       return words("the open cavity", cavity(at));
     case "fuse":

@@ -44,6 +44,7 @@ describe("what each decision becomes", () => {
     ["a pigtail's lead out of its shell", { kind: "remove", pin: X }, "loom", "flying", ["release X.A", "take-out X.A"]],
     ["cap of a pigtail's free end", { kind: "cap", pin: X }, "loom", "flying", ["cap X.A"]],
     ["a feed onto a pigtail's free end", { kind: "feed", pin: X, feed: "battery", from: "F22" }, "loom", "flying", ["route X.A", "strip X.A", "feed X.A", "fuse X.A"]],
+    ["a ground gets its ring before it goes to its point, and no fuse", { kind: "feed", pin: X, feed: "ground", from: "G103, left sill" }, "loom", "flying", ["route X.A", "strip X.A", "ring X.A", "feed X.A"]],
     ["a feed into a loom's wire: cut, the rest insulated, then fed", { kind: "feed", pin: X, feed: "battery", from: "F22" }, "loom", "loom", ["route X.A", "cut X.A", "cap X.A", "strip X.A", "feed X.A", "fuse X.A"]],
   ] as const)("%s", (_what, decision, vehicle, incoming, expected) => {
     expect(steps(job(decision, vehicle, incoming))).toEqual(expected);

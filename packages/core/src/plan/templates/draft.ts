@@ -6,7 +6,7 @@ import type { Step, StepKind } from "../step.ts";
 const MINUTES: Readonly<Record<StepKind, readonly [from: number, usual: number, to: number]>> = {
   "note-odometer": [1, 1, 2], check: [2, 3, 10], "battery-off": [1, 2, 5], wait: [3, 3, 15], "remove-part": [3, 6, 15], drill: [4, 6, 15], "battery-on": [1, 2, 5], "find-live": [1, 3, 6], photograph: [1, 3, 5], disconnect: [0.5, 1, 4], "open-lock": [0.5, 1, 3], label: [0.5, 1, 2],
   release: [0.5, 1, 5], "take-out": [0.5, 1, 3], park: [0.5, 1, 2], "take-up": [0.5, 1, 1], pierce: [0.5, 1, 2], insert: [0.5, 1, 3], cut: [0.5, 1, 2], uncover: [0.5, 1, 1], "cut-terminal": [0.5, 1, 1], strip: [0.5, 1, 2], splice: [2, 3, 6], "fit-device": [4, 6, 15],
-  cap: [0.5, 1, 2], route: [5, 10, 30], feed: [3, 5, 10], "build-shell": [0.5, 1, 2], "build-wire": [1, 2, 4], seal: [0.5, 1, 2], crimp: [1, 2, 4], plug: [0.5, 1, 2], "close-lock": [0.5, 1, 3], tug: [0.5, 1, 2], tape: [2, 3, 8], connect: [0.5, 1, 3], measure: [2, 3, 15], fuse: [0.5, 1, 2],
+  cap: [0.5, 1, 2], route: [5, 10, 30], ring: [1, 2, 5], feed: [3, 5, 10], "build-shell": [0.5, 1, 2], "build-wire": [1, 2, 4], seal: [0.5, 1, 2], crimp: [1, 2, 4], plug: [0.5, 1, 2], "close-lock": [0.5, 1, 3], tug: [0.5, 1, 2], tape: [2, 3, 8], connect: [0.5, 1, 3], measure: [2, 3, 15], fuse: [0.5, 1, 2],
   try: [1, 3, 10], program: [10, 20, 60], aim: [5, 10, 20], "refit-part": [4, 6, 20], inspect: [3, 5, 15], own: [5, 5, 5],
 };
 

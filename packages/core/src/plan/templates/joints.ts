@@ -85,6 +85,7 @@ export function feedFrom(placed: PlacedPin, feed: string, from: string): readonl
     { kind: "route", role: "route", op: null, ...inHand(placed), from },
     ...bared.drafts,
     { kind: "strip", role: "strip", op: null, ...inHand(placed) },
+    ...(feed === "ground" ? [{ kind: "ring", role: "ring", op: null, ...inHand(placed), from } as const] : []),
     { kind: "feed", role: "feed", op: { kind: "feed", end: bared.end, supply: supplyName(feed, from) }, ...inHand(placed), from, text: feed },
   ];
 }
