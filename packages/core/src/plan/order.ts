@@ -42,12 +42,14 @@ export function orderByPlace<U extends Unit>(given: readonly U[]): Ordered<U> {
 interface Work {
   readonly units: readonly Unit[];
   readonly needs: readonly (readonly number[])[];
-  readonly tiers: readonly number[];
+  /** The units of each tier, first tier first. */
+  readonly tiers: readonly (readonly number[])[];
 }
 
 function workOf(units: readonly Unit[]): Work {
   const index = new Map(units.map((unit, i) => [unit.id, i]));
-  return { units, needs: units.map(({ after }) => after.flatMap((id) => index.get(id) ?? [])), tiers: [...new Set(units.map(({ tier }) => tier))].sort((a, b) => a - b) };
+  const tiers = [...new Set(units.map(({ tier }) => tier))].sort((a, b) => a - b);
+  return { units, needs: units.map(({ after }) => after.flatMap((id) => index.get(id) ?? [])), tiers: tiers.map((tier) => units.flatMap((unit, i) => (unit.tier === tier ? [i] : []))) };
 }
 
 interface Visit {
@@ -60,16 +62,17 @@ function visit({ units, needs, tiers }: Work, before: Uint8Array, place: string)
   const after = before.slice();
   const done: number[] = [];
   for (const tier of tiers) {
+    const here = tier.filter((i) => units[i]?.place === place);
     for (let grew = true; grew; ) {
       grew = false;
-      units.forEach((unit, i) => {
-        if (after[i] === 1 || unit.tier !== tier || unit.place !== place || needs[i]?.some((need) => after[need] !== 1) === true) return;
+      for (const i of here) {
+        if (after[i] === 1 || needs[i]?.some((need) => after[need] !== 1) === true) continue;
         after[i] = 1;
         done.push(i);
         grew = true;
-      });
+      }
     }
-    if (units.some((unit, i) => unit.tier === tier && after[i] !== 1)) break;
+    if (tier.some((i) => after[i] !== 1)) break;
   }
   return { done, after };
 }

@@ -1,7 +1,7 @@
-import { sameColour } from "../colour/index.ts";
+import { sameColour, type WireColour } from "../colour/index.ts";
 import { applyOperation, initialState, owned, settled, type HarnessState } from "../harness/index.ts";
 import { findHazards } from "../matching/index.ts";
-import { decisionId, decisionSureness, indexPins, indexSources, leadPin, pinColour, pinsInOrder, rankPins, type Decision, type DecisionId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
+import { decisionId, decisionSureness, indexPins, indexSources, leadPin, pinColour, pinsInOrder, rankPins, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import { blocksOf } from "./blocks.ts";
 import { transfersOf } from "./displacements.ts";
@@ -39,8 +39,8 @@ export function planWork(dossier: Dossier, { start = initialState(dossier), done
   });
   const blocks = blocksOf(dossier, hazards);
   if (rounds.length === 0) return { steps: [], groups: [], minutes: 0, range: [0, 0], transfers: 0, walk: { changes: 0, atLeast: 0, proven: true }, blocks: [...blocks, ...(blocks.some(({ code }) => code === "undecided") ? [] : [{ code: "nothing-to-do" } as const])] };
-  const pins = indexPins(dossier);
-  const steps = withEdits(rounds.flatMap((round) => round.steps), dossier.worklist).map((step) => ({ ...step, twins: twinsOf(step, pins) }));
+  const twinsOf = twinFinder(indexPins(dossier));
+  const steps = withEdits(rounds.flatMap((round) => round.steps), dossier.worklist).map((step) => ({ ...step, twins: twinsOf(step) }));
   const heads = new Map(rounds.flatMap((round) => [...round.heads]));
   const walks = rounds.map(({ walk }) => walk);
   const walk: Walk = { changes: sum(walks.map(({ changes }) => changes)), atLeast: sum(walks.map(({ atLeast }) => atLeast)), proven: walks.every(({ proven }) => proven) };
@@ -138,14 +138,20 @@ function replayed(start: HarnessState, steps: readonly Step[]): HarnessState {
   }, owned(start)));
 }
 
-function twinsOf(step: Step, pins: ReadonlyMap<PinId, PlacedPin>): readonly PinId[] {
-  const held = (step.kind === "release" || step.kind === "cut") && step.wire !== null ? pins.get(step.wire) : undefined;
-  const colour = held === undefined ? null : pinColour(held.pin, held.connector);
-  if (held === undefined || colour === null) return [];
-  return pinsInOrder(held.connector).flatMap((other) => {
-    const theirs = other.id === held.pin.id || other.content !== "occupied" ? null : pinColour(other, held.connector);
-    return theirs !== null && sameColour(theirs, colour) ? [other.id] : [];
-  });
+/** The cavities of the same plug with a wire of the same colour, for the steps that take a wire by its colour; each colour is read once. */
+function twinFinder(pins: ReadonlyMap<PinId, PlacedPin>): (step: Step) => readonly PinId[] {
+  const read = new Map<ConnectorId, readonly { readonly id: PinId; readonly colour: WireColour }[]>();
+  const wiresOf = (connector: Connector) => {
+    const known = read.get(connector.id) ?? pinsInOrder(connector).flatMap((pin) => { const colour = pin.content === "occupied" ? pinColour(pin, connector) : null; return colour === null ? [] : [{ id: pin.id, colour }]; });
+    read.set(connector.id, known);
+    return known;
+  };
+  return (step) => {
+    const held = (step.kind === "release" || step.kind === "cut") && step.wire !== null ? pins.get(step.wire) : undefined;
+    const wires = held === undefined ? [] : wiresOf(held.connector);
+    const own = wires.find(({ id }) => id === held?.pin.id);
+    return own === undefined ? [] : wires.flatMap(({ id, colour }) => (id !== own.id && sameColour(colour, own.colour) ? [id] : []));
+  };
 }
 
 /** Neighbouring steps of one group under one heading; a group that the technician took apart has one for each of its parts. */
