@@ -7,7 +7,7 @@ import { byName, decidedDossier, demoDossier } from "../testing/index.ts";
 import { checkPlan } from "./check/check.ts";
 import { planDifference } from "./difference.ts";
 import { chained, movedBehind, ownStepId } from "./edits.ts";
-import { splitIntoEvenings } from "./evenings.ts";
+import { splitByLeg, splitIntoEvenings } from "./evenings.ts";
 import { planWork } from "./plan.ts";
 
 const dossier = demoDossier();
@@ -88,6 +88,23 @@ describe("evenings", () => {
       expect(checkPlan({ ...job, worklist: { ...NO_EDITS, evenings } }, plan)).toBeNull();
     }), { numRuns: 200, seed: 71 });
     expect(ends).toBeGreaterThan(300);
+  });
+});
+
+describe("evenings by leg", () => {
+  it("end with the last circuit of a leg, once for each change of leg, with nothing in the hand", () => {
+    let ends = 0;
+    fc.assert(fc.property(decidedDossier(5), (job) => {
+      const legged = { ...job, connectors: job.connectors.map((connector, i) => ({ ...connector, branch: i === 1 ? "engine, left bank" : "" })) };
+      const plan = planWork(legged);
+      const evenings = splitByLeg(plan, legged);
+      const connectors = new Map(legged.connectors.map((connector) => [connector.id, connector]));
+      const legs = plan.groups.filter(({ stage }) => stage === "wire").map(({ steps: [first], place, steps }) => ({ last: steps.at(-1)!, leg: connectors.get(plan.steps.find(({ id }) => id === first)?.connector as never)?.branch || place }));
+      expect(evenings).toEqual(legs.flatMap(({ leg, last }, i) => (i + 1 < legs.length && legs[i + 1]!.leg !== leg ? [last] : [])));
+      expect(checkPlan({ ...legged, worklist: { ...NO_EDITS, evenings } }, plan)).toBeNull();
+      ends += evenings.length;
+    }), { numRuns: 200, seed: 72 });
+    expect(ends).toBeGreaterThan(50);
   });
 });
 

@@ -11,5 +11,5 @@ export { KIT_KINDS, kitKey, kitOf, withoutFuse, type KitItem, type KitKind } fro
 export { allBy, compareMethods, costOf, waysIn, waysOfWire, type MethodChoice, type MethodCost, type WayOfWire } from "./methods.ts";
 export { owedAfter, type Owed } from "./owed.ts";
 export { planDifference, type PlanDifference } from "./difference.ts";
-export { splitIntoEvenings } from "./evenings.ts";
+export { splitByLeg, splitIntoEvenings } from "./evenings.ts";
 export { flagsOf, type Flag } from "./flags.ts";

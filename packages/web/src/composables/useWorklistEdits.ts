@@ -1,4 +1,4 @@
-import { chained, movedBehind, NO_EDITS, ownStepId, splitIntoEvenings, type AdapterLength, type JointKind, type OwnStep, type PartInTheWay, type StepId, type WorklistEdits } from "@trevin/core";
+import { chained, movedBehind, NO_EDITS, ownStepId, type AdapterLength, type JointKind, type OwnStep, type PartInTheWay, type StepId, type WorklistEdits } from "@trevin/core";
 import { computed } from "vue";
 import { useJob } from "../stores/job.ts";
 
@@ -23,7 +23,7 @@ export function useWorklistEdits() {
     },
     removePart: (id: string) => put({ parts: edits.value.parts.filter((part) => part.id !== id) }),
     toggleEvening: (step: StepId) => put({ evenings: edits.value.evenings.includes(step) ? edits.value.evenings.filter((one) => one !== step) : [...edits.value.evenings, step] }),
-    splitEvenings: (plan: Parameters<typeof splitIntoEvenings>[0], minutes: number) => put({ evenings: splitIntoEvenings(plan, minutes) }),
+    endEvenings: (evenings: readonly StepId[]) => put({ evenings }),
     setHave: (keys: readonly string[], has: boolean) => put({ have: has ? [...new Set([...edits.value.have, ...keys])] : edits.value.have.filter((key) => !keys.includes(key)) }),
     setAdapterLength: (between: AdapterLength["between"], mm: number | null) => {
       const others = edits.value.adapterLengths.filter((one) => !between.every((id) => one.between.includes(id)));

@@ -4,7 +4,7 @@ import { useEventListener } from "@vueuse/core";
 import { computed, nextTick, ref, shallowRef, toRaw, watch, type Component } from "vue";
 import { useRouter } from "vue-router";
 import InputNumber from "primevue/inputnumber";
-import { blockWords, faultWords, kitKey, owedAfter, ownStepId, pinNamer, planDifference, type Decision, type Flag, type KitItem, type StepId } from "@trevin/core";
+import { blockWords, faultWords, kitKey, owedAfter, ownStepId, pinNamer, planDifference, splitByLeg, splitIntoEvenings, type Decision, type Flag, type KitItem, type StepId } from "@trevin/core";
 import HazardBox from "../components/parts/HazardBox.vue";
 import AdapterList from "../components/worklist/AdapterList.vue";
 import InstructionsDialog from "../components/worklist/InstructionsDialog.vue";
@@ -25,7 +25,7 @@ import type { Needs } from "../workers/reading.ts";
 const router = useRouter();
 const store = useJob();
 const { bench, steps, groups, current, placed } = usePlan();
-const { edits, moveBehind, resetOrder, addOwn, addAll, removeOwn, savePart, removePart, toggleEvening, splitEvenings, setHave, setAdapterLength, setJoint } = useWorklistEdits();
+const { edits, moveBehind, resetOrder, addOwn, addAll, removeOwn, savePart, removePart, toggleEvening, endEvenings, setHave, setAdapterLength, setJoint } = useWorklistEdits();
 const plan = computed(() => bench.value.plan);
 const name = computed(() => pinNamer(bench.value.dossier));
 const stepName = (id: string): string => { const shown = steps.value.find(({ step }) => step.id === id); return shown === undefined ? "a step" : `step ${shown.number} (${shown.words.verb.toLowerCase()} ${shown.words.object})`; };
@@ -158,7 +158,7 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
         <ul class="owed"><li v-for="one in owed" :key="one.rule + one.detail"><b>{{ one.title }}.</b> {{ one.detail }} <span class="mut">{{ one.accepted ? `Accepted: ${one.accepted}.` : one.cure }}</span></li></ul>
       </template>
       <PartsInTheWay :dossier="bench.dossier" @save="savePart" @remove="removePart" />
-      <div class="evenings no-print"><span class="lab">An evening of</span><InputNumber v-model="night" :min="15" :max="1440" input-class="len" aria-label="Minutes of an evening" /><span class="lab">min</span><button type="button" class="btn quiet" :disabled="steps.length === 0" @click="splitEvenings(plan, night)">Split the job</button></div>
+      <div class="evenings no-print"><span class="lab">An evening of</span><InputNumber v-model="night" :min="15" :max="1440" input-class="len" aria-label="Minutes of an evening" /><span class="lab">min</span><button type="button" class="btn quiet" :disabled="steps.length === 0" @click="endEvenings(splitIntoEvenings(plan, night))">Split the job</button><button type="button" class="btn quiet" :disabled="steps.length === 0" @click="endEvenings(splitByLeg(plan, bench.dossier))">By leg</button><button v-if="edits.evenings.length" type="button" class="btn quiet" @click="endEvenings([])">None</button></div>
       <p v-if="needs" class="check"><b>Second opinion:</b> {{ needs.fault === null ? "the plan was replayed from the start and does what the decisions say" : faultWords(needs.fault, name, stepName) }}<template v-if="plan.transfers"> with the fewest moves possible ({{ plan.transfers }})</template>.</p>
       <HazardBox severity="caution" title="Before the first step" detail="Restraint and high-voltage plugs stay shut. Mind the maker's waiting time after the battery comes off. Eye protection with picks and spring-loaded locks." />
       <HazardBox severity="note" title="Joints and heat" detail="Crimp, cover and keep joints staggered so that two can never touch, out of wet places and away from hot parts. Keep every lead that is taken out with its flag: it is the way back. Brakes, steering, lighting and the immobiliser: local codes and licensed practice decide." />

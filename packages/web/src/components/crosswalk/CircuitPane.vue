@@ -8,10 +8,11 @@ import {
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
 import CavityLabel from "../parts/CavityLabel.vue";
+import CostTable from "../parts/CostTable.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
-import { canFindLive, costWords, METHOD_NAMES, METHOD_OFFERS, nextMethod, sameAnswer } from "./acts.ts";
+import { canFindLive, METHOD_NAMES, METHOD_OFFERS, nextMethod, sameAnswer } from "./acts.ts";
 import HazardCard from "./HazardCard.vue";
 import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -121,7 +122,6 @@ watch(() => props.row.key, () => { more.value = false; });
         <button v-if="decision" type="button" class="btn quiet" @click="emit('sure')">{{ decision.sure === "sure" ? "Wants a check" : "It is sure" }} <kbd>S</kbd></button>
         <button v-if="decision" type="button" class="btn quiet" @click="emit('back')">Take back <kbd>⌫</kbd></button>
       </div>
-      <p v-if="ways.length" class="lab ways"><template v-for="(way, i) in ways" :key="way.method"><template v-if="i > 0"> · </template><b :class="{ chosen: decision && methodOf(decision) === way.method }">{{ METHOD_NAMES[way.method] }}</b> {{ costWords(way.cost) }}</template></p>
       <div v-if="openEffect" class="field effect"><span id="open-effect" class="label">What happens because it is left open</span><Select :model-value="openEffect" :options="effects" option-label="label" option-value="value" aria-labelledby="open-effect" @update:model-value="emit('open', $event === 'unsaid' ? null : $event)" /></div>
       <section class="reasons">
         <h3>Why <button type="button" class="link lab" :aria-expanded="whyOpen" @click="emit('why')">{{ whyOpen ? "without figures" : "with figures" }} <kbd>Y</kbd></button></h3>
@@ -140,6 +140,7 @@ watch(() => props.row.key, () => { more.value = false; });
         <p v-for="one in apart" :key="decisionId(one)">{{ name(one.vehicle) }} never meets {{ name(one.incoming) }}<template v-if="one.reason">: {{ one.reason }}</template> <button type="button" class="link" @click="emit('remove', decisionId(one))">allow it again</button></p>
         <p v-for="remark in remarks" :key="remark" class="mut">Note at {{ remark }}</p>
       </section>
+      <CostTable v-if="decision && ways.length" :ways="ways.map(({ method, cost }) => ({ key: method, name: METHOD_NAMES[method], cost, chosen: methodOf(decision!) === method }))" />
       <section v-if="notes.length + ofJob.length > 0" class="notes">
         <button type="button" class="link lab" :aria-expanded="more" @click="more = !more">{{ notes.length }} {{ notes.length === 1 ? "note" : "notes" }} on this circuit<template v-if="ofJob.length">, {{ ofJob.length }} on the whole job</template></button>
         <dl v-if="more"><template v-for="note in [...notes, ...ofJob]" :key="hazardKey(note) + note.title"><dt>{{ note.title }}</dt><dd>{{ note.detail }} {{ note.cure }}</dd></template></dl>
@@ -156,8 +157,6 @@ watch(() => props.row.key, () => { more.value = false; });
 .detail h2 { display: flex; align-items: center; gap: 8px; flex-wrap: wrap; }
 .acts { display: flex; flex-wrap: wrap; gap: 6px; }
 .acts .btn { padding: 0 9px; }
-.ways { padding: 2px 0; }
-.ways .chosen { border-bottom: 2px solid var(--ink); }
 .device p { font-size: 13.5px; }
 .device dl { display: flex; margin-top: 6px; }
 .device dl div { padding-right: 16px; margin-right: 14px; border-right: 1px solid var(--rule); }

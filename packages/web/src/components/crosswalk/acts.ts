@@ -1,6 +1,6 @@
 import {
   decisionId, decisionPins, methodOf, seatOf, seatsOf, leftOpen, linkedPairs, meetingPins, rankPins, readFunction, waysIn,
-  type Connector, type Decision, type DecisionId, type DeviceKind, type Method, type WayOfWire, type Dossier, type Hazard, type InsertedDevice, type LeavingOpen, type PinId, type PlacedPin,
+  type Connector, type Decision, type DecisionId, type DeviceKind, type Method, type Dossier, type Hazard, type InsertedDevice, type LeavingOpen, type PinId, type PlacedPin,
 } from "@trevin/core";
 import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -105,12 +105,7 @@ export function nextMethod(decision: Decision, dossier: Dossier): Method | null 
 }
 export const METHOD_OFFERS: Readonly<Record<Method, string>> = { move: "Move instead", splice: "Splice instead", adapter: "By adapter instead" };
 
-export const METHOD_NAMES: Readonly<Record<Method, string>> = { move: "move", splice: "splice", adapter: "adapter" };
-/** "1 cut, 1 joint, 4 to 9 min": what a way of working costs for one wire. */
-export function costWords({ cuts, joints, moved, minutes }: WayOfWire["cost"]): string {
-  const count = (n: number, what: string): readonly string[] => (n === 0 ? [] : [`${n} ${what}${n === 1 ? "" : "s"}`]);
-  return [...count(cuts, "cut"), ...count(joints, "joint"), ...(moved > 0 ? ["moved"] : []), `${minutes[0]} to ${minutes[1]} min`].join(", ");
-}
+export const METHOD_NAMES: Readonly<Record<Method, string>> = { move: "de-pin", splice: "splice", adapter: "adapter" };
 
 /** Whether a loom's wire is cut for a joint, so that its live half can be found in between. */
 export const canFindLive = (row: WalkRow | undefined): boolean => row?.decision?.kind === "join" && (row.decision.method === "splice" || row.device !== null) && row.decision.method !== "adapter" && row.vehicle.every(({ connector }) => connector.leads === "loom");
