@@ -1,30 +1,37 @@
 import AxeBuilder from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
 import { demoJob, expect, jobOf, pasteInto, test, workAtBench } from "./fixtures.ts";
 
 /** `paint`: only what a theme can change. */
-const check = async (page: Parameters<typeof demoJob>[0], paint = false): Promise<void> => {
+const check = async (page: Page, paint = false): Promise<void> => {
   const axe = new AxeBuilder({ page });
   const { violations } = await (paint ? axe.withRules(["color-contrast"]) : axe.withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])).analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map((node) => node.html.slice(0, 140)).join(" | ")}`)).toEqual([]);
 };
 
-for (const theme of ["light", "dark"] as const) {
-  test(`every view passes axe (WCAG 2.2 AA), ${theme}`, async ({ page }) => {
-    await page.addInitScript((value) => localStorage.setItem("trevin.theme", value), theme);
-    const open = await demoJob(page, false);
-    for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals", `${open}/brief`, `${open}/pinouts`, `${open}/faces`, `${open}/crosswalk`, `${open}/worklist`, `${open}/bench`, `${open}/ledger`]) {
-      await page.goto(path);
-      await page.getByRole("heading").first().or(page.getByRole("grid").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
-      await check(page, theme === "dark");
-    }
-    const decided = await demoJob(page);
-    await workAtBench(page, decided, 12);
-    await check(page, theme === "dark");
-    await page.goto(`${decided}/ledger`);
-    await page.getByText("Head of the chain").waitFor();
-    await check(page, theme === "dark");
-  });
+const settled = (page: Page): Promise<void> => page.getByRole("heading").first().or(page.getByRole("grid").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
+/** In the light theme everything is looked at, in the dark one what a theme can change. */
+async function checkBoth(page: Page, path: string, ready: (page: Page) => Promise<void> = settled): Promise<void> {
+  await page.goto(path);
+  await ready(page);
+  await check(page);
+  await page.getByRole("button", { name: "Light / dark" }).click();
+  await check(page, true);
 }
+
+for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals"]) {
+  test(`${path} passes axe (WCAG 2.2 AA)`, async ({ page }) => checkBoth(page, path));
+}
+for (const view of ["brief", "pinouts", "faces", "crosswalk", "worklist", "bench", "ledger"]) {
+  test(`the ${view} passes axe (WCAG 2.2 AA)`, async ({ page }) => checkBoth(page, `${await demoJob(page, false)}/${view}`));
+}
+test("bench, worklist and ledger pass axe (WCAG 2.2 AA) in the middle of the work", async ({ page }) => {
+  const decided = await demoJob(page);
+  await workAtBench(page, decided, 12);
+  await checkBoth(page, `${decided}/bench`);
+  await checkBoth(page, `${decided}/worklist`);
+  await checkBoth(page, `${decided}/ledger`, (shown) => shown.getByText("Head of the chain").waitFor());
+});
 
 test("what opens over the pinouts passes axe", async ({ page }) => {
   await page.goto(`${await demoJob(page, false)}/pinouts`);
