@@ -45,9 +45,20 @@ class UsageError extends Error {
   override readonly name = "UsageError";
 }
 
+/** Where a command reads and writes: the process, or whoever calls it from within one. */
+export interface Streams {
+  readonly out: (text: string) => void;
+  readonly err: (text: string) => void;
+  /** The whole of standard input. */
+  readonly input: () => Buffer;
+}
+const PROCESS: Streams = { out: (text) => void process.stdout.write(text), err: (text) => void process.stderr.write(text), input: () => readFileSync(0) };
+
 interface Call {
   /** The one argument: a file, or a colour. */
   readonly argument: string;
+  /** The bytes of the file that the argument names; "-" is standard input. */
+  readonly bytes: () => Buffer;
   readonly system: ColourSystem | null;
   readonly column: boolean;
   /** What stands behind the first argument: connector, cavity. */
@@ -57,24 +68,24 @@ interface Call {
 
 type Command = (call: Call) => unknown;
 
-const job = (report: (document: JobDocument) => unknown): Command => ({ argument }) => report(loadJob(argument));
+const job = (report: (document: JobDocument) => unknown): Command => (call) => report(loadJob(call));
 
 const COMMANDS: Readonly<Record<string, Command>> = {
-  colour: ({ argument, system, column }) => (column ? columnReport(loadText(argument), system) : colourReport(argument, system)),
-  import: async ({ argument, system }) => {
+  colour: (call) => (call.column ? columnReport(loadText(call), call.system) : colourReport(call.argument, call.system)),
+  import: async ({ argument, bytes, system }) => {
     // The reader of spreadsheets is loaded only where it is needed, and so is the database below.
     const [{ readTableFile }, { tableFileProblemWords }] = await Promise.all([import("@trevin/server/tables"), import("@trevin/core")]);
-    const file = await readTableFile(loadBytes(argument));
+    const file = await readTableFile(bytes());
     if (!file.ok) throw new InputError(`${argument}: ${tableFileProblemWords(file.error)}`);
     return importReport(file.value, system);
   },
   lookalikes: job(lookAlikesReport),
-  locate: ({ argument, rest: [connector = "", cavity = ""], hold }) => locateReport(loadJob(argument), connector, cavity, hold),
-  face: ({ argument, rest: [connector = ""], hold }) => faceReport(loadJob(argument), connector, hold),
-  trace: ({ argument, rest: [connector = "", cavity = ""] }) => traceReport(loadJob(argument), connector, cavity),
+  locate: ({ rest: [connector = "", cavity = ""], hold, ...call }) => locateReport(loadJob(call), connector, cavity, hold),
+  face: ({ rest: [connector = ""], hold, ...call }) => faceReport(loadJob(call), connector, hold),
+  trace: ({ rest: [connector = "", cavity = ""], ...call }) => traceReport(loadJob(call), connector, cavity),
   match: job(matchReport),
   plan: job(planReport),
-  check: ({ argument }) => checkReport(loadText(argument)),
+  check: (call) => checkReport(loadText(call)),
   validate: job(validateReport),
   backup: async ({ argument }) => (await import("@trevin/server/backup")).backupTo(argument),
   restore: async ({ argument }) => (await import("@trevin/server/backup")).restoreFrom(argument),
@@ -85,31 +96,31 @@ const TAKES_HOLD = new Set(["locate", "face"]);
 const BEHIND: Readonly<Record<string, readonly string[]>> = { locate: ["CONNECTOR", "CAVITY"], face: ["CONNECTOR"], trace: ["CONNECTOR", "CAVITY"] };
 
 /** Runs one command line and gives the exit code. */
-export async function main(args: readonly string[]): Promise<number> {
+export async function main(args: readonly string[], { out, err, input }: Streams = PROCESS): Promise<number> {
   let name = "";
   try {
-    const read = readArguments(args);
+    const read = readArguments(args, input);
     if (read === null) {
-      process.stdout.write(HELP);
+      out(HELP);
       return args.length === 0 ? 2 : 0;
     }
     name = read.name;
     const answer = await read.command(read.call);
-    process.stdout.write(typeof answer === "string" ? `${answer}\n` : `${JSON.stringify(answer, null, 2)}\n`);
+    out(typeof answer === "string" ? `${answer}\n` : `${JSON.stringify(answer, null, 2)}\n`);
     return 0;
   } catch (error) {
     if (error instanceof UsageError) {
-      process.stderr.write(`trevin: ${error.message}\nTry: trevin --help\n`);
+      err(`trevin: ${error.message}\nTry: trevin --help\n`);
       return 2;
     }
     if (!(error instanceof InputError) && !(error instanceof Error && "exitCode" in error)) throw error;
-    process.stderr.write(`trevin ${name}: ${error.message}\n`);
+    err(`trevin ${name}: ${error.message}\n`);
     return 1;
   }
 }
 
 /** The command and what it is called with; null when help is asked for. */
-function readArguments(args: readonly string[]): { readonly name: string; readonly command: Command; readonly call: Call } | null {
+function readArguments(args: readonly string[], input: Streams["input"]): { readonly name: string; readonly command: Command; readonly call: Call } | null {
   let parsed;
   try {
     parsed = parseArgs({ args: [...args], allowPositionals: true, options: { help: { type: "boolean", short: "h" }, system: { type: "string" }, column: { type: "string" }, view: { type: "string" }, grip: { type: "string" } } });
@@ -132,7 +143,7 @@ function readArguments(args: readonly string[]): { readonly name: string; readon
   const behind = BEHIND[name] ?? [];
   if (behind.length > 0 && (argument === undefined || more.length !== behind.length)) throw new UsageError(`${name} takes JOB.json ${behind.join(" ")}`);
   if (argument === undefined || more.length > behind.length) throw new UsageError(name === "colour" ? "colour takes one colour in quotes, or --column FILE" : `${name} takes one file`);
-  return { name, command, call: { argument, system, column: values.column !== undefined, rest: more, hold } };
+  return { name, command, call: { argument, bytes: () => loadBytes(argument, input), system, column: values.column !== undefined, rest: more, hold } };
 }
 
 function readHold(view: string | undefined, grip: string | undefined): Hold {
@@ -143,17 +154,18 @@ function readHold(view: string | undefined, grip: string | undefined): Hold {
   return { view: side, grip: way };
 }
 
-function loadBytes(file: string): Buffer {
+function loadBytes(file: string, input: Streams["input"]): Buffer {
   try {
-    return readFileSync(file === "-" ? 0 : file);
+    return file === "-" ? input() : readFileSync(file);
   } catch (error) {
     throw new InputError(`${file}: ${error instanceof Error ? error.message : String(error)}`);
   }
 }
-const loadText = (file: string): string => loadBytes(file).toString("utf8");
+type Source = Pick<Call, "argument" | "bytes">;
+const loadText = ({ bytes }: Source): string => bytes().toString("utf8");
 
-function loadJob(file: string): JobDocument {
-  const read = readJobFile(loadText(file));
-  if (!read.ok) throw new InputError(`${file}: ${jobFileProblemWords(read.error)}`);
+function loadJob(source: Source): JobDocument {
+  const read = readJobFile(loadText(source));
+  if (!read.ok) throw new InputError(`${source.argument}: ${jobFileProblemWords(read.error)}`);
   return read.value;
 }

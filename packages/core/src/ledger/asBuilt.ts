@@ -1,4 +1,4 @@
-import { connectedPoints, endsInCavity, wireOfEnd, type CavityState, type HarnessState } from "../harness/index.ts";
+import { builtShell, connectedPoints, endsInCavity, wireOfEnd, type CavityState, type HarnessState } from "../harness/index.ts";
 import { connectorsInOrder, indexPins, pinName, pinsInOrder, type Dossier, type EndId, type Pin, type PlacedPin } from "../model/index.ts";
 import { present } from "../util/index.ts";
 
@@ -13,6 +13,12 @@ export interface AsBuiltRow {
   readonly joinedTo: readonly string[];
 }
 
+/** What each connector is plugged into now, by its name: another one of the job, the adapter, its own counterpart, or nothing. */
+export function pluggedNow(dossier: Dossier, state: HarnessState): ReadonlyMap<string, string> {
+  const names = new Map<string, string>([["own", "its own counterpart"], ...dossier.connectors.flatMap(({ id, name }) => [[id, name], [builtShell(id), "the adapter"]] as const)]);
+  return new Map(dossier.connectors.map(({ id, name }) => [name, names.get(state.plugged[id] ?? "") ?? "nothing"]));
+}
+
 /** The pin tables of a harness state. */
 export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuiltRow[] {
   const pins = indexPins(dossier);
@@ -20,7 +26,8 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
   const points = connectedPoints(state);
   const named = (end: EndId, here: Pin): readonly string[] =>
     (points.get(end) ?? []).flatMap((point) => {
-      if (point.at === "cavity") return point.cavity === here.id ? [] : [pinName(placed(point.cavity))];
+      // The cavities of an adapter lead on to those that they meet, which are named themselves.
+      if (point.at === "cavity") { const other = point.cavity === here.id ? undefined : pins.get(point.cavity); return other === undefined ? [] : [pinName(other)]; }
       if (point.at === "supply") return [point.supply];
       const { connector } = placed(point.pin);
       return [`${connector.side === "vehicle" ? "vehicle loom" : "incoming loom"}, was ${pinName(placed(point.pin))}`];

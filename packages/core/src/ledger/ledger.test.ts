@@ -3,10 +3,10 @@ import { createHash } from "node:crypto";
 import { describe, expect, it } from "vitest";
 import { readEntry } from "../contract/index.ts";
 import { applyOperation, initialState } from "../harness/index.ts";
-import type { Dossier } from "../model/index.ts";
+import { indexPins, linkedPairs, methodOf, pinName, type Dossier, type PinId } from "../model/index.ts";
 import { planWork } from "../plan/index.ts";
 import { byName, decidedDossier, demoDossier } from "../testing/index.ts";
-import { asBuilt } from "./asBuilt.ts";
+import { asBuilt, pluggedNow } from "./asBuilt.ts";
 import { bench } from "./bench.ts";
 import { canonicalJson, hashText } from "./canonical.ts";
 import { FIRST_LINK, seal, verifyChain } from "./chain.ts";
@@ -139,5 +139,33 @@ describe("asBuilt", () => {
     expect(rows.find((row) => row.connector === "AL-P" && row.cavity === "D")).toMatchObject({ state: "occupied", wire: { was: "B12.7" }, joinedTo: ["vehicle loom, was B12.7"] });
     expect(rows.find((row) => row.connector === "B12" && row.cavity === "7")).toMatchObject({ state: "plugged", wire: null });
     expect(rows.find((row) => row.connector === "AL-P" && row.cavity === "C")).toMatchObject({ wire: { was: "AL-P.C" }, joinedTo: ["vehicle loom, was B12.1"] });
+  });
+  it("names both ends of everything that was joined, by a move, a joint or an adapter, and what each plug is in", () => {
+    const met = { adapter: 0, mate: 0, joined: 0 };
+    fc.assert(fc.property(decidedDossier(5), (dossier) => {
+      const end = planWork(dossier).steps.reduce((state, { op }) => { const next = op === null ? null : applyOperation(state, op); return next?.ok ? next.value.state : state; }, initialState(dossier));
+      const rows = new Map(asBuilt(dossier, end).map((row) => [`${row.connector}.${row.cavity}`, row]));
+      const pins = indexPins(dossier);
+      const name = (id: PinId): string => pinName(pins.get(id)!);
+      const plugged = pluggedNow(dossier, end);
+      for (const decision of dossier.decisions) {
+        if (decision.kind === "mate") {
+          const [own, other] = [pins.get(decision.vehicle[0]!)!.connector.name, pins.get(decision.incoming[0]!)!.connector.name];
+          expect([plugged.get(own), plugged.get(other)]).toEqual([other, own]);
+          met.mate++;
+        } else for (const [vehicle, incoming] of linkedPairs(decision)) {
+          // The loom's half of a pigtail that is led through a part ends in the air and has no other name.
+          if (decision.kind === "series" && pins.get(vehicle)!.connector.leads === "flying") continue;
+          const row = rows.get(name(incoming))!;
+          expect([row.wire?.was, ...row.joinedTo].some((text) => text !== undefined && text.split(" ").at(-1) === name(vehicle)), `${name(vehicle)} at ${name(incoming)}`).toBe(true);
+          met.joined++;
+          if (methodOf(decision) === "adapter" && pins.get(vehicle)!.connector.leads === "loom") {
+            expect(plugged.get(pins.get(vehicle)!.connector.name)).toBe("the adapter");
+            met.adapter++;
+          }
+        }
+      }
+    }), { numRuns: 300, seed: 44 });
+    for (const count of Object.values(met)) expect(count).toBeGreaterThan(15);
   });
 });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What was done, by whom and when; the pin tables as they are now; everything to take along. */
 import { computed, ref } from "vue";
-import { asBuilt, entryNarrator, initialState, pinColour, type Entry } from "@trevin/core";
+import { asBuilt, entryNarrator, initialState, pinColour, pluggedNow, type Entry } from "@trevin/core";
 import { downloadPath } from "../api/client.ts";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import DrawnWire from "../components/parts/DrawnWire.vue";
@@ -15,7 +15,9 @@ const narrate = computed(() => entryNarrator(bench.value.dossier));
 const retracted = computed(() => bench.value.fold?.retracted ?? new Set<number>());
 const entries = computed(() => [...store.entries].reverse());
 const head = computed(() => store.stored.at(-1)?.hash ?? null);
-const rows = computed(() => asBuilt(bench.value.dossier, store.begun ? bench.value.state : initialState(bench.value.dossier)));
+const now = computed(() => (store.begun ? bench.value.state : initialState(bench.value.dossier)));
+const rows = computed(() => asBuilt(bench.value.dossier, now.value));
+const plugged = computed(() => pluggedNow(bench.value.dossier, now.value));
 const connectors = computed(() => [...new Set(rows.value.map((row) => row.connector))]);
 const systems = computed(() => new Map(bench.value.dossier.connectors.flatMap((connector) => connector.pins.map((pin) => [pin.id, connector] as const))));
 const canTakeBack = (entry: Entry): boolean => ["done", "skipped", "note", "found"].includes(entry.what.kind) && !retracted.value.has(entry.seq);
@@ -67,7 +69,7 @@ useCommands([
     </section>
     <section v-else class="built">
       <div v-for="connector in connectors" :key="connector">
-        <h2>{{ connector }}, {{ store.begun ? "as built" : "as found" }}</h2>
+        <h2>{{ connector }}, {{ store.begun ? "as built" : "as found" }} <span class="lab mut">plugged into {{ plugged.get(connector) }}</span></h2>
         <table>
           <thead><tr><th>cavity</th><th>wire</th><th>function</th><th>was at</th><th>joined to</th></tr></thead>
           <tbody>
