@@ -163,8 +163,22 @@ export function readColour(text: string, system: ColourSystem, habit: CodeHabit 
   return ok({ colour, others, sizeText: takeApart(text, CODE_TABLES[system]).sizeText });
 }
 
+/** Codes read before: a job writes the same few again and again. */
+const READ = new Map<string, Result<WireColour, ColourProblem>>();
+const MOST_KEPT = 5000;
+
 /** The preferred reading alone. */
 export function parseColour(text: string, system: ColourSystem): Result<WireColour, ColourProblem> {
+  const key = `${system}\n${text}`;
+  const known = READ.get(key);
+  if (known !== undefined) return known;
+  if (READ.size >= MOST_KEPT) READ.clear();
+  const read = preferredReading(text, system);
+  READ.set(key, read);
+  return read;
+}
+
+function preferredReading(text: string, system: ColourSystem): Result<WireColour, ColourProblem> {
   const colour = coloursIn(text, system, { separated: false }).find(fits);
   if (colour !== undefined) return ok(colour);
   const read = readColour(text, system);
