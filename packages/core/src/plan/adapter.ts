@@ -143,8 +143,8 @@ function wireDrafts(dossier: Dossier, decision: AdapterDecision, members: readon
   const partnerOf = (placed: PlacedPin): PinId | null => (members.length > 2 ? null : (placed === first ? second : first).pin.id);
   const roleOf = ({ pin, connector }: PlacedPin): string => (decision.kind === "join" ? connector.side : `${connector.side}-${pin.id}`);
   const made = (placed: PlacedPin): Draft => ({ kind: "build-wire", role: `wire:${placed.pin.id}`, op: { kind: "build-wire", pin: builtCavity(placed.pin.id), to: "there" }, wire, at: placed.pin.id, partner: partnerOf(placed), length: lengthOf(dossier, members, placed) });
-  const seated = (end: EndId, at: PlacedPin): readonly Draft[] => {
-    const here = { wire, at: at.pin.id, connector: at.connector.id, partner: partnerOf(at) };
+  const seated = (end: EndId, at: PlacedPin, held = wire): readonly Draft[] => {
+    const here = { wire: held, at: at.pin.id, connector: at.connector.id, partner: partnerOf(at) };
     const role = roleOf(at);
     return [
       ...(at.connector.sealed ? [{ kind: "seal", role: `seal-${role}`, op: null, ...here } as const] : []),
@@ -154,8 +154,8 @@ function wireDrafts(dossier: Dossier, decision: AdapterDecision, members: readon
     ];
   };
   if (isStraight(decision, members)) {
-    if (isFlying(first)) return seated(farEnd(first.pin.id), second);
-    if (isFlying(second)) return seated(farEnd(second.pin.id), first);
+    if (isFlying(first)) return seated(farEnd(first.pin.id), second, first.pin.id);
+    if (isFlying(second)) return seated(farEnd(second.pin.id), first, second.pin.id);
     const built = builtCavity(first.pin.id);
     return [made(first), ...seated(plugEnd(built), first), ...seated(farEnd(built), second)];
   }

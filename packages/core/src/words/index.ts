@@ -1,5 +1,5 @@
 export { instructionLines, readInstructions, type InstructionLine, type ReadInstructions } from "./instructions.ts";
-export { JOINT_WORDS, stepWords, stripWords, wireWords, type StepWords } from "./stepWords.ts";
+export { JOINT_WORDS, originWords, stepWords, stripWords, wireWords, type StepWords } from "./stepWords.ts";
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords, chainProblemWords, colourProblemWords, commandProblemWords, documentProblemWords, faultWords, lineProblemWords, operationProblemWords, pinNamer,

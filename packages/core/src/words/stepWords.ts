@@ -1,4 +1,5 @@
 import { colourInWords } from "../colour/index.ts";
+import { plugEnd } from "../harness/index.ts";
 import { deviceWords } from "../matching/index.ts";
 import { indexPins, pinColour, pinName, type Connector, type Dossier, type JointKind, type PinId, type PlacedPin } from "../model/index.ts";
 import { partOfStep, withoutFuse, type Step, type StepKind } from "../plan/index.ts";
@@ -201,6 +202,13 @@ function capped(role: string): string {
   if (role === "cap-branch") return "the rest that stays in the loom,";
   if (!role.startsWith("cap-stub")) return "the end";
   return role.startsWith("cap-stub-vehicle") ? "the stub at the plug," : "the half in the loom,";
+}
+
+/** Which wire it is that is inserted: one that came out of its cavity, a lead of its own, or one that was made for the adapter. */
+export function originWords({ op }: Pick<Step, "op">, { pin, connector }: PlacedPin): string {
+  if (op?.kind !== "insert") return "";
+  if (op.end === plugEnd(pin.id)) return `the wire that came out of ${connector.name}, cavity ${pin.cavity}`;
+  return op.end.startsWith(`${pin.id}#`) ? `the lead of ${connector.name}, cavity ${pin.cavity}` : "a new wire of the adapter";
 }
 
 /** What a sample of the crimp must hold (IEC 60352-2; from memory). */

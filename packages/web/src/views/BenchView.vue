@@ -4,7 +4,7 @@ import { useElementSize, useMediaQuery } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import InputText from "primevue/inputtext";
-import { blockWords, colourInWords, findConnector, faceOf, holdWords, landmarks, landmarkWords, locate, placeWords, pinNamer, type PinFacts, type PlacedPin } from "@trevin/core";
+import { blockWords, colourInWords, findConnector, faceOf, holdWords, landmarks, landmarkWords, locate, originWords, placeWords, pinNamer, type PinFacts, type PlacedPin } from "@trevin/core";
 import NotAsPlanned from "../components/bench/NotAsPlanned.vue";
 import PhotoStrip from "../components/faces/PhotoStrip.vue";
 import ProgressBar from "../components/bench/ProgressBar.vue";
@@ -153,7 +153,7 @@ const showFace = computed(() => connector.value !== null);
         <div class="alike"><DrawnWire :colour="current.colour" :thick="isPhone ? 13 : 16" :length="isPhone ? 110 : 150" /><b class="code">{{ at?.pin.cavity }}</b><span><b>{{ colourInWords(current.colour) }}</b>: take</span>
           <template v-for="other in lookAlikes" :key="other.pin.id"><DrawnWire :colour="other.colour" :thick="isPhone ? 13 : 16" :length="isPhone ? 110 : 150" /><b class="code">{{ other.pin.cavity }}</b><span>{{ colourInWords(other.colour) }}: leave</span></template></div>
       </HazardBox>
-      <div v-if="wire" class="facts"><p><b>{{ wire.pin.function || "function not noted" }}</b></p><p v-if="current.step.kind === 'insert'">the wire that came out of {{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</p><p class="mut">{{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template><template v-if="wire.pin.note">. {{ wire.pin.note }}</template></p></div>
+      <div v-if="wire" class="facts"><p><b>{{ wire.pin.function || "function not noted" }}</b></p><p v-if="current.step.kind === 'insert'">{{ originWords(current.step, wire) }}</p><p class="mut">{{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template><template v-if="wire.pin.note">. {{ wire.pin.note }}</template></p></div>
       <PhotoStrip v-if="current.step.kind === 'photograph' && connector" class="shoot" :job="store.view?.id ?? ''" :connectors="bench.dossier.connectors" :connector="connector" :placed="null" :hold="prefs.hold" />
       <fieldset class="chk"><legend>Before Done</legend><label v-for="(item, i) in current.words.before" :key="item"><input v-model="ticks[i]" type="checkbox"> {{ item }}</label></fieldset>
     </section>

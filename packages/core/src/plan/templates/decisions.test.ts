@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { readJobValue } from "../../contract/index.ts";
 import { initialState } from "../../harness/index.ts";
 import { findHazards } from "../../matching/index.ts";
-import { connectorId, type Dossier } from "../../model/index.ts";
+import { connectorId, indexPins, type Dossier } from "../../model/index.ts";
+import { originWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";
 import { adapterLoom } from "../adapter.ts";
 import { planWork } from "../plan.ts";
@@ -69,7 +70,8 @@ describe("what each decision becomes", () => {
   it("makes an adapter on the table, and touches neither loom", () => {
     const dossier = job(join("adapter"), "loom", "loom");
     expect(steps(dossier)).toEqual(["build-wire V.1", "seal V.1", "strip V.1", "crimp V.1", "insert V.1", "seal V.1", "strip V.1", "crimp V.1", "insert V.1"]);
-    expect(steps(job(join("adapter"), "loom", "flying", "occupied", false))).toEqual(["strip V.1", "crimp V.1", "insert V.1"]);
+    // The pigtail's own lead is what the hand holds.
+    expect(steps(job(join("adapter"), "loom", "flying", "occupied", false))).toEqual(["strip X.A", "crimp X.A", "insert X.A"]);
     const { shells, wires } = adapterLoom(dossier);
     expect([shells.map(({ name }) => name), wires.map(({ colour, ends }) => [colour, ends.map(({ at }) => at)])]).toEqual([["V", "X"], [["black", ["shell", "shell"]]]]);
     const wet = (of: Dossier): boolean => findHazards(of).some(({ rule }) => rule === "wet-joint");
@@ -91,6 +93,9 @@ describe("what each decision becomes", () => {
     };
     expect(steps(looped("move", "empty"))).toEqual(["release V.1", "insert V.1", "strip X.B", "crimp X.B", "insert X.B"]);
     expect(steps(looped("move", "empty", true))).toEqual(["release V.1", "pierce V.1", "insert V.1", "seal X.B", "strip X.B", "crimp X.B", "insert X.B"]);
+    const origins = (of: Dossier): readonly string[] => planWork(of).steps.flatMap((step) => (step.kind === "insert" ? [originWords(step, indexPins(of).get(step.wire!)!)] : []));
+    expect(origins(looped("move", "empty"))).toEqual(["the wire that came out of V, cavity 1", "the lead of X, cavity B"]);
+    expect(origins(job(join("adapter"), "loom", "loom"))).toEqual(["a new wire of the adapter", "a new wire of the adapter"]);
     expect(steps(looped("move", "occupied")).slice(0, 3)).toEqual(["release X.A", "take-out X.A", "release V.1"]);
     expect(steps(looped("splice", "occupied"))).toEqual(["cut V.1", "cap V.1", "strip V.1", "splice V.1", "uncover V.1", "strip V.1", "splice V.1"]);
   });
