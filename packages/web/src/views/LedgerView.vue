@@ -75,7 +75,7 @@ useCommands([
           <tbody>
             <tr v-for="row in rows.filter((one) => one.connector === connector)" :key="row.cavity">
               <td><CavityLabel :label="row.cavity" :state="row.wire ? 'plain' : 'off'" /></td>
-              <td class="wire"><template v-if="row.wire"><DrawnWire :colour="colourOf(row.wire)" :size="row.wire.pin.size" :length="56" /> <span class="code">{{ row.wire.pin.colour }}</span></template><span v-else class="mut">{{ row.state }}</span></td>
+              <td class="wire"><template v-if="row.wire"><DrawnWire :colour="colourOf(row.wire)" :size="row.wire.pin.size" :length="56" /> <span class="code">{{ row.wire.pin.colour }}</span></template><span v-else class="mut">{{ row.state === 'blank' ? 'empty, closed' : row.state }}</span></td>
               <td><b v-if="row.wire">{{ row.wire.pin.function }}</b></td>
               <td class="code">{{ row.wire && row.wire.was !== `${row.connector}.${row.cavity}` ? row.wire.was : "" }}</td>
               <td class="lab">{{ row.joinedTo.join("; ") }}</td>
