@@ -52,6 +52,12 @@ function inShell(placed: PlacedPin): AdapterEnd {
   return { at: "shell", meets: placed, terminal: system?.name ?? `terminal that meets ${placed.connector.name}`, strip: system?.strip ?? null, seal };
 }
 
+/** The colour to cut a new wire in, in words: that of the wire which it goes on from. */
+export function newWireColour({ pin, connector }: PlacedPin): string {
+  const colour = pinColour(pin, connector);
+  return colour === null ? pin.colour || "any colour, flagged" : colourInWords(colour);
+}
+
 /** How far it is between two plugs, mm, the way their wires go; null while nobody has measured, or within one plug. */
 export function lengthBetween({ worklist }: Pick<Dossier, "worklist">, a: ConnectorId, b: ConnectorId): number | null {
   return worklist.adapterLengths.find(({ between: [one, other] }) => (one === a && other === b) || (one === b && other === a))?.mm ?? null;
@@ -83,8 +89,7 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
   const wires = decisions.flatMap((decision): readonly AdapterWire[] => {
     const members = membersOf(decision, pin);
     const sizeOf = (of: readonly PlacedPin[]): number | null => { const sizes = of.flatMap((one) => one.pin.size ?? []); return sizes.length === 0 ? null : Math.max(...sizes); };
-    const colourOf = (placed: PlacedPin): string => { const colour = pinColour(placed.pin, placed.connector); return colour === null ? placed.pin.colour || "any colour, flagged" : colourInWords(colour); };
-    const line = (placed: PlacedPin) => ({ decision: decisionId(decision), colour: colourOf(placed), length: lengthOf(dossier, members, placed) });
+    const line = (placed: PlacedPin) => ({ decision: decisionId(decision), colour: newWireColour(placed), length: lengthOf(dossier, members, placed) });
     const [first, second] = members;
     if (first === undefined || second === undefined) return [];
     if (isStraight(decision, members)) return [{ ...line(first), size: sizeOf(members), own: isFlying(first) || isFlying(second) ? null : builtCavity(first.pin.id), ends: [ended(first), ended(second)] }];
@@ -140,10 +145,12 @@ function wireDrafts(dossier: Dossier, decision: AdapterDecision, members: readon
   const last = members.find(({ connector }) => connector.side === "incoming") ?? members.at(-1);
   if (first === undefined || second === undefined || last === undefined) return [];
   const wire = first.pin.id;
+  // Where several meet, each goes on in its own colour.
+  const wireFor = (placed: PlacedPin): PinId => (members.length > 2 ? placed.pin.id : wire);
   const partnerOf = (placed: PlacedPin): PinId | null => (members.length > 2 ? null : (placed === first ? second : first).pin.id);
   const roleOf = ({ pin, connector }: PlacedPin): string => (decision.kind === "join" ? connector.side : `${connector.side}-${pin.id}`);
-  const made = (placed: PlacedPin): Draft => ({ kind: "build-wire", role: `wire:${placed.pin.id}`, op: { kind: "build-wire", pin: builtCavity(placed.pin.id), to: "there" }, wire, at: placed.pin.id, partner: partnerOf(placed), length: lengthOf(dossier, members, placed) });
-  const seated = (end: EndId, at: PlacedPin, held = wire): readonly Draft[] => {
+  const made = (placed: PlacedPin): Draft => ({ kind: "build-wire", role: `wire:${placed.pin.id}`, op: { kind: "build-wire", pin: builtCavity(placed.pin.id), to: "there" }, wire: wireFor(placed), at: placed.pin.id, partner: partnerOf(placed), length: lengthOf(dossier, members, placed) });
+  const seated = (end: EndId, at: PlacedPin, held = wireFor(at)): readonly Draft[] => {
     const here = { wire: held, at: at.pin.id, connector: at.connector.id, partner: partnerOf(at) };
     const role = roleOf(at);
     return [

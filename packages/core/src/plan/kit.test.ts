@@ -49,7 +49,7 @@ describe("kitOf", () => {
     const dossier = decidedDemo();
     const kit = kitOf(dossier, planWork(dossier)).map(({ kind, what, size, count, spare }) => `${kind} ${count}+${spare} ${what}${size === "" ? "" : `, ${size}`}`);
     // B12.1 2 mm² onto AL-P.C 1.5; B12.2 1.25 onto AL-P.A 1.5; the converter between 0.5 and 0.35.
-    expect(kit).toEqual(expect.arrayContaining(["part 1+1 joint barrel, 3.5 mm² together", "part 1+1 joint barrel, 2.75 mm² together", "part 1+0 a pulse converter", "part 1+0 connection to spare fuse F22, 5 A", "part 1+0 wire for the feed, 0.75 mm²"]));
+    expect(kit).toEqual(expect.arrayContaining(["part 1+1 joint barrel, 3.5 mm² together", "part 1+1 joint barrel, 2.75 mm² together", "part 1+0 a pulse converter", "part 1+0 connection to spare fuse F22, 5 A", "part 1+0 wire for the feed, red, white stripe, 0.75 mm², as long as its way"]));
     expect(kit.filter((line) => line.startsWith("tool")).every((line) => line.startsWith("tool 1+0"))).toBe(true);
   });
 });

@@ -2,6 +2,7 @@ import { deviceWords } from "../matching/index.ts";
 import { findConnector, indexPins, type ConnectorId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
 import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
 import { compareText, present } from "../util/index.ts";
+import { newWireColour } from "./adapter.ts";
 import { partOfStep } from "./stages.ts";
 import type { Plan, Step } from "./step.ts";
 
@@ -98,7 +99,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "cap":
       return [consumable("end cap or adhesive-lined sleeve", single), tool("hot-air gun")];
     case "route":
-      return [part("wire for the feed", single), part("grommet where it goes through metal"), consumable("tape and ties")];
+      return [part(`wire for the feed, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`, `${single}, as long as its way`), part("grommet where it goes through metal"), consumable("tape and ties")];
     case "feed":
       return step.text === "ground" ? [consumable("protection for the bare metal"), tool("spanner for the ground point")] : [part(`connection to ${step.from ?? "the supply"}`), tool("crimp tool for the terminals")];
     case "ring":
@@ -108,7 +109,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "build-shell":
       return [part(`shell that meets ${plug}`)];
     case "build-wire":
-      return [part(`wire, ${step.wire === null ? "" : placed(step.wire).pin.colour || "any colour"}`, `${single}${step.length === null ? "" : `, ${step.length} mm`}`)];
+      return [part(`wire, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`, `${single}${step.length === null ? "" : `, ${step.length} mm`}`)];
     case "seal":
       return [part(`wire seal for ${plug}`, single, true)];
     case "crimp":
