@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { COLOUR_SYSTEMS, FACE_VIEWS, GRIPS, type ColourSystem, type Hold, type JobDocument } from "@trevin/core";
-import { jobFileProblemWords, readJobFile } from "@trevin/core/contract";
+import { COLOUR_SYSTEMS, FACE_VIEWS, GRIPS, type ColourSystem, type Hold } from "@trevin/core";
+import { jobFileProblemWords, readJobFile, type ReadJob } from "@trevin/core/contract";
 import { colourReport, columnReport } from "./colour.ts";
 import { faceReport, locateReport, traceReport } from "./faces.ts";
 import { InputError } from "./failure.ts";
@@ -68,7 +68,7 @@ interface Call {
 
 type Command = (call: Call) => unknown;
 
-const job = (report: (document: JobDocument) => unknown): Command => (call) => report(loadJob(call));
+const job = (report: (document: ReadJob) => unknown): Command => (call) => report(loadJob(call));
 
 const COMMANDS: Readonly<Record<string, Command>> = {
   colour: (call) => (call.column ? columnReport(loadText(call), call.system) : colourReport(call.argument, call.system)),
@@ -164,7 +164,7 @@ function loadBytes(file: string, input: Streams["input"]): Buffer {
 type Source = Pick<Call, "argument" | "bytes">;
 const loadText = ({ bytes }: Source): string => bytes().toString("utf8");
 
-function loadJob(source: Source): JobDocument {
+function loadJob(source: Source): ReadJob {
   const read = readJobFile(loadText(source));
   if (!read.ok) throw new InputError(`${source.argument}: ${jobFileProblemWords(read.error)}`);
   return read.value;

@@ -1,15 +1,13 @@
 import {
-  adapterLoom, bench, blockWords, checkPlan, colourInWords, compareMethods, deviceWords, faultWords, fileOf, findHazards, indexPins, kitOf, owedAfter, pinColour, pinName, pinNamer, stepWords, verifyChain,
-  type AdapterEnd, type Dossier, type Fault, type JobDocument, type PinId, type PlacedPin, type Step, type StepId,
+  adapterLoom, bench, blockWords, checkPlan, colourInWords, compareMethods, deviceWords, faultWords, fileOf, findHazards, indexPins, kitOf, owedAfter, pinColour, pinName, pinNamer, stepWords,
+  type AdapterEnd, type Dossier, type Fault, type PinId, type PlacedPin, type Step, type StepId,
 } from "@trevin/core";
-import { planFileProblemWords, readEntry, readPlanFile } from "@trevin/core/contract";
+import { planFileProblemWords, readPlanFile, type ReadJob } from "@trevin/core/contract";
 import { InputError } from "./failure.ts";
 
 /** The worklist in order, what it needs, the ways of working side by side, the second opinion, what stays owed, and what stands in its way. */
-export function planReport({ dossier: believed, ledger }: JobDocument): unknown {
-  const entries = verifyChain(ledger, readEntry);
-  if (!entries.ok) throw new InputError("the ledger in this file is damaged");
-  const { dossier, plan, start, progress, planHash: hash } = bench(believed, entries.value);
+export function planReport({ dossier: believed, ledger, entries }: ReadJob): unknown {
+  const { dossier, plan, start, progress, planHash: hash } = bench(believed, entries);
   const pins = indexPins(dossier);
   const named = (id: PinId | null): string | null => nameOf(id, pins);
   return {

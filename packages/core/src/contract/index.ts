@@ -2,7 +2,7 @@ export {
   briefItemSchema, connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, joinPointIdSchema, joinPointSchema, loomWireIdSchema, loomWireSchema, ownWordSchema, pinFactsSchema, pinIdSchema, pinSchema, sourceIdSchema, sourceSchema, stepIdSchema, worklistEditsSchema,
 } from "./job.ts";
 export { entrySchema, operationSchema, storedEntrySchema, whatSchema } from "./ledger.ts";
-export { issuesOf, jobFileJsonSchema, jobFileSchema, readEntry, readJobFile, readJobValue, type JobFileProblem } from "./jobFile.ts";
+export { issuesOf, jobFileJsonSchema, jobFileSchema, readEntry, readJobFile, readJobValue, type JobFileProblem, type ReadJob } from "./jobFile.ts";
 export { planFileProblemWords, readPlanFile, type PlanFileProblem } from "./planFile.ts";
 export { jobFileProblemWords } from "./words.ts";
 export { commandSchema, readCommand } from "./command.ts";

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type JobDocument, type JobFile } from "../io/index.ts";
-import { foldLedger, verifyChain, type ChainProblem } from "../ledger/index.ts";
+import { foldLedger, verifyChain, type ChainProblem, type Entry } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import { briefItemSchema, commonDecision, connectorHeadSchema, deviceField, findLiveField, jobHeadSchema, jointField, jointMethodField, joinPointSchema, loomWireSchema, openField, ownWordSchema, pinSchema, sourceSchema, worklistEditsSchema } from "./job.ts";
@@ -55,15 +55,20 @@ export type JobFileProblem =
   | { readonly code: "ledger-damaged"; readonly problem: ChainProblem }
   | { readonly code: "ledger-does-not-apply"; readonly seq: number };
 
+/** A job file that was read: its ledger also as entries, the chain followed and every step of it possible. */
+export interface ReadJob extends JobDocument {
+  readonly entries: readonly Entry[];
+}
+
 /** Reads a job file's text: JSON, format, version, shape, references, and the ledger's chain, in that order. */
-export function readJobFile(textOfFile: string): Result<JobDocument, JobFileProblem> {
+export function readJobFile(textOfFile: string): Result<ReadJob, JobFileProblem> {
   const json = parseJson(textOfFile);
   if (!json.ok) return json;
   return readJobValue(json.value);
 }
 
 /** The same for a value that is parsed already. */
-export function readJobValue(value: unknown): Result<JobDocument, JobFileProblem> {
+export function readJobValue(value: unknown): Result<ReadJob, JobFileProblem> {
   const head = z.object({ format: z.literal(JOB_FORMAT), version: z.int() }).safeParse(value);
   if (!head.success) return fail({ code: "not-a-job-file" });
   if (head.data.version > JOB_FORMAT_VERSION) return fail({ code: "newer-version", version: head.data.version, known: JOB_FORMAT_VERSION });
@@ -78,7 +83,7 @@ export function readJobValue(value: unknown): Result<JobDocument, JobFileProblem
     const [misfit] = foldLedger(chain.value).misfits;
     if (misfit !== undefined) return fail({ code: "ledger-does-not-apply", seq: misfit.seq });
   }
-  return document;
+  return ok({ ...document.value, entries: chain.value });
 }
 
 /** A ledger entry from parsed bytes, or null. */

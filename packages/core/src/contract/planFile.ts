@@ -2,10 +2,10 @@ import { z } from "zod";
 import { allPins, pinName, type Dossier, type PinId } from "../model/index.ts";
 import { STEP_KINDS, type Step } from "../plan/index.ts";
 import type { HarnessState } from "../harness/index.ts";
-import { bench, verifyChain } from "../ledger/index.ts";
+import { bench } from "../ledger/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import { connectorIdSchema, decisionIdSchema, stepIdSchema } from "./job.ts";
-import { parseJson, readEntry, readJobValue, type JobFileProblem } from "./jobFile.ts";
+import { parseJson, readJobValue, type JobFileProblem } from "./jobFile.ts";
 import { operationSchema } from "./ledger.ts";
 import { jobFileProblemWords } from "./words.ts";
 
@@ -30,9 +30,7 @@ export function readPlanFile(text: string): Result<{ readonly dossier: Dossier; 
   if (!shape.success) return fail({ code: "wrong-shape", issues: shape.error.issues.slice(0, 20).map((issue) => ({ path: issue.path.join("."), message: issue.message })) });
   const job = readJobValue(shape.data.job);
   if (!job.ok) return job;
-  const entries = verifyChain(job.value.ledger, readEntry);
-  if (!entries.ok) return fail({ code: "ledger-damaged", problem: entries.error });
-  const { dossier, start } = bench(job.value.dossier, entries.value);
+  const { dossier, start } = bench(job.value.dossier, job.value.entries);
   const ids = new Map(allPins(dossier).map((placed) => [pinName(placed), placed.pin.id]));
   const steps: Step[] = [];
   for (const { discharges, wire, at, partner, others, ...step } of shape.data.steps) {

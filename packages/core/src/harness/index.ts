@@ -1,5 +1,5 @@
 export {
-  builtCavity, builtShell, cutFarEnd, cutPlugEnd, endsInCavity, farEnd, farPart, initialState, plugEnd, plugPart, wireOf, wireOfEnd,
+  builtCavity, builtShell, isBuilt, cutFarEnd, cutPlugEnd, endsInCavity, farEnd, farPart, initialState, plugEnd, plugPart, wireOf, wireOfEnd,
   type Cavity, type CavityState, type PluggedInto, type EndPlace, type HarnessState, type Wire,
 } from "./state.ts";
 export { type BuiltCavity, type Operation, type OperationKind, type OperationProblem, type Residue, type Reverse } from "./operation.ts";

@@ -51,6 +51,7 @@ export const farPart = (pin: PinId): WireId => wireId(`${pin}#far-part`);
 
 /** The shell that is built to meet a connector, and its cavity that meets a pin; a wire made for an adapter is named after it. */
 export const builtShell = (connector: ConnectorId): ConnectorId => connectorId(`${connector}~`);
+export const isBuilt = (connector: string): boolean => connector.endsWith("~");
 export const builtCavity = (pin: PinId): PinId => pinId(`${pin}~`);
 
 /**

@@ -85,7 +85,8 @@ export function methodOf(decision: Decision): Method | null {
 export type LeavingOpen = Extract<Decision, { kind: "cap" | "remove" | "leave" }>;
 export const isLeftOpen = (decision: Decision): decision is LeavingOpen => decision.kind === "cap" || decision.kind === "remove" || decision.kind === "leave";
 /** A decision that takes a loom's wire out of its cavity and leaves it without connection. */
-export const isDeadEnd = (decision: Decision): decision is Extract<Decision, { kind: "cap" | "remove" }> => decision.kind === "cap" || decision.kind === "remove";
+export type DeadEnd = Extract<Decision, { kind: "cap" | "remove" }>;
+export const isDeadEnd = (decision: Decision): decision is DeadEnd => decision.kind === "cap" || decision.kind === "remove";
 
 /** A decision that makes one electrical thing of wires of both sides. */
 export type Joining = Extract<Decision, { kind: "join" | "merge" | "split" }>;

@@ -8,7 +8,7 @@ export {
 export {
   blankConnector, blankPin, CAVITY_CONTENTS, compareConnectors, isKnown, lastOrder, pinColour, pinsInOrder, pinSystem, SIDES, type CavityContent, type Connector, type Pin, type Side,
 } from "./connector.ts";
-export { decisionId, decisionPins, isDeadEnd, isJoining, isLeftOpen, JOINT_KINDS, leadPin, linkedPairs, methodOf, METHODS, namedPins, seatOf, seatsOf, SURENESS, type Decision, type DecisionKind, type JointKind, type JointMethod, type LeavingOpen, type HazardAnswer, type Joining, type Method, type Sureness } from "./decision.ts";
+export { decisionId, decisionPins, isDeadEnd, isJoining, isLeftOpen, JOINT_KINDS, leadPin, linkedPairs, methodOf, METHODS, namedPins, seatOf, seatsOf, SURENESS, type Decision, type DeadEnd, type DecisionKind, type JointKind, type JointMethod, type LeavingOpen, type HazardAnswer, type Joining, type Method, type Sureness } from "./decision.ts";
 export { type DeviceKind, type InsertedDevice } from "./device.ts";
 export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {

@@ -1,10 +1,10 @@
 import { colourInWords } from "../colour/index.ts";
 import { builtCavity, builtShell, farEnd, plugEnd } from "../harness/index.ts";
 import { connectorsInOrder, decisionId, indexPins, leadPin, methodOf, namedPins, pinColour, rankPins, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type EndId, type InsertedDevice, type PinId, type PlacedPin } from "../model/index.ts";
-import { TERMINAL_SYSTEMS, type TerminalSystem } from "../shelf/index.ts";
+import { systemsOf, TERMINAL_SYSTEMS, type TerminalSystem } from "../shelf/index.ts";
 import { present } from "../util/index.ts";
 import { isFlying, type Draft } from "./templates/draft.ts";
-import { jointDraft } from "./templates/joints.ts";
+import { jointDraft, newTerminal } from "./templates/joints.ts";
 
 /** Where the adapter is made: off the car, so no power can reach it. */
 export const WORK_TABLE = "work table";
@@ -41,7 +41,7 @@ export interface AdapterLoom {
 
 /** The terminal of the other gender that meets a connector's contacts, by its width and sealing; null where the shell names none. */
 function counterpart(connector: Connector): TerminalSystem | null {
-  const own = TERMINAL_SYSTEMS.find(({ id }) => connector.shell?.terminals.includes(id) === true);
+  const [own] = systemsOf(connector);
   if (own === undefined) return null;
   return TERMINAL_SYSTEMS.find((one) => one.gender !== own.gender && one.gender !== "ring" && one.width === own.width && one.seals.length > 0 === connector.sealed) ?? null;
 }
@@ -84,7 +84,6 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const decisions = byAdapter(dossier.decisions, rankPins(dossier));
-  const met = new Set(decisions.flatMap((decision) => membersOf(decision, pin)).filter((placed) => !isFlying(placed)).map(({ connector }) => connector.id));
   const ended = (placed: PlacedPin): AdapterEnd => (isFlying(placed) ? { at: "pigtail", lead: placed } : inShell(placed));
   const wires = decisions.flatMap((decision): readonly AdapterWire[] => {
     const members = membersOf(decision, pin);
@@ -100,14 +99,21 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
       return { ...line(members.length > 2 ? placed : first), size: sizeOf(members.length > 2 ? [placed] : members), own: isFlying(placed) ? null : builtCavity(placed.pin.id), ends };
     });
   });
-  return { shells: connectorsInOrder(dossier).filter(({ id }) => met.has(id)), runs: runsOf(dossier, decisions.map((decision) => membersOf(decision, pin))), wires };
+  return { shells: shellsOf(dossier, decisions, pin), runs: runsOf(dossier, decisions, pin), wires };
 }
 
-function runsOf(dossier: Dossier, circuits: readonly (readonly PlacedPin[])[]): AdapterLoom["runs"] {
+/** The connectors that a counterpart is built for: those whose wires run on into a loom. */
+function shellsOf(dossier: Dossier, decisions: readonly AdapterDecision[], pin: (id: PinId) => PlacedPin): readonly Connector[] {
+  const met = new Set(decisions.flatMap((decision) => membersOf(decision, pin)).filter((placed) => !isFlying(placed)).map(({ connector }) => connector.id));
+  return connectorsInOrder(dossier).filter(({ id }) => met.has(id));
+}
+
+function runsOf(dossier: Dossier, decisions: readonly AdapterDecision[], pin: (id: PinId) => PlacedPin): AdapterLoom["runs"] {
   const runs = new Map<string, AdapterLoom["runs"][number]>();
-  for (const members of circuits) {
-    const straight = members.length === 2 && members.some(isFlying);
-    for (const own of straight ? [] : members.filter((placed) => !isFlying(placed))) {
+  for (const decision of decisions) {
+    const members = membersOf(decision, pin);
+    const byLead = isStraight(decision, members) && members.some(isFlying);
+    for (const own of byLead ? [] : members.filter((placed) => !isFlying(placed))) {
       const other = oppositeOf(members, own);
       const [vehicle, incoming] = own.connector.side === "vehicle" ? [own.connector, other] : [other, own.connector];
       if (vehicle !== undefined && incoming !== undefined) runs.set(`${vehicle.id}\n${incoming.id}`, { between: [vehicle, incoming], mm: lengthBetween(dossier, vehicle.id, incoming.id) });
@@ -125,14 +131,14 @@ export function adapterDrafts(dossier: Dossier, decisions: readonly Decision[]):
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const own = byAdapter(decisions, rankPins(dossier));
   if (own.length === 0) return [];
-  const loom = adapterLoom({ ...dossier, decisions: own });
+  const built = shellsOf(dossier, own, pin);
   const whole = (draft: Draft) => ({ decision: null, draft: { ...draft, place: WORK_TABLE } });
-  const shells = loom.shells.map(({ id }) => {
+  const shells = built.map(({ id }) => {
     const cavities = own.flatMap((decision) => membersOf(decision, pin)).filter(({ connector }) => connector.id === id).map((placed) => ({ cavity: builtCavity(placed.pin.id), meets: placed.pin.id }));
     return whole({ kind: "build-shell", role: `shell:${id}`, op: { kind: "build-shell", connector: builtShell(id), cavities, to: "there" }, connector: id });
   });
   const wires = own.flatMap((decision) => wireDrafts(dossier, decision, membersOf(decision, pin)).map((draft) => ({ decision: decisionId(decision), draft: { ...draft, place: WORK_TABLE } })));
-  const closing = loom.shells.flatMap(({ id }) => [
+  const closing = built.flatMap(({ id }) => [
     whole({ kind: "close-lock", role: `lock:${id}`, op: { kind: "lock", connector: builtShell(id), to: "closed" }, connector: id }),
     whole({ kind: "tug", role: `tug:${id}`, op: null, connector: id }),
   ]);
@@ -152,12 +158,10 @@ function wireDrafts(dossier: Dossier, decision: AdapterDecision, members: readon
   const made = (placed: PlacedPin): Draft => ({ kind: "build-wire", role: `wire:${placed.pin.id}`, op: { kind: "build-wire", pin: builtCavity(placed.pin.id), to: "there" }, wire: wireFor(placed), at: placed.pin.id, partner: partnerOf(placed), length: lengthOf(dossier, members, placed) });
   const seated = (end: EndId, at: PlacedPin, held = wireFor(at)): readonly Draft[] => {
     const here = { wire: held, at: at.pin.id, connector: at.connector.id, partner: partnerOf(at) };
-    const role = roleOf(at);
+    const suffix = `-${roleOf(at)}`;
     return [
-      ...(at.connector.sealed ? [{ kind: "seal", role: `seal-${role}`, op: null, ...here } as const] : []),
-      { kind: "strip", role: `strip-${role}`, op: null, ...here, text: "terminal" },
-      { kind: "crimp", role: `crimp-${role}`, op: { kind: "crimp", end, to: "fitted" }, ...here },
-      { kind: "insert", role: `insert-${role}`, op: { kind: "insert", end, cavity: builtCavity(at.pin.id) }, ...here, text: "built" },
+      ...newTerminal(end, at.connector.sealed, suffix, here),
+      { kind: "insert", role: `insert${suffix}`, op: { kind: "insert", end, cavity: builtCavity(at.pin.id) }, ...here, text: "built" },
     ];
   };
   if (isStraight(decision, members)) {

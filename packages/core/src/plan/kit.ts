@@ -1,6 +1,6 @@
 import { deviceWords } from "../matching/index.ts";
 import { findConnector, indexPins, type ConnectorId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
-import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
+import { systemsOf } from "../shelf/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { newWireColour } from "./adapter.ts";
 import { partOfStep } from "./stages.ts";
@@ -161,8 +161,7 @@ function joined(sizes: readonly (number | null)[]): string {
 
 /** What opens the terminals of a connector, by the systems that its shell takes. */
 function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly string[] {
-  const systems = connector === null ? [] : (findConnector(dossier, connector).shell?.terminals ?? []);
-  const tools = systems.flatMap((id) => TERMINAL_SYSTEMS.find((system) => system.id === id)?.tool ?? []);
+  const tools = connector === null ? [] : systemsOf(findConnector(dossier, connector)).flatMap(({ tool: opener }) => opener ?? []);
   return tools.length === 0 ? ["release tool for the terminals (find the system on the Shelf)"] : [...new Set(tools)];
 }
 

@@ -28,9 +28,10 @@ const SIGNAL_TIER = 1;
 
 /** Every decision that changes a wire as a unit of work; what stays as it is has none. */
 export function unitsOf(dossier: Dossier, decisions: readonly Decision[], start: HarnessState, pin: (id: PinId) => PlacedPin, rank: (id: PinId) => number): Work {
-  const components = displaced(decisions, rank, parkable(dossier));
+  const canPark = parkable(dossier);
+  const components = displaced(decisions, rank, canPark);
   const caps = new Map(decisions.flatMap((decision) => (isDeadEnd(decision) ? [[decision.pin, decision] as const] : [])));
-  const around = { start, pin, capping: (id: PinId) => caps.get(id), parkable: parkable(dossier) };
+  const around = { start, pin, capping: (id: PinId) => caps.get(id), parkable: canPark };
   const moved = new Set(components.flatMap(({ moves }) => moves.map(({ decision }) => decisionId(decision))));
   const freeing = new Set(components.flatMap(({ kind, moves: [first] }) => { const cap = kind === "chain" && first?.decision.kind === "move" ? caps.get(first.to) : undefined; return cap === undefined ? [] : [decisionId(cap)]; }));
   const unit = (lead: Decision, tier: number, title: string, phases: Pick<WorkUnit, "window" | "drafts">): WorkUnit => ({ id: decisionId(lead), place: pin(leadPin(lead)).connector.place, rank: rank(leadPin(lead)), tier, after: [], title, ...phases });

@@ -1,9 +1,9 @@
 import { colourInWords } from "../colour/index.ts";
-import { plugEnd } from "../harness/index.ts";
+import { isBuilt, plugEnd } from "../harness/index.ts";
 import { deviceWords } from "../matching/index.ts";
 import { indexPins, pinColour, pinName, type Connector, type Dossier, type JointKind, type PinId, type PlacedPin } from "../model/index.ts";
 import { partOfStep, withoutFuse, type Step, type StepKind } from "../plan/index.ts";
-import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
+import { systemsOf } from "../shelf/index.ts";
 import { pullOutForce } from "../sizing/index.ts";
 
 export interface StepWords {
@@ -82,7 +82,7 @@ const JOINT_CHECKS: Readonly<Record<JointKind, readonly string[]>> = {
 
 /** "4.5 to 5.5 mm" by the sheet of the terminal that the shell takes; about 5 mm where nobody knows (common practice). */
 export function stripWords(connector: Connector | null): string {
-  const system = TERMINAL_SYSTEMS.find(({ id }) => connector?.shell?.terminals.includes(id) === true);
+  const [system] = connector === null ? [] : systemsOf(connector);
   return system === undefined ? "about 5 mm" : `${system.strip[0]} to ${system.strip[1]} mm`;
 }
 
@@ -120,10 +120,10 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
       return words("and flag the wires", name);
     case "disconnect":
     case "connect":
-      return words(connector?.name ?? "", step.op?.kind === "connect" && step.op.into !== "own" ? (step.op.into.endsWith("~") ? "into the adapter" : `into ${dossier.connectors.find(({ id }) => step.op?.kind === "connect" && id === step.op.into)?.name ?? "its mate"}`) : connector?.place || "where it was");
+      return words(connector?.name ?? "", step.op?.kind === "connect" && step.op.into !== "own" ? (isBuilt(step.op.into) ? "into the adapter" : `into ${dossier.connectors.find(({ id }) => step.op?.kind === "connect" && id === step.op.into)?.name ?? "its mate"}`) : connector?.place || "where it was");
     case "open-lock":
     case "close-lock":
-      return words("secondary lock", step.op?.kind === "lock" && step.op.connector.endsWith("~") ? `the adapter half for ${connector?.name ?? ""}` : name);
+      return words("secondary lock", step.op?.kind === "lock" && isBuilt(step.op.connector) ? `the adapter half for ${connector?.name ?? ""}` : name);
     case "tug":
       return words("each wire gently", name);
     case "tape":

@@ -1,5 +1,5 @@
 import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, plugPart, wireOf } from "../../harness/index.ts";
-import { decisionId, type Decision, type EndId, type InsertedDevice, type PlacedPin } from "../../model/index.ts";
+import { decisionId, type DeadEnd, type Decision, type EndId, type InsertedDevice, type PlacedPin } from "../../model/index.ts";
 import { inHand, isFlying, type Draft } from "./draft.ts";
 
 /** What can be done while the power is still to be turned on, and what follows with the power off for good. */
@@ -77,6 +77,15 @@ function cutIn(placed: PlacedPin, role: string, half: "plug" | "far"): { readonl
   };
 }
 
+/** A terminal crimped onto a bare end, its seal first where it goes into a sealed shell; `suffix` tells the roles of one decision apart. */
+export function newTerminal(end: EndId, sealed: boolean, suffix: string, here: Partial<Draft>): readonly Draft[] {
+  return [
+    ...(sealed ? [{ kind: "seal", role: `seal${suffix}`, op: null, ...here } as const] : []),
+    { kind: "strip", role: `strip${suffix}`, op: null, ...here, text: "terminal" },
+    { kind: "crimp", role: `crimp${suffix}`, op: { kind: "crimp", end, to: "fitted" }, ...here },
+  ];
+}
+
 /** Routed before it is cut to length; the fuse goes in last of all. */
 export function feedFrom(placed: PlacedPin, feed: string, from: string): readonly Draft[] {
   if (placed.pin.content !== "occupied") return [];
@@ -117,7 +126,7 @@ export function takenOut(placed: PlacedPin): readonly Draft[] {
 }
 
 /** How a wire that goes nowhere leaves its cavity: tucked away, or out of the loom. */
-export const deadEndOf = (decision: Extract<Decision, { kind: "cap" | "remove" }>, placed: PlacedPin): readonly Draft[] => (decision.kind === "cap" ? deadEnd(placed) : takenOut(placed));
+export const deadEndOf = (decision: DeadEnd, placed: PlacedPin): readonly Draft[] => (decision.kind === "cap" ? deadEnd(placed) : takenOut(placed));
 
 /** A lead that makes room: a flying one leaves the harness, one of a loom is capped and tucked. */
 export function evict(placed: PlacedPin): readonly Draft[] {

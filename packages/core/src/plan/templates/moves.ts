@@ -1,8 +1,8 @@
-import { farEnd, plugEnd, type HarnessState } from "../../harness/index.ts";
-import { decisionId, type Decision, type DecisionId, type PinId, type PlacedPin } from "../../model/index.ts";
+import { plugEnd, type HarnessState } from "../../harness/index.ts";
+import { decisionId, type DeadEnd, type Decision, type DecisionId, type PinId, type PlacedPin } from "../../model/index.ts";
 import type { Displaced, Displacement } from "../displacements.ts";
-import { inHand, isFlying, type Draft } from "./draft.ts";
-import { baredEnd, deadEndOf, evict } from "./joints.ts";
+import { inHand, type Draft } from "./draft.ts";
+import { baredEnd, deadEndOf, evict, newTerminal } from "./joints.ts";
 
 /** A step with the decision that it carries out. */
 export interface OwnedDraft {
@@ -11,7 +11,6 @@ export interface OwnedDraft {
 }
 export const ownedBy = (decision: Decision, drafts: readonly Draft[]): readonly OwnedDraft[] => drafts.map((draft) => ({ decision: decisionId(decision), draft }));
 
-type DeadEnd = Extract<Decision, { kind: "cap" | "remove" }>;
 interface Surroundings {
   readonly start: HarnessState;
   readonly pin: (id: PinId) => PlacedPin;
@@ -57,12 +56,10 @@ function released({ from, to }: Displacement, pin: Surroundings["pin"]): Draft {
 function ledBack({ decision }: Displacement, pin: Surroundings["pin"]): readonly Draft[] {
   if (decision.kind !== "series") return [];
   const [lead, target] = [pin(decision.back), pin(decision.vehicle)];
-  const { end, drafts } = isFlying(lead) ? { end: farEnd(lead.pin.id), drafts: [] } : baredEnd(lead, "back", "plug");
+  const { end, drafts } = baredEnd(lead, "back", "plug");
   const here = { ...inHand(target), wire: lead.pin.id, partner: lead.pin.id };
   return [
-    ...drafts, ...(target.connector.sealed ? [{ kind: "seal", role: "seal-back", op: null, ...here } as const] : []),
-    { kind: "strip", role: "strip-back", op: null, ...here, text: "terminal" },
-    { kind: "crimp", role: "crimp-back", op: { kind: "crimp", end, to: "fitted" }, ...here },
+    ...drafts, ...newTerminal(end, target.connector.sealed, "-back", here),
     { kind: "insert", role: "insert-back", op: { kind: "insert", end, cavity: target.pin.id }, ...here },
   ];
 }
@@ -74,9 +71,7 @@ function seated({ from, to }: Displacement, { pin, start }: Surroundings): reado
   const here = { ...inHand(target), wire: from, partner: from };
   const seal: readonly Draft[] = !target.connector.sealed || pin(from).connector.sealed ? [] : [
     { kind: "cut-terminal", role: "cut-terminal", op: { kind: "crimp", end, to: "cut-off" }, ...here },
-    { kind: "seal", role: "seal", op: null, ...here },
-    { kind: "strip", role: "strip", op: null, ...here },
-    { kind: "crimp", role: "crimp", op: { kind: "crimp", end, to: "fitted" }, ...here },
+    ...newTerminal(end, true, "", here),
   ];
   const membrane: readonly Draft[] = start.cavities[to]?.state === "blank" ? [{ kind: "pierce", role: "pierce", op: { kind: "pierce", cavity: to }, ...here }] : [];
   return [...seal, ...membrane, { kind: "insert", role: "insert", op: { kind: "insert", end, cavity: to }, ...here }];

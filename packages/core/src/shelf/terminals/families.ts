@@ -1,3 +1,4 @@
+import type { Connector } from "../../model/index.ts";
 import type { TerminalSystem } from "./terminal.ts";
 
 const SOURCE = "common practice, no source";
@@ -29,3 +30,6 @@ export const TERMINAL_SYSTEMS: readonly TerminalSystem[] = [
   { ...sealed, id: "sealed-rear-2.8", name: "Sealed receptacle, released from the rear", width: 2.8, lockSide: "side", release: "lance-from-rear", secondary: "none", bendBack: false, order: ["Slide the half-tube tool along the wire into the rear until it stops", "Draw wire and tool out together"], tool: "half-tube removal tool for its size", strip: [5.6, 7.1], conductor: [0.8, 2], insulation: [2.2, 3.4], seals: [{ from: 2.2, to: 3.4, ribs: "towards the wire" }], tell: "solid round contact in a rubber rear; nothing to press in front" },
   { ...base, id: "ring", name: "Ring terminal", gender: "ring", width: null, lockSide: "none", release: "no-lock", bendBack: false, order: ["Undo the nut", "Lift the ring off the stud"], tool: "spanner for the stud", strip: [6, 9], conductor: [0.5, 70], insulation: [1.5, 15], tell: "hole: M5 5.3, M6 6.4, M8 8.4, M10 10.5 mm", cautions: ["Battery off before a stud is touched.", "Bare metal under a ground ring; torque by the maker's sheet."] },
 ];
+
+/** The systems whose terminals a connector's shell takes; none while nobody has said. */
+export const systemsOf = ({ shell }: Pick<Connector, "shell">): readonly TerminalSystem[] => (shell === null ? [] : TERMINAL_SYSTEMS.filter(({ id }) => shell.terminals.includes(id)));

@@ -1,5 +1,5 @@
 import {
-  decisionId, decisionPins, methodOf, seatOf, seatsOf, leftOpen, linkedPairs, meetingPins, rankPins, readFunction, waysIn,
+  decisionId, decisionPins, methodOf, seatsOf, leftOpen, linkedPairs, meetingPins, rankPins, readFunction, waysIn,
   type Connector, type Decision, type DecisionId, type DeviceKind, type Method, type Dossier, type Hazard, type InsertedDevice, type LeavingOpen, type PinId, type PlacedPin,
 } from "@trevin/core";
 import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
@@ -47,6 +47,8 @@ export const takeBack = (rows: readonly WalkRow[]): Edit => ({ put: [], remove: 
 
 /** Decisions that stand in the way of one about these pins. */
 const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId[] => dossier.decisions.filter((decision) => decisionPins(decision).some((pin) => pins.includes(pin))).map(decisionId);
+/** Decisions that seat a terminal in one of these cavities. */
+const claiming = (dossier: Dossier, seats: readonly PinId[]): readonly DecisionId[] => dossier.decisions.filter((decision) => seatsOf(decision).some((seat) => seats.includes(seat))).map(decisionId);
 
 /**
  * These pins of both sides become one circuit: a join, one to several, or several to one. Whatever was decided of them, and that
@@ -70,15 +72,13 @@ export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
 export function shiftPin(dossier: Dossier, pin: PinId, to: PinId): Edit {
   const move = (from: PinId, into: PinId): Decision => ({ kind: "move", pin: from, to: into, sure: "sure", ...common, reason: "chosen by hand" });
   const put = hasWire(dossier, to) ? [move(pin, to), move(to, pin)] : [move(pin, to)];
-  const seated = dossier.decisions.filter((decision) => put.some((one) => seatOf(decision) === seatOf(one))).map(decisionId);
-  return { put, remove: [...new Set([...inTheWay(dossier, [pin, to]), ...seated])] };
+  return { put, remove: [...new Set([...inTheWay(dossier, [pin, to]), ...claiming(dossier, put.flatMap(seatsOf))])] };
 }
 
 /** A vehicle's wire is led through the incoming part: it goes into the first of its pins, and the second one leads back to its place. */
 export function seriesThrough(dossier: Dossier, vehicle: PinId, into: PinId, back: PinId): Edit {
-  const seated = dossier.decisions.filter((decision) => seatsOf(decision).some((seat) => seat === into || seat === vehicle)).map(decisionId);
   const method = hasWire(dossier, into) && dossier.head.method === "splice" ? "splice" : "move";
-  return { put: [{ kind: "series", vehicle, into, back, method, sure: "sure", ...common, reason: "chosen by hand" }], remove: [...new Set([...inTheWay(dossier, [vehicle, into, back]), ...seated])] };
+  return { put: [{ kind: "series", vehicle, into, back, method, sure: "sure", ...common, reason: "chosen by hand" }], remove: [...new Set([...inTheWay(dossier, [vehicle, into, back]), ...claiming(dossier, [into, vehicle])])] };
 }
 
 /** The wires of two plugs that meet when they go together; a cavity without a wire on one side leaves the other one alone. */
