@@ -61,14 +61,16 @@ export interface PlacedPin {
 export const connectorsInOrder = (dossier: Dossier): readonly Connector[] => [...dossier.connectors].sort(compareConnectors);
 
 /** Every pin of a side in the canonical order (connector name, then table order). */
-export function pinsOfSide(dossier: Dossier, side: Side): readonly PlacedPin[] {
-  return connectorsInOrder(dossier)
-    .filter((connector) => connector.side === side)
-    .flatMap((connector) => pinsInOrder(connector).map((pin) => ({ pin, connector })));
-}
+export const pinsOfSide = (dossier: Dossier, side: Side): readonly PlacedPin[] => allPins(dossier).filter(({ connector }) => connector.side === side);
 
+/** Put in order once for each set of connectors: a dossier is never changed in place, and other decisions share the set. */
+const ORDERED = new WeakMap<readonly Connector[], readonly PlacedPin[]>();
 export function allPins(dossier: Dossier): readonly PlacedPin[] {
-  return connectorsInOrder(dossier).flatMap((connector) => pinsInOrder(connector).map((pin) => ({ pin, connector })));
+  const known = ORDERED.get(dossier.connectors);
+  if (known !== undefined) return known;
+  const pins = connectorsInOrder(dossier).flatMap((connector) => pinsInOrder(connector).map((pin) => ({ pin, connector })));
+  ORDERED.set(dossier.connectors, pins);
+  return pins;
 }
 
 /** Pins by id, for repeated look-ups. */

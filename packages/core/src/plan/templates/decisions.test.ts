@@ -78,6 +78,14 @@ describe("what each decision becomes", () => {
     expect([wet(dossier), wet(job(join("splice"), "loom", "loom"))]).toEqual([false, true]);
     expect(planWork(dossier).steps.some(({ op }) => op?.kind === "cut" || (op?.kind === "release"))).toBe(false);
   });
+  it("asks how long each new wire of an adapter is, beside a part too, and of none that is a pigtail's own", () => {
+    const runs = (decision: Record<string, unknown>, incoming: Leads) => adapterLoom(job(decision, "loom", incoming)).runs.map(({ between: [a, b], mm }) => [a.name, b.name, mm]);
+    const resistor = { device: { kind: "resistor", ohms: 680, how: "in series" } };
+    expect(runs(join("adapter"), "loom")).toEqual([["V", "X", null]]);
+    expect(runs(join("adapter"), "flying")).toEqual([]);
+    expect(runs({ ...join("adapter"), ...resistor }, "flying")).toEqual([["V", "X", null]]);
+    expect(runs({ ...join("adapter"), ...resistor }, "loom")).toEqual([["V", "X", null]]);
+  });
   it("leads a wire through a part at its own plug, by the terminal or by a cut", () => {
     const looped = (method: string, into: "empty" | "occupied", sealed = false): Dossier => {
       const read = readJobValue({
