@@ -1,5 +1,23 @@
 /** Layers of core, left to right: each may import only from its left. */
-const LAYERS = ["util", "numeric", "colour", "model", "face", "wiring", "sizing", "harness", "shelf", "reading", "matching", "dossier", "plan", "ledger", "io", "words", "contract"];
+const LAYERS = [
+  "util",
+  "numeric",
+  "colour",
+  "model",
+  "face",
+  "wiring",
+  "sizing",
+  "harness",
+  "shelf",
+  "reading",
+  "matching",
+  "dossier",
+  "plan",
+  "ledger",
+  "io",
+  "words",
+  "contract",
+];
 const core = (layer) => `^packages/core/src/${layer}/`;
 const TESTS = "\\.test\\.ts$|^packages/core/src/testing/";
 
@@ -14,22 +32,80 @@ module.exports = {
   forbidden: [
     ...layers,
     { name: "no-cycles", severity: "error", from: { pathNot: TESTS }, to: { circular: true } },
-    { name: "core-is-pure", comment: "No Node, no browser and no package beyond the short list", severity: "error", from: { path: "^packages/core/src", pathNot: TESTS }, to: { dependencyTypesNot: ["local", "type-only"], pathNot: ["^packages/core/src", "node_modules/(zod|@noble/hashes|canonicalize|culori|@types/culori|d3-dsv|@types/d3-dsv)/"] } },
-    { name: "zod-in-contract-only", severity: "error", from: { path: "^packages/core/src", pathNot: [core("contract"), TESTS] }, to: { path: "node_modules/zod/" } },
-    { name: "core-knows-nobody", severity: "error", from: { path: "^packages/core" }, to: { path: "^packages/(server|web|cli)", pathNot: "^packages/server/demo" } },
-    { name: "web-and-server-apart", severity: "error", from: { path: "^packages/web" }, to: { path: "^packages/(server|cli)" } },
-    { name: "server-without-web", severity: "error", from: { path: "^packages/server" }, to: { path: "^packages/(web|cli)" } },
-    { name: "core-by-its-doors", comment: "index, contract and testing only", severity: "error", from: { path: "^packages/(server|web|cli)/" }, to: { path: "^packages/core/src/.+/", pathNot: "^packages/core/src/(contract|testing)/index\\.ts$" } },
-    { name: "sql-in-repo-only", severity: "error", from: { path: "^packages/server/src/features", pathNot: "repo\\.ts$" }, to: { path: "node_modules/(drizzle-orm|pg)/" } },
-    { name: "components-draw", comment: "Components never import the API", severity: "error", from: { path: "^packages/web/src/components" }, to: { path: "^packages/web/src/api" } },
-    { name: "testing-in-tests-only", severity: "error", from: { path: "^packages", pathNot: [TESTS, "/test/"] }, to: { path: "^packages/core/src/testing" } },
+    {
+      name: "core-is-pure",
+      comment: "No Node, no browser and no package beyond the short list",
+      severity: "error",
+      from: { path: "^packages/core/src", pathNot: TESTS },
+      to: {
+        dependencyTypesNot: ["local", "type-only"],
+        pathNot: [
+          "^packages/core/src",
+          "node_modules/(zod|@noble/hashes|canonicalize|culori|@types/culori|d3-dsv|@types/d3-dsv)/",
+        ],
+      },
+    },
+    {
+      name: "zod-in-contract-only",
+      severity: "error",
+      from: { path: "^packages/core/src", pathNot: [core("contract"), TESTS] },
+      to: { path: "node_modules/zod/" },
+    },
+    {
+      name: "core-knows-nobody",
+      severity: "error",
+      from: { path: "^packages/core" },
+      to: { path: "^packages/(server|web|cli)", pathNot: "^packages/server/demo" },
+    },
+    {
+      name: "web-and-server-apart",
+      severity: "error",
+      from: { path: "^packages/web" },
+      to: { path: "^packages/(server|cli)" },
+    },
+    {
+      name: "server-without-web",
+      severity: "error",
+      from: { path: "^packages/server" },
+      to: { path: "^packages/(web|cli)" },
+    },
+    {
+      name: "core-by-its-doors",
+      comment: "index, contract and testing only",
+      severity: "error",
+      from: { path: "^packages/(server|web|cli)/" },
+      to: { path: "^packages/core/src/.+/", pathNot: "^packages/core/src/(contract|testing)/index\\.ts$" },
+    },
+    {
+      name: "sql-in-repo-only",
+      severity: "error",
+      from: { path: "^packages/server/src/features", pathNot: "repo\\.ts$" },
+      to: { path: "node_modules/(drizzle-orm|pg)/" },
+    },
+    {
+      name: "components-draw",
+      comment: "Components never import the API",
+      severity: "error",
+      from: { path: "^packages/web/src/components" },
+      to: { path: "^packages/web/src/api" },
+    },
+    {
+      name: "testing-in-tests-only",
+      severity: "error",
+      from: { path: "^packages", pathNot: [TESTS, "/test/"] },
+      to: { path: "^packages/core/src/testing" },
+    },
   ],
   options: {
     doNotFollow: { path: "node_modules" },
     exclude: { path: "(^|/)dist/|migrations/" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.base.json" },
-    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "types", "node", "default"], extensions: [".ts", ".vue", ".mjs", ".js", ".json"] },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "types", "node", "default"],
+      extensions: [".ts", ".vue", ".mjs", ".js", ".json"],
+    },
     extraExtensionsToScan: [".vue"],
   },
 };

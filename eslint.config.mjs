@@ -19,7 +19,16 @@ const pure = [
 ];
 
 export default ts.config(
-  { ignores: ["**/dist/", "**/node_modules/", "packages/server/migrations/", "test-results/", "playwright-report/", ".trevin/"] },
+  {
+    ignores: [
+      "**/dist/",
+      "**/node_modules/",
+      "packages/server/migrations/",
+      "test-results/",
+      "playwright-report/",
+      ".trevin/",
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.strict,
   ...vue.configs["flat/recommended"],
@@ -27,7 +36,10 @@ export default ts.config(
   {
     languageOptions: { globals: { ...globals.node }, parserOptions: { parser: ts.parser } },
     rules: {
-      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_", destructuredArrayIgnorePattern: "^_" }],
+      "@typescript-eslint/no-unused-vars": [
+        "error",
+        { argsIgnorePattern: "^_", varsIgnorePattern: "^_", destructuredArrayIgnorePattern: "^_" },
+      ],
       "@typescript-eslint/consistent-type-imports": "error",
       "@typescript-eslint/no-non-null-assertion": "off",
       "@typescript-eslint/no-dynamic-delete": "off",
@@ -41,18 +53,28 @@ export default ts.config(
       "vue/singleline-html-element-content-newline": "off",
     },
   },
-  { files: ["packages/web/**/*.{ts,vue}", "e2e/**/*.ts"], languageOptions: { globals: { ...globals.browser } }, rules: { "no-undef": "off" } },
+  {
+    files: ["packages/web/**/*.{ts,vue}", "e2e/**/*.ts"],
+    languageOptions: { globals: { ...globals.browser } },
+    rules: { "no-undef": "off" },
+  },
   { files: ["**/*.ts"], rules: { "no-undef": "off" } },
   {
     files: ["packages/core/src/**/*.ts"],
     ignores: ["**/*.test.ts", "packages/core/src/testing/**"],
     rules: {
       "no-restricted-globals": ["error", ...pure],
-      "no-restricted-properties": ["error", { object: "Math", property: "random", message: "core has no randomness" }],
+      "no-restricted-properties": [
+        "error",
+        { object: "Math", property: "random", message: "core has no randomness" },
+      ],
       "@typescript-eslint/no-explicit-any": "error",
       "@typescript-eslint/no-non-null-assertion": "error",
     },
   },
   // Typed arrays in the inner loop of the assignment are indexed within their bounds.
-  { files: ["packages/core/src/numeric/assignment.ts"], rules: { "@typescript-eslint/no-non-null-assertion": "off" } },
+  {
+    files: ["packages/core/src/numeric/assignment.ts"],
+    rules: { "@typescript-eslint/no-non-null-assertion": "off" },
+  },
 );

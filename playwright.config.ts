@@ -6,7 +6,9 @@ import { BROWSER_FLAGS, browserPath } from "./scripts/browser.mjs";
 
 const port = Number(process.env["TREVIN_E2E_PORT"] ?? 4691);
 /** Workers read this file again: the folder is made once and handed on in the environment. */
-const data = (process.env["TREVIN_E2E_DATA"] ??= mkdtempSync(join(existsSync("/var/tmp") ? "/var/tmp" : tmpdir(), "trevin-e2e-")));
+const data = (process.env["TREVIN_E2E_DATA"] ??= mkdtempSync(
+  join(existsSync("/var/tmp") ? "/var/tmp" : tmpdir(), "trevin-e2e-"),
+));
 chmodSync(data, 0o755);
 
 export default defineConfig({

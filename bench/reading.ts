@@ -2,23 +2,84 @@
 import { diff } from "color-diff";
 import { lab65 } from "culori";
 import Papa from "papaparse";
-import { blankConnector, blankPin, connectorId, emptyDossier, formatColour, lookAlikes, NOMINAL_SRGB, parseTable, pinColour, pinId, plain, rankSystems, readColour, twinMarks, type ColourName, type Connector, type Dossier } from "../packages/core/src/index.ts";
+import {
+  blankConnector,
+  blankPin,
+  connectorId,
+  emptyDossier,
+  formatColour,
+  lookAlikes,
+  NOMINAL_SRGB,
+  parseTable,
+  pinColour,
+  pinId,
+  plain,
+  rankSystems,
+  readColour,
+  twinMarks,
+  type ColourName,
+  type Connector,
+  type Dossier,
+} from "../packages/core/src/index.ts";
 import { median, round, say } from "./tools.ts";
 
-const BASES: readonly ColourName[] = ["black", "white", "red", "green", "blue", "yellow", "brown", "grey", "violet", "orange", "pink"];
-const FUNCTIONS = ["ground", "ignition supply", "coolant temperature", "can high", "fuel level sender", "turn lamp left", "horn relay", "lvl rr", "wiper park", "stop lamp"];
+const BASES: readonly ColourName[] = [
+  "black",
+  "white",
+  "red",
+  "green",
+  "blue",
+  "yellow",
+  "brown",
+  "grey",
+  "violet",
+  "orange",
+  "pink",
+];
+const FUNCTIONS = [
+  "ground",
+  "ignition supply",
+  "coolant temperature",
+  "can high",
+  "fuel level sender",
+  "turn lamp left",
+  "horn relay",
+  "lvl rr",
+  "wiper park",
+  "stop lamp",
+];
 
 /** A connector of n wires in every usual colour, as a large diagram would list them. */
 export function largeConnector(n: number, name = "L"): Connector {
   const pins = Array.from({ length: n }, (_, i) => {
     const base = BASES[i % BASES.length] ?? "black";
     const stripe = BASES[(i * 7 + 3) % BASES.length] ?? "white";
-    return { ...blankPin(pinId(`${name}.${i + 1}`), String(i + 1), i), content: "occupied" as const, colour: formatColour(stripe === base ? plain(base) : plain(base, stripe), "iec"), function: `${FUNCTIONS[i % FUNCTIONS.length]} ${i}`, size: 0.5 };
+    return {
+      ...blankPin(pinId(`${name}.${i + 1}`), String(i + 1), i),
+      content: "occupied" as const,
+      colour: formatColour(stripe === base ? plain(base) : plain(base, stripe), "iec"),
+      function: `${FUNCTIONS[i % FUNCTIONS.length]} ${i}`,
+      size: 0.5,
+    };
   });
   return { ...blankConnector(connectorId(name), name, "vehicle"), pins };
 }
-export const largeJob = (n: number): Dossier => ({ ...emptyDossier({ name: `${n} rows`, kind: "whole-loom-rewire", vehicle: "", incoming: "", nominalVolts: 12, method: "move" }), connectors: [largeConnector(n)] });
-export const tableText = (n: number, first = 1): string => ["cavity\tcolour\tsize\tfunction", ...largeConnector(n).pins.map((pin, i) => `${first + i}\t${pin.colour}\t0.5\t${pin.function}`)].join("\n");
+export const largeJob = (n: number): Dossier => ({
+  ...emptyDossier({
+    name: `${n} rows`,
+    kind: "whole-loom-rewire",
+    vehicle: "",
+    incoming: "",
+    nominalVolts: 12,
+    method: "move",
+  }),
+  connectors: [largeConnector(n)],
+});
+export const tableText = (n: number, first = 1): string =>
+  [
+    "cavity\tcolour\tsize\tfunction",
+    ...largeConnector(n).pins.map((pin, i) => `${first + i}\t${pin.colour}\t0.5\t${pin.function}`),
+  ].join("\n");
 
 /** Colours, tables and look-alikes, each beside a package doing the nearest comparable work. */
 export function reading(): void {
@@ -26,14 +87,25 @@ export function reading(): void {
   const all = median(5, () => codes.forEach((code) => readColour(code, "iec")));
   const hex = Object.values(NOMINAL_SRGB);
   const reference = median(5, () => codes.forEach((_, i) => lab65(hex[i % hex.length] ?? "#000")));
-  say(`colour codes: ${round(codes.length / all)} a ms read in all four systems (culori reads ${round(codes.length / reference)} hex colours a ms, ratio ${round(all / reference)}); ranking a column of ${codes.length}: ${round(median(3, () => rankSystems(codes)))} ms`);
+  say(
+    `colour codes: ${round(codes.length / all)} a ms read in all four systems (culori reads ${round(codes.length / reference)} hex colours a ms, ratio ${round(all / reference)}); ranking a column of ${codes.length}: ${round(median(3, () => rankSystems(codes)))} ms`,
+  );
   const text = tableText(1000);
   const ours = median(5, () => parseTable(text, null));
   const papa = median(5, () => Papa.parse(text, { delimiter: "\t" }));
-  say(`table of 1,000 lines: columns, colours, functions and doubts in ${round(ours)} ms (papaparse splits it into cells in ${round(papa)} ms, ratio ${round(ours / papa)})`);
+  say(
+    `table of 1,000 lines: columns, colours, functions and doubts in ${round(ours)} ms (papaparse splits it into cells in ${round(papa)} ms, ratio ${round(ours / papa)})`,
+  );
   const job = largeJob(300);
   const scan = median(5, () => lookAlikes(job));
-  const labs = job.connectors.flatMap((connector) => connector.pins.map((pin) => { const { l, a, b } = lab65(NOMINAL_SRGB[pinColour(pin, connector)?.base ?? "black"])!; return { L: l, a, b }; }));
+  const labs = job.connectors.flatMap((connector) =>
+    connector.pins.map((pin) => {
+      const { l, a, b } = lab65(NOMINAL_SRGB[pinColour(pin, connector)?.base ?? "black"])!;
+      return { L: l, a, b };
+    }),
+  );
   const pairs = median(3, () => labs.forEach((a, i) => labs.slice(i + 1).forEach((b) => diff(a, b))));
-  say(`look-alikes of 300 wires: ${lookAlikes(job).length} pairs in ${round(scan)} ms under five sights (color-diff on the bases of all pairs, one sight: ${round(pairs)} ms, ratio ${round(scan / pairs)}); marks of a table of 5,000: ${round(median(3, () => twinMarks(largeConnector(5000))))} ms`);
+  say(
+    `look-alikes of 300 wires: ${lookAlikes(job).length} pairs in ${round(scan)} ms under five sights (color-diff on the bases of all pairs, one sight: ${round(pairs)} ms, ratio ${round(scan / pairs)}); marks of a table of 5,000: ${round(median(3, () => twinMarks(largeConnector(5000))))} ms`,
+  );
 }

@@ -13,7 +13,8 @@ export function median(runs: number, work: () => unknown): number {
   return percentile(times, 0.5);
 }
 
-export const percentile = (times: readonly number[], p: number): number => [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))] ?? Number.NaN;
+export const percentile = (times: readonly number[], p: number): number =>
+  [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))] ?? Number.NaN;
 
 /** Milliseconds that a promise takes. */
 export async function timed(work: () => Promise<unknown>): Promise<number> {

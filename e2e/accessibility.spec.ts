@@ -5,13 +5,37 @@ import { demoJob, expect, jobOf, pasteInto, test, workAtBench } from "./fixtures
 /** `paint`: only what a theme can change. */
 const check = async (page: Page, paint = false): Promise<void> => {
   const axe = new AxeBuilder({ page });
-  const { violations } = await (paint ? axe.withRules(["color-contrast"]) : axe.withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map((node) => node.html.slice(0, 140)).join(" | ")}`)).toEqual([]);
+  const { violations } = await (
+    paint
+      ? axe.withRules(["color-contrast"])
+      : axe.withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+  ).analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .slice(0, 3)
+          .map((node) => node.html.slice(0, 140))
+          .join(" | ")}`,
+    ),
+  ).toEqual([]);
 };
 
-const settled = (page: Page): Promise<void> => page.getByRole("heading").first().or(page.getByRole("grid").first()).or(page.getByRole("listbox").first()).or(page.getByText("Nothing has been done")).first().waitFor();
+const settled = (page: Page): Promise<void> =>
+  page
+    .getByRole("heading")
+    .first()
+    .or(page.getByRole("grid").first())
+    .or(page.getByRole("listbox").first())
+    .or(page.getByText("Nothing has been done"))
+    .first()
+    .waitFor();
 /** In the light theme everything is looked at, in the dark one what a theme can change. */
-async function checkBoth(page: Page, path: string, ready: (page: Page) => Promise<void> = settled): Promise<void> {
+async function checkBoth(
+  page: Page,
+  path: string,
+  ready: (page: Page) => Promise<void> = settled,
+): Promise<void> {
   await page.goto(path);
   await ready(page);
   await check(page);
@@ -23,7 +47,8 @@ for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals"]) {
   test(`${path} passes axe (WCAG 2.2 AA)`, async ({ page }) => checkBoth(page, path));
 }
 for (const view of ["brief", "pinouts", "faces", "crosswalk", "worklist", "bench", "ledger"]) {
-  test(`the ${view} passes axe (WCAG 2.2 AA)`, async ({ page }) => checkBoth(page, `${await demoJob(page, false)}/${view}`));
+  test(`the ${view} passes axe (WCAG 2.2 AA)`, async ({ page }) =>
+    checkBoth(page, `${await demoJob(page, false)}/${view}`));
 }
 test("bench, worklist and ledger pass axe (WCAG 2.2 AA) in the middle of the work", async ({ page }) => {
   const decided = await demoJob(page);
@@ -61,7 +86,10 @@ test("what opens over the pinouts passes axe", async ({ page }) => {
   await page.getByRole("listbox", { name: "Functions" }).waitFor();
   await check(page);
   await page.keyboard.press("Escape");
-  await pasteInto(page.getByLabel("Paste a table into B12"), "cavity\tcolour\tfunction\n15\tBR\thorn\n15\tXQ\tagain");
+  await pasteInto(
+    page.getByLabel("Paste a table into B12"),
+    "cavity\tcolour\tfunction\n15\tBR\thorn\n15\tXQ\tagain",
+  );
   await page.getByRole("region", { name: "Lines read" }).waitFor();
   await check(page);
   await page.goto("/");

@@ -1,6 +1,9 @@
 import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
 
-test("resumes at the very step after a reload, on another device too, and goes back by taking back", async ({ page, browser }) => {
+test("resumes at the very step after a reload, on another device too, and goes back by taking back", async ({
+  page,
+  browser,
+}) => {
   const job = await demoJob(page);
   await workAtBench(page, job, 17);
   await expect(page.getByRole("heading", { name: "Insert" })).toBeVisible();
@@ -15,7 +18,12 @@ test("resumes at the very step after a reload, on another device too, and goes b
   await expect(page.getByRole("heading", { name: "Release" })).toBeVisible();
   await page.keyboard.press("Space");
   await page.keyboard.press("Escape");
-  await expect(page.getByRole("listitem").filter({ hasText: "brown, out of B12, cavity 4" }).getByRole("img", { name: "done" })).toBeVisible();
+  await expect(
+    page
+      .getByRole("listitem")
+      .filter({ hasText: "brown, out of B12, cavity 4" })
+      .getByRole("img", { name: "done" }),
+  ).toBeVisible();
 });
 
 test("records what is not as planned as found, and keeps a note", async ({ page }) => {
@@ -32,11 +40,17 @@ test("records what is not as planned as found, and keeps a note", async ({ page 
   await page.keyboard.press("Control+6");
   await expect(page.getByRole("row", { name: /found.*Found at B12\.1: colour GR/ })).toBeVisible();
   await expect(page.getByRole("row", { name: /note.*lock is brittle/ })).toBeVisible();
-  await page.getByRole("row", { name: /lock is brittle/ }).getByRole("button").click();
+  await page
+    .getByRole("row", { name: /lock is brittle/ })
+    .getByRole("button")
+    .click();
   await expect(page.getByRole("row", { name: /lock is brittle/ })).toContainText("taken back");
 });
 
-for (const [name, width, height] of [["tablet", 820, 1180], ["phone", 390, 844]] as const) {
+for (const [name, width, height] of [
+  ["tablet", 820, 1180],
+  ["phone", 390, 844],
+] as const) {
   test(`is usable with one thumb on a ${name}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
     const job = await demoJob(page);

@@ -30,7 +30,9 @@ test("with the server gone nothing is lost: the step waits and is recorded once"
   await page.unroute("**/api/v1/**");
   await page.getByRole("button", { name: "Try again" }).click();
   await expect(page.getByText(/^Step 2 of/).first()).toBeVisible();
-  const { entries } = (await (await page.request.get(`/api/v1${job}/ledger`)).json()) as { entries: unknown[] };
+  const { entries } = (await (await page.request.get(`/api/v1${job}/ledger`)).json()) as {
+    entries: unknown[];
+  };
   expect(entries).toHaveLength(3);
 });
 
@@ -39,7 +41,10 @@ test("with the server gone several edits wait, and all are stored when it is bac
   await page.goto(`${job}/pinouts`);
   await expect(cell(page, "Function", "3")).toBeVisible();
   await page.route("**/api/v1/**", (route) => route.abort());
-  for (const [cavity, note] of [["3", "First horn"], ["4", "Second horn"]] as const) {
+  for (const [cavity, note] of [
+    ["3", "First horn"],
+    ["4", "Second horn"],
+  ] as const) {
     await typeInto(page, cell(page, "Function", cavity), note);
   }
   await expect(page.getByRole("alert")).toContainText("2 changes wait");
@@ -60,8 +65,20 @@ test("a job that is not here says so", async ({ page }) => {
 test("a bad job file is refused with where and why", async ({ page }) => {
   await page.goto("/");
   await expect(page.getByRole("link", { name: "Levelling controller" }).first()).toBeVisible();
-  await page.getByLabel("Job file").setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from('{"format":"trevin-job","version":7}') });
+  await page
+    .getByLabel("Job file")
+    .setInputFiles({
+      name: "bad.json",
+      mimeType: "application/json",
+      buffer: Buffer.from('{"format":"trevin-job","version":7}'),
+    });
   await expect(page.getByRole("alert")).toContainText("format version 7");
-  await page.getByLabel("Job file").setInputFiles({ name: "cut.json", mimeType: "application/json", buffer: Buffer.from('{"format":"trevin-job","ver') });
+  await page
+    .getByLabel("Job file")
+    .setInputFiles({
+      name: "cut.json",
+      mimeType: "application/json",
+      buffer: Buffer.from('{"format":"trevin-job","ver'),
+    });
   await expect(page.getByRole("alert")).toContainText("not complete JSON");
 });

@@ -1,7 +1,8 @@
 import { demoJob, expect, jobOf, test } from "./fixtures.ts";
 
 type Page = Parameters<typeof demoJob>[0];
-const rowIn = (page: Page) => (text: string | RegExp) => page.getByRole("listbox", { name: "Circuits" }).getByRole("option", { name: text });
+const rowIn = (page: Page) => (text: string | RegExp) =>
+  page.getByRole("listbox", { name: "Circuits" }).getByRole("option", { name: text });
 const detailOf = (page: Page) => page.getByRole("complementary", { name: "The chosen circuit" });
 
 test("decisions are made, changed and taken back by mouse, and undone", async ({ page }) => {
@@ -31,7 +32,9 @@ test("a join that does damage is a stop that wants a reason before the work can 
   await rowIn(page)(/Accessory/).click();
   await page.keyboard.press("p");
   await page.getByRole("combobox", { name: /find by cavity/ }).fill("AL-P.C");
-  await expect(page.getByRole("listbox", { name: "Pins to join" })).toContainText("joined directly it does damage");
+  await expect(page.getByRole("listbox", { name: "Pins to join" })).toContainText(
+    "joined directly it does damage",
+  );
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();
   const detail = detailOf(page);
@@ -53,7 +56,9 @@ test("black on black is flagged from both sides, and colour for colour is judged
     await rowIn(page)(circuit).click();
     await expect(page.getByText("Black here, black there")).toBeVisible();
   }
-  await expect(page.getByText(/Colour for colour would make 4 joins: 0 work, 3 stay dead, 1 do damage/)).toBeVisible();
+  await expect(
+    page.getByText(/Colour for colour would make 4 joins: 0 work, 3 stay dead, 1 do damage/),
+  ).toBeVisible();
   await page.keyboard.press("c");
   await expect(rowIn(page)(/Ground, body left/)).toContainText("to K: does damage");
   await page.keyboard.press("c");
@@ -70,13 +75,16 @@ test("pointing at a cavity of a face chooses its circuit, and both faces turn ov
   await expect(page.getByRole("group", { name: "AL-P, mating face, lock up" })).toBeVisible();
 });
 
-test("two looms of several plugs are matched from the keyboard alone, to a worklist that nothing stands in the way of", async ({ page }) => {
+test("two looms of several plugs are matched from the keyboard alone, to a worklist that nothing stands in the way of", async ({
+  page,
+}) => {
   const job = await jobOf(page);
   await page.goto(`${job}/crosswalk`);
   const row = rowIn(page);
   await expect(row(/Door ajar, left.*Door ajar, right/)).toContainText("diodes");
   // What blocks is one key away; the first cure is one more.
-  for (let i = 0; i < 40 && (await row(/Lift request switch/).getAttribute("aria-selected")) !== "true"; i++) await page.keyboard.press("b");
+  for (let i = 0; i < 40 && (await row(/Lift request switch/).getAttribute("aria-selected")) !== "true"; i++)
+    await page.keyboard.press("b");
   await expect(detailOf(page)).toContainText("12 V onto a 5 V input");
   await page.keyboard.press("Enter");
   await expect(row(/Lift request switch/)).toContainText("divider");
@@ -115,14 +123,17 @@ test("left is copied to the right with every difference to confirm", async ({ pa
   const dialog = page.getByRole("dialog");
   await expect(dialog).toContainText("D7.2 to TL-A.F and TL-A.G");
   await expect(dialog).toContainText("place D7.2 here, D4.3 there");
-  for (const box of await dialog.getByRole("checkbox", { name: /D7\.2|TL-A\.[FG]/ }).all()) if (!(await box.isChecked())) await box.check();
+  for (const box of await dialog.getByRole("checkbox", { name: /D7\.2|TL-A\.[FG]/ }).all())
+    if (!(await box.isChecked())) await box.check();
   await dialog.getByRole("button", { name: /^Copy/ }).click();
   await expect(dialog).toBeHidden();
   await expect(rowIn(page)(/Turn lamp, right/)).toContainText("sure");
   await expect(rowIn(page)(/Turn lamp, right/)).not.toContainText("suggested");
 });
 
-test("a start interlock that is left off is a stop with a switch in the loop to offer, and a jumper stays in its plug", async ({ page }) => {
+test("a start interlock that is left off is a stop with a switch in the loop to offer, and a jumper stays in its plug", async ({
+  page,
+}) => {
   const job = await jobOf(page);
   await page.goto(`${job}/crosswalk`);
   await rowIn(page)(/Start inhibit/).click();
@@ -130,7 +141,9 @@ test("a start interlock that is left off is a stop with a switch in the loop to 
   await rowIn(page)(/Start inhibit.*nothing on the incoming side/).click();
   const detail = detailOf(page);
   await expect(detail).toContainText("The start interlock is gone");
-  await expect(detail.getByRole("combobox", { name: /What happens because it is left open/ })).toContainText("the engine does not start");
+  await expect(detail.getByRole("combobox", { name: /What happens because it is left open/ })).toContainText(
+    "the engine does not start",
+  );
   await detail.getByRole("button", { name: "Put a neutral switch in the loop" }).click();
   await expect(rowIn(page)(/Start inhibit/).first()).toContainText("from ground through a neutral switch");
   await page.keyboard.press("End");
@@ -142,9 +155,27 @@ test("a start interlock that is left off is a stop with a switch in the loop to 
 });
 
 test("one answer covers all hazards of one rule and cure", async ({ page }) => {
-  const join = (cavity: string) => ({ kind: "join", vehicle: { connector: "A", cavity }, incoming: { connector: "B", cavity } });
-  const pins = (level: number) => ["1", "2", "3"].map((cavity) => ({ cavity, function: `Door ajar ${cavity}`, signal: "switched-supply", level }));
-  const job = await jobOf(page, { format: "trevin-job", version: 1, connectors: [{ name: "A", pins: pins(12) }, { name: "B", pins: pins(5) }], decisions: ["1", "2", "3"].map(join) });
+  const join = (cavity: string) => ({
+    kind: "join",
+    vehicle: { connector: "A", cavity },
+    incoming: { connector: "B", cavity },
+  });
+  const pins = (level: number) =>
+    ["1", "2", "3"].map((cavity) => ({
+      cavity,
+      function: `Door ajar ${cavity}`,
+      signal: "switched-supply",
+      level,
+    }));
+  const job = await jobOf(page, {
+    format: "trevin-job",
+    version: 1,
+    connectors: [
+      { name: "A", pins: pins(12) },
+      { name: "B", pins: pins(5) },
+    ],
+    decisions: ["1", "2", "3"].map(join),
+  });
   await page.goto(`${job}/crosswalk`);
   await expect(page.locator("footer")).toContainText("3 stand in the way");
   await page.keyboard.press("h");
@@ -154,9 +185,23 @@ test("one answer covers all hazards of one rule and cure", async ({ page }) => {
   await expect(page.getByText("Nothing stands in the way")).toBeVisible();
 });
 
-test("a table of 1,500 strange words on each side is matched with progress, can be stopped, and nothing that is decided is lost", async ({ page }) => {
-  const pins = (turned: boolean) => Array.from({ length: 1500 }, (_, i) => ({ cavity: String(i + 1), function: `lead ${((turned ? 1499 - i : i) * 7919 % 100_003).toString(36)}` }));
-  const job = await jobOf(page, { format: "trevin-job", version: 1, connectors: [{ name: "A", pins: pins(false) }, { name: "B", pins: pins(true) }], decisions: [{ kind: "leave", pin: { connector: "A", cavity: "7" } }] });
+test("a table of 1,500 strange words on each side is matched with progress, can be stopped, and nothing that is decided is lost", async ({
+  page,
+}) => {
+  const pins = (turned: boolean) =>
+    Array.from({ length: 1500 }, (_, i) => ({
+      cavity: String(i + 1),
+      function: `lead ${(((turned ? 1499 - i : i) * 7919) % 100_003).toString(36)}`,
+    }));
+  const job = await jobOf(page, {
+    format: "trevin-job",
+    version: 1,
+    connectors: [
+      { name: "A", pins: pins(false) },
+      { name: "B", pins: pins(true) },
+    ],
+    decisions: [{ kind: "leave", pin: { connector: "A", cavity: "7" } }],
+  });
   await page.goto(`${job}/crosswalk`);
   await expect(page.getByRole("progressbar", { name: "Matching" })).toBeVisible();
   await page.getByRole("button", { name: /Stop: keep what is decided/ }).click();

@@ -4,7 +4,9 @@ import sharp from "sharp";
 
 const inHand = (page: Page) => page.getByLabel("The cavity in hand");
 
-test("a newcomer finds cavity 38 of the 68-way header on the wire side with the lock down", async ({ page }) => {
+test("a newcomer finds cavity 38 of the 68-way header on the wire side with the lock down", async ({
+  page,
+}) => {
   await page.goto("/");
   await page.getByRole("link", { name: "Shelf" }).click();
   await page.getByLabel("Find a shell").fill("68");
@@ -47,7 +49,9 @@ test("a face turns in the hand, is walked with the arrows and says what it holds
   await expect(page.getByText(/^Cavity 13: CAN low; green; 0.35 mm².*mating face/)).toBeVisible();
 });
 
-test("a wire is followed over its splice, put down from a name, and taken back with undo", async ({ page }) => {
+test("a wire is followed over its splice, put down from a name, and taken back with undo", async ({
+  page,
+}) => {
   await page.goto(`${await demoJob(page)}/faces`);
   await page.getByRole("button", { name: /^Cavity 10:/ }).click();
   const behind = page.getByRole("region", { name: "Wires behind" });
@@ -74,12 +78,28 @@ test("a wire is followed over its splice, put down from a name, and taken back w
   await expect(behind.getByRole("alert")).toHaveText("B12 has no cavity 99.");
 });
 
-test("a connector gets its shell from the Shelf with its contacts, and one that looks alike is said so", async ({ page }) => {
-  const answer = await page.request.post("/api/v1/jobs", { data: { name: "Towing", kind: "module-integration", vehicle: "", incoming: "", nominalVolts: 12, method: "move" } });
+test("a connector gets its shell from the Shelf with its contacts, and one that looks alike is said so", async ({
+  page,
+}) => {
+  const answer = await page.request.post("/api/v1/jobs", {
+    data: {
+      name: "Towing",
+      kind: "module-integration",
+      vehicle: "",
+      incoming: "",
+      nominalVolts: 12,
+      method: "move",
+    },
+  });
   const { id } = (await answer.json()) as { id: string };
   await page.goto(`/jobs/${id}/pinouts`);
-  for (const [name, shell] of [["T1", "12N"], ["T2", "12S"]] as const) {
-    await page.getByRole("button", { name: name === "T1" ? /^Add the vehicle's connector/ : "Add a connector" }).click();
+  for (const [name, shell] of [
+    ["T1", "12N"],
+    ["T2", "12S"],
+  ] as const) {
+    await page
+      .getByRole("button", { name: name === "T1" ? /^Add the vehicle's connector/ : "Add a connector" })
+      .click();
     await page.getByLabel("Name, as on the tag").fill(name);
     await page.getByRole("button", { name: "Choose from the Shelf" }).click();
     await page.getByLabel("Find a shell").fill(shell);
@@ -88,16 +108,22 @@ test("a connector gets its shell from the Shelf with its contacts, and one that 
     await expect(page.getByRole("checkbox", { name: "Put its 7 cavities into the pin table" })).toBeChecked();
     await page.getByRole("button", { name: "Add", exact: true }).click();
     await expect(page.getByRole("grid", { name: `Pins of ${name}` })).toBeVisible();
-    await expect(page.getByRole("gridcell", { name: /^Function of 7/ })).toHaveText(name === "T1" ? "left tail lamp" : "ground, for 6");
+    await expect(page.getByRole("gridcell", { name: /^Function of 7/ })).toHaveText(
+      name === "T1" ? "left tail lamp" : "ground, for 6",
+    );
   }
   await page.goto(`/jobs/${id}/faces`);
-  await expect(page.getByText("T1 and T2 have the same shell: each plug also goes into the other's socket.")).toBeVisible();
+  await expect(
+    page.getByText("T1 and T2 have the same shell: each plug also goes into the other's socket."),
+  ).toBeVisible();
   await page.getByRole("combobox", { name: "Beside it" }).click();
   await page.getByRole("option", { name: "its mating half" }).click();
   await expect(page.getByText("T1 and T1, mating half mate")).toBeVisible();
 });
 
-test("a shell is made row by row with its face beside, kept on the Shelf, taken off and put back", async ({ page }) => {
+test("a shell is made row by row with its face beside, kept on the Shelf, taken off and put back", async ({
+  page,
+}) => {
   await page.goto("/shelf");
   await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
   await page.keyboard.press("n");
@@ -111,7 +137,9 @@ test("a shell is made row by row with its face beside, kept on the Shelf, taken 
   await page.getByRole("combobox", { name: "Counted in" }).click();
   await page.getByRole("option", { name: "letters" }).click();
   await page.getByLabel("Letters left out").fill("B C");
-  await expect(page.getByText("7 cavities, lettered row by row from the left, top row first, without B, C")).toBeVisible();
+  await expect(
+    page.getByText("7 cavities, lettered row by row from the left, top row first, without B, C"),
+  ).toBeVisible();
   await page.getByRole("button", { name: "Put on the Shelf" }).click();
   await expect(page.getByRole("heading", { name: "Van door, 3 over 4" })).toBeVisible();
   await expect(page.getByRole("button", { name: /^Cavity H:/ })).toBeVisible();
@@ -119,7 +147,9 @@ test("a shell is made row by row with its face beside, kept on the Shelf, taken 
   await page.getByRole("button", { name: "Put it back" }).click();
   await page.getByLabel("Find a shell").fill("van door");
   await expect(page.getByRole("option", { name: /Van door/ })).toBeVisible();
-  await page.request.delete(`/api/v1/shelf/shells/${((await (await page.request.get("/api/v1/shelf")).json()) as { shells: { id: string }[] }).shells[0]!.id}`);
+  await page.request.delete(
+    `/api/v1/shelf/shells/${((await (await page.request.get("/api/v1/shelf")).json()) as { shells: { id: string }[] }).shells[0]!.id}`,
+  );
 });
 
 test("a terminal system is found by what is seen of it", async ({ page }) => {
@@ -137,8 +167,12 @@ test.describe("photos", () => {
   test.use({ expectNoise: [/422/] });
   test("a photo is taken in, captioned beside the face, removed and put back", async ({ page }) => {
     await page.goto(`${await demoJob(page)}/faces`);
-    const buffer = await sharp({ create: { width: 600, height: 400, channels: 3, background: "#665544" } }).jpeg().toBuffer();
-    await page.getByLabel("Photos of B12").setInputFiles({ name: "plug.jpg", mimeType: "image/jpeg", buffer });
+    const buffer = await sharp({ create: { width: 600, height: 400, channels: 3, background: "#665544" } })
+      .jpeg()
+      .toBuffer();
+    await page
+      .getByLabel("Photos of B12")
+      .setInputFiles({ name: "plug.jpg", mimeType: "image/jpeg", buffer });
     const photos = page.getByRole("region", { name: "Photos" });
     await photos.getByRole("button", { name: /20\d\d/ }).click();
     const dialog = page.getByRole("dialog");
@@ -151,16 +185,24 @@ test.describe("photos", () => {
     await expect(photos.getByRole("img")).toHaveCount(0);
     await photos.getByRole("button", { name: "Put it back" }).click();
     await expect(photos.getByRole("img", { name: "lock cracked" })).toBeVisible();
-    await page.getByLabel("Photos of B12").setInputFiles({ name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
+    await page
+      .getByLabel("Photos of B12")
+      .setInputFiles({ name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
     await expect(photos.getByRole("alert")).toContainText("This is not a picture that can be read.");
   });
 
-  test("the step that asks for a photo takes it in, and it stands at the connector afterwards", async ({ page }) => {
+  test("the step that asks for a photo takes it in, and it stands at the connector afterwards", async ({
+    page,
+  }) => {
     const job = await demoJob(page);
     await workAtBench(page, job, 2);
     await expect(page.getByRole("heading", { name: "Photograph" })).toBeVisible();
-    const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: "#445566" } }).png().toBuffer();
-    await page.getByLabel("Photos of B12").setInputFiles({ name: "before.png", mimeType: "image/png", buffer });
+    const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: "#445566" } })
+      .png()
+      .toBuffer();
+    await page
+      .getByLabel("Photos of B12")
+      .setInputFiles({ name: "before.png", mimeType: "image/png", buffer });
     await expect(page.getByRole("img", { name: /^Photo of B12/ })).toBeVisible();
     await page.keyboard.press("Space");
     await expect(page.getByText(/^Step 4 of/).first()).toBeVisible();
@@ -171,11 +213,15 @@ test.describe("photos", () => {
 
 test.describe("on a phone", () => {
   test.use({ viewport: { width: 390, height: 844 } });
-  test("a wide face keeps a window round the cavity in hand, and nothing scrolls sideways", async ({ page }) => {
+  test("a wide face keeps a window round the cavity in hand, and nothing scrolls sideways", async ({
+    page,
+  }) => {
     await page.goto("/shelf");
     await page.getByLabel("Find", { exact: true }).fill("38");
     await page.keyboard.press("Enter");
-    await expect(page.getByRole("group", { name: "The neighbourhood of the cavity in hand, enlarged" })).toBeVisible();
+    await expect(
+      page.getByRole("group", { name: "The neighbourhood of the cavity in hand, enlarged" }),
+    ).toBeVisible();
     await page.goto(`${await demoJob(page)}/faces`);
     await expect(inHand(page)).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

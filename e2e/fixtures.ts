@@ -8,7 +8,9 @@ export const test = base.extend<{ quiet: undefined; expectNoise: RegExp[] }>({
     async ({ page, expectNoise }, use) => {
       const noise: string[] = [];
       page.on("pageerror", (error) => noise.push(error.message));
-      page.on("console", (message) => { if (message.type() === "error" || message.type() === "warning") noise.push(message.text()); });
+      page.on("console", (message) => {
+        if (message.type() === "error" || message.type() === "warning") noise.push(message.text());
+      });
       await page.addInitScript(() => localStorage.setItem("trevin.person", "Ines"));
       await use(undefined);
       expect(noise.filter((line) => !expectNoise.some((pattern) => pattern.test(line)))).toEqual([]);
@@ -18,19 +20,38 @@ export const test = base.extend<{ quiet: undefined; expectNoise: RegExp[] }>({
 });
 export { expect };
 
-const DEMO = JSON.parse(readFileSync(new URL("../packages/server/demo/levelling.trevin.json", import.meta.url), "utf8")) as { decisions: object[] };
+const DEMO = JSON.parse(
+  readFileSync(new URL("../packages/server/demo/levelling.trevin.json", import.meta.url), "utf8"),
+) as { decisions: object[] };
 const ref = (connector: string, cavity: string) => ({ connector, cavity });
-const join = (vehicle: string, incoming: string) => ({ kind: "join", vehicle: ref("B12", vehicle), incoming: ref("AL-P", incoming) });
-const REST = [join("4", "M"), { ...join("5", "H"), sure: "check" }, join("9", "F"), join("10", "N"), join("11", "G"), join("14", "L"), { kind: "cap", pin: ref("B12", "3") }, { kind: "feed", pin: ref("AL-P", "B"), feed: "battery", from: "spare fuse F22, 5 A" }];
+const join = (vehicle: string, incoming: string) => ({
+  kind: "join",
+  vehicle: ref("B12", vehicle),
+  incoming: ref("AL-P", incoming),
+});
+const REST = [
+  join("4", "M"),
+  { ...join("5", "H"), sure: "check" },
+  join("9", "F"),
+  join("10", "N"),
+  join("11", "G"),
+  join("14", "L"),
+  { kind: "cap", pin: ref("B12", "3") },
+  { kind: "feed", pin: ref("AL-P", "B"), feed: "battery", from: "spare fuse F22, 5 A" },
+];
 
 /** A fresh copy of the demo job; decided, when asked, as a technician would. Gives its path. */
 export async function demoJob(page: Page, decided = true): Promise<string> {
-  const answer = await page.request.post("/api/v1/imports", { data: decided ? { ...DEMO, decisions: [...DEMO.decisions, ...REST] } : DEMO });
+  const answer = await page.request.post("/api/v1/imports", {
+    data: decided ? { ...DEMO, decisions: [...DEMO.decisions, ...REST] } : DEMO,
+  });
   expect(answer.status()).toBe(201);
   return `/jobs/${((await answer.json()) as { id: string }).id}`;
 }
 
-const TAIL_LIFT: unknown = JSON.parse(readFileSync(new URL("../packages/server/demo/tail-lift.trevin.json", import.meta.url), "utf8"));
+const TAIL_LIFT: unknown = JSON.parse(
+  readFileSync(new URL("../packages/server/demo/tail-lift.trevin.json", import.meta.url), "utf8"),
+);
 /** A job of any content. Gives its path. */
 export async function jobOf(page: Page, data: unknown = TAIL_LIFT): Promise<string> {
   const answer = await page.request.post("/api/v1/imports", { data });
@@ -59,7 +80,8 @@ export async function pasteInto(box: Locator, text: string): Promise<void> {
 }
 
 /** A field of the pin table: cell(page, "Function", "7"). */
-export const cell = (page: Page, what: string, cavity: string): Locator => page.getByRole("gridcell", { name: new RegExp(`^${what} of ${cavity}(,|$)`) });
+export const cell = (page: Page, what: string, cavity: string): Locator =>
+  page.getByRole("gridcell", { name: new RegExp(`^${what} of ${cavity}(,|$)`) });
 
 /** Types over a field of the pin table as a hand would: choose it, type, Enter. */
 export async function typeInto(page: Page, field: Locator, text: string): Promise<void> {

@@ -1,6 +1,8 @@
 import { cell, demoJob, expect, test, typeInto, workAtBench } from "./fixtures.ts";
 
-test("any command is found by typing a few letters, and the shortcuts of a view are listed", async ({ page }) => {
+test("any command is found by typing a few letters, and the shortcuts of a view are listed", async ({
+  page,
+}) => {
   const job = await demoJob(page);
   await page.goto(`${job}/pinouts`);
   await page.getByRole("grid").waitFor();
@@ -16,7 +18,10 @@ test("any command is found by typing a few letters, and the shortcuts of a view 
 
 test("jobs are archived and brought back", async ({ page }) => {
   await page.goto("/");
-  await page.getByRole("button", { name: /New job/ }).first().click();
+  await page
+    .getByRole("button", { name: /New job/ })
+    .first()
+    .click();
   await page.getByLabel("Name of the job").fill("To be archived");
   await page.getByLabel("Nominal voltage, V").fill("400");
   await page.getByRole("button", { name: "Create the job" }).click();
@@ -32,7 +37,9 @@ test("jobs are archived and brought back", async ({ page }) => {
   await expect(page.getByRole("button", { name: "archive To be archived" }).first()).toBeVisible();
 });
 
-test("a connector's rows give its face, and nothing is claimed while they are not known", async ({ page }) => {
+test("a connector's rows give its face, and nothing is claimed while they are not known", async ({
+  page,
+}) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
   await page.getByRole("button", { name: "Change this connector" }).click();
@@ -47,7 +54,9 @@ test("a connector's rows give its face, and nothing is claimed while they are no
   await expect(page.getByText("top row, right end", { exact: true })).toBeVisible();
 });
 
-test("after work has begun the pin table takes corrections as found, and cavities are fixed", async ({ page }) => {
+test("after work has begun the pin table takes corrections as found, and cavities are fixed", async ({
+  page,
+}) => {
   const job = await demoJob(page);
   await workAtBench(page, job, 2);
   await page.goto(`${job}/pinouts`);
@@ -61,18 +70,24 @@ test("after work has begun the pin table takes corrections as found, and cavitie
   await expect(page.getByRole("row", { name: /^8 .*Level sender, right/ })).toContainText("L");
 });
 
-test("the worklist shows what is done and what it takes, and goes to paper without its buttons", async ({ page }) => {
+test("the worklist shows what is done and what it takes, and goes to paper without its buttons", async ({
+  page,
+}) => {
   const job = await demoJob(page);
   await workAtBench(page, job, 3);
   await page.goto(`${job}/worklist`);
   await expect(page.getByRole("img", { name: "done" })).toHaveCount(3);
-  await expect(page.getByText("the plan was replayed from the start and does what the decisions say")).toBeVisible();
+  await expect(
+    page.getByText("the plan was replayed from the start and does what the decisions say"),
+  ).toBeVisible();
   await page.emulateMedia({ media: "print" });
   await expect(page.getByRole("button", { name: "Print" })).toBeHidden();
   await expect(page.getByText(/Plan [0-9a-f]{12}\./)).toBeVisible();
 });
 
-test("ways of working stand side by side with their kit, and one is chosen for the whole job", async ({ page }) => {
+test("ways of working stand side by side with their kit, and one is chosen for the whole job", async ({
+  page,
+}) => {
   const job = await demoJob(page);
   await page.goto(`${job}/worklist`);
   const ways = page.getByRole("table").filter({ hasText: "de-pin" });

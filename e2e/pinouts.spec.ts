@@ -4,17 +4,35 @@ import type { Page } from "@playwright/test";
 
 /** A job with one connector that has no cavities yet. */
 async function blankJob(page: Page, colourSystem = "iec"): Promise<string> {
-  const answer = await page.request.post("/api/v1/jobs", { data: { name: "Typed", kind: "cluster-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" } });
+  const answer = await page.request.post("/api/v1/jobs", {
+    data: {
+      name: "Typed",
+      kind: "cluster-swap",
+      vehicle: "",
+      incoming: "",
+      nominalVolts: 12,
+      method: "move",
+    },
+  });
   const { id } = (await answer.json()) as { id: string };
-  await page.request.put(`/api/v1/jobs/${id}/connectors/c1`, { headers: { "If-Match": '"1"' }, data: { name: "H", side: "vehicle", place: "", colourSystem, leads: "loom", sealed: false } });
+  await page.request.put(`/api/v1/jobs/${id}/connectors/c1`, {
+    headers: { "If-Match": '"1"' },
+    data: { name: "H", side: "vehicle", place: "", colourSystem, leads: "loom", sealed: false },
+  });
   return `/jobs/${id}`;
 }
 const grid = (page: Page) => page.getByRole("grid", { name: "Pins of H" });
 
-test("a table is typed like in a spreadsheet: Enter, Tab, arrows, ditto, next label, undo", async ({ page }) => {
+test("a table is typed like in a spreadsheet: Enter, Tab, arrows, ditto, next label, undo", async ({
+  page,
+}) => {
   await page.goto(`${await blankJob(page)}/pinouts`);
   await grid(page).focus();
-  for (const [label, colour, name, size] of [["G", "BK", "Ground", "2"], ["", "BK/WH", "Horn", "18 AWG"], ["", "", "empty", ""]] as const) {
+  for (const [label, colour, name, size] of [
+    ["G", "BK", "Ground", "2"],
+    ["", "BK/WH", "Horn", "18 AWG"],
+    ["", "", "empty", ""],
+  ] as const) {
     for (const text of [label, colour, name, ""]) {
       await page.keyboard.type(text);
       await page.keyboard.press("Tab");
@@ -44,10 +62,16 @@ test("a table is typed like in a spreadsheet: Enter, Tab, arrows, ditto, next la
   await expect(cell(page, "Size in mm²", "G")).toHaveText("2");
 });
 
-test("ranges are copied, pasted, filled, counted on and cleared, each as one step of undo", async ({ page, context }) => {
+test("ranges are copied, pasted, filled, counted on and cleared, each as one step of undo", async ({
+  page,
+  context,
+}) => {
   await context.grantPermissions(["clipboard-read", "clipboard-write"]);
   await page.goto(`${await blankJob(page)}/pinouts`);
-  await pasteInto(page.getByLabel("Paste a table into H"), Array.from({ length: 6 }, (_, i) => `${i + 1}\tBK\tHorn ${i + 1}\t${i === 0 ? "1401" : ""}`).join("\n"));
+  await pasteInto(
+    page.getByLabel("Paste a table into H"),
+    Array.from({ length: 6 }, (_, i) => `${i + 1}\tBK\tHorn ${i + 1}\t${i === 0 ? "1401" : ""}`).join("\n"),
+  );
   await putIn(page, 6);
   await cell(page, "Function", "1").click();
   await page.keyboard.press("Shift+ArrowDown");
@@ -101,7 +125,9 @@ test("functions are offered while typing, with their signal; own words are learn
   await expect(page.getByText(/^saved/)).toBeVisible();
   await typeInto(page, cell(page, "Function", "4"), "quorb");
   await expect(cell(page, "Signal class", "4")).toHaveText("lin");
-  const { words } = (await (await page.request.get("/api/v1/words")).json()) as { words: { text: string; signal: string }[] };
+  const { words } = (await (await page.request.get("/api/v1/words")).json()) as {
+    words: { text: string; signal: string }[];
+  };
   expect(words).toContainEqual(expect.objectContaining({ text: "quorb", signal: "lin" }));
 });
 
@@ -120,7 +146,10 @@ test("rows are found, filtered and sorted; the wire finder leads to a pin", asyn
   await page.getByRole("combobox", { name: "Show" }).click();
   await page.getByRole("option", { name: "all cavities" }).click();
   await page.getByRole("columnheader", { name: "function" }).getByRole("button").click();
-  await expect(page.getByRole("columnheader", { name: "function" })).toHaveAttribute("aria-sort", "ascending");
+  await expect(page.getByRole("columnheader", { name: "function" })).toHaveAttribute(
+    "aria-sort",
+    "ascending",
+  );
   await expect(page.getByRole("row").nth(1)).toContainText("Accessory");
   await page.keyboard.press("w");
   await page.keyboard.insertText("blue with");
@@ -147,7 +176,9 @@ test("a code that can be read in two ways is marked, and settled by looking", as
   await expect(page.getByRole("region", { name: "One colour or two?" })).toHaveCount(0);
 });
 
-test("sources: a doubtful source is raised as a whole, and a second one is put beside what contradicts it", async ({ page }) => {
+test("sources: a doubtful source is raised as a whole, and a second one is put beside what contradicts it", async ({
+  page,
+}) => {
   await page.goto(`${await blankJob(page)}/pinouts`);
   await grid(page).waitFor();
   await page.keyboard.press("s");
@@ -194,11 +225,15 @@ test("sources: a doubtful source is raised as a whole, and a second one is put b
   await expect(page.getByRole("row").nth(1)).toContainText("black");
 });
 
-test("a table is previewed, bad lines first, every guess can be corrected, and nothing enters without a yes", async ({ page }) => {
+test("a table is previewed, bad lines first, every guess can be corrected, and nothing enters without a yes", async ({
+  page,
+}) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
   const box = page.getByLabel("Paste a table into B12");
-  await box.fill("cavity\tfunction\tcolour\tsize\n15\tHorn\tB/W\t0.5\n\tno label\tB\t1\n15\tagain\tZZZ\t1\n16\t=1+1\tR\tx");
+  await box.fill(
+    "cavity\tfunction\tcolour\tsize\n15\tHorn\tB/W\t0.5\n\tno label\tB\t1\n15\tagain\tZZZ\t1\n16\t=1+1\tR\tx",
+  );
   await page.keyboard.press("Control+Enter");
   await expect(page.getByText("4 lines read, 2 understood, 2 cannot go in, 1 to look at")).toBeVisible();
   const rows = page.getByRole("region", { name: "Lines read" }).getByRole("row");
@@ -215,7 +250,9 @@ test("a table is previewed, bad lines first, every guess can be corrected, and n
   await page.keyboard.press("Escape");
   await box.fill("");
   await pasteInto(box, Array.from({ length: 5001 }, (_, i) => `${i + 1}\tHorn\tB`).join("\n"));
-  await expect(page.getByRole("alert")).toContainText("5001 lines are more than the 5000 that one connector takes");
+  await expect(page.getByRole("alert")).toContainText(
+    "5001 lines are more than the 5000 that one connector takes",
+  );
   await page.getByRole("button", { name: /Drop it/ }).click();
   await box.fill("");
   await pasteInto(box, "15\tHorn\tB/W\t0.5\n16\tWiper\tG/R\t0.5\n\tno label\tG\t1");
@@ -229,14 +266,30 @@ test("a table is previewed, bad lines first, every guess can be corrected, and n
 
 test.describe("files", () => {
   test.use({ expectNoise: [/Failed to load resource.*422/] });
-  test("a workbook is opened, its sheet chosen and its columns corrected; a locked one leaves the job as it was", async ({ page }) => {
+  test("a workbook is opened, its sheet chosen and its columns corrected; a locked one leaves the job as it was", async ({
+    page,
+  }) => {
     const book = new ExcelJS.Workbook();
     book.addWorksheet("cover").addRow(["Loom drawings"]);
-    book.addWorksheet("H plug").addRows([["Connector H"], ["Terminal", "Wire", "mm²", "Leads to"], [1, "SW/WS", 0.5, "horn relay"], [2, "BR", 2.5, "ground"]]);
+    book
+      .addWorksheet("H plug")
+      .addRows([
+        ["Connector H"],
+        ["Terminal", "Wire", "mm²", "Leads to"],
+        [1, "SW/WS", 0.5, "horn relay"],
+        [2, "BR", 2.5, "ground"],
+      ]);
     const buffer = Buffer.from(await book.xlsx.writeBuffer());
     await page.goto(`${await blankJob(page)}/pinouts`);
     const picker = page.getByLabel("Table file");
-    await picker.setInputFiles({ name: "locked.xlsx", mimeType: "application/octet-stream", buffer: Buffer.concat([Buffer.from([0xd0, 0xcf, 0x11, 0xe0]), Buffer.from("EncryptedPackage", "utf16le")]) });
+    await picker.setInputFiles({
+      name: "locked.xlsx",
+      mimeType: "application/octet-stream",
+      buffer: Buffer.concat([
+        Buffer.from([0xd0, 0xcf, 0x11, 0xe0]),
+        Buffer.from("EncryptedPackage", "utf16le"),
+      ]),
+    });
     await expect(page.getByRole("alert")).toContainText("locked.xlsx: The file is locked with a password");
     await picker.setInputFiles({ name: "pins.xlsx", mimeType: "application/octet-stream", buffer });
     await page.getByRole("combobox", { name: "Sheet" }).click();
@@ -256,8 +309,27 @@ test("a 26-way table is pasted and a 40-way one typed, from an empty job", async
   test.slow();
   await page.goto(`${await blankJob(page)}/pinouts`);
   const colours = ["BK", "RD", "GN/YE", "BU", "WH/RD", "BN", "VT/WH", "OG", "GY/BU", "PK"];
-  const names = ["ground", "ignition supply", "coolant temperature", "can high", "can low", "fuel level", "vehicle speed", "stop lamp", "turn lamp, left", "horn"];
-  await pasteInto(page.getByLabel("Paste a table into H"), ["pin\tcolor\tmm2\tfunction", ...Array.from({ length: 26 }, (_, i) => (i % 7 === 6 ? `${i + 1}\t\t\tempty` : `${i + 1}\t${colours[i % 10]}\t0.5\t${names[i % 10]}`))].join("\n"));
+  const names = [
+    "ground",
+    "ignition supply",
+    "coolant temperature",
+    "can high",
+    "can low",
+    "fuel level",
+    "vehicle speed",
+    "stop lamp",
+    "turn lamp, left",
+    "horn",
+  ];
+  await pasteInto(
+    page.getByLabel("Paste a table into H"),
+    [
+      "pin\tcolor\tmm2\tfunction",
+      ...Array.from({ length: 26 }, (_, i) =>
+        i % 7 === 6 ? `${i + 1}\t\t\tempty` : `${i + 1}\t${colours[i % 10]}\t0.5\t${names[i % 10]}`,
+      ),
+    ].join("\n"),
+  );
   await expect(page.getByText(/^26 lines read, 26 understood/)).toBeVisible();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("tab", { name: /H .*26 of 26/ })).toBeVisible();

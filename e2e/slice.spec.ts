@@ -1,10 +1,14 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "./fixtures.ts";
 
-const VEHICLE = "cavity\tfunction\tcolour\tsize\n1\tGround\tB\t2\n2\tIgnition\tW/R\t1.25\n3\tAccessory\tL/R\t0.85\n4\tempty\t\t\n5\tLevel sender, left\tL/W\t0.5\n6\tLevel sender, right\tSB\t0.5";
-const INCOMING = "A – RD – Supply, switched\nB – RD/WH – Supply, memory\nC – BK – CAN low\nD – TQ – Level sender, left\nE – BU/WH – Level sender, right\nF – BN – Ground";
+const VEHICLE =
+  "cavity\tfunction\tcolour\tsize\n1\tGround\tB\t2\n2\tIgnition\tW/R\t1.25\n3\tAccessory\tL/R\t0.85\n4\tempty\t\t\n5\tLevel sender, left\tL/W\t0.5\n6\tLevel sender, right\tSB\t0.5";
+const INCOMING =
+  "A – RD – Supply, switched\nB – RD/WH – Supply, memory\nC – BK – CAN low\nD – TQ – Level sender, left\nE – BU/WH – Level sender, right\nF – BN – Ground";
 
-test("a whole job by keyboard alone, from two pasted tables to a record that can be brought in again", async ({ page }) => {
+test("a whole job by keyboard alone, from two pasted tables to a record that can be brought in again", async ({
+  page,
+}) => {
   await page.goto("/");
   await expect(page.getByRole("heading", { name: "Jobs" })).toBeVisible();
   await page.keyboard.press("n");
@@ -16,7 +20,10 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await expect(page.getByRole("dialog")).toBeHidden();
 
   // Two connectors with a pasted table each.
-  for (const [name, text] of [["B1", VEHICLE], ["X1", INCOMING]] as const) {
+  for (const [name, text] of [
+    ["B1", VEHICLE],
+    ["X1", INCOMING],
+  ] as const) {
     await page.keyboard.press("Alt+c");
     await expect(page.getByLabel("Name, as on the tag")).toBeFocused();
     await page.keyboard.insertText(name);
@@ -59,7 +66,14 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await page.keyboard.press("Enter");
   await page.getByLabel(/Who works here/).focus();
   await page.keyboard.press("Enter");
-  const total = Number(/of (\d+)/.exec((await page.getByText(/^Step 1 of \d+/).first().textContent()) ?? "")?.[1]);
+  const total = Number(
+    /of (\d+)/.exec(
+      (await page
+        .getByText(/^Step 1 of \d+/)
+        .first()
+        .textContent()) ?? "",
+    )?.[1],
+  );
   expect(total).toBeGreaterThan(20);
   for (let i = 1; i <= total; i++) {
     await expect(page.getByText(new RegExp(`^Step ${i} of`)).first()).toBeVisible();

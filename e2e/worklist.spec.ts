@@ -1,6 +1,8 @@
 import { demoJob, expect, test } from "./fixtures.ts";
 
-test("the technician's own steps, parts, order and evenings stand in the list, and the second opinion says what an order breaks", async ({ page }) => {
+test("the technician's own steps, parts, order and evenings stand in the list, and the second opinion says what an order breaks", async ({
+  page,
+}) => {
   const job = await demoJob(page);
   await page.goto(`${job}/worklist`);
   const list = page.getByRole("listitem");
@@ -35,29 +37,46 @@ test("the kit is ticked and says what can be done today", async ({ page }) => {
   const job = await demoJob(page);
   await page.goto(`${job}/worklist`);
   await expect(page.getByText(/0 of \d+ circuits can be done/)).toBeVisible();
-  for (const kind of ["Tools", "Used up"]) await page.getByRole("heading", { name: new RegExp(`^${kind}`) }).getByRole("button").click();
+  for (const kind of ["Tools", "Used up"])
+    await page
+      .getByRole("heading", { name: new RegExp(`^${kind}`) })
+      .getByRole("button")
+      .click();
   await expect(page.getByText(/[1-9]\d* of \d+ circuits can be done/)).toBeVisible();
   await expect(page.getByText(/waits for joint barrel/).first()).toBeVisible();
-  await page.getByRole("heading", { name: /^Parts/ }).getByRole("button", { name: "tick all" }).click();
+  await page
+    .getByRole("heading", { name: /^Parts/ })
+    .getByRole("button", { name: "tick all" })
+    .click();
   await expect(page.getByText("All the work can be done with what is ticked.")).toBeVisible();
 });
 
-test("somebody else's instructions are held against the plan, and what it lacks is put in", async ({ page }) => {
+test("somebody else's instructions are held against the plan, and what it lacks is put in", async ({
+  page,
+}) => {
   const job = await demoJob(page);
   await page.goto(`${job}/worklist`);
   await page.getByRole("button", { name: "Instructions…" }).click();
   await page.getByLabel("Where they come from").fill("sheet of the kit");
-  await page.getByLabel("Paste the numbered steps").fill("1. Disconnect the battery\n2. Unplug B12\n3. Paint the bracket black");
+  await page
+    .getByLabel("Paste the numbered steps")
+    .fill("1. Disconnect the battery\n2. Unplug B12\n3. Paint the bracket black");
   await expect(page.getByRole("row", { name: /Unplug B12/ })).toContainText("Unplug B12, body, left sill");
   await expect(page.getByText(/steps of the plan are not in them/)).toBeVisible();
   await page.getByLabel("How line 3 is done otherwise").fill("grey instead");
   await page.getByRole("button", { name: "Put 1 in" }).click();
-  await expect(page.getByRole("listitem").filter({ hasText: "Paint the bracket black (done otherwise: grey instead)" })).toContainText("sheet of the kit, step 3");
+  await expect(
+    page.getByRole("listitem").filter({ hasText: "Paint the bracket black (done otherwise: grey instead)" }),
+  ).toContainText("sheet of the kit, step 3");
 });
 
-test("flags carry a code that opens the circuit, and an adapter comes out as its own cut list", async ({ page }) => {
+test("flags carry a code that opens the circuit, and an adapter comes out as its own cut list", async ({
+  page,
+}) => {
   const job = await demoJob(page);
-  await page.addInitScript(() => { window.print = () => undefined; });
+  await page.addInitScript(() => {
+    window.print = () => undefined;
+  });
   await page.goto(`${job}/worklist`);
   await page.getByRole("button", { name: "Flags" }).click();
   await page.emulateMedia({ media: "print" });
@@ -70,7 +89,9 @@ test("flags carry a code that opens the circuit, and an adapter comes out as its
   await expect(page.getByRole("heading", { name: /Adapter loom, to cut by/ })).toBeVisible();
   await expect(page.getByText(/The last change made of the plan:/)).toBeVisible();
   await expect(page.getByText(/Nothing on either loom is cut/)).toBeVisible();
-  await expect(page.getByText("the plan was replayed from the start and does what the decisions say")).toBeVisible();
+  await expect(
+    page.getByText("the plan was replayed from the start and does what the decisions say"),
+  ).toBeVisible();
 });
 
 test("two wires of one plug change places, and a splice is tested in the middle", async ({ page }) => {
@@ -87,12 +108,16 @@ test("two wires of one plug change places, and a splice is tested in the middle"
   await expect(page.getByRole("button", { name: "No test in the middle" })).toBeVisible();
   await page.goto(`${job}/worklist`);
   await expect(page.getByText(/^Exchange: /)).toBeVisible();
-  await expect(page.getByRole("listitem").filter({ hasText: "which half carries the supply?" })).toBeVisible();
+  await expect(
+    page.getByRole("listitem").filter({ hasText: "which half carries the supply?" }),
+  ).toBeVisible();
   await expect(page.getByRole("listitem").filter({ hasText: "until its place is free" })).toBeVisible();
   await expect(page.getByText("the plan was replayed from the start")).toBeVisible();
 });
 
-test("a wire is led through the part in series, another one leaves the loom, and joints are soldered for the job or one by one", async ({ page }) => {
+test("a wire is led through the part in series, another one leaves the loom, and joints are soldered for the job or one by one", async ({
+  page,
+}) => {
   const job = await demoJob(page);
   await page.goto(`${job}/crosswalk?pin=B12.7`);
   await expect(page.getByRole("heading", { name: /^\s*7/ })).toBeVisible();
@@ -113,11 +138,17 @@ test("a wire is led through the part in series, another one leaves the loom, and
   await page.getByRole("button", { name: /^Leave/ }).click();
   await page.goto(`${job}/worklist`);
   await expect(page.getByText("where it leaves the branch", { exact: false })).toBeVisible();
-  await page.getByRole("group", { name: "Joints" }).getByRole("button", { name: "solder", exact: true }).click();
+  await page
+    .getByRole("group", { name: "Joints" })
+    .getByRole("button", { name: "solder", exact: true })
+    .click();
   const spliced = page.getByRole("listitem").filter({ hasText: "soldered" });
   await expect(spliced).toHaveCount(4);
   await spliced.first().click();
-  await page.getByRole("group", { name: "This joint" }).getByRole("button", { name: "crimp", exact: true }).click();
+  await page
+    .getByRole("group", { name: "This joint" })
+    .getByRole("button", { name: "crimp", exact: true })
+    .click();
   await expect(spliced).toHaveCount(3);
   await expect(page.getByText("A sample of this crimp was pulled")).toBeVisible();
   await expect(page.getByText("the plan was replayed from the start")).toBeVisible();

@@ -8,4 +8,12 @@ const PLACES = ["/usr/bin/chromium-headless-shell", "/usr/bin/chromium"];
 export const browserPath = () => PLACES.find((place) => existsSync(place));
 
 /** Without a sandbox, since it may run as root, and without any network of its own. */
-export const BROWSER_FLAGS = ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"];
+export const BROWSER_FLAGS = [
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];

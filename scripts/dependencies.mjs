@@ -12,12 +12,19 @@ export function installPackages(root) {
     process.exit(3);
   }
   const stampFile = join(root, "node_modules/.trevin-lock");
-  const lock = createHash("sha256").update(readFileSync(join(root, "package-lock.json"))).digest("hex");
+  const lock = createHash("sha256")
+    .update(readFileSync(join(root, "package-lock.json")))
+    .digest("hex");
   if (existsSync(stampFile) && readFileSync(stampFile, "utf8") === lock) return;
   process.stdout.write("installing the packages of the lock file (about a minute)\n");
-  const result = spawnSync("npm", ["ci", "--no-audit", "--no-fund", "--loglevel", "error"], { cwd: root, stdio: ["ignore", "ignore", "inherit"] });
+  const result = spawnSync("npm", ["ci", "--no-audit", "--no-fund", "--loglevel", "error"], {
+    cwd: root,
+    stdio: ["ignore", "ignore", "inherit"],
+  });
   if (result.status !== 0) {
-    process.stderr.write("The packages could not be installed. With a connection to the registry, run: npm ci\n");
+    process.stderr.write(
+      "The packages could not be installed. With a connection to the registry, run: npm ci\n",
+    );
     process.exit(3);
   }
   writeFileSync(stampFile, lock);

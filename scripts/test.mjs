@@ -20,21 +20,38 @@ const e2eData = mkdtempSync("/var/tmp/trevin-e2e-");
 const bin = (path) => [process.execPath, join(root, "node_modules", path)];
 /** Two lanes beside each other, one for each core; the browser tests then have the machine to themselves. */
 const lanes = [
-  [["types", ["npm", "run", "--silent", "typecheck"]], ["unit tests", vitest("unit")]],
+  [
+    ["types", ["npm", "run", "--silent", "typecheck"]],
+    ["unit tests", vitest("unit")],
+  ],
   [
     ["lint", [...bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"]],
-    ["layers", [...bin("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "packages"]],
+    [
+      "layers",
+      [
+        ...bin("dependency-cruiser/bin/dependency-cruise.mjs"),
+        "--config",
+        ".dependency-cruiser.cjs",
+        "packages",
+      ],
+    ],
     ["walls", [process.execPath, "--import", "tsx", "scripts/walls.ts"]],
     ["API tests", vitest("api")],
   ],
 ];
-const browser = ["browser tests", [...bin("@playwright/test/cli.js"), "test"], { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: e2eData }];
+const browser = [
+  "browser tests",
+  [...bin("@playwright/test/cli.js"), "test"],
+  { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: e2eData },
+];
 
 let passed = 0;
 let failed = 0;
-await Promise.all(lanes.map(async (lane) => {
-  for (const step of lane) await run(step, false);
-}));
+await Promise.all(
+  lanes.map(async (lane) => {
+    for (const step of lane) await run(step, false);
+  }),
+);
 await run(browser, true);
 rmSync(e2eData, { recursive: true, force: true });
 say(`\n${passed} passed, ${failed} failed`);
@@ -44,7 +61,11 @@ process.exit(failed === 0 ? 0 : 1);
 async function run([name, [command, ...args], env], alone) {
   const began = Date.now();
   if (alone) say(`\n== ${name}`);
-  const child = spawn(command, args, { cwd: root, stdio: alone ? ["ignore", "inherit", "inherit"] : ["ignore", "pipe", "pipe"], env: { ...process.env, ...env } });
+  const child = spawn(command, args, {
+    cwd: root,
+    stdio: alone ? ["ignore", "inherit", "inherit"] : ["ignore", "pipe", "pipe"],
+    env: { ...process.env, ...env },
+  });
   const output = [];
   child.stdout?.on("data", (chunk) => output.push(chunk));
   child.stderr?.on("data", (chunk) => output.push(chunk));
@@ -57,29 +78,56 @@ async function run([name, [command, ...args], env], alone) {
 }
 
 function vitest(project) {
-  return [...bin("vitest/vitest.mjs"), "run", "--project", project, "--reporter", "default", "--reporter", "json", "--outputFile.json", join(results, `${project}.json`)];
+  return [
+    ...bin("vitest/vitest.mjs"),
+    "run",
+    "--project",
+    project,
+    "--reporter",
+    "default",
+    "--reporter",
+    "json",
+    "--outputFile.json",
+    join(results, `${project}.json`),
+  ];
 }
 
 /** How many tests a step ran, where its runner says so. */
 function countsOf(name) {
-  const read = (file) => (existsSync(join(results, file)) ? JSON.parse(readFileSync(join(results, file), "utf8")) : null);
+  const read = (file) =>
+    existsSync(join(results, file)) ? JSON.parse(readFileSync(join(results, file), "utf8")) : null;
   if (name === "browser tests") {
     const stats = read("e2e.json")?.stats;
-    return stats ? { passed: stats.expected + stats.flaky, failed: stats.unexpected, counted: true } : { passed: 0, failed: 0, counted: false };
+    return stats
+      ? { passed: stats.expected + stats.flaky, failed: stats.unexpected, counted: true }
+      : { passed: 0, failed: 0, counted: false };
   }
   const report = name === "unit tests" ? read("unit.json") : name === "API tests" ? read("api.json") : null;
-  return report ? { passed: report.numPassedTests, failed: report.numFailedTests, counted: true } : { passed: 0, failed: 0, counted: false };
+  return report
+    ? { passed: report.numPassedTests, failed: report.numFailedTests, counted: true }
+    : { passed: 0, failed: 0, counted: false };
 }
 
 function installBrowser() {
-  if (process.getuid?.() === 0 && existsSync("/usr/bin/apt-get") && !existsSync(`/usr/bin/${BROWSER_PACKAGE}`)) {
-    say("Chromium without a window is missing; installing it from the distribution's packages (about a minute)");
+  if (
+    process.getuid?.() === 0 &&
+    existsSync("/usr/bin/apt-get") &&
+    !existsSync(`/usr/bin/${BROWSER_PACKAGE}`)
+  ) {
+    say(
+      "Chromium without a window is missing; installing it from the distribution's packages (about a minute)",
+    );
     const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
     spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "update"], { env, stdio: "ignore" });
-    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "install", "-y", BROWSER_PACKAGE], { env, stdio: "ignore" });
+    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "install", "-y", BROWSER_PACKAGE], {
+      env,
+      stdio: "ignore",
+    });
   }
   if (browserPath() !== undefined) return;
-  process.stderr.write(`Chromium is not installed. Run this, then test again:\n  sudo apt-get update && sudo apt-get install -y ${BROWSER_PACKAGE}\n`);
+  process.stderr.write(
+    `Chromium is not installed. Run this, then test again:\n  sudo apt-get update && sudo apt-get install -y ${BROWSER_PACKAGE}\n`,
+  );
   process.exit(3);
 }
 

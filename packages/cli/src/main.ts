@@ -52,7 +52,11 @@ export interface Streams {
   /** The whole of standard input. */
   readonly input: () => Buffer;
 }
-const PROCESS: Streams = { out: (text) => void process.stdout.write(text), err: (text) => void process.stderr.write(text), input: () => readFileSync(0) };
+const PROCESS: Streams = {
+  out: (text) => void process.stdout.write(text),
+  err: (text) => void process.stderr.write(text),
+  input: () => readFileSync(0),
+};
 
 interface Call {
   /** The one argument: a file, or a colour. */
@@ -68,19 +72,27 @@ interface Call {
 
 type Command = (call: Call) => unknown;
 
-const job = (report: (document: ReadJob) => unknown): Command => (call) => report(loadJob(call));
+const job =
+  (report: (document: ReadJob) => unknown): Command =>
+  (call) =>
+    report(loadJob(call));
 
 const COMMANDS: Readonly<Record<string, Command>> = {
-  colour: (call) => (call.column ? columnReport(loadText(call), call.system) : colourReport(call.argument, call.system)),
+  colour: (call) =>
+    call.column ? columnReport(loadText(call), call.system) : colourReport(call.argument, call.system),
   import: async ({ argument, bytes, system }) => {
     // The reader of spreadsheets is loaded only where it is needed, and so is the database below.
-    const [{ readTableFile }, { tableFileProblemWords }] = await Promise.all([import("@trevin/server/tables"), import("@trevin/core")]);
+    const [{ readTableFile }, { tableFileProblemWords }] = await Promise.all([
+      import("@trevin/server/tables"),
+      import("@trevin/core"),
+    ]);
     const file = await readTableFile(bytes());
     if (!file.ok) throw new InputError(`${argument}: ${tableFileProblemWords(file.error)}`);
     return importReport(file.value, system);
   },
   lookalikes: job(lookAlikesReport),
-  locate: ({ rest: [connector = "", cavity = ""], hold, ...call }) => locateReport(loadJob(call), connector, cavity, hold),
+  locate: ({ rest: [connector = "", cavity = ""], hold, ...call }) =>
+    locateReport(loadJob(call), connector, cavity, hold),
   face: ({ rest: [connector = ""], hold, ...call }) => faceReport(loadJob(call), connector, hold),
   trace: ({ rest: [connector = "", cavity = ""], ...call }) => traceReport(loadJob(call), connector, cavity),
   match: job(matchReport),
@@ -93,7 +105,11 @@ const COMMANDS: Readonly<Record<string, Command>> = {
 const TAKES_SYSTEM = new Set(["colour", "import"]);
 const TAKES_HOLD = new Set(["locate", "face"]);
 /** Arguments behind the file, by command. */
-const BEHIND: Readonly<Record<string, readonly string[]>> = { locate: ["CONNECTOR", "CAVITY"], face: ["CONNECTOR"], trace: ["CONNECTOR", "CAVITY"] };
+const BEHIND: Readonly<Record<string, readonly string[]>> = {
+  locate: ["CONNECTOR", "CAVITY"],
+  face: ["CONNECTOR"],
+  trace: ["CONNECTOR", "CAVITY"],
+};
 
 /** Runs one command line and gives the exit code. */
 export async function main(args: readonly string[], { out, err, input }: Streams = PROCESS): Promise<number> {
@@ -120,10 +136,23 @@ export async function main(args: readonly string[], { out, err, input }: Streams
 }
 
 /** The command and what it is called with; null when help is asked for. */
-function readArguments(args: readonly string[], input: Streams["input"]): { readonly name: string; readonly command: Command; readonly call: Call } | null {
+function readArguments(
+  args: readonly string[],
+  input: Streams["input"],
+): { readonly name: string; readonly command: Command; readonly call: Call } | null {
   let parsed;
   try {
-    parsed = parseArgs({ args: [...args], allowPositionals: true, options: { help: { type: "boolean", short: "h" }, system: { type: "string" }, column: { type: "string" }, view: { type: "string" }, grip: { type: "string" } } });
+    parsed = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: {
+        help: { type: "boolean", short: "h" },
+        system: { type: "string" },
+        column: { type: "string" },
+        view: { type: "string" },
+        grip: { type: "string" },
+      },
+    });
   } catch (error) {
     throw new UsageError(error instanceof Error ? error.message : String(error));
   }
@@ -133,24 +162,42 @@ function readArguments(args: readonly string[], input: Streams["input"]): { read
   const command = COMMANDS[name];
   if (command === undefined) throw new UsageError(`there is no command "${name}"`);
   if (values.column !== undefined && name !== "colour") throw new UsageError(`${name} takes no --column`);
-  if (values.system !== undefined && !TAKES_SYSTEM.has(name)) throw new UsageError(`${name} takes no --system`);
+  if (values.system !== undefined && !TAKES_SYSTEM.has(name))
+    throw new UsageError(`${name} takes no --system`);
   const system = values.system === undefined ? null : COLOUR_SYSTEMS.find((one) => one === values.system);
   if (system === undefined) throw new UsageError(`--system is one of ${COLOUR_SYSTEMS.join(", ")}`);
-  if ((values.view !== undefined || values.grip !== undefined) && !TAKES_HOLD.has(name)) throw new UsageError(`${name} takes no --view and no --grip`);
+  if ((values.view !== undefined || values.grip !== undefined) && !TAKES_HOLD.has(name))
+    throw new UsageError(`${name} takes no --view and no --grip`);
   const hold = readHold(values.view, values.grip);
   const given = values.column === undefined ? rest : [values.column, ...rest];
   const [argument, ...more] = given;
   const behind = BEHIND[name] ?? [];
-  if (behind.length > 0 && (argument === undefined || more.length !== behind.length)) throw new UsageError(`${name} takes JOB.json ${behind.join(" ")}`);
-  if (argument === undefined || more.length > behind.length) throw new UsageError(name === "colour" ? "colour takes one colour in quotes, or --column FILE" : `${name} takes one file`);
-  return { name, command, call: { argument, bytes: () => loadBytes(argument, input), system, column: values.column !== undefined, rest: more, hold } };
+  if (behind.length > 0 && (argument === undefined || more.length !== behind.length))
+    throw new UsageError(`${name} takes JOB.json ${behind.join(" ")}`);
+  if (argument === undefined || more.length > behind.length)
+    throw new UsageError(
+      name === "colour" ? "colour takes one colour in quotes, or --column FILE" : `${name} takes one file`,
+    );
+  return {
+    name,
+    command,
+    call: {
+      argument,
+      bytes: () => loadBytes(argument, input),
+      system,
+      column: values.column !== undefined,
+      rest: more,
+      hold,
+    },
+  };
 }
 
 function readHold(view: string | undefined, grip: string | undefined): Hold {
   const side = FACE_VIEWS.find((one) => one === (view ?? "wire"));
   const way = GRIPS.find((one) => new RegExp(`^(?:[a-z]+-)?${one}$`).test(grip ?? "up"));
   if (side === undefined) throw new UsageError(`--view is one of ${FACE_VIEWS.join(", ")}`);
-  if (way === undefined) throw new UsageError(`--grip is one of ${GRIPS.map((one) => `lock-${one}`).join(", ")}`);
+  if (way === undefined)
+    throw new UsageError(`--grip is one of ${GRIPS.map((one) => `lock-${one}`).join(", ")}`);
   return { view: side, grip: way };
 }
 

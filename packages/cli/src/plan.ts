@@ -1,6 +1,28 @@
 import {
-  adapterLoom, bench, blockWords, checkPlan, colourInWords, compareMethods, deviceWords, faultWords, fileOf, findHazards, indexPins, kitOf, owedAfter, pinColour, pinName, pinNamer, stepWords,
-  type AdapterEnd, type Dossier, type Fault, type PinId, type PlacedPin, type Step, type StepId,
+  adapterLoom,
+  bench,
+  blockWords,
+  checkPlan,
+  colourInWords,
+  compareMethods,
+  deviceWords,
+  faultWords,
+  fileOf,
+  findHazards,
+  indexPins,
+  kitOf,
+  owedAfter,
+  pinColour,
+  pinName,
+  pinNamer,
+  stepWords,
+  type AdapterEnd,
+  type Dossier,
+  type Fault,
+  type PinId,
+  type PlacedPin,
+  type Step,
+  type StepId,
 } from "@trevin/core";
 import { planFileProblemWords, readPlanFile, type ReadJob } from "@trevin/core/contract";
 import { InputError } from "./failure.ts";
@@ -12,19 +34,55 @@ export function planReport({ dossier: believed, ledger, entries }: ReadJob): unk
   const named = (id: PinId | null): string | null => nameOf(id, pins);
   return {
     blocks: plan.blocks.map((block) => blockWords(block, pinNamer(dossier))),
-    minutes: plan.minutes, range: plan.range, hash, transfers: plan.transfers, placeChanges: plan.walk,
+    minutes: plan.minutes,
+    range: plan.range,
+    hash,
+    transfers: plan.transfers,
+    placeChanges: plan.walk,
     steps: plan.steps.map((step, index) => {
       const { verb, object, where, before } = stepWords(step, dossier, pins);
       const { id, kind, group, op, connector, place, length, joint, minutes, range, twins, decision } = step;
       return {
-        number: index + 1, state: progress.get(id) ?? "open", id, kind, group, words: `${verb} ${object}, ${where}`, before, place, wire: named(step.wire), colour: colourOf(step, pins), at: named(step.at), partner: named(step.partner), others: step.others.map(named),
-        connector, length, joint, twins: twins.map(named), minutes, range, discharges: decision, op,
+        number: index + 1,
+        state: progress.get(id) ?? "open",
+        id,
+        kind,
+        group,
+        words: `${verb} ${object}, ${where}`,
+        before,
+        place,
+        wire: named(step.wire),
+        colour: colourOf(step, pins),
+        at: named(step.at),
+        partner: named(step.partner),
+        others: step.others.map(named),
+        connector,
+        length,
+        joint,
+        twins: twins.map(named),
+        minutes,
+        range,
+        discharges: decision,
+        op,
       };
     }),
-    kit: kitOf(dossier, plan).map(({ kind, what, size, count, spare, steps }) => ({ kind, what, size, count, spare, steps: steps.length })),
+    kit: kitOf(dossier, plan).map(({ kind, what, size, count, spare, steps }) => ({
+      kind,
+      what,
+      size,
+      count,
+      spare,
+      steps: steps.length,
+    })),
     methods: compareMethods(dossier, plan).map(({ method, cost }) => ({ method, ...cost })),
     adapter: adapterReport(dossier),
-    owed: owedAfter(findHazards(dossier)).map(({ title, detail, cure, pins: about, accepted }) => ({ title, detail, cure, pins: about.map(named), ...(accepted === "" ? {} : { accepted }) })),
+    owed: owedAfter(findHazards(dossier)).map(({ title, detail, cure, pins: about, accepted }) => ({
+      title,
+      detail,
+      cure,
+      pins: about.map(named),
+      ...(accepted === "" ? {} : { accepted }),
+    })),
     fault: faultReport(checkPlan(dossier, plan, start), plan.steps, dossier),
     job: fileOf({ dossier: believed, ledger }),
   };
@@ -37,12 +95,23 @@ export function checkReport(text: string): unknown {
   const { dossier, steps, start } = read.value;
   const fault = checkPlan(dossier, { steps }, start);
   const at = fault !== null && "step" in fault ? steps.findIndex(({ id }) => id === fault.step) : -1;
-  return { steps: steps.length, rule: fault?.code ?? null, step: at < 0 ? null : at + 1, fault: faultReport(fault, steps, dossier) };
+  return {
+    steps: steps.length,
+    rule: fault?.code ?? null,
+    step: at < 0 ? null : at + 1,
+    fault: faultReport(fault, steps, dossier),
+  };
 }
 
 function faultReport(fault: Fault | null, steps: readonly Step[], dossier: Dossier): string | null {
   if (fault === null) return null;
-  const numbered = (id: string): string => { const at = steps.findIndex((step) => step.id === (id as StepId)); const step = steps[at]; return step === undefined ? id : `step ${at + 1} (${stepWords(step, dossier).verb.toLowerCase()} ${stepWords(step, dossier).object})`; };
+  const numbered = (id: string): string => {
+    const at = steps.findIndex((step) => step.id === (id as StepId));
+    const step = steps[at];
+    return step === undefined
+      ? id
+      : `step ${at + 1} (${stepWords(step, dossier).verb.toLowerCase()} ${stepWords(step, dossier).object})`;
+  };
   return faultWords(fault, pinNamer(dossier), numbered);
 }
 
@@ -64,7 +133,23 @@ function adapterReport(dossier: Dossier): unknown {
     if (one.at === "part") return { at: "part", part: deviceWords(one.device) };
     if (one.at === "joint") return { at: "joint", with: one.with.map(pinName) };
     if (one.at === "pigtail") return { at: "pigtail", lead: pinName(one.lead) };
-    return { at: `shell that meets ${one.meets.connector.name}`, cavity: one.meets.pin.cavity, terminal: one.terminal, strip: one.strip, seal: one.seal };
+    return {
+      at: `shell that meets ${one.meets.connector.name}`,
+      cavity: one.meets.pin.cavity,
+      terminal: one.terminal,
+      strip: one.strip,
+      seal: one.seal,
+    };
   };
-  return { shells: loom.shells.map(({ name, sealed, pins }) => ({ meets: name, ways: pins.length, sealed })), wires: loom.wires.map(({ decision, own, colour, size, length, ends }) => ({ decision, wire: own === null ? "the pigtail's own lead" : "new", colour, size, length, ends: ends.map(end) })) };
+  return {
+    shells: loom.shells.map(({ name, sealed, pins }) => ({ meets: name, ways: pins.length, sealed })),
+    wires: loom.wires.map(({ decision, own, colour, size, length, ends }) => ({
+      decision,
+      wire: own === null ? "the pigtail's own lead" : "new",
+      colour,
+      size,
+      length,
+      ends: ends.map(end),
+    })),
+  };
 }

@@ -38,11 +38,19 @@ const BODY_LIMIT = 4_000_000;
 
 /** The fixed style elements that PrimeVue puts into a page: an empty one, its base rules, those of its lists. Nothing else is inline; the browser tests fail on any other. */
 const PRIMEVUE_STYLES = [
-  "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='", "'sha256-Fd0QD0FqL+7/xbtxgLdOiaqgrzQ+aCPAt30l0g1PmgI='", "'sha256-UmtTyyLNQnYAvy909krSz5Ex3J0XukTxr54qJ6RJ2PA='",
+  "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='",
+  "'sha256-Fd0QD0FqL+7/xbtxgLdOiaqgrzQ+aCPAt30l0g1PmgI='",
+  "'sha256-UmtTyyLNQnYAvy909krSz5Ex3J0XukTxr54qJ6RJ2PA='",
 ];
 
 /** The whole HTTP side. Listens to nothing, so that tests inject what they like. */
-export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localhost", "[::1]"] }: AppDeps): Express {
+export function createApp({
+  db,
+  log,
+  now,
+  webRoot,
+  hosts = ["127.0.0.1", "localhost", "[::1]"],
+}: AppDeps): Express {
   const app = express();
   app.disable("x-powered-by");
   app.set("etag", false);
@@ -52,7 +60,16 @@ export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localh
     const started = process.hrtime.bigint();
     response.on("finish", () => {
       const ms = Number(process.hrtime.bigint() - started) / 1e6;
-      log.info({ request: request.id, method: request.method, path: request.path, status: response.statusCode, ms: Math.round(ms * 10) / 10 }, "answered");
+      log.info(
+        {
+          request: request.id,
+          method: request.method,
+          path: request.path,
+          status: response.statusCode,
+          ms: Math.round(ms * 10) / 10,
+        },
+        "answered",
+      );
     });
     next();
   });
@@ -63,8 +80,17 @@ export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localh
       contentSecurityPolicy: {
         useDefaults: false,
         directives: {
-          defaultSrc: ["'none'"], scriptSrc: ["'self'"], styleSrc: ["'self'", ...PRIMEVUE_STYLES], imgSrc: ["'self'", "data:"], fontSrc: ["'self'"], connectSrc: ["'self'"],
-          workerSrc: ["'self'"], manifestSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'", ...PRIMEVUE_STYLES],
+          imgSrc: ["'self'", "data:"],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
         },
       },
     }),
@@ -87,12 +113,19 @@ export function createApp({ db, log, now, webRoot, hosts = ["127.0.0.1", "localh
   api.use(jobRoutes(db));
   api.use(benchRoutes(db, now));
   api.use(shelfRoutes(db));
-  api.use((request, _response, next) => next(new HttpProblem(404, "no-such-resource", `There is nothing at ${request.method} ${request.path}.`)));
+  api.use((request, _response, next) =>
+    next(new HttpProblem(404, "no-such-resource", `There is nothing at ${request.method} ${request.path}.`)),
+  );
   app.use("/api/v1", api);
   if (webRoot !== null && existsSync(join(webRoot, "index.html"))) {
-    app.use("/assets", express.static(join(webRoot, "assets"), { immutable: true, maxAge: "1y", etag: true }));
+    app.use(
+      "/assets",
+      express.static(join(webRoot, "assets"), { immutable: true, maxAge: "1y", etag: true }),
+    );
     app.use(express.static(webRoot, { index: false, etag: true }));
-    app.get("/{*page}", (_request, response) => response.sendFile(join(webRoot, "index.html"), { headers: { "Cache-Control": "no-cache" } }));
+    app.get("/{*page}", (_request, response) =>
+      response.sendFile(join(webRoot, "index.html"), { headers: { "Cache-Control": "no-cache" } }),
+    );
   }
   app.use(problemHandler(log));
   return app;

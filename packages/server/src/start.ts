@@ -18,7 +18,9 @@ export { StartFailure } from "./launch/failure.ts";
 
 const HOST = "127.0.0.1";
 /** The last one stands first in the list. */
-const DEMOS = ["engine-swap", "cluster-swap", "wiper-bypass", "tail-lift", "levelling"].map((name) => fileURLToPath(new URL(`../demo/${name}.trevin.json`, import.meta.url)));
+const DEMOS = ["engine-swap", "cluster-swap", "wiper-bypass", "tail-lift", "levelling"].map((name) =>
+  fileURLToPath(new URL(`../demo/${name}.trevin.json`, import.meta.url)),
+);
 
 /**
  * Everything between the command and the ready line. Each thing opened is closed again in reverse order, whether by a
@@ -43,7 +45,10 @@ export async function start(projectRoot: string): Promise<void> {
     const { connection } = await openDatabase(projectRoot, say, closers);
     if ((await countJobs(connection.db)) === 0) await loadDemo(connection);
     const webRoot = process.env["TREVIN_WEB"] === "off" ? null : buildWebIfStale(projectRoot, say);
-    const log = pino({ level: process.env["TREVIN_LOG"] ?? "warn", redact: ["req.headers.authorization", "req.headers.cookie"] });
+    const log = pino({
+      level: process.env["TREVIN_LOG"] ?? "warn",
+      redact: ["req.headers.authorization", "req.headers.cookie"],
+    });
     server.removeAllListeners("request");
     server.on("request", createApp({ db: connection.db, log, now: () => new Date(), webRoot }));
     if (stopping === null) say(`Trevin is ready at http://${HOST}:${port}/`);
@@ -54,9 +59,15 @@ export async function start(projectRoot: string): Promise<void> {
 }
 
 /** A database that is ready to use: the one of DATABASE_URL, or the private cluster of the data folder. */
-export async function openDatabase(projectRoot: string, say: (line: string) => void, closers: (() => unknown)[], hold = true): Promise<{ readonly connection: Connection; readonly url: string }> {
+export async function openDatabase(
+  projectRoot: string,
+  say: (line: string) => void,
+  closers: (() => unknown)[],
+  hold = true,
+): Promise<{ readonly connection: Connection; readonly url: string }> {
   const outside = process.env["DATABASE_URL"];
-  const onError = (error: Error): void => void process.stderr.write(`database connection lost: ${error.message}\n`);
+  const onError = (error: Error): void =>
+    void process.stderr.write(`database connection lost: ${error.message}\n`);
   if (outside !== undefined && outside !== "") {
     await prepared(outside, { role: APP_ROLE, password: null });
     const connection = connect(outside, { role: APP_ROLE, onError });
@@ -78,7 +89,10 @@ async function prepared(url: string, app: Parameters<typeof prepareDatabase>[1])
     await prepareDatabase(url, app);
   } catch (error) {
     if (error instanceof StartFailure) throw error;
-    throw new StartFailure(`The database did not take this version's tables: ${error instanceof Error ? error.message : String(error)}. Nothing was lost.`, EXIT.database);
+    throw new StartFailure(
+      `The database did not take this version's tables: ${error instanceof Error ? error.message : String(error)}. Nothing was lost.`,
+      EXIT.database,
+    );
   }
 }
 
@@ -93,16 +107,26 @@ async function loadDemo({ db }: Connection): Promise<void> {
 function portOf(text: string | undefined): number {
   if (text === undefined || text === "") return 4600;
   const port = Number(text);
-  if (!Number.isInteger(port) || port < 1 || port > 65_535) throw new StartFailure(`TREVIN_PORT is "${text}"; it has to be a number from 1 to 65535.`, 2);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new StartFailure(`TREVIN_PORT is "${text}"; it has to be a number from 1 to 65535.`, 2);
   return port;
 }
 
 /** Takes the port before anything else is touched; until the application is there it asks to wait. */
 function claimPort(port: number): Promise<Server> {
-  const server = createServer((_request, response) => response.writeHead(503, { "Retry-After": "2", "Content-Type": "text/plain" }).end("Trevin is starting\n"));
+  const server = createServer((_request, response) =>
+    response.writeHead(503, { "Retry-After": "2", "Content-Type": "text/plain" }).end("Trevin is starting\n"),
+  );
   return new Promise((resolve, reject) => {
     server.once("error", (error: NodeJS.ErrnoException) =>
-      reject(error.code === "EADDRINUSE" ? new StartFailure(`Port ${port} is taken by another program. Set TREVIN_PORT to a free one, for example TREVIN_PORT=${port + 1} npm start`, EXIT.portBusy) : new StartFailure(`Port ${port} cannot be opened: ${error.message}`, EXIT.portBusy)),
+      reject(
+        error.code === "EADDRINUSE"
+          ? new StartFailure(
+              `Port ${port} is taken by another program. Set TREVIN_PORT to a free one, for example TREVIN_PORT=${port + 1} npm start`,
+              EXIT.portBusy,
+            )
+          : new StartFailure(`Port ${port} cannot be opened: ${error.message}`, EXIT.portBusy),
+      ),
     );
     server.listen(port, HOST, () => resolve(server));
   });

@@ -8,23 +8,31 @@ describe("bench", () => {
   const { send, at } = useServer();
   async function ready(): Promise<{ readonly id: string; readonly dossier: Dossier }> {
     const imported = (await send("POST", "/imports", DEMO)).body;
-    const decided = (await send("PATCH", `/jobs/${imported.id}/decisions`, { put: restOfDemo(imported.dossier!) }, at(1))).body;
+    const decided = (
+      await send("PATCH", `/jobs/${imported.id}/decisions`, { put: restOfDemo(imported.dossier!) }, at(1))
+    ).body;
     return { id: decided.id!, dossier: decided.dossier! };
   }
-  const ledger = async (id: string): Promise<readonly StoredEntry[]> => (await send("GET", `/jobs/${id}/ledger`)).body["entries"] as StoredEntry[];
+  const ledger = async (id: string): Promise<readonly StoredEntry[]> =>
+    (await send("GET", `/jobs/${id}/ledger`)).body["entries"] as StoredEntry[];
 
   it("freezes the baseline with the first step, chains every entry, and works through to the end", async () => {
     const { id, dossier } = await ready();
     const { steps } = planWork(dossier);
-    for (let i = 0; i < steps.length; i++) expect((await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, i))).status).toBe(201);
+    for (let i = 0; i < steps.length; i++)
+      expect((await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, i))).status).toBe(201);
     const stored = await ledger(id);
     const chain = verifyChain(stored, readEntry);
     if (!chain.ok) throw new Error(chain.error.code);
-    expect(chain.value.slice(0, 3).map((entry) => entry.what.kind)).toEqual(["baseline", "plan-adopted", "done"]);
+    expect(chain.value.slice(0, 3).map((entry) => entry.what.kind)).toEqual([
+      "baseline",
+      "plan-adopted",
+      "done",
+    ]);
     expect(stored).toHaveLength(steps.length + 2);
     expect(foldLedger(chain.value).fold.state.battery).toBe("on");
     const csv = (await send("GET", `/jobs/${id}/as-built.csv`)).body["text"] as string;
-    expect(csv).toContain("AL-P,D,occupied,\"Level sender, left\",L/W");
+    expect(csv).toContain('AL-P,D,occupied,"Level sender, left",L/W');
     expect((await send("GET", `/jobs/${id}/ledger.csv`)).body["text"]).toContain("Release turquoise");
   });
 
@@ -32,7 +40,10 @@ describe("bench", () => {
     const { id, dossier } = await ready();
     const command = benchCommand(dossier, 0);
     const first = await send("POST", `/jobs/${id}/ledger`, command);
-    const again = await Promise.all([send("POST", `/jobs/${id}/ledger`, command), send("POST", `/jobs/${id}/ledger`, command)]);
+    const again = await Promise.all([
+      send("POST", `/jobs/${id}/ledger`, command),
+      send("POST", `/jobs/${id}/ledger`, command),
+    ]);
     for (const answer of again) expect(answer.body).toEqual(first.body);
     expect(await ledger(id)).toHaveLength(3);
   });
@@ -40,7 +51,16 @@ describe("bench", () => {
   it("lets two devices work at once without losing or repeating an entry", async () => {
     const { id, dossier } = await ready();
     await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, 0));
-    const notes = await Promise.all(Array.from({ length: 12 }, (_, i) => send("POST", `/jobs/${id}/ledger`, { ...benchCommand(dossier, 0), kind: "note", text: `note ${i}`, step: null })));
+    const notes = await Promise.all(
+      Array.from({ length: 12 }, (_, i) =>
+        send("POST", `/jobs/${id}/ledger`, {
+          ...benchCommand(dossier, 0),
+          kind: "note",
+          text: `note ${i}`,
+          step: null,
+        }),
+      ),
+    );
     expect(notes.every((answer) => answer.status === 201)).toBe(true);
     expect(verifyChain(await ledger(id), readEntry)).toMatchObject({ ok: true });
     expect(await ledger(id)).toHaveLength(15);
@@ -50,17 +70,37 @@ describe("bench", () => {
     const { id, dossier } = await ready();
     const late = await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, 8));
     expect(late.body).toMatchObject({ status: 409, code: "battery-is-on" });
-    expect((await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, 0, { plan: "0".repeat(64) }))).body["code"]).toBe("plan-changed");
-    expect((await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, 0, { kind: "skipped", reason: "no time" }))).body["code"]).toBe("step-changes-wiring");
+    expect(
+      (await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, 0, { plan: "0".repeat(64) }))).body[
+        "code"
+      ],
+    ).toBe("plan-changed");
+    expect(
+      (
+        await send(
+          "POST",
+          `/jobs/${id}/ledger`,
+          benchCommand(dossier, 0, { kind: "skipped", reason: "no time" }),
+        )
+      ).body["code"],
+    ).toBe("step-changes-wiring");
     expect(await ledger(id)).toHaveLength(0);
     const blocked = (await send("POST", "/imports", DEMO)).body;
-    expect((await send("POST", `/jobs/${blocked.id}/ledger`, benchCommand(blocked.dossier!, 0))).body).toMatchObject({ code: "blocked", detail: expect.stringContaining("B12.3 is undecided") });
+    expect(
+      (await send("POST", `/jobs/${blocked.id}/ledger`, benchCommand(blocked.dossier!, 0))).body,
+    ).toMatchObject({ code: "blocked", detail: expect.stringContaining("B12.3 is undecided") });
   });
 
   it("takes back the last step, but not one that later steps stand on", async () => {
     const { id, dossier } = await ready();
     for (let i = 0; i < 6; i++) await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, i));
-    const retract = (seq: number) => send("POST", `/jobs/${id}/ledger`, { ...benchCommand(dossier, 0), kind: "retracted", seq, reason: "went back" });
+    const retract = (seq: number) =>
+      send("POST", `/jobs/${id}/ledger`, {
+        ...benchCommand(dossier, 0),
+        kind: "retracted",
+        seq,
+        reason: "went back",
+      });
     expect((await retract(2)).body).toMatchObject({ status: 409, code: "later-entries-depend" });
     expect((await retract(7)).status).toBe(201);
     expect((await retract(7)).body["code"]).toBe("already-retracted");
@@ -73,13 +113,28 @@ describe("bench", () => {
     for (let i = 0; i <= join; i++) await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, i));
     const connector = dossier.connectors.find((one) => one.name === "B12")!;
     const change = { put: [{ ...connector.pins[7]!, colour: "L" }] };
-    expect((await send("PATCH", `/jobs/${id}/connectors/${connector.id}/pins`, change, at(2))).body["code"]).toBe("work-has-begun");
+    expect(
+      (await send("PATCH", `/jobs/${id}/connectors/${connector.id}/pins`, change, at(2))).body["code"],
+    ).toBe("work-has-begun");
     const carried = planWork(dossier).steps[join]!.decision!;
-    expect((await send("PATCH", `/jobs/${id}/decisions`, { remove: [carried] }, at(2))).body["code"]).toBe("decision-carried-out");
-    expect((await send("PATCH", `/jobs/${id}/decisions`, { remove: [`cap:${namer(dossier)("B12.3")}`] }, at(2))).status).toBe(200);
-    const found = await send("POST", `/jobs/${id}/ledger`, { ...benchCommand(dossier, 0), kind: "found", pin: namer(dossier)("B12.8"), facts: { colour: "L" }, note: "looked" });
+    expect((await send("PATCH", `/jobs/${id}/decisions`, { remove: [carried] }, at(2))).body["code"]).toBe(
+      "decision-carried-out",
+    );
+    expect(
+      (await send("PATCH", `/jobs/${id}/decisions`, { remove: [`cap:${namer(dossier)("B12.3")}`] }, at(2)))
+        .status,
+    ).toBe(200);
+    const found = await send("POST", `/jobs/${id}/ledger`, {
+      ...benchCommand(dossier, 0),
+      kind: "found",
+      pin: namer(dossier)("B12.8"),
+      facts: { colour: "L" },
+      note: "looked",
+    });
     expect(found.status).toBe(201);
-    expect((await send("GET", `/jobs/${id}/as-built.csv`)).body["text"]).toContain("B12,8,occupied,\"Level sender, right\",L,");
+    expect((await send("GET", `/jobs/${id}/as-built.csv`)).body["text"]).toContain(
+      'B12,8,occupied,"Level sender, right",L,',
+    );
   });
 
   it("gives the same job back from its file, ledger included, as often as one likes", async () => {
@@ -93,13 +148,19 @@ describe("bench", () => {
     expect((await send("POST", `/jobs/${copy.body.id}/ledger`, benchCommand(dossier, 9))).status).toBe(201);
     const forged = structuredClone(file) as { ledger: { bytes: string }[] };
     forged.ledger[4]!.bytes = forged.ledger[4]!.bytes.replace("Ines", "Nobody");
-    expect((await send("POST", "/imports", forged)).body).toMatchObject({ status: 422, code: "ledger-damaged" });
+    expect((await send("POST", "/imports", forged)).body).toMatchObject({
+      status: 422,
+      code: "ledger-damaged",
+    });
   });
 
   it("cannot be altered or emptied by the application's role, nor by the owner by mistake", async () => {
     const { id, dossier } = await ready();
     await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, 0));
-    for (const [url, code] of [[inject("appUrl"), "42501"], [inject("ownerUrl"), "23001"]] as const) {
+    for (const [url, code] of [
+      [inject("appUrl"), "42501"],
+      [inject("ownerUrl"), "23001"],
+    ] as const) {
       const client = new Client({ connectionString: url });
       await client.connect();
       for (const statement of ["UPDATE ledger SET bytes = ''", "DELETE FROM ledger", "TRUNCATE ledger"]) {

@@ -3,7 +3,16 @@ import { createServer } from "node:http";
 import { readFileSync } from "node:fs";
 import { pino } from "pino";
 import { afterAll, beforeAll, inject } from "vitest";
-import { decisionId, indexPins, pinName, planHash, planWork, type Decision, type Dossier, type PinId } from "@trevin/core";
+import {
+  decisionId,
+  indexPins,
+  pinName,
+  planHash,
+  planWork,
+  type Decision,
+  type Dossier,
+  type PinId,
+} from "@trevin/core";
 import type { JobView } from "@trevin/core/contract";
 import { createApp } from "../src/app.ts";
 import { connect, type Connection } from "../src/db/connect.ts";
@@ -21,27 +30,49 @@ export function useServer() {
   let close: () => void;
   beforeAll(async () => {
     connection = connect(inject("appUrl"));
-    const server = createServer(createApp({ db: connection.db, log: pino({ level: "silent" }), now: () => new Date(), webRoot: null }));
+    const server = createServer(
+      createApp({ db: connection.db, log: pino({ level: "silent" }), now: () => new Date(), webRoot: null }),
+    );
     server.listen(0, "127.0.0.1");
     await once(server, "listening");
     const address = server.address();
     base = `http://127.0.0.1:${typeof address === "object" && address !== null ? address.port : 0}`;
-    close = () => { server.close(); server.closeAllConnections(); };
+    close = () => {
+      server.close();
+      server.closeAllConnections();
+    };
   });
   afterAll(async () => {
     close();
     await connection.close();
   });
-  const send = async (method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> => {
-    const response = await fetch(`${base}/api/v1${path}`, { method, headers: { ...(body === undefined ? {} : { "Content-Type": "application/json" }), ...headers }, body: body === undefined ? null : typeof body === "string" ? body : JSON.stringify(body) });
+  const send = async (
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer> => {
+    const response = await fetch(`${base}/api/v1${path}`, {
+      method,
+      headers: { ...(body === undefined ? {} : { "Content-Type": "application/json" }), ...headers },
+      body: body === undefined ? null : typeof body === "string" ? body : JSON.stringify(body),
+    });
     const text = await response.text();
-    return { status: response.status, body: (response.headers.get("content-type")?.includes("json") ? JSON.parse(text) : { text }) as Answer["body"], headers: response.headers };
+    return {
+      status: response.status,
+      body: (response.headers.get("content-type")?.includes("json")
+        ? JSON.parse(text)
+        : { text }) as Answer["body"],
+      headers: response.headers,
+    };
   };
   const at = (revision: number): Record<string, string> => ({ "If-Match": `"${revision}"` });
   return { send, at, base: () => base, db: () => connection.db };
 }
 
-export const DEMO = JSON.parse(readFileSync(new URL("../demo/levelling.trevin.json", import.meta.url), "utf8")) as Record<string, unknown>;
+export const DEMO = JSON.parse(
+  readFileSync(new URL("../demo/levelling.trevin.json", import.meta.url), "utf8"),
+) as Record<string, unknown>;
 
 export function namer(dossier: Dossier): (name: string) => PinId {
   const ids = new Map([...indexPins(dossier).values()].map((placed) => [pinName(placed), placed.pin.id]));
@@ -52,14 +83,44 @@ const common = { sure: "sure" as const, reason: "", answers: [] };
 /** The decisions that the demo leaves open. */
 export function restOfDemo(dossier: Dossier): readonly Decision[] {
   const at = namer(dossier);
-  const join = (vehicle: string, incoming: string): Decision => ({ kind: "join", vehicle: at(`B12.${vehicle}`), incoming: at(`AL-P.${incoming}`), method: "move", ...common });
-  return [join("4", "M"), join("5", "H"), join("9", "F"), join("10", "N"), join("11", "G"), join("14", "L"), { kind: "cap", pin: at("B12.3"), ...common }, { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common }];
+  const join = (vehicle: string, incoming: string): Decision => ({
+    kind: "join",
+    vehicle: at(`B12.${vehicle}`),
+    incoming: at(`AL-P.${incoming}`),
+    method: "move",
+    ...common,
+  });
+  return [
+    join("4", "M"),
+    join("5", "H"),
+    join("9", "F"),
+    join("10", "N"),
+    join("11", "G"),
+    join("14", "L"),
+    { kind: "cap", pin: at("B12.3"), ...common },
+    { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common },
+  ];
 }
 export const decisionIds = (decisions: readonly Decision[]): readonly string[] => decisions.map(decisionId);
 
 let events = 0;
 /** A bench command as a device would send it. */
-export function benchCommand(dossier: Dossier, index: number, more: Record<string, unknown> = {}): Record<string, unknown> {
+export function benchCommand(
+  dossier: Dossier,
+  index: number,
+  more: Record<string, unknown> = {},
+): Record<string, unknown> {
   const plan = planWork(dossier);
-  return { kind: "done", step: plan.steps[index]?.id, plan: planHash(plan), event: `event-${process.pid}-${++events}`, person: "Ines", device: "test", deviceAt: "2026-01-01T10:00:00.000Z", lastSeen: -1, note: "", ...more };
+  return {
+    kind: "done",
+    step: plan.steps[index]?.id,
+    plan: planHash(plan),
+    event: `event-${process.pid}-${++events}`,
+    person: "Ines",
+    device: "test",
+    deviceAt: "2026-01-01T10:00:00.000Z",
+    lastSeen: -1,
+    note: "",
+    ...more,
+  };
 }

@@ -13,7 +13,12 @@ describe("http", () => {
   const raw = (headers: Record<string, string>, method = "GET"): Promise<number> =>
     new Promise((resolve, reject) => {
       const { hostname, port } = new URL(base());
-      request({ hostname, port, path: "/api/v1/jobs", method, headers }, (response) => { response.resume(); resolve(response.statusCode ?? 0); }).on("error", reject).end();
+      request({ hostname, port, path: "/api/v1/jobs", method, headers }, (response) => {
+        response.resume();
+        resolve(response.statusCode ?? 0);
+      })
+        .on("error", reject)
+        .end();
     });
 
   it("answers known hosts only (DNS rebinding) and takes writes from its own pages only", async () => {
@@ -36,19 +41,40 @@ describe("http", () => {
   });
 
   it("has an OpenAPI 3.1 document that names exactly the routes there are", async () => {
-    const document = (await send("GET", "/openapi.json")).body as unknown as { openapi: string; paths: Record<string, Record<string, unknown>> };
+    const document = (await send("GET", "/openapi.json")).body as unknown as {
+      openapi: string;
+      paths: Record<string, Record<string, unknown>>;
+    };
     expect(document.openapi).toBe("3.1.0");
     expect(document).toEqual(JSON.parse(JSON.stringify(openApiDocument())));
-    const named = Object.entries(document.paths).flatMap(([path, methods]) => Object.keys(methods).map((method) => `${method} ${path}`)).sort();
-    expect(routesOf(createApp({ db: db(), log: pino({ level: "silent" }), now: () => new Date(), webRoot: null }))).toEqual(named);
+    const named = Object.entries(document.paths)
+      .flatMap(([path, methods]) => Object.keys(methods).map((method) => `${method} ${path}`))
+      .sort();
+    expect(
+      routesOf(createApp({ db: db(), log: pino({ level: "silent" }), now: () => new Date(), webRoot: null })),
+    ).toEqual(named);
   });
 
   it("takes a job file up to the limit and refuses a larger one while it streams in", async () => {
-    const large = { ...DEMO, connectors: (DEMO["connectors"] as { pins: object[] }[]).map((connector) => ({ ...connector, pins: connector.pins.map((pin) => ({ ...pin, note: "x".repeat(1000) })) })) };
+    const large = {
+      ...DEMO,
+      connectors: (DEMO["connectors"] as { pins: object[] }[]).map((connector) => ({
+        ...connector,
+        pins: connector.pins.map((pin) => ({ ...pin, note: "x".repeat(1000) })),
+      })),
+    };
     expect((await send("POST", "/imports", large)).status).toBe(201);
-    expect((await send("POST", "/imports", JSON.stringify({ pad: "x".repeat(IMPORT_LIMIT) }))).body).toMatchObject({ status: 413, code: "too-large", detail: expect.stringContaining("16 MB") });
-    expect((await send("POST", "/imports", JSON.stringify(DEMO).slice(0, 700))).body).toMatchObject({ status: 400, code: "not-json" });
-    expect((await send("POST", "/imports", { ...DEMO, version: 9 })).body).toMatchObject({ status: 422, code: "newer-version" });
+    expect(
+      (await send("POST", "/imports", JSON.stringify({ pad: "x".repeat(IMPORT_LIMIT) }))).body,
+    ).toMatchObject({ status: 413, code: "too-large", detail: expect.stringContaining("16 MB") });
+    expect((await send("POST", "/imports", JSON.stringify(DEMO).slice(0, 700))).body).toMatchObject({
+      status: 400,
+      code: "not-json",
+    });
+    expect((await send("POST", "/imports", { ...DEMO, version: 9 })).body).toMatchObject({
+      status: 422,
+      code: "newer-version",
+    });
   });
 });
 
@@ -59,6 +85,12 @@ interface Layer {
 /** Every method and path that the application answers below /api/v1. */
 function routesOf(app: Express): readonly string[] {
   const walk = (layers: readonly Layer[]): readonly string[] =>
-    layers.flatMap((layer) => (layer.route === undefined ? walk(layer.handle?.stack ?? []) : Object.keys(layer.route.methods).map((method) => `${method} ${layer.route!.path.replace(/:(\w+)/g, "{$1}")}`)));
+    layers.flatMap((layer) =>
+      layer.route === undefined
+        ? walk(layer.handle?.stack ?? [])
+        : Object.keys(layer.route.methods).map(
+            (method) => `${method} ${layer.route!.path.replace(/:(\w+)/g, "{$1}")}`,
+          ),
+    );
   return [...walk((app.router as unknown as { stack: readonly Layer[] }).stack)].sort();
 }

@@ -1,9 +1,33 @@
 import { describe, expect, it } from "vitest";
 import { DEMO, namer, restOfDemo, useServer } from "./harness.ts";
 
-const HEAD = { name: "Slice", kind: "module-integration", vehicle: "camper", incoming: "controller", nominalVolts: 12, method: "move" };
-const CONNECTOR = { name: "B1", side: "vehicle", place: "sill", colourSystem: "iec", leads: "loom", sealed: false };
-const pin = (cavity: string) => ({ id: `p${cavity}`, cavity, order: Number(cavity), content: "occupied", function: "Horn", colour: "BK", size: 0.5, signal: "unknown", note: "" });
+const HEAD = {
+  name: "Slice",
+  kind: "module-integration",
+  vehicle: "camper",
+  incoming: "controller",
+  nominalVolts: 12,
+  method: "move",
+};
+const CONNECTOR = {
+  name: "B1",
+  side: "vehicle",
+  place: "sill",
+  colourSystem: "iec",
+  leads: "loom",
+  sealed: false,
+};
+const pin = (cavity: string) => ({
+  id: `p${cavity}`,
+  cavity,
+  order: Number(cavity),
+  content: "occupied",
+  function: "Horn",
+  colour: "BK",
+  size: 0.5,
+  signal: "unknown",
+  note: "",
+});
 
 describe("jobs", () => {
   const { send, at } = useServer();
@@ -14,11 +38,20 @@ describe("jobs", () => {
     expect(made.status).toBe(201);
     expect(made.headers.get("etag")).toBe('"1"');
     expect(made.headers.get("location")).toBe(`/api/v1/jobs/${made.body.id}`);
-    const changed = await send("PATCH", `/jobs/${made.body.id}`, { head: { ...HEAD, name: "Renamed" } }, at(1));
+    const changed = await send(
+      "PATCH",
+      `/jobs/${made.body.id}`,
+      { head: { ...HEAD, name: "Renamed" } },
+      at(1),
+    );
     expect(changed.body.dossier?.head.name).toBe("Renamed");
     const archived = await send("PATCH", `/jobs/${made.body.id}`, { archived: true }, at(2));
     expect(archived.body.archived).toBe(true);
-    const list = (await send("GET", "/jobs")).body["jobs"] as { id: string; name: string; archived: boolean }[];
+    const list = (await send("GET", "/jobs")).body["jobs"] as {
+      id: string;
+      name: string;
+      archived: boolean;
+    }[];
     expect(list.find((job) => job.id === made.body.id)).toMatchObject({ name: "Renamed", archived: true });
   });
 
@@ -27,22 +60,37 @@ describe("jobs", () => {
     let revision = 1;
     const put = await send("PUT", `/jobs/${id}/connectors/c1`, CONNECTOR, at(revision++));
     expect(put.status).toBe(200);
-    const pins = await send("PATCH", `/jobs/${id}/connectors/c1/pins`, { put: [pin("1"), pin("2")] }, at(revision++));
+    const pins = await send(
+      "PATCH",
+      `/jobs/${id}/connectors/c1/pins`,
+      { put: [pin("1"), pin("2")] },
+      at(revision++),
+    );
     expect(pins.body.dossier?.connectors[0]?.pins).toHaveLength(2);
     expect(pins.body.undo).toBe("B1: 2 pins changed");
-    await send("PATCH", `/jobs/${id}/connectors/c1/pins`, { put: [{ ...pin("1"), colour: "RD" }], remove: ["p2"] }, at(revision++));
+    await send(
+      "PATCH",
+      `/jobs/${id}/connectors/c1/pins`,
+      { put: [{ ...pin("1"), colour: "RD" }], remove: ["p2"] },
+      at(revision++),
+    );
     const undone = await send("POST", `/jobs/${id}/undo`, undefined, at(revision++));
     expect(undone.body.dossier?.connectors[0]?.pins.map((one) => one.colour)).toEqual(["BK", "BK"]);
     expect(undone.body.redo).toContain("B1");
     const redone = await send("POST", `/jobs/${id}/redo`, undefined, at(revision++));
     expect(redone.body.dossier?.connectors[0]?.pins.map((one) => one.colour)).toEqual(["RD"]);
-    for (let i = 0; i < 3; i++) expect((await send("POST", `/jobs/${id}/undo`, undefined, at(revision++))).status).toBe(200);
+    for (let i = 0; i < 3; i++)
+      expect((await send("POST", `/jobs/${id}/undo`, undefined, at(revision++))).status).toBe(200);
     const empty = await send("GET", `/jobs/${id}`);
     expect(empty.body.dossier?.connectors).toEqual([]);
     expect(empty.body.undo).toBeNull();
-    expect((await send("POST", `/jobs/${id}/undo`, undefined, at(revision))).body["code"]).toBe("nothing-to-undo");
+    expect((await send("POST", `/jobs/${id}/undo`, undefined, at(revision))).body["code"]).toBe(
+      "nothing-to-undo",
+    );
     for (let i = 0; i < 3; i++) await send("POST", `/jobs/${id}/redo`, undefined, at(revision++));
-    expect((await send("GET", `/jobs/${id}`)).body.dossier?.connectors[0]?.pins.map((one) => one.colour)).toEqual(["RD"]);
+    expect(
+      (await send("GET", `/jobs/${id}`)).body.dossier?.connectors[0]?.pins.map((one) => one.colour),
+    ).toEqual(["RD"]);
   });
 
   it("refuse a stale write with what changed, and never overwrite it", async () => {
@@ -51,16 +99,26 @@ describe("jobs", () => {
     const stale = await send("PUT", `/jobs/${id}/connectors/c2`, { ...CONNECTOR, name: "B2" }, at(1));
     expect(stale.status).toBe(412);
     expect(stale.headers.get("content-type")).toContain("application/problem+json");
-    expect(stale.body).toMatchObject({ code: "stale-revision", revision: 2, changes: ["connector B1 changed"] });
+    expect(stale.body).toMatchObject({
+      code: "stale-revision",
+      revision: 2,
+      changes: ["connector B1 changed"],
+    });
     expect((await send("GET", `/jobs/${id}`)).body.dossier?.connectors).toHaveLength(1);
     expect((await send("PUT", `/jobs/${id}/connectors/c2`, CONNECTOR)).status).toBe(428);
     expect((await send("PATCH", `/jobs/${id}`, { archived: true }, at(1))).status).toBe(412);
-    expect((await send("PUT", `/jobs/${id}/connectors/c2`, { ...CONNECTOR, name: "__proto__" }, at(2))).status).toBe(422);
+    expect(
+      (await send("PUT", `/jobs/${id}/connectors/c2`, { ...CONNECTOR, name: "__proto__" }, at(2))).status,
+    ).toBe(422);
   });
 
   it("let only one of many writers on the same revision through", async () => {
     const { id } = await create();
-    const answers = await Promise.all(Array.from({ length: 8 }, (_, i) => send("PUT", `/jobs/${id}/connectors/c${i}`, { ...CONNECTOR, name: `B${i}` }, at(1))));
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, i) =>
+        send("PUT", `/jobs/${id}/connectors/c${i}`, { ...CONNECTOR, name: `B${i}` }, at(1)),
+      ),
+    );
     expect(answers.filter((answer) => answer.status === 200)).toHaveLength(1);
     expect(answers.filter((answer) => answer.status === 412)).toHaveLength(7);
   });
@@ -68,12 +126,38 @@ describe("jobs", () => {
   it("refuse bad bodies with where and why, and stay as they were", async () => {
     const { id } = await create();
     await send("PUT", `/jobs/${id}/connectors/c1`, CONNECTOR, at(1));
-    const bad = await send("PATCH", `/jobs/${id}/connectors/c1/pins`, { put: [{ ...pin("1"), size: -3 }] }, at(2));
+    const bad = await send(
+      "PATCH",
+      `/jobs/${id}/connectors/c1/pins`,
+      { put: [{ ...pin("1"), size: -3 }] },
+      at(2),
+    );
     expect(bad.status).toBe(422);
     expect(bad.body["issues"]).toEqual([expect.objectContaining({ path: "put[0].size" })]);
-    expect((await send("PATCH", `/jobs/${id}/connectors/c1/pins`, { put: [pin("1"), { ...pin("1"), id: "twice" }] }, at(2))).body).toMatchObject({ code: "cavity-taken", detail: "B1 has a cavity 1 already." });
-    expect((await send("PATCH", `/jobs/${id}/connectors/c1/pins`, "{\"put\": [", at(2))).body).toMatchObject({ status: 400, code: "not-json" });
-    expect((await send("PATCH", `/jobs/${id}/connectors/c1/pins`, JSON.stringify({ put: [], pad: "x".repeat(4_100_000) }), at(2))).body).toMatchObject({ status: 413, code: "too-large" });
+    expect(
+      (
+        await send(
+          "PATCH",
+          `/jobs/${id}/connectors/c1/pins`,
+          { put: [pin("1"), { ...pin("1"), id: "twice" }] },
+          at(2),
+        )
+      ).body,
+    ).toMatchObject({ code: "cavity-taken", detail: "B1 has a cavity 1 already." });
+    expect((await send("PATCH", `/jobs/${id}/connectors/c1/pins`, '{"put": [', at(2))).body).toMatchObject({
+      status: 400,
+      code: "not-json",
+    });
+    expect(
+      (
+        await send(
+          "PATCH",
+          `/jobs/${id}/connectors/c1/pins`,
+          JSON.stringify({ put: [], pad: "x".repeat(4_100_000) }),
+          at(2),
+        )
+      ).body,
+    ).toMatchObject({ status: 413, code: "too-large" });
     expect((await send("POST", "/jobs", { ...HEAD, nominalVolts: 400 })).status).toBe(422);
     expect((await send("GET", "/jobs/not-a-job")).status).toBe(404);
     expect((await send("GET", "/jobs/11111111-1111-4111-8111-111111111111")).status).toBe(404);
@@ -87,7 +171,11 @@ describe("jobs", () => {
     const many = Array.from({ length: 5000 }, (_, i) => pin(String(i + 1)));
     const put = await send("PATCH", `/jobs/${id}/connectors/c1/pins`, { put: many }, at(2));
     expect(put.status).toBe(200);
-    expect(put.body.dossier?.connectors[0]?.pins.map((one) => one.cavity).slice(0, 3)).toEqual(["1", "2", "3"]);
+    expect(put.body.dossier?.connectors[0]?.pins.map((one) => one.cavity).slice(0, 3)).toEqual([
+      "1",
+      "2",
+      "3",
+    ]);
     expect(put.body.dossier?.connectors[0]?.pins).toHaveLength(5000);
   });
 
@@ -96,7 +184,12 @@ describe("jobs", () => {
     const put = restOfDemo(dossier!);
     const made = await send("PATCH", `/jobs/${id}/decisions`, { put }, at(1));
     expect(made.body.dossier?.decisions).toHaveLength(16);
-    const again = await send("PATCH", `/jobs/${id}/decisions`, { put: [{ kind: "leave", pin: namer(dossier!)("B12.4"), sure: "sure", reason: "", answers: [] }] }, at(2));
+    const again = await send(
+      "PATCH",
+      `/jobs/${id}/decisions`,
+      { put: [{ kind: "leave", pin: namer(dossier!)("B12.4"), sure: "sure", reason: "", answers: [] }] },
+      at(2),
+    );
     expect(again.body).toMatchObject({ status: 422, code: "pin-already-decided" });
     const back = await send("POST", `/jobs/${id}/undo`, undefined, at(2));
     expect(back.body.dossier?.decisions).toHaveLength(8);

@@ -36,13 +36,44 @@ describe("a database of the version before shells", () => {
     await client.connect();
     try {
       await migrate(drizzle(client), { migrationsFolder: folder });
-      await client.query("INSERT INTO jobs (id, revision, name, kind, vehicle, incoming, nominal_volts, method) VALUES ($1, 2, 'Old', 'cluster-swap', '', '', 12, 'move')", [JOB]);
-      const layout = { rows: [{ places: 6, offset: 0 }, { places: 8, offset: 1 }], view: "mating" };
-      for (const [id, value] of [["a", JSON.stringify(layout)], ["b", null], ["c", "null"]] as const) {
-        await client.query("INSERT INTO connectors (job_id, id, name, side, place, colour_system, leads, sealed, layout) VALUES ($1, $2, $2, 'vehicle', '', 'iec', 'loom', false, $3::jsonb)", [JOB, id, value]);
+      await client.query(
+        "INSERT INTO jobs (id, revision, name, kind, vehicle, incoming, nominal_volts, method) VALUES ($1, 2, 'Old', 'cluster-swap', '', '', 12, 'move')",
+        [JOB],
+      );
+      const layout = {
+        rows: [
+          { places: 6, offset: 0 },
+          { places: 8, offset: 1 },
+        ],
+        view: "mating",
+      };
+      for (const [id, value] of [
+        ["a", JSON.stringify(layout)],
+        ["b", null],
+        ["c", "null"],
+      ] as const) {
+        await client.query(
+          "INSERT INTO connectors (job_id, id, name, side, place, colour_system, leads, sealed, layout) VALUES ($1, $2, $2, 'vehicle', '', 'iec', 'loom', false, $3::jsonb)",
+          [JOB, id, value],
+        );
       }
-      const inverse = { kind: "put-connector", connector: { id: "a", name: "a", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false, layout } };
-      await client.query("INSERT INTO dossier_changes (job_id, revision, role, words, command, inverse) VALUES ($1, 2, 'edit', 'connector a changed', $2::jsonb, $2::jsonb)", [JOB, JSON.stringify(inverse)]);
+      const inverse = {
+        kind: "put-connector",
+        connector: {
+          id: "a",
+          name: "a",
+          side: "vehicle",
+          place: "",
+          colourSystem: "iec",
+          leads: "loom",
+          sealed: false,
+          layout,
+        },
+      };
+      await client.query(
+        "INSERT INTO dossier_changes (job_id, revision, role, words, command, inverse) VALUES ($1, 2, 'edit', 'connector a changed', $2::jsonb, $2::jsonb)",
+        [JOB, JSON.stringify(inverse)],
+      );
     } finally {
       await client.end();
       rmSync(folder, { recursive: true });
@@ -52,9 +83,23 @@ describe("a database of the version before shells", () => {
     try {
       const job = await findJob(connection.db, JOB);
       const shells = job?.dossier.connectors.map(({ shell }) => shell);
-      expect(shells?.[0]).toMatchObject({ view: "mating", mark: "lock", pattern: { kind: "rows", rows: [{ places: 6, offset: 0 }, { places: 8, offset: 1 }], numbering: { scheme: "listed" } } });
+      expect(shells?.[0]).toMatchObject({
+        view: "mating",
+        mark: "lock",
+        pattern: {
+          kind: "rows",
+          rows: [
+            { places: 6, offset: 0 },
+            { places: 8, offset: 1 },
+          ],
+          numbering: { scheme: "listed" },
+        },
+      });
       expect(shells?.slice(1)).toEqual([null, null]);
-      expect((await inverseOf(connection.db, JOB, 2))?.inverse).toMatchObject({ kind: "put-connector", connector: { shell: shells?.[0] } });
+      expect((await inverseOf(connection.db, JOB, 2))?.inverse).toMatchObject({
+        kind: "put-connector",
+        connector: { shell: shells?.[0] },
+      });
     } finally {
       await connection.close();
     }

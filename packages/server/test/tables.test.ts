@@ -22,34 +22,71 @@ const read = async (bytes: Buffer): Promise<TableFile> => {
 
 describe("readTableFile", () => {
   it("reads a workbook as an office writes it: three heading lines, merged cells, formulas, dates, a hidden sheet", async () => {
-    const file = await read(await bytesOf((book) => {
-      const sheet = book.addWorksheet("C4 rear body");
-      sheet.addRows([["Connector C4, rear body"], ["Terminal", "Wire", "", "Signal"], ["No.", "Colour", "mm²", "Description"], [1, "SW", 2.5, "Ground"], [2, "SW/RT", { formula: "1+0.5", result: 1.5 }, "Ignition"], [3, { richText: [{ text: "GE" }, { text: "/BL" }] }, 0.5, "Seat heater"], [4, "GN", 0.5, ""]]);
-      sheet.mergeCells("A1:D1");
-      sheet.mergeCells("B2:C2");
-      sheet.mergeCells("D6:D7");
-      book.addWorksheet("old", { state: "hidden" }).addRow(["x"]);
-    }));
+    const file = await read(
+      await bytesOf((book) => {
+        const sheet = book.addWorksheet("C4 rear body");
+        sheet.addRows([
+          ["Connector C4, rear body"],
+          ["Terminal", "Wire", "", "Signal"],
+          ["No.", "Colour", "mm²", "Description"],
+          [1, "SW", 2.5, "Ground"],
+          [2, "SW/RT", { formula: "1+0.5", result: 1.5 }, "Ignition"],
+          [3, { richText: [{ text: "GE" }, { text: "/BL" }] }, 0.5, "Seat heater"],
+          [4, "GN", 0.5, ""],
+        ]);
+        sheet.mergeCells("A1:D1");
+        sheet.mergeCells("B2:C2");
+        sheet.mergeCells("D6:D7");
+        book.addWorksheet("old", { state: "hidden" }).addRow(["x"]);
+      }),
+    );
     if (file.kind !== "sheets") throw new Error("sheets");
     expect(file.notes).toEqual([{ code: "hidden-sheets", names: ["old"] }]);
     expect(file.sheets.map((sheet) => sheet.name)).toEqual(["C4 rear body"]);
     const rows = rowsOfSheet(file.sheets[0]!);
     const table = readTable(rows.ok ? rows.value : []);
-    expect([table.headerLines, table.columns, table.system]).toEqual([3, ["cavity", "colour", "size", "function"], "german"]);
-    expect(table.lines.map(({ cavity, colour, size, function: name }) => [cavity, colour, size, name])).toEqual([["1", "SW", 2.5, "Ground"], ["2", "SW/RT", 1.5, "Ignition"], ["3", "GE/BL", 0.5, "Seat heater"], ["4", "GN", 0.5, "Seat heater"]]);
-    expect(table.lines.map((line) => line.problems.map((problem) => problem.code))).toEqual([[], [], [], ["merged-cell"]]);
+    expect([table.headerLines, table.columns, table.system]).toEqual([
+      3,
+      ["cavity", "colour", "size", "function"],
+      "german",
+    ]);
+    expect(
+      table.lines.map(({ cavity, colour, size, function: name }) => [cavity, colour, size, name]),
+    ).toEqual([
+      ["1", "SW", 2.5, "Ground"],
+      ["2", "SW/RT", 1.5, "Ignition"],
+      ["3", "GE/BL", 0.5, "Seat heater"],
+      ["4", "GN", 0.5, "Seat heater"],
+    ]);
+    expect(table.lines.map((line) => line.problems.map((problem) => problem.code))).toEqual([
+      [],
+      [],
+      [],
+      ["merged-cell"],
+    ]);
   });
   it("decodes text by its mark, as UTF-8, else as an old tool wrote it, and says so", async () => {
-    expect(await read(Buffer.from("1;Türkontakt", "utf8"))).toMatchObject({ kind: "text", text: "1;Türkontakt", notes: [] });
-    expect(await read(Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from("1\tHorn", "utf16le")]))).toMatchObject({ text: "1\tHorn" });
-    expect(await read(Buffer.from("1;T\xfcrkontakt", "latin1"))).toMatchObject({ text: "1;Türkontakt", notes: [{ code: "encoding-guessed" }] });
+    expect(await read(Buffer.from("1;Türkontakt", "utf8"))).toMatchObject({
+      kind: "text",
+      text: "1;Türkontakt",
+      notes: [],
+    });
+    expect(
+      await read(Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from("1\tHorn", "utf16le")])),
+    ).toMatchObject({ text: "1\tHorn" });
+    expect(await read(Buffer.from("1;T\xfcrkontakt", "latin1"))).toMatchObject({
+      text: "1;Türkontakt",
+      notes: [{ code: "encoding-guessed" }],
+    });
   });
   it("refuses, with a reason, what is no table", async () => {
     expect(await code(Buffer.alloc(0))).toBe("file-empty");
     expect(await code(Buffer.alloc(10_000_001, 65))).toBe("file-too-large");
     const compound = Buffer.from([0xd0, 0xcf, 0x11, 0xe0]);
     expect(await code(Buffer.concat([compound, Buffer.alloc(600)]))).toBe("file-old-spreadsheet");
-    expect(await code(Buffer.concat([compound, Buffer.alloc(64), Buffer.from("EncryptedPackage", "utf16le")]))).toBe("file-locked");
+    expect(
+      await code(Buffer.concat([compound, Buffer.alloc(64), Buffer.from("EncryptedPackage", "utf16le")])),
+    ).toBe("file-locked");
     const zip = new JSZip();
     zip.file("readme.txt", "hello");
     expect(await code(await zip.generateAsync({ type: "nodebuffer" }))).toBe("file-not-a-spreadsheet");
@@ -61,32 +98,55 @@ describe("readTableFile", () => {
   });
   it("stops a zip bomb and a million-cell sheet before they are opened", async () => {
     const bomb = new JSZip();
-    bomb.file("xl/workbook.xml", "<workbook/>").file("xl/worksheets/sheet1.xml", Buffer.alloc(80_000_000, 32));
+    bomb
+      .file("xl/workbook.xml", "<workbook/>")
+      .file("xl/worksheets/sheet1.xml", Buffer.alloc(80_000_000, 32));
     const packed = await bomb.generateAsync({ type: "nodebuffer", compression: "DEFLATE" });
     expect(packed.length).toBeLessThan(200_000);
     expect(await code(packed)).toBe("file-swells");
     const million = new JSZip();
-    million.file("xl/workbook.xml", "<workbook/>").file("xl/worksheets/sheet1.xml", `<worksheet><sheetData>${'<c r="A1"><v>1</v></c>'.repeat(1_000_000)}</sheetData></worksheet>`);
-    expect(await code(await million.generateAsync({ type: "nodebuffer", compression: "DEFLATE" }))).toBe("file-too-many-cells");
+    million
+      .file("xl/workbook.xml", "<workbook/>")
+      .file(
+        "xl/worksheets/sheet1.xml",
+        `<worksheet><sheetData>${'<c r="A1"><v>1</v></c>'.repeat(1_000_000)}</sheetData></worksheet>`,
+      );
+    expect(await code(await million.generateAsync({ type: "nodebuffer", compression: "DEFLATE" }))).toBe(
+      "file-too-many-cells",
+    );
   });
   it("reads a workbook with macros and does not run them", async () => {
-    const zip = await JSZip.loadAsync(await bytesOf((book) => book.addWorksheet("a").addRow([1, "BK", "Ground"])));
+    const zip = await JSZip.loadAsync(
+      await bytesOf((book) => book.addWorksheet("a").addRow([1, "BK", "Ground"])),
+    );
     zip.file("xl/vbaProject.bin", Buffer.from("macro"));
-    expect(await read(await zip.generateAsync({ type: "nodebuffer" }))).toMatchObject({ kind: "sheets", notes: [{ code: "macros-ignored" }], sheets: [{ rows: [["1", "BK", "Ground"]] }] });
+    expect(await read(await zip.generateAsync({ type: "nodebuffer" }))).toMatchObject({
+      kind: "sheets",
+      notes: [{ code: "macros-ignored" }],
+      sheets: [{ rows: [["1", "BK", "Ground"]] }],
+    });
   });
 });
 
 describe("POST /tables", () => {
   const { base, send } = useServer();
-  const post = async (body: Buffer): Promise<{ readonly status: number; readonly body: Record<string, unknown> }> => {
+  const post = async (
+    body: Buffer,
+  ): Promise<{ readonly status: number; readonly body: Record<string, unknown> }> => {
     const response = await fetch(`${base()}/api/v1/tables`, { method: "POST", body: new Uint8Array(body) });
     return { status: response.status, body: (await response.json()) as Record<string, unknown> };
   };
   it("answers with the sheets, or says in words why not, and stores nothing", async () => {
     const jobs = async (): Promise<string> => JSON.stringify((await send("GET", "/jobs")).body);
     const before = await jobs();
-    expect(await post(await bytesOf((book) => book.addWorksheet("a").addRow([1, "BK"])))).toMatchObject({ status: 200, body: { kind: "sheets", sheets: [{ name: "a", rows: [["1", "BK"]] }] } });
-    expect(await post(Buffer.from([0xd0, 0xcf, 0x11, 0xe0, 1, 2]))).toMatchObject({ status: 422, body: { code: "file-old-spreadsheet", detail: expect.stringContaining("Save it as XLSX or CSV") } });
+    expect(await post(await bytesOf((book) => book.addWorksheet("a").addRow([1, "BK"])))).toMatchObject({
+      status: 200,
+      body: { kind: "sheets", sheets: [{ name: "a", rows: [["1", "BK"]] }] },
+    });
+    expect(await post(Buffer.from([0xd0, 0xcf, 0x11, 0xe0, 1, 2]))).toMatchObject({
+      status: 422,
+      body: { code: "file-old-spreadsheet", detail: expect.stringContaining("Save it as XLSX or CSV") },
+    });
     expect(await post(Buffer.alloc(10_000_001, 65))).toMatchObject({ status: 413 });
     expect(await jobs()).toBe(before);
   });
@@ -95,20 +155,77 @@ describe("POST /tables", () => {
 describe("sources and own words", () => {
   const { send, at } = useServer();
   it("are stored, undone, kept from being removed while a value leans on them, and shared by the shop", async () => {
-    const job = await send("POST", "/jobs", { name: "Sources", kind: "cluster-swap", vehicle: "", incoming: "", nominalVolts: 12, method: "move" });
+    const job = await send("POST", "/jobs", {
+      name: "Sources",
+      kind: "cluster-swap",
+      vehicle: "",
+      incoming: "",
+      nominalVolts: 12,
+      method: "move",
+    });
     const path = `/jobs/${job.body.id}`;
-    await send("PUT", `${path}/connectors/c`, { name: "C", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false }, at(1));
-    const source = { kind: "diagram", title: "Diagram 41", page: "3", appliesTo: "from model year 3", colourSystem: "german", sure: "check" };
-    expect((await send("PUT", `${path}/sources/d41`, source, at(2))).body.dossier?.sources).toEqual([{ id: "d41", ...source }]);
-    const pin = { id: "p1", cavity: "1", order: 0, content: "occupied", function: "Horn", colour: "BK", size: 0.5, signal: "unknown", note: "", sources: { colour: "d41" }, claims: [{ fact: "colour", value: "BN", source: "d41", when: "" }] };
-    const stored = (await send("PATCH", `${path}/connectors/c/pins`, { put: [pin] }, at(3))).body.dossier?.connectors[0]?.pins[0];
-    expect(stored).toEqual({ ...pin, circuit: "", direction: null, level: null, amps: null, condition: "", colourSystem: null, identified: false, doubts: {} });
-    expect(await send("DELETE", `${path}/sources/d41`, undefined, at(4))).toMatchObject({ status: 422, body: { code: "source-in-use", detail: "C.1 takes a value from “Diagram 41”. Give it another source first." } });
-    expect((await send("PUT", `${path}/words`, { words: [{ text: "snubber", term: null, signal: "lin" }] }, at(4))).status).toBe(200);
+    await send(
+      "PUT",
+      `${path}/connectors/c`,
+      { name: "C", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false },
+      at(1),
+    );
+    const source = {
+      kind: "diagram",
+      title: "Diagram 41",
+      page: "3",
+      appliesTo: "from model year 3",
+      colourSystem: "german",
+      sure: "check",
+    };
+    expect((await send("PUT", `${path}/sources/d41`, source, at(2))).body.dossier?.sources).toEqual([
+      { id: "d41", ...source },
+    ]);
+    const pin = {
+      id: "p1",
+      cavity: "1",
+      order: 0,
+      content: "occupied",
+      function: "Horn",
+      colour: "BK",
+      size: 0.5,
+      signal: "unknown",
+      note: "",
+      sources: { colour: "d41" },
+      claims: [{ fact: "colour", value: "BN", source: "d41", when: "" }],
+    };
+    const stored = (await send("PATCH", `${path}/connectors/c/pins`, { put: [pin] }, at(3))).body.dossier
+      ?.connectors[0]?.pins[0];
+    expect(stored).toEqual({
+      ...pin,
+      circuit: "",
+      direction: null,
+      level: null,
+      amps: null,
+      condition: "",
+      colourSystem: null,
+      identified: false,
+      doubts: {},
+    });
+    expect(await send("DELETE", `${path}/sources/d41`, undefined, at(4))).toMatchObject({
+      status: 422,
+      body: {
+        code: "source-in-use",
+        detail: "C.1 takes a value from “Diagram 41”. Give it another source first.",
+      },
+    });
+    expect(
+      (await send("PUT", `${path}/words`, { words: [{ text: "snubber", term: null, signal: "lin" }] }, at(4)))
+        .status,
+    ).toBe(200);
     expect((await send("GET", "/words")).body).toMatchObject({ words: [{ text: "snubber" }] });
     expect((await send("POST", `${path}/undo`, undefined, at(5))).body.dossier?.words).toEqual([]);
-    expect((await send("POST", `${path}/undo`, undefined, at(6))).body.dossier?.connectors[0]?.pins).toEqual([]);
+    expect((await send("POST", `${path}/undo`, undefined, at(6))).body.dossier?.connectors[0]?.pins).toEqual(
+      [],
+    );
     expect((await send("DELETE", `${path}/sources/d41`, undefined, at(7))).body.dossier?.sources).toEqual([]);
-    expect((await send("POST", `${path}/undo`, undefined, at(8))).body.dossier?.sources).toEqual([{ id: "d41", ...source }]);
+    expect((await send("POST", `${path}/undo`, undefined, at(8))).body.dossier?.sources).toEqual([
+      { id: "d41", ...source },
+    ]);
   });
 });

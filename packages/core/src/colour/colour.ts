@@ -1,7 +1,29 @@
 /** Insulation colours a technician tells apart by name. Light green and green are two colours (common practice). */
 export const COLOUR_NAMES = [
-  "black", "brown", "red", "orange", "yellow", "green", "blue", "violet", "grey", "white", "pink", "turquoise",
-  "gold", "silver", "light green", "dark green", "light blue", "sky blue", "dark blue", "tan", "beige", "natural", "dark brown", "lavender",
+  "black",
+  "brown",
+  "red",
+  "orange",
+  "yellow",
+  "green",
+  "blue",
+  "violet",
+  "grey",
+  "white",
+  "pink",
+  "turquoise",
+  "gold",
+  "silver",
+  "light green",
+  "dark green",
+  "light blue",
+  "sky blue",
+  "dark blue",
+  "tan",
+  "beige",
+  "natural",
+  "dark brown",
+  "lavender",
 ] as const;
 export type ColourName = (typeof COLOUR_NAMES)[number];
 
@@ -18,11 +40,20 @@ export interface WireColour {
   readonly rings: Rings | null;
 }
 
-export const plain = (base: ColourName, ...stripes: readonly ColourName[]): WireColour => ({ base, stripes, rings: null });
+export const plain = (base: ColourName, ...stripes: readonly ColourName[]): WireColour => ({
+  base,
+  stripes,
+  rings: null,
+});
 
 /** Equal to the eye in daylight: same base, same stripes in the same order, same rings; an unstated count equals any. */
 export function sameColour(a: WireColour, b: WireColour): boolean {
-  return a.base === b.base && sameRings(a.rings, b.rings) && a.stripes.length === b.stripes.length && a.stripes.every((s, i) => s === b.stripes[i]);
+  return (
+    a.base === b.base &&
+    sameRings(a.rings, b.rings) &&
+    a.stripes.length === b.stripes.length &&
+    a.stripes.every((s, i) => s === b.stripes[i])
+  );
 }
 
 export function sameRings(a: Rings | null, b: Rings | null): boolean {
@@ -34,7 +65,12 @@ const COUNTS = ["", "one", "two", "three", "four"];
 
 /** "blue, white stripe"; "yellow, green and red stripes"; "orange, two silver rings". */
 export function colourInWords({ base, stripes, rings }: WireColour): string {
-  const stripe = stripes.length === 0 ? [] : stripes.length === 1 ? [`${stripes[0]} stripe`] : [`${stripes.join(" and ")} stripes`];
+  const stripe =
+    stripes.length === 0
+      ? []
+      : stripes.length === 1
+        ? [`${stripes[0]} stripe`]
+        : [`${stripes.join(" and ")} stripes`];
   return [base, ...stripe, ...(rings === null ? [] : [ringsInWords(rings)])].join(", ");
 }
 

@@ -1,12 +1,41 @@
-import { differenceCiede2000, filterDeficiencyDeuter, filterDeficiencyProt, filterDeficiencyTrit, lrgb, parseHex, rgb, type Rgb } from "culori";
+import {
+  differenceCiede2000,
+  filterDeficiencyDeuter,
+  filterDeficiencyProt,
+  filterDeficiencyTrit,
+  lrgb,
+  parseHex,
+  rgb,
+  type Rgb,
+} from "culori";
 import { sameColour, sameRings, type ColourName, type WireColour } from "./colour.ts";
 
 /** How insulation looks when new, sRGB: chosen here, not from a standard. The screen draws wires in the same colours. */
 export const NOMINAL_SRGB: Readonly<Record<ColourName, string>> = {
-  black: "#222124", white: "#ffffff", grey: "#8d9398", red: "#d1212b", orange: "#f07a10", yellow: "#f6cb08", green: "#0e8647", blue: "#1b54c6",
-  violet: "#7c3aac", brown: "#7c4a20", pink: "#f48fb6", turquoise: "#12aeb0", "sky blue": "#6fbdf2", "light blue": "#58a6e8", "dark blue": "#123a86",
-  "light green": "#93cd3c", "dark green": "#0a5a35", silver: "#d9dbdc", gold: "#c79a2b", tan: "#c8a06c", beige: "#e3d3b0", natural: "#efe9d8",
-  "dark brown": "#4a2b14", lavender: "#bfa3dc",
+  black: "#222124",
+  white: "#ffffff",
+  grey: "#8d9398",
+  red: "#d1212b",
+  orange: "#f07a10",
+  yellow: "#f6cb08",
+  green: "#0e8647",
+  blue: "#1b54c6",
+  violet: "#7c3aac",
+  brown: "#7c4a20",
+  pink: "#f48fb6",
+  turquoise: "#12aeb0",
+  "sky blue": "#6fbdf2",
+  "light blue": "#58a6e8",
+  "dark blue": "#123a86",
+  "light green": "#93cd3c",
+  "dark green": "#0a5a35",
+  silver: "#d9dbdc",
+  gold: "#c79a2b",
+  tan: "#c8a06c",
+  beige: "#e3d3b0",
+  natural: "#efe9d8",
+  "dark brown": "#4a2b14",
+  lavender: "#bfa3dc",
 };
 
 /** Under which conditions two colours are compared: three lights, then the three kinds of colour-vision deficiency. */
@@ -17,7 +46,13 @@ export type Sight = (typeof SIGHTS)[number];
  * CIEDE2000 difference under which two insulation colours are near (common practice, no source): new wires side by side in
  * daylight, dirty wires apart, so well above the just noticeable 1. Poor light squeezes all differences, so its bar is lower.
  */
-export const NEAR: Readonly<Record<Sight, number>> = { daylight: 12, "poor light": 7.5, protan: 10, deutan: 10, tritan: 10 };
+export const NEAR: Readonly<Record<Sight, number>> = {
+  daylight: 12,
+  "poor light": 7.5,
+  protan: 10,
+  deutan: 10,
+  tritan: 10,
+};
 
 /**
  * Under a dash with a weak lamp: 18 % of the light, and colours drawn two thirds of the way to what the rods see (their
@@ -54,18 +89,24 @@ export function colourDifference(a: ColourName, b: ColourName, sight: Sight): nu
   return difference;
 }
 
-export type Likeness = { readonly kind: "same" } | { readonly kind: "near"; readonly sights: readonly Sight[] };
+export type Likeness =
+  { readonly kind: "same" } | { readonly kind: "near"; readonly sights: readonly Sight[] };
 
 /** A stripe that cannot be told from its base is not seen. */
 function visible(colour: WireColour, sight: Sight): WireColour {
-  return { ...colour, stripes: colour.stripes.filter((stripe) => colourDifference(stripe, colour.base, sight) >= NEAR[sight]) };
+  return {
+    ...colour,
+    stripes: colour.stripes.filter((stripe) => colourDifference(stripe, colour.base, sight) >= NEAR[sight]),
+  };
 }
 
 function nearUnder(a: WireColour, b: WireColour, sight: Sight): boolean {
   const [left, right] = [visible(a, sight), visible(b, sight)];
   if (left.stripes.length !== right.stripes.length || !sameRings(left.rings, right.rings)) return false;
   const others = [right.base, ...right.stripes];
-  return [left.base, ...left.stripes].every((part, i) => colourDifference(part, others[i] ?? part, sight) < NEAR[sight]);
+  return [left.base, ...left.stripes].every(
+    (part, i) => colourDifference(part, others[i] ?? part, sight) < NEAR[sight],
+  );
 }
 
 /**
@@ -79,4 +120,5 @@ export function likenessOf(a: WireColour, b: WireColour): Likeness | null {
 }
 
 /** One wire at least twice as thick as the other: the hand tells them apart (common practice, no source). */
-export const toldBySize = (a: number | null, b: number | null): boolean => a !== null && b !== null && Math.max(a, b) >= 2 * Math.min(a, b);
+export const toldBySize = (a: number | null, b: number | null): boolean =>
+  a !== null && b !== null && Math.max(a, b) >= 2 * Math.min(a, b);

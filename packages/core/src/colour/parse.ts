@@ -1,9 +1,20 @@
 import { fail, ok, type Result } from "../util/index.ts";
 import { ringsInWords, sameColour, type ColourName, type Rings, type WireColour } from "./colour.ts";
-import { CODE_TABLES, COLOUR_SYSTEMS, COLOUR_WORDS, type CodeTable, type ColourSystem } from "./codeTables.ts";
+import {
+  CODE_TABLES,
+  COLOUR_SYSTEMS,
+  COLOUR_WORDS,
+  type CodeTable,
+  type ColourSystem,
+} from "./codeTables.ts";
 
 export type ColourProblem =
-  | { readonly code: "colour-unknown"; readonly text: string; readonly system: ColourSystem; readonly knownIn: readonly ColourSystem[] }
+  | {
+      readonly code: "colour-unknown";
+      readonly text: string;
+      readonly system: ColourSystem;
+      readonly knownIn: readonly ColourSystem[];
+    }
   | { readonly code: "colour-too-many-stripes"; readonly text: string }
   | { readonly code: "colour-empty" };
 
@@ -31,8 +42,10 @@ const LONGEST_RUN = 9;
 /** No colour is written so long; a paragraph in the column of colours is not searched for one. */
 const LONGEST_TEXT = 80;
 const SEPARATORS = /[/\\\-–—.,+;:|&*()_]+/;
-const SIZE = /^((?:\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:mm2|mm²|sq\.?\s?mm|awg|ga\b)?)[\s,;]+(?=\p{L})|[\s,;]+((?:\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:mm2|mm²|sq\.?\s?mm|awg|ga)?)$/iu;
-const RINGS = /(?:\b(one|two|three|four|\d)\s+)?\b((?:(?:light|dark|sky)\s+)?[a-z]+)\s+(?:rings?|dots?|bands?|(?:tracer\s+)?marks?)\b/i;
+const SIZE =
+  /^((?:\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:mm2|mm²|sq\.?\s?mm|awg|ga\b)?)[\s,;]+(?=\p{L})|[\s,;]+((?:\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:mm2|mm²|sq\.?\s?mm|awg|ga)?)$/iu;
+const RINGS =
+  /(?:\b(one|two|three|four|\d)\s+)?\b((?:(?:light|dark|sky)\s+)?[a-z]+)\s+(?:rings?|dots?|bands?|(?:tracer\s+)?marks?)\b/i;
 const COUNT_WORDS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4 };
 const STRIPE_ON = /^(.+?)\s+(?:stripes?|tracers?|trace)\s+on\s+(.+)$/i;
 
@@ -64,7 +77,8 @@ function divisions(run: string, table: CodeTable, depth: number): readonly Way[]
     const code = run.slice(0, length).toUpperCase();
     const name = table[code];
     if (name === undefined) continue;
-    for (const tail of divisions(run.slice(length), table, depth - 1)) if (tail[0]?.name !== name) found.push([{ name, code }, ...tail]);
+    for (const tail of divisions(run.slice(length), table, depth - 1))
+      if (tail[0]?.name !== name) found.push([{ name, code }, ...tail]);
   }
   return found;
 }
@@ -75,7 +89,8 @@ function phrases(text: string, table: CodeTable, depth: number): readonly Way[] 
   if (words.length === 1) return divisions(text, table, depth);
   for (let length = Math.min(words.length, 2); length >= 1; length--) {
     const phrase = length === 1 ? undefined : lookUp(words.slice(0, length).join(" "), table);
-    const head = length === 1 ? divisions(words[0] ?? "", table, depth)[0] : phrase === undefined ? undefined : [phrase];
+    const head =
+      length === 1 ? divisions(words[0] ?? "", table, depth)[0] : phrase === undefined ? undefined : [phrase];
     if (head === undefined) continue;
     if (length === words.length) return [head];
     const tail = phrases(words.slice(length).join(" "), table, depth)[0];
@@ -106,17 +121,29 @@ function takeApart(text: string, table: CodeTable): Parts {
     .replace(/\b(striped?|stripes|tracers?|trace|and|with|wire|mit)\b/gi, "/")
     .replace(/\b(lt|dk|light|dark|sky|pale)[.\s-]+(?=\p{L})/giu, "$1 ")
     .replace(/\b(lt|dk)(?=(?:blu|grn|blue|green)\b)/gi, "$1 ")
-    .replace(/\b(lt|dk) (blue|green)\b/gi, (_, shade: string, name: string) => `${shade.toLowerCase() === "lt" ? "light" : "dark"} ${name}`)
-    .replace(/\b([dl])[\s-](?=(?:bu|gn)\b)/gi, (prefix, letter: string) => ("D BU" in table ? `${letter}\u0000` : prefix))
+    .replace(
+      /\b(lt|dk) (blue|green)\b/gi,
+      (_, shade: string, name: string) => `${shade.toLowerCase() === "lt" ? "light" : "dark"} ${name}`,
+    )
+    .replace(/\b([dl])[\s-](?=(?:bu|gn)\b)/gi, (prefix, letter: string) =>
+      "D BU" in table ? `${letter}\u0000` : prefix,
+    )
     .split(SEPARATORS)
     .map((part) => part.replace("\u0000", " ").trim())
     .filter((part) => part !== "");
-  const rings = ringColour === undefined ? null : { colour: ringColour, count: count === "" ? null : (COUNT_WORDS[count] ?? Number(count)) };
+  const rings =
+    ringColour === undefined
+      ? null
+      : { colour: ringColour, count: count === "" ? null : (COUNT_WORDS[count] ?? Number(count)) };
   return { parts, rings, sizeText: (size?.[1] ?? size?.[2])?.trim() ?? null };
 }
 
 /** All readings in one table, the preferred one first: a code that is whole before one that is divided. */
-export function readingsIn(text: string, table: CodeTable, habit: CodeHabit): readonly { readonly colour: WireColour; readonly pieces: Way }[] {
+export function readingsIn(
+  text: string,
+  table: CodeTable,
+  habit: CodeHabit,
+): readonly { readonly colour: WireColour; readonly pieces: Way }[] {
   if (text.length > LONGEST_TEXT) return [];
   const { parts, rings } = takeApart(text, table);
   if (parts.length === 0) return [];
@@ -132,7 +159,8 @@ export function readingsIn(text: string, table: CodeTable, habit: CodeHabit): re
     return base === undefined ? [] : [{ colour: { base, stripes, rings }, pieces }];
   });
 }
-const coloursIn = (text: string, system: ColourSystem, habit: CodeHabit): readonly WireColour[] => readingsIn(text, CODE_TABLES[system], habit).map((reading) => reading.colour);
+const coloursIn = (text: string, system: ColourSystem, habit: CodeHabit): readonly WireColour[] =>
+  readingsIn(text, CODE_TABLES[system], habit).map((reading) => reading.colour);
 
 const fits = (colour: WireColour): boolean => colour.stripes.length <= MAX_STRIPES;
 
@@ -142,13 +170,19 @@ const fits = (colour: WireColour): boolean => colour.stripes.length <= MAX_STRIP
  * stripe. Whatever the same letters could mean otherwise comes with it. Refuses what the system does not know, and more
  * than two stripes.
  */
-export function readColour(text: string, system: ColourSystem, habit: CodeHabit = { separated: false }): Result<ColourReading, ColourProblem> {
+export function readColour(
+  text: string,
+  system: ColourSystem,
+  habit: CodeHabit = { separated: false },
+): Result<ColourReading, ColourProblem> {
   if (text.trim() === "") return fail({ code: "colour-empty" });
   const all = coloursIn(text, system, habit);
   const [colour, ...divided] = all.filter(fits);
   if (colour === undefined) {
     if (all.length > 0) return fail({ code: "colour-too-many-stripes", text });
-    const knownIn = COLOUR_SYSTEMS.filter((other) => other !== system && coloursIn(text, other, habit).some(fits));
+    const knownIn = COLOUR_SYSTEMS.filter(
+      (other) => other !== system && coloursIn(text, other, habit).some(fits),
+    );
     return fail({ code: "colour-unknown", text, system, knownIn });
   }
   const others: OtherReading[] = divided.map((other) => ({ colour: other, systems: [system] }));
@@ -196,7 +230,13 @@ export function habitOf(codes: readonly string[], system: ColourSystem): CodeHab
   for (const code of distinct) {
     const [first, ...more] = takeApart(code, table).parts;
     if (more.length > 0) marked++;
-    else if (first !== undefined && !first.includes(" ") && lookUp(first, table) === undefined && divisions(first, table, MAX_STRIPES + 1).length > 0) return { separated: false };
+    else if (
+      first !== undefined &&
+      !first.includes(" ") &&
+      lookUp(first, table) === undefined &&
+      divisions(first, table, MAX_STRIPES + 1).length > 0
+    )
+      return { separated: false };
   }
   return { separated: marked >= 2 };
 }
@@ -205,5 +245,8 @@ export function habitOf(codes: readonly string[], system: ColourSystem): CodeHab
 export function formatColour(colour: WireColour, system: ColourSystem): string {
   const codes = Object.entries(CODE_TABLES[system]);
   const one = (name: ColourName): string => codes.find(([, value]) => value === name)?.[0] ?? name;
-  return [[colour.base, ...colour.stripes].map(one).join("/"), ...(colour.rings === null ? [] : [ringsInWords(colour.rings)])].join(", ");
+  return [
+    [colour.base, ...colour.stripes].map(one).join("/"),
+    ...(colour.rings === null ? [] : [ringsInWords(colour.rings)]),
+  ].join(", ");
 }

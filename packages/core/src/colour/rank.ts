@@ -13,7 +13,17 @@ export interface RankedSystem {
 
 /** How often colours are met as base or stripe; the others share what is left (common practice, no source). */
 const OFTEN: Partial<Record<ColourName, number>> = {
-  black: 0.15, white: 0.12, red: 0.12, green: 0.1, blue: 0.1, yellow: 0.1, brown: 0.08, grey: 0.07, violet: 0.05, orange: 0.05, pink: 0.04,
+  black: 0.15,
+  white: 0.12,
+  red: 0.12,
+  green: 0.1,
+  blue: 0.1,
+  yellow: 0.1,
+  brown: 0.08,
+  grey: 0.07,
+  violet: 0.05,
+  orange: 0.05,
+  pink: 0.04,
 };
 const SELDOM = 0.01;
 /** A code that the system does not have: a slip of the pen, or the wrong system. */
@@ -21,7 +31,12 @@ const SLIP = 1e-4;
 /** Of several codes for one colour a list uses the first one listed most of the time. */
 const FIRST_ALIAS = 0.8;
 /** German lists are often in small letters, the others hardly ever. */
-const SMALL_LETTERS: Readonly<Record<ColourSystem, number>> = { iec: 0.05, german: 0.5, japanese: 0.05, "north-american": 0.05 };
+const SMALL_LETTERS: Readonly<Record<ColourSystem, number>> = {
+  iec: 0.05,
+  german: 0.5,
+  japanese: 0.05,
+  "north-american": 0.05,
+};
 
 /**
  * Ranks the systems for a whole column by likelihood over its distinct codes: each set of a system gives a code the share of
@@ -34,7 +49,10 @@ export function rankSystems(codes: readonly string[]): readonly RankedSystem[] {
   const small = codesOnly.length > 0 && codesOnly.every((code) => code === code.toLowerCase());
   const logs = COLOUR_SYSTEMS.map((system) => {
     const perSet = CODE_SETS[system].map((set) => distinct.reduce((sum, code) => sum + logOf(code, set), 0));
-    return logMean(perSet) + Math.log(codesOnly.length === 0 ? 1 : small ? SMALL_LETTERS[system] : 1 - SMALL_LETTERS[system]);
+    return (
+      logMean(perSet) +
+      Math.log(codesOnly.length === 0 ? 1 : small ? SMALL_LETTERS[system] : 1 - SMALL_LETTERS[system])
+    );
   });
   const top = Math.max(...logs);
   const weights = logs.map((log) => Math.exp(log - top));

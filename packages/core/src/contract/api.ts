@@ -1,6 +1,24 @@
 import { z } from "zod";
 import type { Sheet, TableFile } from "../io/index.ts";
-import { briefItemSchema, connectorHeadSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, joinPointIdSchema, joinPointSchema, loomWireIdSchema, loomWireSchema, ownWordSchema, pinFactsSchema, pinIdSchema, pinSchema, sourceSchema, stepIdSchema, worklistEditsSchema } from "./job.ts";
+import {
+  briefItemSchema,
+  connectorHeadSchema,
+  connectorSchema,
+  decisionIdSchema,
+  decisionSchema,
+  jobHeadSchema,
+  joinPointIdSchema,
+  joinPointSchema,
+  loomWireIdSchema,
+  loomWireSchema,
+  ownWordSchema,
+  pinFactsSchema,
+  pinIdSchema,
+  pinSchema,
+  sourceSchema,
+  stepIdSchema,
+  worklistEditsSchema,
+} from "./job.ts";
 import { storedEntrySchema } from "./ledger.ts";
 
 const uuid = z.uuid();
@@ -23,7 +41,17 @@ export const jobViewSchema = z.object({
   id: uuid,
   revision: z.int(),
   archived: z.boolean(),
-  dossier: z.object({ head: jobHeadSchema, connectors: z.array(connectorSchema), decisions: z.array(decisionSchema), sources: z.array(sourceSchema), words: z.array(ownWordSchema), brief: z.array(briefItemSchema), worklist: worklistEditsSchema, wires: z.array(loomWireSchema), points: z.array(joinPointSchema) }),
+  dossier: z.object({
+    head: jobHeadSchema,
+    connectors: z.array(connectorSchema),
+    decisions: z.array(decisionSchema),
+    sources: z.array(sourceSchema),
+    words: z.array(ownWordSchema),
+    brief: z.array(briefItemSchema),
+    worklist: worklistEditsSchema,
+    wires: z.array(loomWireSchema),
+    points: z.array(joinPointSchema),
+  }),
   ledgerLength: z.int(),
   undo: z.string().nullable().describe("What undo would take back, in words"),
   redo: z.string().nullable().describe("What redo would put back, in words"),
@@ -33,14 +61,23 @@ export type JobView = z.infer<typeof jobViewSchema>;
 export const newJobSchema = jobHeadSchema;
 export const patchJobSchema = z.object({ head: jobHeadSchema.optional(), archived: z.boolean().optional() });
 export const putConnectorSchema = connectorHeadSchema.omit({ id: true });
-export const changePinsSchema = z.object({ put: z.array(pinSchema).max(5000).default([]), remove: z.array(pinIdSchema).max(5000).default([]) });
+export const changePinsSchema = z.object({
+  put: z.array(pinSchema).max(5000).default([]),
+  remove: z.array(pinIdSchema).max(5000).default([]),
+});
 export const putSourceSchema = sourceSchema.omit({ id: true });
 const sheetSchema = z.object({
-  name: z.string(), rows: z.array(z.array(z.string())).readonly(), merged: z.array(z.object({ row: z.int(), column: z.int() })).readonly(),
+  name: z.string(),
+  rows: z.array(z.array(z.string())).readonly(),
+  merged: z.array(z.object({ row: z.int(), column: z.int() })).readonly(),
 }) satisfies z.ZodType<Sheet>;
-const fileNotesSchema = z.array(z.discriminatedUnion("code", [
-  z.object({ code: z.literal("macros-ignored") }), z.object({ code: z.literal("encoding-guessed"), encoding: z.string() }), z.object({ code: z.literal("hidden-sheets"), names: z.array(z.string()) }),
-]));
+const fileNotesSchema = z.array(
+  z.discriminatedUnion("code", [
+    z.object({ code: z.literal("macros-ignored") }),
+    z.object({ code: z.literal("encoding-guessed"), encoding: z.string() }),
+    z.object({ code: z.literal("hidden-sheets"), names: z.array(z.string()) }),
+  ]),
+);
 /** What a table file holds, for the preview. */
 export const tableFileSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("text"), text: z.string(), notes: fileNotesSchema }),
@@ -50,11 +87,16 @@ export const wordsViewSchema = z.object({ words: z.array(ownWordSchema) });
 export const setWordsSchema = z.object({ words: z.array(ownWordSchema).max(2000) });
 export const setBriefSchema = z.object({ brief: z.array(briefItemSchema).max(500) });
 export const setWorklistSchema = z.object({ worklist: worklistEditsSchema });
-export const decideSchema = z.object({ put: z.array(decisionSchema).max(5000).default([]), remove: z.array(decisionIdSchema).max(5000).default([]) });
+export const decideSchema = z.object({
+  put: z.array(decisionSchema).max(5000).default([]),
+  remove: z.array(decisionIdSchema).max(5000).default([]),
+});
 
 export const changeWiringSchema = z.object({
-  put: z.array(loomWireSchema).max(5000).default([]), remove: z.array(loomWireIdSchema).max(5000).default([]),
-  putPoints: z.array(joinPointSchema).max(5000).default([]), removePoints: z.array(joinPointIdSchema).max(5000).default([]),
+  put: z.array(loomWireSchema).max(5000).default([]),
+  remove: z.array(loomWireIdSchema).max(5000).default([]),
+  putPoints: z.array(joinPointSchema).max(5000).default([]),
+  removePoints: z.array(joinPointIdSchema).max(5000).default([]),
 });
 
 const fromDevice = {
@@ -71,10 +113,31 @@ export const ledgerViewSchema = z.object({ entries: z.array(storedEntrySchema) }
 /** What Bench may send. */
 export const benchCommandSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("done"), ...fromDevice, ...onPlan, note: z.string().max(2000).default("") }),
-  z.object({ kind: z.literal("skipped"), ...fromDevice, ...onPlan, reason: z.string().trim().min(1, "a reason is needed").max(500) }),
-  z.object({ kind: z.literal("note"), ...fromDevice, step: stepIdSchema.nullable(), text: z.string().trim().min(1, "a note needs words").max(2000) }),
-  z.object({ kind: z.literal("found"), ...fromDevice, pin: pinIdSchema, facts: pinFactsSchema, note: z.string().max(2000).default("") }),
-  z.object({ kind: z.literal("retracted"), ...fromDevice, seq: z.int().min(1), reason: z.string().trim().min(1, "a reason is needed").max(500) }),
+  z.object({
+    kind: z.literal("skipped"),
+    ...fromDevice,
+    ...onPlan,
+    reason: z.string().trim().min(1, "a reason is needed").max(500),
+  }),
+  z.object({
+    kind: z.literal("note"),
+    ...fromDevice,
+    step: stepIdSchema.nullable(),
+    text: z.string().trim().min(1, "a note needs words").max(2000),
+  }),
+  z.object({
+    kind: z.literal("found"),
+    ...fromDevice,
+    pin: pinIdSchema,
+    facts: pinFactsSchema,
+    note: z.string().max(2000).default(""),
+  }),
+  z.object({
+    kind: z.literal("retracted"),
+    ...fromDevice,
+    seq: z.int().min(1),
+    reason: z.string().trim().min(1, "a reason is needed").max(500),
+  }),
 ]);
 export type BenchCommand = z.infer<typeof benchCommandSchema>;
 export type BenchCommandInput = z.input<typeof benchCommandSchema>;

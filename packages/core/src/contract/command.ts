@@ -1,6 +1,24 @@
 import { z } from "zod";
 import type { Command } from "../dossier/index.ts";
-import { briefItemSchema, connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, joinPointIdSchema, joinPointSchema, loomWireIdSchema, loomWireSchema, ownWordSchema, pinIdSchema, pinSchema, sourceIdSchema, sourceSchema, worklistEditsSchema } from "./job.ts";
+import {
+  briefItemSchema,
+  connectorHeadSchema,
+  connectorIdSchema,
+  connectorSchema,
+  decisionIdSchema,
+  decisionSchema,
+  jobHeadSchema,
+  joinPointIdSchema,
+  joinPointSchema,
+  loomWireIdSchema,
+  loomWireSchema,
+  ownWordSchema,
+  pinIdSchema,
+  pinSchema,
+  sourceIdSchema,
+  sourceSchema,
+  worklistEditsSchema,
+} from "./job.ts";
 import { upcastLayout } from "./shell.ts";
 
 /** A stored command or inverse, as it comes back from the database. */
@@ -8,14 +26,32 @@ export const commandSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("set-head"), head: jobHeadSchema }),
   z.object({ kind: z.literal("put-connector"), connector: connectorHeadSchema }),
   z.object({ kind: z.literal("remove-connector"), connector: connectorIdSchema }),
-  z.object({ kind: z.literal("restore-connector"), connector: connectorSchema, decisions: z.array(decisionSchema), wires: z.array(loomWireSchema).default([]) }),
-  z.object({ kind: z.literal("change-pins"), connector: connectorIdSchema, put: z.array(pinSchema), remove: z.array(pinIdSchema), decisions: z.array(decisionSchema), wires: z.array(loomWireSchema).default([]) }),
+  z.object({
+    kind: z.literal("restore-connector"),
+    connector: connectorSchema,
+    decisions: z.array(decisionSchema),
+    wires: z.array(loomWireSchema).default([]),
+  }),
+  z.object({
+    kind: z.literal("change-pins"),
+    connector: connectorIdSchema,
+    put: z.array(pinSchema),
+    remove: z.array(pinIdSchema),
+    decisions: z.array(decisionSchema),
+    wires: z.array(loomWireSchema).default([]),
+  }),
   z.object({ kind: z.literal("put-source"), source: sourceSchema }),
   z.object({ kind: z.literal("remove-source"), source: sourceIdSchema }),
   z.object({ kind: z.literal("set-words"), words: z.array(ownWordSchema) }),
   z.object({ kind: z.literal("set-brief"), brief: z.array(briefItemSchema) }),
   z.object({ kind: z.literal("set-worklist"), worklist: worklistEditsSchema }),
-  z.object({ kind: z.literal("change-wiring"), put: z.array(loomWireSchema), remove: z.array(loomWireIdSchema), putPoints: z.array(joinPointSchema), removePoints: z.array(joinPointIdSchema) }),
+  z.object({
+    kind: z.literal("change-wiring"),
+    put: z.array(loomWireSchema),
+    remove: z.array(loomWireIdSchema),
+    putPoints: z.array(joinPointSchema),
+    removePoints: z.array(joinPointIdSchema),
+  }),
   z.object({ kind: z.literal("decide"), put: z.array(decisionSchema), remove: z.array(decisionIdSchema) }),
 ]) satisfies z.ZodType<Command>;
 

@@ -1,15 +1,79 @@
 export {
-  briefItemSchema, connectorHeadSchema, connectorIdSchema, connectorSchema, decisionIdSchema, decisionSchema, jobHeadSchema, joinPointIdSchema, joinPointSchema, loomWireIdSchema, loomWireSchema, ownWordSchema, pinFactsSchema, pinIdSchema, pinSchema, sourceIdSchema, sourceSchema, stepIdSchema, worklistEditsSchema,
+  briefItemSchema,
+  connectorHeadSchema,
+  connectorIdSchema,
+  connectorSchema,
+  decisionIdSchema,
+  decisionSchema,
+  jobHeadSchema,
+  joinPointIdSchema,
+  joinPointSchema,
+  loomWireIdSchema,
+  loomWireSchema,
+  ownWordSchema,
+  pinFactsSchema,
+  pinIdSchema,
+  pinSchema,
+  sourceIdSchema,
+  sourceSchema,
+  stepIdSchema,
+  worklistEditsSchema,
 } from "./job.ts";
 export { entrySchema, operationSchema, storedEntrySchema, whatSchema } from "./ledger.ts";
-export { issuesOf, jobFileJsonSchema, jobFileSchema, readEntry, readJobFile, readJobValue, type JobFileProblem, type ReadJob } from "./jobFile.ts";
+export {
+  issuesOf,
+  jobFileJsonSchema,
+  jobFileSchema,
+  readEntry,
+  readJobFile,
+  readJobValue,
+  type JobFileProblem,
+  type ReadJob,
+} from "./jobFile.ts";
 export { planFileProblemWords, readPlanFile, type PlanFileProblem } from "./planFile.ts";
 export { jobFileProblemWords } from "./words.ts";
 export { commandSchema, readCommand } from "./command.ts";
 export {
-  benchAnswerSchema, benchCommandSchema, changePinsSchema, changeWiringSchema, decideSchema, jobIdSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, newJobSchema, patchJobSchema, problemSchema, putConnectorSchema, putSourceSchema, setBriefSchema, setWorklistSchema, setWordsSchema, tableFileSchema, wordsViewSchema,
-  type BenchAnswer, type BenchCommand, type BenchCommandInput, type JobSummary, type JobView, type Problem,
+  benchAnswerSchema,
+  benchCommandSchema,
+  changePinsSchema,
+  changeWiringSchema,
+  decideSchema,
+  jobIdSchema,
+  jobSummarySchema,
+  jobViewSchema,
+  ledgerViewSchema,
+  newJobSchema,
+  patchJobSchema,
+  problemSchema,
+  putConnectorSchema,
+  putSourceSchema,
+  setBriefSchema,
+  setWorklistSchema,
+  setWordsSchema,
+  tableFileSchema,
+  wordsViewSchema,
+  type BenchAnswer,
+  type BenchCommand,
+  type BenchCommandInput,
+  type JobSummary,
+  type JobView,
+  type Problem,
 } from "./api.ts";
 export { shellSchema, upcastLayout } from "./shell.ts";
-export { patchPhotoSchema, photoIdSchema, photoPlaceSchema, photoSchema, photosViewSchema, type PatchPhoto, type Photo } from "./photo.ts";
-export { ownShellSchema, shelfViewSchema, terminalSystemSchema, type OwnShell, type ShelfView } from "./shelf.ts";
+export {
+  patchPhotoSchema,
+  photoIdSchema,
+  photoPlaceSchema,
+  photoSchema,
+  photosViewSchema,
+  type PatchPhoto,
+  type Photo,
+} from "./photo.ts";
+export {
+  ownShellSchema,
+  shelfViewSchema,
+  terminalSystemSchema,
+  type OwnShell,
+  type ShelfView,
+} from "./shelf.ts";

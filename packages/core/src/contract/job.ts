@@ -3,22 +3,58 @@ import { COLOUR_SYSTEMS } from "../colour/index.ts";
 import type { ConnectorHead } from "../dossier/index.ts";
 import { shellSchema } from "./shell.ts";
 import {
-  BRIEF_KINDS, CAVITY_CONTENTS, DIRECTIONS, FACTS, OPEN_EFFECTS, FEED_CLASSES, JOB_KINDS, METHODS, JOINT_KINDS, SIDES, JOIN_POINT_KINDS, SIGNAL_CLASSES, SOURCE_KINDS, SURENESS, type BriefItem, type Claim,
-  type Connector, type ConnectorId, type Decision, type DecisionId, type InsertedDevice, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type Pin, type OwnWord, type PinId, type Source, type SourceId, type StepId, type WorklistEdits,
+  BRIEF_KINDS,
+  CAVITY_CONTENTS,
+  DIRECTIONS,
+  FACTS,
+  OPEN_EFFECTS,
+  FEED_CLASSES,
+  JOB_KINDS,
+  METHODS,
+  JOINT_KINDS,
+  SIDES,
+  JOIN_POINT_KINDS,
+  SIGNAL_CLASSES,
+  SOURCE_KINDS,
+  SURENESS,
+  type BriefItem,
+  type Claim,
+  type Connector,
+  type ConnectorId,
+  type Decision,
+  type DecisionId,
+  type InsertedDevice,
+  type JobHead,
+  type JoinPoint,
+  type JoinPointId,
+  type LoomWire,
+  type LoomWireId,
+  type Pin,
+  type OwnWord,
+  type PinId,
+  type Source,
+  type SourceId,
+  type StepId,
+  type WorklistEdits,
 } from "../model/index.ts";
 
 /** No control characters, and not the one name that no record can have as a key. */
 const ORDINARY = /^(?!__proto__$)[^\u0000-\u001f]*$/;
 
 /** A checked id keeps its brand through the schema. */
-const id = <T extends string>(what: string, longest = 120): z.ZodType<T, T> => z.string().min(1).max(longest).regex(ORDINARY).describe(what) as unknown as z.ZodType<T, T>;
+const id = <T extends string>(what: string, longest = 120): z.ZodType<T, T> =>
+  z.string().min(1).max(longest).regex(ORDINARY).describe(what) as unknown as z.ZodType<T, T>;
 export const connectorIdSchema = id<ConnectorId>("Connector id, unique in its job");
 export const pinIdSchema = id<PinId>("Pin id, unique in its job");
 export const decisionIdSchema = id<DecisionId>("Decision id: kind and pins", 6000);
 export const sourceIdSchema = id<SourceId>("Source id, unique in its job");
 export const stepIdSchema = id<StepId>("Step id: decision and role", 6400);
 
-const text = (max: number): z.ZodString => z.string().max(max).regex(/^[^\u0000-\u0008\u000e-\u001f]*$/, "control characters are not text");
+const text = (max: number): z.ZodString =>
+  z
+    .string()
+    .max(max)
+    .regex(/^[^\u0000-\u0008\u000e-\u001f]*$/, "control characters are not text");
 const name = z.string().trim().min(1, "a name is needed").max(80);
 export const sizeSchema = z.number().min(0.05).max(120).describe("mm²");
 
@@ -32,20 +68,43 @@ export const jobHeadSchema = z.object({
 }) satisfies z.ZodType<JobHead>;
 
 const factSchema = z.enum(FACTS);
-const claimSchema = z.object({ fact: factSchema, value: text(200), source: sourceIdSchema, when: text(120) }) satisfies z.ZodType<Claim>;
+const claimSchema = z.object({
+  fact: factSchema,
+  value: text(200),
+  source: sourceIdSchema,
+  when: text(120),
+}) satisfies z.ZodType<Claim>;
 /** Values of a wire that were there from the first version on, and those that a file may leave out. */
-const firstValues = { function: text(200), colour: text(60), size: sizeSchema.nullable(), signal: z.enum(SIGNAL_CLASSES), note: text(1000) };
+const firstValues = {
+  function: text(200),
+  colour: text(60),
+  size: sizeSchema.nullable(),
+  signal: z.enum(SIGNAL_CLASSES),
+  note: text(1000),
+};
 const laterValues = {
   direction: z.enum(DIRECTIONS).nullable().describe("Seen from its own connector, null when nobody said"),
-  level: z.number().min(0).max(1000).nullable().describe("Highest voltage given or taken, V; null for what the class usually has"),
+  level: z
+    .number()
+    .min(0)
+    .max(1000)
+    .nullable()
+    .describe("Highest voltage given or taken, V; null for what the class usually has"),
   amps: z.number().min(0).max(1000).nullable().describe("Current drawn, or that can be given, A"),
   circuit: text(40).describe("Printed circuit number"),
   condition: text(120).describe("When the pin is there at all: only with air conditioning"),
-  colourSystem: z.enum(COLOUR_SYSTEMS).nullable().describe("System of this one colour, null for the connector's"),
+  colourSystem: z
+    .enum(COLOUR_SYSTEMS)
+    .nullable()
+    .describe("System of this one colour, null for the connector's"),
   identified: z.boolean(),
   sources: z.partialRecord(factSchema, sourceIdSchema),
   doubts: z.partialRecord(factSchema, text(200)),
-  claims: z.array(claimSchema).max(40).readonly().describe("What other sources say of a value; with `when`, for other cars"),
+  claims: z
+    .array(claimSchema)
+    .max(40)
+    .readonly()
+    .describe("What other sources say of a value; with `when`, for other cars"),
 };
 
 export const pinSchema = z.object({
@@ -75,11 +134,19 @@ export const sourceSchema = z.object({
   title: z.string().trim().min(1, "a title is needed").max(120),
   page: text(40),
   appliesTo: text(120),
-  colourSystem: z.enum(COLOUR_SYSTEMS).nullable().default(null).describe("How it writes colours, null when not declared"),
+  colourSystem: z
+    .enum(COLOUR_SYSTEMS)
+    .nullable()
+    .default(null)
+    .describe("How it writes colours, null when not declared"),
   sure: z.enum(SURENESS),
 }) satisfies z.ZodType<Source>;
 
-export const ownWordSchema = z.object({ text: z.string().trim().min(1).max(200), term: z.string().max(80).nullable(), signal: z.enum(SIGNAL_CLASSES) }) satisfies z.ZodType<OwnWord>;
+export const ownWordSchema = z.object({
+  text: z.string().trim().min(1).max(200),
+  term: z.string().max(80).nullable(),
+  signal: z.enum(SIGNAL_CLASSES),
+}) satisfies z.ZodType<OwnWord>;
 
 export const connectorHeadSchema = z.object({
   id: connectorIdSchema,
@@ -92,11 +159,16 @@ export const connectorHeadSchema = z.object({
   leads: z.enum(["loom", "flying"]),
   sealed: z.boolean(),
   shell: shellSchema.nullable().default(null),
-  matesWith: connectorIdSchema.nullable().default(null).describe("The connector that it plugs into, where that one is in the job"),
+  matesWith: connectorIdSchema
+    .nullable()
+    .default(null)
+    .describe("The connector that it plugs into, where that one is in the job"),
   keepOut: text(120).default("").describe("Why it stays shut: restraint system, high voltage"),
 }) satisfies z.ZodType<ConnectorHead>;
 
-export const connectorSchema = connectorHeadSchema.extend({ pins: z.array(pinSchema).max(5000) }) satisfies z.ZodType<Connector>;
+export const connectorSchema = connectorHeadSchema.extend({
+  pins: z.array(pinSchema).max(5000),
+}) satisfies z.ZodType<Connector>;
 
 export const joinPointIdSchema = id<JoinPointId>("Join point id, unique in its job");
 export const loomWireIdSchema = id<LoomWireId>("Wire id, unique in its job");
@@ -120,18 +192,32 @@ export const loomWireSchema = z.object({
   colourSystem: z.enum(COLOUR_SYSTEMS).nullable().default(null),
   size: sizeSchema.nullable().default(null),
   circuit: text(40).default(""),
-  bundle: z.object({ kind: z.enum(["twist", "shield"]), name: z.string().trim().min(1).max(40) }).nullable().default(null),
+  bundle: z
+    .object({ kind: z.enum(["twist", "shield"]), name: z.string().trim().min(1).max(40) })
+    .nullable()
+    .default(null),
 }) satisfies z.ZodType<LoomWire>;
 
 export const commonDecision = {
   sure: z.enum(SURENESS),
   reason: text(500),
-  answers: z.array(z.object({ rule: z.string().min(1).max(80), reason: text(500).min(1, "a reason is needed"), by: text(80).optional() })).max(80),
+  answers: z
+    .array(
+      z.object({
+        rule: z.string().min(1).max(80),
+        reason: text(500).min(1, "a reason is needed"),
+        by: text(80).optional(),
+      }),
+    )
+    .max(80),
 };
 const ohms = z.number().positive().max(1e8).describe("Ω");
 const sideSchema = z.enum(SIDES);
 export const deviceSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("diodes"), band: sideSchema.describe("Side that the band of each diode points to") }),
+  z.object({
+    kind: z.literal("diodes"),
+    band: sideSchema.describe("Side that the band of each diode points to"),
+  }),
   z.object({ kind: z.literal("divider"), upper: ohms, lower: ohms }),
   z.object({ kind: z.literal("regulator"), volts: z.number().positive().max(1000) }),
   z.object({ kind: z.literal("relay"), coil: sideSchema.describe("Side whose wire works the coil") }),
@@ -141,46 +227,142 @@ export const deviceSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("converter"), what: text(120) }),
 ]) satisfies z.ZodType<InsertedDevice>;
 export const deviceField = { device: deviceSchema.optional() };
-export const findLiveField = { findLive: z.boolean().optional().describe("The half that carries the supply is found with the power on before the halves are joined") };
-export const jointField = { joint: z.enum(JOINT_KINDS).optional().describe("How its bare ends are joined, where that is not as in the rest of the job") };
-export const jointMethodField = { method: z.enum(["splice", "adapter"]).optional().describe("On the car, or within an adapter") };
-export const openField = { open: z.enum(OPEN_EFFECTS).optional().describe("What happens because it is left open") };
+export const findLiveField = {
+  findLive: z
+    .boolean()
+    .optional()
+    .describe("The half that carries the supply is found with the power on before the halves are joined"),
+};
+export const jointField = {
+  joint: z
+    .enum(JOINT_KINDS)
+    .optional()
+    .describe("How its bare ends are joined, where that is not as in the rest of the job"),
+};
+export const jointMethodField = {
+  method: z.enum(["splice", "adapter"]).optional().describe("On the car, or within an adapter"),
+};
+export const openField = {
+  open: z.enum(OPEN_EFFECTS).optional().describe("What happens because it is left open"),
+};
 export const briefItemSchema = z.object({
   id: z.string().min(1).max(80).regex(ORDINARY),
   kind: z.enum(BRIEF_KINDS),
   text: z.string().trim().min(1, "a line of the brief needs words").max(120),
   kept: z.boolean().default(true).describe("Options only: whether the equipment stays"),
-  pins: z.array(pinIdSchema).max(200).default([]).describe("Linked by hand; while there are none, the words link them"),
+  pins: z
+    .array(pinIdSchema)
+    .max(200)
+    .default([])
+    .describe("Linked by hand; while there are none, the words link them"),
 }) satisfies z.ZodType<BriefItem>;
 
 const ownId = z.string().min(1).max(80).regex(ORDINARY);
 const minutes = z.number().min(0).max(10_000);
 export const worklistEditsSchema = z.object({
-  parts: z.array(z.object({
-    id: ownId, name: z.string().trim().min(1, "a part needs a name").max(120), place: text(120), fasteners: text(200), tool: text(120),
-    torque: z.number().positive().max(1000).nullable().describe("N·m by the maker's sheet"), drill: z.boolean(), hides: z.array(connectorIdSchema).max(200).describe("Connectors behind it; none: it always comes off"),
-  })).max(500),
-  own: z.array(z.object({ id: ownId, after: stepIdSchema.nullable(), text: z.string().trim().min(1, "a step needs words").max(500), place: text(120), minutes, from: text(200), deviation: text(500) })).max(2000),
+  parts: z
+    .array(
+      z.object({
+        id: ownId,
+        name: z.string().trim().min(1, "a part needs a name").max(120),
+        place: text(120),
+        fasteners: text(200),
+        tool: text(120),
+        torque: z.number().positive().max(1000).nullable().describe("N·m by the maker's sheet"),
+        drill: z.boolean(),
+        hides: z
+          .array(connectorIdSchema)
+          .max(200)
+          .describe("Connectors behind it; none: it always comes off"),
+      }),
+    )
+    .max(500),
+  own: z
+    .array(
+      z.object({
+        id: ownId,
+        after: stepIdSchema.nullable(),
+        text: z.string().trim().min(1, "a step needs words").max(500),
+        place: text(120),
+        minutes,
+        from: text(200),
+        deviation: text(500),
+      }),
+    )
+    .max(2000),
   order: z.array(z.object({ step: stepIdSchema, after: stepIdSchema.nullable() })).max(5000),
   evenings: z.array(stepIdSchema).max(500).describe("Steps after which an evening ends"),
   have: z.array(z.string().max(400)).max(2000).describe("Lines of the kit that are there"),
-  adapterLengths: z.array(z.object({ between: z.tuple([connectorIdSchema, connectorIdSchema]), mm: z.number().positive().max(20_000) })).max(500).describe("Measured between the plugs of an adapter"),
+  adapterLengths: z
+    .array(
+      z.object({
+        between: z.tuple([connectorIdSchema, connectorIdSchema]),
+        mm: z.number().positive().max(20_000),
+      }),
+    )
+    .max(500)
+    .describe("Measured between the plugs of an adapter"),
   joint: z.enum(JOINT_KINDS).describe("How bare ends are joined unless a decision says otherwise"),
 }) satisfies z.ZodType<WorklistEdits>;
 
 const severalPins = z.array(pinIdSchema).min(2, "two pins at least").max(40);
 const metPins = z.array(pinIdSchema).min(1).max(1000);
 export const decisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinIdSchema, incoming: pinIdSchema, method: z.enum(METHODS), ...findLiveField, ...deviceField, ...jointField, ...commonDecision }),
-  z.object({ kind: z.literal("merge"), vehicle: severalPins, incoming: pinIdSchema, ...jointMethodField, ...deviceField, ...jointField, ...commonDecision }),
-  z.object({ kind: z.literal("split"), vehicle: pinIdSchema, incoming: severalPins, ...jointMethodField, ...deviceField, ...jointField, ...commonDecision }),
+  z.object({
+    kind: z.literal("join"),
+    vehicle: pinIdSchema,
+    incoming: pinIdSchema,
+    method: z.enum(METHODS),
+    ...findLiveField,
+    ...deviceField,
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({
+    kind: z.literal("merge"),
+    vehicle: severalPins,
+    incoming: pinIdSchema,
+    ...jointMethodField,
+    ...deviceField,
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({
+    kind: z.literal("split"),
+    vehicle: pinIdSchema,
+    incoming: severalPins,
+    ...jointMethodField,
+    ...deviceField,
+    ...jointField,
+    ...commonDecision,
+  }),
   z.object({ kind: z.literal("mate"), vehicle: metPins, incoming: metPins, ...commonDecision }),
   z.object({ kind: z.literal("move"), pin: pinIdSchema, to: pinIdSchema, ...commonDecision }),
-  z.object({ kind: z.literal("series"), vehicle: pinIdSchema, into: pinIdSchema, back: pinIdSchema, method: z.enum(["move", "splice"]), ...jointField, ...commonDecision }),
-  z.object({ kind: z.literal("jumper"), pins: severalPins, ...jointMethodField, ...jointField, ...commonDecision }),
+  z.object({
+    kind: z.literal("series"),
+    vehicle: pinIdSchema,
+    into: pinIdSchema,
+    back: pinIdSchema,
+    method: z.enum(["move", "splice"]),
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({
+    kind: z.literal("jumper"),
+    pins: severalPins,
+    ...jointMethodField,
+    ...jointField,
+    ...commonDecision,
+  }),
   z.object({ kind: z.literal("cap"), pin: pinIdSchema, ...openField, ...commonDecision }),
   z.object({ kind: z.literal("remove"), pin: pinIdSchema, ...openField, ...commonDecision }),
   z.object({ kind: z.literal("leave"), pin: pinIdSchema, ...openField, ...commonDecision }),
   z.object({ kind: z.literal("forbid"), vehicle: pinIdSchema, incoming: pinIdSchema, ...commonDecision }),
-  z.object({ kind: z.literal("feed"), pin: pinIdSchema, feed: z.enum(FEED_CLASSES), from: text(120), ...commonDecision }),
+  z.object({
+    kind: z.literal("feed"),
+    pin: pinIdSchema,
+    feed: z.enum(FEED_CLASSES),
+    from: text(120),
+    ...commonDecision,
+  }),
 ]) satisfies z.ZodType<Decision>;

@@ -1,34 +1,103 @@
 import { z } from "zod";
-import { documentOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type JobDocument, type JobFile } from "../io/index.ts";
+import {
+  documentOf,
+  JOB_FORMAT,
+  JOB_FORMAT_VERSION,
+  type DocumentProblem,
+  type JobDocument,
+  type JobFile,
+} from "../io/index.ts";
 import { foldLedger, verifyChain, type ChainProblem, type Entry } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import { briefItemSchema, commonDecision, connectorHeadSchema, deviceField, findLiveField, jobHeadSchema, jointField, jointMethodField, joinPointSchema, loomWireSchema, openField, ownWordSchema, pinSchema, sourceSchema, worklistEditsSchema } from "./job.ts";
+import {
+  briefItemSchema,
+  commonDecision,
+  connectorHeadSchema,
+  deviceField,
+  findLiveField,
+  jobHeadSchema,
+  jointField,
+  jointMethodField,
+  joinPointSchema,
+  loomWireSchema,
+  openField,
+  ownWordSchema,
+  pinSchema,
+  sourceSchema,
+  worklistEditsSchema,
+} from "./job.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 import { upcastLayout } from "./shell.ts";
 
 const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
 const severalRefs = z.array(pinRefSchema).min(2).max(40);
 const metRefs = z.array(pinRefSchema).min(1).max(1000);
-const loose = { sure: commonDecision.sure.optional(), reason: commonDecision.reason.optional(), answers: commonDecision.answers.optional() };
+const loose = {
+  sure: commonDecision.sure.optional(),
+  reason: commonDecision.reason.optional(),
+  answers: commonDecision.answers.optional(),
+};
 
 const fileDecisionSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("join"), vehicle: pinRefSchema, incoming: pinRefSchema, method: z.enum(METHODS).optional(), ...findLiveField, ...deviceField, ...jointField, ...loose }),
-  z.object({ kind: z.literal("merge"), vehicle: severalRefs, incoming: pinRefSchema, ...jointMethodField, ...deviceField, ...jointField, ...loose }),
-  z.object({ kind: z.literal("split"), vehicle: pinRefSchema, incoming: severalRefs, ...jointMethodField, ...deviceField, ...jointField, ...loose }),
+  z.object({
+    kind: z.literal("join"),
+    vehicle: pinRefSchema,
+    incoming: pinRefSchema,
+    method: z.enum(METHODS).optional(),
+    ...findLiveField,
+    ...deviceField,
+    ...jointField,
+    ...loose,
+  }),
+  z.object({
+    kind: z.literal("merge"),
+    vehicle: severalRefs,
+    incoming: pinRefSchema,
+    ...jointMethodField,
+    ...deviceField,
+    ...jointField,
+    ...loose,
+  }),
+  z.object({
+    kind: z.literal("split"),
+    vehicle: pinRefSchema,
+    incoming: severalRefs,
+    ...jointMethodField,
+    ...deviceField,
+    ...jointField,
+    ...loose,
+  }),
   z.object({ kind: z.literal("mate"), vehicle: metRefs, incoming: metRefs, ...loose }),
   z.object({ kind: z.literal("move"), pin: pinRefSchema, to: pinRefSchema, ...loose }),
-  z.object({ kind: z.literal("series"), vehicle: pinRefSchema, into: pinRefSchema, back: pinRefSchema, method: z.enum(["move", "splice"]).optional(), ...jointField, ...loose }),
+  z.object({
+    kind: z.literal("series"),
+    vehicle: pinRefSchema,
+    into: pinRefSchema,
+    back: pinRefSchema,
+    method: z.enum(["move", "splice"]).optional(),
+    ...jointField,
+    ...loose,
+  }),
   z.object({ kind: z.literal("jumper"), pins: severalRefs, ...jointMethodField, ...jointField, ...loose }),
   z.object({ kind: z.literal("cap"), pin: pinRefSchema, ...openField, ...loose }),
   z.object({ kind: z.literal("remove"), pin: pinRefSchema, ...openField, ...loose }),
   z.object({ kind: z.literal("leave"), pin: pinRefSchema, ...openField, ...loose }),
   z.object({ kind: z.literal("forbid"), vehicle: pinRefSchema, incoming: pinRefSchema, ...loose }),
-  z.object({ kind: z.literal("feed"), pin: pinRefSchema, feed: z.enum(FEED_CLASSES), from: z.string().max(120), ...loose }),
+  z.object({
+    kind: z.literal("feed"),
+    pin: pinRefSchema,
+    feed: z.enum(FEED_CLASSES),
+    from: z.string().max(120),
+    ...loose,
+  }),
 ]);
 
 const filePinSchema = pinSchema.omit({ order: true }).partial().required({ cavity: true, function: true });
-const fileConnectorSchema = connectorHeadSchema.partial().required({ name: true }).extend({ pins: z.array(filePinSchema).max(5000) });
+const fileConnectorSchema = connectorHeadSchema
+  .partial()
+  .required({ name: true })
+  .extend({ pins: z.array(filePinSchema).max(5000) });
 
 /** Format version 1 of the job file. */
 export const jobFileSchema = z.object({
@@ -38,7 +107,10 @@ export const jobFileSchema = z.object({
   connectors: z.array(fileConnectorSchema).max(200),
   sources: z.array(sourceSchema).max(200).optional(),
   words: z.array(ownWordSchema).max(2000).optional(),
-  brief: z.array(briefItemSchema.partial({ id: true, kept: true, pins: true })).max(500).optional(),
+  brief: z
+    .array(briefItemSchema.partial({ id: true, kept: true, pins: true }))
+    .max(500)
+    .optional(),
   points: z.array(joinPointSchema).max(5000).optional(),
   wires: z.array(loomWireSchema).max(20000).optional(),
   decisions: z.array(fileDecisionSchema).max(20000).optional(),
@@ -50,7 +122,10 @@ export type JobFileProblem =
   | { readonly code: "not-json"; readonly detail: string; readonly line: number; readonly column: number }
   | { readonly code: "not-a-job-file" }
   | { readonly code: "newer-version"; readonly version: number; readonly known: number }
-  | { readonly code: "wrong-shape"; readonly issues: readonly { readonly path: string; readonly message: string }[] }
+  | {
+      readonly code: "wrong-shape";
+      readonly issues: readonly { readonly path: string; readonly message: string }[];
+    }
   | { readonly code: "contradiction"; readonly problem: DocumentProblem }
   | { readonly code: "ledger-damaged"; readonly problem: ChainProblem }
   | { readonly code: "ledger-does-not-apply"; readonly seq: number };
@@ -71,7 +146,8 @@ export function readJobFile(textOfFile: string): Result<ReadJob, JobFileProblem>
 export function readJobValue(value: unknown): Result<ReadJob, JobFileProblem> {
   const head = z.object({ format: z.literal(JOB_FORMAT), version: z.int() }).safeParse(value);
   if (!head.success) return fail({ code: "not-a-job-file" });
-  if (head.data.version > JOB_FORMAT_VERSION) return fail({ code: "newer-version", version: head.data.version, known: JOB_FORMAT_VERSION });
+  if (head.data.version > JOB_FORMAT_VERSION)
+    return fail({ code: "newer-version", version: head.data.version, known: JOB_FORMAT_VERSION });
   const file = jobFileSchema.safeParse(upcastLayout(value));
   if (!file.success) return fail({ code: "wrong-shape", issues: issuesOf(file.error) });
   const document = documentOf(file.data);
@@ -94,7 +170,14 @@ export function readEntry(value: unknown) {
 
 /** Zod's issues as "connectors[0].pins[3].cavity" and words. */
 export function issuesOf(error: z.ZodError): readonly { readonly path: string; readonly message: string }[] {
-  return error.issues.slice(0, 20).map((issue) => ({ path: issue.path.map((part, i) => (typeof part === "number" ? `[${part}]` : `${i === 0 ? "" : "."}${String(part)}`)).join(""), message: issue.message }));
+  return error.issues
+    .slice(0, 20)
+    .map((issue) => ({
+      path: issue.path
+        .map((part, i) => (typeof part === "number" ? `[${part}]` : `${i === 0 ? "" : "."}${String(part)}`))
+        .join(""),
+      message: issue.message,
+    }));
 }
 
 export function parseJson(source: string): Result<unknown, JobFileProblem> {
@@ -109,4 +192,5 @@ export function parseJson(source: string): Result<unknown, JobFileProblem> {
 }
 
 /** The JSON Schema (draft 2020-12) of the job file. */
-export const jobFileJsonSchema = (): unknown => z.toJSONSchema(jobFileSchema, { target: "draft-2020-12", io: "input" });
+export const jobFileJsonSchema = (): unknown =>
+  z.toJSONSchema(jobFileSchema, { target: "draft-2020-12", io: "input" });

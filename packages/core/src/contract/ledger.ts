@@ -2,7 +2,15 @@ import { z } from "zod";
 import type { Operation, PluggedInto } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
 import { JOINT_KINDS, type EndId, type WireId } from "../model/index.ts";
-import { connectorIdSchema, connectorSchema, decisionIdSchema, jobHeadSchema, pinFactsSchema, pinIdSchema, stepIdSchema } from "./job.ts";
+import {
+  connectorIdSchema,
+  connectorSchema,
+  decisionIdSchema,
+  jobHeadSchema,
+  pinFactsSchema,
+  pinIdSchema,
+  stepIdSchema,
+} from "./job.ts";
 
 const end = z.string().min(1).max(140) as unknown as z.ZodType<EndId, EndId>;
 const wire = z.string().min(1).max(140) as unknown as z.ZodType<WireId, WireId>;
@@ -28,16 +36,37 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("disconnect"), connector: connectorIdSchema, from: plugged }),
   z.object({ kind: z.literal("crimp"), end, to: z.enum(["fitted", "cut-off"]) }),
   z.object({ kind: z.literal("fuse"), supply: label, to: z.enum(["in", "out"]) }),
-  z.object({ kind: z.literal("build-shell"), connector: connectorIdSchema, cavities: z.array(z.object({ cavity: pinIdSchema, meets: pinIdSchema })).max(5000), to: z.enum(["there", "gone"]) }),
+  z.object({
+    kind: z.literal("build-shell"),
+    connector: connectorIdSchema,
+    cavities: z.array(z.object({ cavity: pinIdSchema, meets: pinIdSchema })).max(5000),
+    to: z.enum(["there", "gone"]),
+  }),
   z.object({ kind: z.literal("build-wire"), pin: pinIdSchema, to: z.enum(["there", "gone"]) }),
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
 
 export const whatSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("baseline"), head: jobHeadSchema, connectors: z.array(connectorSchema), begins: z.literal("plugged").optional() }),
+  z.object({
+    kind: z.literal("baseline"),
+    head: jobHeadSchema,
+    connectors: z.array(connectorSchema),
+    begins: z.literal("plugged").optional(),
+  }),
   z.object({ kind: z.literal("plan-adopted"), steps: z.int().min(0) }),
-  z.object({ kind: z.literal("done"), step: stepIdSchema, decision: decisionIdSchema.nullable(), op: operationSchema.nullable(), note: z.string().max(2000) }),
-  z.object({ kind: z.literal("skipped"), step: stepIdSchema, decision: decisionIdSchema.nullable(), reason: z.string().max(500) }),
+  z.object({
+    kind: z.literal("done"),
+    step: stepIdSchema,
+    decision: decisionIdSchema.nullable(),
+    op: operationSchema.nullable(),
+    note: z.string().max(2000),
+  }),
+  z.object({
+    kind: z.literal("skipped"),
+    step: stepIdSchema,
+    decision: decisionIdSchema.nullable(),
+    reason: z.string().max(500),
+  }),
   z.object({ kind: z.literal("note"), step: stepIdSchema.nullable(), text: z.string().max(2000) }),
   z.object({ kind: z.literal("found"), pin: pinIdSchema, facts: pinFactsSchema, note: z.string().max(2000) }),
   z.object({ kind: z.literal("retracted"), seq: z.int().min(1), reason: z.string().max(500) }),
@@ -57,4 +86,7 @@ export const entrySchema = z.object({
   prev: hash,
 }) satisfies z.ZodType<Entry>;
 
-export const storedEntrySchema = z.object({ bytes: z.string().max(4_000_000), hash }) satisfies z.ZodType<StoredEntry>;
+export const storedEntrySchema = z.object({
+  bytes: z.string().max(4_000_000),
+  hash,
+}) satisfies z.ZodType<StoredEntry>;

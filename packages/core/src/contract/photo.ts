@@ -18,7 +18,16 @@ export const photoSchema = z.object({
 export type Photo = z.infer<typeof photoSchema>;
 export const photosViewSchema = z.object({ photos: z.array(photoSchema) });
 /** What can be said of a photo once it is stored. A removed one can be put back. */
-export const patchPhotoSchema = z.object({ caption: caption.optional(), connector: connectorIdSchema.nullable().optional(), pin: pinIdSchema.nullable().optional(), removed: z.boolean().optional() });
+export const patchPhotoSchema = z.object({
+  caption: caption.optional(),
+  connector: connectorIdSchema.nullable().optional(),
+  pin: pinIdSchema.nullable().optional(),
+  removed: z.boolean().optional(),
+});
 export type PatchPhoto = z.infer<typeof patchPhotoSchema>;
 /** Where a new photo belongs, as query parameters. */
-export const photoPlaceSchema = z.object({ connector: connectorIdSchema.optional(), pin: pinIdSchema.optional(), caption: caption.default("") });
+export const photoPlaceSchema = z.object({
+  connector: connectorIdSchema.optional(),
+  pin: pinIdSchema.optional(),
+  caption: caption.default(""),
+});

@@ -4,7 +4,9 @@ import type { Shell } from "../model/index.ts";
 import { shellSchema } from "./shell.ts";
 
 const text = z.string().max(400);
-const range = z.tuple([z.number().min(0).max(200), z.number().min(0).max(200)]).refine(([from, to]) => from <= to, "the range ends before it begins");
+const range = z
+  .tuple([z.number().min(0).max(200), z.number().min(0).max(200)])
+  .refine(([from, to]) => from <= to, "the range ends before it begins");
 
 export const terminalSystemSchema = z.object({
   id: z.string().min(1).max(80),
@@ -19,7 +21,15 @@ export const terminalSystemSchema = z.object({
   strip: range.describe("mm"),
   conductor: range.describe("mm²"),
   insulation: range.describe("mm"),
-  seals: z.array(z.object({ from: z.number(), to: z.number(), ribs: z.enum(["towards the wire", "towards the terminal"]) })).max(8),
+  seals: z
+    .array(
+      z.object({
+        from: z.number(),
+        to: z.number(),
+        ribs: z.enum(["towards the wire", "towards the terminal"]),
+      }),
+    )
+    .max(8),
   bendBack: z.boolean(),
   tell: text,
   goodCrimp: z.string().max(1000),
@@ -37,5 +47,12 @@ export interface ShelfView {
   readonly shells: readonly OwnShell[];
   readonly terminals: readonly TerminalSystem[];
 }
-export const ownShellSchema = z.object({ id: z.string().min(1).max(80), shell: shellSchema, note: text.default("") }) satisfies z.ZodType<OwnShell>;
-export const shelfViewSchema = z.object({ shells: z.array(ownShellSchema), terminals: z.array(terminalSystemSchema) }) satisfies z.ZodType<ShelfView>;
+export const ownShellSchema = z.object({
+  id: z.string().min(1).max(80),
+  shell: shellSchema,
+  note: text.default(""),
+}) satisfies z.ZodType<OwnShell>;
+export const shelfViewSchema = z.object({
+  shells: z.array(ownShellSchema),
+  terminals: z.array(terminalSystemSchema),
+}) satisfies z.ZodType<ShelfView>;

@@ -7,7 +7,7 @@ export function jobFileProblemWords(problem: JobFileProblem): string {
     case "not-json":
       return `This is not complete JSON: line ${problem.line}, column ${problem.column} (${problem.detail}). The file may be cut short.`;
     case "not-a-job-file":
-      return "This JSON is not a Trevin job file: it needs \"format\": \"trevin-job\" and a \"version\".";
+      return 'This JSON is not a Trevin job file: it needs "format": "trevin-job" and a "version".';
     case "newer-version":
       return `This job file has format version ${problem.version}; this Trevin knows up to ${problem.known}. Open it with a newer Trevin.`;
     case "wrong-shape":

@@ -1,4 +1,30 @@
-import { allPins, decisionId, decisionPins, indexPins, isJoining, linkedPairs, leadPin, methodOf, namedPins, OWN_SOURCES, pinName, seatOf, seatsOf, type BriefItem, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type LoomWire, type PinId, type PlacedPin, type Source, type SourceId, type WorklistEdits } from "../model/index.ts";
+import {
+  allPins,
+  decisionId,
+  decisionPins,
+  indexPins,
+  isJoining,
+  linkedPairs,
+  leadPin,
+  methodOf,
+  namedPins,
+  OWN_SOURCES,
+  pinName,
+  seatOf,
+  seatsOf,
+  type BriefItem,
+  type Connector,
+  type ConnectorId,
+  type Decision,
+  type DecisionId,
+  type Dossier,
+  type LoomWire,
+  type PinId,
+  type PlacedPin,
+  type Source,
+  type SourceId,
+  type WorklistEdits,
+} from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
 import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
@@ -8,7 +34,10 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
   switch (command.kind) {
     case "set-head":
       if (command.head.name.trim() === "") return fail({ code: "name-missing" });
-      return ok({ dossier: { ...dossier, head: command.head }, inverse: { kind: "set-head", head: dossier.head } });
+      return ok({
+        dossier: { ...dossier, head: command.head },
+        inverse: { kind: "set-head", head: dossier.head },
+      });
     case "put-connector":
       return putConnector(dossier, command.connector);
     case "remove-connector":
@@ -30,23 +59,36 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
     case "set-worklist":
       return setWorklist(dossier, command.worklist);
     case "set-words":
-      return ok({ dossier: { ...dossier, words: command.words }, inverse: { kind: "set-words", words: dossier.words } });
+      return ok({
+        dossier: { ...dossier, words: command.words },
+        inverse: { kind: "set-words", words: dossier.words },
+      });
   }
 }
 
 function putConnector(dossier: Dossier, connector: ConnectorHead): Result<Commanded, CommandProblem> {
   if (connector.name.trim() === "") return fail({ code: "name-missing" });
-  if (dossier.connectors.some((other) => other.id !== connector.id && other.name === connector.name)) return fail({ code: "name-taken", name: connector.name });
+  if (dossier.connectors.some((other) => other.id !== connector.id && other.name === connector.name))
+    return fail({ code: "name-taken", name: connector.name });
   const before = dossier.connectors.find((other) => other.id === connector.id);
   if (before === undefined) {
-    return ok({ dossier: { ...dossier, connectors: [...dossier.connectors, { ...connector, pins: [] }] }, inverse: { kind: "remove-connector", connector: connector.id } });
+    return ok({
+      dossier: { ...dossier, connectors: [...dossier.connectors, { ...connector, pins: [] }] },
+      inverse: { kind: "remove-connector", connector: connector.id },
+    });
   }
   const { pins, ...head } = before;
   if (before.side !== connector.side) {
-    const joined = dossier.decisions.find((decision) => (isJoining(decision) || decision.kind === "forbid") && namedPins(decision).some((id) => pins.some((pin) => pin.id === id)));
+    const joined = dossier.decisions.find(
+      (decision) =>
+        (isJoining(decision) || decision.kind === "forbid") &&
+        namedPins(decision).some((id) => pins.some((pin) => pin.id === id)),
+    );
     if (joined !== undefined) return fail({ code: "join-needs-both-sides", decision: decisionId(joined) });
   }
-  const connectors = dossier.connectors.map((other) => (other.id === connector.id ? { ...connector, pins } : other));
+  const connectors = dossier.connectors.map((other) =>
+    other.id === connector.id ? { ...connector, pins } : other,
+  );
   return ok({ dossier: { ...dossier, connectors }, inverse: { kind: "put-connector", connector: head } });
 }
 
@@ -57,21 +99,44 @@ function removeConnector(dossier: Dossier, id: ConnectorId): Result<Commanded, C
   const { kept, lost } = withoutPins(dossier.decisions, gone);
   const wiring = withoutEnds(dossier.wires, gone);
   return ok({
-    dossier: { ...dossier, connectors: dossier.connectors.filter((other) => other.id !== id), decisions: kept, wires: wiring.kept },
+    dossier: {
+      ...dossier,
+      connectors: dossier.connectors.filter((other) => other.id !== id),
+      decisions: kept,
+      wires: wiring.kept,
+    },
     inverse: { kind: "restore-connector", connector, decisions: lost, wires: wiring.lost },
   });
 }
 
-function restoreConnector(dossier: Dossier, connector: Connector, decisions: readonly Decision[], wires: readonly LoomWire[]): Result<Commanded, CommandProblem> {
-  if (dossier.connectors.some((other) => other.name === connector.name)) return fail({ code: "name-taken", name: connector.name });
-  const next = { ...dossier, connectors: [...dossier.connectors, connector], decisions: [...dossier.decisions, ...decisions], wires: withWires(dossier.wires, wires) };
+function restoreConnector(
+  dossier: Dossier,
+  connector: Connector,
+  decisions: readonly Decision[],
+  wires: readonly LoomWire[],
+): Result<Commanded, CommandProblem> {
+  if (dossier.connectors.some((other) => other.name === connector.name))
+    return fail({ code: "name-taken", name: connector.name });
+  const next = {
+    ...dossier,
+    connectors: [...dossier.connectors, connector],
+    decisions: [...dossier.decisions, ...decisions],
+    wires: withWires(dossier.wires, wires),
+  };
   return ok({ dossier: next, inverse: { kind: "remove-connector", connector: connector.id } });
 }
 
-function changePins(dossier: Dossier, command: Extract<Command, { kind: "change-pins" }>): Result<Commanded, CommandProblem> {
+function changePins(
+  dossier: Dossier,
+  command: Extract<Command, { kind: "change-pins" }>,
+): Result<Commanded, CommandProblem> {
   const connector = dossier.connectors.find((other) => other.id === command.connector);
   if (connector === undefined) return fail({ code: "no-such-connector", connector: command.connector });
-  const elsewhere = new Set(dossier.connectors.filter((other) => other.id !== connector.id).flatMap((other) => other.pins.map((pin) => pin.id)));
+  const elsewhere = new Set(
+    dossier.connectors
+      .filter((other) => other.id !== connector.id)
+      .flatMap((other) => other.pins.map((pin) => pin.id)),
+  );
   const foreign = command.put.find((pin) => elsewhere.has(pin.id));
   if (foreign !== undefined) return fail({ code: "pin-of-other-connector", pin: foreign.id });
   const before = new Map(connector.pins.map((pin) => [pin.id, pin]));
@@ -83,23 +148,40 @@ function changePins(dossier: Dossier, command: Extract<Command, { kind: "change-
   const labels = new Set<string>();
   for (const pin of after.values()) {
     if (pin.cavity.trim() === "") return fail({ code: "cavity-missing", pin: pin.id });
-    if (labels.has(pin.cavity)) return fail({ code: "cavity-taken", connector: connector.name, cavity: pin.cavity });
+    if (labels.has(pin.cavity))
+      return fail({ code: "cavity-taken", connector: connector.name, cavity: pin.cavity });
     labels.add(pin.cavity);
   }
   // A cavity that is gone or found empty has nothing left to decide.
-  const gone = new Set([...command.remove, ...command.put.filter((pin) => pin.content === "empty").map((pin) => pin.id)]);
+  const gone = new Set([
+    ...command.remove,
+    ...command.put.filter((pin) => pin.content === "empty").map((pin) => pin.id),
+  ]);
   const { kept, lost } = withoutPins(dossier.decisions, gone);
   const wiring = withoutEnds(dossier.wires, gone);
   const pins = [...after.values()];
   const wires = withWires(wiring.kept, command.wires);
-  const next = { ...dossier, connectors: dossier.connectors.map((other) => (other.id === connector.id ? { ...other, pins } : other)), decisions: kept, wires };
+  const next = {
+    ...dossier,
+    connectors: dossier.connectors.map((other) => (other.id === connector.id ? { ...other, pins } : other)),
+    decisions: kept,
+    wires,
+  };
   const inverse: Command = {
     kind: "change-pins",
     connector: connector.id,
-    put: [...command.put.flatMap((pin) => before.get(pin.id) ?? []), ...command.remove.flatMap((id) => before.get(id) ?? [])],
+    put: [
+      ...command.put.flatMap((pin) => before.get(pin.id) ?? []),
+      ...command.remove.flatMap((id) => before.get(id) ?? []),
+    ],
     remove: command.put.filter((pin) => !before.has(pin.id)).map((pin) => pin.id),
     decisions: lost,
-    wires: [...wiring.lost, ...dossier.wires.filter((wire) => command.wires.some((one) => one.id === wire.id) && !wiring.lost.includes(wire))],
+    wires: [
+      ...wiring.lost,
+      ...dossier.wires.filter(
+        (wire) => command.wires.some((one) => one.id === wire.id) && !wiring.lost.includes(wire),
+      ),
+    ],
   };
   if (command.decisions.length === 0) return ok({ dossier: next, inverse });
   const restored = decide(next, command.decisions, []);
@@ -109,17 +191,34 @@ function changePins(dossier: Dossier, command: Extract<Command, { kind: "change-
 function putSource(dossier: Dossier, source: Source): Result<Commanded, CommandProblem> {
   if (source.title.trim() === "") return fail({ code: "name-missing" });
   const before = dossier.sources.find((other) => other.id === source.id);
-  const sources = before === undefined ? [...dossier.sources, source] : dossier.sources.map((other) => (other === before ? source : other));
-  return ok({ dossier: { ...dossier, sources }, inverse: before === undefined ? { kind: "remove-source", source: source.id } : { kind: "put-source", source: before } });
+  const sources =
+    before === undefined
+      ? [...dossier.sources, source]
+      : dossier.sources.map((other) => (other === before ? source : other));
+  return ok({
+    dossier: { ...dossier, sources },
+    inverse:
+      before === undefined
+        ? { kind: "remove-source", source: source.id }
+        : { kind: "put-source", source: before },
+  });
 }
 
 /** A source leaves only when no value leans on it; what every job has is there again once its own settings are gone. */
 function removeSource(dossier: Dossier, id: SourceId): Result<Commanded, CommandProblem> {
   const source = dossier.sources.find((other) => other.id === id);
   if (source === undefined) return fail({ code: "no-such-source", source: id });
-  const user = OWN_SOURCES.some((own) => own.id === id) ? undefined : allPins(dossier).find(({ pin }) => Object.values(pin.sources).includes(id) || pin.claims.some((claim) => claim.source === id));
+  const user = OWN_SOURCES.some((own) => own.id === id)
+    ? undefined
+    : allPins(dossier).find(
+        ({ pin }) =>
+          Object.values(pin.sources).includes(id) || pin.claims.some((claim) => claim.source === id),
+      );
   if (user !== undefined) return fail({ code: "source-in-use", title: source.title, pin: pinName(user) });
-  return ok({ dossier: { ...dossier, sources: dossier.sources.filter((other) => other.id !== id) }, inverse: { kind: "put-source", source } });
+  return ok({
+    dossier: { ...dossier, sources: dossier.sources.filter((other) => other.id !== id) },
+    inverse: { kind: "put-source", source },
+  });
 }
 
 function setBrief(dossier: Dossier, brief: readonly BriefItem[]): Result<Commanded, CommandProblem> {
@@ -132,26 +231,41 @@ function setBrief(dossier: Dossier, brief: readonly BriefItem[]): Result<Command
     said.add(key);
     const lost = item.pins.find((id) => !pins.has(id));
     // A pin that has gone since is no mistake of the one who wrote the brief; only a new link must lead somewhere.
-    if (lost !== undefined && dossier.brief.every((before) => !before.pins.includes(lost))) return fail({ code: "no-such-pin", pin: lost });
+    if (lost !== undefined && dossier.brief.every((before) => !before.pins.includes(lost)))
+      return fail({ code: "no-such-pin", pin: lost });
   }
   return ok({ dossier: { ...dossier, brief }, inverse: { kind: "set-brief", brief: dossier.brief } });
 }
 
 function setWorklist(dossier: Dossier, worklist: WorklistEdits): Result<Commanded, CommandProblem> {
-  if ([...worklist.own.map(({ text }) => text), ...worklist.parts.map(({ name }) => name)].some((text) => text.trim() === "")) return fail({ code: "step-text-missing" });
+  if (
+    [...worklist.own.map(({ text }) => text), ...worklist.parts.map(({ name }) => name)].some(
+      (text) => text.trim() === "",
+    )
+  )
+    return fail({ code: "step-text-missing" });
   for (const list of [worklist.own, worklist.parts]) {
     const ids = list.map(({ id }) => id);
     const twice = ids.find((id, index) => ids.indexOf(id) !== index);
     if (twice !== undefined) return fail({ code: "step-id-repeated", id: twice });
   }
-  return ok({ dossier: { ...dossier, worklist }, inverse: { kind: "set-worklist", worklist: dossier.worklist } });
+  return ok({
+    dossier: { ...dossier, worklist },
+    inverse: { kind: "set-worklist", worklist: dossier.worklist },
+  });
 }
 
-function decide(dossier: Dossier, put: readonly Decision[], remove: readonly DecisionId[]): Result<Commanded, CommandProblem> {
+function decide(
+  dossier: Dossier,
+  put: readonly Decision[],
+  remove: readonly DecisionId[],
+): Result<Commanded, CommandProblem> {
   const pins = indexPins(dossier);
   const replaced = new Set<DecisionId>([...remove, ...put.map(decisionId)]);
   const kept = dossier.decisions.filter((decision) => !replaced.has(decisionId(decision)));
-  const taken = new Map(kept.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decisionId(decision)] as const)));
+  const taken = new Map(
+    kept.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decisionId(decision)] as const)),
+  );
   for (const decision of put) {
     const misshapen = shapeProblem(decision, pins);
     if (misshapen !== null) return fail(misshapen);
@@ -184,18 +298,49 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
   if (lost !== undefined) return { code: "no-such-pin", pin: lost };
   const twice = named.find((id, index) => named.indexOf(id) !== index);
   if (twice !== undefined) return { code: "pin-with-itself", pin: twice };
-  if ((decision.kind === "merge" && decision.vehicle.length < 2) || (decision.kind === "split" && decision.incoming.length < 2) || named.length < (decision.kind === "jumper" ? 2 : 1)) {
+  if (
+    (decision.kind === "merge" && decision.vehicle.length < 2) ||
+    (decision.kind === "split" && decision.incoming.length < 2) ||
+    named.length < (decision.kind === "jumper" ? 2 : 1)
+  ) {
     return { code: "too-few-pins", decision: decisionId(decision) };
   }
-  const across = decision.kind === "forbid" ? [[decision.vehicle, decision.incoming] as const] : decision.kind === "series" ? [[decision.vehicle, decision.into] as const, [decision.vehicle, decision.back] as const] : linkedPairs(decision);
-  if (across.some(([vehicle, incoming]) => pins.get(vehicle)?.connector.side !== "vehicle" || pins.get(incoming)?.connector.side !== "incoming")) {
+  const across =
+    decision.kind === "forbid"
+      ? [[decision.vehicle, decision.incoming] as const]
+      : decision.kind === "series"
+        ? [[decision.vehicle, decision.into] as const, [decision.vehicle, decision.back] as const]
+        : linkedPairs(decision);
+  if (
+    across.some(
+      ([vehicle, incoming]) =>
+        pins.get(vehicle)?.connector.side !== "vehicle" || pins.get(incoming)?.connector.side !== "incoming",
+    )
+  ) {
     return { code: "join-needs-both-sides", decision: decisionId(decision) };
   }
-  if (decision.kind === "mate" && (decision.vehicle.length !== decision.incoming.length || [decision.vehicle, decision.incoming].some((side) => new Set(side.map((id) => pins.get(id)?.connector.id)).size !== 1))) return { code: "mate-not-plug-to-plug", decision: decisionId(decision) };
-  if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1) return { code: "jumper-across-connectors", decision: decisionId(decision) };
-  if (decision.kind === "move" && pins.get(decision.pin)?.connector.side !== pins.get(decision.to)?.connector.side) return { code: "move-across-sides", decision: decisionId(decision) };
+  if (
+    decision.kind === "mate" &&
+    (decision.vehicle.length !== decision.incoming.length ||
+      [decision.vehicle, decision.incoming].some(
+        (side) => new Set(side.map((id) => pins.get(id)?.connector.id)).size !== 1,
+      ))
+  )
+    return { code: "mate-not-plug-to-plug", decision: decisionId(decision) };
+  if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1)
+    return { code: "jumper-across-connectors", decision: decisionId(decision) };
+  if (
+    decision.kind === "move" &&
+    pins.get(decision.pin)?.connector.side !== pins.get(decision.to)?.connector.side
+  )
+    return { code: "move-across-sides", decision: decisionId(decision) };
   // A single wire may move into an empty cavity of the other side; every other work needs a wire, a joint on both sides.
-  const needWire = seatOf(decision) !== null ? [leadPin(decision), ...(decision.kind === "series" ? [decision.back] : [])] : decision.kind === "forbid" ? [] : named;
+  const needWire =
+    seatOf(decision) !== null
+      ? [leadPin(decision), ...(decision.kind === "series" ? [decision.back] : [])]
+      : decision.kind === "forbid"
+        ? []
+        : named;
   const empty = needWire.find((id) => pins.get(id)?.pin.content === "empty");
   return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
 }
@@ -214,7 +359,10 @@ function firstClaimedTwice(decisions: readonly Decision[]): CommandProblem | nul
 }
 
 /** The first plug that is to go into two others, or into another one and into an adapter. */
-function firstPlugClaimedTwice(decisions: readonly Decision[], pins: ReadonlyMap<PinId, PlacedPin>): CommandProblem | null {
+function firstPlugClaimedTwice(
+  decisions: readonly Decision[],
+  pins: ReadonlyMap<PinId, PlacedPin>,
+): CommandProblem | null {
   const mates = decisions.filter(({ kind }) => kind === "mate");
   const taken = new Map<ConnectorId, DecisionId>();
   for (const decision of [...mates, ...decisions.filter((one) => methodOf(one) === "adapter")]) {
@@ -230,7 +378,11 @@ function firstPlugClaimedTwice(decisions: readonly Decision[], pins: ReadonlyMap
 
 /** The first pair that one decision joins and another forbids. */
 function firstForbidden(decisions: readonly Decision[]): CommandProblem | null {
-  const apart = new Map(decisions.flatMap((decision) => (decision.kind === "forbid" ? [[`${decision.vehicle}\n${decision.incoming}`, decision] as const] : [])));
+  const apart = new Map(
+    decisions.flatMap((decision) =>
+      decision.kind === "forbid" ? [[`${decision.vehicle}\n${decision.incoming}`, decision] as const] : [],
+    ),
+  );
   if (apart.size === 0) return null;
   for (const [vehicle, incoming] of decisions.flatMap(linkedPairs)) {
     const by = apart.get(`${vehicle}\n${incoming}`);
@@ -239,7 +391,10 @@ function firstForbidden(decisions: readonly Decision[]): CommandProblem | null {
   return null;
 }
 
-function withoutPins(decisions: readonly Decision[], pins: ReadonlySet<PinId>): { readonly kept: readonly Decision[]; readonly lost: readonly Decision[] } {
+function withoutPins(
+  decisions: readonly Decision[],
+  pins: ReadonlySet<PinId>,
+): { readonly kept: readonly Decision[]; readonly lost: readonly Decision[] } {
   const touches = (decision: Decision): boolean => namedPins(decision).some((pin) => pins.has(pin));
   return { kept: decisions.filter((decision) => !touches(decision)), lost: decisions.filter(touches) };
 }

@@ -1,4 +1,22 @@
-import type { BriefItem, Connector, ConnectorId, Decision, DecisionId, Dossier, JobHead, JoinPoint, JoinPointId, LoomWire, LoomWireId, OwnWord, Pin, PinId, Source, SourceId, WorklistEdits } from "../model/index.ts";
+import type {
+  BriefItem,
+  Connector,
+  ConnectorId,
+  Decision,
+  DecisionId,
+  Dossier,
+  JobHead,
+  JoinPoint,
+  JoinPointId,
+  LoomWire,
+  LoomWireId,
+  OwnWord,
+  Pin,
+  PinId,
+  Source,
+  SourceId,
+  WorklistEdits,
+} from "../model/index.ts";
 
 /** A connector without its pins, which have their own command. */
 export type ConnectorHead = Omit<Connector, "pins">;
@@ -8,14 +26,32 @@ export type Command =
   | { readonly kind: "set-head"; readonly head: JobHead }
   | { readonly kind: "put-connector"; readonly connector: ConnectorHead }
   | { readonly kind: "remove-connector"; readonly connector: ConnectorId }
-  | { readonly kind: "restore-connector"; readonly connector: Connector; readonly decisions: readonly Decision[]; readonly wires: readonly LoomWire[] }
-  | { readonly kind: "change-pins"; readonly connector: ConnectorId; readonly put: readonly Pin[]; readonly remove: readonly PinId[]; readonly decisions: readonly Decision[]; readonly wires: readonly LoomWire[] }
+  | {
+      readonly kind: "restore-connector";
+      readonly connector: Connector;
+      readonly decisions: readonly Decision[];
+      readonly wires: readonly LoomWire[];
+    }
+  | {
+      readonly kind: "change-pins";
+      readonly connector: ConnectorId;
+      readonly put: readonly Pin[];
+      readonly remove: readonly PinId[];
+      readonly decisions: readonly Decision[];
+      readonly wires: readonly LoomWire[];
+    }
   | { readonly kind: "put-source"; readonly source: Source }
   | { readonly kind: "remove-source"; readonly source: SourceId }
   | { readonly kind: "set-words"; readonly words: readonly OwnWord[] }
   | { readonly kind: "set-brief"; readonly brief: readonly BriefItem[] }
   | { readonly kind: "set-worklist"; readonly worklist: WorklistEdits }
-  | { readonly kind: "change-wiring"; readonly put: readonly LoomWire[]; readonly remove: readonly LoomWireId[]; readonly putPoints: readonly JoinPoint[]; readonly removePoints: readonly JoinPointId[] }
+  | {
+      readonly kind: "change-wiring";
+      readonly put: readonly LoomWire[];
+      readonly remove: readonly LoomWireId[];
+      readonly putPoints: readonly JoinPoint[];
+      readonly removePoints: readonly JoinPointId[];
+    }
   | { readonly kind: "decide"; readonly put: readonly Decision[]; readonly remove: readonly DecisionId[] };
 
 export type CommandProblem =
@@ -36,7 +72,12 @@ export type CommandProblem =
   | { readonly code: "cavity-claimed"; readonly pin: PinId; readonly by: DecisionId }
   | { readonly code: "step-text-missing" }
   | { readonly code: "step-id-repeated"; readonly id: string }
-  | { readonly code: "pair-forbidden"; readonly vehicle: PinId; readonly incoming: PinId; readonly reason: string }
+  | {
+      readonly code: "pair-forbidden";
+      readonly vehicle: PinId;
+      readonly incoming: PinId;
+      readonly reason: string;
+    }
   | { readonly code: "brief-text-missing" }
   | { readonly code: "brief-repeated"; readonly text: string }
   | { readonly code: "pin-of-other-connector"; readonly pin: PinId }

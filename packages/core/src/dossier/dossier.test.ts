@@ -1,6 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { blankPin, connectorId, decisionId, joinPointId, loomWireId, pinId, type Dossier, type LoomWire, type WireEnd } from "../model/index.ts";
+import {
+  blankPin,
+  connectorId,
+  decisionId,
+  joinPointId,
+  loomWireId,
+  pinId,
+  type Dossier,
+  type LoomWire,
+  type WireEnd,
+} from "../model/index.ts";
 import { decidedDossier } from "../testing/index.ts";
 import { applyCommand } from "./apply.ts";
 import type { Command } from "./command.ts";
@@ -9,7 +19,9 @@ import { undoState, type Change } from "./history.ts";
 /** Order of rows is no content: the database gives them back by id. */
 const sorted = (dossier: Dossier): unknown => ({
   ...dossier,
-  connectors: [...dossier.connectors].sort((a, b) => (a.id < b.id ? -1 : 1)).map((connector) => ({ ...connector, pins: [...connector.pins].sort((a, b) => (a.id < b.id ? -1 : 1)) })),
+  connectors: [...dossier.connectors]
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+    .map((connector) => ({ ...connector, pins: [...connector.pins].sort((a, b) => (a.id < b.id ? -1 : 1)) })),
   decisions: [...dossier.decisions].sort((a, b) => (decisionId(a) < decisionId(b) ? -1 : 1)),
   wires: [...dossier.wires].sort((a, b) => (a.id < b.id ? -1 : 1)),
   points: [...dossier.points].sort((a, b) => (a.id < b.id ? -1 : 1)),
@@ -17,58 +29,159 @@ const sorted = (dossier: Dossier): unknown => ({
 
 /** A dossier with wires between its pins, a splice and open ends. */
 const wired = decidedDossier(4).chain((dossier) => {
-  const pins = dossier.connectors.flatMap((connector) => connector.pins).filter((pin) => pin.content !== "empty");
-  const end: fc.Arbitrary<WireEnd> = fc.oneof(...(pins.length === 0 ? [] : [fc.constantFrom(...pins).map((pin): WireEnd => ({ at: "pin", pin: pin.id }))]), fc.constant<WireEnd>({ at: "point", point: joinPointId("S1") }), fc.constant<WireEnd>({ at: "loom" }));
+  const pins = dossier.connectors
+    .flatMap((connector) => connector.pins)
+    .filter((pin) => pin.content !== "empty");
+  const end: fc.Arbitrary<WireEnd> = fc.oneof(
+    ...(pins.length === 0
+      ? []
+      : [fc.constantFrom(...pins).map((pin): WireEnd => ({ at: "pin", pin: pin.id }))]),
+    fc.constant<WireEnd>({ at: "point", point: joinPointId("S1") }),
+    fc.constant<WireEnd>({ at: "loom" }),
+  );
   return fc.array(fc.array(end, { minLength: 2, maxLength: 4 }), { maxLength: 6 }).map((all): Dossier => ({
-    ...dossier, points: [{ id: joinPointId("S1"), name: "S1", kind: "splice", place: "", thread: null }],
-    wires: all.filter((ends) => ends.some((one) => one.at !== "loom")).map((ends, i) => ({ ...bare(`w${i}`), ends })),
+    ...dossier,
+    points: [{ id: joinPointId("S1"), name: "S1", kind: "splice", place: "", thread: null }],
+    wires: all
+      .filter((ends) => ends.some((one) => one.at !== "loom"))
+      .map((ends, i) => ({ ...bare(`w${i}`), ends })),
   }));
 });
-const bare = (id: string): LoomWire => ({ id: loomWireId(id), ends: [{ at: "point", point: joinPointId("S1") }, { at: "loom" }], colour: "", colourSystem: null, size: null, circuit: "", bundle: null });
+const bare = (id: string): LoomWire => ({
+  id: loomWireId(id),
+  ends: [{ at: "point", point: joinPointId("S1") }, { at: "loom" }],
+  colour: "",
+  colourSystem: null,
+  size: null,
+  circuit: "",
+  bundle: null,
+});
 
 function commandsOn(dossier: Dossier): fc.Arbitrary<Command> {
   const connector = fc.constantFrom(...dossier.connectors);
   const blank = { ...blankPin(pinId("fresh"), "99", 99), function: "Horn", colour: "Y", size: 0.5 };
   return fc.oneof(
-    fc.string({ maxLength: 8 }).map((name): Command => ({ kind: "set-head", head: { ...dossier.head, name } })),
-    fc.tuple(connector, fc.constantFrom("V1", "X1", "NEW"), fc.constantFrom("vehicle" as const, "incoming" as const)).map(([{ pins: _pins, ...head }, name, side]): Command => ({ kind: "put-connector", connector: { ...head, name, side } })),
+    fc
+      .string({ maxLength: 8 })
+      .map((name): Command => ({ kind: "set-head", head: { ...dossier.head, name } })),
+    fc
+      .tuple(
+        connector,
+        fc.constantFrom("V1", "X1", "NEW"),
+        fc.constantFrom("vehicle" as const, "incoming" as const),
+      )
+      .map(([{ pins: _pins, ...head }, name, side]): Command => ({
+        kind: "put-connector",
+        connector: { ...head, name, side },
+      })),
     connector.map((one): Command => ({ kind: "remove-connector", connector: one.id })),
-    connector.chain((one) => fc.record({ remove: fc.shuffledSubarray(one.pins.map((pin) => pin.id)), put: fc.shuffledSubarray([...one.pins.map((pin) => ({ ...pin, function: "Horn", content: "empty" as const })), blank]) }).map(({ put, remove }): Command => ({ kind: "change-pins", connector: one.id, put: put.filter((pin) => !remove.includes(pin.id)), remove, decisions: [], wires: [] }))),
-    fc.record({ put: fc.shuffledSubarray([...dossier.wires, bare("new")]), remove: fc.shuffledSubarray(dossier.wires.map((wire) => wire.id)) }).map(({ put, remove }): Command => ({
-      kind: "change-wiring", put: put.filter((wire) => !remove.includes(wire.id)).map((wire) => ({ ...wire, circuit: "7" })), remove, putPoints: [{ id: joinPointId("G1"), name: "G1", kind: "ground", place: "sill", thread: 6 }], removePoints: [],
-    })),
-    fc.shuffledSubarray([...dossier.decisions]).map((some): Command => ({ kind: "decide", put: some.map((decision) => ({ ...decision, reason: "again" })), remove: [] })),
-    fc.shuffledSubarray(dossier.decisions.map(decisionId)).map((remove): Command => ({ kind: "decide", put: [], remove })),
+    connector.chain((one) =>
+      fc
+        .record({
+          remove: fc.shuffledSubarray(one.pins.map((pin) => pin.id)),
+          put: fc.shuffledSubarray([
+            ...one.pins.map((pin) => ({ ...pin, function: "Horn", content: "empty" as const })),
+            blank,
+          ]),
+        })
+        .map(({ put, remove }): Command => ({
+          kind: "change-pins",
+          connector: one.id,
+          put: put.filter((pin) => !remove.includes(pin.id)),
+          remove,
+          decisions: [],
+          wires: [],
+        })),
+    ),
+    fc
+      .record({
+        put: fc.shuffledSubarray([...dossier.wires, bare("new")]),
+        remove: fc.shuffledSubarray(dossier.wires.map((wire) => wire.id)),
+      })
+      .map(({ put, remove }): Command => ({
+        kind: "change-wiring",
+        put: put.filter((wire) => !remove.includes(wire.id)).map((wire) => ({ ...wire, circuit: "7" })),
+        remove,
+        putPoints: [{ id: joinPointId("G1"), name: "G1", kind: "ground", place: "sill", thread: 6 }],
+        removePoints: [],
+      })),
+    fc
+      .shuffledSubarray([...dossier.decisions])
+      .map((some): Command => ({
+        kind: "decide",
+        put: some.map((decision) => ({ ...decision, reason: "again" })),
+        remove: [],
+      })),
+    fc
+      .shuffledSubarray(dossier.decisions.map(decisionId))
+      .map((remove): Command => ({ kind: "decide", put: [], remove })),
   );
 }
 
 describe("applyCommand", () => {
   it("is taken back exactly by its inverse, and put back by the inverse's inverse", () => {
     const kinds = new Map<string, number>();
-    fc.assert(fc.property(wired.chain((dossier) => fc.tuple(fc.constant(dossier), commandsOn(dossier))), ([dossier, command]) => {
-      const done = applyCommand(dossier, command);
-      if (!done.ok) return;
-      kinds.set(command.kind, (kinds.get(command.kind) ?? 0) + 1);
-      const undone = applyCommand(done.value.dossier, done.value.inverse);
-      if (!undone.ok) throw new Error(undone.error.code);
-      expect(sorted(undone.value.dossier)).toEqual(sorted(dossier));
-      const redone = applyCommand(undone.value.dossier, undone.value.inverse);
-      if (!redone.ok) throw new Error(redone.error.code);
-      expect(sorted(redone.value.dossier)).toEqual(sorted(done.value.dossier));
-    }), { numRuns: 1500, seed: 10 });
-    for (const kind of ["set-head", "put-connector", "remove-connector", "change-pins", "change-wiring", "decide"]) expect(kinds.get(kind) ?? 0, kind).toBeGreaterThan(50);
+    fc.assert(
+      fc.property(
+        wired.chain((dossier) => fc.tuple(fc.constant(dossier), commandsOn(dossier))),
+        ([dossier, command]) => {
+          const done = applyCommand(dossier, command);
+          if (!done.ok) return;
+          kinds.set(command.kind, (kinds.get(command.kind) ?? 0) + 1);
+          const undone = applyCommand(done.value.dossier, done.value.inverse);
+          if (!undone.ok) throw new Error(undone.error.code);
+          expect(sorted(undone.value.dossier)).toEqual(sorted(dossier));
+          const redone = applyCommand(undone.value.dossier, undone.value.inverse);
+          if (!redone.ok) throw new Error(redone.error.code);
+          expect(sorted(redone.value.dossier)).toEqual(sorted(done.value.dossier));
+        },
+      ),
+      { numRuns: 1500, seed: 10 },
+    );
+    for (const kind of [
+      "set-head",
+      "put-connector",
+      "remove-connector",
+      "change-pins",
+      "change-wiring",
+      "decide",
+    ])
+      expect(kinds.get(kind) ?? 0, kind).toBeGreaterThan(50);
   });
 
   it("refuses, with a reason, what would contradict itself", () => {
     const [dossier] = fc.sample(decidedDossier(5), { numRuns: 1, seed: 11 });
     const first = dossier!.connectors[0]!;
     const pin = first.pins[0]!;
-    const code = (command: Command): string => { const result = applyCommand(dossier!, command); return result.ok ? "ok" : result.error.code; };
+    const code = (command: Command): string => {
+      const result = applyCommand(dossier!, command);
+      return result.ok ? "ok" : result.error.code;
+    };
     const { pins: _pins, ...head } = first;
     expect(code({ kind: "set-head", head: { ...dossier!.head, name: " " } })).toBe("name-missing");
-    expect(code({ kind: "put-connector", connector: { ...head, id: connectorId("other") } })).toBe("name-taken");
-    expect(code({ kind: "change-pins", connector: first.id, put: [{ ...pin, id: pinId("double") }], remove: [], decisions: [], wires: [] })).toBe("cavity-taken");
-    expect(code({ kind: "change-pins", connector: first.id, put: [{ ...pin, cavity: "" }], remove: [], decisions: [], wires: [] })).toBe("cavity-missing");
+    expect(code({ kind: "put-connector", connector: { ...head, id: connectorId("other") } })).toBe(
+      "name-taken",
+    );
+    expect(
+      code({
+        kind: "change-pins",
+        connector: first.id,
+        put: [{ ...pin, id: pinId("double") }],
+        remove: [],
+        decisions: [],
+        wires: [],
+      }),
+    ).toBe("cavity-taken");
+    expect(
+      code({
+        kind: "change-pins",
+        connector: first.id,
+        put: [{ ...pin, cavity: "" }],
+        remove: [],
+        decisions: [],
+        wires: [],
+      }),
+    ).toBe("cavity-missing");
     const wiring = { kind: "change-wiring", put: [], remove: [], putPoints: [], removePoints: [] } as const;
     const ends = (...list: WireEnd[]): Command => ({ ...wiring, put: [{ ...bare("w"), ends: list }] });
     expect(code(ends({ at: "loom" }, { at: "loose", end: "bare" }))).toBe("wire-needs-two-ends");
@@ -78,36 +191,57 @@ describe("applyCommand", () => {
     const point = { id: joinPointId("S1"), name: "S1", kind: "splice", place: "", thread: null } as const;
     expect(code({ ...wiring, putPoints: [point, { ...point, id: joinPointId("S2") }] })).toBe("name-taken");
     const spliced = applyCommand(dossier!, { ...wiring, put: [bare("w")], putPoints: [point] });
-    expect(spliced.ok && applyCommand(spliced.value.dossier, { ...wiring, removePoints: [point.id] })).toMatchObject({ ok: false, error: { code: "point-in-use", name: "S1" } });
-    expect(code({ kind: "decide", put: [{ kind: "join", vehicle: pin.id, incoming: pin.id, method: "move", sure: "sure", reason: "", answers: [] }], remove: [] })).not.toBe("ok");
+    expect(
+      spliced.ok && applyCommand(spliced.value.dossier, { ...wiring, removePoints: [point.id] }),
+    ).toMatchObject({ ok: false, error: { code: "point-in-use", name: "S1" } });
+    expect(
+      code({
+        kind: "decide",
+        put: [
+          {
+            kind: "join",
+            vehicle: pin.id,
+            incoming: pin.id,
+            method: "move",
+            sure: "sure",
+            reason: "",
+            answers: [],
+          },
+        ],
+        remove: [],
+      }),
+    ).not.toBe("ok");
   });
 });
 
 describe("undoState", () => {
   it("walks the same way as two plain stacks", () => {
     let undone = 0;
-    fc.assert(fc.property(fc.array(fc.constantFrom("edit", "undo", "undo", "redo"), { maxLength: 60 }), (moves) => {
-      const history: Change[] = [];
-      const done: number[] = [];
-      const redo: number[] = [];
-      for (const move of moves) {
-        const revision = history.length + 2;
-        const state = undoState(history);
-        expect(state).toEqual({ undo: done.at(-1) ?? null, redo: redo.at(-1) ?? null });
-        if (move === "edit") {
-          history.push({ revision, role: "edit" });
-          done.push(revision);
-          redo.length = 0;
-        } else if (move === "undo" && state.undo !== null) {
-          history.push({ revision, role: "undo", of: state.undo });
-          redo.push(done.pop()!);
-          undone++;
-        } else if (move === "redo" && state.redo !== null) {
-          history.push({ revision, role: "redo", of: state.redo });
-          done.push(redo.pop()!);
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom("edit", "undo", "undo", "redo"), { maxLength: 60 }), (moves) => {
+        const history: Change[] = [];
+        const done: number[] = [];
+        const redo: number[] = [];
+        for (const move of moves) {
+          const revision = history.length + 2;
+          const state = undoState(history);
+          expect(state).toEqual({ undo: done.at(-1) ?? null, redo: redo.at(-1) ?? null });
+          if (move === "edit") {
+            history.push({ revision, role: "edit" });
+            done.push(revision);
+            redo.length = 0;
+          } else if (move === "undo" && state.undo !== null) {
+            history.push({ revision, role: "undo", of: state.undo });
+            redo.push(done.pop()!);
+            undone++;
+          } else if (move === "redo" && state.redo !== null) {
+            history.push({ revision, role: "redo", of: state.redo });
+            done.push(redo.pop()!);
+          }
         }
-      }
-    }), { numRuns: 500, seed: 12 });
+      }),
+      { numRuns: 500, seed: 12 },
+    );
     expect(undone).toBeGreaterThan(100);
   });
 });

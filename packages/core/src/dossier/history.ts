@@ -7,7 +7,10 @@ export type Change =
  * Which edits can be undone and redone next, from the whole history: edits form a stack, an undo pops it, a redo puts
  * back what was popped, a new edit forgets what could be redone.
  */
-export function undoState(history: readonly Change[]): { readonly undo: number | null; readonly redo: number | null } {
+export function undoState(history: readonly Change[]): {
+  readonly undo: number | null;
+  readonly redo: number | null;
+} {
   const done: number[] = [];
   let undone: number[] = [];
   for (const change of history) {

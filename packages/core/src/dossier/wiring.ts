@@ -1,13 +1,24 @@
-import { areEndsOfWire, indexPins, type Dossier, type LoomWire, type LoomWireId, type PinId } from "../model/index.ts";
+import {
+  areEndsOfWire,
+  indexPins,
+  type Dossier,
+  type LoomWire,
+  type LoomWireId,
+  type PinId,
+} from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem } from "./command.ts";
 
 /** Puts and removes wires and the points where they meet; a wire keeps two ends at least, and every end is somewhere. */
-export function changeWiring(dossier: Dossier, command: Extract<Command, { kind: "change-wiring" }>): Result<Commanded, CommandProblem> {
+export function changeWiring(
+  dossier: Dossier,
+  command: Extract<Command, { kind: "change-wiring" }>,
+): Result<Commanded, CommandProblem> {
   const wires = new Map(dossier.wires.map((wire) => [wire.id, wire]));
   const points = new Map(dossier.points.map((point) => [point.id, point]));
   for (const id of command.remove) if (!wires.delete(id)) return fail({ code: "no-such-wire", wire: id });
-  for (const id of command.removePoints) if (!points.delete(id)) return fail({ code: "no-such-point", point: id });
+  for (const id of command.removePoints)
+    if (!points.delete(id)) return fail({ code: "no-such-point", point: id });
   for (const wire of command.put) wires.set(wire.id, wire);
   for (const point of command.putPoints) points.set(point.id, point);
   const names = new Set<string>();
@@ -20,33 +31,51 @@ export function changeWiring(dossier: Dossier, command: Extract<Command, { kind:
   if (problem !== null) return fail(problem);
   const inverse: Command = {
     kind: "change-wiring",
-    put: dossier.wires.filter((wire) => command.remove.includes(wire.id) || command.put.some((one) => one.id === wire.id)),
+    put: dossier.wires.filter(
+      (wire) => command.remove.includes(wire.id) || command.put.some((one) => one.id === wire.id),
+    ),
     remove: added(command.put, dossier.wires),
-    putPoints: dossier.points.filter((point) => command.removePoints.includes(point.id) || command.putPoints.some((one) => one.id === point.id)),
+    putPoints: dossier.points.filter(
+      (point) =>
+        command.removePoints.includes(point.id) || command.putPoints.some((one) => one.id === point.id),
+    ),
     removePoints: added(command.putPoints, dossier.points),
   };
   return ok({ dossier: { ...dossier, wires: [...wires.values()], points: [...points.values()] }, inverse });
 }
 
-const added = <T extends { readonly id: string }>(put: readonly T[], before: readonly T[]): readonly T["id"][] => put.filter(({ id }) => before.every((one) => one.id !== id)).map(({ id }) => id);
+const added = <T extends { readonly id: string }>(
+  put: readonly T[],
+  before: readonly T[],
+): readonly T["id"][] => put.filter(({ id }) => before.every((one) => one.id !== id)).map(({ id }) => id);
 
-function brokenEnd(dossier: Dossier, wires: readonly LoomWire[], points: ReadonlySet<string>): CommandProblem | null {
+function brokenEnd(
+  dossier: Dossier,
+  wires: readonly LoomWire[],
+  points: ReadonlySet<string>,
+): CommandProblem | null {
   const pins = indexPins(dossier);
   for (const wire of wires) {
     if (!areEndsOfWire(wire.ends)) return { code: "wire-needs-two-ends", wire: wire.id };
     for (const end of wire.ends) {
       if (end.at === "pin" && !pins.has(end.pin)) return { code: "no-such-pin", pin: end.pin };
-      if (end.at === "pin" && pins.get(end.pin)?.pin.content === "empty") return { code: "pin-is-empty", pin: end.pin };
+      if (end.at === "pin" && pins.get(end.pin)?.pin.content === "empty")
+        return { code: "pin-is-empty", pin: end.pin };
       if (end.at !== "point" || points.has(end.point)) continue;
       const known = dossier.points.find((point) => point.id === end.point);
-      return known === undefined ? { code: "no-such-point", point: end.point } : { code: "point-in-use", name: known.name };
+      return known === undefined
+        ? { code: "no-such-point", point: end.point }
+        : { code: "point-in-use", name: known.name };
     }
   }
   return null;
 }
 
 /** The wires once these pins are gone: an end there is lost, and a wire with fewer than two ends goes with it. `lost` holds each that changed, as it was. */
-export function withoutEnds(wires: readonly LoomWire[], pins: ReadonlySet<PinId>): { readonly kept: readonly LoomWire[]; readonly lost: readonly LoomWire[] } {
+export function withoutEnds(
+  wires: readonly LoomWire[],
+  pins: ReadonlySet<PinId>,
+): { readonly kept: readonly LoomWire[]; readonly lost: readonly LoomWire[] } {
   const touches = (wire: LoomWire): boolean => wire.ends.some((end) => end.at === "pin" && pins.has(end.pin));
   const kept = wires.flatMap((wire) => {
     if (!touches(wire)) return [wire];

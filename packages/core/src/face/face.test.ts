@@ -5,44 +5,80 @@ import { SHELLS, waysOf, type ShelfShell } from "../shelf/index.ts";
 import { byName, demoDossier } from "../testing/demo.ts";
 import { filled } from "../testing/filled.ts";
 import { landmarkWords, locatorWords, placeWords } from "../words/index.ts";
-import { boundsOf, faceOf, findPlace, landmarks, letterLabel, locate, locateAll, rowLabels, seenFrom, slotsOf, type Face, type Hold } from "./index.ts";
+import {
+  boundsOf,
+  faceOf,
+  findPlace,
+  landmarks,
+  letterLabel,
+  locate,
+  locateAll,
+  rowLabels,
+  seenFrom,
+  slotsOf,
+  type Face,
+  type Hold,
+} from "./index.ts";
 
 const FACED = SHELLS.filter(({ shell }) => shell.pattern.kind !== "none");
 const HOLDS: readonly Hold[] = FACE_VIEWS.flatMap((view) => GRIPS.map((grip) => ({ view, grip })));
 const shelf = (id: string): ShelfShell => SHELLS.find((one) => one.id === id)!;
 const face = (id: string): Face => faceOf(filled(shelf(id).shell))!;
-const at = (one: Face, label: string, hold: Hold): string => placeWords(locateAll(one, hold).find((place) => place.label === label)!.locator);
+const at = (one: Face, label: string, hold: Hold): string =>
+  placeWords(locateAll(one, hold).find((place) => place.label === label)!.locator);
 
-const anyRows = fc.record({ rows: fc.array(fc.record({ places: fc.integer({ min: 1, max: 12 }), offset: fc.integer({ min: 0, max: 6 }).map((half) => half / 2) }), { minLength: 1, maxLength: 5 }), view: fc.constantFrom(...FACE_VIEWS) }).map(({ rows, view }) => rowsOnly(rows, view));
+const anyRows = fc
+  .record({
+    rows: fc.array(
+      fc.record({
+        places: fc.integer({ min: 1, max: 12 }),
+        offset: fc.integer({ min: 0, max: 6 }).map((half) => half / 2),
+      }),
+      { minLength: 1, maxLength: 5 },
+    ),
+    view: fc.constantFrom(...FACE_VIEWS),
+  })
+  .map(({ rows, view }) => rowsOnly(rows, view));
 const anyShell = fc.oneof(anyRows, fc.constantFrom(...FACED.map(({ shell }) => shell)));
 
 describe("views and grips", () => {
   it("mirror left to right between the views, whatever the shell; mirrored twice is the view", () => {
-    fc.assert(fc.property(anyShell, (shell) => {
-      const [wire, mating] = (["wire", "mating"] as const).map((view) => slotsOf(shell).map(seenFrom(shell, { view, grip: "up" }))) as [{ x: number; y: number }[], { x: number; y: number }[]];
-      const width = Math.max(...slotsOf(shell).map((slot) => slot.x + slot.w / 2)) - Math.min(...slotsOf(shell).map((slot) => slot.x - slot.w / 2));
-      wire.forEach((point, i) => {
-        expect(point.x + mating[i]!.x).toBeCloseTo(width, 9);
-        expect(point.y).toBeCloseTo(mating[i]!.y, 9);
-      });
-    }), { seed: 5, numRuns: 300 });
+    fc.assert(
+      fc.property(anyShell, (shell) => {
+        const [wire, mating] = (["wire", "mating"] as const).map((view) =>
+          slotsOf(shell).map(seenFrom(shell, { view, grip: "up" })),
+        ) as [{ x: number; y: number }[], { x: number; y: number }[]];
+        const width =
+          Math.max(...slotsOf(shell).map((slot) => slot.x + slot.w / 2)) -
+          Math.min(...slotsOf(shell).map((slot) => slot.x - slot.w / 2));
+        wire.forEach((point, i) => {
+          expect(point.x + mating[i]!.x).toBeCloseTo(width, 9);
+          expect(point.y).toBeCloseTo(mating[i]!.y, 9);
+        });
+      }),
+      { seed: 5, numRuns: 300 },
+    );
   });
 
   it("turn a quarter at a time: four quarters are none, two are upside down", () => {
-    fc.assert(fc.property(anyShell, fc.constantFrom(...FACE_VIEWS), (shell, view) => {
-      const seen = (grip: Grip): readonly { x: number; y: number }[] => slotsOf(shell).map(seenFrom(shell, { view, grip }));
-      const [up, right, down, left] = [seen("up"), seen("right"), seen("down"), seen("left")];
-      const bounds = boundsOf(slotsOf(shell));
-      const [width, height] = [bounds.right - bounds.left, bounds.bottom - bounds.top];
-      up.forEach((point, i) => {
-        // A quarter turn clockwise takes the left to the top and the top to the right.
-        expect(right[i]!.y).toBeCloseTo(point.x, 9);
-        expect(right[i]!.x).toBeCloseTo(height - point.y, 9);
-        expect(down[i]!.x).toBeCloseTo(width - point.x, 9);
-        expect(down[i]!.y).toBeCloseTo(height - point.y, 9);
-        expect(left[i]!.x).toBeCloseTo(point.y, 9);
-      });
-    }), { seed: 6, numRuns: 300 });
+    fc.assert(
+      fc.property(anyShell, fc.constantFrom(...FACE_VIEWS), (shell, view) => {
+        const seen = (grip: Grip): readonly { x: number; y: number }[] =>
+          slotsOf(shell).map(seenFrom(shell, { view, grip }));
+        const [up, right, down, left] = [seen("up"), seen("right"), seen("down"), seen("left")];
+        const bounds = boundsOf(slotsOf(shell));
+        const [width, height] = [bounds.right - bounds.left, bounds.bottom - bounds.top];
+        up.forEach((point, i) => {
+          // A quarter turn clockwise takes the left to the top and the top to the right.
+          expect(right[i]!.y).toBeCloseTo(point.x, 9);
+          expect(right[i]!.x).toBeCloseTo(height - point.y, 9);
+          expect(down[i]!.x).toBeCloseTo(width - point.x, 9);
+          expect(down[i]!.y).toBeCloseTo(height - point.y, 9);
+          expect(left[i]!.x).toBeCloseTo(point.y, 9);
+        });
+      }),
+      { seed: 6, numRuns: 300 },
+    );
   });
 });
 
@@ -57,8 +93,15 @@ describe("locators", () => {
         const words = all.map((place) => locatorWords(place.locator, hold, shell));
         expect(new Set(words).size, `${id} ${hold.view} ${hold.grip}`).toBe(all.length);
         for (const place of all) {
-          expect(findPlace(one, hold, place.label), `${id} ${place.label}`).toMatchObject({ kind: "one", place: { label: place.label } });
-          if (place.locator.kind === "line") expect(findPlace(one, hold, placeWords(place.locator)), `${id} ${placeWords(place.locator)}`).toMatchObject({ kind: "one", place: { label: place.label } });
+          expect(findPlace(one, hold, place.label), `${id} ${place.label}`).toMatchObject({
+            kind: "one",
+            place: { label: place.label },
+          });
+          if (place.locator.kind === "line")
+            expect(
+              findPlace(one, hold, placeWords(place.locator)),
+              `${id} ${placeWords(place.locator)}`,
+            ).toMatchObject({ kind: "one", place: { label: place.label } });
           places++;
         }
       }
@@ -67,16 +110,28 @@ describe("locators", () => {
   });
 
   it("lead back to their cavity on rows of any lengths and offsets", () => {
-    fc.assert(fc.property(anyRows, fc.constantFrom(...HOLDS), (shell, hold) => {
-      const one = faceOf(filled(shell))!;
-      for (const place of locateAll(one, hold)) expect(findPlace(one, hold, placeWords(place.locator))).toMatchObject({ kind: "one", place: { label: place.label } });
-    }), { seed: 7, numRuns: 150 });
+    fc.assert(
+      fc.property(anyRows, fc.constantFrom(...HOLDS), (shell, hold) => {
+        const one = faceOf(filled(shell))!;
+        for (const place of locateAll(one, hold))
+          expect(findPlace(one, hold, placeWords(place.locator))).toMatchObject({
+            kind: "one",
+            place: { label: place.label },
+          });
+      }),
+      { seed: 7, numRuns: 150 },
+    );
   });
 
   it("number a 68-way header of rows 11, 23, 23, 11 through, and find cavity 38 on the wire side with the lock down", () => {
     const header = face("header-68");
-    const rows = [1, 2, 3, 4].map((line) => locateAll(header, { view: "mating", grip: "up" }).filter(({ locator }) => locator.kind === "line" && locator.line === line).map((place) => Number(place.label)));
-    const upTo = (from: number, count: number): readonly number[] => Array.from({ length: count }, (_, i) => from + i);
+    const rows = [1, 2, 3, 4].map((line) =>
+      locateAll(header, { view: "mating", grip: "up" })
+        .filter(({ locator }) => locator.kind === "line" && locator.line === line)
+        .map((place) => Number(place.label)),
+    );
+    const upTo = (from: number, count: number): readonly number[] =>
+      Array.from({ length: count }, (_, i) => from + i);
     expect(rows).toEqual([upTo(1, 11), upTo(12, 23), upTo(35, 23), upTo(58, 11)]);
     expect(at(header, "38", { view: "mating", grip: "up" })).toBe("row 3 of 4, 4th from the left");
     expect(at(header, "38", { view: "wire", grip: "up" })).toBe("row 3 of 4, 4th from the right");
@@ -89,19 +144,38 @@ describe("locators", () => {
   it("find cavity 7 of the demo's B12 at the right end of the bottom row, seen from the wire side", () => {
     const dossier = demoDossier();
     const one = faceOf(dossier.connectors[0]!);
-    expect(locatorWords(locate(one, byName(dossier)("B12.7"), { view: "wire", grip: "up" })!.locator, { view: "wire", grip: "up" }, one!.shell)).toBe("wire side, lock up: bottom row, right end");
-    expect(placeWords(locate(one, byName(dossier)("B12.7"), { view: "mating", grip: "up" })!.locator)).toBe("bottom row, left end");
+    expect(
+      locatorWords(
+        locate(one, byName(dossier)("B12.7"), { view: "wire", grip: "up" })!.locator,
+        { view: "wire", grip: "up" },
+        one!.shell,
+      ),
+    ).toBe("wire side, lock up: bottom row, right end");
+    expect(placeWords(locate(one, byName(dossier)("B12.7"), { view: "mating", grip: "up" })!.locator)).toBe(
+      "bottom row, left end",
+    );
   });
 
   it("count a round shell clockwise from its key and give the hour of the clock as it is held", () => {
     const round = face("trailer-j2863");
     // SAE J2863, vehicle's socket, from memory: battery at one o'clock, ground at seven, reversing lamp in the centre.
-    const hours: readonly (readonly [string, string])[] = [["1h", "1"], ["3h", "3"], ["5h", "5"], ["7h", "7"], ["9h", "9"], ["11h", "11"]];
-    for (const [label, hour] of hours) expect(at(round, label, { view: "mating", grip: "up" })).toContain(`at ${hour} o'clock`);
+    const hours: readonly (readonly [string, string])[] = [
+      ["1h", "1"],
+      ["3h", "3"],
+      ["5h", "5"],
+      ["7h", "7"],
+      ["9h", "9"],
+      ["11h", "11"],
+    ];
+    for (const [label, hour] of hours)
+      expect(at(round, label, { view: "mating", grip: "up" })).toContain(`at ${hour} o'clock`);
     expect(at(round, "C", { view: "mating", grip: "up" })).toBe("in the centre");
     expect(at(round, "1h", { view: "wire", grip: "up" })).toContain("at 11 o'clock");
     expect(at(round, "1h", { view: "mating", grip: "down" })).toContain("at 7 o'clock");
-    expect(findPlace(round, { view: "mating", grip: "up" }, "7 o'clock")).toMatchObject({ kind: "one", place: { label: "7h" } });
+    expect(findPlace(round, { view: "mating", grip: "up" }, "7 o'clock")).toMatchObject({
+      kind: "one",
+      place: { label: "7h" },
+    });
   });
 
   it("claim no place where no shell is known, or where there is no face", () => {
@@ -113,47 +187,100 @@ describe("locators", () => {
 
   it("name the pins that a shell has no cavity for, and take 07 and 7 for one label", () => {
     const connector = filled(shelf("sealed-4").shell);
-    const one = faceOf({ ...connector, pins: [...connector.pins.slice(0, 3), { ...connector.pins[3]!, cavity: "04" }, { ...connector.pins[0]!, id: pinId("extra"), cavity: "9" }] })!;
+    const one = faceOf({
+      ...connector,
+      pins: [
+        ...connector.pins.slice(0, 3),
+        { ...connector.pins[3]!, cavity: "04" },
+        { ...connector.pins[0]!, id: pinId("extra"), cavity: "9" },
+      ],
+    })!;
     expect(one.unplaced.map((pin) => pin.cavity)).toEqual(["9"]);
     expect(one.places.map((place) => place.label)).toEqual(["1", "2", "3", "04"]);
   });
 });
 
 describe("labels", () => {
-  const rows = [{ places: 3, offset: 0 }, { places: 3, offset: 0 }];
+  const rows = [
+    { places: 3, offset: 0 },
+    { places: 3, offset: 0 },
+  ];
   const numbers = { kind: "numbers", start: 1 } as const;
-  const labels = (numbering: Parameters<typeof rowLabels>[1], of = rows): string => rowLabels(of, numbering).map((row) => row.join(" ")).join(" / ");
+  const labels = (numbering: Parameters<typeof rowLabels>[1], of = rows): string =>
+    rowLabels(of, numbering)
+      .map((row) => row.join(" "))
+      .join(" / ");
 
   it("run over the rows as each scheme says", () => {
     expect(labels({ scheme: "rows", from: "left", first: "top", labels: numbers })).toBe("1 2 3 / 4 5 6");
-    expect(labels({ scheme: "rows", from: "right", first: "top", labels: numbers }, [{ places: 2, offset: 0 }, { places: 3, offset: 0 }])).toBe("2 1 / 5 4 3");
+    expect(
+      labels({ scheme: "rows", from: "right", first: "top", labels: numbers }, [
+        { places: 2, offset: 0 },
+        { places: 3, offset: 0 },
+      ]),
+    ).toBe("2 1 / 5 4 3");
     expect(labels({ scheme: "rows", from: "left", first: "bottom", labels: numbers })).toBe("4 5 6 / 1 2 3");
-    expect(labels({ scheme: "serpentine", from: "left", first: "top", labels: numbers })).toBe("1 2 3 / 6 5 4");
+    expect(labels({ scheme: "serpentine", from: "left", first: "top", labels: numbers })).toBe(
+      "1 2 3 / 6 5 4",
+    );
     expect(labels({ scheme: "columns", from: "left", first: "top", labels: numbers })).toBe("1 3 5 / 2 4 6");
-    expect(labels({ scheme: "columns", from: "right", first: "bottom", labels: numbers })).toBe("6 4 2 / 5 3 1");
+    expect(labels({ scheme: "columns", from: "right", first: "bottom", labels: numbers })).toBe(
+      "6 4 2 / 5 3 1",
+    );
     expect(labels({ scheme: "grid", from: "left", first: "top", skip: ["I"] })).toBe("A1 A2 A3 / B1 B2 B3");
-    expect(labels({ scheme: "explicit", labels: ["30", "85", "86", "87", "87a", "x"] })).toBe("30 85 86 / 87 87a x");
-    expect(labels({ scheme: "columns", from: "left", first: "top", labels: numbers }, [{ places: 1, offset: 1 }, { places: 3, offset: 0 }])).toBe("2 / 1 3 4");
+    expect(labels({ scheme: "explicit", labels: ["30", "85", "86", "87", "87a", "x"] })).toBe(
+      "30 85 86 / 87 87a x",
+    );
+    expect(
+      labels({ scheme: "columns", from: "left", first: "top", labels: numbers }, [
+        { places: 1, offset: 1 },
+        { places: 3, offset: 0 },
+      ]),
+    ).toBe("2 / 1 3 4");
   });
 
   it("are as many as the places and all different, whatever the scheme; from the right is from the left reversed, from below is from above upside down", () => {
-    const way = fc.record({ from: fc.constantFrom("left" as const, "right" as const), first: fc.constantFrom("top" as const, "bottom" as const) });
-    const kind = fc.oneof(fc.record({ kind: fc.constant("numbers" as const), start: fc.integer({ min: 0, max: 99 }) }), fc.record({ kind: fc.constant("letters" as const), skip: fc.subarray(["I", "O", "Q", "S", "X", "Z"]) }));
-    const scheme = fc.oneof(fc.record({ scheme: fc.constantFrom("rows" as const, "serpentine" as const, "columns" as const), labels: kind }), fc.record({ scheme: fc.constant("grid" as const), skip: fc.subarray(["I", "O", "Q"]) }));
-    const shape = fc.array(fc.record({ places: fc.integer({ min: 1, max: 14 }), offset: fc.integer({ min: 0, max: 3 }) }), { minLength: 1, maxLength: 6 });
-    fc.assert(fc.property(shape, way, scheme, (places, { from, first }, rest) => {
-      const numbering = { ...rest, from, first } as Parameters<typeof rowLabels>[1];
-      const grid = rowLabels(places, numbering);
-      const all = grid.flat();
-      expect(grid.map((row) => row.length)).toEqual(places.map((row) => row.places));
-      expect(new Set(all).size).toBe(all.length);
-      expect(all).not.toContain(null);
-      if (rest.scheme === "columns") return;
-      const other = rowLabels(places, { ...numbering, from: from === "left" ? "right" : "left" } as typeof numbering);
-      expect(other.map((row) => [...row].reverse())).toEqual(grid);
-      const below = rowLabels([...places].reverse(), { ...numbering, first: first === "top" ? "bottom" : "top" } as typeof numbering);
-      expect([...below].reverse()).toEqual(grid);
-    }), { seed: 8, numRuns: 400 });
+    const way = fc.record({
+      from: fc.constantFrom("left" as const, "right" as const),
+      first: fc.constantFrom("top" as const, "bottom" as const),
+    });
+    const kind = fc.oneof(
+      fc.record({ kind: fc.constant("numbers" as const), start: fc.integer({ min: 0, max: 99 }) }),
+      fc.record({ kind: fc.constant("letters" as const), skip: fc.subarray(["I", "O", "Q", "S", "X", "Z"]) }),
+    );
+    const scheme = fc.oneof(
+      fc.record({
+        scheme: fc.constantFrom("rows" as const, "serpentine" as const, "columns" as const),
+        labels: kind,
+      }),
+      fc.record({ scheme: fc.constant("grid" as const), skip: fc.subarray(["I", "O", "Q"]) }),
+    );
+    const shape = fc.array(
+      fc.record({ places: fc.integer({ min: 1, max: 14 }), offset: fc.integer({ min: 0, max: 3 }) }),
+      { minLength: 1, maxLength: 6 },
+    );
+    fc.assert(
+      fc.property(shape, way, scheme, (places, { from, first }, rest) => {
+        const numbering = { ...rest, from, first } as Parameters<typeof rowLabels>[1];
+        const grid = rowLabels(places, numbering);
+        const all = grid.flat();
+        expect(grid.map((row) => row.length)).toEqual(places.map((row) => row.places));
+        expect(new Set(all).size).toBe(all.length);
+        expect(all).not.toContain(null);
+        if (rest.scheme === "columns") return;
+        const other = rowLabels(places, {
+          ...numbering,
+          from: from === "left" ? "right" : "left",
+        } as typeof numbering);
+        expect(other.map((row) => [...row].reverse())).toEqual(grid);
+        const below = rowLabels([...places].reverse(), {
+          ...numbering,
+          first: first === "top" ? "bottom" : "top",
+        } as typeof numbering);
+        expect([...below].reverse()).toEqual(grid);
+      }),
+      { seed: 8, numRuns: 400 },
+    );
   });
 
   it("leave out I, O and Q, as is common practice, and go on with AA after Z", () => {
@@ -169,8 +296,18 @@ describe("findPlace", () => {
   const one = face("sealed-14-stepped");
   const hold: Hold = { view: "mating", grip: "up" };
   it.each([
-    ["row 2, 4 from left", "10"], ["row 2, 4 from the right", "11"], ["2/4", "10"], ["r2 4", "10"], ["second row, fourth along", "10"], ["top row, 3rd from left", "3"], ["bottom left", "7"], ["top right", "6"], ["row 1 right end", "6"],
-    ["cavity 12", "12"], ["12", "12"], ["bottom row, 2nd from the right", "13"],
+    ["row 2, 4 from left", "10"],
+    ["row 2, 4 from the right", "11"],
+    ["2/4", "10"],
+    ["r2 4", "10"],
+    ["second row, fourth along", "10"],
+    ["top row, 3rd from left", "3"],
+    ["bottom left", "7"],
+    ["top right", "6"],
+    ["row 1 right end", "6"],
+    ["cavity 12", "12"],
+    ["12", "12"],
+    ["bottom row, 2nd from the right", "13"],
   ])("reads %s", (text, label) => {
     expect(findPlace(one, hold, text)).toMatchObject({ kind: "one", place: { label } });
   });
@@ -187,10 +324,15 @@ describe("landmarks", () => {
     const dossier = demoDossier();
     const one = faceOf(dossier.connectors[0]!)!;
     const hold: Hold = { view: "wire", grip: "up" };
-    const words = (name: string, how = hold): string => landmarkWords(landmarks(one, locate(one, byName(dossier)(name), how)!, how));
+    const words = (name: string, how = hold): string =>
+      landmarkWords(landmarks(one, locate(one, byName(dossier)(name), how)!, how));
     expect(words("B12.4")).toBe("The empty 6 is two to its left; 10 is below.");
-    expect(words("B12.4", { view: "mating", grip: "up" })).toBe("The empty 6 is two to its right; 10 is below.");
-    expect(words("B12.4", { view: "wire", grip: "left" })).toMatch(/^The empty 6 is two below; 10 is to its right\.$/);
+    expect(words("B12.4", { view: "mating", grip: "up" })).toBe(
+      "The empty 6 is two to its right; 10 is below.",
+    );
+    expect(words("B12.4", { view: "wire", grip: "left" })).toMatch(
+      /^The empty 6 is two below; 10 is to its right\.$/,
+    );
     expect(words("B12.5")).toMatch(/^The empty 6 is next to its left/);
   });
   it("point where they say, on every shell in every hold", () => {
@@ -198,17 +340,28 @@ describe("landmarks", () => {
     let told = 0;
     for (const { shell } of FACED) {
       const connector = filled(shell);
-      const half = faceOf({ ...connector, pins: connector.pins.map((pin, i) => ({ ...pin, content: i % 5 === 2 ? "empty" as const : pin.content, size: i === 4 ? 4 : 0.5 })) })!;
+      const half = faceOf({
+        ...connector,
+        pins: connector.pins.map((pin, i) => ({
+          ...pin,
+          content: i % 5 === 2 ? ("empty" as const) : pin.content,
+          size: i === 4 ? 4 : 0.5,
+        })),
+      })!;
       for (const hold of HOLDS) {
         const all = locateAll(half, hold);
-        for (const here of all) for (const mark of landmarks(half, here, hold)) {
-          if (mark.kind === "only-thick") { expect(here.pin?.size).toBe(4); continue; }
-          const there = all.find((place) => place.label === mark.label)!;
-          const [dx, dy] = steps[mark.to];
-          expect((there.x - here.x) * dx + (there.y - here.y) * dy).toBeGreaterThan(0);
-          if (mark.kind === "beside" && mark.what === "empty") expect(there.pin?.content).toBe("empty");
-          told++;
-        }
+        for (const here of all)
+          for (const mark of landmarks(half, here, hold)) {
+            if (mark.kind === "only-thick") {
+              expect(here.pin?.size).toBe(4);
+              continue;
+            }
+            const there = all.find((place) => place.label === mark.label)!;
+            const [dx, dy] = steps[mark.to];
+            expect((there.x - here.x) * dx + (there.y - here.y) * dy).toBeGreaterThan(0);
+            if (mark.kind === "beside" && mark.what === "empty") expect(there.pin?.content).toBe("empty");
+            told++;
+          }
       }
     }
     expect(told).toBeGreaterThan(5000);

@@ -1,7 +1,18 @@
 import { locateAll, type Located } from "./locator.ts";
 import type { Face, Hold } from "./slots.ts";
 
-const NUMBERS: Readonly<Record<string, number>> = { first: 1, second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7, eighth: 8, ninth: 9, tenth: 10 };
+const NUMBERS: Readonly<Record<string, number>> = {
+  first: 1,
+  second: 2,
+  third: 3,
+  fourth: 4,
+  fifth: 5,
+  sixth: 6,
+  seventh: 7,
+  eighth: 8,
+  ninth: 9,
+  tenth: 10,
+};
 const number = (word: string): number => NUMBERS[word] ?? Number(word.replace(/(st|nd|rd|th)$/, ""));
 const N = "(\\d+(?:st|nd|rd|th)?|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)";
 
@@ -14,7 +25,12 @@ interface Said {
 
 /** Reads "row 2, 4 from left", "2/4", "top left", "third row, 2nd from the right", "left column, alone". */
 function readPlace(text: string, lines: number): Said | null {
-  let rest = text.toLowerCase().replace(/[,;:]/g, " | ").replace(/\bthe\b|\bof \d+\b|\balong\b/g, " ").replace(/\s+/g, " ").trim();
+  let rest = text
+    .toLowerCase()
+    .replace(/[,;:]/g, " | ")
+    .replace(/\bthe\b|\bof \d+\b|\balong\b/g, " ")
+    .replace(/\s+/g, " ")
+    .trim();
   const short = /^r?(\d+)\s*[/.]\s*(\d+)$/.exec(rest);
   if (short !== null) return { line: Number(short[1]), place: Number(short[2]), from: "start" };
   const take = (pattern: RegExp): RegExpExecArray | null => {
@@ -22,10 +38,25 @@ function readPlace(text: string, lines: number): Said | null {
     if (found !== null) rest = rest.replace(found[0], " ").trim();
     return found;
   };
-  const edge = take(/\b(top|upper|left|bottom|lower|right) (?:row|column|line)\b/) ?? take(/^(top|upper|bottom|lower)\b(?=.*\b(?:left|right|middle|centre|\d)\b)/);
-  const counted = edge === null ? (take(new RegExp(`\\b(?:row|column|line|r) ?${N}\\b`)) ?? take(new RegExp(`\\b${N} (?:row|column|line)\\b`))) : null;
+  const edge =
+    take(/\b(top|upper|left|bottom|lower|right) (?:row|column|line)\b/) ??
+    take(/^(top|upper|bottom|lower)\b(?=.*\b(?:left|right|middle|centre|\d)\b)/);
+  const counted =
+    edge === null
+      ? (take(new RegExp(`\\b(?:row|column|line|r) ?${N}\\b`)) ??
+        take(new RegExp(`\\b${N} (?:row|column|line)\\b`)))
+      : null;
   take(/\bone (?:row|column)\b/);
-  const line = edge !== null ? (["top", "upper", "left"].includes(edge[1] ?? "") ? "first" : "last") : counted !== null ? number(counted[1] ?? "") : lines === 1 ? 1 : null;
+  const line =
+    edge !== null
+      ? ["top", "upper", "left"].includes(edge[1] ?? "")
+        ? "first"
+        : "last"
+      : counted !== null
+        ? number(counted[1] ?? "")
+        : lines === 1
+          ? 1
+          : null;
   const from = /\b(right|bottom)\b/.test(rest) ? "end" : "start";
   const place = new RegExp(`\\b${N}\\b`).exec(rest);
   if (place !== null) return { line, place: number(place[1] ?? ""), from };
@@ -45,19 +76,38 @@ export type Found =
 export function findPlace(face: Face, hold: Hold, text: string): Found {
   const all = locateAll(face, hold);
   const wanted = text.trim().toUpperCase();
-  const lines = Math.max(0, ...all.map(({ locator }) => (locator.kind === "line" ? locator.line : locator.ring)));
-  const none: Found = { kind: "none", lines, longest: Math.max(0, ...all.map(({ locator }) => locator.places)) };
+  const lines = Math.max(
+    0,
+    ...all.map(({ locator }) => (locator.kind === "line" ? locator.line : locator.ring)),
+  );
+  const none: Found = {
+    kind: "none",
+    lines,
+    longest: Math.max(0, ...all.map(({ locator }) => locator.places)),
+  };
   if (wanted === "") return none;
-  const labelled = all.filter((place) => place.label.toUpperCase() === wanted || place.label.toUpperCase() === wanted.replace(/^(CAVITY|PIN|NO\.?)\s*/, ""));
+  const labelled = all.filter(
+    (place) =>
+      place.label.toUpperCase() === wanted ||
+      place.label.toUpperCase() === wanted.replace(/^(CAVITY|PIN|NO\.?)\s*/, ""),
+  );
   const fits = labelled.length > 0 ? labelled : byWords(all, text, lines);
   const [only] = fits;
-  return only === undefined ? none : fits.length === 1 ? { kind: "one", place: only } : { kind: "several", places: fits };
+  return only === undefined
+    ? none
+    : fits.length === 1
+      ? { kind: "one", place: only }
+      : { kind: "several", places: fits };
 }
 
 function byWords(all: readonly Located[], text: string, lines: number): readonly Located[] {
   const clock = /(\d+)\s*o.?clock/i.exec(text);
-  if (clock !== null) return all.filter(({ locator }) => locator.kind === "ring" && locator.clock === Number(clock[1]));
-  if (all.some(({ locator }) => locator.kind === "ring")) return /cent|middle/i.test(text) ? all.filter(({ locator }) => locator.kind === "ring" && locator.clock === 0) : [];
+  if (clock !== null)
+    return all.filter(({ locator }) => locator.kind === "ring" && locator.clock === Number(clock[1]));
+  if (all.some(({ locator }) => locator.kind === "ring"))
+    return /cent|middle/i.test(text)
+      ? all.filter(({ locator }) => locator.kind === "ring" && locator.clock === 0)
+      : [];
   const said = readPlace(text, lines);
   if (said === null) return [];
   const line = said.line === "first" ? 1 : said.line === "last" ? lines : said.line;

@@ -1,6 +1,43 @@
 export { checkLabels, letterLabel, ringLabels, rowLabels, type LabelProblem } from "./numbering.ts";
-export { boundsOf, faceOf, isSideways, seenFrom, slotsOf, type Bounds, type Face, type Hold, type Place, type Slot } from "./slots.ts";
-export { landmarks, locate, locateAll, nextTo, type Landmark, type Located, type Locator } from "./locator.ts";
+export {
+  boundsOf,
+  faceOf,
+  isSideways,
+  seenFrom,
+  slotsOf,
+  type Bounds,
+  type Face,
+  type Hold,
+  type Place,
+  type Slot,
+} from "./slots.ts";
+export {
+  landmarks,
+  locate,
+  locateAll,
+  nextTo,
+  type Landmark,
+  type Located,
+  type Locator,
+} from "./locator.ts";
 export { findPlace, type Found } from "./findPlace.ts";
-export { answering, compareShells, fitOf, matingHalf, meetings, type ShellFit, type ShellLikeness } from "./mating.ts";
-export { drawFace, looksOf, UNKNOWN_LOOK, type CavityLook, type DrawFaceOptions, type DrawnCavity, type FaceDrawing, type Paint, type Shape } from "./drawing/index.ts";
+export {
+  answering,
+  compareShells,
+  fitOf,
+  matingHalf,
+  meetings,
+  type ShellFit,
+  type ShellLikeness,
+} from "./mating.ts";
+export {
+  drawFace,
+  looksOf,
+  UNKNOWN_LOOK,
+  type CavityLook,
+  type DrawFaceOptions,
+  type DrawnCavity,
+  type FaceDrawing,
+  type Paint,
+  type Shape,
+} from "./drawing/index.ts";

@@ -7,8 +7,22 @@ import { isSideways, seenFrom, type Face, type Hold, type Place } from "./slots.
  * the top. `ring`: clockwise from the mark, ring 1 outermost; `clock` is the hour on the face as it is held, 0 in the centre.
  */
 export type Locator =
-  | { readonly kind: "line"; readonly sense: "row" | "column"; readonly line: number; readonly lines: number; readonly place: number; readonly places: number }
-  | { readonly kind: "ring"; readonly ring: number; readonly rings: number; readonly place: number; readonly places: number; readonly clock: number };
+  | {
+      readonly kind: "line";
+      readonly sense: "row" | "column";
+      readonly line: number;
+      readonly lines: number;
+      readonly place: number;
+      readonly places: number;
+    }
+  | {
+      readonly kind: "ring";
+      readonly ring: number;
+      readonly rings: number;
+      readonly place: number;
+      readonly places: number;
+      readonly clock: number;
+    };
 
 export interface Located extends Place {
   readonly locator: Locator;
@@ -33,28 +47,61 @@ export function locateAll(face: Face, hold: Hold): readonly Located[] {
     if (pattern.kind === "rings") {
       const middle = see({ x: 0, y: 0 });
       const up = { up: 0, right: 90, down: 180, left: 270 }[hold.grip];
-      const angle = ({ x, y }: { readonly x: number; readonly y: number }): number => (Math.atan2(x - middle.x, middle.y - y) * 180) / Math.PI;
-      const from = (point: { readonly x: number; readonly y: number }): number => (((angle(point) - up) % 360) + 360.001) % 360;
-      [...own].sort((a, b) => from(a) - from(b)).forEach((place, index) => {
-        const central = Math.hypot(place.x - middle.x, place.y - middle.y) < 0.1;
-        const clock = central ? 0 : Math.round((((angle(place) % 360) + 360) % 360) / 30) % 12 || 12;
-        located.push({ ...place, locator: { kind: "ring", ring: line + 1, rings: lines, place: index + 1, places: own.length, clock } });
-      });
+      const angle = ({ x, y }: { readonly x: number; readonly y: number }): number =>
+        (Math.atan2(x - middle.x, middle.y - y) * 180) / Math.PI;
+      const from = (point: { readonly x: number; readonly y: number }): number =>
+        (((angle(point) - up) % 360) + 360.001) % 360;
+      [...own]
+        .sort((a, b) => from(a) - from(b))
+        .forEach((place, index) => {
+          const central = Math.hypot(place.x - middle.x, place.y - middle.y) < 0.1;
+          const clock = central ? 0 : Math.round((((angle(place) % 360) + 360) % 360) / 30) % 12 || 12;
+          located.push({
+            ...place,
+            locator: {
+              kind: "ring",
+              ring: line + 1,
+              rings: lines,
+              place: index + 1,
+              places: own.length,
+              clock,
+            },
+          });
+        });
     } else {
-      [...own].sort((a, b) => (sideways ? a.y - b.y : a.x - b.x)).forEach((place, index) => {
-        located.push({ ...place, locator: { kind: "line", sense: sideways ? "column" : "row", line: n + 1, lines, place: index + 1, places: own.length } });
-      });
+      [...own]
+        .sort((a, b) => (sideways ? a.y - b.y : a.x - b.x))
+        .forEach((place, index) => {
+          located.push({
+            ...place,
+            locator: {
+              kind: "line",
+              sense: sideways ? "column" : "row",
+              line: n + 1,
+              lines,
+              place: index + 1,
+              places: own.length,
+            },
+          });
+        });
     }
   }
   return located;
 }
 
 /** The cavity of a pin in a hold; null when its shell has no place for it. */
-export const locate = (face: Face | null, pin: PinId, hold: Hold): Located | null => (face === null ? null : (locateAll(face, hold).find((place) => place.pin?.id === pin) ?? null));
+export const locate = (face: Face | null, pin: PinId, hold: Hold): Located | null =>
+  face === null ? null : (locateAll(face, hold).find((place) => place.pin?.id === pin) ?? null);
 
 /** What a hand finds a cavity by. Directions and steps are as seen; `steps` 1 is next to it. */
 export type Landmark =
-  | { readonly kind: "beside"; readonly what: "empty" | "thick"; readonly label: string; readonly steps: number; readonly to: "left" | "right" | "above" | "below" }
+  | {
+      readonly kind: "beside";
+      readonly what: "empty" | "thick";
+      readonly label: string;
+      readonly steps: number;
+      readonly to: "left" | "right" | "above" | "below";
+    }
   | { readonly kind: "across"; readonly label: string; readonly to: "left" | "right" | "above" | "below" }
   | { readonly kind: "only-thick" };
 
@@ -71,23 +118,52 @@ export function landmarks(face: Face, here: Located, hold: Hold): readonly Landm
   const { sense, line, place: at } = here.locator;
   const found: Landmark[] = [];
   if (isThick(here) && all.filter(isThick).length === 1) found.push({ kind: "only-thick" });
-  const along = all.filter((place) => place.locator.kind === "line" && place.locator.line === line && place.slot !== here.slot);
+  const along = all.filter(
+    (place) => place.locator.kind === "line" && place.locator.line === line && place.slot !== here.slot,
+  );
   const near = along
     .flatMap((place) => {
-      const what = place.pin?.content === "empty" ? "empty" as const : isThick(place) ? "thick" as const : null;
+      const what =
+        place.pin?.content === "empty" ? ("empty" as const) : isThick(place) ? ("thick" as const) : null;
       const steps = place.locator.place - at;
       return what === null || Math.abs(steps) > 3 ? [] : [{ what, steps, label: place.label }];
     })
-    .sort((a, b) => (a.what === b.what ? 0 : a.what === "empty" ? -1 : 1) || Math.abs(a.steps) - Math.abs(b.steps));
+    .sort(
+      (a, b) =>
+        (a.what === b.what ? 0 : a.what === "empty" ? -1 : 1) || Math.abs(a.steps) - Math.abs(b.steps),
+    );
   const [nearest] = near;
   if (nearest !== undefined) {
-    const before = sense === "row" ? "left" as const : "above" as const;
-    const after = sense === "row" ? "right" as const : "below" as const;
-    found.push({ kind: "beside", what: nearest.what, label: nearest.label, steps: Math.abs(nearest.steps), to: nearest.steps < 0 ? before : after });
+    const before = sense === "row" ? ("left" as const) : ("above" as const);
+    const after = sense === "row" ? ("right" as const) : ("below" as const);
+    found.push({
+      kind: "beside",
+      what: nearest.what,
+      label: nearest.label,
+      steps: Math.abs(nearest.steps),
+      to: nearest.steps < 0 ? before : after,
+    });
   }
-  const offset = (place: Located): number => (sense === "row" ? Math.abs(place.x - here.x) : Math.abs(place.y - here.y));
-  for (const [step, to] of sense === "row" ? ([[1, "below"], [-1, "above"]] as const) : ([[1, "right"], [-1, "left"]] as const)) {
-    const [across] = all.filter((place) => place.locator.kind === "line" && place.locator.line === line + step && offset(place) < 0.51 && place.label !== "").sort((a, b) => offset(a) - offset(b));
+  const offset = (place: Located): number =>
+    sense === "row" ? Math.abs(place.x - here.x) : Math.abs(place.y - here.y);
+  for (const [step, to] of sense === "row"
+    ? ([
+        [1, "below"],
+        [-1, "above"],
+      ] as const)
+    : ([
+        [1, "right"],
+        [-1, "left"],
+      ] as const)) {
+    const [across] = all
+      .filter(
+        (place) =>
+          place.locator.kind === "line" &&
+          place.locator.line === line + step &&
+          offset(place) < 0.51 &&
+          place.label !== "",
+      )
+      .sort((a, b) => offset(a) - offset(b));
     if (across !== undefined && found.length < 3) found.push({ kind: "across", label: across.label, to });
   }
   return found;

@@ -1,4 +1,12 @@
-import { pinsInOrder, type Connector, type FaceView, type Grip, type Pin, type PinId, type Shell } from "../model/index.ts";
+import {
+  pinsInOrder,
+  type Connector,
+  type FaceView,
+  type Grip,
+  type Pin,
+  type PinId,
+  type Shell,
+} from "../model/index.ts";
 import { ringLabels, rowLabels } from "./numbering.ts";
 
 /** A cavity of a shell: centre and extent in units of its smallest cavity, in the shell's own view with the mark up. */
@@ -49,7 +57,14 @@ function layOut({ pattern }: Shell): readonly Slot[] {
       return pattern.points.map(({ label, x, y, size, blade }, i) => {
         const own = extent(size) / smallest;
         // A blade that lies flat has a cavity that lies too.
-        return { label, x, y, w: own * (blade === "flat" ? FLAT.w : 1), h: own * (blade === "flat" ? FLAT.h : 1), line: lines[i] ?? 0 };
+        return {
+          label,
+          x,
+          y,
+          w: own * (blade === "flat" ? FLAT.w : 1),
+          h: own * (blade === "flat" ? FLAT.h : 1),
+          line: lines[i] ?? 0,
+        };
       });
     }
     case "rings":
@@ -63,7 +78,14 @@ function layOut({ pattern }: Shell): readonly Slot[] {
         const h = Math.min(w, 1.6);
         const y = top + h / 2;
         top += h;
-        return Array.from({ length: row.places }, (_, i): Slot => ({ label: labels[line]?.[i] ?? null, x: row.offset + (i + 0.5) * w, y, w, h, line }));
+        return Array.from({ length: row.places }, (_, i): Slot => ({
+          label: labels[line]?.[i] ?? null,
+          x: row.offset + (i + 0.5) * w,
+          y,
+          w,
+          h,
+          line,
+        }));
       });
     }
   }
@@ -78,11 +100,21 @@ function ringSlots(pattern: Extract<Shell["pattern"], { kind: "rings" }>): reado
     inner = radii.length === 0 ? chord : Math.max(chord, inner + RING_STEP);
     radii.unshift(inner);
   }
-  return pattern.rings.flatMap((ring, line) => Array.from({ length: ring.places }, (_, i): Slot => {
-    const turn = ((ring.at + ((pattern.direction === "clockwise" ? 1 : -1) * 360 * i) / ring.places) * Math.PI) / 180;
-    const radius = radii[line] ?? 0;
-    return { label: labels[line]?.[i] ?? null, x: radius * Math.sin(turn), y: -radius * Math.cos(turn), w: 1, h: 1, line };
-  }));
+  return pattern.rings.flatMap((ring, line) =>
+    Array.from({ length: ring.places }, (_, i): Slot => {
+      const turn =
+        ((ring.at + ((pattern.direction === "clockwise" ? 1 : -1) * 360 * i) / ring.places) * Math.PI) / 180;
+      const radius = radii[line] ?? 0;
+      return {
+        label: labels[line]?.[i] ?? null,
+        x: radius * Math.sin(turn),
+        y: -radius * Math.cos(turn),
+        w: 1,
+        h: 1,
+        line,
+      };
+    }),
+  );
 }
 
 /** Rows of centres that stand level, from the top. */
@@ -101,19 +133,30 @@ export interface Bounds {
 }
 export function boundsOf(slots: readonly Slot[]): Bounds {
   return {
-    left: Math.min(...slots.map((slot) => slot.x - slot.w / 2)), right: Math.max(...slots.map((slot) => slot.x + slot.w / 2)),
-    top: Math.min(...slots.map((slot) => slot.y - slot.h / 2)), bottom: Math.max(...slots.map((slot) => slot.y + slot.h / 2)),
+    left: Math.min(...slots.map((slot) => slot.x - slot.w / 2)),
+    right: Math.max(...slots.map((slot) => slot.x + slot.w / 2)),
+    top: Math.min(...slots.map((slot) => slot.y - slot.h / 2)),
+    bottom: Math.max(...slots.map((slot) => slot.y + slot.h / 2)),
   };
 }
 
 /** A point of the shell's own frame as it is seen in a hold: mirrored when the other side is looked at, then turned with the grip; the top left of what is seen is 0, 0. */
-export function seenFrom(shell: Shell, { view, grip }: Hold): (point: { readonly x: number; readonly y: number }) => { readonly x: number; readonly y: number } {
+export function seenFrom(
+  shell: Shell,
+  { view, grip }: Hold,
+): (point: { readonly x: number; readonly y: number }) => { readonly x: number; readonly y: number } {
   const { left, top, right, bottom } = boundsOf(slotsOf(shell));
   const [width, height] = [right - left, bottom - top];
   return (point) => {
     const x = view === shell.view ? point.x - left : right - point.x;
     const y = point.y - top;
-    return grip === "up" ? { x, y } : grip === "right" ? { x: height - y, y: x } : grip === "down" ? { x: width - x, y: height - y } : { x: y, y: width - x };
+    return grip === "up"
+      ? { x, y }
+      : grip === "right"
+        ? { x: height - y, y: x }
+        : grip === "down"
+          ? { x: width - x, y: height - y }
+          : { x: y, y: width - x };
   };
 }
 
@@ -134,7 +177,11 @@ export interface Face {
   readonly unplaced: readonly Pin[];
 }
 
-const plainLabel = (label: string): string => label.trim().toUpperCase().replace(/^0+(?=\d)/, "");
+const plainLabel = (label: string): string =>
+  label
+    .trim()
+    .toUpperCase()
+    .replace(/^0+(?=\d)/, "");
 
 /** The face of a connector; null while no shell is known or it has no face, since a guessed one misleads. */
 export function faceOf(connector: Pick<Connector, "shell" | "pins">): Face | null {

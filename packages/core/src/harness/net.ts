@@ -16,7 +16,8 @@ function sets(state: HarnessState) {
     if (place.at === "cavity") joined.join(end, `cavity:${place.cavity}`);
   }
   for (const [cavity, { connector, meets }] of Object.entries<Cavity>(state.cavities)) {
-    if (meets !== undefined && state.plugged[connector] === state.cavities[meets]?.connector) joined.join(`cavity:${cavity}`, `cavity:${meets}`);
+    if (meets !== undefined && state.plugged[connector] === state.cavities[meets]?.connector)
+      joined.join(`cavity:${cavity}`, `cavity:${meets}`);
   }
   return joined;
 }
@@ -25,14 +26,21 @@ function sets(state: HarnessState) {
 export function connectedEnds(state: HarnessState): ReadonlyMap<EndId, ReadonlySet<EndId>> {
   const joined = sets(state);
   const groups = new Map<string, Set<EndId>>();
-  for (const key of Object.keys(state.ends)) groups.set(joined.find(key), (groups.get(joined.find(key)) ?? new Set()).add(endId(key)));
-  return new Map(Object.keys(state.ends).map((key) => [endId(key), groups.get(joined.find(key)) ?? new Set()]));
+  for (const key of Object.keys(state.ends))
+    groups.set(joined.find(key), (groups.get(joined.find(key)) ?? new Set()).add(endId(key)));
+  return new Map(
+    Object.keys(state.ends).map((key) => [endId(key), groups.get(joined.find(key)) ?? new Set()]),
+  );
 }
 
 /** For every end, the cavities, loom runs and supplies that it is electrically joined to through wires and joints. */
 export function connectedPoints(state: HarnessState): ReadonlyMap<EndId, readonly Point[]> {
   const joined = sets(state);
-  const pinOfEnd = new Map((Object.entries(state.wires) as [WireId, Wire][]).flatMap(([, wire]) => wire.ends.map((end) => [end, wire.pin] as const)));
+  const pinOfEnd = new Map(
+    (Object.entries(state.wires) as [WireId, Wire][]).flatMap(([, wire]) =>
+      wire.ends.map((end) => [end, wire.pin] as const),
+    ),
+  );
   const points = new Map<string, Point[]>();
   for (const [key, place] of Object.entries<EndPlace>(state.ends)) {
     const end = endId(key);

@@ -8,7 +8,12 @@ export type Operation =
   | { readonly kind: "release"; readonly end: EndId; readonly cavity: PinId }
   | { readonly kind: "insert"; readonly end: EndId; readonly cavity: PinId }
   | { readonly kind: "cut"; readonly pin: PinId }
-  | { readonly kind: "splice"; readonly ends: readonly EndId[]; readonly joint: string; /** How; older records do not say. */ readonly by?: JointKind | undefined }
+  | {
+      readonly kind: "splice";
+      readonly ends: readonly EndId[];
+      readonly joint: string;
+      /** How; older records do not say. */ readonly by?: JointKind | undefined;
+    }
   | { readonly kind: "part"; readonly ends: readonly EndId[]; readonly joint: string }
   | { readonly kind: "cap"; readonly end: EndId; readonly to: "covered" | "open" }
   | { readonly kind: "feed"; readonly end: EndId; readonly supply: string }
@@ -20,7 +25,12 @@ export type Operation =
   | { readonly kind: "disconnect"; readonly connector: ConnectorId; readonly from: PluggedInto }
   | { readonly kind: "crimp"; readonly end: EndId; readonly to: "fitted" | "cut-off" }
   | { readonly kind: "fuse"; readonly supply: string; readonly to: "in" | "out" }
-  | { readonly kind: "build-shell"; readonly connector: ConnectorId; readonly cavities: readonly BuiltCavity[]; readonly to: "there" | "gone" }
+  | {
+      readonly kind: "build-shell";
+      readonly connector: ConnectorId;
+      readonly cavities: readonly BuiltCavity[];
+      readonly to: "there" | "gone";
+    }
   | { readonly kind: "build-wire"; readonly pin: PinId; readonly to: "there" | "gone" };
 
 /** A cavity of a shell that is built, and the one that it meets. */

@@ -1,4 +1,16 @@
-import { connectorId, connectorsInOrder, endId, pinId, pinsInOrder, wireId, type ConnectorId, type Dossier, type EndId, type PinId, type WireId } from "../model/index.ts";
+import {
+  connectorId,
+  connectorsInOrder,
+  endId,
+  pinId,
+  pinsInOrder,
+  wireId,
+  type ConnectorId,
+  type Dossier,
+  type EndId,
+  type PinId,
+  type WireId,
+} from "../model/index.ts";
 
 /** Where one end of a wire is. `terminal`: it still carries a crimped terminal; `covered`: capped or insulated. */
 export type EndPlace =
@@ -67,16 +79,24 @@ export function initialState(dossier: Dossier): HarnessState {
   for (const connector of connectorsInOrder(dossier)) {
     locks[connector.id] = "closed";
     const mate = dossier.connectors.find(({ id }) => id === connector.matesWith);
-    if (mate !== undefined && (plugged[mate.id] ?? null) === null && (plugged[connector.id] ?? null) === null) {
+    if (
+      mate !== undefined &&
+      (plugged[mate.id] ?? null) === null &&
+      (plugged[connector.id] ?? null) === null
+    ) {
       plugged[connector.id] = mate.id;
       plugged[mate.id] = connector.id;
     } else plugged[connector.id] ??= connector.side === "vehicle" ? "own" : null;
     for (const pin of pinsInOrder(connector)) {
-      cavities[pin.id] = { connector: connector.id, state: pin.content === "empty" && connector.sealed ? "blank" : pin.content };
+      cavities[pin.id] = {
+        connector: connector.id,
+        state: pin.content === "empty" && connector.sealed ? "blank" : pin.content,
+      };
       if (pin.content !== "occupied") continue;
       wires[wireOf(pin.id)] = { pin: pin.id, ends: [plugEnd(pin.id), farEnd(pin.id)], aboard: true };
       ends[plugEnd(pin.id)] = { at: "cavity", cavity: pin.id };
-      ends[farEnd(pin.id)] = connector.leads === "loom" ? { at: "loom" } : { at: "loose", terminal: false, covered: false };
+      ends[farEnd(pin.id)] =
+        connector.leads === "loom" ? { at: "loom" } : { at: "loose", terminal: false, covered: false };
     }
   }
   return { battery: "on", locks, plugged, cavities, wires, ends, fuses: {} };
@@ -84,7 +104,9 @@ export function initialState(dossier: Dossier): HarnessState {
 
 /** The ends now sitting in a cavity; more than one only where a shell allows a double. */
 export function endsInCavity(state: HarnessState, cavity: PinId): readonly EndId[] {
-  return (Object.entries(state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) => (place.at === "cavity" && place.cavity === cavity ? [end] : []));
+  return (Object.entries(state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) =>
+    place.at === "cavity" && place.cavity === cavity ? [end] : [],
+  );
 }
 
 /** The wire that an end belongs to; ends and the parts of a cut are named after the pin that the wire was read at. */

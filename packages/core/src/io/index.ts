@@ -1,10 +1,35 @@
 export { asBuiltCsv, inertCell, ledgerCsv, pinTableCsv, toCsv } from "./csv/csv.ts";
-export { rowsOfSheet, rowsOfText, TABLE_LINE_LIMIT, type RawRow, type Sheet, type TableProblem } from "./table/rows.ts";
+export {
+  rowsOfSheet,
+  rowsOfText,
+  TABLE_LINE_LIMIT,
+  type RawRow,
+  type Sheet,
+  type TableProblem,
+} from "./table/rows.ts";
 export type { TableFile, TableFileNote, TableFileProblem } from "./table/file.ts";
 export { FIELDS, type Field, type TableShape } from "./table/shape.ts";
-export { EMPTY_WORDS, parseTable, readTable, type LineProblem, type ReadTable, type TableChoice, type TableLine } from "./table/parseTable.ts";
+export {
+  EMPTY_WORDS,
+  parseTable,
+  readTable,
+  type LineProblem,
+  type ReadTable,
+  type TableChoice,
+  type TableLine,
+} from "./table/parseTable.ts";
 export { canGoIn, takeTable, valueOf, type TakeMode, type TakeOptions } from "./table/take.ts";
 export {
-  documentOf, fileOf, JOB_FORMAT, JOB_FORMAT_VERSION, type DocumentProblem, type FileConnector, type FileDecision, type FilePin, type JobDocument, type JobFile, type PinRef,
+  documentOf,
+  fileOf,
+  JOB_FORMAT,
+  JOB_FORMAT_VERSION,
+  type DocumentProblem,
+  type FileConnector,
+  type FileDecision,
+  type FilePin,
+  type JobDocument,
+  type JobFile,
+  type PinRef,
 } from "./job/document.ts";
 export { faceSvg, type FaceSvgText } from "./svg/faceSvg.ts";

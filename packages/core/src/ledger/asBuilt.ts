@@ -1,5 +1,21 @@
-import { builtShell, connectedPoints, endsInCavity, wireOfEnd, type CavityState, type HarnessState } from "../harness/index.ts";
-import { connectorsInOrder, indexPins, pinName, pinsInOrder, type Dossier, type EndId, type Pin, type PlacedPin } from "../model/index.ts";
+import {
+  builtShell,
+  connectedPoints,
+  endsInCavity,
+  wireOfEnd,
+  type CavityState,
+  type HarnessState,
+} from "../harness/index.ts";
+import {
+  connectorsInOrder,
+  indexPins,
+  pinName,
+  pinsInOrder,
+  type Dossier,
+  type EndId,
+  type Pin,
+  type PlacedPin,
+} from "../model/index.ts";
 import { present } from "../util/index.ts";
 
 /** One cavity as it is now. */
@@ -15,8 +31,19 @@ export interface AsBuiltRow {
 
 /** What each connector is plugged into now, by its name: another one of the job, the adapter, its own counterpart, or nothing. */
 export function pluggedNow(dossier: Dossier, state: HarnessState): ReadonlyMap<string, string> {
-  const names = new Map<string, string>([["own", "its own counterpart"], ...dossier.connectors.flatMap(({ id, name }) => [[id, name], [builtShell(id), "the adapter"]] as const)]);
-  return new Map(dossier.connectors.map(({ id, name }) => [name, names.get(state.plugged[id] ?? "") ?? "nothing"]));
+  const names = new Map<string, string>([
+    ["own", "its own counterpart"],
+    ...dossier.connectors.flatMap(
+      ({ id, name }) =>
+        [
+          [id, name],
+          [builtShell(id), "the adapter"],
+        ] as const,
+    ),
+  ]);
+  return new Map(
+    dossier.connectors.map(({ id, name }) => [name, names.get(state.plugged[id] ?? "") ?? "nothing"]),
+  );
 }
 
 /** The pin tables of a harness state. */
@@ -27,15 +54,21 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
   const named = (end: EndId, here: Pin): readonly string[] =>
     (points.get(end) ?? []).flatMap((point) => {
       // The cavities of an adapter lead on to those that they meet, which are named themselves.
-      if (point.at === "cavity") { const other = point.cavity === here.id ? undefined : pins.get(point.cavity); return other === undefined ? [] : [pinName(other)]; }
+      if (point.at === "cavity") {
+        const other = point.cavity === here.id ? undefined : pins.get(point.cavity);
+        return other === undefined ? [] : [pinName(other)];
+      }
       if (point.at === "supply") return [point.supply];
       const { connector } = placed(point.pin);
-      return [`${connector.side === "vehicle" ? "vehicle loom" : "incoming loom"}, was ${pinName(placed(point.pin))}`];
+      return [
+        `${connector.side === "vehicle" ? "vehicle loom" : "incoming loom"}, was ${pinName(placed(point.pin))}`,
+      ];
     });
   return connectorsInOrder(dossier).flatMap((connector) =>
     pinsInOrder(connector).map((pin): AsBuiltRow => {
       const [end] = endsInCavity(state, pin.id);
-      const wire = end === undefined ? undefined : state.wires[present(wireOfEnd(state, end), `wire of ${end}`)];
+      const wire =
+        end === undefined ? undefined : state.wires[present(wireOfEnd(state, end), `wire of ${end}`)];
       const source = wire === undefined ? null : placed(wire.pin);
       return {
         connector: connector.name,

@@ -7,12 +7,35 @@ import { bench, planHash } from "./bench.ts";
 import { FIRST_LINK } from "./chain.ts";
 import type { Entry, What } from "./entry.ts";
 
-const entries = (whats: readonly What[]): readonly Entry[] => whats.map((what, seq) => ({ v: 1, seq, event: `event-${seq}`, at: "2026-01-02T03:04:05.000Z", deviceAt: "2026-01-02T03:04:05.000Z", person: "", device: "", plan: null, what, prev: FIRST_LINK }));
+const entries = (whats: readonly What[]): readonly Entry[] =>
+  whats.map((what, seq) => ({
+    v: 1,
+    seq,
+    event: `event-${seq}`,
+    at: "2026-01-02T03:04:05.000Z",
+    deviceAt: "2026-01-02T03:04:05.000Z",
+    person: "",
+    device: "",
+    plan: null,
+    what,
+    prev: FIRST_LINK,
+  }));
 const dossier = demoDossier();
 const at = byName(dossier);
 const { steps } = planWork(dossier);
-const baseline: What = { kind: "baseline", head: dossier.head, connectors: dossier.connectors, begins: "plugged" };
-const done = (i: number): What => ({ kind: "done", step: steps[i]!.id, decision: steps[i]!.decision, op: steps[i]!.op, note: "" });
+const baseline: What = {
+  kind: "baseline",
+  head: dossier.head,
+  connectors: dossier.connectors,
+  begins: "plugged",
+};
+const done = (i: number): What => ({
+  kind: "done",
+  step: steps[i]!.id,
+  decision: steps[i]!.decision,
+  op: steps[i]!.op,
+  note: "",
+});
 function decide(from: Dossier, put: readonly Decision[], remove: readonly Decision[] = []): Dossier {
   const next = applyCommand(from, { kind: "decide", put, remove: remove.map(decisionId) });
   if (!next.ok) throw new Error(next.error.code);
@@ -35,17 +58,33 @@ describe("bench", () => {
     const skipped: What = { kind: "skipped", step: steps[1]!.id, decision: null, reason: "no camera" };
     const view = bench(dossier, entries([baseline, done(0), skipped, done(2)]));
     expect([view.progress.get(steps[1]!.id), view.current?.id]).toEqual(["skipped", steps[3]!.id]);
-    expect(bench(dossier, entries([baseline, done(0), done(1), { kind: "retracted", seq: 2, reason: "" }])).current?.id).toBe(steps[1]!.id);
+    expect(
+      bench(dossier, entries([baseline, done(0), done(1), { kind: "retracted", seq: 2, reason: "" }])).current
+        ?.id,
+    ).toBe(steps[1]!.id);
   });
   it("keeps its ticks when other decisions change: a step is its decision and its role", () => {
     const ledger = entries([baseline, ...steps.slice(0, 8).map((_, i) => done(i))]);
     const before = bench(dossier, ledger);
-    const later = decide(dossier, [{ kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] }, { kind: "join", vehicle: at("B12.4"), incoming: at("AL-P.M"), method: "move", sure: "sure", reason: "", answers: [] }]);
+    const later = decide(dossier, [
+      { kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] },
+      {
+        kind: "join",
+        vehicle: at("B12.4"),
+        incoming: at("AL-P.M"),
+        method: "move",
+        sure: "sure",
+        reason: "",
+        answers: [],
+      },
+    ]);
     const after = bench(later, ledger);
     expect(after.plan.steps.length).toBeGreaterThan(before.plan.steps.length);
     expect([...after.progress]).toEqual([...before.progress]);
     expect(after.planHash).not.toBe(before.planHash);
-    expect(after.current && later.decisions.some((decision) => decisionId(decision) === after.current?.decision)).toBe(true);
+    expect(
+      after.current && later.decisions.some((decision) => decisionId(decision) === after.current?.decision),
+    ).toBe(true);
   });
   it("names equal plans equally and different ones differently", () => {
     expect(planHash(planWork(dossier))).toBe(planHash({ steps }));
@@ -55,10 +94,23 @@ describe("bench", () => {
     expect(planHash(planWork(decide(there, [], [cap])))).toBe(planHash({ steps }));
   });
   it("locks a decision by an operation, not by a look", () => {
-    const checked = decide(dossier, [{ kind: "join", vehicle: at("B12.5"), incoming: at("AL-P.H"), method: "move", sure: "guess", reason: "", answers: [] }]);
+    const checked = decide(dossier, [
+      {
+        kind: "join",
+        vehicle: at("B12.5"),
+        incoming: at("AL-P.H"),
+        method: "move",
+        sure: "guess",
+        reason: "",
+        answers: [],
+      },
+    ]);
     const plan = planWork(checked).steps;
     const look = plan.find((step) => step.kind === "check")!;
-    const ledger = entries([baseline, { kind: "done", step: look.id, decision: look.decision, op: null, note: "" }]);
+    const ledger = entries([
+      baseline,
+      { kind: "done", step: look.id, decision: look.decision, op: null, note: "" },
+    ]);
     expect(bench(checked, ledger).fold?.carriedOut.size).toBe(0);
     const first = steps.findIndex(({ decision, op }) => decision !== null && op !== null);
     const cut = entries([baseline, ...steps.slice(0, first + 1).map((_, i) => done(i))]);

@@ -19,7 +19,8 @@ export interface BenchView {
 }
 
 /** Names a plan by its steps and their operations, so that a device and the server know that they mean the same one. */
-export const planHash = (plan: Pick<Plan, "steps">): string => hashOf(plan.steps.map(({ id, op }) => [id, op]));
+export const planHash = (plan: Pick<Plan, "steps">): string =>
+  hashOf(plan.steps.map(({ id, op }) => [id, op]));
 
 /** Only what a person changed in the order can break a plan. */
 const isEdited = ({ worklist }: Dossier): boolean => worklist.order.length + worklist.evenings.length > 0;

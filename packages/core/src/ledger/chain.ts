@@ -20,7 +20,10 @@ export type ChainProblem =
  * Checks that every entry's bytes still have their hash, that each names the hash before it, and that none is missing
  * from the first on. `read` turns the parsed bytes into an entry, or null when they are not one.
  */
-export function verifyChain(stored: readonly StoredEntry[], read: (value: unknown) => Entry | null): Result<readonly Entry[], ChainProblem> {
+export function verifyChain(
+  stored: readonly StoredEntry[],
+  read: (value: unknown) => Entry | null,
+): Result<readonly Entry[], ChainProblem> {
   const entries: Entry[] = [];
   let prev = FIRST_LINK;
   for (const [seq, { bytes, hash }] of stored.entries()) {

@@ -7,16 +7,36 @@ export type PinFacts = Partial<Omit<Pin, "id" | "cavity" | "order" | "content">>
 /** The facts in which a pin as it was found differs from what was believed. Place and content are no facts of the wire. */
 export function factsBetween(believed: Pin, found: Pin): PinFacts {
   const { id: _id, cavity: _cavity, order: _order, content: _content, ...facts } = found;
-  return Object.fromEntries(Object.entries(facts).filter(([field, value]) => JSON.stringify(value) !== JSON.stringify(believed[field as keyof PinFacts])));
+  return Object.fromEntries(
+    Object.entries(facts).filter(
+      ([field, value]) => JSON.stringify(value) !== JSON.stringify(believed[field as keyof PinFacts]),
+    ),
+  );
 }
 
 /** What happened. A physical change is one of these and nothing else. */
 export type What =
   /** `begins`: what the harness is taken to be; left out by older ledgers, in which nothing was plugged in and no membrane counted. */
-  | { readonly kind: "baseline"; readonly head: JobHead; readonly connectors: readonly Connector[]; readonly begins?: "plugged" | undefined }
+  | {
+      readonly kind: "baseline";
+      readonly head: JobHead;
+      readonly connectors: readonly Connector[];
+      readonly begins?: "plugged" | undefined;
+    }
   | { readonly kind: "plan-adopted"; readonly steps: number }
-  | { readonly kind: "done"; readonly step: StepId; readonly decision: DecisionId | null; readonly op: Operation | null; readonly note: string }
-  | { readonly kind: "skipped"; readonly step: StepId; readonly decision: DecisionId | null; readonly reason: string }
+  | {
+      readonly kind: "done";
+      readonly step: StepId;
+      readonly decision: DecisionId | null;
+      readonly op: Operation | null;
+      readonly note: string;
+    }
+  | {
+      readonly kind: "skipped";
+      readonly step: StepId;
+      readonly decision: DecisionId | null;
+      readonly reason: string;
+    }
   | { readonly kind: "note"; readonly step: StepId | null; readonly text: string }
   | { readonly kind: "found"; readonly pin: PinId; readonly facts: PinFacts; readonly note: string }
   | { readonly kind: "retracted"; readonly seq: number; readonly reason: string };

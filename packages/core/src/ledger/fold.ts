@@ -1,5 +1,19 @@
-import { applyOperation, initialState, owned, settled, type HarnessState, type OperationProblem } from "../harness/index.ts";
-import { emptyDossier, type Connector, type DecisionId, type JobHead, type PinId, type StepId } from "../model/index.ts";
+import {
+  applyOperation,
+  initialState,
+  owned,
+  settled,
+  type HarnessState,
+  type OperationProblem,
+} from "../harness/index.ts";
+import {
+  emptyDossier,
+  type Connector,
+  type DecisionId,
+  type JobHead,
+  type PinId,
+  type StepId,
+} from "../model/index.ts";
 import { invariant } from "../util/index.ts";
 import type { Entry, PinFacts } from "./entry.ts";
 
@@ -24,11 +38,17 @@ export interface Misfit {
 }
 
 /** The state of the harness: baseline and every entry not retracted, in order. Entries that no longer apply are named and left out. */
-export function foldLedger(entries: readonly Entry[], without: ReadonlySet<number> = new Set()): { readonly fold: Fold; readonly misfits: readonly Misfit[] } {
+export function foldLedger(
+  entries: readonly Entry[],
+  without: ReadonlySet<number> = new Set(),
+): { readonly fold: Fold; readonly misfits: readonly Misfit[] } {
   const [first] = entries;
   invariant(first?.what.kind === "baseline", "a ledger begins with its baseline");
   const { head, connectors: baseline, begins } = first.what;
-  const retracted = new Set([...without, ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : []))]);
+  const retracted = new Set([
+    ...without,
+    ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : [])),
+  ]);
   const plugged = initialState({ ...emptyDossier(head), connectors: baseline });
   const start = begins === "plugged" ? plugged : unplugged(plugged);
   let state = owned(start);
@@ -57,15 +77,27 @@ export function foldLedger(entries: readonly Entry[], without: ReadonlySet<numbe
       facts.set(what.pin, { ...facts.get(what.pin), ...what.facts });
     }
   }
-  const connectors = baseline.map((connector) => ({ ...connector, pins: connector.pins.map((pin) => ({ ...pin, ...facts.get(pin.id) })) }));
-  return { fold: { head, connectors, start, state: settled(state), done, skipped, carriedOut, retracted }, misfits };
+  const connectors = baseline.map((connector) => ({
+    ...connector,
+    pins: connector.pins.map((pin) => ({ ...pin, ...facts.get(pin.id) })),
+  }));
+  return {
+    fold: { head, connectors, start, state: settled(state), done, skipped, carriedOut, retracted },
+    misfits,
+  };
 }
 
 /** The beginning as older ledgers saw it: every plug apart, an empty cavity just empty. */
 function unplugged(state: HarnessState): HarnessState {
   return {
-    ...state, plugged: Object.fromEntries(Object.keys(state.plugged).map((id) => [id, null])),
-    cavities: Object.fromEntries(Object.entries(state.cavities).map(([id, hole]) => [id, hole.state === "blank" ? { ...hole, state: "empty" } : hole])),
+    ...state,
+    plugged: Object.fromEntries(Object.keys(state.plugged).map((id) => [id, null])),
+    cavities: Object.fromEntries(
+      Object.entries(state.cavities).map(([id, hole]) => [
+        id,
+        hole.state === "blank" ? { ...hole, state: "empty" } : hole,
+      ]),
+    ),
   };
 }
 

@@ -1,4 +1,13 @@
-import { decisionByPin, indexPins, leadPin, type BriefItem, type Decision, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import {
+  decisionByPin,
+  indexPins,
+  leadPin,
+  type BriefItem,
+  type Decision,
+  type Dossier,
+  type PinId,
+  type PlacedPin,
+} from "../model/index.ts";
 import { readFunction, tokensOf } from "../shelf/index.ts";
 
 /**
@@ -15,10 +24,33 @@ export interface BriefLine {
   readonly state: BriefState;
 }
 
-const ALWAYS: ReadonlySet<Decision["kind"]> = new Set(["join", "merge", "split", "mate", "series", "feed", "jumper"]);
+const ALWAYS: ReadonlySet<Decision["kind"]> = new Set([
+  "join",
+  "merge",
+  "split",
+  "mate",
+  "series",
+  "feed",
+  "jumper",
+]);
 /** Words around an option that say nothing: "only with air conditioning". */
-const EMPTY_WORDS = new Set(["only", "with", "if", "when", "for", "option", "optional", "fitted", "models", "vehicles", "the"]);
-const meat = (text: string): string => tokensOf(text).filter((token) => !EMPTY_WORDS.has(token)).join(" ");
+const EMPTY_WORDS = new Set([
+  "only",
+  "with",
+  "if",
+  "when",
+  "for",
+  "option",
+  "optional",
+  "fitted",
+  "models",
+  "vehicles",
+  "the",
+]);
+const meat = (text: string): string =>
+  tokensOf(text)
+    .filter((token) => !EMPTY_WORDS.has(token))
+    .join(" ");
 
 /** Whether two texts name the same thing: the same term of the vocabulary, or one within the other. */
 function sameThing(a: string, b: string, { words }: Pick<Dossier, "words">): boolean {
@@ -39,17 +71,43 @@ export function briefLines(dossier: Dossier): readonly BriefLine[] {
   return dossier.brief.map((item): BriefLine => {
     const byHand = item.pins.flatMap((id) => pins.get(id) ?? []);
     const linked = byHand.length > 0 ? "by-hand" : "by-words";
-    const own = byHand.length > 0 ? byHand : wired.filter(({ pin }) => sameThing(item.kind === "option" ? pin.condition : pin.function, item.text, dossier) || (item.kind === "option" && sameThing(pin.function, item.text, dossier)));
-    return { item, pins: own, linked, state: stateOf(own.map(({ pin }) => pin.id), linked, decisionOf, pins) };
+    const own =
+      byHand.length > 0
+        ? byHand
+        : wired.filter(
+            ({ pin }) =>
+              sameThing(item.kind === "option" ? pin.condition : pin.function, item.text, dossier) ||
+              (item.kind === "option" && sameThing(pin.function, item.text, dossier)),
+          );
+    return {
+      item,
+      pins: own,
+      linked,
+      state: stateOf(
+        own.map(({ pin }) => pin.id),
+        linked,
+        decisionOf,
+        pins,
+      ),
+    };
   });
 }
 
-function stateOf(own: readonly PinId[], linked: BriefLine["linked"], decisionOf: ReadonlyMap<PinId, Decision>, pins: ReadonlyMap<PinId, PlacedPin>): BriefState {
+function stateOf(
+  own: readonly PinId[],
+  linked: BriefLine["linked"],
+  decisionOf: ReadonlyMap<PinId, Decision>,
+  pins: ReadonlyMap<PinId, PlacedPin>,
+): BriefState {
   if (own.length === 0) return "no-pin";
   // A vehicle's wire that stays where it is goes on working; an incoming one that is left is connected to nothing.
   const carries = (id: PinId): boolean => {
     const decision = decisionOf.get(id);
-    return decision !== undefined && (ALWAYS.has(decision.kind) || (decision.kind === "leave" && pins.get(leadPin(decision))?.connector.side === "vehicle"));
+    return (
+      decision !== undefined &&
+      (ALWAYS.has(decision.kind) ||
+        (decision.kind === "leave" && pins.get(leadPin(decision))?.connector.side === "vehicle"))
+    );
   };
   const served = linked === "by-hand" ? own.every(carries) : own.some(carries);
   if (served) return "served";
@@ -57,6 +115,17 @@ function stateOf(own: readonly PinId[], linked: BriefLine["linked"], decisionOf:
 }
 
 /** The option that is given up and that this pin belongs to, or null. */
-export function droppedOption(dossier: Pick<Dossier, "brief" | "words">, { pin }: PlacedPin): BriefItem | null {
-  return dossier.brief.find((item) => item.kind === "option" && !item.kept && (item.pins.includes(pin.id) || (pin.condition !== "" && sameThing(pin.condition, item.text, dossier)))) ?? null;
+export function droppedOption(
+  dossier: Pick<Dossier, "brief" | "words">,
+  { pin }: PlacedPin,
+): BriefItem | null {
+  return (
+    dossier.brief.find(
+      (item) =>
+        item.kind === "option" &&
+        !item.kept &&
+        (item.pins.includes(pin.id) ||
+          (pin.condition !== "" && sameThing(pin.condition, item.text, dossier))),
+    ) ?? null
+  );
 }

@@ -4,10 +4,32 @@ import type { ReadPin } from "./evidence.ts";
 
 /** One wire of the vehicle may serve several incoming ones (common practice: loads that share a supply or a ground). */
 const MAY_SPLIT: readonly SignalClass[] = [
-  "battery", "accessory", "ignition", "run-not-crank", "start", "ground", "shield", "switched-supply", "lamp-feed", "lamp-dimmer", "sensor-supply", "sensor-return", "switched-ground", "dry-contact", "pwm",
+  "battery",
+  "accessory",
+  "ignition",
+  "run-not-crank",
+  "start",
+  "ground",
+  "shield",
+  "switched-supply",
+  "lamp-feed",
+  "lamp-dimmer",
+  "sensor-supply",
+  "sensor-return",
+  "switched-ground",
+  "dry-contact",
+  "pwm",
 ];
 /** Several wires of the vehicle may end on one incoming one (common practice: grounds, and switches that mean the same). */
-const MAY_MERGE: readonly SignalClass[] = ["ground", "shield", "sensor-return", "switched-ground", "dry-contact", "switched-supply", "lamp-feed"];
+const MAY_MERGE: readonly SignalClass[] = [
+  "ground",
+  "shield",
+  "sensor-return",
+  "switched-ground",
+  "dry-contact",
+  "switched-supply",
+  "lamp-feed",
+];
 
 /** So many wires meet in one joint at most; more want a stud or a bus bar (common practice, no source). */
 export const MOST_IN_JOINT = 4;
@@ -16,22 +38,33 @@ export const SURCHARGE = 12;
 
 /** Turn lamps: one wire for both sides would light both. */
 const ONE_SIDE_ONLY = /^turn /;
-const side = ({ reading }: ReadPin): string | undefined => reading.qualifiers.find((word) => word === "left" || word === "right");
+const side = ({ reading }: ReadPin): string | undefined =>
+  reading.qualifiers.find((word) => word === "left" || word === "right");
 
 /** What pins have in common that may share a joint; null where nothing may. */
 export function sharedKey({ signal, reading }: ReadPin): string | null {
   if (isFeed(signal)) return `feed ${signal}`;
-  return reading.term === null || (ONE_SIDE_ONLY.test(reading.term.name) && !["left", "right"].some((word) => reading.qualifiers.includes(word))) ? null : reading.term.name;
+  return reading.term === null ||
+    (ONE_SIDE_ONLY.test(reading.term.name) &&
+      !["left", "right"].some((word) => reading.qualifiers.includes(word)))
+    ? null
+    : reading.term.name;
 }
 
 /** Whether a further wire may join: the same key, and never the lamps of both sides on one wire. */
-export const mayShare = (a: ReadPin, b: ReadPin): boolean => sharedKey(a) !== null && sharedKey(a) === sharedKey(b) && (!ONE_SIDE_ONLY.test(a.reading.term?.name ?? "") || side(a) === side(b));
+export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
+  sharedKey(a) !== null &&
+  sharedKey(a) === sharedKey(b) &&
+  (!ONE_SIDE_ONLY.test(a.reading.term?.name ?? "") || side(a) === side(b));
 
 /**
  * How many further joints each pin may take: the side with fewer wires of a key may share, the other may not, so that no group
  * ever has several wires on both sides. Gives counts for rows (splits) and columns (merges).
  */
-export function furtherJoints(rows: readonly ReadPin[], columns: readonly ReadPin[]): { readonly rows: readonly number[]; readonly columns: readonly number[] } {
+export function furtherJoints(
+  rows: readonly ReadPin[],
+  columns: readonly ReadPin[],
+): { readonly rows: readonly number[]; readonly columns: readonly number[] } {
   const count = (pins: readonly ReadPin[]): Map<string, number> => {
     const counts = new Map<string, number>();
     for (const key of pins.map(sharedKey)) if (key !== null) counts.set(key, (counts.get(key) ?? 0) + 1);
@@ -39,11 +72,19 @@ export function furtherJoints(rows: readonly ReadPin[], columns: readonly ReadPi
   };
   const ours = count(rows);
   const theirs = count(columns);
-  const allowed = (pins: readonly ReadPin[], classes: readonly SignalClass[], mine: Map<string, number>, other: Map<string, number>): readonly number[] =>
+  const allowed = (
+    pins: readonly ReadPin[],
+    classes: readonly SignalClass[],
+    mine: Map<string, number>,
+    other: Map<string, number>,
+  ): readonly number[] =>
     pins.map((pin) => {
       const key = sharedKey(pin);
       if (key === null || !classes.includes(pin.signal)) return 0;
-      return Math.max(0, Math.min(MOST_IN_JOINT - 1, (other.get(key) ?? 0) - present(mine.get(key), "count")));
+      return Math.max(
+        0,
+        Math.min(MOST_IN_JOINT - 1, (other.get(key) ?? 0) - present(mine.get(key), "count")),
+      );
     });
   return { rows: allowed(rows, MAY_SPLIT, ours, theirs), columns: allowed(columns, MAY_MERGE, theirs, ours) };
 }

@@ -1,4 +1,11 @@
-import { pinsOfSide, signalFit, type Dossier, type PinId, type SignalClass, type Side } from "../model/index.ts";
+import {
+  pinsOfSide,
+  signalFit,
+  type Dossier,
+  type PinId,
+  type SignalClass,
+  type Side,
+} from "../model/index.ts";
 import { levelsDiffer, pinReader, weigh, type ReadPin } from "./evidence.ts";
 import { CHECK } from "./sureness.ts";
 
@@ -27,7 +34,11 @@ const VERDICTS = new WeakMap<Dossier, readonly ColourJoin[]>();
 
 function verdictOf(dossier: Dossier): readonly ColourJoin[] {
   const read = pinReader(dossier);
-  const wires = (side: Side): readonly ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => pin.content === "occupied").map(read).filter(({ look }) => look !== "");
+  const wires = (side: Side): readonly ReadPin[] =>
+    pinsOfSide(dossier, side)
+      .filter(({ pin }) => pin.content === "occupied")
+      .map(read)
+      .filter(({ look }) => look !== "");
   const left = wires("vehicle");
   const right = wires("incoming");
   const byLook = groupBy(left, ({ look }) => look);
@@ -39,7 +50,10 @@ function verdictOf(dossier: Dossier): readonly ColourJoin[] {
 
 /** Wires of one colour pair as a hand would take them: those in the same cavity of the same kind of shell, then in the order of the tables. */
 function pairUp(ours: readonly ReadPin[], theirs: readonly ReadPin[]): readonly ColourJoin[] {
-  const placed = groupBy(theirs.filter(({ place }) => place !== ""), ({ place }) => place);
+  const placed = groupBy(
+    theirs.filter(({ place }) => place !== ""),
+    ({ place }) => place,
+  );
   const taken = new Map<ReadPin, ReadPin>();
   const used = new Set<ReadPin>();
   for (const own of ours) {
@@ -52,7 +66,16 @@ function pairUp(ours: readonly ReadPin[], theirs: readonly ReadPin[]): readonly 
   let next = 0;
   return ours.flatMap((own): readonly ColourJoin[] => {
     const other = taken.get(own) ?? rest[next++];
-    return other === undefined ? [] : [{ vehicle: own.placed.pin.id, incoming: other.placed.pin.id, outcome: outcomeOf(own, other), signals: [own.signal, other.signal] }];
+    return other === undefined
+      ? []
+      : [
+          {
+            vehicle: own.placed.pin.id,
+            incoming: other.placed.pin.id,
+            outcome: outcomeOf(own, other),
+            signals: [own.signal, other.signal],
+          },
+        ];
   });
 }
 

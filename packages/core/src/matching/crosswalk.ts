@@ -1,5 +1,23 @@
-import { componentsOf, partOf, solveAssignment, type AssignmentProblem, type Component } from "../numeric/index.ts";
-import { decisionByPin, isFeed, pinsOfSide, worse, type Dossier, type FeedClass, type OpenEffect, type PinId, type PlacedPin, type Side, type Sureness } from "../model/index.ts";
+import {
+  componentsOf,
+  partOf,
+  solveAssignment,
+  type AssignmentProblem,
+  type Component,
+} from "../numeric/index.ts";
+import {
+  decisionByPin,
+  isFeed,
+  pinsOfSide,
+  worse,
+  type Dossier,
+  type FeedClass,
+  type OpenEffect,
+  type PinId,
+  type PlacedPin,
+  type Side,
+  type Sureness,
+} from "../model/index.ts";
 import { firstDifference, present, unionFind } from "../util/index.ts";
 import { droppedOption } from "./brief.ts";
 import { SURCHARGE } from "./capacity.ts";
@@ -38,7 +56,8 @@ export interface SuggestedGroup {
 export interface SuggestedAlone {
   readonly pin: PinId;
   readonly proposal: "cap" | "leave" | "feed";
-  readonly why: "no-partner" | "needs-feed" | "not-looked" | "spare" | "option-dropped" | "keep-out" | "nothing-known";
+  readonly why:
+    "no-partner" | "needs-feed" | "not-looked" | "spare" | "option-dropped" | "keep-out" | "nothing-known";
   /** What it needs, for a feed. */
   readonly feed: FeedClass | null;
   /** Places of this job that could give it, the nearest in meaning first. */
@@ -79,16 +98,30 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const read = pinReader(dossier);
   const decided = decisionByPin(dossier);
   const forbidden = new Map<PinId, Set<PinId>>();
-  for (const decision of dossier.decisions) if (decision.kind === "forbid") forbidden.set(decision.vehicle, (forbidden.get(decision.vehicle) ?? new Set()).add(decision.incoming));
-  const open = (side: Side): readonly ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => !decided.has(pin.id) && pin.content !== "empty").map(read);
+  for (const decision of dossier.decisions)
+    if (decision.kind === "forbid")
+      forbidden.set(decision.vehicle, (forbidden.get(decision.vehicle) ?? new Set()).add(decision.incoming));
+  const open = (side: Side): readonly ReadPin[] =>
+    pinsOfSide(dossier, side)
+      .filter(({ pin }) => !decided.has(pin.id) && pin.content !== "empty")
+      .map(read);
   const left = open("vehicle");
   const right = open("incoming");
   const bypass = suggestJumpers(dossier, left);
   const inJumper = new Set(bypass.flatMap(({ pins }) => pins));
-  const takesPart = (pin: ReadPin): boolean => pin.placed.pin.content === "occupied" && keepOutOf(pin.placed) === null && droppedOption(dossier, pin.placed) === null && !inJumper.has(pin.placed.pin.id);
+  const takesPart = (pin: ReadPin): boolean =>
+    pin.placed.pin.content === "occupied" &&
+    keepOutOf(pin.placed) === null &&
+    droppedOption(dossier, pin.placed) === null &&
+    !inJumper.has(pin.placed.pin.id);
   const rows = left.filter(takesPart);
   // Weighing the pairs is the first half of the work, choosing among them the second.
-  const match = matchProblem(rows, right.filter(takesPart), forbidden, (row) => row % 64 === 63 && options.onProgress?.(row / 2, rows.length));
+  const match = matchProblem(
+    rows,
+    right.filter(takesPart),
+    forbidden,
+    (row) => row % 64 === 63 && options.onProgress?.(row / 2, rows.length),
+  );
   const links = starsOnly(linksOf(match, options));
   const pairs: SuggestedPair[] = [];
   const groups: SuggestedGroup[] = [];
@@ -98,10 +131,20 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
     if (made.length === 1 && only !== undefined) pairs.push(only);
     else groups.push(grouped(group, made));
   }
-  const partner = new Map(links.flatMap(({ row, column }) => [[row.placed.pin.id, column.placed.pin.id], [column.placed.pin.id, row.placed.pin.id]] as const));
+  const partner = new Map(
+    links.flatMap(
+      ({ row, column }) =>
+        [
+          [row.placed.pin.id, column.placed.pin.id],
+          [column.placed.pin.id, row.placed.pin.id],
+        ] as const,
+    ),
+  );
   const nearest = nearestOf(match, partner);
   const places = feedPlaces(dossier);
-  const alone = [...left, ...right].filter(({ placed: { pin } }) => !partner.has(pin.id) && !inJumper.has(pin.id)).map((pin) => aloneOf(pin, dossier, places, nearest.get(pin.placed.pin.id) ?? null));
+  const alone = [...left, ...right]
+    .filter(({ placed: { pin } }) => !partner.has(pin.id) && !inJumper.has(pin.id))
+    .map((pin) => aloneOf(pin, dossier, places, nearest.get(pin.placed.pin.id) ?? null));
   return { pairs, groups, jumpers: bypass, alone };
 }
 
@@ -122,7 +165,8 @@ function linksOf(match: MatchProblem, { memo, onProgress }: MatchOptions): reado
   const tell = (solved: number): void => onProgress?.(pins / 2 + (solved / rows.length) * (pins / 2), pins);
   for (const component of componentsOf(problem)) {
     const key = keyOf(match, component);
-    const solved = memo?.get(key) ?? solveComponent(match, component, (solvedRows) => tell(done + solvedRows));
+    const solved =
+      memo?.get(key) ?? solveComponent(match, component, (solvedRows) => tell(done + solvedRows));
     kept.set(key, solved);
     done += component.rows.length;
     tell(done);
@@ -131,8 +175,16 @@ function linksOf(match: MatchProblem, { memo, onProgress }: MatchOptions): reado
       const row = present(rows[present(component.rows[place], "row")], "row");
       const column = present(columns[present(component.columns[local], "column")], "column");
       const further = row.of !== null || column.of !== null;
-      const strength = present(match.evidence(row.pin, column.pin), "evidence of a chosen pair").strength - (further ? SURCHARGE : 0);
-      links.push({ row: row.pin, column: column.pin, further, strength, margin: present(solved.margins[place], "margin") });
+      const strength =
+        present(match.evidence(row.pin, column.pin), "evidence of a chosen pair").strength -
+        (further ? SURCHARGE : 0);
+      links.push({
+        row: row.pin,
+        column: column.pin,
+        further,
+        strength,
+        margin: present(solved.margins[place], "margin"),
+      });
     });
   }
   if (memo !== undefined) {
@@ -140,14 +192,19 @@ function linksOf(match: MatchProblem, { memo, onProgress }: MatchOptions): reado
     for (const [key, solved] of kept) memo.set(key, solved);
   }
   onProgress?.(pins, pins);
-  const rank = new Map([...rows, ...columns].filter(({ of }) => of === null).map((seat, index) => [seat.pin, index]));
+  const rank = new Map(
+    [...rows, ...columns].filter(({ of }) => of === null).map((seat, index) => [seat.pin, index]),
+  );
   const place = (pin: ReadPin): number => rank.get(pin) ?? 0;
-  return links.sort((a, b) => firstDifference(place(a.row) - place(b.row), place(a.column) - place(b.column)));
+  return links.sort((a, b) =>
+    firstDifference(place(a.row) - place(b.row), place(a.column) - place(b.column)),
+  );
 }
 
 /** Everything that the solution of a component depends on. */
 function keyOf({ rows, columns, problem }: MatchProblem, component: Component): string {
-  const seat = ({ pin, of }: Seat, alone: number | undefined): string => JSON.stringify([pin.sense, pin.look, pin.place, of === null, interchangeable(pin), alone]);
+  const seat = ({ pin, of }: Seat, alone: number | undefined): string =>
+    JSON.stringify([pin.sense, pin.look, pin.place, of === null, interchangeable(pin), alone]);
   const place = new Map(component.columns.map((column, index) => [column, index]));
   const lists = new Map<unknown, number>();
   // A forbidden pair has no edge, so which columns a row reaches is part of the key.
@@ -159,12 +216,21 @@ function keyOf({ rows, columns, problem }: MatchProblem, component: Component): 
     return edges.map(({ column }) => place.get(column)).join(",");
   };
   return [
-    ...component.rows.map((row) => `${seat(present(rows[row], "row"), problem.rowAlone[row]?.[0])}${list(row)}`), "|",
-    ...component.columns.map((column) => seat(present(columns[column], "column"), problem.columnAlone[column]?.[0])),
+    ...component.rows.map(
+      (row) => `${seat(present(rows[row], "row"), problem.rowAlone[row]?.[0])}${list(row)}`,
+    ),
+    "|",
+    ...component.columns.map((column) =>
+      seat(present(columns[column], "column"), problem.columnAlone[column]?.[0]),
+    ),
   ].join("\n");
 }
 
-function solveComponent({ rows, columns, problem, evidence }: MatchProblem, component: Component, onProgress: (rows: number) => void): SolvedComponent {
+function solveComponent(
+  { rows, columns, problem, evidence }: MatchProblem,
+  component: Component,
+  onProgress: (rows: number) => void,
+): SolvedComponent {
   const part: AssignmentProblem = partOf(problem, component);
   const solution = solveAssignment(part);
   const rowSeats = component.rows.map((row) => present(rows[row], "row"));
@@ -177,12 +243,26 @@ function solveComponent({ rows, columns, problem, evidence }: MatchProblem, comp
     if (row % 64 === 63) onProgress(row);
     const a = present(rowSeats[row], "row");
     const b = present(columnSeats[column], "column");
-    const key = JSON.stringify([a.pin.sense, a.of === null, part.rowAlone[row]?.[0], b.pin.sense, b.of === null, part.columnAlone[column]?.[0], isFeed(a.pin.signal) && isFeed(b.pin.signal) ? [rowClass[row], columnClass[column]] : ""]);
+    const key = JSON.stringify([
+      a.pin.sense,
+      a.of === null,
+      part.rowAlone[row]?.[0],
+      b.pin.sense,
+      b.of === null,
+      part.columnAlone[column]?.[0],
+      isFeed(a.pin.signal) && isFeed(b.pin.signal) ? [rowClass[row], columnClass[column]] : "",
+    ]);
     let margin = known.get(key);
     if (margin === undefined) {
       // A margin counts no further than to "sure", or to the pair's own case where that is weaker.
-      const strength = present(evidence(a.pin, b.pin), "evidence of a chosen pair").strength - (a.of !== null || b.of !== null ? SURCHARGE : 0);
-      [margin] = solution.marginOf(row, (r, c) => rowClass[r] === rowClass[row] && columnClass[c] === columnClass[column], Math.min(strength, SURE));
+      const strength =
+        present(evidence(a.pin, b.pin), "evidence of a chosen pair").strength -
+        (a.of !== null || b.of !== null ? SURCHARGE : 0);
+      [margin] = solution.marginOf(
+        row,
+        (r, c) => rowClass[r] === rowClass[row] && columnClass[c] === columnClass[column],
+        Math.min(strength, SURE),
+      );
       known.set(key, margin);
     }
     return margin;
@@ -196,7 +276,12 @@ function solveComponent({ rows, columns, problem, evidence }: MatchProblem, comp
  */
 function interchangeable({ placed, reading, signal }: ReadPin): string {
   if (!isFeed(signal)) return placed.pin.id;
-  return JSON.stringify([signal === "ground" ? "" : placed.connector.id, reading.term?.name ?? reading.core, signal, placed.pin.size]);
+  return JSON.stringify([
+    signal === "ground" ? "" : placed.connector.id,
+    reading.term?.name ?? reading.core,
+    signal,
+    placed.pin.size,
+  ]);
 }
 
 /** The class of each seat as a number, so that comparing them is cheap. */
@@ -214,7 +299,10 @@ function classesOf(seats: readonly Seat[]): readonly number[] {
 function starsOnly(links: readonly ChosenLink[]): readonly ChosenLink[] {
   const kept = [...links];
   for (;;) {
-    const knot = groupsOf(kept).find((group) => new Set(group.map((link) => link.row)).size > 1 && new Set(group.map((link) => link.column)).size > 1);
+    const knot = groupsOf(kept).find(
+      (group) =>
+        new Set(group.map((link) => link.row)).size > 1 && new Set(group.map((link) => link.column)).size > 1,
+    );
     if (knot === undefined) return kept;
     const weakest = knot.filter((link) => link.further).reduce((a, b) => (b.strength < a.strength ? b : a));
     kept.splice(kept.indexOf(weakest), 1);
@@ -233,24 +321,46 @@ function groupsOf(links: readonly ChosenLink[]): readonly (readonly ChosenLink[]
   return [...groups.values()];
 }
 
-function pairOf({ row, column, further, strength, margin }: ChosenLink, match: MatchProblem, nominalVolts: number): SuggestedPair {
+function pairOf(
+  { row, column, further, strength, margin }: ChosenLink,
+  match: MatchProblem,
+  nominalVolts: number,
+): SuggestedPair {
   const reasons = reasonsOf(present(match.evidence(row, column), "evidence of a chosen pair"), row, column);
   return {
-    vehicle: row.placed.pin.id, incoming: column.placed.pin.id, sure: surenessAt(Math.min(strength, margin)), strength, margin,
-    reasons: further ? [...reasons, { kind: "shared-wire", weight: -SURCHARGE } as const] : reasons, device: deviceBetween(row, column, nominalVolts),
+    vehicle: row.placed.pin.id,
+    incoming: column.placed.pin.id,
+    sure: surenessAt(Math.min(strength, margin)),
+    strength,
+    margin,
+    reasons: further ? [...reasons, { kind: "shared-wire", weight: -SURCHARGE } as const] : reasons,
+    device: deviceBetween(row, column, nominalVolts),
   };
 }
 
 function grouped(links: readonly ChosenLink[], pairs: readonly SuggestedPair[]): SuggestedGroup {
   const kind = new Set(links.map((link) => link.row)).size > 1 ? "merge" : "split";
   const [first] = links;
-  const device = pairs.find((pair) => pair.device !== null)?.device ?? (kind === "merge" && first !== undefined ? deviceOfMerge(first.column) : null);
-  return { kind, pairs, sure: pairs.map(({ sure }) => sure).reduce<Sureness | null>(worse, null) ?? "guess", device };
+  const device =
+    pairs.find((pair) => pair.device !== null)?.device ??
+    (kind === "merge" && first !== undefined ? deviceOfMerge(first.column) : null);
+  return {
+    kind,
+    pairs,
+    sure: pairs.map(({ sure }) => sure).reduce<Sureness | null>(worse, null) ?? "guess",
+    device,
+  };
 }
 
 /** For each pin that stays alone, its dearest partner and who has that one. */
-function nearestOf({ rows, columns, problem }: MatchProblem, partner: ReadonlyMap<PinId, PinId>): ReadonlyMap<PinId, NonNullable<SuggestedAlone["nearest"]>> {
-  const nearest = new Map<PinId, { readonly pin: PinId; readonly takenBy: PinId | null; readonly cost: number }>();
+function nearestOf(
+  { rows, columns, problem }: MatchProblem,
+  partner: ReadonlyMap<PinId, PinId>,
+): ReadonlyMap<PinId, NonNullable<SuggestedAlone["nearest"]>> {
+  const nearest = new Map<
+    PinId,
+    { readonly pin: PinId; readonly takenBy: PinId | null; readonly cost: number }
+  >();
   const offer = (own: PinId, other: PinId, cost: number): void => {
     if (partner.has(own) || (nearest.get(own)?.cost ?? Infinity) <= cost) return;
     nearest.set(own, { pin: other, takenBy: partner.get(other) ?? null, cost });
@@ -267,17 +377,28 @@ function nearestOf({ rows, columns, problem }: MatchProblem, partner: ReadonlyMa
   return nearest;
 }
 
-function aloneOf(own: ReadPin, dossier: Dossier, places: readonly FeedPlace[], nearest: SuggestedAlone["nearest"]): SuggestedAlone {
+function aloneOf(
+  own: ReadPin,
+  dossier: Dossier,
+  places: readonly FeedPlace[],
+  nearest: SuggestedAlone["nearest"],
+): SuggestedAlone {
   const { placed, signal, reading } = own;
   const { pin, connector } = placed;
   const answer = (proposal: SuggestedAlone["proposal"], why: SuggestedAlone["why"]): SuggestedAlone => ({
-    pin: pin.id, proposal, why, feed: proposal === "feed" && isFeed(signal) ? signal : null, from: proposal === "feed" ? places.filter((place) => place.feed === signal) : [],
-    open: proposal === "leave" ? null : (reading.term?.open ?? null), nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
+    pin: pin.id,
+    proposal,
+    why,
+    feed: proposal === "feed" && isFeed(signal) ? signal : null,
+    from: proposal === "feed" ? places.filter((place) => place.feed === signal) : [],
+    open: proposal === "leave" ? null : (reading.term?.open ?? null),
+    nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
   });
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
   if (pin.content === "unknown") return answer("leave", "not-looked");
   if (signal === "none" || reading.term?.name === "spare") return answer("leave", "spare");
-  if (droppedOption(dossier, placed) !== null) return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
+  if (droppedOption(dossier, placed) !== null)
+    return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
   if (connector.side === "incoming" && isFeed(signal)) return answer("feed", "needs-feed");
   return answer("cap", reading.tokens.length === 0 && signal === "unknown" ? "nothing-known" : "no-partner");
 }
@@ -297,11 +418,20 @@ export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Can
   const own = read(placed);
   const isVehicle = placed.connector.side === "vehicle";
   const { nominalVolts } = dossier.head;
-  const all = pinsOfSide(dossier, isVehicle ? "incoming" : "vehicle").filter(({ pin }) => pin.content !== "empty" || isVehicle).map((other): Candidate => {
-    const theirs = read(other);
-    const evidence = weigh(own, theirs);
-    const device = isVehicle ? deviceBetween(own, theirs, nominalVolts) : deviceBetween(theirs, own, nominalVolts);
-    return { pin: other, strength: evidence?.strength ?? null, reasons: evidence === null ? [] : reasonsOf(evidence, own, theirs), device };
-  });
+  const all = pinsOfSide(dossier, isVehicle ? "incoming" : "vehicle")
+    .filter(({ pin }) => pin.content !== "empty" || isVehicle)
+    .map((other): Candidate => {
+      const theirs = read(other);
+      const evidence = weigh(own, theirs);
+      const device = isVehicle
+        ? deviceBetween(own, theirs, nominalVolts)
+        : deviceBetween(theirs, own, nominalVolts);
+      return {
+        pin: other,
+        strength: evidence?.strength ?? null,
+        reasons: evidence === null ? [] : reasonsOf(evidence, own, theirs),
+        device,
+      };
+    });
   return all.sort((a, b) => firstDifference((b.strength ?? -1000) - (a.strength ?? -1000)));
 }

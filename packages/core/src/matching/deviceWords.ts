@@ -4,7 +4,8 @@ import { unreachable } from "../util/index.ts";
 import type { ProposedDevice } from "./devices.ts";
 
 /** 22000 as "22 kΩ", 330 as "330 Ω". */
-const ohmWords = (ohms: number): string => (ohms >= 1e6 ? `${round(ohms / 1e6)} MΩ` : ohms >= 1000 ? `${round(ohms / 1000)} kΩ` : `${round(ohms)} Ω`);
+const ohmWords = (ohms: number): string =>
+  ohms >= 1e6 ? `${round(ohms / 1e6)} MΩ` : ohms >= 1000 ? `${round(ohms / 1000)} kΩ` : `${round(ohms)} Ω`;
 const round = (value: number): string => Number(value.toPrecision(3)).toString();
 
 /** What is put between two wires: "a divider, 22 kΩ over 10 kΩ". */
@@ -35,7 +36,9 @@ export function deviceWords(device: InsertedDevice): string {
 export function deviceReasonWords({ why }: ProposedDevice): string {
   switch (why.kind) {
     case "level":
-      return why.from > why.onto ? `${why.from} V would come onto an input that takes ${why.onto} V` : `${why.from} V may not be seen by an input that works at ${why.onto} V`;
+      return why.from > why.onto
+        ? `${why.from} V would come onto an input that takes ${why.onto} V`
+        : `${why.from} V may not be seen by an input that works at ${why.onto} V`;
     case "polarity":
       return `one side gives the supply, the other switches to ground (${SIGNAL_WORDS[why.left]}, ${SIGNAL_WORDS[why.right]})`;
     case "current":

@@ -14,9 +14,15 @@ export function explainer(dossier: Dossier): (vehicle: PinId, incoming: PinId) =
   const pins = indexPins(dossier);
   const read = pinReader(dossier);
   return (vehicle, incoming) => {
-    const [left, right] = [read(present(pins.get(vehicle), `pin ${vehicle}`)), read(present(pins.get(incoming), `pin ${incoming}`))];
+    const [left, right] = [
+      read(present(pins.get(vehicle), `pin ${vehicle}`)),
+      read(present(pins.get(incoming), `pin ${incoming}`)),
+    ];
     const evidence = weigh(left, right);
     if (evidence !== null) return { strength: evidence.strength, reasons: reasonsOf(evidence, left, right) };
-    return { strength: null, reasons: [{ kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 }] };
+    return {
+      strength: null,
+      reasons: [{ kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 }],
+    };
   };
 }

@@ -1,7 +1,15 @@
 export { pinReader, weigh, type Evidence, type ReadPin, type Reason } from "./evidence.ts";
 export { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 export {
-  candidatesFor, suggest, type Candidate, type Crosswalk, type MatchMemo, type MatchOptions, type SuggestedAlone, type SuggestedGroup, type SuggestedPair,
+  candidatesFor,
+  suggest,
+  type Candidate,
+  type Crosswalk,
+  type MatchMemo,
+  type MatchOptions,
+  type SuggestedAlone,
+  type SuggestedGroup,
+  type SuggestedPair,
 } from "./crosswalk.ts";
 export { explainer, type Explanation } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
@@ -9,8 +17,26 @@ export { feedPlaces, feedPlaceWords, type FeedPlace } from "./feeds.ts";
 export { deviceBetween, type ProposedDevice } from "./devices.ts";
 export { deviceReasonWords, deviceWords } from "./deviceWords.ts";
 export { otherSide, type OtherSide, type SideDifference } from "./otherSide.ts";
-export { decisionFromAlone, decisionFromGroup, decisionFromJumper, decisionFromPair, leftOpen } from "./accept.ts";
+export {
+  decisionFromAlone,
+  decisionFromGroup,
+  decisionFromJumper,
+  decisionFromPair,
+  leftOpen,
+} from "./accept.ts";
 export { briefLines, droppedOption, type BriefLine, type BriefState } from "./brief.ts";
 export { colourForColour, type ColourJoin, type ColourOutcome } from "./colourVerdict.ts";
 export { CHECK, SURE } from "./sureness.ts";
-export { findHazards, HAZARD_CLASSES, RULES, type Finding, type Fix, type Hazard, type HazardClass, type HazardContext, type Link, type Rule, type Severity } from "./hazards/index.ts";
+export {
+  findHazards,
+  HAZARD_CLASSES,
+  RULES,
+  type Finding,
+  type Fix,
+  type Hazard,
+  type HazardClass,
+  type HazardContext,
+  type Link,
+  type Rule,
+  type Severity,
+} from "./hazards/index.ts";

@@ -23,7 +23,8 @@ function wayOf({ placed: { pin }, direction }: ReadPin): "source" | "load" | nul
   return into === out ? null : into ? "source" : "load";
 }
 /** Words that only say which way a wire works, and what is at its end, tell nothing of what it is for. */
-const WAY_WORDS = /\b(in|input|out|output|from|to)\b\s*(the\s*)?(switch|stalk|motor|lamp|relay|actuator|module)?/gi;
+const WAY_WORDS =
+  /\b(in|input|out|output|from|to)\b\s*(the\s*)?(switch|stalk|motor|lamp|relay|actuator|module)?/gi;
 const withoutWay = (text: string): string => tokensOf(text.replace(WAY_WORDS, " ")).join(" ");
 
 /**
@@ -36,17 +37,31 @@ export function suggestJumpers(dossier: Dossier, open: readonly ReadPin[]): read
   const read = pinReader(dossier);
   const plugs = [...new Set(open.map(({ placed }) => placed.connector.id))];
   return plugs.flatMap((plug) => {
-    const own = open.filter(({ placed }) => placed.connector.id === plug && placed.pin.content === "occupied" && keepOutOf(placed) === null);
-    return pairsWithin(own.filter((pin) => wayOf(pin) === "source"), own.filter((pin) => wayOf(pin) === "load"), read);
+    const own = open.filter(
+      ({ placed }) =>
+        placed.connector.id === plug && placed.pin.content === "occupied" && keepOutOf(placed) === null,
+    );
+    return pairsWithin(
+      own.filter((pin) => wayOf(pin) === "source"),
+      own.filter((pin) => wayOf(pin) === "load"),
+      read,
+    );
   });
 }
 
-function pairsWithin(sources: readonly ReadPin[], loads: readonly ReadPin[], read: (placed: PlacedPin) => ReadPin): readonly SuggestedJumper[] {
+function pairsWithin(
+  sources: readonly ReadPin[],
+  loads: readonly ReadPin[],
+  read: (placed: PlacedPin) => ReadPin,
+): readonly SuggestedJumper[] {
   // Both are weighed by what they carry, without the way that they carry it.
   const carried = (own: ReadPin): ReadPin => {
     const { pin, connector } = own.placed;
     const usual = pin.signal === own.reading.term?.signal ? "unknown" : pin.signal;
-    return read({ connector, pin: { ...pin, function: withoutWay(pin.function), signal: usual, direction: null } });
+    return read({
+      connector,
+      pin: { ...pin, function: withoutWay(pin.function), signal: usual, direction: null },
+    });
   };
   const strength = (source: ReadPin, load: ReadPin): number => {
     const evidence = weigh(source, load);
@@ -55,15 +70,24 @@ function pairsWithin(sources: readonly ReadPin[], loads: readonly ReadPin[], rea
   };
   const [from, to] = [sources.map(carried), loads.map(carried)];
   const table = from.map((source) => to.map((load) => strength(source, load)));
-  const edges = table.map((row) => row.flatMap((value, column) => (value > 0 ? [{ column, cost: [-value, 0] as const }] : [])));
+  const edges = table.map((row) =>
+    row.flatMap((value, column) => (value > 0 ? [{ column, cost: [-value, 0] as const }] : [])),
+  );
   const zero = [0, 0] as const;
-  const solved = solveAssignment({ columns: loads.length, edges, rowAlone: sources.map(() => zero), columnAlone: loads.map(() => zero) });
+  const solved = solveAssignment({
+    columns: loads.length,
+    edges,
+    rowAlone: sources.map(() => zero),
+    columnAlone: loads.map(() => zero),
+  });
   return solved.columnOf.flatMap((column, row): readonly SuggestedJumper[] => {
     if (column === null) return [];
     const [source, load] = [present(sources[row], "source"), present(loads[column], "load")];
     const [margin] = solved.marginOf(row);
     const value = present(table[row]?.[column], "strength");
     const confidence = Math.min(value, margin);
-    return [{ pins: [source.placed.pin.id, load.placed.pin.id], strength: value, sure: surenessAt(confidence) }];
+    return [
+      { pins: [source.placed.pin.id, load.placed.pin.id], strength: value, sure: surenessAt(confidence) },
+    ];
   });
 }

@@ -1,4 +1,17 @@
-import { decisionByPin, decisionId, indexPins, leadPin, namedPins, pinName, pinsOfSide, type Decision, type Dossier, type PinId, type PlacedPin, type Side } from "../model/index.ts";
+import {
+  decisionByPin,
+  decisionId,
+  indexPins,
+  leadPin,
+  namedPins,
+  pinName,
+  pinsOfSide,
+  type Decision,
+  type Dossier,
+  type PinId,
+  type PlacedPin,
+  type Side,
+} from "../model/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { pinReader, type ReadPin } from "./evidence.ts";
@@ -31,7 +44,10 @@ const OPPOSITE: Readonly<Record<string, string>> = { left: "right", right: "left
 export function otherSide(dossier: Dossier): readonly OtherSide[] {
   const pins = indexPins(dossier);
   const read = pinReader(dossier);
-  const byMeaning = { vehicle: meanings(dossier, "vehicle", read), incoming: meanings(dossier, "incoming", read) };
+  const byMeaning = {
+    vehicle: meanings(dossier, "vehicle", read),
+    incoming: meanings(dossier, "incoming", read),
+  };
   const decisionOf = decisionByPin(dossier);
   const twinOf = (id: PinId): PlacedPin | null => {
     const placed = present(pins.get(id), `pin ${id}`);
@@ -53,13 +69,31 @@ export function otherSide(dossier: Dossier): readonly OtherSide[] {
       twins.set(id, twin);
     }
     const turn = (id: PinId): PinId => present(twins.get(id), "twin").pin.id;
-    const copy = { ...turned(like, turn), sure: "check", answers: [], reason: "copied from the other side" } as Decision;
+    const copy = {
+      ...turned(like, turn),
+      sure: "check",
+      answers: [],
+      reason: "copied from the other side",
+    } as Decision;
     const standing = [...new Set([...twins.values()].flatMap(({ pin }) => decisionOf.get(pin.id) ?? []))];
     const decided = standing.find((one) => decisionId(one) === decisionId(copy)) ?? null;
     if (decided === null && standing.length > 0) return [];
     // Both sides decided: told once, at the right one.
-    if (decided !== null && !read(present(pins.get(leadPin(decided)), "pin")).reading.qualifiers.includes("right")) return [];
-    return [{ like, copy, decided, differences: [...twins].flatMap(([id, twin]) => differencesOf(present(pins.get(id), "pin"), twin, read)) }];
+    if (
+      decided !== null &&
+      !read(present(pins.get(leadPin(decided)), "pin")).reading.qualifiers.includes("right")
+    )
+      return [];
+    return [
+      {
+        like,
+        copy,
+        decided,
+        differences: [...twins].flatMap(([id, twin]) =>
+          differencesOf(present(pins.get(id), "pin"), twin, read),
+        ),
+      },
+    ];
   });
 }
 
@@ -79,7 +113,12 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
     case "jumper":
       return { ...decision, pins: decision.pins.map(turn) };
     case "series":
-      return { ...decision, vehicle: turn(decision.vehicle), into: turn(decision.into), back: turn(decision.back) };
+      return {
+        ...decision,
+        vehicle: turn(decision.vehicle),
+        into: turn(decision.into),
+        back: turn(decision.back),
+      };
     case "cap":
     case "remove":
     case "leave":
@@ -92,11 +131,17 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
 function meaningOf({ reading, signal }: ReadPin, exchanged: boolean): string | null {
   const sides = reading.qualifiers.filter((word) => word in OPPOSITE);
   if (sides.length !== 1) return null;
-  const words = reading.qualifiers.map((word) => (exchanged ? (OPPOSITE[word] ?? word) : word)).sort(compareText);
+  const words = reading.qualifiers
+    .map((word) => (exchanged ? (OPPOSITE[word] ?? word) : word))
+    .sort(compareText);
   return JSON.stringify([reading.term?.name ?? reading.core, words, signal]);
 }
 
-function meanings(dossier: Dossier, side: Side, read: (placed: PlacedPin) => ReadPin): ReadonlyMap<string, readonly PlacedPin[]> {
+function meanings(
+  dossier: Dossier,
+  side: Side,
+  read: (placed: PlacedPin) => ReadPin,
+): ReadonlyMap<string, readonly PlacedPin[]> {
   const map = new Map<string, PlacedPin[]>();
   for (const placed of pinsOfSide(dossier, side)) {
     const key = placed.pin.content === "occupied" ? meaningOf(read(placed), false) : null;
@@ -105,12 +150,19 @@ function meanings(dossier: Dossier, side: Side, read: (placed: PlacedPin) => Rea
   return map;
 }
 
-function differencesOf(one: PlacedPin, other: PlacedPin, read: (placed: PlacedPin) => ReadPin): readonly SideDifference[] {
+function differencesOf(
+  one: PlacedPin,
+  other: PlacedPin,
+  read: (placed: PlacedPin) => ReadPin,
+): readonly SideDifference[] {
   const [a, b] = [read(one), read(other)];
   const facts = [
-    ["place", pinName(one), pinName(other)], ["colour", a.look || one.pin.colour, b.look || other.pin.colour],
-    ["size", one.pin.size?.toString() ?? "", other.pin.size?.toString() ?? ""], ["signal", a.signal, b.signal],
+    ["place", pinName(one), pinName(other)],
+    ["colour", a.look || one.pin.colour, b.look || other.pin.colour],
+    ["size", one.pin.size?.toString() ?? "", other.pin.size?.toString() ?? ""],
+    ["signal", a.signal, b.signal],
   ] as const;
-  return facts.flatMap(([fact, there, here]) => (there === here ? [] : [{ pin: other, fact, here: here || "not noted", there: there || "not noted" }]));
+  return facts.flatMap(([fact, there, here]) =>
+    there === here ? [] : [{ pin: other, fact, here: here || "not noted", there: there || "not noted" }],
+  );
 }
-

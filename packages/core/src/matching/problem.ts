@@ -3,7 +3,15 @@ import { isFeed, type PinId } from "../model/index.ts";
 import { likenessIndex, type LikenessIndex } from "../shelf/index.ts";
 import { invariant, present } from "../util/index.ts";
 import { furtherJoints, mayShare, SURCHARGE } from "./capacity.ts";
-import { colourLikeness, LEAST_LIKE, otherPlaces, samePlace, weigh, type Evidence, type ReadPin } from "./evidence.ts";
+import {
+  colourLikeness,
+  LEAST_LIKE,
+  otherPlaces,
+  samePlace,
+  weigh,
+  type Evidence,
+  type ReadPin,
+} from "./evidence.ts";
 
 /** A row or column of the assignment: a pin, or a further joint of one. */
 export interface Seat {
@@ -33,8 +41,16 @@ export function aloneCost({ placed: { pin }, signal, reading }: ReadPin): number
  * The assignment of two sides of pins. Only pairs with a positive case have an edge, so everything else stays alone; pins of
  * equal sense, look and place share one list of edges. Pairs in `forbidden`, by row, have none. Exported for checks against independent solvers.
  */
-export function matchProblem(rowPins: readonly ReadPin[], columnPins: readonly ReadPin[], forbidden: ReadonlyMap<PinId, ReadonlySet<PinId>> = new Map(), onRow?: (row: number) => unknown): MatchProblem {
-  invariant(Math.max(rowPins.length, columnPins.length) < COLOUR, "a side has fewer pins than colour outranks");
+export function matchProblem(
+  rowPins: readonly ReadPin[],
+  columnPins: readonly ReadPin[],
+  forbidden: ReadonlyMap<PinId, ReadonlySet<PinId>> = new Map(),
+  onRow?: (row: number) => unknown,
+): MatchProblem {
+  invariant(
+    Math.max(rowPins.length, columnPins.length) < COLOUR,
+    "a side has fewer pins than colour outranks",
+  );
   const further = furtherJoints(rowPins, columnPins);
   const seats = (pins: readonly ReadPin[], counts: readonly number[]): readonly Seat[] => [
     ...pins.map((pin): Seat => ({ pin, of: null })),
@@ -50,27 +66,45 @@ export function matchProblem(rowPins: readonly ReadPin[], columnPins: readonly R
   const edges = rows.map((row, place) => {
     onRow?.(place);
     const never = forbidden.get(row.pin.placed.pin.id);
-    const key = JSON.stringify([row.pin.sense, row.pin.look, row.pin.place, row.of !== null, never === undefined ? "" : row.pin.placed.pin.id]);
+    const key = JSON.stringify([
+      row.pin.sense,
+      row.pin.look,
+      row.pin.place,
+      row.of !== null,
+      never === undefined ? "" : row.pin.placed.pin.id,
+    ]);
     const known = lists.get(key);
     if (known !== undefined) return known;
     const list = near(row.pin).flatMap((index): readonly Edge[] => {
       const column = present(columnPins[index], "column");
       const found = never?.has(column.placed.pin.id) === true ? null : evidence(row.pin, column);
       if (found === null || found.strength <= 0) return [];
-      const second = (colourLikeness(row.pin, column) === "same" ? COLOUR : 0) + (samePlace(row.pin, column) ? 1 : 0);
+      const second =
+        (colourLikeness(row.pin, column) === "same" ? COLOUR : 0) + (samePlace(row.pin, column) ? 1 : 0);
       return (seatsOf[index] ?? []).flatMap((seat): readonly Edge[] => {
         const shares = row.of !== null || columns[seat]?.of !== null;
         if (!shares) return [{ column: seat, cost: [-found.strength, -second] }];
         // A further joint meets a pin itself, never another further joint, and has to be worth its surcharge.
-        if ((row.of !== null && columns[seat]?.of !== null) || !mayShare(row.pin, column) || found.strength <= SURCHARGE) return [];
+        if (
+          (row.of !== null && columns[seat]?.of !== null) ||
+          !mayShare(row.pin, column) ||
+          found.strength <= SURCHARGE
+        )
+          return [];
         return [{ column: seat, cost: [SURCHARGE - found.strength, -second] }];
       });
     });
     lists.set(key, list);
     return list;
   });
-  const prices = (all: readonly Seat[]): readonly Cost[] => all.map(({ pin, of }) => [of === null ? aloneCost(pin) : 0, 0]);
-  return { rows, columns, evidence, problem: { columns: columns.length, edges, rowAlone: prices(rows), columnAlone: prices(columns) } };
+  const prices = (all: readonly Seat[]): readonly Cost[] =>
+    all.map(({ pin, of }) => [of === null ? aloneCost(pin) : 0, 0]);
+  return {
+    rows,
+    columns,
+    evidence,
+    problem: { columns: columns.length, edges, rowAlone: prices(rows), columnAlone: prices(columns) },
+  };
 }
 
 /** Evidence of each two senses, computed once. */
@@ -90,7 +124,11 @@ function weighedOnce(): (row: ReadPin, column: ReadPin) => Evidence | null {
  * no vocabulary, the same signal where one has no text. Ascending; everything left out has no positive case.
  */
 function candidates(columns: readonly ReadPin[]): (row: ReadPin) => readonly number[] {
-  const [byTerm, bySignal, silentBySignal] = [new Map<string, number[]>(), new Map<string, number[]>(), new Map<string, number[]>()];
+  const [byTerm, bySignal, silentBySignal] = [
+    new Map<string, number[]>(),
+    new Map<string, number[]>(),
+    new Map<string, number[]>(),
+  ];
   const worded: number[] = [];
   const loose: number[] = [];
   columns.forEach(({ signal, reading: { term, tokens } }, index) => {
@@ -103,15 +141,22 @@ function candidates(columns: readonly ReadPin[]): (row: ReadPin) => readonly num
     }
   });
   const text = (index: number): string => present(columns[index], "column").reading.core;
-  const qualifiersOf = (index: number): readonly string[] => present(columns[index], "column").reading.qualifiers;
+  const qualifiersOf = (index: number): readonly string[] =>
+    present(columns[index], "column").reading.qualifiers;
   const likeWorded = likenessIndex(worded.map(text));
   const likeLoose = likenessIndex(loose.map(text));
   return (row) => {
     const { term, tokens, core } = row.reading;
-    if (tokens.length === 0) return row.signal === "unknown" || row.signal === "none" ? [] : (bySignal.get(row.signal) ?? []);
+    if (tokens.length === 0)
+      return row.signal === "unknown" || row.signal === "none" ? [] : (bySignal.get(row.signal) ?? []);
     const found = new Set<number>(silentBySignal.get(row.signal) ?? []);
     const alike = (index: LikenessIndex, listed: readonly number[]): void => {
-      for (const place of mostAlike(index, core, (at) => !otherPlaces(row.reading.qualifiers, qualifiersOf(present(listed[at], "column"))))) found.add(present(listed[place], "column"));
+      for (const place of mostAlike(
+        index,
+        core,
+        (at) => !otherPlaces(row.reading.qualifiers, qualifiersOf(present(listed[at], "column"))),
+      ))
+        found.add(present(listed[place], "column"));
     };
     if (term === null) alike(likeWorded, worded);
     else {
@@ -127,7 +172,11 @@ function candidates(columns: readonly ReadPin[]): (row: ReadPin) => readonly num
 const MOST_ALIKE = 60;
 
 /** Texts that are alike, the most alike where there are many; all of those that are as much alike as the last one. */
-function mostAlike(index: LikenessIndex, text: string, counts: (place: number) => boolean): readonly number[] {
+function mostAlike(
+  index: LikenessIndex,
+  text: string,
+  counts: (place: number) => boolean,
+): readonly number[] {
   const found: { readonly place: number; readonly score: number }[] = [];
   index(text, LEAST_LIKE, (place, score) => counts(place) && found.push({ place, score }));
   if (found.length <= MOST_ALIKE) return found.map(({ place }) => place);

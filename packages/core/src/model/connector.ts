@@ -51,8 +51,25 @@ export interface Pin {
 
 /** A cavity nobody has looked into. */
 export const blankPin = (id: PinId, cavity: string, order: number): Pin => ({
-  id, cavity, order, content: "unknown", function: "", colour: "", size: null, signal: "unknown", note: "", circuit: "", direction: null, level: null, amps: null, condition: "",
-  colourSystem: null, identified: false, sources: {}, doubts: {}, claims: [],
+  id,
+  cavity,
+  order,
+  content: "unknown",
+  function: "",
+  colour: "",
+  size: null,
+  signal: "unknown",
+  note: "",
+  circuit: "",
+  direction: null,
+  level: null,
+  amps: null,
+  condition: "",
+  colourSystem: null,
+  identified: false,
+  sources: {},
+  doubts: {},
+  claims: [],
 });
 
 export interface Connector {
@@ -80,19 +97,35 @@ export interface Connector {
 
 /** A connector of which only the name and the side are known. */
 export const blankConnector = (id: ConnectorId, name: string, side: Side): Connector => ({
-  id, name, side, place: "", branch: "", module: "", colourSystem: "iec", leads: side === "vehicle" ? "loom" : "flying", sealed: false, shell: null, matesWith: null, keepOut: "", pins: [],
+  id,
+  name,
+  side,
+  place: "",
+  branch: "",
+  module: "",
+  colourSystem: "iec",
+  leads: side === "vehicle" ? "loom" : "flying",
+  sealed: false,
+  shell: null,
+  matesWith: null,
+  keepOut: "",
+  pins: [],
 });
 
 /** The pins in table order. */
 export function pinsInOrder(connector: Pick<Connector, "pins">): readonly Pin[] {
-  return [...connector.pins].sort((a, b) => firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)));
+  return [...connector.pins].sort((a, b) =>
+    firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)),
+  );
 }
 
 /** The order of the last pin of the table; -1 while there is none. */
-export const lastOrder = (connector: Connector): number => Math.max(-1, ...connector.pins.map((pin) => pin.order));
+export const lastOrder = (connector: Connector): number =>
+  Math.max(-1, ...connector.pins.map((pin) => pin.order));
 
 /** The system that a pin's colour is written in. */
-export const pinSystem = (pin: Pin, connector: Pick<Connector, "colourSystem">): ColourSystem => pin.colourSystem ?? connector.colourSystem;
+export const pinSystem = (pin: Pin, connector: Pick<Connector, "colourSystem">): ColourSystem =>
+  pin.colourSystem ?? connector.colourSystem;
 
 /** The wire's colour, or null while the code is empty or unreadable. */
 export function pinColour(pin: Pin, connector: Pick<Connector, "colourSystem">): WireColour | null {
@@ -105,5 +138,9 @@ export const isKnown = (pin: Pin): boolean => pin.content === "empty" || pin.fun
 
 /** Side, then connector name, then table order: the order in which ties break everywhere. */
 export function compareConnectors(a: Connector, b: Connector): number {
-  return firstDifference(SIDES.indexOf(a.side) - SIDES.indexOf(b.side), compareNatural(a.name, b.name), compareText(a.id, b.id));
+  return firstDifference(
+    SIDES.indexOf(a.side) - SIDES.indexOf(b.side),
+    compareNatural(a.name, b.name),
+    compareText(a.id, b.id),
+  );
 }

@@ -49,13 +49,43 @@ interface LeftOpen extends Common {
  * the power on before they are joined.
  */
 export type Decision =
-  | (Across & { readonly kind: "join"; readonly vehicle: PinId; readonly incoming: PinId; readonly method: Method; readonly findLive?: boolean | undefined })
-  | (Across & { readonly kind: "merge"; readonly vehicle: readonly PinId[]; readonly incoming: PinId; readonly method?: JointMethod | undefined })
-  | (Across & { readonly kind: "split"; readonly vehicle: PinId; readonly incoming: readonly PinId[]; readonly method?: JointMethod | undefined })
-  | (Jointed & { readonly kind: "series"; readonly vehicle: PinId; readonly into: PinId; readonly back: PinId; readonly method: "move" | "splice" })
-  | (Common & { readonly kind: "mate"; readonly vehicle: readonly PinId[]; readonly incoming: readonly PinId[] })
+  | (Across & {
+      readonly kind: "join";
+      readonly vehicle: PinId;
+      readonly incoming: PinId;
+      readonly method: Method;
+      readonly findLive?: boolean | undefined;
+    })
+  | (Across & {
+      readonly kind: "merge";
+      readonly vehicle: readonly PinId[];
+      readonly incoming: PinId;
+      readonly method?: JointMethod | undefined;
+    })
+  | (Across & {
+      readonly kind: "split";
+      readonly vehicle: PinId;
+      readonly incoming: readonly PinId[];
+      readonly method?: JointMethod | undefined;
+    })
+  | (Jointed & {
+      readonly kind: "series";
+      readonly vehicle: PinId;
+      readonly into: PinId;
+      readonly back: PinId;
+      readonly method: "move" | "splice";
+    })
+  | (Common & {
+      readonly kind: "mate";
+      readonly vehicle: readonly PinId[];
+      readonly incoming: readonly PinId[];
+    })
   | (Common & { readonly kind: "move"; readonly pin: PinId; readonly to: PinId })
-  | (Jointed & { readonly kind: "jumper"; readonly pins: readonly PinId[]; readonly method?: JointMethod | undefined })
+  | (Jointed & {
+      readonly kind: "jumper";
+      readonly pins: readonly PinId[];
+      readonly method?: JointMethod | undefined;
+    })
   | (LeftOpen & { readonly kind: "cap" })
   | (LeftOpen & { readonly kind: "remove" })
   | (LeftOpen & { readonly kind: "leave" })
@@ -83,14 +113,17 @@ export function methodOf(decision: Decision): Method | null {
 
 /** A decision that leaves a pin without connection. */
 export type LeavingOpen = Extract<Decision, { kind: "cap" | "remove" | "leave" }>;
-export const isLeftOpen = (decision: Decision): decision is LeavingOpen => decision.kind === "cap" || decision.kind === "remove" || decision.kind === "leave";
+export const isLeftOpen = (decision: Decision): decision is LeavingOpen =>
+  decision.kind === "cap" || decision.kind === "remove" || decision.kind === "leave";
 /** A decision that takes a loom's wire out of its cavity and leaves it without connection. */
 export type DeadEnd = Extract<Decision, { kind: "cap" | "remove" }>;
-export const isDeadEnd = (decision: Decision): decision is DeadEnd => decision.kind === "cap" || decision.kind === "remove";
+export const isDeadEnd = (decision: Decision): decision is DeadEnd =>
+  decision.kind === "cap" || decision.kind === "remove";
 
 /** A decision that makes one electrical thing of wires of both sides. */
 export type Joining = Extract<Decision, { kind: "join" | "merge" | "split" }>;
-export const isJoining = (decision: Decision): decision is Joining => decision.kind === "join" || decision.kind === "merge" || decision.kind === "split";
+export const isJoining = (decision: Decision): decision is Joining =>
+  decision.kind === "join" || decision.kind === "merge" || decision.kind === "split";
 
 /** Every pin that a decision names, the vehicle's first. */
 export function namedPins(decision: Decision): readonly PinId[] {
@@ -124,13 +157,16 @@ export function namedPins(decision: Decision): readonly PinId[] {
 export const leadPin = (decision: Decision): PinId => present(namedPins(decision)[0], "pin of a decision");
 
 /** The pins whose fate it settles. */
-export const decisionPins = (decision: Decision): readonly PinId[] => (decision.kind === "forbid" ? [] : decision.kind === "move" ? [decision.pin] : namedPins(decision));
+export const decisionPins = (decision: Decision): readonly PinId[] =>
+  decision.kind === "forbid" ? [] : decision.kind === "move" ? [decision.pin] : namedPins(decision);
 
 /** The cavity of another wire, or an empty one, that a terminal is seated in; null where no terminal moves. */
 export function seatOf(decision: Decision): PinId | null {
   if (decision.kind === "move") return decision.to;
   if (decision.kind === "series") return decision.method === "move" ? decision.into : null;
-  return decision.kind === "join" && decision.method === "move" && decision.device === undefined ? decision.incoming : null;
+  return decision.kind === "join" && decision.method === "move" && decision.device === undefined
+    ? decision.incoming
+    : null;
 }
 
 /** Every cavity that a terminal is seated in: in a series the lead that comes back is seated where the wire was. */
@@ -151,7 +187,10 @@ export function linkedPairs(decision: Decision): readonly (readonly [vehicle: Pi
     case "series":
       return [[decision.vehicle, decision.into]];
     case "mate":
-      return decision.vehicle.flatMap((vehicle, i) => { const incoming = decision.incoming[i]; return incoming === undefined ? [] : [[vehicle, incoming] as const]; });
+      return decision.vehicle.flatMap((vehicle, i) => {
+        const incoming = decision.incoming[i];
+        return incoming === undefined ? [] : [[vehicle, incoming] as const];
+      });
     default:
       return [];
   }

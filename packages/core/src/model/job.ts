@@ -5,13 +5,21 @@ import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } f
 import { decisionPins, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
 import type { SignalClass } from "./signal.ts";
-import type { indexSources} from "./source.ts";
+import type { indexSources } from "./source.ts";
 import { leastSure, worse, type Source } from "./source.ts";
 import type { JoinPoint, LoomWire } from "./wiring.ts";
 
 export const JOB_KINDS = [
-  "engine-swap", "gearbox-conversion", "cluster-swap", "module-integration", "module-bypass", "connector-repair", "adapter-loom",
-  "relay-or-lamp-conversion", "whole-loom-rewire", "service-bulletin-rework",
+  "engine-swap",
+  "gearbox-conversion",
+  "cluster-swap",
+  "module-integration",
+  "module-bypass",
+  "connector-repair",
+  "adapter-loom",
+  "relay-or-lamp-conversion",
+  "whole-loom-rewire",
+  "service-bulletin-rework",
 ] as const;
 export type JobKind = (typeof JOB_KINDS)[number];
 
@@ -51,24 +59,38 @@ export interface OwnWord {
   readonly signal: SignalClass;
 }
 
-export const emptyDossier = (head: JobHead): Dossier => ({ head, connectors: [], decisions: [], sources: [], words: [], brief: [], worklist: NO_EDITS, wires: [], points: [] });
+export const emptyDossier = (head: JobHead): Dossier => ({
+  head,
+  connectors: [],
+  decisions: [],
+  sources: [],
+  words: [],
+  brief: [],
+  worklist: NO_EDITS,
+  wires: [],
+  points: [],
+});
 
 export interface PlacedPin {
   readonly pin: Pin;
   readonly connector: Connector;
 }
 
-export const connectorsInOrder = (dossier: Dossier): readonly Connector[] => [...dossier.connectors].sort(compareConnectors);
+export const connectorsInOrder = (dossier: Dossier): readonly Connector[] =>
+  [...dossier.connectors].sort(compareConnectors);
 
 /** Every pin of a side in the canonical order (connector name, then table order). */
-export const pinsOfSide = (dossier: Dossier, side: Side): readonly PlacedPin[] => allPins(dossier).filter(({ connector }) => connector.side === side);
+export const pinsOfSide = (dossier: Dossier, side: Side): readonly PlacedPin[] =>
+  allPins(dossier).filter(({ connector }) => connector.side === side);
 
 /** Put in order once for each set of connectors: a dossier is never changed in place, and other decisions share the set. */
 const ORDERED = new WeakMap<readonly Connector[], readonly PlacedPin[]>();
 export function allPins(dossier: Dossier): readonly PlacedPin[] {
   const known = ORDERED.get(dossier.connectors);
   if (known !== undefined) return known;
-  const pins = connectorsInOrder(dossier).flatMap((connector) => pinsInOrder(connector).map((pin) => ({ pin, connector })));
+  const pins = connectorsInOrder(dossier).flatMap((connector) =>
+    pinsInOrder(connector).map((pin) => ({ pin, connector })),
+  );
   ORDERED.set(dossier.connectors, pins);
   return pins;
 }
@@ -84,11 +106,15 @@ export function rankPins(dossier: Dossier): ReadonlyMap<PinId, number> {
 }
 
 export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
-  return present(dossier.connectors.find((connector) => connector.id === id), `connector ${id}`);
+  return present(
+    dossier.connectors.find((connector) => connector.id === id),
+    `connector ${id}`,
+  );
 }
 
 /** The decision that settles each pin; pins without one are not in it. */
-export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): ReadonlyMap<PinId, Decision> => new Map(decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
+export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): ReadonlyMap<PinId, Decision> =>
+  new Map(decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
 
 /** Pins that need a decision and have none: occupied or never looked at. */
 export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
@@ -97,7 +123,11 @@ export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
 }
 
 /** How sure a decision is: no surer than the pins it is about. A doubtful pin can be planned, but is checked before it is cut. */
-export function decisionSureness(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>, sources: ReturnType<typeof indexSources>): Sureness {
+export function decisionSureness(
+  decision: Decision,
+  pins: ReadonlyMap<PinId, PlacedPin>,
+  sources: ReturnType<typeof indexSources>,
+): Sureness {
   return decisionPins(decision).reduce<Sureness>((sure, id) => {
     const placed = pins.get(id);
     return placed === undefined ? sure : (worse(sure, leastSure(placed.pin, sources)) ?? sure);

@@ -8,13 +8,23 @@ describe("labels", () => {
     expect(["10", "2", "B12", "B9", "A"].sort(compareNatural)).toEqual(["2", "10", "A", "B9", "B12"]);
   });
   it("follow one another, letters without I, O and Q (common practice)", () => {
-    expect(["1", "9", "B9", "H", "N", "P", "87a", "Z"].map(nextLabel)).toEqual(["2", "10", "B10", "J", "P", "R", "", ""]);
+    expect(["1", "9", "B9", "H", "N", "P", "87a", "Z"].map(nextLabel)).toEqual([
+      "2",
+      "10",
+      "B10",
+      "J",
+      "P",
+      "R",
+      "",
+      "",
+    ]);
   });
 });
 
 describe("signalFit", () => {
   it("is the same both ways round", () => {
-    for (const a of SIGNAL_CLASSES) for (const b of SIGNAL_CLASSES) expect(signalFit(a, b)).toBe(signalFit(b, a));
+    for (const a of SIGNAL_CLASSES)
+      for (const b of SIGNAL_CLASSES) expect(signalFit(a, b)).toBe(signalFit(b, a));
   });
   it("knows what does damage (common practice)", () => {
     expect(signalFit("battery", "ground")).toBe("damage");

@@ -25,7 +25,9 @@ export type Gender = (typeof GENDERS)[number];
 export const SKIPPED_LETTERS: readonly string[] = ["I", "O", "Q"];
 
 /** What is counted. Letters go on with AA after Z; `skip` names those that are left out. */
-export type LabelKind = { readonly kind: "numbers"; readonly start: number } | { readonly kind: "letters"; readonly skip: readonly string[] };
+export type LabelKind =
+  | { readonly kind: "numbers"; readonly start: number }
+  | { readonly kind: "letters"; readonly skip: readonly string[] };
 
 /**
  * How labels run over the rows, in the view that they are printed for.
@@ -35,8 +37,18 @@ export type LabelKind = { readonly kind: "numbers"; readonly start: number } | {
  */
 export type Numbering =
   | { readonly scheme: "listed" }
-  | { readonly scheme: "rows" | "serpentine" | "columns"; readonly from: "left" | "right"; readonly first: "top" | "bottom"; readonly labels: LabelKind }
-  | { readonly scheme: "grid"; readonly from: "left" | "right"; readonly first: "top" | "bottom"; readonly skip: readonly string[] }
+  | {
+      readonly scheme: "rows" | "serpentine" | "columns";
+      readonly from: "left" | "right";
+      readonly first: "top" | "bottom";
+      readonly labels: LabelKind;
+    }
+  | {
+      readonly scheme: "grid";
+      readonly from: "left" | "right";
+      readonly first: "top" | "bottom";
+      readonly skip: readonly string[];
+    }
   | { readonly scheme: "explicit"; readonly labels: readonly string[] };
 
 /** One row from the mark's side down. `offset` in places of the smallest cavity; `size` is the contact's width in mm, null when it does not matter. */
@@ -69,7 +81,14 @@ export type Faceless = (typeof FACELESS)[number];
 /** Where the cavities are, in the view that the labels are printed for and with the mark up. */
 export type Pattern =
   | { readonly kind: "rows"; readonly rows: readonly ShellRow[]; readonly numbering: Numbering }
-  | { readonly kind: "rings"; readonly rings: readonly ShellRing[]; readonly direction: "clockwise" | "counter-clockwise"; readonly numbering: Extract<Numbering, { scheme: "listed" | "explicit" }> | { readonly scheme: "round"; readonly labels: LabelKind } }
+  | {
+      readonly kind: "rings";
+      readonly rings: readonly ShellRing[];
+      readonly direction: "clockwise" | "counter-clockwise";
+      readonly numbering:
+        | Extract<Numbering, { scheme: "listed" | "explicit" }>
+        | { readonly scheme: "round"; readonly labels: LabelKind };
+    }
   | { readonly kind: "points"; readonly points: readonly ShellPoint[] }
   | { readonly kind: "none"; readonly what: Faceless };
 
@@ -102,7 +121,24 @@ export interface Shell {
 }
 
 /** A shell of which only the rows are known; the pin table fills them in its order. */
-export const rowsOnly = (rows: readonly { readonly places: number; readonly offset: number }[], view: FaceView): Shell => ({
-  name: "", standard: "", pattern: { kind: "rows", rows: rows.map(({ places, offset }) => ({ places, offset, size: null })), numbering: { scheme: "listed" } },
-  view, mark: "lock", keying: [], gender: null, reversed: [], blank: "open", locks: [], terminals: [], joined: [],
+export const rowsOnly = (
+  rows: readonly { readonly places: number; readonly offset: number }[],
+  view: FaceView,
+): Shell => ({
+  name: "",
+  standard: "",
+  pattern: {
+    kind: "rows",
+    rows: rows.map(({ places, offset }) => ({ places, offset, size: null })),
+    numbering: { scheme: "listed" },
+  },
+  view,
+  mark: "lock",
+  keying: [],
+  gender: null,
+  reversed: [],
+  blank: "open",
+  locks: [],
+  terminals: [],
+  joined: [],
 });

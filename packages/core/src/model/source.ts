@@ -4,7 +4,15 @@ import type { Sureness } from "./decision.ts";
 import { FACTS, type Fact } from "./fact.ts";
 import type { SourceId } from "./ids.ts";
 
-export const SOURCE_KINDS = ["diagram", "sheet", "other-owner", "recalled", "read-off", "measured", "guessed"] as const;
+export const SOURCE_KINDS = [
+  "diagram",
+  "sheet",
+  "other-owner",
+  "recalled",
+  "read-off",
+  "measured",
+  "guessed",
+] as const;
 export type SourceKind = (typeof SOURCE_KINDS)[number];
 
 /** Where values come from, and how far it is trusted as a whole. */
@@ -20,7 +28,15 @@ export interface Source {
   readonly sure: Sureness;
 }
 
-const own = (kind: SourceKind, title: string, sure: Sureness): Source => ({ id: kind as string as SourceId, kind, title, page: "", appliesTo: "", colourSystem: null, sure });
+const own = (kind: SourceKind, title: string, sure: Sureness): Source => ({
+  id: kind as string as SourceId,
+  kind,
+  title,
+  page: "",
+  appliesTo: "",
+  colourSystem: null,
+  sure,
+});
 
 /** Sources that need no document; every job has them. */
 export const OWN_SOURCES: readonly Source[] = [
@@ -37,7 +53,8 @@ export function allSources(documents: readonly Source[]): readonly Source[] {
 
 const ORDER: readonly (Sureness | null)[] = ["guess", "check", "sure", null];
 /** The less sure of two; not stated counts as nothing against it. */
-export const worse = (a: Sureness | null, b: Sureness | null): Sureness | null => (ORDER.indexOf(a) < ORDER.indexOf(b) ? a : b);
+export const worse = (a: Sureness | null, b: Sureness | null): Sureness | null =>
+  ORDER.indexOf(a) < ORDER.indexOf(b) ? a : b;
 
 /**
  * How sure one value is: in doubt when somebody marked it so or another source contradicts it, else as sure as its source;
@@ -55,7 +72,8 @@ export function leastSure(pin: Pin, sources: ReadonlyMap<SourceId, Source>): Sur
   return FACTS.map((fact) => surenessOf(pin, fact, sources)).reduce(worse, null);
 }
 
-export const indexSources = (documents: readonly Source[]): ReadonlyMap<SourceId, Source> => new Map(allSources(documents).map((source) => [source.id, source]));
+export const indexSources = (documents: readonly Source[]): ReadonlyMap<SourceId, Source> =>
+  new Map(allSources(documents).map((source) => [source.id, source]));
 
 /** The same pin with some values vouched for by a source: their doubts are settled and contradictions on them dropped. */
 export function vouched(pin: Pin, facts: readonly Fact[], source: SourceId): Pin {

@@ -48,4 +48,5 @@ export interface LoomWire {
 export type Mating = readonly [ConnectorId, ConnectorId];
 
 /** Whether ends make a wire: two at least, one of them at a cavity or a point. */
-export const areEndsOfWire = (ends: readonly WireEnd[]): boolean => ends.length >= 2 && ends.some((end) => end.at === "pin" || end.at === "point");
+export const areEndsOfWire = (ends: readonly WireEnd[]): boolean =>
+  ends.length >= 2 && ends.some((end) => end.at === "pin" || end.at === "point");

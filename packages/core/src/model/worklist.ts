@@ -60,4 +60,12 @@ export interface WorklistEdits {
   readonly joint: JointKind;
 }
 
-export const NO_EDITS: WorklistEdits = { parts: [], own: [], order: [], evenings: [], have: [], adapterLengths: [], joint: "crimp" };
+export const NO_EDITS: WorklistEdits = {
+  parts: [],
+  own: [],
+  order: [],
+  evenings: [],
+  have: [],
+  adapterLengths: [],
+  joint: "crimp",
+};

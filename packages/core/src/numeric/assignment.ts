@@ -45,8 +45,12 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
   const { columns } = problem;
   // A column that is taken saves its price of staying alone: subtract that price from its edges once.
   const heads = shared(problem.edges, (edges) => Int32Array.from(edges, (edge) => edge.column));
-  const firsts = shared(problem.edges, (edges) => Float64Array.from(edges, (edge) => edge.cost[0] - present(problem.columnAlone[edge.column], "price")[0]));
-  const seconds = shared(problem.edges, (edges) => Float64Array.from(edges, (edge) => edge.cost[1] - present(problem.columnAlone[edge.column], "price")[1]));
+  const firsts = shared(problem.edges, (edges) =>
+    Float64Array.from(edges, (edge) => edge.cost[0] - present(problem.columnAlone[edge.column], "price")[0]),
+  );
+  const seconds = shared(problem.edges, (edges) =>
+    Float64Array.from(edges, (edge) => edge.cost[1] - present(problem.columnAlone[edge.column], "price")[1]),
+  );
   const alone1 = Float64Array.from(problem.rowAlone, (cost) => cost[0]);
   const alone2 = Float64Array.from(problem.rowAlone, (cost) => cost[1]);
   const u1 = new Float64Array(rows);
@@ -68,7 +72,12 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
     dist2[column] = b;
   };
 
-  const scan = (row: number, base1: number, base2: number, forbidden: ((row: number, column: number) => boolean) | undefined): void => {
+  const scan = (
+    row: number,
+    base1: number,
+    base2: number,
+    forbidden: ((row: number, column: number) => boolean) | undefined,
+  ): void => {
     const head = heads[row]!;
     const first = firsts[row]!;
     const second = seconds[row]!;
@@ -89,7 +98,13 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
   };
   /** Whether column a comes before column b: nearer, else free, else of the lower index. */
   const before = (a: number, b: number): boolean =>
-    dist1[a] !== dist1[b] ? dist1[a]! < dist1[b]! : dist2[a] !== dist2[b] ? dist2[a]! < dist2[b]! : (rowOf[a] === FREE) !== (rowOf[b] === FREE) ? rowOf[a] === FREE : a < b;
+    dist1[a] !== dist1[b]
+      ? dist1[a]! < dist1[b]!
+      : dist2[a] !== dist2[b]
+        ? dist2[a]! < dist2[b]!
+        : (rowOf[a] === FREE) !== (rowOf[b] === FREE)
+          ? rowOf[a] === FREE
+          : a < b;
   const nearest = (): number => {
     let best = FREE;
     for (let i = 0; i < reachedCount; i++) {
@@ -156,12 +171,17 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
   };
   for (let row = 0; row < rows; row++) augment(row);
 
-  const marginOf = (row: number, also?: (row: number, column: number) => boolean, enough = Infinity): Cost => {
+  const marginOf = (
+    row: number,
+    also?: (row: number, column: number) => boolean,
+    enough = Infinity,
+  ): Cost => {
     const goal = columnOf[row]!;
     invariant(goal >= 0, "a margin is asked of a pair");
     restart();
     // Residual search from the row to the column it gives up; `spare` is the node that all unused capacity hangs on.
-    const forbidden = (r: number, c: number): boolean => (r === row && c === goal) || (columnOf[r] !== c && also?.(r, c) === true);
+    const forbidden = (r: number, c: number): boolean =>
+      (r === row && c === goal) || (columnOf[r] !== c && also?.(r, c) === true);
     let spare1 = Infinity;
     let spare2 = 0;
     let spareDone = false;
@@ -175,8 +195,11 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
     visit(row, 0, 0);
     for (;;) {
       const next = nearest();
-      if (Math.min(spareDone ? Infinity : spare1, next === FREE ? Infinity : dist1[next]!) >= enough) return [enough, 0];
-      const spareFirst = !spareDone && (next === FREE || spare1 < dist1[next]! || (spare1 === dist1[next] && spare2 < dist2[next]!));
+      if (Math.min(spareDone ? Infinity : spare1, next === FREE ? Infinity : dist1[next]!) >= enough)
+        return [enough, 0];
+      const spareFirst =
+        !spareDone &&
+        (next === FREE || spare1 < dist1[next]! || (spare1 === dist1[next] && spare2 < dist2[next]!));
       if (spareFirst) {
         invariant(spare1 !== Infinity, "a row can always stay alone");
         spareDone = true;
@@ -184,7 +207,8 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
           if (done[c] === 1 || rowOf[c] === FREE) continue;
           const reach1 = spare1 - v1[c]!;
           const reach2 = spare2 - v2[c]!;
-          if (reach1 < dist1[c]! || (reach1 === dist1[c] && reach2 < dist2[c]!)) setDistance(c, reach1, reach2);
+          if (reach1 < dist1[c]! || (reach1 === dist1[c] && reach2 < dist2[c]!))
+            setDistance(c, reach1, reach2);
         }
         for (let r = 0; r < rows; r++) if (columnOf[r] === ALONE) visit(r, spare1, spare2);
         continue;
@@ -221,7 +245,13 @@ export function totalOf(problem: AssignmentProblem, columnOf: readonly (number |
       return;
     }
     taken.add(column);
-    total = addCost(total, present(problem.edges[row]?.find((edge) => edge.column === column), "edge").cost);
+    total = addCost(
+      total,
+      present(
+        problem.edges[row]?.find((edge) => edge.column === column),
+        "edge",
+      ).cost,
+    );
   });
   problem.columnAlone.forEach((price, column) => {
     if (!taken.has(column)) total = addCost(total, price);

@@ -11,7 +11,10 @@ export interface Component {
  * Connected components of the edges, in the order of their lowest row; rows and columns without any edge are left out, since
  * they can only stay alone. Rows may share one list of edges, which is then walked once.
  */
-export function componentsOf({ columns, edges }: Pick<AssignmentProblem, "columns" | "edges">): readonly Component[] {
+export function componentsOf({
+  columns,
+  edges,
+}: Pick<AssignmentProblem, "columns" | "edges">): readonly Component[] {
   const parent = Int32Array.from({ length: columns }, (_, column) => column);
   const find = (column: number): number => {
     let root = column;
@@ -47,7 +50,9 @@ export function partOf(problem: AssignmentProblem, { rows, columns }: Component)
   const lists = new Map<readonly Edge[], readonly Edge[]>();
   const edges = rows.map((row) => {
     const list = present(problem.edges[row], "row");
-    const known = lists.get(list) ?? list.map(({ column, cost }) => ({ column: present(place.get(column), "column"), cost }));
+    const known =
+      lists.get(list) ??
+      list.map(({ column, cost }) => ({ column: present(place.get(column), "column"), cost }));
     lists.set(list, known);
     return known;
   });

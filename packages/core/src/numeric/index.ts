@@ -1,2 +1,11 @@
 export { componentsOf, partOf, type Component } from "./components.ts";
-export { addCost, compareCost, solveAssignment, totalOf, type Assignment, type AssignmentProblem, type Cost, type Edge } from "./assignment.ts";
+export {
+  addCost,
+  compareCost,
+  solveAssignment,
+  totalOf,
+  type Assignment,
+  type AssignmentProblem,
+  type Cost,
+  type Edge,
+} from "./assignment.ts";

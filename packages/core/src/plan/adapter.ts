@@ -1,6 +1,24 @@
 import { colourInWords } from "../colour/index.ts";
 import { builtCavity, builtShell, farEnd, plugEnd } from "../harness/index.ts";
-import { connectorsInOrder, decisionId, indexPins, leadPin, methodOf, namedPins, pinColour, rankPins, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type EndId, type InsertedDevice, type PinId, type PlacedPin } from "../model/index.ts";
+import {
+  connectorsInOrder,
+  decisionId,
+  indexPins,
+  leadPin,
+  methodOf,
+  namedPins,
+  pinColour,
+  rankPins,
+  type Connector,
+  type ConnectorId,
+  type Decision,
+  type DecisionId,
+  type Dossier,
+  type EndId,
+  type InsertedDevice,
+  type PinId,
+  type PlacedPin,
+} from "../model/index.ts";
 import { systemsOf, TERMINAL_SYSTEMS, type TerminalSystem } from "../shelf/index.ts";
 import { present } from "../util/index.ts";
 import { isFlying, type Draft } from "./templates/draft.ts";
@@ -10,11 +28,19 @@ import { jointDraft, newTerminal } from "./templates/joints.ts";
 export const WORK_TABLE = "work table";
 
 type AdapterDecision = Extract<Decision, { kind: "join" | "merge" | "split" | "jumper" }>;
-export const isByAdapter = (decision: Decision): decision is AdapterDecision => methodOf(decision) === "adapter";
+export const isByAdapter = (decision: Decision): decision is AdapterDecision =>
+  methodOf(decision) === "adapter";
 
 /** One end of a wire of the adapter: in a cavity of the shell that meets a connector, at the part or the joint in its middle, or a pigtail's own. */
 export type AdapterEnd =
-  | { readonly at: "shell"; readonly meets: PlacedPin; readonly terminal: string; /** mm, by the terminal's sheet; null where it is not known. */ readonly strip: readonly [number, number] | null; readonly seal: string | null }
+  | {
+      readonly at: "shell";
+      readonly meets: PlacedPin;
+      readonly terminal: string;
+      /** mm, by the terminal's sheet; null where it is not known. */ readonly strip:
+        readonly [number, number] | null;
+      readonly seal: string | null;
+    }
   | { readonly at: "part"; readonly device: InsertedDevice }
   | { readonly at: "joint"; readonly with: readonly PlacedPin[] }
   | { readonly at: "pigtail"; readonly lead: PlacedPin };
@@ -43,13 +69,27 @@ export interface AdapterLoom {
 function counterpart(connector: Connector): TerminalSystem | null {
   const [own] = systemsOf(connector);
   if (own === undefined) return null;
-  return TERMINAL_SYSTEMS.find((one) => one.gender !== own.gender && one.gender !== "ring" && one.width === own.width && one.seals.length > 0 === connector.sealed) ?? null;
+  return (
+    TERMINAL_SYSTEMS.find(
+      (one) =>
+        one.gender !== own.gender &&
+        one.gender !== "ring" &&
+        one.width === own.width &&
+        one.seals.length > 0 === connector.sealed,
+    ) ?? null
+  );
 }
 
 function inShell(placed: PlacedPin): AdapterEnd {
   const system = counterpart(placed.connector);
   const seal = placed.connector.sealed ? "wire seal for its insulation" : null;
-  return { at: "shell", meets: placed, terminal: system?.name ?? `terminal that meets ${placed.connector.name}`, strip: system?.strip ?? null, seal };
+  return {
+    at: "shell",
+    meets: placed,
+    terminal: system?.name ?? `terminal that meets ${placed.connector.name}`,
+    strip: system?.strip ?? null,
+    seal,
+  };
 }
 
 /** The colour to cut a new wire in, in words: that of the wire which it goes on from. */
@@ -59,17 +99,33 @@ export function newWireColour({ pin, connector }: PlacedPin): string {
 }
 
 /** How far it is between two plugs, mm, the way their wires go; null while nobody has measured, or within one plug. */
-export function lengthBetween({ worklist }: Pick<Dossier, "worklist">, a: ConnectorId, b: ConnectorId): number | null {
-  return worklist.adapterLengths.find(({ between: [one, other] }) => (one === a && other === b) || (one === b && other === a))?.mm ?? null;
+export function lengthBetween(
+  { worklist }: Pick<Dossier, "worklist">,
+  a: ConnectorId,
+  b: ConnectorId,
+): number | null {
+  return (
+    worklist.adapterLengths.find(
+      ({ between: [one, other] }) => (one === a && other === b) || (one === b && other === a),
+    )?.mm ?? null
+  );
 }
 
 /** The wires that a decision brings together, the vehicle's first. */
-const membersOf = (decision: AdapterDecision, pin: (id: PinId) => PlacedPin): readonly PlacedPin[] => namedPins(decision).map(pin);
-const deviceOf = (decision: AdapterDecision): InsertedDevice | undefined => (decision.kind === "jumper" ? undefined : decision.device);
+const membersOf = (decision: AdapterDecision, pin: (id: PinId) => PlacedPin): readonly PlacedPin[] =>
+  namedPins(decision).map(pin);
+const deviceOf = (decision: AdapterDecision): InsertedDevice | undefined =>
+  decision.kind === "jumper" ? undefined : decision.device;
 /** One wire from plug to plug, without a joint: two ends, nothing between them, and a loom at one of them at least. */
-const isStraight = (decision: AdapterDecision, [a, b, ...more]: readonly PlacedPin[]): boolean => deviceOf(decision) === undefined && more.length === 0 && a !== undefined && b !== undefined && !(isFlying(a) && isFlying(b));
+const isStraight = (decision: AdapterDecision, [a, b, ...more]: readonly PlacedPin[]): boolean =>
+  deviceOf(decision) === undefined &&
+  more.length === 0 &&
+  a !== undefined &&
+  b !== undefined &&
+  !(isFlying(a) && isFlying(b));
 /** The first plug on the other side: the wire of a member is as long as it is to there, joint or not. */
-const oppositeOf = (members: readonly PlacedPin[], own: PlacedPin): Connector | undefined => members.find(({ connector }) => connector.side !== own.connector.side)?.connector;
+const oppositeOf = (members: readonly PlacedPin[], own: PlacedPin): Connector | undefined =>
+  members.find(({ connector }) => connector.side !== own.connector.side)?.connector;
 function lengthOf(dossier: Dossier, members: readonly PlacedPin[], own: PlacedPin): number | null {
   const other = oppositeOf(members, own);
   return other === undefined ? null : lengthBetween(dossier, own.connector.id, other.id);
@@ -84,49 +140,100 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const decisions = byAdapter(dossier.decisions, rankPins(dossier));
-  const ended = (placed: PlacedPin): AdapterEnd => (isFlying(placed) ? { at: "pigtail", lead: placed } : inShell(placed));
+  const ended = (placed: PlacedPin): AdapterEnd =>
+    isFlying(placed) ? { at: "pigtail", lead: placed } : inShell(placed);
   const wires = decisions.flatMap((decision): readonly AdapterWire[] => {
     const members = membersOf(decision, pin);
-    const sizeOf = (of: readonly PlacedPin[]): number | null => { const sizes = of.flatMap((one) => one.pin.size ?? []); return sizes.length === 0 ? null : Math.max(...sizes); };
-    const line = (placed: PlacedPin) => ({ decision: decisionId(decision), colour: newWireColour(placed), length: lengthOf(dossier, members, placed) });
+    const sizeOf = (of: readonly PlacedPin[]): number | null => {
+      const sizes = of.flatMap((one) => one.pin.size ?? []);
+      return sizes.length === 0 ? null : Math.max(...sizes);
+    };
+    const line = (placed: PlacedPin) => ({
+      decision: decisionId(decision),
+      colour: newWireColour(placed),
+      length: lengthOf(dossier, members, placed),
+    });
     const [first, second] = members;
     if (first === undefined || second === undefined) return [];
-    if (isStraight(decision, members)) return [{ ...line(first), size: sizeOf(members), own: isFlying(first) || isFlying(second) ? null : builtCavity(first.pin.id), ends: [ended(first), ended(second)] }];
+    if (isStraight(decision, members))
+      return [
+        {
+          ...line(first),
+          size: sizeOf(members),
+          own: isFlying(first) || isFlying(second) ? null : builtCavity(first.pin.id),
+          ends: [ended(first), ended(second)],
+        },
+      ];
     const device = deviceOf(decision);
     return members.map((placed) => {
-      const middle: AdapterEnd = device === undefined ? { at: "joint", with: members.filter((other) => other !== placed) } : { at: "part", device };
-      const ends = placed.connector.side === "vehicle" ? ([ended(placed), middle] as const) : ([middle, ended(placed)] as const);
-      return { ...line(members.length > 2 ? placed : first), size: sizeOf(members.length > 2 ? [placed] : members), own: isFlying(placed) ? null : builtCavity(placed.pin.id), ends };
+      const middle: AdapterEnd =
+        device === undefined
+          ? { at: "joint", with: members.filter((other) => other !== placed) }
+          : { at: "part", device };
+      const ends =
+        placed.connector.side === "vehicle"
+          ? ([ended(placed), middle] as const)
+          : ([middle, ended(placed)] as const);
+      return {
+        ...line(members.length > 2 ? placed : first),
+        size: sizeOf(members.length > 2 ? [placed] : members),
+        own: isFlying(placed) ? null : builtCavity(placed.pin.id),
+        ends,
+      };
     });
   });
   return { shells: shellsOf(dossier, decisions, pin), runs: runsOf(dossier, decisions, pin), wires };
 }
 
 /** The connectors that a counterpart is built for: those whose wires run on into a loom. */
-function shellsOf(dossier: Dossier, decisions: readonly AdapterDecision[], pin: (id: PinId) => PlacedPin): readonly Connector[] {
-  const met = new Set(decisions.flatMap((decision) => membersOf(decision, pin)).filter((placed) => !isFlying(placed)).map(({ connector }) => connector.id));
+function shellsOf(
+  dossier: Dossier,
+  decisions: readonly AdapterDecision[],
+  pin: (id: PinId) => PlacedPin,
+): readonly Connector[] {
+  const met = new Set(
+    decisions
+      .flatMap((decision) => membersOf(decision, pin))
+      .filter((placed) => !isFlying(placed))
+      .map(({ connector }) => connector.id),
+  );
   return connectorsInOrder(dossier).filter(({ id }) => met.has(id));
 }
 
-function runsOf(dossier: Dossier, decisions: readonly AdapterDecision[], pin: (id: PinId) => PlacedPin): AdapterLoom["runs"] {
+function runsOf(
+  dossier: Dossier,
+  decisions: readonly AdapterDecision[],
+  pin: (id: PinId) => PlacedPin,
+): AdapterLoom["runs"] {
   const runs = new Map<string, AdapterLoom["runs"][number]>();
   for (const decision of decisions) {
     const members = membersOf(decision, pin);
     const byLead = isStraight(decision, members) && members.some(isFlying);
     for (const own of byLead ? [] : members.filter((placed) => !isFlying(placed))) {
       const other = oppositeOf(members, own);
-      const [vehicle, incoming] = own.connector.side === "vehicle" ? [own.connector, other] : [other, own.connector];
-      if (vehicle !== undefined && incoming !== undefined) runs.set(`${vehicle.id}\n${incoming.id}`, { between: [vehicle, incoming], mm: lengthBetween(dossier, vehicle.id, incoming.id) });
+      const [vehicle, incoming] =
+        own.connector.side === "vehicle" ? [own.connector, other] : [other, own.connector];
+      if (vehicle !== undefined && incoming !== undefined)
+        runs.set(`${vehicle.id}\n${incoming.id}`, {
+          between: [vehicle, incoming],
+          mm: lengthBetween(dossier, vehicle.id, incoming.id),
+        });
     }
   }
   return [...runs.values()];
 }
 
-const byAdapter = (decisions: readonly Decision[], rank: ReadonlyMap<PinId, number>): readonly AdapterDecision[] =>
+const byAdapter = (
+  decisions: readonly Decision[],
+  rank: ReadonlyMap<PinId, number>,
+): readonly AdapterDecision[] =>
   decisions.filter(isByAdapter).sort((a, b) => (rank.get(leadPin(a)) ?? 0) - (rank.get(leadPin(b)) ?? 0));
 
 /** The steps at the work table, from the shells laid out to the last check; the decision of each, or null for the loom as a whole. */
-export function adapterDrafts(dossier: Dossier, decisions: readonly Decision[]): readonly { readonly decision: DecisionId | null; readonly draft: Draft }[] {
+export function adapterDrafts(
+  dossier: Dossier,
+  decisions: readonly Decision[],
+): readonly { readonly decision: DecisionId | null; readonly draft: Draft }[] {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const own = byAdapter(decisions, rankPins(dossier));
@@ -134,34 +241,77 @@ export function adapterDrafts(dossier: Dossier, decisions: readonly Decision[]):
   const built = shellsOf(dossier, own, pin);
   const whole = (draft: Draft) => ({ decision: null, draft: { ...draft, place: WORK_TABLE } });
   const shells = built.map(({ id }) => {
-    const cavities = own.flatMap((decision) => membersOf(decision, pin)).filter(({ connector }) => connector.id === id).map((placed) => ({ cavity: builtCavity(placed.pin.id), meets: placed.pin.id }));
-    return whole({ kind: "build-shell", role: `shell:${id}`, op: { kind: "build-shell", connector: builtShell(id), cavities, to: "there" }, connector: id });
+    const cavities = own
+      .flatMap((decision) => membersOf(decision, pin))
+      .filter(({ connector }) => connector.id === id)
+      .map((placed) => ({ cavity: builtCavity(placed.pin.id), meets: placed.pin.id }));
+    return whole({
+      kind: "build-shell",
+      role: `shell:${id}`,
+      op: { kind: "build-shell", connector: builtShell(id), cavities, to: "there" },
+      connector: id,
+    });
   });
-  const wires = own.flatMap((decision) => wireDrafts(dossier, decision, membersOf(decision, pin)).map((draft) => ({ decision: decisionId(decision), draft: { ...draft, place: WORK_TABLE } })));
+  const wires = own.flatMap((decision) =>
+    wireDrafts(dossier, decision, membersOf(decision, pin)).map((draft) => ({
+      decision: decisionId(decision),
+      draft: { ...draft, place: WORK_TABLE },
+    })),
+  );
   const closing = built.flatMap(({ id }) => [
-    whole({ kind: "close-lock", role: `lock:${id}`, op: { kind: "lock", connector: builtShell(id), to: "closed" }, connector: id }),
+    whole({
+      kind: "close-lock",
+      role: `lock:${id}`,
+      op: { kind: "lock", connector: builtShell(id), to: "closed" },
+      connector: id,
+    }),
     whole({ kind: "tug", role: `tug:${id}`, op: null, connector: id }),
   ]);
-  return [...shells, ...wires, ...closing, whole({ kind: "measure", role: "measure", op: null, text: "adapter" })];
+  return [
+    ...shells,
+    ...wires,
+    ...closing,
+    whole({ kind: "measure", role: "measure", op: null, text: "adapter" }),
+  ];
 }
 
 /** A pigtail's own lead is used where there is one; a plug of a loom gets a new wire in the shell that meets it. */
-function wireDrafts(dossier: Dossier, decision: AdapterDecision, members: readonly PlacedPin[]): readonly Draft[] {
+function wireDrafts(
+  dossier: Dossier,
+  decision: AdapterDecision,
+  members: readonly PlacedPin[],
+): readonly Draft[] {
   const [first, second] = members;
   const last = members.find(({ connector }) => connector.side === "incoming") ?? members.at(-1);
   if (first === undefined || second === undefined || last === undefined) return [];
   const wire = first.pin.id;
   // Where several meet, each goes on in its own colour.
   const wireFor = (placed: PlacedPin): PinId => (members.length > 2 ? placed.pin.id : wire);
-  const partnerOf = (placed: PlacedPin): PinId | null => (members.length > 2 ? null : (placed === first ? second : first).pin.id);
-  const roleOf = ({ pin, connector }: PlacedPin): string => (decision.kind === "join" ? connector.side : `${connector.side}-${pin.id}`);
-  const made = (placed: PlacedPin): Draft => ({ kind: "build-wire", role: `wire:${placed.pin.id}`, op: { kind: "build-wire", pin: builtCavity(placed.pin.id), to: "there" }, wire: wireFor(placed), at: placed.pin.id, partner: partnerOf(placed), length: lengthOf(dossier, members, placed) });
+  const partnerOf = (placed: PlacedPin): PinId | null =>
+    members.length > 2 ? null : (placed === first ? second : first).pin.id;
+  const roleOf = ({ pin, connector }: PlacedPin): string =>
+    decision.kind === "join" ? connector.side : `${connector.side}-${pin.id}`;
+  const made = (placed: PlacedPin): Draft => ({
+    kind: "build-wire",
+    role: `wire:${placed.pin.id}`,
+    op: { kind: "build-wire", pin: builtCavity(placed.pin.id), to: "there" },
+    wire: wireFor(placed),
+    at: placed.pin.id,
+    partner: partnerOf(placed),
+    length: lengthOf(dossier, members, placed),
+  });
   const seated = (end: EndId, at: PlacedPin, held = wireFor(at)): readonly Draft[] => {
     const here = { wire: held, at: at.pin.id, connector: at.connector.id, partner: partnerOf(at) };
     const suffix = `-${roleOf(at)}`;
     return [
       ...newTerminal(end, at.connector.sealed, suffix, here),
-      { kind: "insert", role: `insert${suffix}`, op: { kind: "insert", end, cavity: builtCavity(at.pin.id) }, ...here, text: "built" },
+      {
+        kind: "insert",
+        role: `insert${suffix}`,
+        op: { kind: "insert", end, cavity: builtCavity(at.pin.id) },
+        ...here,
+        text: "built",
+      },
     ];
   };
   if (isStraight(decision, members)) {
@@ -172,9 +322,20 @@ function wireDrafts(dossier: Dossier, decision: AdapterDecision, members: readon
   }
   const halves = members.map((placed): { readonly end: EndId; readonly drafts: readonly Draft[] } => {
     const own = builtCavity(placed.pin.id);
-    return isFlying(placed) ? { end: farEnd(placed.pin.id), drafts: [] } : { end: farEnd(own), drafts: [made(placed), ...seated(plugEnd(own), placed)] };
+    return isFlying(placed)
+      ? { end: farEnd(placed.pin.id), drafts: [] }
+      : { end: farEnd(own), drafts: [made(placed), ...seated(plugEnd(own), placed)] };
   });
   const others = members.filter((placed) => placed !== first && placed !== last).map(({ pin }) => pin.id);
   const meeting = { wire, at: last.pin.id, partner: last.pin.id, connector: last.connector.id, others };
-  return [...halves.flatMap(({ drafts }) => drafts), { kind: "strip", role: "strip", op: null, ...meeting }, jointDraft(deviceOf(decision), halves.map(({ end }) => end), decision, meeting)];
+  return [
+    ...halves.flatMap(({ drafts }) => drafts),
+    { kind: "strip", role: "strip", op: null, ...meeting },
+    jointDraft(
+      deviceOf(decision),
+      halves.map(({ end }) => end),
+      decision,
+      meeting,
+    ),
+  ];
 }

@@ -1,23 +1,51 @@
 import { briefLines, type Hazard } from "../matching/index.ts";
-import { decisionByPin, indexPins, isDeadEnd, leadPin, namedPins, rankPins, seatOf, undecidedPins, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import {
+  decisionByPin,
+  indexPins,
+  isDeadEnd,
+  leadPin,
+  namedPins,
+  rankPins,
+  seatOf,
+  undecidedPins,
+  type Dossier,
+  type PinId,
+  type PlacedPin,
+} from "../model/index.ts";
 import type { Block } from "./step.ts";
 
 /** Everything that stands in the way of the work, in the order in which it is best settled. */
 export function blocksOf(dossier: Dossier, hazards: readonly Hazard[]): readonly Block[] {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
-  const decisions = [...dossier.decisions].sort((a, b) => (rank.get(leadPin(a)) ?? 0) - (rank.get(leadPin(b)) ?? 0));
+  const decisions = [...dossier.decisions].sort(
+    (a, b) => (rank.get(leadPin(a)) ?? 0) - (rank.get(leadPin(b)) ?? 0),
+  );
   const worked = decisions.filter(({ kind }) => kind !== "leave" && kind !== "forbid").flatMap(namedPins);
   const unseen = worked.filter((id) => pins.get(id)?.pin.content === "unknown");
   const shut = worked.filter((id) => (pins.get(id)?.connector.keepOut ?? "") !== "");
   const undecided = undecidedPins(dossier).map(({ pin }): Block => ({ code: "undecided", pin: pin.id }));
-  const nowhere = decisions.flatMap((decision): Block[] => (decision.kind === "feed" && decision.from.trim() === "" ? [{ code: "feed-from-where", pin: decision.pin }] : []));
+  const nowhere = decisions.flatMap((decision): Block[] =>
+    decision.kind === "feed" && decision.from.trim() === ""
+      ? [{ code: "feed-from-where", pin: decision.pin }]
+      : [],
+  );
   // Only a decided join can stop the work; what is merely suggested is undecided already.
-  const stops = hazards.filter((hazard) => hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null && !hazard.cured);
-  const unserved = briefLines(dossier).flatMap((line): Block[] => (line.item.kept && (line.state === "no-pin" || line.state === "lost") ? [{ code: "unserved", line }] : []));
+  const stops = hazards.filter(
+    (hazard) =>
+      hazard.severity === "stop" && hazard.decision !== null && hazard.answered === null && !hazard.cured,
+  );
+  const unserved = briefLines(dossier).flatMap((line): Block[] =>
+    line.item.kept && (line.state === "no-pin" || line.state === "lost") ? [{ code: "unserved", line }] : [],
+  );
   return [
-    ...undecided, ...shut.map((id): Block => ({ code: "keep-out", pin: id })), ...unseen.map((id): Block => ({ code: "look-first", pin: id })), ...keptCavities(dossier, pins),
-    ...nowhere, ...unserved, ...stops.map((hazard): Block => ({ code: "stop", hazard })),
+    ...undecided,
+    ...shut.map((id): Block => ({ code: "keep-out", pin: id })),
+    ...unseen.map((id): Block => ({ code: "look-first", pin: id })),
+    ...keptCavities(dossier, pins),
+    ...nowhere,
+    ...unserved,
+    ...stops.map((hazard): Block => ({ code: "stop", hazard })),
   ];
 }
 
@@ -27,7 +55,10 @@ function keptCavities(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): re
   return dossier.decisions.flatMap((decision): readonly Block[] => {
     if (decision.kind !== "move" || pins.get(decision.to)?.pin.content !== "occupied") return [];
     const own = byPin.get(decision.to);
-    const leaves = own !== undefined && ((seatOf(own) !== null && own.kind !== "series") || (isDeadEnd(own) && pins.get(decision.to)?.connector.leads === "loom"));
+    const leaves =
+      own !== undefined &&
+      ((seatOf(own) !== null && own.kind !== "series") ||
+        (isDeadEnd(own) && pins.get(decision.to)?.connector.leads === "loom"));
     return leaves ? [] : [{ code: "cavity-kept", pin: decision.to, by: decision.pin }];
   });
 }

@@ -12,15 +12,28 @@ export interface PlanDifference {
   readonly minutes: number;
 }
 
-export function planDifference(before: Pick<Plan, "steps" | "minutes">, after: Pick<Plan, "steps" | "minutes">): PlanDifference {
+export function planDifference(
+  before: Pick<Plan, "steps" | "minutes">,
+  after: Pick<Plan, "steps" | "minutes">,
+): PlanDifference {
   const old = new Map(before.steps.map((step, index) => [step.id, { step, index }]));
   const now = new Set(after.steps.map(({ id }) => id));
   const common = after.steps.filter(({ id }) => old.has(id));
   const kept = longestRising(common.map(({ id }) => old.get(id)?.index ?? 0));
   return {
-    added: after.steps.filter(({ id }) => !old.has(id)), gone: before.steps.filter(({ id }) => !now.has(id)),
+    added: after.steps.filter(({ id }) => !old.has(id)),
+    gone: before.steps.filter(({ id }) => !now.has(id)),
     moved: common.filter((_, i) => !kept.has(i)).map(({ id }) => id),
-    changed: common.filter((step) => { const was = old.get(step.id)?.step; return was !== undefined && JSON.stringify([was.op, was.length, was.device, was.from, was.text]) !== JSON.stringify([step.op, step.length, step.device, step.from, step.text]); }).map(({ id }) => id),
+    changed: common
+      .filter((step) => {
+        const was = old.get(step.id)?.step;
+        return (
+          was !== undefined &&
+          JSON.stringify([was.op, was.length, was.device, was.from, was.text]) !==
+            JSON.stringify([step.op, step.length, step.device, step.from, step.text])
+        );
+      })
+      .map(({ id }) => id),
     minutes: after.minutes - before.minutes,
   };
 }
@@ -31,7 +44,7 @@ function longestRising(numbers: readonly number[]): ReadonlySet<number> {
   const before = numbers.map(() => -1);
   numbers.forEach((number, i) => {
     let low = 0;
-    for (let high = tails.length; low < high; ) {
+    for (let high = tails.length; low < high;) {
       const middle = (low + high) >> 1;
       if ((numbers[tails[middle] ?? 0] ?? 0) < number) low = middle + 1;
       else high = middle;

@@ -18,13 +18,18 @@ export interface Displaced {
 }
 
 /** Releases and insertions of a terminal count once for each place it is taken to: one for each displaced end, and one more for each cycle. */
-export const transfersOf = (components: readonly Displaced[]): number => components.reduce((sum, { kind, moves }) => sum + moves.length + (kind === "cycle" ? 1 : 0), 0);
+export const transfersOf = (components: readonly Displaced[]): number =>
+  components.reduce((sum, { kind, moves }) => sum + moves.length + (kind === "cycle" ? 1 : 0), 0);
 
 /**
  * The chains and cycles of all terminals that move. Each cavity is left once and filled once at most, so they are paths and rings;
  * `parkable` says which wire of a ring can lie loose without being taken for another one, `rank` breaks ties.
  */
-export function displaced(decisions: readonly Decision[], rank: (pin: PinId) => number, parkable: (pin: PinId) => boolean = () => true): readonly Displaced[] {
+export function displaced(
+  decisions: readonly Decision[],
+  rank: (pin: PinId) => number,
+  parkable: (pin: PinId) => boolean = () => true,
+): readonly Displaced[] {
   const moves = decisions.flatMap((decision): readonly Displacement[] => {
     const to = seatOf(decision);
     return to === null ? [] : [{ from: leadPin(decision), to, decision }];
@@ -34,20 +39,31 @@ export function displaced(decisions: readonly Decision[], rank: (pin: PinId) => 
   const seen = new Set<PinId>();
   const walkBack = (last: Displacement): Displacement[] => {
     const line: Displacement[] = [];
-    for (let move: Displacement | undefined = last; move !== undefined && !seen.has(move.from); move = filling.get(move.from)) {
+    for (
+      let move: Displacement | undefined = last;
+      move !== undefined && !seen.has(move.from);
+      move = filling.get(move.from)
+    ) {
       seen.add(move.from);
       line.push(move);
     }
     return line;
   };
   const inOrder = [...moves].sort((a, b) => rank(a.from) - rank(b.from));
-  const chains = inOrder.filter(({ to }) => !leaving.has(to)).map((last): Displaced => ({ kind: "chain", moves: walkBack(last) }));
-  const cycles = inOrder.filter(({ from }) => !seen.has(from)).flatMap((first): readonly Displaced[] => {
-    if (seen.has(first.from)) return [];
-    const ring = walkBack(first);
-    const parked = Math.max(0, ring.findIndex(({ from }) => parkable(from)));
-    return [{ kind: "cycle", moves: [...ring.slice(parked), ...ring.slice(0, parked)] }];
-  });
+  const chains = inOrder
+    .filter(({ to }) => !leaving.has(to))
+    .map((last): Displaced => ({ kind: "chain", moves: walkBack(last) }));
+  const cycles = inOrder
+    .filter(({ from }) => !seen.has(from))
+    .flatMap((first): readonly Displaced[] => {
+      if (seen.has(first.from)) return [];
+      const ring = walkBack(first);
+      const parked = Math.max(
+        0,
+        ring.findIndex(({ from }) => parkable(from)),
+      );
+      return [{ kind: "cycle", moves: [...ring.slice(parked), ...ring.slice(0, parked)] }];
+    });
   return [...chains, ...cycles].sort((a, b) => rank(leadOf(a)) - rank(leadOf(b)));
 }
 

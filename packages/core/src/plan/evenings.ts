@@ -21,13 +21,23 @@ export function splitIntoEvenings({ groups }: Pick<Plan, "groups">, minutes: num
 }
 
 /** Where to stop so that each leg of the loom has an evening of its own: after the last circuit before the work goes on at another leg, or place where no leg is named. */
-export function splitByLeg({ groups, steps }: Pick<Plan, "groups" | "steps">, dossier: Pick<Dossier, "connectors">): readonly StepId[] {
+export function splitByLeg(
+  { groups, steps }: Pick<Plan, "groups" | "steps">,
+  dossier: Pick<Dossier, "connectors">,
+): readonly StepId[] {
   const branches = new Map(dossier.connectors.map(({ id, branch }) => [id, branch]));
   const byId = new Map(steps.map((step) => [step.id, step]));
-  const legs = groups.filter(({ stage }) => stage === "wire").map((group) => {
-    const [first] = group.steps;
-    const connector = first === undefined ? null : (byId.get(first)?.connector ?? null);
-    return { leg: (connector === null ? "" : branches.get(connector)) || group.place, last: group.steps.at(-1) };
-  });
-  return legs.flatMap(({ leg, last }, i) => (last !== undefined && i < legs.length - 1 && legs[i + 1]?.leg !== leg ? [last] : []));
+  const legs = groups
+    .filter(({ stage }) => stage === "wire")
+    .map((group) => {
+      const [first] = group.steps;
+      const connector = first === undefined ? null : (byId.get(first)?.connector ?? null);
+      return {
+        leg: (connector === null ? "" : branches.get(connector)) || group.place,
+        last: group.steps.at(-1),
+      };
+    });
+  return legs.flatMap(({ leg, last }, i) =>
+    last !== undefined && i < legs.length - 1 && legs[i + 1]?.leg !== leg ? [last] : [],
+  );
 }

@@ -1,4 +1,15 @@
-import { allPins, decisionByPin, decisionId, linkedPairs, pinName, seatOf, type DecisionId, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import {
+  allPins,
+  decisionByPin,
+  decisionId,
+  linkedPairs,
+  pinName,
+  seatOf,
+  type DecisionId,
+  type Dossier,
+  type PinId,
+  type PlacedPin,
+} from "../model/index.ts";
 
 /** A flag for a wire: where it comes from, where it goes, what it is for. */
 export interface Flag {
@@ -15,11 +26,35 @@ export function flagsOf(dossier: Dossier): readonly Flag[] {
   const name = (id: PinId): string => names.get(id) ?? "";
   return allPins(dossier).flatMap((pin): readonly Flag[] => {
     const decision = byPin.get(pin.pin.id);
-    if (decision === undefined || decision.kind === "leave" || decision.kind === "mate" || pin.pin.content !== "occupied") return [];
+    if (
+      decision === undefined ||
+      decision.kind === "leave" ||
+      decision.kind === "mate" ||
+      pin.pin.content !== "occupied"
+    )
+      return [];
     const pairs = linkedPairs(decision);
-    const across = pairs.flatMap(([vehicle, incoming]) => (vehicle === pin.pin.id ? [incoming] : incoming === pin.pin.id ? [vehicle] : []));
+    const across = pairs.flatMap(([vehicle, incoming]) =>
+      vehicle === pin.pin.id ? [incoming] : incoming === pin.pin.id ? [vehicle] : [],
+    );
     const seat = seatOf(decision);
-    const to = decision.kind === "series" ? (pin.pin.id === decision.vehicle ? name(decision.into) : name(decision.vehicle)) : across.length > 0 ? across.map(name).join(", ") : decision.kind === "jumper" ? decision.pins.filter((id) => id !== pin.pin.id).map(name).join(", ") : decision.kind === "feed" ? decision.from : seat === null ? "" : name(seat);
+    const to =
+      decision.kind === "series"
+        ? pin.pin.id === decision.vehicle
+          ? name(decision.into)
+          : name(decision.vehicle)
+        : across.length > 0
+          ? across.map(name).join(", ")
+          : decision.kind === "jumper"
+            ? decision.pins
+                .filter((id) => id !== pin.pin.id)
+                .map(name)
+                .join(", ")
+            : decision.kind === "feed"
+              ? decision.from
+              : seat === null
+                ? ""
+                : name(seat);
     return [{ pin, decision: decisionId(decision), to }];
   });
 }

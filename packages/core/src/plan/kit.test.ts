@@ -13,8 +13,27 @@ function decidedDemo(): Dossier {
   const start = demoDossier();
   const at = byName(start);
   const common = { sure: "sure" as const, reason: "", answers: [] };
-  const join = (vehicle: string, incoming: string): Decision => ({ kind: "join", vehicle: at(`B12.${vehicle}`), incoming: at(`AL-P.${incoming}`), method: "move", ...common });
-  const put: Decision[] = [join("4", "M"), join("9", "F"), join("10", "N"), join("11", "G"), { ...join("5", "H"), method: "splice", device: { kind: "converter", what: "a pulse converter" } } as Decision, join("14", "L"), { kind: "cap", pin: at("B12.3"), ...common }, { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common }];
+  const join = (vehicle: string, incoming: string): Decision => ({
+    kind: "join",
+    vehicle: at(`B12.${vehicle}`),
+    incoming: at(`AL-P.${incoming}`),
+    method: "move",
+    ...common,
+  });
+  const put: Decision[] = [
+    join("4", "M"),
+    join("9", "F"),
+    join("10", "N"),
+    join("11", "G"),
+    {
+      ...join("5", "H"),
+      method: "splice",
+      device: { kind: "converter", what: "a pulse converter" },
+    } as Decision,
+    join("14", "L"),
+    { kind: "cap", pin: at("B12.3"), ...common },
+    { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common },
+  ];
   const done = applyCommand(start, { kind: "decide", put, remove: [] });
   if (!done.ok) throw new Error(done.error.code);
   return done.value.dossier;
@@ -23,67 +42,138 @@ function decidedDemo(): Dossier {
 describe("kitOf", () => {
   it("leaves no step without what it needs, counts pieces by steps, and is the same in whatever order the rows come", () => {
     let [steps, joints] = [0, 0];
-    fc.assert(fc.property(decidedDossier(6), (dossier) => {
-      const plan = planWork(dossier);
-      const kit = kitOf(dossier, plan);
-      const served = new Set(kit.flatMap((item) => item.steps));
-      // What the hand does alone needs nothing; a terminal that goes from plug to plug brings everything with it.
-      const byHand = ["insert", "wait", "disconnect", "connect", "take-up", "uncover", "tug", "try", "program", "inspect", "note-odometer"];
-      for (const step of plan.steps) expect(served.has(step.id), step.kind).toBe(!byHand.includes(step.kind));
-      const pieces = (what: RegExp): number => kit.filter((item) => what.test(item.what)).reduce((sum, item) => sum + item.count, 0);
-      expect(pieces(/^(joint barrel|solder sleeve|electrical solder)/)).toBe(plan.steps.filter(({ kind }) => kind === "splice").length);
-      expect(pieces(/^cavity plug/)).toBe(plan.steps.filter(({ kind }) => kind === "plug").length);
-      expect(pieces(/^connection to/)).toBe(plan.steps.filter(({ kind }) => kind === "feed").length);
-      expect(new Set(kit.map(kitKey)).size).toBe(kit.length);
-      for (const item of kit) expect(item.kind === "tool" ? item.count : item.steps.length).toBe(item.count);
-      const turned = { ...dossier, connectors: [...dossier.connectors].reverse(), decisions: [...dossier.decisions].reverse() };
-      expect(kitOf(turned, planWork(turned))).toEqual(kit);
-      steps += plan.steps.length;
-      joints += pieces(/^(joint barrel|solder sleeve|electrical solder)/);
-    }), { numRuns: 400, seed: 50 });
+    fc.assert(
+      fc.property(decidedDossier(6), (dossier) => {
+        const plan = planWork(dossier);
+        const kit = kitOf(dossier, plan);
+        const served = new Set(kit.flatMap((item) => item.steps));
+        // What the hand does alone needs nothing; a terminal that goes from plug to plug brings everything with it.
+        const byHand = [
+          "insert",
+          "wait",
+          "disconnect",
+          "connect",
+          "take-up",
+          "uncover",
+          "tug",
+          "try",
+          "program",
+          "inspect",
+          "note-odometer",
+        ];
+        for (const step of plan.steps)
+          expect(served.has(step.id), step.kind).toBe(!byHand.includes(step.kind));
+        const pieces = (what: RegExp): number =>
+          kit.filter((item) => what.test(item.what)).reduce((sum, item) => sum + item.count, 0);
+        expect(pieces(/^(joint barrel|solder sleeve|electrical solder)/)).toBe(
+          plan.steps.filter(({ kind }) => kind === "splice").length,
+        );
+        expect(pieces(/^cavity plug/)).toBe(plan.steps.filter(({ kind }) => kind === "plug").length);
+        expect(pieces(/^connection to/)).toBe(plan.steps.filter(({ kind }) => kind === "feed").length);
+        expect(new Set(kit.map(kitKey)).size).toBe(kit.length);
+        for (const item of kit)
+          expect(item.kind === "tool" ? item.count : item.steps.length).toBe(item.count);
+        const turned = {
+          ...dossier,
+          connectors: [...dossier.connectors].reverse(),
+          decisions: [...dossier.decisions].reverse(),
+        };
+        expect(kitOf(turned, planWork(turned))).toEqual(kit);
+        steps += plan.steps.length;
+        joints += pieces(/^(joint barrel|solder sleeve|electrical solder)/);
+      }),
+      { numRuns: 400, seed: 50 },
+    );
     expect(steps).toBeGreaterThan(4000);
     expect(joints).toBeGreaterThan(100);
   });
 
   it("lists the demo's parts, sized by what meets in each joint", () => {
     const dossier = decidedDemo();
-    const kit = kitOf(dossier, planWork(dossier)).map(({ kind, what, size, count, spare }) => `${kind} ${count}+${spare} ${what}${size === "" ? "" : `, ${size}`}`);
+    const kit = kitOf(dossier, planWork(dossier)).map(
+      ({ kind, what, size, count, spare }) =>
+        `${kind} ${count}+${spare} ${what}${size === "" ? "" : `, ${size}`}`,
+    );
     // B12.1 2 mm² onto AL-P.C 1.5; B12.2 1.25 onto AL-P.A 1.5; the converter between 0.5 and 0.35.
-    expect(kit).toEqual(expect.arrayContaining(["part 1+1 joint barrel, 3.5 mm² together", "part 1+1 joint barrel, 2.75 mm² together", "part 1+0 a pulse converter", "part 1+0 connection to spare fuse F22, 5 A", "part 1+0 wire for the feed, red, white stripe, 0.75 mm², as long as its way"]));
-    expect(kit.filter((line) => line.startsWith("tool")).every((line) => line.startsWith("tool 1+0"))).toBe(true);
+    expect(kit).toEqual(
+      expect.arrayContaining([
+        "part 1+1 joint barrel, 3.5 mm² together",
+        "part 1+1 joint barrel, 2.75 mm² together",
+        "part 1+0 a pulse converter",
+        "part 1+0 connection to spare fuse F22, 5 A",
+        "part 1+0 wire for the feed, red, white stripe, 0.75 mm², as long as its way",
+      ]),
+    );
+    expect(kit.filter((line) => line.startsWith("tool")).every((line) => line.startsWith("tool 1+0"))).toBe(
+      true,
+    );
   });
 });
 
 describe("compareMethods", () => {
   it("plans each way soundly; moving cuts nothing that a part between does not cut, splicing moves no terminal", () => {
     let differ = 0;
-    fc.assert(fc.property(decidedDossier(5).filter((dossier) => planWork(allBy(dossier, "splice")).blocks.every(({ code }) => code !== "cavity-kept")), (dossier) => {
-      for (const method of METHODS) expect(checkPlan(allBy(dossier, method), planWork(allBy(dossier, method)))).toBeNull();
-      const [decided, move, splice, adapter] = compareMethods(dossier);
-      // What fills an empty cavity moves in any case, and so does what moves within its own side.
-      const isEmpty = (pin: string): boolean => dossier.connectors.some(({ pins }) => pins.some(({ id, content }) => id === pin && content === "empty"));
-      // A wire that is led through a part by its empty cavity moves there, and the lead that comes back takes its place.
-      const seated = dossier.decisions.map((decision) => (decision.kind === "move" || (decision.kind === "join" && isEmpty(decision.incoming)) ? 1 : decision.kind === "series" && isEmpty(decision.into) ? 2 : 0));
-      expect(splice!.cost.moved).toBe(seated.reduce<number>((sum, one) => sum + one, 0));
-      expect(move!.cost.joints).toBeLessThanOrEqual(splice!.cost.joints);
-      expect(splice!.cost.joints).toBeGreaterThanOrEqual(decided!.cost.joints);
-      expect(adapter!.cost.cuts).toBeLessThanOrEqual(splice!.cost.cuts);
-      if (move!.cost.joints < splice!.cost.joints) differ++;
-      for (const { cost } of [decided!, move!, splice!, adapter!]) {
-        expect(cost.minutes[0]).toBeLessThanOrEqual(cost.minutes[1]);
-        if (cost.cuts > 0) expect(cost.reversible).toBe("with joints left");
-        if (cost.cuts + cost.joints === 0) expect(cost.reversible).toBe("exact");
-      }
-    }), { numRuns: 200, seed: 52 });
+    fc.assert(
+      fc.property(
+        decidedDossier(5).filter((dossier) =>
+          planWork(allBy(dossier, "splice")).blocks.every(({ code }) => code !== "cavity-kept"),
+        ),
+        (dossier) => {
+          for (const method of METHODS)
+            expect(checkPlan(allBy(dossier, method), planWork(allBy(dossier, method)))).toBeNull();
+          const [decided, move, splice, adapter] = compareMethods(dossier);
+          // What fills an empty cavity moves in any case, and so does what moves within its own side.
+          const isEmpty = (pin: string): boolean =>
+            dossier.connectors.some(({ pins }) =>
+              pins.some(({ id, content }) => id === pin && content === "empty"),
+            );
+          // A wire that is led through a part by its empty cavity moves there, and the lead that comes back takes its place.
+          const seated = dossier.decisions.map((decision) =>
+            decision.kind === "move" || (decision.kind === "join" && isEmpty(decision.incoming))
+              ? 1
+              : decision.kind === "series" && isEmpty(decision.into)
+                ? 2
+                : 0,
+          );
+          expect(splice!.cost.moved).toBe(seated.reduce<number>((sum, one) => sum + one, 0));
+          expect(move!.cost.joints).toBeLessThanOrEqual(splice!.cost.joints);
+          expect(splice!.cost.joints).toBeGreaterThanOrEqual(decided!.cost.joints);
+          expect(adapter!.cost.cuts).toBeLessThanOrEqual(splice!.cost.cuts);
+          if (move!.cost.joints < splice!.cost.joints) differ++;
+          for (const { cost } of [decided!, move!, splice!, adapter!]) {
+            expect(cost.minutes[0]).toBeLessThanOrEqual(cost.minutes[1]);
+            if (cost.cuts > 0) expect(cost.reversible).toBe("with joints left");
+            if (cost.cuts + cost.joints === 0) expect(cost.reversible).toBe("exact");
+          }
+        },
+      ),
+      { numRuns: 200, seed: 52 },
+    );
     expect(differ).toBeGreaterThan(40);
   });
 
   it("counts for one wire alone what that wire takes, each way, and offers no choice where there is none", () => {
     const dossier = decidedDemo();
-    const level = dossier.decisions.find((decision) => decision.kind === "join" && decision.method === "move")!;
+    const level = dossier.decisions.find(
+      (decision) => decision.kind === "join" && decision.method === "move",
+    )!;
     const ways = new Map(waysOfWire(dossier, level).map(({ method, cost }) => [method, cost]));
-    expect(["move", "splice", "adapter"].map((method) => { const { cuts, joints, moved, reversible } = ways.get(method as "move")!; return [cuts, joints, moved, reversible]; })).toEqual([[0, 0, 1, "exact"], [1, 1, 0, "with joints left"], [0, 0, 0, "exact"]]);
-    expect(waysOfWire(dossier, dossier.decisions.find(({ kind }) => kind === "feed")!)).toEqual([]);
+    expect(
+      ["move", "splice", "adapter"].map((method) => {
+        const { cuts, joints, moved, reversible } = ways.get(method as "move")!;
+        return [cuts, joints, moved, reversible];
+      }),
+    ).toEqual([
+      [0, 0, 1, "exact"],
+      [1, 1, 0, "with joints left"],
+      [0, 0, 0, "exact"],
+    ]);
+    expect(
+      waysOfWire(
+        dossier,
+        dossier.decisions.find(({ kind }) => kind === "feed")!,
+      ),
+    ).toEqual([]);
   });
 
   it("adds up over the decisions of a job to what its plan does", () => {

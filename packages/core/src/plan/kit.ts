@@ -1,5 +1,14 @@
 import { deviceWords } from "../matching/index.ts";
-import { findConnector, indexPins, type ConnectorId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
+import {
+  findConnector,
+  indexPins,
+  type ConnectorId,
+  type Dossier,
+  type JointKind,
+  type PinId,
+  type PlacedPin,
+  type StepId,
+} from "../model/index.ts";
 import { systemsOf } from "../shelf/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { newWireColour } from "./adapter.ts";
@@ -51,13 +60,25 @@ export function kitOf(dossier: Dossier, plan: Pick<Plan, "steps">): readonly Kit
     }
   }
   return [...items.values()]
-    .map(({ need: { spared, ...need }, steps }): KitItem => ({ ...need, count: need.kind === "tool" ? 1 : steps.length, spare: spared ? Math.ceil(steps.length / 10) : 0, steps }))
-    .sort((a, b) => KIT_KINDS.indexOf(a.kind) - KIT_KINDS.indexOf(b.kind) || compareText(a.what, b.what) || compareText(a.size, b.size));
+    .map(({ need: { spared, ...need }, steps }): KitItem => ({
+      ...need,
+      count: need.kind === "tool" ? 1 : steps.length,
+      spare: spared ? Math.ceil(steps.length / 10) : 0,
+      steps,
+    }))
+    .sort(
+      (a, b) =>
+        KIT_KINDS.indexOf(a.kind) - KIT_KINDS.indexOf(b.kind) ||
+        compareText(a.what, b.what) ||
+        compareText(a.size, b.size),
+    );
 }
 
 function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonly Need[] {
   const placed = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
-  const meeting = [step.wire, step.partner, ...step.others].flatMap((id) => (id === null ? [] : [placed(id)]));
+  const meeting = [step.wire, step.partner, ...step.others].flatMap((id) =>
+    id === null ? [] : [placed(id)],
+  );
   const joint = joined(meeting.map(({ pin }) => pin.size));
   const single = joined([step.wire === null ? null : placed(step.wire).pin.size]);
   const plug = step.connector === null ? "the plug" : findConnector(dossier, step.connector).name;
@@ -77,7 +98,10 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "remove-part":
     case "refit-part": {
       const off = partOfStep(step, dossier.worklist);
-      return [...(off === undefined || off.tool === "" ? [] : [tool(off.tool)]), ...(step.kind === "refit-part" && typeof off?.torque === "number" ? [tool("torque wrench")] : [])];
+      return [
+        ...(off === undefined || off.tool === "" ? [] : [tool(off.tool)]),
+        ...(step.kind === "refit-part" && typeof off?.torque === "number" ? [tool("torque wrench")] : []),
+      ];
     }
     case "drill":
       return [tool("drill and deburrer"), part("grommet for the new hole"), consumable("paint for the edge")];
@@ -95,13 +119,25 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "splice":
       return jointNeeds(step.joint, joint);
     case "fit-device":
-      return [part(step.device === null ? "the part between" : deviceWords(step.device)), ...jointNeeds(step.joint, joint).filter((need) => need.kind !== "part")];
+      return [
+        part(step.device === null ? "the part between" : deviceWords(step.device)),
+        ...jointNeeds(step.joint, joint).filter((need) => need.kind !== "part"),
+      ];
     case "cap":
       return [consumable("end cap or adhesive-lined sleeve", single), tool("hot-air gun")];
     case "route":
-      return [part(`wire for the feed, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`, `${single}, as long as its way`), part("grommet where it goes through metal"), consumable("tape and ties")];
+      return [
+        part(
+          `wire for the feed, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`,
+          `${single}, as long as its way`,
+        ),
+        part("grommet where it goes through metal"),
+        consumable("tape and ties"),
+      ];
     case "feed":
-      return step.text === "ground" ? [consumable("protection for the bare metal"), tool("spanner for the ground point")] : [part(`connection to ${step.from ?? "the supply"}`), tool("crimp tool for the terminals")];
+      return step.text === "ground"
+        ? [consumable("protection for the bare metal"), tool("spanner for the ground point")]
+        : [part(`connection to ${step.from ?? "the supply"}`), tool("crimp tool for the terminals")];
     case "ring":
       return [part("ring terminal", single, true), tool("crimp tool for the terminals")];
     case "fuse":
@@ -109,7 +145,12 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "build-shell":
       return [part(`shell that meets ${plug}`)];
     case "build-wire":
-      return [part(`wire, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`, `${single}${step.length === null ? "" : `, ${step.length} mm`}`)];
+      return [
+        part(
+          `wire, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`,
+          `${single}${step.length === null ? "" : `, ${step.length} mm`}`,
+        ),
+      ];
     case "seal":
       return [part(`wire seal for ${plug}`, single, true)];
     case "crimp":
@@ -143,12 +184,22 @@ function jointNeeds(by: JointKind | null, size: string): readonly Need[] {
   const sleeve = consumable("adhesive-lined sleeve", size);
   switch (by) {
     case "solder":
-      return [consumable("electrical solder with flux core"), sleeve, tool("soldering iron"), tool("hot-air gun")];
+      return [
+        consumable("electrical solder with flux core"),
+        sleeve,
+        tool("soldering iron"),
+        tool("hot-air gun"),
+      ];
     case "sleeve":
       return [part("solder sleeve", size, true), tool("hot-air gun")];
     case "crimp":
     case null:
-      return [part("joint barrel", size, true), sleeve, tool("crimp tool for the barrel"), tool("hot-air gun")];
+      return [
+        part("joint barrel", size, true),
+        sleeve,
+        tool("crimp tool for the barrel"),
+        tool("hot-air gun"),
+      ];
   }
 }
 
@@ -161,12 +212,18 @@ function joined(sizes: readonly (number | null)[]): string {
 
 /** What opens the terminals of a connector, by the systems that its shell takes. */
 function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly string[] {
-  const tools = connector === null ? [] : systemsOf(findConnector(dossier, connector)).flatMap(({ tool: opener }) => opener ?? []);
-  return tools.length === 0 ? ["release tool for the terminals (find the system on the Shelf)"] : [...new Set(tools)];
+  const tools =
+    connector === null
+      ? []
+      : systemsOf(findConnector(dossier, connector)).flatMap(({ tool: opener }) => opener ?? []);
+  return tools.length === 0
+    ? ["release tool for the terminals (find the system on the Shelf)"]
+    : [...new Set(tools)];
 }
 
 /** "spare fuse F22, 5 A" where the word stands before it already: "F22, 5 A". */
 export const withoutFuse = (from: string): string => from.replace(/^(spare )?fuse /i, "");
 
 /** A name for a line of the kit, the same as long as the thing is the same. */
-export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string => `${kind}: ${what}${size === "" ? "" : `, ${size}`}`;
+export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string =>
+  `${kind}: ${what}${size === "" ? "" : `, ${size}`}`;

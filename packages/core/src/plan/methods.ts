@@ -1,4 +1,13 @@
-import { indexPins, methodOf, METHODS, namedPins, type Decision, type Dossier, type Method, type PinId } from "../model/index.ts";
+import {
+  indexPins,
+  methodOf,
+  METHODS,
+  namedPins,
+  type Decision,
+  type Dossier,
+  type Method,
+  type PinId,
+} from "../model/index.ts";
 import { kitOf } from "./kit.ts";
 import { WORK_TABLE } from "./adapter.ts";
 import { planWork } from "./plan.ts";
@@ -25,8 +34,12 @@ export function costOf(dossier: Dossier, plan: Pick<Plan, "steps" | "range">): M
   const onTable = plan.steps.filter(({ op, place }) => op?.kind === "splice" && place === WORK_TABLE).length;
   const kit = kitOf(dossier, plan);
   return {
-    cuts, joints, moved: ops.filter((op) => op.kind === "insert" && own.has(op.cavity)).length, reversible: cuts + joints - onTable === 0 ? "exact" : "with joints left",
-    parts: kit.filter(({ kind }) => kind !== "tool").reduce((sum, item) => sum + item.count, 0), tools: kit.filter(({ kind }) => kind === "tool").length,
+    cuts,
+    joints,
+    moved: ops.filter((op) => op.kind === "insert" && own.has(op.cavity)).length,
+    reversible: cuts + joints - onTable === 0 ? "exact" : "with joints left",
+    parts: kit.filter(({ kind }) => kind !== "tool").reduce((sum, item) => sum + item.count, 0),
+    tools: kit.filter(({ kind }) => kind === "tool").length,
     minutes: [Math.round(plan.range[0]), Math.round(plan.range[1])],
   };
 }
@@ -42,12 +55,20 @@ export interface MethodChoice {
  */
 export function waysIn(dossier: Dossier): (decision: Decision) => readonly Method[] {
   const pins = indexPins(dossier);
-  const mated = new Set(dossier.decisions.flatMap((decision) => (decision.kind === "mate" ? namedPins(decision).map((id) => pins.get(id)?.connector.id) : [])));
+  const mated = new Set(
+    dossier.decisions.flatMap((decision) =>
+      decision.kind === "mate" ? namedPins(decision).map((id) => pins.get(id)?.connector.id) : [],
+    ),
+  );
   const isEmpty = (id: PinId): boolean => pins.get(id)?.pin.content === "empty";
   const known = (decision: Decision): readonly Method[] => {
     switch (decision.kind) {
       case "join":
-        return isEmpty(decision.incoming) ? ["move"] : decision.device === undefined ? METHODS : ["splice", "adapter"];
+        return isEmpty(decision.incoming)
+          ? ["move"]
+          : decision.device === undefined
+            ? METHODS
+            : ["splice", "adapter"];
       case "merge":
       case "split":
       case "jumper":
@@ -58,25 +79,47 @@ export function waysIn(dossier: Dossier): (decision: Decision) => readonly Metho
         return [];
     }
   };
-  return (decision) => known(decision).filter((method) => method !== "adapter" || !namedPins(decision).some((id) => mated.has(pins.get(id)?.connector.id)));
+  return (decision) =>
+    known(decision).filter(
+      (method) =>
+        method !== "adapter" || !namedPins(decision).some((id) => mated.has(pins.get(id)?.connector.id)),
+    );
 }
 
 /** The same decision carried out in another way; one that does not know this way is spliced instead of moved where it can be, else it stays as it was. */
 function carriedOutBy(decision: Decision, method: Method, ways: readonly Method[]): Decision {
-  const way = ways.includes(method) ? method : ways.includes("splice") && method === "move" ? "splice" : methodOf(decision);
+  const way = ways.includes(method)
+    ? method
+    : ways.includes("splice") && method === "move"
+      ? "splice"
+      : methodOf(decision);
   return way === null || way === methodOf(decision) ? decision : ({ ...decision, method: way } as Decision);
 }
 
 /** Everything that could be done otherwise done in one way. What is so already is the same decision. */
 export function allBy(dossier: Dossier, method: Method): Dossier {
   const ways = waysIn(dossier);
-  return { ...dossier, decisions: dossier.decisions.map((decision) => carriedOutBy(decision, method, ways(decision))) };
+  return {
+    ...dossier,
+    decisions: dossier.decisions.map((decision) => carriedOutBy(decision, method, ways(decision))),
+  };
 }
 
 /** The job as it is decided, and with every plain join moved, spliced or by adapter, each planned in full and counted. */
-export function compareMethods(dossier: Dossier, asDecided: Pick<Plan, "steps" | "range"> = planWork(dossier)): readonly MethodChoice[] {
-  const choice = (method: Method, job: Dossier): MethodChoice => ({ method, cost: costOf(job, planWork(job)) });
-  return [{ method: "as-decided", cost: costOf(dossier, asDecided) }, choice("move", allBy(dossier, "move")), choice("splice", allBy(dossier, "splice")), choice("adapter", allBy(dossier, "adapter"))];
+export function compareMethods(
+  dossier: Dossier,
+  asDecided: Pick<Plan, "steps" | "range"> = planWork(dossier),
+): readonly MethodChoice[] {
+  const choice = (method: Method, job: Dossier): MethodChoice => ({
+    method,
+    cost: costOf(job, planWork(job)),
+  });
+  return [
+    { method: "as-decided", cost: costOf(dossier, asDecided) },
+    choice("move", allBy(dossier, "move")),
+    choice("splice", allBy(dossier, "splice")),
+    choice("adapter", allBy(dossier, "adapter")),
+  ];
 }
 
 export interface WayOfWire {

@@ -36,7 +36,14 @@ export function orderByPlace<U extends Unit>(given: readonly U[]): Ordered<U> {
   const ordered = visits.flatMap(({ done }) => done.map((index) => units[index] as U));
   const left = units.filter((unit) => !ordered.includes(unit));
   const changes = Math.max(0, visits.length - 1);
-  return { units: [...ordered, ...left], walk: { changes, atLeast: found === null ? Math.max(0, places.length - 1) : changes, proven: found !== null || changes === places.length - 1 } };
+  return {
+    units: [...ordered, ...left],
+    walk: {
+      changes,
+      atLeast: found === null ? Math.max(0, places.length - 1) : changes,
+      proven: found !== null || changes === places.length - 1,
+    },
+  };
 }
 
 interface Work {
@@ -49,7 +56,11 @@ interface Work {
 function workOf(units: readonly Unit[]): Work {
   const index = new Map(units.map((unit, i) => [unit.id, i]));
   const tiers = [...new Set(units.map(({ tier }) => tier))].sort((a, b) => a - b);
-  return { units, needs: units.map(({ after }) => after.flatMap((id) => index.get(id) ?? [])), tiers: tiers.map((tier) => units.flatMap((unit, i) => (unit.tier === tier ? [i] : []))) };
+  return {
+    units,
+    needs: units.map(({ after }) => after.flatMap((id) => index.get(id) ?? [])),
+    tiers: tiers.map((tier) => units.flatMap((unit, i) => (unit.tier === tier ? [i] : []))),
+  };
 }
 
 interface Visit {
@@ -58,12 +69,16 @@ interface Visit {
 }
 
 /** Everything that can be done at a place without leaving it. */
-function visit({ units, needs, tiers }: Work, before: Uint8Array, place: string): { readonly done: readonly number[]; readonly after: Uint8Array } {
+function visit(
+  { units, needs, tiers }: Work,
+  before: Uint8Array,
+  place: string,
+): { readonly done: readonly number[]; readonly after: Uint8Array } {
   const after = before.slice();
   const done: number[] = [];
   for (const tier of tiers) {
     const here = tier.filter((i) => units[i]?.place === place);
-    for (let grew = true; grew; ) {
+    for (let grew = true; grew;) {
       grew = false;
       for (const i of here) {
         if (after[i] === 1 || needs[i]?.some((need) => after[need] !== 1) === true) continue;
@@ -112,7 +127,8 @@ function shortest(work: Work, places: readonly string[]): readonly Visit[] | nul
 
 function unrolled(last: Trail | null): readonly Visit[] {
   const visits: Visit[] = [];
-  for (let trail = last; trail !== null; trail = trail.before) visits.unshift({ place: trail.place, done: trail.done });
+  for (let trail = last; trail !== null; trail = trail.before)
+    visits.unshift({ place: trail.place, done: trail.done });
   return visits;
 }
 
@@ -120,7 +136,9 @@ function greedy(work: Work, places: readonly string[]): readonly Visit[] {
   const visits: Visit[] = [];
   let state = new Uint8Array(work.units.length);
   for (;;) {
-    const best = places.map((place) => ({ place, ...visit(work, state, place) })).reduce((a, b) => (b.done.length > a.done.length ? b : a));
+    const best = places
+      .map((place) => ({ place, ...visit(work, state, place) }))
+      .reduce((a, b) => (b.done.length > a.done.length ? b : a));
     if (best.done.length === 0) return visits;
     visits.push({ place: best.place, done: best.done });
     state = best.after as Uint8Array<ArrayBuffer>;

@@ -24,7 +24,14 @@ export function owedAfter(hazards: readonly Hazard[]): readonly Owed[] {
     const told = subject === undefined ? detail : `The work touches ${subject}`;
     const key = `${rule} ${title} ${told}`;
     const before = owed.get(key);
-    owed.set(key, { rule, title, detail: told, cure, pins: [...new Set([...(before?.pins ?? []), ...pins])], accepted: before?.accepted || (answered?.reason ?? "") });
+    owed.set(key, {
+      rule,
+      title,
+      detail: told,
+      cure,
+      pins: [...new Set([...(before?.pins ?? []), ...pins])],
+      accepted: before?.accepted || (answered?.reason ?? ""),
+    });
   }
   return [...owed.values()];
 }

@@ -1,6 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyOperation, connectedPoints, initialState, type EndPlace, type HarnessState, type Operation } from "../harness/index.ts";
+import {
+  applyOperation,
+  connectedPoints,
+  initialState,
+  type EndPlace,
+  type HarnessState,
+  type Operation,
+} from "../harness/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionPins, type Decision, type Dossier } from "../model/index.ts";
 import { stepWords } from "../words/index.ts";
@@ -16,8 +23,23 @@ export function decidedDemo(): Dossier {
   const start = demoDossier();
   const at = byName(start);
   const common = { sure: "sure" as const, reason: "", answers: [] };
-  const join = (vehicle: string, incoming: string): Decision => ({ kind: "join", vehicle: at(`B12.${vehicle}`), incoming: at(`AL-P.${incoming}`), method: "move", ...common });
-  const put: Decision[] = [join("4", "M"), { ...join("5", "H"), sure: "check" }, join("9", "F"), join("10", "N"), join("11", "G"), join("14", "L"), { kind: "cap", pin: at("B12.3"), ...common }, { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common }];
+  const join = (vehicle: string, incoming: string): Decision => ({
+    kind: "join",
+    vehicle: at(`B12.${vehicle}`),
+    incoming: at(`AL-P.${incoming}`),
+    method: "move",
+    ...common,
+  });
+  const put: Decision[] = [
+    join("4", "M"),
+    { ...join("5", "H"), sure: "check" },
+    join("9", "F"),
+    join("10", "N"),
+    join("11", "G"),
+    join("14", "L"),
+    { kind: "cap", pin: at("B12.3"), ...common },
+    { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common },
+  ];
   const done = applyCommand(start, { kind: "decide", put, remove: [] });
   if (!done.ok) throw new Error(done.error.code);
   return done.value.dossier;
@@ -30,86 +52,135 @@ function replay(start: HarnessState, operations: readonly Operation[]): HarnessS
     return next.value.state;
   }, start);
 }
-const operationsOf = (dossier: Dossier): readonly Operation[] => planWork(dossier).steps.flatMap((step) => step.op ?? []);
+const operationsOf = (dossier: Dossier): readonly Operation[] =>
+  planWork(dossier).steps.flatMap((step) => step.op ?? []);
 
 describe("planWork", () => {
   it("gives plans that the independent checker finds nothing wrong with", () => {
     let steps = 0;
-    const met = { cycles: 0, chains: 0, adapters: 0, windows: 0, sealed: 0, pierced: 0, series: 0, interrupted: 0, removed: 0, joined: 0, mated: 0 };
-    fc.assert(fc.property(fc.oneof({ weight: 4, arbitrary: decidedDossier(3) }, { weight: 1, arbitrary: decidedDossier() }), (dossier) => {
-      const plan = planWork(dossier);
-      steps += plan.steps.length;
-      const has = (kind: string): number => (plan.steps.some((step) => step.kind === kind) ? 1 : 0);
-      met.cycles += has("park");
-      met.chains += plan.groups.some(({ title }) => title.startsWith("One after another")) ? 1 : 0;
-      met.adapters += has("build-shell");
-      met.windows += has("find-live");
-      met.sealed += has("seal");
-      met.pierced += has("pierce");
-      const step = (part: string): number => (plan.steps.some(({ id }) => id.includes(part)) ? 1 : 0);
-      met.series += step("/insert-back");
-      met.interrupted += step("/splice-back");
-      met.removed += step("/cut-branch");
-      met.mated += plan.steps.some(({ op, decision }) => op?.kind === "connect" && decision !== null) ? 1 : 0;
-      met.joined += plan.steps.some(({ place, op }) => place === "work table" && op?.kind === "splice" && op.ends.length > 2) ? 1 : 0;
-      expect(checkPlan(dossier, plan)).toBeNull();
-    }), { numRuns: RUNS, seed: 20 });
+    const met = {
+      cycles: 0,
+      chains: 0,
+      adapters: 0,
+      windows: 0,
+      sealed: 0,
+      pierced: 0,
+      series: 0,
+      interrupted: 0,
+      removed: 0,
+      joined: 0,
+      mated: 0,
+    };
+    fc.assert(
+      fc.property(
+        fc.oneof({ weight: 4, arbitrary: decidedDossier(3) }, { weight: 1, arbitrary: decidedDossier() }),
+        (dossier) => {
+          const plan = planWork(dossier);
+          steps += plan.steps.length;
+          const has = (kind: string): number => (plan.steps.some((step) => step.kind === kind) ? 1 : 0);
+          met.cycles += has("park");
+          met.chains += plan.groups.some(({ title }) => title.startsWith("One after another")) ? 1 : 0;
+          met.adapters += has("build-shell");
+          met.windows += has("find-live");
+          met.sealed += has("seal");
+          met.pierced += has("pierce");
+          const step = (part: string): number => (plan.steps.some(({ id }) => id.includes(part)) ? 1 : 0);
+          met.series += step("/insert-back");
+          met.interrupted += step("/splice-back");
+          met.removed += step("/cut-branch");
+          met.mated += plan.steps.some(({ op, decision }) => op?.kind === "connect" && decision !== null)
+            ? 1
+            : 0;
+          met.joined += plan.steps.some(
+            ({ place, op }) => place === "work table" && op?.kind === "splice" && op.ends.length > 2,
+          )
+            ? 1
+            : 0;
+          expect(checkPlan(dossier, plan)).toBeNull();
+        },
+      ),
+      { numRuns: RUNS, seed: 20 },
+    );
     expect(steps).toBeGreaterThan(RUNS * 10);
     for (const count of Object.values(met)) expect(count).toBeGreaterThan(100);
   });
 
   it("replays the same in the naive interpreter, and taken back step by step in refolding gives every state before", () => {
-    fc.assert(fc.property(decidedDossier(5), (dossier) => {
-      const start = initialState(dossier);
-      const operations = operationsOf(dossier);
-      const naive = new NaiveHarness(start);
-      for (const op of operations) expect(naive.do(op)).toBe(true);
-      expect(naive.state).toEqual(plainState(replay(start, operations)));
-    }), { numRuns: 600, seed: 21 });
+    fc.assert(
+      fc.property(decidedDossier(5), (dossier) => {
+        const start = initialState(dossier);
+        const operations = operationsOf(dossier);
+        const naive = new NaiveHarness(start);
+        for (const op of operations) expect(naive.do(op)).toBe(true);
+        expect(naive.state).toEqual(plainState(replay(start, operations)));
+      }),
+      { numRuns: 600, seed: 21 },
+    );
   });
 
   it("reversed on the car ends where it began, up to the residues that it names", () => {
     let residues = 0;
     let exact = 0;
-    fc.assert(fc.property(decidedDossier(5), (dossier) => {
-      const start = initialState(dossier);
-      const reverses: Operation[] = [];
-      const named = new Set<string>();
-      let state = start;
-      for (const op of operationsOf(dossier)) {
-        const next = applyOperation(state, op);
-        if (!next.ok) throw new Error(next.error.code);
-        reverses.unshift(next.value.reverse.op);
-        if (next.value.reverse.kind === "equivalent") named.add(next.value.reverse.residue);
-        state = next.value.state;
-      }
-      const back = reverses.reduce((current, op) => {
-        const next = applyOperation(current, op);
-        if (!next.ok) throw new Error(`${op.kind} back: ${next.error.code}`);
-        return next.value.state;
-      }, state);
-      if (named.size === 0) {
-        exact++;
-        expect(back).toEqual(start);
-      } else {
-        residues++;
-        expect(projected(back)).toEqual(projected(start));
-        for (const [cavity, { state: now }] of Object.entries(back.cavities)) {
-          const before = start.cavities[cavity as keyof typeof start.cavities]!.state;
-          if (now !== before) expect([[before, now], named.has("membrane-pierced")]).toEqual([before === "blank" ? ["blank", "plugged"] : ["empty", "vacated"], true]);
+    fc.assert(
+      fc.property(decidedDossier(5), (dossier) => {
+        const start = initialState(dossier);
+        const reverses: Operation[] = [];
+        const named = new Set<string>();
+        let state = start;
+        for (const op of operationsOf(dossier)) {
+          const next = applyOperation(state, op);
+          if (!next.ok) throw new Error(next.error.code);
+          reverses.unshift(next.value.reverse.op);
+          if (next.value.reverse.kind === "equivalent") named.add(next.value.reverse.residue);
+          state = next.value.state;
         }
-      }
-    }), { numRuns: 800, seed: 22 });
+        const back = reverses.reduce((current, op) => {
+          const next = applyOperation(current, op);
+          if (!next.ok) throw new Error(`${op.kind} back: ${next.error.code}`);
+          return next.value.state;
+        }, state);
+        if (named.size === 0) {
+          exact++;
+          expect(back).toEqual(start);
+        } else {
+          residues++;
+          expect(projected(back)).toEqual(projected(start));
+          for (const [cavity, { state: now }] of Object.entries(back.cavities)) {
+            const before = start.cavities[cavity as keyof typeof start.cavities]!.state;
+            if (now !== before)
+              expect([[before, now], named.has("membrane-pierced")]).toEqual([
+                before === "blank" ? ["blank", "plugged"] : ["empty", "vacated"],
+                true,
+              ]);
+          }
+        }
+      }),
+      { numRuns: 800, seed: 22 },
+    );
     expect(residues).toBeGreaterThan(200);
     expect(exact).toBeGreaterThan(10);
   });
 
   it("is the same for the same dossier, in whatever order the rows come", () => {
-    fc.assert(fc.property(decidedDossier(4), fc.infiniteStream(fc.nat()), (dossier, noise) => {
-      const mixed = <T,>(items: readonly T[]): T[] => [...items].map((item) => [noise.next().value as number, item] as const).sort((a, b) => a[0] - b[0]).map(([, item]) => item);
-      const other: Dossier = { ...dossier, connectors: mixed(dossier.connectors).map((connector) => ({ ...connector, pins: mixed(connector.pins) })), decisions: mixed(dossier.decisions) };
-      expect(JSON.stringify(planWork(other))).toBe(JSON.stringify(planWork(dossier)));
-    }), { numRuns: 300, seed: 23 });
+    fc.assert(
+      fc.property(decidedDossier(4), fc.infiniteStream(fc.nat()), (dossier, noise) => {
+        const mixed = <T>(items: readonly T[]): T[] =>
+          [...items]
+            .map((item) => [noise.next().value as number, item] as const)
+            .sort((a, b) => a[0] - b[0])
+            .map(([, item]) => item);
+        const other: Dossier = {
+          ...dossier,
+          connectors: mixed(dossier.connectors).map((connector) => ({
+            ...connector,
+            pins: mixed(connector.pins),
+          })),
+          decisions: mixed(dossier.decisions),
+        };
+        expect(JSON.stringify(planWork(other))).toBe(JSON.stringify(planWork(dossier)));
+      }),
+      { numRuns: 300, seed: 23 },
+    );
   });
 
   it("has the demo job done in the order of a careful hand", () => {
@@ -117,13 +188,23 @@ describe("planWork", () => {
     const plan = planWork(dossier);
     expect(plan.blocks).toEqual([]);
     expect(checkPlan(dossier, plan)).toBeNull();
-    const lines = plan.steps.map((step) => { const { verb, object, where } = stepWords(step, dossier); return `${verb} ${object}, ${where}`; });
+    const lines = plan.steps.map((step) => {
+      const { verb, object, where } = stepWords(step, dossier);
+      return `${verb} ${object}, ${where}`;
+    });
     const at = (part: string): number => lines.findIndex((line) => line.includes(part));
-    expect(lines.findIndex((line) => line.startsWith("Battery off negative lead first"))).toBeLessThan(at("Unplug"));
+    expect(lines.findIndex((line) => line.startsWith("Battery off negative lead first"))).toBeLessThan(
+      at("Unplug"),
+    );
     expect(lines.at(-1)).toContain("local codes");
     expect(at("Fuse in")).toBeGreaterThan(at("Battery on"));
     // The cavity is empty before it is filled; the vehicle's wire comes out only then.
-    expect([at("Release turquoise, out of AL-P, cavity D"), at("Take out turquoise"), at("out of B12, cavity 7"), at("into AL-P, cavity D")]).toEqual([...Array(4)].map((_, i) => at("Release turquoise") + i));
+    expect([
+      at("Release turquoise, out of AL-P, cavity D"),
+      at("Take out turquoise"),
+      at("out of B12, cavity 7"),
+      at("into AL-P, cavity D"),
+    ]).toEqual([...Array(4)].map((_, i) => at("Release turquoise") + i));
     // Supply last: the ignition splice and the memory feed come after every signal.
     expect(at("Splice white, red stripe")).toBeGreaterThan(at("into AL-P, cavity L"));
     expect(at("from spare fuse F22")).toBeGreaterThan(at("Splice white, red stripe"));
@@ -136,17 +217,42 @@ describe("planWork", () => {
     expect(planWork(dossier).blocks.filter((block) => block.code === "undecided")).toHaveLength(14);
     const at = byName(dossier);
     const common = { sure: "sure" as const, reason: "", answers: [] };
-    const bad = applyCommand(dossier, { kind: "decide", put: [{ kind: "join", vehicle: at("B12.3"), incoming: at("AL-P.N"), method: "move", ...common }, { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: " ", ...common }], remove: [] });
+    const bad = applyCommand(dossier, {
+      kind: "decide",
+      put: [
+        { kind: "join", vehicle: at("B12.3"), incoming: at("AL-P.N"), method: "move", ...common },
+        { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: " ", ...common },
+      ],
+      remove: [],
+    });
     if (!bad.ok) throw new Error(bad.error.code);
-    expect(planWork(bad.value.dossier).blocks).toEqual(expect.arrayContaining([expect.objectContaining({ code: "feed-from-where", pin: at("AL-P.B") }), expect.objectContaining({ code: "stop" })]));
-    const stops = planWork(bad.value.dossier).blocks.flatMap((block) => (block.code === "stop" ? [block.hazard.rule] : []));
+    expect(planWork(bad.value.dossier).blocks).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ code: "feed-from-where", pin: at("AL-P.B") }),
+        expect.objectContaining({ code: "stop" }),
+      ]),
+    );
+    const stops = planWork(bad.value.dossier).blocks.flatMap((block) =>
+      block.code === "stop" ? [block.hazard.rule] : [],
+    );
     expect(stops).toEqual(["supply-onto-signal"]);
-    const answered = { ...bad.value.dossier, decisions: bad.value.dossier.decisions.map((decision) => ({ ...decision, answers: stops.map((rule) => ({ rule, reason: "measured" })) })) };
+    const answered = {
+      ...bad.value.dossier,
+      decisions: bad.value.dossier.decisions.map((decision) => ({
+        ...decision,
+        answers: stops.map((rule) => ({ rule, reason: "measured" })),
+      })),
+    };
     expect(planWork(answered).blocks.some((block) => block.code === "stop")).toBe(false);
     // Nothing is worked on in a plug that stays shut, whatever was answered; leaving a wire as it is is no work.
-    const shut = { ...answered, connectors: answered.connectors.map((connector) => ({ ...connector, keepOut: "restraint system" })) };
+    const shut = {
+      ...answered,
+      connectors: answered.connectors.map((connector) => ({ ...connector, keepOut: "restraint system" })),
+    };
     const touched = planWork(shut).blocks.flatMap((block) => (block.code === "keep-out" ? [block.pin] : []));
-    expect(new Set(touched)).toEqual(new Set(answered.decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins)));
+    expect(new Set(touched)).toEqual(
+      new Set(answered.decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins)),
+    );
   });
 });
 
@@ -154,14 +260,17 @@ describe("checkPlan", () => {
   it("catches every step that is left out", () => {
     let caught = 0;
     let tried = 0;
-    fc.assert(fc.property(decidedDossier(5), fc.nat(), (dossier, where) => {
-      const { steps } = planWork(dossier);
-      const changing = steps.filter((step) => step.op !== null && step.kind !== "plug");
-      if (changing.length === 0) return;
-      const gone = changing[where % changing.length]!;
-      tried++;
-      if (checkPlan(dossier, { steps: steps.filter((step) => step !== gone) }) !== null) caught++;
-    }), { numRuns: 800, seed: 24 });
+    fc.assert(
+      fc.property(decidedDossier(5), fc.nat(), (dossier, where) => {
+        const { steps } = planWork(dossier);
+        const changing = steps.filter((step) => step.op !== null && step.kind !== "plug");
+        if (changing.length === 0) return;
+        const gone = changing[where % changing.length]!;
+        tried++;
+        if (checkPlan(dossier, { steps: steps.filter((step) => step !== gone) }) !== null) caught++;
+      }),
+      { numRuns: 800, seed: 24 },
+    );
     expect(tried).toBeGreaterThan(500);
     expect(caught).toBe(tried);
   });
@@ -169,9 +278,14 @@ describe("checkPlan", () => {
   it("names the first step that cannot be done", () => {
     const dossier = decidedDemo();
     const { steps } = planWork(dossier);
-    expect(checkPlan(dossier, { steps: steps.slice(1) })).toMatchObject({ code: "step-cannot-be-done", problem: { code: "battery-is-on" } });
+    expect(checkPlan(dossier, { steps: steps.slice(1) })).toMatchObject({
+      code: "step-cannot-be-done",
+      problem: { code: "battery-is-on" },
+    });
     const check = steps.find((step) => step.kind === "check")!;
-    expect(checkPlan(dossier, { steps: steps.filter((step) => step !== check) })).toMatchObject({ code: "unchecked-doubt" });
+    expect(checkPlan(dossier, { steps: steps.filter((step) => step !== check) })).toMatchObject({
+      code: "unchecked-doubt",
+    });
     const twice = steps.findIndex((step) => step.kind === "insert");
     const later = [...steps.slice(0, twice), ...steps.slice(twice + 1), steps[twice]!];
     expect(checkPlan(dossier, { steps: later })).toMatchObject({ code: "two-ends-in-the-hand" });
@@ -181,7 +295,16 @@ describe("checkPlan", () => {
 /** What is joined to what, by the points that outlast every cut: cavities, loom runs, supplies. */
 function projected(state: HarnessState): unknown {
   const points = connectedPoints(state);
-  const groups = (Object.keys(state.ends) as (keyof typeof state.ends & Parameters<typeof points.get>[0])[]).map((end) => (points.get(end) ?? []).map((point) => JSON.stringify(point)).sort().join(" "));
-  const covered = (Object.values(state.ends) as EndPlace[]).filter((place) => place.at === "loose" && place.covered).length;
+  const groups = (
+    Object.keys(state.ends) as (keyof typeof state.ends & Parameters<typeof points.get>[0])[]
+  ).map((end) =>
+    (points.get(end) ?? [])
+      .map((point) => JSON.stringify(point))
+      .sort()
+      .join(" "),
+  );
+  const covered = (Object.values(state.ends) as EndPlace[]).filter(
+    (place) => place.at === "loose" && place.covered,
+  ).length;
   return { groups: [...new Set(groups)].sort(), covered };
 }

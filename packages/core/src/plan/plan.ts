@@ -1,7 +1,25 @@
 import { sameColour, type WireColour } from "../colour/index.ts";
 import { applyOperation, initialState, owned, settled, type HarnessState } from "../harness/index.ts";
 import { findHazards } from "../matching/index.ts";
-import { decisionId, decisionSureness, indexPins, indexSources, leadPin, pinColour, pinsInOrder, rankPins, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type JointKind, type PinId, type PlacedPin, type StepId } from "../model/index.ts";
+import {
+  decisionId,
+  decisionSureness,
+  indexPins,
+  indexSources,
+  leadPin,
+  pinColour,
+  pinsInOrder,
+  rankPins,
+  type Connector,
+  type ConnectorId,
+  type Decision,
+  type DecisionId,
+  type Dossier,
+  type JointKind,
+  type PinId,
+  type PlacedPin,
+  type StepId,
+} from "../model/index.ts";
 import { present } from "../util/index.ts";
 import { blocksOf } from "./blocks.ts";
 import { transfersOf } from "./displacements.ts";
@@ -26,7 +44,10 @@ export interface PlanOptions {
  * another without interruption (a cavity emptied before it is filled, insulated before the next cut, supplies last), plugs
  * closed, and only then power, fuses and proof. A pure function of the dossier, of the state it begins with and of what was done.
  */
-export function planWork(dossier: Dossier, { start = initialState(dossier), done = [] }: PlanOptions = {}): Plan {
+export function planWork(
+  dossier: Dossier,
+  { start = initialState(dossier), done = [] }: PlanOptions = {},
+): Plan {
   const hazards = findHazards(dossier);
   const rounds: Round[] = [];
   let state = start;
@@ -38,13 +59,40 @@ export function planWork(dossier: Dossier, { start = initialState(dossier), done
     if (i < all.length - 1) state = replayed(state, round.steps);
   });
   const blocks = blocksOf(dossier, hazards);
-  if (rounds.length === 0) return { steps: [], groups: [], minutes: 0, range: [0, 0], transfers: 0, walk: { changes: 0, atLeast: 0, proven: true }, blocks: [...blocks, ...(blocks.some(({ code }) => code === "undecided") ? [] : [{ code: "nothing-to-do" } as const])] };
+  if (rounds.length === 0)
+    return {
+      steps: [],
+      groups: [],
+      minutes: 0,
+      range: [0, 0],
+      transfers: 0,
+      walk: { changes: 0, atLeast: 0, proven: true },
+      blocks: [
+        ...blocks,
+        ...(blocks.some(({ code }) => code === "undecided") ? [] : [{ code: "nothing-to-do" } as const]),
+      ],
+    };
   const twinsOf = twinFinder(indexPins(dossier));
-  const steps = withEdits(rounds.flatMap((round) => round.steps), dossier.worklist).map((step) => ({ ...step, twins: twinsOf(step) }));
+  const steps = withEdits(
+    rounds.flatMap((round) => round.steps),
+    dossier.worklist,
+  ).map((step) => ({ ...step, twins: twinsOf(step) }));
   const heads = new Map(rounds.flatMap((round) => [...round.heads]));
   const walks = rounds.map(({ walk }) => walk);
-  const walk: Walk = { changes: sum(walks.map(({ changes }) => changes)), atLeast: sum(walks.map(({ atLeast }) => atLeast)), proven: walks.every(({ proven }) => proven) };
-  return { steps, groups: groupsOf(steps, heads), blocks, minutes: sum(steps.map(({ minutes }) => minutes)), range: [sum(steps.map(({ range }) => range[0])), sum(steps.map(({ range }) => range[1]))], transfers: sum(rounds.map(({ transfers }) => transfers)), walk };
+  const walk: Walk = {
+    changes: sum(walks.map(({ changes }) => changes)),
+    atLeast: sum(walks.map(({ atLeast }) => atLeast)),
+    proven: walks.every(({ proven }) => proven),
+  };
+  return {
+    steps,
+    groups: groupsOf(steps, heads),
+    blocks,
+    minutes: sum(steps.map(({ minutes }) => minutes)),
+    range: [sum(steps.map(({ range }) => range[0])), sum(steps.map(({ range }) => range[1]))],
+    transfers: sum(rounds.map(({ transfers }) => transfers)),
+    walk,
+  };
 }
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((total, one) => total + one, 0);
@@ -62,7 +110,10 @@ interface Round {
 }
 
 /** The decisions by the round in which they are carried out: each time the battery is back on, what was not begun is left for the next. */
-function roundsOf(dossier: Dossier, done: readonly StepId[]): readonly { readonly decisions: readonly Decision[]; readonly suffix: string }[] {
+function roundsOf(
+  dossier: Dossier,
+  done: readonly StepId[],
+): readonly { readonly decisions: readonly Decision[]; readonly suffix: string }[] {
   const ranks = rankPins(dossier);
   const rank = (decision: Decision): number => ranks.get(leadPin(decision)) ?? 0;
   let left = dossier.decisions.filter(({ kind }) => kind !== "forbid").sort((a, b) => rank(a) - rank(b));
@@ -79,7 +130,13 @@ function roundsOf(dossier: Dossier, done: readonly StepId[]): readonly { readonl
   }
 }
 
-function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: string, start: HarnessState, hazards: ReturnType<typeof findHazards>): Round | null {
+function planRound(
+  dossier: Dossier,
+  decisions: readonly Decision[],
+  suffix: string,
+  start: HarnessState,
+  hazards: ReturnType<typeof findHazards>,
+): Round | null {
   const pins = indexPins(dossier);
   const pin = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
   const ranks = rankPins(dossier);
@@ -88,40 +145,118 @@ function planRound(dossier: Dossier, decisions: readonly Decision[], suffix: str
   const mates = matesToCome(decisions, start, pin);
   if (work.units.length === 0 && mates.size === 0) return null;
   const { units, walk } = orderByPlace(work.units);
-  const worked = new Set([...units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)), ...[...mates.values()].map(({ decision }) => decision)]);
+  const worked = new Set([
+    ...units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)),
+    ...[...mates.values()].map(({ decision }) => decision),
+  ]);
   const checks = decisions
-    .filter((decision) => decisionSureness(decision, pins, sources) !== "sure" && (worked.has(decisionId(decision)) || decision.kind === "leave"))
+    .filter(
+      (decision) =>
+        decisionSureness(decision, pins, sources) !== "sure" &&
+        (worked.has(decisionId(decision)) || decision.kind === "leave"),
+    )
     .map((decision) => ({ ...checkOf(decision, pin), decision: decisionId(decision) }));
   const apart = stagger();
-  const window = units.flatMap((unit) => unit.window.map(({ draft, decision }) => ({ draft: apart(placed(draft, unit)), decision })));
-  const ways = new Map(decisions.flatMap((decision) => ("joint" in decision && decision.joint !== undefined ? [[decisionId(decision), decision.joint] as const] : [])));
-  const wire = units.flatMap((unit) => unit.drafts.map(({ decision, draft }) => stepOf(`${unit.id}${suffix}`, decision ?? `adapter${suffix}`, decision, jointed(apart(placed(draft, unit)), decision, ways, dossier.worklist.joint))));
-  const handling = handlingOf(dossier, [...wire, ...window.map(({ draft, decision }) => stepOf("window", "window", decision, draft))], mates, start, pin);
-  const owners = new Map<unknown, Step["decision"]>([...checks, ...window].map(({ draft, decision }) => [draft, decision]));
+  const window = units.flatMap((unit) =>
+    unit.window.map(({ draft, decision }) => ({ draft: apart(placed(draft, unit)), decision })),
+  );
+  const ways = new Map(
+    decisions.flatMap((decision) =>
+      "joint" in decision && decision.joint !== undefined
+        ? [[decisionId(decision), decision.joint] as const]
+        : [],
+    ),
+  );
+  const wire = units.flatMap((unit) =>
+    unit.drafts.map(({ decision, draft }) =>
+      stepOf(
+        `${unit.id}${suffix}`,
+        decision ?? `adapter${suffix}`,
+        decision,
+        jointed(apart(placed(draft, unit)), decision, ways, dossier.worklist.joint),
+      ),
+    ),
+  );
+  const handling = handlingOf(
+    dossier,
+    [...wire, ...window.map(({ draft, decision }) => stepOf("window", "window", decision, draft))],
+    mates,
+    start,
+    pin,
+  );
+  const owners = new Map<unknown, Step["decision"]>(
+    [...checks, ...window].map(({ draft, decision }) => [draft, decision]),
+  );
   const byWire = new Map(window.map(({ draft, decision }) => [draft.wire, decision]));
-  const staged = (stages: readonly Stage[], owner: string): readonly Step[] => stages.flatMap(({ id, drafts }) => drafts.map((draft) => {
-    const mate = draft.op?.kind === "connect" ? mates.get(draft.op.connector) : undefined;
-    const decision = owners.get(draft) ?? (draft.kind === "find-live" ? (byWire.get(draft.wire) ?? null) : mate !== undefined && draft.op?.kind === "connect" && draft.op.into === mate.into ? mate.decision : null);
-    return stepOf(`${id}${suffix}`, decision ?? `${owner}${suffix}`, decision, draft);
-  }));
+  const staged = (stages: readonly Stage[], owner: string): readonly Step[] =>
+    stages.flatMap(({ id, drafts }) =>
+      drafts.map((draft) => {
+        const mate = draft.op?.kind === "connect" ? mates.get(draft.op.connector) : undefined;
+        const decision =
+          owners.get(draft) ??
+          (draft.kind === "find-live"
+            ? (byWire.get(draft.wire) ?? null)
+            : mate !== undefined && draft.op?.kind === "connect" && draft.op.into === mate.into
+              ? mate.decision
+              : null);
+        return stepOf(`${id}${suffix}`, decision ?? `${owner}${suffix}`, decision, draft);
+      }),
+    );
   const table = wire.filter(({ group }) => group === `adapter${suffix}`);
   const onCar = wire.filter(({ group }) => group !== `adapter${suffix}`);
-  const before = opening(dossier, handling, start, checks, window.map(({ draft }) => draft));
+  const before = opening(
+    dossier,
+    handling,
+    start,
+    checks,
+    window.map(({ draft }) => draft),
+  );
   // The adapter is made before the car is touched, unless something about it has yet to be looked at there, or joints are made in it.
-  const late = table.some(({ decision, op }) => op?.kind === "splice" || checks.some((check) => check.decision === decision));
+  const late = table.some(
+    ({ decision, op }) => op?.kind === "splice" || checks.some((check) => check.decision === decision),
+  );
   const opened = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
-  const inserted = new Set(opened.flatMap(({ op, connector }) => (op?.kind === "insert" && connector !== null && start.cavities[op.cavity] !== undefined ? [connector] : [])));
-  const after = closing(dossier, decisions, handling, mates, start, replayed(start, opened), inserted, hazards, pin);
+  const inserted = new Set(
+    opened.flatMap(({ op, connector }) =>
+      op?.kind === "insert" && connector !== null && start.cavities[op.cavity] !== undefined
+        ? [connector]
+        : [],
+    ),
+  );
+  const after = closing(
+    dossier,
+    decisions,
+    handling,
+    mates,
+    start,
+    replayed(start, opened),
+    inserted,
+    hazards,
+    pin,
+  );
   const heads = new Map<string, Head>([
-    ...units.map((unit): [string, Head] => [`${unit.id}${suffix}`, { title: unit.title, stage: "wire", place: unit.place }]),
+    ...units.map((unit): [string, Head] => [
+      `${unit.id}${suffix}`,
+      { title: unit.title, stage: "wire", place: unit.place },
+    ]),
     ...before.map((stage): [string, Head] => [`${stage.id}${suffix}`, { ...stage, stage: "open" }]),
     ...after.map((stage): [string, Head] => [`${stage.id}${suffix}`, { ...stage, stage: "close" }]),
   ]);
-  return { steps: [...opened, ...staged(after, "close")], heads, transfers: transfersOf(work.displaced), walk };
+  return {
+    steps: [...opened, ...staged(after, "close")],
+    heads,
+    transfers: transfersOf(work.displaced),
+    walk,
+  };
 }
 
 /** How a joint is made: as its own decision says, else as in the rest of the job. */
-function jointed(draft: Draft, decision: DecisionId | null, ways: ReadonlyMap<DecisionId, JointKind>, usual: JointKind): Draft {
+function jointed(
+  draft: Draft,
+  decision: DecisionId | null,
+  ways: ReadonlyMap<DecisionId, JointKind>,
+  usual: JointKind,
+): Draft {
   if (draft.op?.kind !== "splice") return draft;
   const joint = (decision === null ? undefined : ways.get(decision)) ?? usual;
   return { ...draft, joint, op: { ...draft.op, by: joint } };
@@ -132,25 +267,37 @@ const placed = (draft: Draft, { place }: WorkUnit) => ({ ...draft, place });
 
 /** The state after the steps that can be done; only used to see what ends up open. */
 function replayed(start: HarnessState, steps: readonly Step[]): HarnessState {
-  return settled(steps.reduce((state, step) => {
-    const next = step.op === null ? null : applyOperation(state, step.op);
-    return next?.ok ? next.value.state : state;
-  }, owned(start)));
+  return settled(
+    steps.reduce((state, step) => {
+      const next = step.op === null ? null : applyOperation(state, step.op);
+      return next?.ok ? next.value.state : state;
+    }, owned(start)),
+  );
 }
 
 /** The cavities of the same plug with a wire of the same colour, for the steps that take a wire by its colour; each colour is read once. */
 function twinFinder(pins: ReadonlyMap<PinId, PlacedPin>): (step: Step) => readonly PinId[] {
   const read = new Map<ConnectorId, readonly { readonly id: PinId; readonly colour: WireColour }[]>();
   const wiresOf = (connector: Connector) => {
-    const known = read.get(connector.id) ?? pinsInOrder(connector).flatMap((pin) => { const colour = pin.content === "occupied" ? pinColour(pin, connector) : null; return colour === null ? [] : [{ id: pin.id, colour }]; });
+    const known =
+      read.get(connector.id) ??
+      pinsInOrder(connector).flatMap((pin) => {
+        const colour = pin.content === "occupied" ? pinColour(pin, connector) : null;
+        return colour === null ? [] : [{ id: pin.id, colour }];
+      });
     read.set(connector.id, known);
     return known;
   };
   return (step) => {
-    const held = (step.kind === "release" || step.kind === "cut") && step.wire !== null ? pins.get(step.wire) : undefined;
+    const held =
+      (step.kind === "release" || step.kind === "cut") && step.wire !== null
+        ? pins.get(step.wire)
+        : undefined;
     const wires = held === undefined ? [] : wiresOf(held.connector);
     const own = wires.find(({ id }) => id === held?.pin.id);
-    return own === undefined ? [] : wires.flatMap(({ id, colour }) => (id !== own.id && sameColour(colour, own.colour) ? [id] : []));
+    return own === undefined
+      ? []
+      : wires.flatMap(({ id, colour }) => (id !== own.id && sameColour(colour, own.colour) ? [id] : []));
   };
 }
 
@@ -167,6 +314,13 @@ function groupsOf(steps: readonly Step[], heads: ReadonlyMap<string, Head>): rea
     const part = (parts.get(run.group) ?? 0) + 1;
     parts.set(run.group, part);
     const { title, stage, place } = present(heads.get(run.group), `group ${run.group}`);
-    return { id: part === 1 ? run.group : `${run.group}#${part}`, title, stage, place, steps: run.steps.map(({ id }) => id), minutes: sum(run.steps.map(({ minutes }) => minutes)) };
+    return {
+      id: part === 1 ? run.group : `${run.group}#${part}`,
+      title,
+      stage,
+      place,
+      steps: run.steps.map(({ id }) => id),
+      minutes: sum(run.steps.map(({ minutes }) => minutes)),
+    };
   });
 }

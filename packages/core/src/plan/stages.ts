@@ -1,6 +1,22 @@
 import { builtShell, connectedPoints, type HarnessState, type PluggedInto } from "../harness/index.ts";
 import { briefLines, type Hazard } from "../matching/index.ts";
-import { connectorsInOrder, decisionId, decisionPins, needsFuse, pinsInOrder, type Connector, type ConnectorId, type Decision, type DecisionId, type Dossier, type EndId, type PartInTheWay, type PinId, type PlacedPin, type WorklistEdits } from "../model/index.ts";
+import {
+  connectorsInOrder,
+  decisionId,
+  decisionPins,
+  needsFuse,
+  pinsInOrder,
+  type Connector,
+  type ConnectorId,
+  type Decision,
+  type DecisionId,
+  type Dossier,
+  type EndId,
+  type PartInTheWay,
+  type PinId,
+  type PlacedPin,
+  type WorklistEdits,
+} from "../model/index.ts";
 import type { Draft } from "./templates/draft.ts";
 import { supplyName } from "./templates/joints.ts";
 import type { Step } from "./step.ts";
@@ -30,134 +46,407 @@ export interface Handling {
 export type Mates = ReadonlyMap<ConnectorId, { readonly into: ConnectorId; readonly decision: DecisionId }>;
 
 /** The plugs that are to be plugged together and are not yet. */
-export function matesToCome(decisions: readonly Decision[], state: HarnessState, pin: (id: PinId) => PlacedPin): Mates {
-  return new Map(decisions.flatMap((decision) => {
-    const [a, b] = decision.kind === "mate" ? [decision.vehicle[0], decision.incoming[0]].map((id) => (id === undefined ? undefined : pin(id).connector.id)) : [];
-    if (a === undefined || b === undefined || state.plugged[a] === b) return [];
-    return [[a, { into: b, decision: decisionId(decision) }], [b, { into: a, decision: decisionId(decision) }]] as const;
-  }));
+export function matesToCome(
+  decisions: readonly Decision[],
+  state: HarnessState,
+  pin: (id: PinId) => PlacedPin,
+): Mates {
+  return new Map(
+    decisions.flatMap((decision) => {
+      const [a, b] =
+        decision.kind === "mate"
+          ? [decision.vehicle[0], decision.incoming[0]].map((id) =>
+              id === undefined ? undefined : pin(id).connector.id,
+            )
+          : [];
+      if (a === undefined || b === undefined || state.plugged[a] === b) return [];
+      return [
+        [a, { into: b, decision: decisionId(decision) }],
+        [b, { into: a, decision: decisionId(decision) }],
+      ] as const;
+    }),
+  );
 }
 
-export function handlingOf(dossier: Dossier, wire: readonly Step[], mates: Mates, state: HarnessState, pin: (id: PinId) => PlacedPin): Handling {
+export function handlingOf(
+  dossier: Dossier,
+  wire: readonly Step[],
+  mates: Mates,
+  state: HarnessState,
+  pin: (id: PinId) => PlacedPin,
+): Handling {
   // Whatever meets in a joint hangs on a plug of its own, which is handled too.
-  const named = wire.flatMap(({ op, wire: held, at, partner, others }) => (op === null ? [] : [held, at, partner, ...others]));
-  const touched = new Set([...wire.flatMap(({ connector, op }) => (connector === null || op === null ? [] : [connector])), ...named.flatMap((id) => (id === null ? [] : [pin(id).connector.id]))]);
+  const named = wire.flatMap(({ op, wire: held, at, partner, others }) =>
+    op === null ? [] : [held, at, partner, ...others],
+  );
+  const touched = new Set([
+    ...wire.flatMap(({ connector, op }) => (connector === null || op === null ? [] : [connector])),
+    ...named.flatMap((id) => (id === null ? [] : [pin(id).connector.id])),
+  ]);
   const handled = connectorsInOrder(dossier).filter(({ id }) => touched.has(id) || mates.has(id));
   const ofOps = (...kinds: readonly string[]): ReadonlySet<ConnectorId> =>
-    new Set(wire.flatMap(({ op, connector }) => (op !== null && kinds.includes(op.kind) && connector !== null && (!("cavity" in op) || state.cavities[op.cavity]?.connector === connector) ? [connector] : [])));
-  const visited = wire.map(({ place }) => place).filter((place) => handled.some((connector) => connector.place === place));
+    new Set(
+      wire.flatMap(({ op, connector }) =>
+        op !== null &&
+        kinds.includes(op.kind) &&
+        connector !== null &&
+        (!("cavity" in op) || state.cavities[op.cavity]?.connector === connector)
+          ? [connector]
+          : [],
+      ),
+    );
+  const visited = wire
+    .map(({ place }) => place)
+    .filter((place) => handled.some((connector) => connector.place === place));
   return {
-    handled, unlocked: ofOps("release", "insert"), jointed: ofOps("cut", "splice", "feed"),
-    adapted: new Set(wire.flatMap(({ op, connector }) => (op?.kind === "build-shell" && connector !== null ? [connector] : []))),
+    handled,
+    unlocked: ofOps("release", "insert"),
+    jointed: ofOps("cut", "splice", "feed"),
+    adapted: new Set(
+      wire.flatMap(({ op, connector }) =>
+        op?.kind === "build-shell" && connector !== null ? [connector] : [],
+      ),
+    ),
     places: [...new Set([...visited, ...handled.map(({ place }) => place)])],
   };
 }
 
-const power = (role: string, to: "on" | "off"): Draft => ({ kind: to === "off" ? "battery-off" : "battery-on", role, op: { kind: "battery", to }, place: BATTERY });
+const power = (role: string, to: "on" | "off"): Draft => ({
+  kind: to === "off" ? "battery-off" : "battery-on",
+  role,
+  op: { kind: "battery", to },
+  place: BATTERY,
+});
 
 /** What comes before the first wire: looks with the power on, battery off, parts out of the way, cuts that need a test, then place by place photograph, unplug, check, unlock. */
-export function opening(dossier: Dossier, { handled, unlocked, places }: Handling, state: HarnessState, checks: readonly { readonly powered: boolean; readonly draft: Draft }[], window: readonly Draft[]): readonly Stage[] {
-  const odometer: readonly Draft[] = dossier.head.kind === "cluster-swap" ? [{ kind: "note-odometer", role: "odometer", op: null, place: SEAT }] : [];
+export function opening(
+  dossier: Dossier,
+  { handled, unlocked, places }: Handling,
+  state: HarnessState,
+  checks: readonly { readonly powered: boolean; readonly draft: Draft }[],
+  window: readonly Draft[],
+): readonly Stage[] {
+  const odometer: readonly Draft[] =
+    dossier.head.kind === "cluster-swap"
+      ? [{ kind: "note-odometer", role: "odometer", op: null, place: SEAT }]
+      : [];
   const looks = checks.filter(({ powered }) => powered).map(({ draft }) => draft);
   const parts = partsInTheWay(dossier.worklist, handled);
-  const off: readonly Draft[] = [power("battery", "off"), { kind: "wait", role: "wait", op: null, place: BATTERY }];
+  const off: readonly Draft[] = [
+    power("battery", "off"),
+    { kind: "wait", role: "wait", op: null, place: BATTERY },
+  ];
   const safe = { id: "open", title: "Make safe", place: BATTERY };
   const reach = parts.map((part): Stage => ({
-    id: `reach:${part.id}`, title: "Reach the plugs", place: part.place, drafts: [
+    id: `reach:${part.id}`,
+    title: "Reach the plugs",
+    place: part.place,
+    drafts: [
       { kind: "remove-part", role: `remove:${part.id}`, op: null, place: part.place, text: part.name },
-      ...(part.drill ? [{ kind: "drill", role: `drill:${part.id}`, op: null, place: part.place, text: part.name } as const] : []),
+      ...(part.drill
+        ? [{ kind: "drill", role: `drill:${part.id}`, op: null, place: part.place, text: part.name } as const]
+        : []),
     ],
   }));
-  const first: readonly Stage[] = parts.length === 0 || looks.length === 0
-    ? [{ id: "look", title: "Look before the power goes off", place: looks.length === 0 ? SEAT : "", drafts: [...odometer, ...looks] }, { ...safe, drafts: off }, ...reach]
-    : [{ id: "note", title: "Before anything else", place: SEAT, drafts: odometer }, { ...safe, drafts: off }, ...reach, { id: "look", title: "Look with the power on", place: "", drafts: [power("battery-for-looks", "on"), ...looks, power("battery-after-looks", "off")] }];
-  const lives = window.filter(({ kind }) => kind === "cut").map((cut): Draft => ({ ...cut, kind: "find-live", role: `find-live:${cut.wire ?? ""}`, op: null, length: null }));
-  const test: Stage = { id: "window", title: "Find the live half", place: "", drafts: window.length === 0 ? [] : [...window, power("battery-for-test", "on"), ...lives, power("battery-after-test", "off")] };
+  const first: readonly Stage[] =
+    parts.length === 0 || looks.length === 0
+      ? [
+          {
+            id: "look",
+            title: "Look before the power goes off",
+            place: looks.length === 0 ? SEAT : "",
+            drafts: [...odometer, ...looks],
+          },
+          { ...safe, drafts: off },
+          ...reach,
+        ]
+      : [
+          { id: "note", title: "Before anything else", place: SEAT, drafts: odometer },
+          { ...safe, drafts: off },
+          ...reach,
+          {
+            id: "look",
+            title: "Look with the power on",
+            place: "",
+            drafts: [power("battery-for-looks", "on"), ...looks, power("battery-after-looks", "off")],
+          },
+        ];
+  const lives = window
+    .filter(({ kind }) => kind === "cut")
+    .map((cut): Draft => ({
+      ...cut,
+      kind: "find-live",
+      role: `find-live:${cut.wire ?? ""}`,
+      op: null,
+      length: null,
+    }));
+  const test: Stage = {
+    id: "window",
+    title: "Find the live half",
+    place: "",
+    drafts:
+      window.length === 0
+        ? []
+        : [...window, power("battery-for-test", "on"), ...lives, power("battery-after-test", "off")],
+  };
   const apart = new Set<ConnectorId>();
   const byPlace = places.map((place): Stage => ({
-    id: `open:${place}`, title: "Open up", place,
-    drafts: handled.filter((connector) => connector.place === place).flatMap((connector): readonly Draft[] => {
-      const here = { connector: connector.id, place };
-      const from = state.plugged[connector.id] ?? null;
-      const pull = from !== null && !apart.has(connector.id);
-      if (pull) for (const one of [connector.id, from]) apart.add(one as ConnectorId);
-      return [
-        { kind: "photograph", role: `photograph:${connector.id}`, op: null, ...here },
-        ...(pull ? [{ kind: "disconnect", role: `disconnect:${connector.id}`, op: { kind: "disconnect", connector: connector.id, from }, ...here } as const] : []),
-        ...checks.filter(({ powered, draft }) => !powered && draft.connector === connector.id).map(({ draft }) => draft),
-        ...(unlocked.has(connector.id) ? [{ kind: "open-lock", role: `unlock:${connector.id}`, op: { kind: "lock", connector: connector.id, to: "open" }, ...here } as const] : []),
-      ];
-    }),
+    id: `open:${place}`,
+    title: "Open up",
+    place,
+    drafts: handled
+      .filter((connector) => connector.place === place)
+      .flatMap((connector): readonly Draft[] => {
+        const here = { connector: connector.id, place };
+        const from = state.plugged[connector.id] ?? null;
+        const pull = from !== null && !apart.has(connector.id);
+        if (pull) for (const one of [connector.id, from]) apart.add(one as ConnectorId);
+        return [
+          { kind: "photograph", role: `photograph:${connector.id}`, op: null, ...here },
+          ...(pull
+            ? [
+                {
+                  kind: "disconnect",
+                  role: `disconnect:${connector.id}`,
+                  op: { kind: "disconnect", connector: connector.id, from },
+                  ...here,
+                } as const,
+              ]
+            : []),
+          ...checks
+            .filter(({ powered, draft }) => !powered && draft.connector === connector.id)
+            .map(({ draft }) => draft),
+          ...(unlocked.has(connector.id)
+            ? [
+                {
+                  kind: "open-lock",
+                  role: `unlock:${connector.id}`,
+                  op: { kind: "lock", connector: connector.id, to: "open" },
+                  ...here,
+                } as const,
+              ]
+            : []),
+        ];
+      }),
   }));
   // A doubt about a plug that is not opened is looked at where it is.
-  const elsewhere = checks.filter(({ powered, draft }) => !powered && !handled.some(({ id }) => id === draft.connector)).map(({ draft }) => draft);
-  return [...first, { id: "doubts", title: "Check first", place: "", drafts: elsewhere }, ...byPlace, test].filter(({ drafts }) => drafts.length > 0);
+  const elsewhere = checks
+    .filter(({ powered, draft }) => !powered && !handled.some(({ id }) => id === draft.connector))
+    .map(({ draft }) => draft);
+  return [
+    ...first,
+    { id: "doubts", title: "Check first", place: "", drafts: elsewhere },
+    ...byPlace,
+    test,
+  ].filter(({ drafts }) => drafts.length > 0);
 }
 
-const partsInTheWay = (edits: WorklistEdits, handled: readonly Connector[]): WorklistEdits["parts"] => edits.parts.filter(({ hides }) => hides.length === 0 || handled.some(({ id }) => hides.includes(id)));
+const partsInTheWay = (edits: WorklistEdits, handled: readonly Connector[]): WorklistEdits["parts"] =>
+  edits.parts.filter(({ hides }) => hides.length === 0 || handled.some(({ id }) => hides.includes(id)));
 
 /** The part in the way that a step takes off, puts back or drills for. */
-export const partOfStep = ({ kind, id }: Step, { parts }: WorklistEdits): PartInTheWay | undefined => (kind === "remove-part" || kind === "refit-part" || kind === "drill" ? parts.find((part) => id.endsWith(`:${part.id}`)) : undefined);
+export const partOfStep = ({ kind, id }: Step, { parts }: WorklistEdits): PartInTheWay | undefined =>
+  kind === "remove-part" || kind === "refit-part" || kind === "drill"
+    ? parts.find((part) => id.endsWith(`:${part.id}`))
+    : undefined;
 
 /** After the last wire: place by place lock, tug, close cavities, tape, plug in; then measure, power, fuses last, try, program, put back. */
-export function closing(dossier: Dossier, decisions: readonly Decision[], { handled, unlocked, jointed, adapted, places }: Handling, mates: Mates, before: HarnessState, state: HarnessState, inserted: ReadonlySet<ConnectorId>, hazards: readonly Hazard[], pin: (id: PinId) => PlacedPin): readonly Stage[] {
+export function closing(
+  dossier: Dossier,
+  decisions: readonly Decision[],
+  { handled, unlocked, jointed, adapted, places }: Handling,
+  mates: Mates,
+  before: HarnessState,
+  state: HarnessState,
+  inserted: ReadonlySet<ConnectorId>,
+  hazards: readonly Hazard[],
+  pin: (id: PinId) => PlacedPin,
+): readonly Stage[] {
   const joined = new Set<ConnectorId>();
   const alive = liveConnectors(state);
-  const order = places.flatMap((place) => handled.filter((connector) => connector.place === place).map(({ id }) => id));
-  const closed = (one: PluggedInto, by: ConnectorId): boolean => order.indexOf(one as ConnectorId) <= order.indexOf(by);
+  const order = places.flatMap((place) =>
+    handled.filter((connector) => connector.place === place).map(({ id }) => id),
+  );
+  const closed = (one: PluggedInto, by: ConnectorId): boolean =>
+    order.indexOf(one as ConnectorId) <= order.indexOf(by);
   const byPlace = places.map((place): Stage => ({
-    id: `close:${place}`, title: "Close up", place,
-    drafts: handled.filter((connector) => connector.place === place).flatMap((connector): readonly Draft[] => {
-      const here = { connector: connector.id, place };
-      const holes = connector.sealed ? pinsInOrder(connector).filter(({ id }) => state.cavities[id]?.state === "vacated") : [];
-      const into = adapted.has(connector.id) ? builtShell(connector.id) : (mates.get(connector.id)?.into ?? before.plugged[connector.id] ?? connector.matesWith ?? "own");
-      const lives = mates.has(connector.id) || adapted.has(connector.id) || alive.has(connector.id) || (into !== "own" && alive.has(into as ConnectorId));
-      // Two plugs of the job that meet are plugged together when the second one is closed.
-      const connect = lives && (state.plugged[connector.id] ?? null) === null && !joined.has(connector.id) && closed(into, connector.id);
-      if (connect) for (const one of [connector.id, into]) joined.add(one as ConnectorId);
-      return [
-        ...(unlocked.has(connector.id) ? [{ kind: "close-lock", role: `lock:${connector.id}`, op: { kind: "lock", connector: connector.id, to: "closed" }, ...here } as const] : []),
-        ...(inserted.has(connector.id) ? [{ kind: "tug", role: `tug:${connector.id}`, op: null, ...here } as const] : []),
-        ...holes.map(({ id }): Draft => ({ kind: "plug", role: `plug:${id}`, op: { kind: "plug", cavity: id, to: "plugged" }, at: id, ...here })),
-        ...(jointed.has(connector.id) || !lives ? [{ kind: "tape", role: `tape:${connector.id}`, op: null, ...here, text: lives ? "" : "dead" } as const] : []),
-        ...(connect ? [{ kind: "connect", role: `connect:${connector.id}`, op: { kind: "connect", connector: connector.id, into }, ...here } as const] : []),
-      ];
-    }),
+    id: `close:${place}`,
+    title: "Close up",
+    place,
+    drafts: handled
+      .filter((connector) => connector.place === place)
+      .flatMap((connector): readonly Draft[] => {
+        const here = { connector: connector.id, place };
+        const holes = connector.sealed
+          ? pinsInOrder(connector).filter(({ id }) => state.cavities[id]?.state === "vacated")
+          : [];
+        const into = adapted.has(connector.id)
+          ? builtShell(connector.id)
+          : (mates.get(connector.id)?.into ?? before.plugged[connector.id] ?? connector.matesWith ?? "own");
+        const lives =
+          mates.has(connector.id) ||
+          adapted.has(connector.id) ||
+          alive.has(connector.id) ||
+          (into !== "own" && alive.has(into as ConnectorId));
+        // Two plugs of the job that meet are plugged together when the second one is closed.
+        const connect =
+          lives &&
+          (state.plugged[connector.id] ?? null) === null &&
+          !joined.has(connector.id) &&
+          closed(into, connector.id);
+        if (connect) for (const one of [connector.id, into]) joined.add(one as ConnectorId);
+        return [
+          ...(unlocked.has(connector.id)
+            ? [
+                {
+                  kind: "close-lock",
+                  role: `lock:${connector.id}`,
+                  op: { kind: "lock", connector: connector.id, to: "closed" },
+                  ...here,
+                } as const,
+              ]
+            : []),
+          ...(inserted.has(connector.id)
+            ? [{ kind: "tug", role: `tug:${connector.id}`, op: null, ...here } as const]
+            : []),
+          ...holes.map(({ id }): Draft => ({
+            kind: "plug",
+            role: `plug:${id}`,
+            op: { kind: "plug", cavity: id, to: "plugged" },
+            at: id,
+            ...here,
+          })),
+          ...(jointed.has(connector.id) || !lives
+            ? [
+                {
+                  kind: "tape",
+                  role: `tape:${connector.id}`,
+                  op: null,
+                  ...here,
+                  text: lives ? "" : "dead",
+                } as const,
+              ]
+            : []),
+          ...(connect
+            ? [
+                {
+                  kind: "connect",
+                  role: `connect:${connector.id}`,
+                  op: { kind: "connect", connector: connector.id, into },
+                  ...here,
+                } as const,
+              ]
+            : []),
+        ];
+      }),
   }));
-  return [...byPlace, ...proving(dossier, decisions, hazards, pin), puttingBack(dossier, handled, decisions, pin)].filter(({ drafts }) => drafts.length > 0);
+  return [
+    ...byPlace,
+    ...proving(dossier, decisions, hazards, pin),
+    puttingBack(dossier, handled, decisions, pin),
+  ].filter(({ drafts }) => drafts.length > 0);
 }
 
 /** Power and fuses, and then whether everything works. */
-function proving(dossier: Dossier, decisions: readonly Decision[], hazards: readonly Hazard[], pin: (id: PinId) => PlacedPin): readonly Stage[] {
-  const supplies = new Map(decisions.flatMap((decision) => (decision.kind === "feed" && needsFuse(decision.feed) && pin(decision.pin).pin.content === "occupied" ? [[supplyName(decision.feed, decision.from), decision] as const] : [])));
-  const functions = briefLines(dossier).filter(({ item, state }) => item.kind === "function" && item.kept && state !== "no-pin");
-  const modules = [...new Set(hazards.filter(({ rule, decision }) => rule === "programming-owed" && decision !== null).flatMap(({ pins }) => pins.map((id) => pin(id).connector.name)))];
-  return [{
-    id: "close", title: "Measure, then power", place: BATTERY,
-    drafts: [
-      { kind: "measure", role: "measure", op: null, place: BATTERY },
-      power("battery", "on"),
-      ...[...supplies].map(([supply, { pin: id, from }]): Draft => ({ kind: "fuse", role: `fuse:${id}`, op: { kind: "fuse", supply, to: "in" }, wire: id, at: id, connector: pin(id).connector.id, place: from, from })),
-    ],
-  }, {
-    id: "try", title: "Prove", place: SEAT,
-    drafts: [
-      ...(functions.length === 0 ? [{ kind: "try", role: "try", op: null, place: SEAT } as const] : functions.map(({ item }): Draft => ({ kind: "try", role: `try:${item.id}`, op: null, text: item.text, place: SEAT }))),
-      ...modules.map((name): Draft => ({ kind: "program", role: `program:${name}`, op: null, text: name, place: SEAT })),
-    ],
-  }];
+function proving(
+  dossier: Dossier,
+  decisions: readonly Decision[],
+  hazards: readonly Hazard[],
+  pin: (id: PinId) => PlacedPin,
+): readonly Stage[] {
+  const supplies = new Map(
+    decisions.flatMap((decision) =>
+      decision.kind === "feed" && needsFuse(decision.feed) && pin(decision.pin).pin.content === "occupied"
+        ? [[supplyName(decision.feed, decision.from), decision] as const]
+        : [],
+    ),
+  );
+  const functions = briefLines(dossier).filter(
+    ({ item, state }) => item.kind === "function" && item.kept && state !== "no-pin",
+  );
+  const modules = [
+    ...new Set(
+      hazards
+        .filter(({ rule, decision }) => rule === "programming-owed" && decision !== null)
+        .flatMap(({ pins }) => pins.map((id) => pin(id).connector.name)),
+    ),
+  ];
+  return [
+    {
+      id: "close",
+      title: "Measure, then power",
+      place: BATTERY,
+      drafts: [
+        { kind: "measure", role: "measure", op: null, place: BATTERY },
+        power("battery", "on"),
+        ...[...supplies].map(([supply, { pin: id, from }]): Draft => ({
+          kind: "fuse",
+          role: `fuse:${id}`,
+          op: { kind: "fuse", supply, to: "in" },
+          wire: id,
+          at: id,
+          connector: pin(id).connector.id,
+          place: from,
+          from,
+        })),
+      ],
+    },
+    {
+      id: "try",
+      title: "Prove",
+      place: SEAT,
+      drafts: [
+        ...(functions.length === 0
+          ? [{ kind: "try", role: "try", op: null, place: SEAT } as const]
+          : functions.map(({ item }): Draft => ({
+              kind: "try",
+              role: `try:${item.id}`,
+              op: null,
+              text: item.text,
+              place: SEAT,
+            }))),
+        ...modules.map((name): Draft => ({
+          kind: "program",
+          role: `program:${name}`,
+          op: null,
+          text: name,
+          place: SEAT,
+        })),
+      ],
+    },
+  ];
 }
 
 const LAMPS_TO_AIM = /\b(head ?lamp|headlight|dipped|main beam|high beam|low beam|front fog)\b/i;
 
 /** Parts go back on in reverse order, then what law and inspection look at. */
-function puttingBack(dossier: Dossier, handled: readonly Connector[], decisions: readonly Decision[], pin: (id: PinId) => PlacedPin): Stage {
-  const lamps = decisions.filter(({ kind }) => kind !== "leave" && kind !== "forbid").flatMap(decisionPins).filter((id) => LAMPS_TO_AIM.test(pin(id).pin.function));
+function puttingBack(
+  dossier: Dossier,
+  handled: readonly Connector[],
+  decisions: readonly Decision[],
+  pin: (id: PinId) => PlacedPin,
+): Stage {
+  const lamps = decisions
+    .filter(({ kind }) => kind !== "leave" && kind !== "forbid")
+    .flatMap(decisionPins)
+    .filter((id) => LAMPS_TO_AIM.test(pin(id).pin.function));
   return {
-    id: "back", title: "Put back", place: "",
+    id: "back",
+    title: "Put back",
+    place: "",
     drafts: [
-      ...[...partsInTheWay(dossier.worklist, handled)].reverse().map((part): Draft => ({ kind: "refit-part", role: `refit:${part.id}`, op: null, place: part.place, text: part.name })),
-      ...(lamps.length === 0 ? [] : [{ kind: "aim", role: "aim", op: null, place: "in front of a wall" } as const]),
+      ...[...partsInTheWay(dossier.worklist, handled)]
+        .reverse()
+        .map((part): Draft => ({
+          kind: "refit-part",
+          role: `refit:${part.id}`,
+          op: null,
+          place: part.place,
+          text: part.name,
+        })),
+      ...(lamps.length === 0
+        ? []
+        : [{ kind: "aim", role: "aim", op: null, place: "in front of a wall" } as const]),
       { kind: "inspect", role: "inspect", op: null, place: "" },
     ],
   };
@@ -170,7 +459,9 @@ function liveConnectors(state: HarnessState): ReadonlySet<ConnectorId> {
   for (const [end, place] of Object.entries(state.ends)) {
     if (place.at !== "cavity") continue;
     const connector = state.cavities[place.cavity]?.connector;
-    const elsewhere = (points.get(end as EndId) ?? []).some((point) => point.at !== "cavity" || point.cavity !== place.cavity);
+    const elsewhere = (points.get(end as EndId) ?? []).some(
+      (point) => point.at !== "cavity" || point.cavity !== place.cavity,
+    );
     if (connector !== undefined && elsewhere) alive.add(connector);
   }
   return alive;

@@ -1,5 +1,16 @@
 import type { HarnessState } from "../harness/index.ts";
-import { decisionId, isDeadEnd, isSupply, leadPin, linkedPairs, type Decision, type DecisionId, type Dossier, type PinId, type PlacedPin } from "../model/index.ts";
+import {
+  decisionId,
+  isDeadEnd,
+  isSupply,
+  leadPin,
+  linkedPairs,
+  type Decision,
+  type DecisionId,
+  type Dossier,
+  type PinId,
+  type PlacedPin,
+} from "../model/index.ts";
 import { lookAlikes } from "../reading/index.ts";
 import { adapterDrafts, isByAdapter, WORK_TABLE } from "./adapter.ts";
 import { displaced, type Displaced } from "./displacements.ts";
@@ -27,25 +38,81 @@ const ADAPTER_TIER = 0;
 const SIGNAL_TIER = 1;
 
 /** Every decision that changes a wire as a unit of work; what stays as it is has none. */
-export function unitsOf(dossier: Dossier, decisions: readonly Decision[], start: HarnessState, pin: (id: PinId) => PlacedPin, rank: (id: PinId) => number): Work {
+export function unitsOf(
+  dossier: Dossier,
+  decisions: readonly Decision[],
+  start: HarnessState,
+  pin: (id: PinId) => PlacedPin,
+  rank: (id: PinId) => number,
+): Work {
   const canPark = parkable(dossier);
   const components = displaced(decisions, rank, canPark);
-  const caps = new Map(decisions.flatMap((decision) => (isDeadEnd(decision) ? [[decision.pin, decision] as const] : [])));
+  const caps = new Map(
+    decisions.flatMap((decision) => (isDeadEnd(decision) ? [[decision.pin, decision] as const] : [])),
+  );
   const around = { start, pin, capping: (id: PinId) => caps.get(id), parkable: canPark };
   const moved = new Set(components.flatMap(({ moves }) => moves.map(({ decision }) => decisionId(decision))));
-  const freeing = new Set(components.flatMap(({ kind, moves: [first] }) => { const cap = kind === "chain" && first?.decision.kind === "move" ? caps.get(first.to) : undefined; return cap === undefined ? [] : [decisionId(cap)]; }));
-  const unit = (lead: Decision, tier: number, title: string, phases: Pick<WorkUnit, "window" | "drafts">): WorkUnit => ({ id: decisionId(lead), place: pin(leadPin(lead)).connector.place, rank: rank(leadPin(lead)), tier, after: [], title, ...phases });
-  const single = decisions.filter((decision) => !moved.has(decisionId(decision)) && !freeing.has(decisionId(decision)) && !isByAdapter(decision)).sort((a, b) => rank(leadPin(a)) - rank(leadPin(b)));
+  const freeing = new Set(
+    components.flatMap(({ kind, moves: [first] }) => {
+      const cap = kind === "chain" && first?.decision.kind === "move" ? caps.get(first.to) : undefined;
+      return cap === undefined ? [] : [decisionId(cap)];
+    }),
+  );
+  const unit = (
+    lead: Decision,
+    tier: number,
+    title: string,
+    phases: Pick<WorkUnit, "window" | "drafts">,
+  ): WorkUnit => ({
+    id: decisionId(lead),
+    place: pin(leadPin(lead)).connector.place,
+    rank: rank(leadPin(lead)),
+    tier,
+    after: [],
+    title,
+    ...phases,
+  });
+  const single = decisions
+    .filter(
+      (decision) =>
+        !moved.has(decisionId(decision)) && !freeing.has(decisionId(decision)) && !isByAdapter(decision),
+    )
+    .sort((a, b) => rank(leadPin(a)) - rank(leadPin(b)));
   const table = adapterDrafts(dossier, decisions);
   const units = [
-    ...(table.length === 0 ? [] : [{ id: "adapter", place: WORK_TABLE, rank: -1, tier: ADAPTER_TIER, after: [], title: "Adapter loom", window: [], drafts: table }]),
+    ...(table.length === 0
+      ? []
+      : [
+          {
+            id: "adapter",
+            place: WORK_TABLE,
+            rank: -1,
+            tier: ADAPTER_TIER,
+            after: [],
+            title: "Adapter loom",
+            window: [],
+            drafts: table,
+          },
+        ]),
     ...components.flatMap((component): readonly WorkUnit[] => {
       const lead = component.moves[0]?.decision;
-      return lead === undefined ? [] : [unit(lead, Math.max(...component.moves.map(({ decision }) => tierOf(decision, pin))), titleOfMoves(component, pin), { window: [], drafts: moveTogether(component, around) })];
+      return lead === undefined
+        ? []
+        : [
+            unit(
+              lead,
+              Math.max(...component.moves.map(({ decision }) => tierOf(decision, pin))),
+              titleOfMoves(component, pin),
+              { window: [], drafts: moveTogether(component, around) },
+            ),
+          ];
     }),
     ...single.map((decision) => {
       const phases = draftsOf(decision, pin);
-      return unit(decision, tierOf(decision, pin), functionOf(pin(leadPin(decision))), { window: ownedBy(decision, phases.window), drafts: ownedBy(decision, phases.work) });
+      return unit(decision, tierOf(decision, pin), functionOf(pin(leadPin(decision))), {
+        window: ownedBy(decision, phases.window),
+        drafts: ownedBy(decision, phases.work),
+      });
     }),
   ];
   return { units: units.filter(({ drafts }) => drafts.length > 0), displaced: components };
@@ -54,7 +121,9 @@ export function unitsOf(dossier: Dossier, decisions: readonly Decision[], start:
 /** Supplies brought in from elsewhere come after everything else: supply last. */
 function tierOf(decision: Decision, pin: (id: PinId) => PlacedPin): number {
   if (decision.kind === "feed") return isSupply(decision.feed) ? SIGNAL_TIER + 2 : SIGNAL_TIER;
-  return linkedPairs(decision).some(([, incoming]) => isSupply(pin(incoming).pin.signal)) ? SIGNAL_TIER + 1 : SIGNAL_TIER;
+  return linkedPairs(decision).some(([, incoming]) => isSupply(pin(incoming).pin.signal))
+    ? SIGNAL_TIER + 1
+    : SIGNAL_TIER;
 }
 
 const functionOf = ({ pin }: PlacedPin): string => pin.function || `Cavity ${pin.cavity}`;

@@ -1,4 +1,12 @@
-export { groupLookAlikes, LOOK_ALIKE_SCOPES, lookAlikes, twinMarks, type LookAlike, type LookAlikeGroup, type LookAlikeScope } from "./lookAlikes.ts";
+export {
+  groupLookAlikes,
+  LOOK_ALIKE_SCOPES,
+  lookAlikes,
+  twinMarks,
+  type LookAlike,
+  type LookAlikeGroup,
+  type LookAlikeScope,
+} from "./lookAlikes.ts";
 export { nameLookAlikes, oneCharacterApart, type NameLookAlike } from "./names.ts";
 export { whatIsThisWire, type WireAnswer, type WireHit } from "./whatWire.ts";
 export { shellLookAlikes, type ShellLookAlike } from "./shells.ts";

@@ -1,5 +1,22 @@
-import { colourInWords, likenessOf, toldBySize, type Likeness, type Sight, type WireColour } from "../colour/index.ts";
-import { connectorsInOrder, pinColour, pinsInOrder, type Connector, type ConnectorId, type Dossier, type Pin, type PinId, type PlacedPin } from "../model/index.ts";
+import {
+  colourInWords,
+  likenessOf,
+  toldBySize,
+  type Likeness,
+  type Sight,
+  type WireColour,
+} from "../colour/index.ts";
+import {
+  connectorsInOrder,
+  pinColour,
+  pinsInOrder,
+  type Connector,
+  type ConnectorId,
+  type Dossier,
+  type Pin,
+  type PinId,
+  type PlacedPin,
+} from "../model/index.ts";
 
 /** Where two wires can be mixed up: in one connector, in plugs of one module, or in connectors that are open together. */
 export const LOOK_ALIKE_SCOPES = ["connector", "module", "open"] as const;
@@ -44,10 +61,12 @@ function comparer(): (a: Wire, b: Wire) => Likeness | null {
  */
 export function lookAlikes(dossier: Dossier, open: readonly ConnectorId[] = []): readonly LookAlike[] {
   const opened = new Set(open);
-  const wires = connectorsInOrder(dossier).flatMap((connector) => pinsInOrder(connector).flatMap((pin): Wire[] => {
-    const colour = pin.content === "occupied" ? pinColour(pin, connector) : null;
-    return colour === null ? [] : [{ placed: { pin, connector }, colour, look: colourInWords(colour) }];
-  }));
+  const wires = connectorsInOrder(dossier).flatMap((connector) =>
+    pinsInOrder(connector).flatMap((pin): Wire[] => {
+      const colour = pin.content === "occupied" ? pinColour(pin, connector) : null;
+      return colour === null ? [] : [{ placed: { pin, connector }, colour, look: colourInWords(colour) }];
+    }),
+  );
   const compare = comparer();
   const found: LookAlike[] = [];
   wires.forEach((a, index) => {
@@ -56,7 +75,14 @@ export function lookAlikes(dossier: Dossier, open: readonly ConnectorId[] = []):
       const scope = scopeOf(a.placed.connector, b.placed.connector, opened);
       if (scope === null || toldBySize(a.placed.pin.size, b.placed.pin.size)) continue;
       const likeness = compare(a, b);
-      if (likeness !== null) found.push({ scope, kind: likeness.kind, sights: likeness.kind === "near" ? likeness.sights : [], pair: [a.placed, b.placed], colours: [a.colour, b.colour] });
+      if (likeness !== null)
+        found.push({
+          scope,
+          kind: likeness.kind,
+          sights: likeness.kind === "near" ? likeness.sights : [],
+          pair: [a.placed, b.placed],
+          colours: [a.colour, b.colour],
+        });
     }
   });
   return found;
@@ -72,12 +98,28 @@ export interface LookAlikeGroup {
 
 /** Pairs as groups, those of the same colour first: "black: 1, 6 and 11" instead of three pairs. */
 export function groupLookAlikes(pairs: readonly LookAlike[]): readonly LookAlikeGroup[] {
-  const groups = new Map<string, { readonly scope: LookAlikeScope; readonly sights: readonly Sight[]; readonly sides: Map<string, { readonly colour: WireColour; readonly pins: Set<PlacedPin> }> }>();
+  const groups = new Map<
+    string,
+    {
+      readonly scope: LookAlikeScope;
+      readonly sights: readonly Sight[];
+      readonly sides: Map<string, { readonly colour: WireColour; readonly pins: Set<PlacedPin> }>;
+    }
+  >();
   for (const { scope, sights, pair, colours } of pairs) {
-    const wires = pair.map((placed, i) => ({ placed, colour: colours[i] as WireColour, look: colourInWords(colours[i] as WireColour) }));
+    const wires = pair.map((placed, i) => ({
+      placed,
+      colour: colours[i] as WireColour,
+      look: colourInWords(colours[i] as WireColour),
+    }));
     const looks = [...new Set(wires.map(({ look }) => look))].sort();
     const { connector } = pair[0];
-    const where = scope === "connector" ? connector.id : scope === "module" ? `${connector.side} ${connector.module}` : "";
+    const where =
+      scope === "connector"
+        ? connector.id
+        : scope === "module"
+          ? `${connector.side} ${connector.module}`
+          : "";
     const key = [scope, where, ...looks].join("|");
     const group = groups.get(key) ?? { scope, sights, sides: new Map() };
     for (const { placed, colour, look } of wires) {
@@ -87,7 +129,11 @@ export function groupLookAlikes(pairs: readonly LookAlike[]): readonly LookAlike
     }
     groups.set(key, group);
   }
-  const list = [...groups.values()].map(({ scope, sights, sides }): LookAlikeGroup => ({ scope, sights, sides: [...sides.values()].map(({ colour, pins }) => ({ colour, pins: [...pins] })) }));
+  const list = [...groups.values()].map(({ scope, sights, sides }): LookAlikeGroup => ({
+    scope,
+    sights,
+    sides: [...sides.values()].map(({ colour, pins }) => ({ colour, pins: [...pins] })),
+  }));
   return [...list.filter(({ sides }) => sides.length === 1), ...list.filter(({ sides }) => sides.length > 1)];
 }
 
@@ -95,7 +141,10 @@ export function groupLookAlikes(pairs: readonly LookAlike[]): readonly LookAlike
  * How a wire of a connector can be mixed up with another in it: it has a twin, or at least one that is near under one of the
  * sights, by default those that every eye shares.
  */
-export function twinMarks(connector: Connector, sights: readonly Sight[] = ["daylight", "poor light"]): ReadonlyMap<PinId, Likeness["kind"]> {
+export function twinMarks(
+  connector: Connector,
+  sights: readonly Sight[] = ["daylight", "poor light"],
+): ReadonlyMap<PinId, Likeness["kind"]> {
   const groups = new Map<string, { readonly colour: WireColour; readonly pins: Pin[] }>();
   for (const pin of connector.pins) {
     const colour = pin.content === "occupied" ? pinColour(pin, connector) : null;
@@ -107,7 +156,9 @@ export function twinMarks(connector: Connector, sights: readonly Sight[] = ["day
   }
   const marks = new Map<PinId, Likeness["kind"]>();
   for (const [look, group] of groups) {
-    const near = [...groups].flatMap(([other, { colour, pins }]) => (other !== look && isNear(colour, group.colour, sights) ? [pins] : []));
+    const near = [...groups].flatMap(([other, { colour, pins }]) =>
+      other !== look && isNear(colour, group.colour, sights) ? [pins] : [],
+    );
     const sizes = sizesOf(group.pins);
     for (const pin of group.pins) {
       if (hasAlike(pin, sizes, true)) marks.set(pin.id, "same");
@@ -123,6 +174,12 @@ function isNear(a: WireColour, b: WireColour, sights: readonly Sight[]): boolean
 }
 
 /** How many wires of each size there are. */
-const sizesOf = (pins: readonly Pin[]): ReadonlyMap<number | null, number> => pins.reduce((counts, { size }) => counts.set(size, (counts.get(size) ?? 0) + 1), new Map<number | null, number>());
+const sizesOf = (pins: readonly Pin[]): ReadonlyMap<number | null, number> =>
+  pins.reduce(
+    (counts, { size }) => counts.set(size, (counts.get(size) ?? 0) + 1),
+    new Map<number | null, number>(),
+  );
 const hasAlike = (pin: Pin, sizes: ReadonlyMap<number | null, number>, itself: boolean): boolean =>
-  [...sizes].some(([size, count]) => !toldBySize(size, pin.size) && count > (itself && size === pin.size ? 1 : 0));
+  [...sizes].some(
+    ([size, count]) => !toldBySize(size, pin.size) && count > (itself && size === pin.size ? 1 : 0),
+  );

@@ -24,23 +24,42 @@ export function oneCharacterApart(a: string, b: string): boolean {
 }
 
 /** Characters that are read for each other on a worn shell or a faint scan (common practice, no source). */
-const READ_FOR: Readonly<Record<string, string>> = { I: "1", L: "1", "|": "1", O: "0", Q: "0", D: "0", B: "8", S: "5", Z: "2", G: "6" };
-const asRead = (name: string): string => [...name.toUpperCase()].map((letter) => READ_FOR[letter] ?? letter).join("");
+const READ_FOR: Readonly<Record<string, string>> = {
+  I: "1",
+  L: "1",
+  "|": "1",
+  O: "0",
+  Q: "0",
+  D: "0",
+  B: "8",
+  S: "5",
+  Z: "2",
+  G: "6",
+};
+const asRead = (name: string): string =>
+  [...name.toUpperCase()].map((letter) => READ_FOR[letter] ?? letter).join("");
 const isNumber = (name: string): boolean => /^\d+$/.test(name);
 
 /** Counted labels are one character apart by nature: 1 and 2, A and B. Only what misleads beyond that is named. */
 function misleading(a: string, b: string): boolean {
   if (asRead(a) === asRead(b)) return true;
-  if (isNumber(a) && isNumber(b)) return a.length > 2 && [...a].sort().join("") === [...b].sort().join("") && oneCharacterApart(a, b);
+  if (isNumber(a) && isNumber(b))
+    return a.length > 2 && [...a].sort().join("") === [...b].sort().join("") && oneCharacterApart(a, b);
   return Math.min(a.length, b.length) >= 2 && oneCharacterApart(a, b) && !sameCount(a, b);
 }
 
 /** "A1" and "A2" count on; "87" and "87a" do not. */
-const sameCount = (a: string, b: string): boolean => a.replace(/\d+$/, "") === b.replace(/\d+$/, "") && /\d$/.test(a) && /\d$/.test(b);
+const sameCount = (a: string, b: string): boolean =>
+  a.replace(/\d+$/, "") === b.replace(/\d+$/, "") && /\d$/.test(a) && /\d$/.test(b);
 
-function pairsOf(names: readonly string[], alike: (a: string, b: string) => boolean): readonly (readonly [string, string])[] {
+function pairsOf(
+  names: readonly string[],
+  alike: (a: string, b: string) => boolean,
+): readonly (readonly [string, string])[] {
   const distinct = [...new Set(names.filter((name) => name !== ""))];
-  return distinct.flatMap((a, i) => distinct.slice(i + 1).flatMap((b) => (alike(a, b) ? [[a, b] as const] : [])));
+  return distinct.flatMap((a, i) =>
+    distinct.slice(i + 1).flatMap((b) => (alike(a, b) ? [[a, b] as const] : [])),
+  );
 }
 
 /** Labels of cavities within a connector; of a thousand numbered ones only those with letters are compared. */
@@ -51,16 +70,24 @@ function cavitiesOf(connector: Connector): readonly (readonly [string, string])[
 }
 
 /** Two-letter names differ by one character by nature, unless they count on: E1 and E2. */
-const shortApart = (a: string, b: string): boolean => asRead(a) === asRead(b) || (oneCharacterApart(a, b) && (Math.min(a.length, b.length) > 2 || sameCount(a, b)));
+const shortApart = (a: string, b: string): boolean =>
+  asRead(a) === asRead(b) ||
+  (oneCharacterApart(a, b) && (Math.min(a.length, b.length) > 2 || sameCount(a, b)));
 
 /** Names of connectors one character apart; cavity labels and circuit numbers of one connector that are read for each other. */
 export function nameLookAlikes(dossier: Dossier): readonly NameLookAlike[] {
   const connectors = connectorsInOrder(dossier);
   return [
-    ...pairsOf(connectors.map((one) => one.name), shortApart).map((names): NameLookAlike => ({ what: "connector", names, at: "" })),
+    ...pairsOf(
+      connectors.map((one) => one.name),
+      shortApart,
+    ).map((names): NameLookAlike => ({ what: "connector", names, at: "" })),
     ...connectors.flatMap((connector) => [
       ...cavitiesOf(connector).map((names): NameLookAlike => ({ what: "cavity", names, at: connector.name })),
-      ...pairsOf(pinsInOrder(connector).map((pin) => pin.circuit), misleading).map((names): NameLookAlike => ({ what: "circuit", names, at: connector.name })),
+      ...pairsOf(
+        pinsInOrder(connector).map((pin) => pin.circuit),
+        misleading,
+      ).map((names): NameLookAlike => ({ what: "circuit", names, at: connector.name })),
     ]),
   ];
 }

@@ -1,4 +1,12 @@
-import { COLOUR_SYSTEMS, likenessOf, parseColour, sameColour, type ColourSystem, type Likeness, type WireColour } from "../colour/index.ts";
+import {
+  COLOUR_SYSTEMS,
+  likenessOf,
+  parseColour,
+  sameColour,
+  type ColourSystem,
+  type Likeness,
+  type WireColour,
+} from "../colour/index.ts";
 import { allPins, pinColour, type Dossier, type PlacedPin } from "../model/index.ts";
 
 export interface WireHit {
@@ -32,7 +40,8 @@ export function whatIsThisWire(dossier: Dossier, text: string): readonly WireAns
     const colour = placed.pin.content === "empty" ? null : pinColour(placed.pin, placed.connector);
     return colour === null ? [] : [{ placed, colour }];
   });
-  const used = (systems: readonly ColourSystem[]): number => dossier.connectors.filter((connector) => systems.includes(connector.colourSystem)).length;
+  const used = (systems: readonly ColourSystem[]): number =>
+    dossier.connectors.filter((connector) => systems.includes(connector.colourSystem)).length;
   return readings
     .map((reading): WireAnswer => {
       const alike = wires.flatMap(({ placed, colour }) => {
@@ -41,7 +50,15 @@ export function whatIsThisWire(dossier: Dossier, text: string): readonly WireAns
       });
       const same = alike.filter((hit) => hit.likeness.kind === "same");
       const hits = [...same, ...alike.filter((hit) => hit.likeness.kind === "near")];
-      return { ...reading, hits: hits.map((hit) => ({ ...hit, twins: same.filter((other) => other !== hit && other.placed.connector.id === hit.placed.connector.id).length })) };
+      return {
+        ...reading,
+        hits: hits.map((hit) => ({
+          ...hit,
+          twins: same.filter(
+            (other) => other !== hit && other.placed.connector.id === hit.placed.connector.id,
+          ).length,
+        })),
+      };
     })
     .sort((a, b) => used(b.systems) - used(a.systems) || b.hits.length - a.hits.length);
 }

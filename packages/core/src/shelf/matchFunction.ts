@@ -4,16 +4,48 @@ import { VOCABULARY } from "./vocabulary/vocabulary.ts";
 
 /** Words that tell two wires of one function apart. They are compared on their own, not as part of the function. */
 const QUALIFIERS: Readonly<Record<string, string>> = {
-  left: "left", l: "left", lh: "left", nearside: "left", right: "right", r: "right", rh: "right", offside: "right",
-  front: "front", fr: "front", fwd: "front", rear: "rear", rr: "rear", back: "rear", body: "body", high: "high", low: "low",
-  a: "1", b: "2", "1": "1", "2": "2", "3": "3", "4": "4", upper: "upper", lower: "lower", inner: "inner", outer: "outer",
+  left: "left",
+  l: "left",
+  lh: "left",
+  nearside: "left",
+  right: "right",
+  r: "right",
+  rh: "right",
+  offside: "right",
+  front: "front",
+  fr: "front",
+  fwd: "front",
+  rear: "rear",
+  rr: "rear",
+  back: "rear",
+  body: "body",
+  high: "high",
+  low: "low",
+  a: "1",
+  b: "2",
+  "1": "1",
+  "2": "2",
+  "3": "3",
+  "4": "4",
+  upper: "upper",
+  lower: "lower",
+  inner: "inner",
+  outer: "outer",
 };
 
 /** The tokens of a text, with those set apart that tell places and numbers: a number counts as one at the end of the text. */
-function split(tokens: readonly string[]): { readonly core: readonly string[]; readonly qualifiers: readonly string[] } {
+function split(tokens: readonly string[]): {
+  readonly core: readonly string[];
+  readonly qualifiers: readonly string[];
+} {
   const last = tokens.length - 1;
-  const read = tokens.map((token, i) => QUALIFIERS[token] ?? (i === last && i > 0 && /^\d{1,4}$/.test(token) ? token : undefined));
-  return { core: tokens.filter((_, i) => read[i] === undefined), qualifiers: read.flatMap((word) => word ?? []) };
+  const read = tokens.map(
+    (token, i) => QUALIFIERS[token] ?? (i === last && i > 0 && /^\d{1,4}$/.test(token) ? token : undefined),
+  );
+  return {
+    core: tokens.filter((_, i) => read[i] === undefined),
+    qualifiers: read.flatMap((word) => word ?? []),
+  };
 }
 
 export interface FunctionReading {
@@ -27,7 +59,8 @@ export interface FunctionReading {
   readonly tokens: readonly string[];
 }
 
-export const tokensOf = (text: string): readonly string[] => text.toLowerCase().match(/[\p{L}\p{N}]+(?:\+|-(?![\p{L}\p{N}]))?|(?<=\s)[+-]$/gu) ?? [];
+export const tokensOf = (text: string): readonly string[] =>
+  text.toLowerCase().match(/[\p{L}\p{N}]+(?:\+|-(?![\p{L}\p{N}]))?|(?<=\s)[+-]$/gu) ?? [];
 
 type Pairs = ReadonlyMap<string, number>;
 
@@ -66,7 +99,11 @@ interface Entry {
 }
 
 /** Visits the index of every text that is at least so much like the one asked for, with its likeness, in the order given. */
-export type LikenessIndex = (text: string, least: number, visit: (index: number, likeness: number) => void) => void;
+export type LikenessIndex = (
+  text: string,
+  least: number,
+  visit: (index: number, likeness: number) => void,
+) => void;
 
 /** Texts by the letter pairs in them: only a text that shares a pair can be like the one asked for. Made for large tables. */
 export function likenessIndex(texts: readonly string[]): LikenessIndex {
@@ -100,8 +137,12 @@ export function likenessIndex(texts: readonly string[]): LikenessIndex {
   };
 }
 
-const ENTRIES: readonly Entry[] = VOCABULARY.flatMap((term) => [term.name, ...term.words].map((word) => ({ term, text: tokensOf(word).join(" ") })));
-const EXACT = new Map([...ENTRIES.entries()].reverse().map(([index, entry]) => [entry.text, { ...entry, index }]));
+const ENTRIES: readonly Entry[] = VOCABULARY.flatMap((term) =>
+  [term.name, ...term.words].map((word) => ({ term, text: tokensOf(word).join(" ") })),
+);
+const EXACT = new Map(
+  [...ENTRIES.entries()].reverse().map(([index, entry]) => [entry.text, { ...entry, index }]),
+);
 const eachAlike = likenessIndex(ENTRIES.map((entry) => entry.text));
 
 const ENOUGH = 0.6;
@@ -121,7 +162,15 @@ function ownWord(words: readonly OwnWord[], whole: string): OwnWord | undefined 
 
 const BY_NAME = new Map(VOCABULARY.map((term) => [term.name, term]));
 const termNamed = (name: string | null): Term | undefined => (name === null ? undefined : BY_NAME.get(name));
-const asTerm = (word: OwnWord): Term => termNamed(word.term) ?? { name: word.text, words: [], signal: word.signal, direction: "both", open: "nothing", vital: false };
+const asTerm = (word: OwnWord): Term =>
+  termNamed(word.term) ?? {
+    name: word.text,
+    words: [],
+    signal: word.signal,
+    direction: "both",
+    open: "nothing",
+    vital: false,
+  };
 
 /**
  * Reads free text as a term of the vocabulary plus qualifiers: "lvl rr" is the height sensor, rear. The user's own words
@@ -140,7 +189,9 @@ export function readFunction(text: string, words: readonly OwnWord[] = []): Func
   const known = ownCore === undefined ? EXACT.get(core)?.term : asTerm(ownCore);
   if (known !== undefined) return { ...narrowed(known, qualifiers), score: 1, core, tokens };
   const best = bestOf(core);
-  return best === null ? { term: null, score: 0, qualifiers, core, tokens } : { ...narrowed(best.term, qualifiers), score: best.score, core, tokens };
+  return best === null
+    ? { term: null, score: 0, qualifiers, core, tokens }
+    : { ...narrowed(best.term, qualifiers), score: best.score, core, tokens };
 }
 
 /** A term that has one of the qualifiers in its own name: "accelerator position" and 2 is "accelerator position 2". */
@@ -179,7 +230,9 @@ function searched(core: string): { readonly term: Term; readonly score: number }
 /** Every run of whole words within a text. */
 function partsOf(text: string): readonly string[] {
   const words = text.split(" ", MOST_WORDS);
-  return words.flatMap((_, start) => words.slice(start).map((__, length) => words.slice(start, start + length + 1).join(" ")));
+  return words.flatMap((_, start) =>
+    words.slice(start).map((__, length) => words.slice(start, start + length + 1).join(" ")),
+  );
 }
 
 export interface Suggestion {
@@ -195,7 +248,9 @@ export function suggestTerms(text: string, limit = 8): readonly Suggestion[] {
   const core = tokens.length === 1 ? (tokens[0] ?? "") : split(tokens).core.join(" ");
   if (core === "") return [];
   const scores = new Map<Term, number>();
-  const offer = (term: Term, score: number): void => { if (score > (scores.get(term) ?? 0)) scores.set(term, score); };
+  const offer = (term: Term, score: number): void => {
+    if (score > (scores.get(term) ?? 0)) scores.set(term, score);
+  };
   ENTRIES.forEach((entry) => {
     if (entry.text === core) offer(entry.term, 2);
     else if (entry.text.startsWith(core)) offer(entry.term, 1 + core.length / entry.text.length);
@@ -217,7 +272,15 @@ export function withTerm(text: string, term: Term): string {
 }
 
 /** The own words with one more; a text means what it was last given. */
-export function learn(words: readonly OwnWord[], text: string, term: Term | null, signal: SignalClass): readonly OwnWord[] {
+export function learn(
+  words: readonly OwnWord[],
+  text: string,
+  term: Term | null,
+  signal: SignalClass,
+): readonly OwnWord[] {
   const key = tokensOf(text).join(" ");
-  return [...words.filter((word) => tokensOf(word.text).join(" ") !== key), { text: text.trim(), term: term?.name ?? null, signal: term?.signal ?? signal }];
+  return [
+    ...words.filter((word) => tokensOf(word.text).join(" ") !== key),
+    { text: text.trim(), term: term?.name ?? null, signal: term?.signal ?? signal },
+  ];
 }

@@ -8,8 +8,13 @@ const termOf = (text: string): string | undefined => readFunction(text).term?.na
 
 describe("readFunction", () => {
   it.each([
-    ["Level sender, left", "height sensor", ["left"]], ["lvl rr", "height sensor", ["rear"]], ["Ground, body left", "ground", ["body", "left"]], ["KL30", "constant supply", []],
-    ["ignition supplly", "ignition supply", []], ["Park brake", "park brake switch", []], ["ECT", "coolant temperature", []],
+    ["Level sender, left", "height sensor", ["left"]],
+    ["lvl rr", "height sensor", ["rear"]],
+    ["Ground, body left", "ground", ["body", "left"]],
+    ["KL30", "constant supply", []],
+    ["ignition supplly", "ignition supply", []],
+    ["Park brake", "park brake switch", []],
+    ["ECT", "coolant temperature", []],
   ] as const)("reads %s as %s", (text, term, qualifiers) => {
     const reading = readFunction(text);
     expect(reading.term?.name).toBe(term);
@@ -20,27 +25,93 @@ describe("readFunction", () => {
     expect(termOf("")).toBeUndefined();
   });
   it("knows every abbreviation of SAE J1930 that names a wire (reference from memory)", () => {
-    const wanted: Readonly<Record<string, string>> = { ECT: "coolant temperature", IAT: "intake air temperature", MAP: "manifold pressure", MAF: "mass air flow", CKP: "crankshaft position", CMP: "camshaft position", APP: "accelerator position", HO2S: "oxygen sensor", VSS: "vehicle speed", TP: "throttle position", FP: "fuel pump", MIL: "malfunction indicator lamp", KS: "knock sensor", PNP: "neutral switch", EVAP: "purge valve", TFT: "transmission fluid temperature", PSP: "power steering pressure" };
+    const wanted: Readonly<Record<string, string>> = {
+      ECT: "coolant temperature",
+      IAT: "intake air temperature",
+      MAP: "manifold pressure",
+      MAF: "mass air flow",
+      CKP: "crankshaft position",
+      CMP: "camshaft position",
+      APP: "accelerator position",
+      HO2S: "oxygen sensor",
+      VSS: "vehicle speed",
+      TP: "throttle position",
+      FP: "fuel pump",
+      MIL: "malfunction indicator lamp",
+      KS: "knock sensor",
+      PNP: "neutral switch",
+      EVAP: "purge valve",
+      TFT: "transmission fluid temperature",
+      PSP: "power steering pressure",
+    };
     for (const [abbreviation, term] of Object.entries(wanted)) expect(termOf(abbreviation)).toBe(term);
     // Parts without a wire of that name, states of the engine, and control modules as a whole.
-    const noWire = new Set(["ACL", "CFI", "CL", "DTC", "ECM", "EEPROM", "FT", "KOEO", "KOER", "M/C", "MFI", "OC", "OL", "PCM", "SFI", "TBI", "TCM", "TWC"]);
-    const unknown = sae.rows.map((row) => row.abbr).filter((abbreviation) => !noWire.has(abbreviation) && readFunction(abbreviation).score < 1);
+    const noWire = new Set([
+      "ACL",
+      "CFI",
+      "CL",
+      "DTC",
+      "ECM",
+      "EEPROM",
+      "FT",
+      "KOEO",
+      "KOER",
+      "M/C",
+      "MFI",
+      "OC",
+      "OL",
+      "PCM",
+      "SFI",
+      "TBI",
+      "TCM",
+      "TWC",
+    ]);
+    const unknown = sae.rows
+      .map((row) => row.abbr)
+      .filter((abbreviation) => !noWire.has(abbreviation) && readFunction(abbreviation).score < 1);
     expect(unknown).toEqual([]);
     expect(sae.rows.length - noWire.size).toBeGreaterThan(50);
   });
   it("knows every terminal number of DIN 72552 (reference from memory)", () => {
-    for (const [number, term] of [["30", "constant supply"], ["15", "ignition supply"], ["31", "ground"], ["50", "crank signal"], ["75", "accessory supply"], ["61", "charge indicator"], ["87a", "relay rest output"], ["49a", "flasher output"], ["53e", "wiper park"], ["58d", "instrument lighting"]] as const) {
+    for (const [number, term] of [
+      ["30", "constant supply"],
+      ["15", "ignition supply"],
+      ["31", "ground"],
+      ["50", "crank signal"],
+      ["75", "accessory supply"],
+      ["61", "charge indicator"],
+      ["87a", "relay rest output"],
+      ["49a", "flasher output"],
+      ["53e", "wiper park"],
+      ["58d", "instrument lighting"],
+    ] as const) {
       expect(termOf(`KL${number}`), number).toBe(term);
       expect(termOf(`terminal ${number}`), number).toBe(term);
     }
-    expect(din.rows.map((row) => row.terminal).filter((number) => readFunction(`terminal ${number}`).score < 1)).toEqual([]);
+    expect(
+      din.rows.map((row) => row.terminal).filter((number) => readFunction(`terminal ${number}`).score < 1),
+    ).toEqual([]);
   });
   it("puts the user's own words before the vocabulary's", () => {
-    const words = learn(learn([], "snubber", null, "lin"), "Lamp 7", VOCABULARY.find((term) => term.name === "fault lamp") ?? null, "unknown");
-    expect(readFunction("snubber rear", words)).toMatchObject({ term: { name: "snubber", signal: "lin" }, qualifiers: ["rear"], score: 1 });
+    const words = learn(
+      learn([], "snubber", null, "lin"),
+      "Lamp 7",
+      VOCABULARY.find((term) => term.name === "fault lamp") ?? null,
+      "unknown",
+    );
+    expect(readFunction("snubber rear", words)).toMatchObject({
+      term: { name: "snubber", signal: "lin" },
+      qualifiers: ["rear"],
+      score: 1,
+    });
     expect(readFunction("lamp 7", words).term?.name).toBe("fault lamp");
-    expect(readFunction("snubber", [...words, { text: "snubber", term: null, signal: "hall" }]).term?.signal).toBe("hall"); // the last one given counts
-    expect(learn(words, "SNUBBER", null, "pwm")).toEqual([words[1], { text: "SNUBBER", term: null, signal: "pwm" }]);
+    expect(
+      readFunction("snubber", [...words, { text: "snubber", term: null, signal: "hall" }]).term?.signal,
+    ).toBe("hall"); // the last one given counts
+    expect(learn(words, "SNUBBER", null, "pwm")).toEqual([
+      words[1],
+      { text: "SNUBBER", term: null, signal: "pwm" },
+    ]);
   });
 });
 
@@ -58,7 +129,9 @@ describe("VOCABULARY", () => {
     expect(owner.size).toBeGreaterThan(1200);
   });
   it("reads each of its words back as its own function", () => {
-    for (const term of VOCABULARY) for (const word of [term.name, ...term.words]) expect(readFunction(word).term?.name, word).toBe(term.name);
+    for (const term of VOCABULARY)
+      for (const word of [term.name, ...term.words])
+        expect(readFunction(word).term?.name, word).toBe(term.name);
   });
 });
 
@@ -73,6 +146,10 @@ describe("suggestTerms", () => {
     expect(texts("")).toEqual([]);
   });
   it("finds each term by the first letters of its name", () => {
-    for (const term of VOCABULARY) expect(suggestTerms(term.name.slice(0, -1), 8).some((one) => one.term === term), term.name).toBe(true);
+    for (const term of VOCABULARY)
+      expect(
+        suggestTerms(term.name.slice(0, -1), 8).some((one) => one.term === term),
+        term.name,
+      ).toBe(true);
   });
 });

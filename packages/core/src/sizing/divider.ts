@@ -29,7 +29,15 @@ export function dividerFor(nominalVolts: number, inputVolts: number): Divider {
 }
 
 /** What an input sees of a network at its nominal voltage, while driving, and at the highest charging voltage, all in V. */
-export const dividerReadings = (nominalVolts: number, divider: Divider): readonly { readonly at: number; readonly volts: number }[] => [1, 1.2, CHARGING].map((factor) => ({ at: nominalVolts * factor, volts: dividedVolts(nominalVolts * factor, divider) }));
+export const dividerReadings = (
+  nominalVolts: number,
+  divider: Divider,
+): readonly { readonly at: number; readonly volts: number }[] =>
+  [1, 1.2, CHARGING].map((factor) => ({
+    at: nominalVolts * factor,
+    volts: dividedVolts(nominalVolts * factor, divider),
+  }));
 
 /** Volts at the middle of a divider that nothing loads. */
-export const dividedVolts = (volts: number, { upper, lower }: Divider): number => (volts * lower) / (upper + lower);
+export const dividedVolts = (volts: number, { upper, lower }: Divider): number =>
+  (volts * lower) / (upper + lower);

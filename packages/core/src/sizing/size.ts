@@ -1,7 +1,9 @@
 import { fail, ok, type Result } from "../util/index.ts";
 import { awgToMm2 } from "./awg.ts";
 
-export type SizeProblem = { readonly code: "size-unreadable"; readonly text: string } | { readonly code: "size-out-of-range"; readonly text: string };
+export type SizeProblem =
+  | { readonly code: "size-unreadable"; readonly text: string }
+  | { readonly code: "size-out-of-range"; readonly text: string };
 
 /**
  * Reads a conductor size into mm²: "0.5", ".35", "0,75 mm²", "18 AWG", "#18". Whole numbers of 8 and above without a
@@ -14,7 +16,8 @@ export function parseSize(text: string): Result<number, SizeProblem> {
   const metric = /^(\d*\.?\d+) ?(mm2|mm²|mm\^2|mm|sq ?mm|qmm)?$/.exec(clean);
   if (metric === null) return fail({ code: "size-unreadable", text });
   const value = Number(metric[1]);
-  if (metric[2] === undefined && Number.isInteger(value) && value >= 8) return fail({ code: "size-unreadable", text });
+  if (metric[2] === undefined && Number.isInteger(value) && value >= 8)
+    return fail({ code: "size-unreadable", text });
   return inRange(value, text);
 }
 

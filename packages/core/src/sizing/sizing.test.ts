@@ -8,7 +8,15 @@ describe("conductor sizes", () => {
     for (const row of awg.rows) expect(awgToMm2(row.n)).toBeCloseTo((Math.PI / 4) * row.d_mm ** 2, 2);
     expect(awg.rows.length).toBeGreaterThan(20);
   });
-  it.each([["0.5", 0.5], [".35", 0.35], ["0,75 mm²", 0.75], ["18 AWG", 0.82], ["#20", 0.52], ["awg 22", 0.33], ["2.5mm2", 2.5]])("reads %s", (text, mm2) => {
+  it.each([
+    ["0.5", 0.5],
+    [".35", 0.35],
+    ["0,75 mm²", 0.75],
+    ["18 AWG", 0.82],
+    ["#20", 0.52],
+    ["awg 22", 0.33],
+    ["2.5mm2", 2.5],
+  ])("reads %s", (text, mm2) => {
     expect(parseSize(text)).toEqual({ ok: true, value: mm2 });
   });
   it.each(["18", "thick", "", "-1", "0.001", "500", "1.2.3"])("refuses %s", (text) => {

@@ -12,10 +12,12 @@ export function bestArrangement(pins: readonly ReadPin[]): number | null {
   const left = pins.filter(({ placed }) => placed.connector.side === "vehicle");
   const right = pins.filter(({ placed }) => placed.connector.side === "incoming");
   const further = furtherJoints(left, right);
-  const pairs = left.flatMap((a, i) => right.flatMap((b, j) => {
-    const evidence = weigh(a, b);
-    return evidence === null || evidence.strength <= 0 ? [] : [{ a, b, i, j, strength: evidence.strength }];
-  }));
+  const pairs = left.flatMap((a, i) =>
+    right.flatMap((b, j) => {
+      const evidence = weigh(a, b);
+      return evidence === null || evidence.strength <= 0 ? [] : [{ a, b, i, j, strength: evidence.strength }];
+    }),
+  );
   if (pairs.length > MOST_PAIRS) return null;
   let best = Infinity;
   const walk = (next: number, chosen: typeof pairs): void => {
@@ -56,8 +58,12 @@ export function bestArrangement(pins: readonly ReadPin[]): number | null {
     return cost;
   };
   const groupsOf = (chosen: typeof pairs): readonly (typeof pairs)[] => {
-    const rows = [...new Set(chosen.map(({ i }) => i))].map((i) => chosen.filter((link) => link.i === i)).filter((group) => group.length > 1);
-    const columns = [...new Set(chosen.map(({ j }) => j))].map((j) => chosen.filter((link) => link.j === j)).filter((group) => group.length > 1);
+    const rows = [...new Set(chosen.map(({ i }) => i))]
+      .map((i) => chosen.filter((link) => link.i === i))
+      .filter((group) => group.length > 1);
+    const columns = [...new Set(chosen.map(({ j }) => j))]
+      .map((j) => chosen.filter((link) => link.j === j))
+      .filter((group) => group.length > 1);
     return [...rows, ...columns];
   };
   walk(0, []);

@@ -1,4 +1,14 @@
-import { blankConnector, blankPin, connectorId, emptyDossier, pinId, type Dossier, type Pin, type PinId, type Side } from "../model/index.ts";
+import {
+  blankConnector,
+  blankPin,
+  connectorId,
+  emptyDossier,
+  pinId,
+  type Dossier,
+  type Pin,
+  type PinId,
+  type Side,
+} from "../model/index.ts";
 import { readFunction } from "../shelf/index.ts";
 
 /**
@@ -71,7 +81,9 @@ Glow plug relay | Preheat relay
 Glow lamp | Wait to start
 Engine oil level | Oil level
 Secondary air pump | AIR
-`.trim().split("\n");
+`
+  .trim()
+  .split("\n");
 
 const ONLY_VEHICLE = `
 Dipped beam, left|Dipped beam, right|Main beam, left|Main beam, right|Side lamp, left|Side lamp, right|Turn lamp, left|Turn lamp, right|Tail lamp, left|Tail lamp, right|Stop lamp, left|Stop lamp, right
@@ -80,18 +92,59 @@ Wiper interval|Washer pump|Rear wiper|Rear washer|Door ajar switch, left|Door aj
 Window down, left|Window up, right|Window down, right|Mirror heater|Rear window heater|Seat heater, left|Seat heater, right|Blower motor|Blower control|Radio antenna|Speaker left +|Speaker left -|Speaker right +|Speaker right -
 Accessory supply|Power socket|Park brake switch|Brake fluid level|Washer level|Seat belt switch|Seat belt lamp|ABS lamp|Hazard switch|Turn switch|Headlamp switch|Rain sensor|Parking sensor|Trailer detect|Trailer tail lamp|Sunroof motor
 Buzzer|Clock|Trip reset|Steering wheel controls|Airbag warning lamp|Tyre pressure receiver|Alarm siren|Key in|Fuel flap release|Camera signal|Child lock|Mirror fold|Convertible top|Beacon|Work lamp
-`.trim().split(/[|\n]/).map((text) => text.trim());
+`
+  .trim()
+  .split(/[|\n]/)
+  .map((text) => text.trim());
 const ONLY_INCOMING = `
 Injector 1|Injector 2|Injector 3|Injector 4|Injector 5|Injector 6|Ignition coil 1|Ignition coil 2|Ignition coil 3|Ignition coil 4|Ignition coil 5|Ignition coil 6|Crankshaft position|Camshaft position|Knock sensor 1|Knock sensor 2
 Throttle position|Throttle position 2|Idle air control|EGR valve|Canister purge|Variable valve timing, intake|Variable valve timing, exhaust|Boost control|Barometric pressure|Fuel temperature|Oil temperature|Flex fuel|Shift solenoid A
 Shift solenoid B|Charge air temperature|Exhaust gas temperature|Thermostat heater|Intake runner|Supercharger clutch|Ignition trigger|Engine mount|Electric coolant pump|NOx sensor|Spare|Spare 2|Torque request|Load signal|Alternator sense
 Ballast output|Exhaust brake|Fuel metering valve|Direct injector high side|Wideband pump|Nernst cell|Distributor pickup|Cylinder head temperature|Differential pressure|Fuel pump monitor|Volume air flow
-`.trim().split(/[|\n]/).map((text) => text.trim());
+`
+  .trim()
+  .split(/[|\n]/)
+  .map((text) => text.trim());
 
-const COLOURS = ["BK", "BN", "RD", "OG", "YE", "GN", "BU", "VT", "GY", "WH", "PK", "TQ", "BK/WH", "RD/WH", "YE/BK", "GN/WH", "BU/RD", "GY/BU", "WH/RD", "BN/YE", "VT/WH"];
+const COLOURS = [
+  "BK",
+  "BN",
+  "RD",
+  "OG",
+  "YE",
+  "GN",
+  "BU",
+  "VT",
+  "GY",
+  "WH",
+  "PK",
+  "TQ",
+  "BK/WH",
+  "RD/WH",
+  "YE/BK",
+  "GN/WH",
+  "BU/RD",
+  "GY/BU",
+  "WH/RD",
+  "BN/YE",
+  "VT/WH",
+];
 const SIZES = [0.35, 0.5, 0.75, 0.5, 1, 0.35, 1.5] as const;
-const VEHICLE = [["BH1", 60], ["CL1", 40], ["BM1", 30], ["FB1", 12], ["SL1", 8]] as const;
-const INCOMING = [["E1", 40], ["E2", 24], ["E3", 20], ["T1", 16], ["A1", 12], ["F1", 8]] as const;
+const VEHICLE = [
+  ["BH1", 60],
+  ["CL1", 40],
+  ["BM1", 30],
+  ["FB1", 12],
+  ["SL1", 8],
+] as const;
+const INCOMING = [
+  ["E1", 40],
+  ["E2", 24],
+  ["E3", 20],
+  ["T1", 16],
+  ["A1", 12],
+  ["F1", 8],
+] as const;
 
 export interface EngineSwap {
   readonly dossier: Dossier;
@@ -106,24 +159,48 @@ export function engineSwap(): EngineSwap {
   const theirs = dealt([...circuits.map(([, text]) => text ?? ""), ...ONLY_INCOMING], 120, 11);
   const left = plugs(VEHICLE, "vehicle", ours, 3);
   const right = plugs(INCOMING, "incoming", theirs, 8);
-  const truth = new Map(circuits.map((_, circuit) => [left.idOf(ours.indexOf(circuit)), right.idOf(theirs.indexOf(circuit))] as const));
-  const head = { name: "Engine swap", kind: "engine-swap", vehicle: "Corlane Drift", incoming: "Ovant six-cylinder with automatic", nominalVolts: 12, method: "splice" } as const;
+  const truth = new Map(
+    circuits.map(
+      (_, circuit) => [left.idOf(ours.indexOf(circuit)), right.idOf(theirs.indexOf(circuit))] as const,
+    ),
+  );
+  const head = {
+    name: "Engine swap",
+    kind: "engine-swap",
+    vehicle: "Corlane Drift",
+    incoming: "Ovant six-cylinder with automatic",
+    nominalVolts: 12,
+    method: "splice",
+  } as const;
   return { dossier: { ...emptyDossier(head), connectors: [...left.connectors, ...right.connectors] }, truth };
 
-  function plugs(names: readonly (readonly [string, number])[], side: Side, order: readonly number[], shift: number) {
-    const texts = side === "vehicle" ? [...circuits.map(([text]) => text ?? ""), ...ONLY_VEHICLE] : [...circuits.map(([, text]) => text ?? ""), ...ONLY_INCOMING];
+  function plugs(
+    names: readonly (readonly [string, number])[],
+    side: Side,
+    order: readonly number[],
+    shift: number,
+  ) {
+    const texts =
+      side === "vehicle"
+        ? [...circuits.map(([text]) => text ?? ""), ...ONLY_VEHICLE]
+        : [...circuits.map(([, text]) => text ?? ""), ...ONLY_INCOMING];
     const ids: PinId[] = [];
     let next = 0;
     const connectors = names.map(([name, ways]) => ({
-      ...blankConnector(connectorId(name), name, side), leads: "loom" as const,
+      ...blankConnector(connectorId(name), name, side),
+      leads: "loom" as const,
       pins: Array.from({ length: ways }, (_, i): Pin => {
         const place = next++;
         const text = texts[order[place] ?? -1] ?? "";
         const id = pinId(`${name}.${i + 1}`);
         ids.push(id);
         return {
-          ...blankPin(id, String(i + 1), i), function: text, content: text === "" ? "empty" : "occupied", signal: text === "" ? "none" : (readFunction(text).term?.signal ?? "unknown"),
-          colour: text === "" ? "" : (COLOURS[(place * 5 + shift) % COLOURS.length] ?? ""), size: text === "" ? null : (SIZES[(place * 3 + shift) % SIZES.length] ?? null),
+          ...blankPin(id, String(i + 1), i),
+          function: text,
+          content: text === "" ? "empty" : "occupied",
+          signal: text === "" ? "none" : (readFunction(text).term?.signal ?? "unknown"),
+          colour: text === "" ? "" : (COLOURS[(place * 5 + shift) % COLOURS.length] ?? ""),
+          size: text === "" ? null : (SIZES[(place * 3 + shift) % SIZES.length] ?? null),
         };
       }),
     }));

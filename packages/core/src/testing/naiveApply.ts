@@ -5,7 +5,15 @@ import type { EndPlace, HarnessState, Operation } from "../harness/index.ts";
  * the operation was possible. Slow, for tests only.
  */
 export class NaiveHarness {
-  readonly state: { battery: "on" | "off"; locks: Record<string, string>; plugged: Record<string, string | null>; fuses: Record<string, string>; cavities: Record<string, { connector: string; state: string; meets?: string }>; wires: Record<string, { pin: string; ends: [string, string]; aboard: boolean }>; ends: Record<string, EndPlace> };
+  readonly state: {
+    battery: "on" | "off";
+    locks: Record<string, string>;
+    plugged: Record<string, string | null>;
+    fuses: Record<string, string>;
+    cavities: Record<string, { connector: string; state: string; meets?: string }>;
+    wires: Record<string, { pin: string; ends: [string, string]; aboard: boolean }>;
+    ends: Record<string, EndPlace>;
+  };
 
   constructor(start: HarnessState) {
     this.state = JSON.parse(JSON.stringify(start)) as NaiveHarness["state"];
@@ -14,50 +22,104 @@ export class NaiveHarness {
   do(op: Operation): boolean {
     const s = this.state;
     const loose = (end: string): boolean => s.ends[end]?.at === "loose" && !s.ends[end].covered;
-    const usable = (end: string): boolean => loose(end) && Object.values(s.wires).some((wire) => wire.aboard && wire.ends.includes(end));
-    const bare = (end: string): boolean => usable(end) && s.ends[end]?.at === "loose" && !s.ends[end].terminal;
+    const usable = (end: string): boolean =>
+      loose(end) && Object.values(s.wires).some((wire) => wire.aboard && wire.ends.includes(end));
+    const bare = (end: string): boolean =>
+      usable(end) && s.ends[end]?.at === "loose" && !s.ends[end].terminal;
     const off = s.battery === "off";
-    const onTable = (hole: { connector: string; meets?: string }): boolean => hole.meets !== undefined && s.plugged[hole.connector] === null;
+    const onTable = (hole: { connector: string; meets?: string }): boolean =>
+      hole.meets !== undefined && s.plugged[hole.connector] === null;
     switch (op.kind) {
       case "battery":
-        if (s.battery === op.to || (op.to === "on" && Object.keys(s.ends).some((end) => loose(end) && this.reachesSupply(end)))) return false;
+        if (
+          s.battery === op.to ||
+          (op.to === "on" && Object.keys(s.ends).some((end) => loose(end) && this.reachesSupply(end)))
+        )
+          return false;
         s.battery = op.to;
         return true;
       case "lock":
-        if (s.locks[op.connector] === undefined || s.locks[op.connector] === op.to || (op.to === "open" && s.plugged[op.connector] !== null)) return false;
+        if (
+          s.locks[op.connector] === undefined ||
+          s.locks[op.connector] === op.to ||
+          (op.to === "open" && s.plugged[op.connector] !== null)
+        )
+          return false;
         s.locks[op.connector] = op.to;
         return true;
       case "release": {
         const place = s.ends[op.end];
         const hole = s.cavities[op.cavity];
-        if (place?.at !== "cavity" || place.cavity !== op.cavity || hole === undefined || (!off && !onTable(hole)) || s.locks[hole.connector] !== "open") return false;
+        if (
+          place?.at !== "cavity" ||
+          place.cavity !== op.cavity ||
+          hole === undefined ||
+          (!off && !onTable(hole)) ||
+          s.locks[hole.connector] !== "open"
+        )
+          return false;
         s.ends[op.end] = { at: "loose", terminal: true, covered: false };
         hole.state = "vacated";
         return true;
       }
       case "insert": {
         const hole = s.cavities[op.cavity];
-        if (!usable(op.end) || bare(op.end) || hole === undefined || (!off && !onTable(hole)) || s.locks[hole.connector] !== "open" || !["empty", "vacated"].includes(hole.state)) return false;
+        if (
+          !usable(op.end) ||
+          bare(op.end) ||
+          hole === undefined ||
+          (!off && !onTable(hole)) ||
+          s.locks[hole.connector] !== "open" ||
+          !["empty", "vacated"].includes(hole.state)
+        )
+          return false;
         s.ends[op.end] = { at: "cavity", cavity: op.cavity };
         hole.state = "occupied";
         return true;
       }
       case "cut": {
         const wire = s.wires[`${op.pin}#`];
-        if (!off || wire === undefined || !wire.aboard || s.wires[`${op.pin}#plug-part`] !== undefined) return false;
+        if (!off || wire === undefined || !wire.aboard || s.wires[`${op.pin}#plug-part`] !== undefined)
+          return false;
         delete s.wires[`${op.pin}#`];
-        s.wires[`${op.pin}#plug-part`] = { pin: op.pin, ends: [wire.ends[0], `${op.pin}#cut-plug`], aboard: true };
-        s.wires[`${op.pin}#far-part`] = { pin: op.pin, ends: [`${op.pin}#cut-far`, wire.ends[1]], aboard: true };
+        s.wires[`${op.pin}#plug-part`] = {
+          pin: op.pin,
+          ends: [wire.ends[0], `${op.pin}#cut-plug`],
+          aboard: true,
+        };
+        s.wires[`${op.pin}#far-part`] = {
+          pin: op.pin,
+          ends: [`${op.pin}#cut-far`, wire.ends[1]],
+          aboard: true,
+        };
         s.ends[`${op.pin}#cut-plug`] = { at: "loose", terminal: false, covered: false };
         s.ends[`${op.pin}#cut-far`] = { at: "loose", terminal: false, covered: false };
         return true;
       }
       case "splice":
-        if (!off || op.ends.length < 2 || new Set(op.ends).size < op.ends.length || !op.ends.every(bare) || Object.values(s.ends).some((place) => place.at === "joint" && place.joint === op.joint)) return false;
+        if (
+          !off ||
+          op.ends.length < 2 ||
+          new Set(op.ends).size < op.ends.length ||
+          !op.ends.every(bare) ||
+          Object.values(s.ends).some((place) => place.at === "joint" && place.joint === op.joint)
+        )
+          return false;
         for (const end of op.ends) s.ends[end] = { at: "joint", joint: op.joint };
         return true;
       case "part":
-        if (!off || Object.entries(s.ends).some(([end, place]) => place.at === "joint" && place.joint === op.joint && !op.ends.some((one) => one === end)) || !op.ends.every((end) => { const place = s.ends[end]; return place?.at === "joint" && place.joint === op.joint; })) return false;
+        if (
+          !off ||
+          Object.entries(s.ends).some(
+            ([end, place]) =>
+              place.at === "joint" && place.joint === op.joint && !op.ends.some((one) => one === end),
+          ) ||
+          !op.ends.every((end) => {
+            const place = s.ends[end];
+            return place?.at === "joint" && place.joint === op.joint;
+          })
+        )
+          return false;
         for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
         return true;
       case "cap": {
@@ -78,7 +140,12 @@ export class NaiveHarness {
       }
       case "take-out": {
         const wire = s.wires[op.wire];
-        if (wire === undefined || wire.aboard === (op.to === "back") || wire.ends.some((end) => s.ends[end]?.at !== "loose")) return false;
+        if (
+          wire === undefined ||
+          wire.aboard === (op.to === "back") ||
+          wire.ends.some((end) => s.ends[end]?.at !== "loose")
+        )
+          return false;
         wire.aboard = op.to === "back";
         return true;
       }
@@ -96,7 +163,12 @@ export class NaiveHarness {
       }
       case "connect": {
         const two = op.into === "own" ? [op.connector] : [op.connector, op.into];
-        if (!off || new Set(two).size < two.length || two.some((one) => s.locks[one] !== "closed" || s.plugged[one] !== null)) return false;
+        if (
+          !off ||
+          new Set(two).size < two.length ||
+          two.some((one) => s.locks[one] !== "closed" || s.plugged[one] !== null)
+        )
+          return false;
         if (op.into !== "own") s.plugged[op.into] = op.connector;
         s.plugged[op.connector] = op.into;
         return true;
@@ -112,7 +184,13 @@ export class NaiveHarness {
         return true;
       }
       case "fuse":
-        if (op.to === "in" ? s.fuses[op.supply] !== undefined || !Object.values(s.ends).some((place) => place.at === "supply" && place.supply === op.supply) : s.fuses[op.supply] === undefined) return false;
+        if (
+          op.to === "in"
+            ? s.fuses[op.supply] !== undefined ||
+              !Object.values(s.ends).some((place) => place.at === "supply" && place.supply === op.supply)
+            : s.fuses[op.supply] === undefined
+        )
+          return false;
         if (op.to === "in") s.fuses[op.supply] = "in";
         else delete s.fuses[op.supply];
         return true;
@@ -122,10 +200,19 @@ export class NaiveHarness {
           if (op.connector in s.locks) return false;
           s.locks[op.connector] = "open";
           s.plugged[op.connector] = null;
-          for (const { cavity, meets } of op.cavities) s.cavities[cavity] = { connector: op.connector, state: "empty", meets };
+          for (const { cavity, meets } of op.cavities)
+            s.cavities[cavity] = { connector: op.connector, state: "empty", meets };
           return true;
         }
-        if (s.locks[op.connector] !== "open" || s.plugged[op.connector] !== null || own.some((key) => s.cavities[key]?.state === "occupied" || !op.cavities.some(({ cavity }) => cavity === key))) return false;
+        if (
+          s.locks[op.connector] !== "open" ||
+          s.plugged[op.connector] !== null ||
+          own.some(
+            (key) =>
+              s.cavities[key]?.state === "occupied" || !op.cavities.some(({ cavity }) => cavity === key),
+          )
+        )
+          return false;
         delete s.locks[op.connector];
         delete s.plugged[op.connector];
         for (const key of own) delete s.cavities[key];
@@ -134,7 +221,8 @@ export class NaiveHarness {
       case "build-wire": {
         const [key, plug, far] = [`${op.pin}#`, `${op.pin}#plug`, `${op.pin}#far`];
         if (op.to === "there") {
-          if (s.wires[key] !== undefined || s.ends[plug] !== undefined || s.ends[far] !== undefined) return false;
+          if (s.wires[key] !== undefined || s.ends[plug] !== undefined || s.ends[far] !== undefined)
+            return false;
           s.wires[key] = { pin: op.pin, ends: [plug, far], aboard: true };
           for (const end of [plug, far]) s.ends[end] = { at: "loose", terminal: false, covered: false };
           return true;
@@ -151,18 +239,39 @@ export class NaiveHarness {
   /** Walks from end to end through wires and joints until nothing new is met. */
   private reachesSupply(start: string): boolean {
     const seen = new Set([start]);
-    for (let grew = true; grew; ) {
+    for (let grew = true; grew;) {
       grew = false;
       for (const end of [...seen]) {
         const place = this.state.ends[end];
-        const next = Object.values(this.state.wires).flatMap((wire) => (wire.ends.includes(end) ? wire.ends : []));
-        if (place?.at === "joint") next.push(...Object.entries(this.state.ends).flatMap(([other, where]) => (where.at === "joint" && where.joint === place.joint ? [other] : [])));
+        const next = Object.values(this.state.wires).flatMap((wire) =>
+          wire.ends.includes(end) ? wire.ends : [],
+        );
+        if (place?.at === "joint")
+          next.push(
+            ...Object.entries(this.state.ends).flatMap(([other, where]) =>
+              where.at === "joint" && where.joint === place.joint ? [other] : [],
+            ),
+          );
         if (place?.at === "cavity") {
-          const partners = Object.entries(this.state.cavities).flatMap(([cavity, { connector, meets }]) => (meets !== undefined && this.state.plugged[connector] === this.state.cavities[meets]?.connector ? [[cavity, meets] as const] : []));
-          const across = partners.flatMap(([a, b]) => (a === place.cavity ? [b] : b === place.cavity ? [a] : []));
-          next.push(...Object.entries(this.state.ends).flatMap(([other, where]) => (where.at === "cavity" && across.includes(where.cavity) ? [other] : [])));
+          const partners = Object.entries(this.state.cavities).flatMap(([cavity, { connector, meets }]) =>
+            meets !== undefined && this.state.plugged[connector] === this.state.cavities[meets]?.connector
+              ? [[cavity, meets] as const]
+              : [],
+          );
+          const across = partners.flatMap(([a, b]) =>
+            a === place.cavity ? [b] : b === place.cavity ? [a] : [],
+          );
+          next.push(
+            ...Object.entries(this.state.ends).flatMap(([other, where]) =>
+              where.at === "cavity" && across.includes(where.cavity) ? [other] : [],
+            ),
+          );
         }
-        for (const other of next) if (!seen.has(other)) { seen.add(other); grew = true; }
+        for (const other of next)
+          if (!seen.has(other)) {
+            seen.add(other);
+            grew = true;
+          }
       }
     }
     return [...seen].some((end) => ["loom", "supply"].includes(this.state.ends[end]?.at ?? ""));

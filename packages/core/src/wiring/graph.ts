@@ -1,5 +1,17 @@
 import { faceOf, meetings } from "../face/index.ts";
-import { connectorsInOrder, indexPins, type Connector, type Dossier, type JoinPoint, type LoomWire, type LoomWireId, type Mating, type PinId, type PlacedPin, type WireEnd } from "../model/index.ts";
+import {
+  connectorsInOrder,
+  indexPins,
+  type Connector,
+  type Dossier,
+  type JoinPoint,
+  type LoomWire,
+  type LoomWireId,
+  type Mating,
+  type PinId,
+  type PlacedPin,
+  type WireEnd,
+} from "../model/index.ts";
 
 /** A place that copper runs to. */
 export type Spot =
@@ -9,7 +21,10 @@ export type Spot =
   | { readonly at: "loom" };
 
 /** What joins two spots: a wire, a plug pushed into its other half, or the bridge inside a junction connector. */
-export type WiringLink = { readonly by: "wire"; readonly wire: LoomWire } | { readonly by: "mated" } | { readonly by: "bridge"; readonly connector: Connector };
+export type WiringLink =
+  | { readonly by: "wire"; readonly wire: LoomWire }
+  | { readonly by: "mated" }
+  | { readonly by: "bridge"; readonly connector: Connector };
 
 export interface WiringGraph {
   readonly spots: ReadonlyMap<string, Spot>;
@@ -18,7 +33,12 @@ export interface WiringGraph {
 
 export const pinSpot = (pin: PinId): string => `pin ${pin}`;
 export const pointSpot = (point: string): string => `point ${point}`;
-const spotOf = (wire: LoomWireId, end: WireEnd, index: number): string => (end.at === "pin" ? pinSpot(end.pin) : end.at === "point" ? pointSpot(end.point) : `${end.at} ${wire} ${index}`);
+const spotOf = (wire: LoomWireId, end: WireEnd, index: number): string =>
+  end.at === "pin"
+    ? pinSpot(end.pin)
+    : end.at === "point"
+      ? pointSpot(end.point)
+      : `${end.at} ${wire} ${index}`;
 
 /** Each pair of connectors that is plugged together once the job's own are mated. */
 export function allMatings(dossier: Dossier): readonly Mating[] {
@@ -37,7 +57,11 @@ export function allMatings(dossier: Dossier): readonly Mating[] {
  * Pins, join points and open ends, and what joins them while these connectors are mated. A junction connector bridges its
  * groups only while it is mated itself; one whose other half is not in the job counts as mated when `bridges` names it.
  */
-export function wiringGraph(dossier: Dossier, mated: readonly Mating[], bridges: ReadonlySet<string> = new Set()): WiringGraph {
+export function wiringGraph(
+  dossier: Dossier,
+  mated: readonly Mating[],
+  bridges: ReadonlySet<string> = new Set(),
+): WiringGraph {
   const key = JSON.stringify([mated, [...bridges].sort()]);
   const graphs = GRAPHS.get(dossier) ?? new Map<string, WiringGraph>();
   GRAPHS.set(dossier, graphs);
@@ -56,7 +80,10 @@ function buildGraph(dossier: Dossier, mated: readonly Mating[], bridges: Readonl
   const links = new Map<string, { readonly to: string; readonly link: WiringLink }[]>();
   const add = (from: string, to: string, link: WiringLink): void => {
     if (from === to) return;
-    for (const [a, b] of [[from, to], [to, from]] as const) {
+    for (const [a, b] of [
+      [from, to],
+      [to, from],
+    ] as const) {
       const known = links.get(a);
       if (known === undefined) links.set(a, [{ to: b, link }]);
       else known.push({ to: b, link });
@@ -68,7 +95,9 @@ function buildGraph(dossier: Dossier, mated: readonly Mating[], bridges: Readonl
     const ends = wire.ends.map((end, index) => ({ end, key: spotOf(wire.id, end, index) }));
     for (const { end, key } of ends) if (end.at === "loose" || end.at === "loom") spots.set(key, end);
     const held = ends.filter(({ key }) => spots.has(key));
-    held.forEach(({ key }, i) => { for (const other of held.slice(i + 1)) add(key, other.key, { by: "wire", wire }); });
+    held.forEach(({ key }, i) => {
+      for (const other of held.slice(i + 1)) add(key, other.key, { by: "wire", wire });
+    });
   }
   const byId = new Map(dossier.connectors.map((connector) => [connector.id, connector]));
   const plugged = new Set<string>([...bridges, ...mated.flat()]);
@@ -79,7 +108,9 @@ function buildGraph(dossier: Dossier, mated: readonly Mating[], bridges: Readonl
   }
   for (const connector of dossier.connectors) {
     if (!plugged.has(connector.id)) continue;
-    for (const [first, ...rest] of bridgedPins(connector)) for (const pin of rest) if (first !== undefined) add(pinSpot(first), pinSpot(pin), { by: "bridge", connector });
+    for (const [first, ...rest] of bridgedPins(connector))
+      for (const pin of rest)
+        if (first !== undefined) add(pinSpot(first), pinSpot(pin), { by: "bridge", connector });
   }
   return { spots, links };
 }
@@ -88,13 +119,21 @@ function buildGraph(dossier: Dossier, mated: readonly Mating[], bridges: Readonl
 export function meetingPins(a: Connector, b: Connector): readonly (readonly [PinId, PinId])[] {
   const [left, right] = [faceOf(a), faceOf(b)];
   const byPlace = left === null || right === null ? null : meetings(left, right);
-  if (byPlace !== null) return byPlace.flatMap((meeting) => (meeting.a.pin === null || meeting.b.pin === null ? [] : [[meeting.a.pin.id, meeting.b.pin.id] as const]));
+  if (byPlace !== null)
+    return byPlace.flatMap((meeting) =>
+      meeting.a.pin === null || meeting.b.pin === null ? [] : [[meeting.a.pin.id, meeting.b.pin.id] as const],
+    );
   const labels = new Map(b.pins.map((pin) => [pin.cavity, pin.id]));
-  return a.pins.flatMap((pin) => { const other = labels.get(pin.cavity); return other === undefined ? [] : [[pin.id, other] as const]; });
+  return a.pins.flatMap((pin) => {
+    const other = labels.get(pin.cavity);
+    return other === undefined ? [] : [[pin.id, other] as const];
+  });
 }
 
 /** The pins of each group that a junction connector joins inside its mated half. */
 export function bridgedPins(connector: Connector): readonly (readonly PinId[])[] {
   const labels = new Map(connector.pins.map((pin) => [pin.cavity, pin.id]));
-  return (connector.shell?.joined ?? []).map((group) => group.flatMap((label) => labels.get(label) ?? [])).filter((group) => group.length > 1);
+  return (connector.shell?.joined ?? [])
+    .map((group) => group.flatMap((label) => labels.get(label) ?? []))
+    .filter((group) => group.length > 1);
 }

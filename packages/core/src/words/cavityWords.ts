@@ -8,7 +8,17 @@ export function cavityWords(label: string, pin: Pin | null, look: CavityLook | u
   const state = look?.state ?? pin.content;
   const colours = (look?.readings ?? []).map(colourInWords).join(" or ");
   const what =
-    state === "occupied" ? [colours === "" ? "wire, colour not known" : colours, pin.size === null ? "" : `${pin.size} mm²`, (look?.more.length ?? 0) > 0 ? `${(look?.more.length ?? 0) + 1} wires in one terminal` : "", look?.doubt === true ? "in doubt" : ""].filter((part) => part !== "").join("; ")
-    : state === "unknown" ? "nobody has looked" : state;
+    state === "occupied"
+      ? [
+          colours === "" ? "wire, colour not known" : colours,
+          pin.size === null ? "" : `${pin.size} mm²`,
+          (look?.more.length ?? 0) > 0 ? `${(look?.more.length ?? 0) + 1} wires in one terminal` : "",
+          look?.doubt === true ? "in doubt" : "",
+        ]
+          .filter((part) => part !== "")
+          .join("; ")
+      : state === "unknown"
+        ? "nobody has looked"
+        : state;
   return `Cavity ${label}: ${pin.function === "" ? "" : `${pin.function}; `}${what}`;
 }

@@ -15,7 +15,14 @@ export function commandWords(command: Command, name: (connector: string) => stri
     case "restore-connector":
       return `connector ${command.connector.name} put back`;
     case "change-pins": {
-      const put = command.put.length === 0 ? [] : [command.put.length === 1 ? `cavity ${command.put[0]?.cavity} changed` : `${many(command.put.length, "pin")} changed`];
+      const put =
+        command.put.length === 0
+          ? []
+          : [
+              command.put.length === 1
+                ? `cavity ${command.put[0]?.cavity} changed`
+                : `${many(command.put.length, "pin")} changed`,
+            ];
       const removed = command.remove.length === 0 ? [] : [`${many(command.remove.length, "pin")} removed`];
       return `${name(command.connector)}: ${[...put, ...removed].join(", ") || "nothing changed"}`;
     }
@@ -30,13 +37,22 @@ export function commandWords(command: Command, name: (connector: string) => stri
     case "set-words":
       return "own words changed";
     case "change-wiring": {
-      const points = command.putPoints.map((point) => point.name).slice(0, 3).join(", ");
-      const parts = [command.put.length === 0 ? "" : `${many(command.put.length, "wire")} put`, command.remove.length === 0 ? "" : `${many(command.remove.length, "wire")} taken off`, points === "" ? "" : `${points} changed`, command.removePoints.length === 0 ? "" : `${many(command.removePoints.length, "point")} removed`];
+      const points = command.putPoints
+        .map((point) => point.name)
+        .slice(0, 3)
+        .join(", ");
+      const parts = [
+        command.put.length === 0 ? "" : `${many(command.put.length, "wire")} put`,
+        command.remove.length === 0 ? "" : `${many(command.remove.length, "wire")} taken off`,
+        points === "" ? "" : `${points} changed`,
+        command.removePoints.length === 0 ? "" : `${many(command.removePoints.length, "point")} removed`,
+      ];
       return `wires behind: ${parts.filter((part) => part !== "").join(", ") || "nothing changed"}`;
     }
     case "decide": {
       const put = command.put.length === 0 ? [] : [`${many(command.put.length, "decision")} made`];
-      const removed = command.remove.length === 0 ? [] : [`${many(command.remove.length, "decision")} taken back`];
+      const removed =
+        command.remove.length === 0 ? [] : [`${many(command.remove.length, "decision")} taken back`];
       return [...put, ...removed].join(", ") || "nothing changed";
     }
     default:

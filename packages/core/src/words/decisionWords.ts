@@ -3,7 +3,11 @@ import { linkedPairs, methodOf, namedPins, type Decision, type Method, type PinI
 import { OPEN_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
 
-const METHOD_WORDS: Readonly<Record<Method, string>> = { move: "terminal moved", splice: "spliced", adapter: "by adapter" };
+const METHOD_WORDS: Readonly<Record<Method, string>> = {
+  move: "terminal moved",
+  splice: "spliced",
+  adapter: "by adapter",
+};
 
 /** What a decision does, without its pins: "spliced, through a divider, 22 kΩ over 10 kΩ". */
 export function doneWords(decision: Decision): string {
@@ -37,14 +41,25 @@ export function doneWords(decision: Decision): string {
   }
 }
 const byAdapter = (decision: Decision): string => (methodOf(decision) === "adapter" ? " in the adapter" : "");
-const through = ({ device }: Extract<Decision, { device?: unknown }>): string => (device === undefined ? "" : `, through ${deviceWords(device)}`);
-const because = ({ open }: Extract<Decision, { open?: unknown }>): string => (open === undefined ? "" : `: ${OPEN_WORDS[open]}`);
+const through = ({ device }: Extract<Decision, { device?: unknown }>): string =>
+  device === undefined ? "" : `, through ${deviceWords(device)}`;
+const because = ({ open }: Extract<Decision, { open?: unknown }>): string =>
+  open === undefined ? "" : `: ${OPEN_WORDS[open]}`;
 
 /** A decision with its pins: "B12.9 to AL-P.F: spliced, through a divider, 22 kΩ over 10 kΩ". */
 export function decisionWords(decision: Decision, name: (pin: PinId) => string): string {
   const all = (pins: readonly PinId[]): string => pins.map(name).join(" and ");
   const pairs = linkedPairs(decision);
-  const named = decision.kind === "series" ? `${name(decision.vehicle)} into ${name(decision.into)}, back from ${name(decision.back)}` : decision.kind === "move" ? `${name(decision.pin)} to ${name(decision.to)}` : decision.kind === "forbid" ? `${name(decision.vehicle)} and ${name(decision.incoming)}` : pairs.length === 0 ? all(namedPins(decision)) : `${all([...new Set(pairs.map(([vehicle]) => vehicle))])} to ${all([...new Set(pairs.map(([, incoming]) => incoming))])}`;
+  const named =
+    decision.kind === "series"
+      ? `${name(decision.vehicle)} into ${name(decision.into)}, back from ${name(decision.back)}`
+      : decision.kind === "move"
+        ? `${name(decision.pin)} to ${name(decision.to)}`
+        : decision.kind === "forbid"
+          ? `${name(decision.vehicle)} and ${name(decision.incoming)}`
+          : pairs.length === 0
+            ? all(namedPins(decision))
+            : `${all([...new Set(pairs.map(([vehicle]) => vehicle))])} to ${all([...new Set(pairs.map(([, incoming]) => incoming))])}`;
   return `${named}: ${doneWords(decision)}`;
 }
 
@@ -53,5 +68,7 @@ export function proposalWords({ proposal, from, feed }: SuggestedAlone): string 
   if (proposal === "leave") return "leave it as it is";
   if (proposal === "cap") return "cap and tuck";
   const [first] = from;
-  return first === undefined ? `feed it (${feed ?? "supply"}); no place for that is known in this job` : `feed it from ${feedPlaceWords(first)}`;
+  return first === undefined
+    ? `feed it (${feed ?? "supply"}); no place for that is known in this job`
+    : `feed it from ${feedPlaceWords(first)}`;
 }

@@ -6,14 +6,41 @@ import type { PinFacts } from "../ledger/index.ts";
 export function factsWords(facts: PinFacts, dossier: Pick<Dossier, "sources">): string {
   const sources = indexSources(dossier.sources);
   const parts = [
-    ...(["function", "signal", "colour", "circuit", "note"] as const).flatMap((field) => (facts[field] === undefined ? [] : [`${field} ${facts[field] || "not known"}`])),
+    ...(["function", "signal", "colour", "circuit", "note"] as const).flatMap((field) =>
+      facts[field] === undefined ? [] : [`${field} ${facts[field] || "not known"}`],
+    ),
     ...(facts.size === undefined ? [] : [facts.size === null ? "size not known" : `${facts.size} mm²`]),
-    ...(facts.condition === undefined ? [] : [facts.condition === "" ? "there in every case" : `only when: ${facts.condition}`]),
-    ...(facts.colourSystem === undefined || facts.colourSystem === null ? [] : [`colour read as ${COLOUR_SYSTEM_NAMES[facts.colourSystem]}`]),
+    ...(facts.condition === undefined
+      ? []
+      : [facts.condition === "" ? "there in every case" : `only when: ${facts.condition}`]),
+    ...(facts.colourSystem === undefined || facts.colourSystem === null
+      ? []
+      : [`colour read as ${COLOUR_SYSTEM_NAMES[facts.colourSystem]}`]),
     ...(facts.identified === undefined ? [] : [facts.identified ? "identified" : "not identified after all"]),
-    ...(facts.sources === undefined ? [] : [Object.entries(facts.sources).map(([fact, id]) => `${fact} from ${sources.get(id)?.title ?? id}`).join(", ") || "no source"]),
-    ...(facts.doubts === undefined ? [] : [Object.entries(facts.doubts).map(([fact, why]) => `${fact} in doubt (${why})`).join(", ") || "no doubt left"]),
-    ...(facts.claims === undefined ? [] : [facts.claims.map((claim) => `${claim.fact} ${claim.value} by another source${claim.when === "" ? "" : ` ${claim.when}`}`).join(", ") || "no source says otherwise"]),
+    ...(facts.sources === undefined
+      ? []
+      : [
+          Object.entries(facts.sources)
+            .map(([fact, id]) => `${fact} from ${sources.get(id)?.title ?? id}`)
+            .join(", ") || "no source",
+        ]),
+    ...(facts.doubts === undefined
+      ? []
+      : [
+          Object.entries(facts.doubts)
+            .map(([fact, why]) => `${fact} in doubt (${why})`)
+            .join(", ") || "no doubt left",
+        ]),
+    ...(facts.claims === undefined
+      ? []
+      : [
+          facts.claims
+            .map(
+              (claim) =>
+                `${claim.fact} ${claim.value} by another source${claim.when === "" ? "" : ` ${claim.when}`}`,
+            )
+            .join(", ") || "no source says otherwise",
+        ]),
   ];
   return parts.join(", ");
 }

@@ -1,14 +1,56 @@
-export { instructionLines, readInstructions, type InstructionLine, type ReadInstructions } from "./instructions.ts";
+export {
+  instructionLines,
+  readInstructions,
+  type InstructionLine,
+  type ReadInstructions,
+} from "./instructions.ts";
 export { JOINT_WORDS, originWords, stepWords, stripWords, wireWords, type StepWords } from "./stepWords.ts";
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
-  blockWords, chainProblemWords, colourProblemWords, commandProblemWords, documentProblemWords, faultWords, lineProblemWords, operationProblemWords, pinNamer,
-  sizeProblemWords, tableFileNoteWords, tableFileProblemWords, tableProblemWords,
+  blockWords,
+  chainProblemWords,
+  colourProblemWords,
+  commandProblemWords,
+  documentProblemWords,
+  faultWords,
+  lineProblemWords,
+  operationProblemWords,
+  pinNamer,
+  sizeProblemWords,
+  tableFileNoteWords,
+  tableFileProblemWords,
+  tableProblemWords,
 } from "./problemWords.ts";
 export { entryNarrator } from "./entryWords.ts";
-export { foundWords, gripWords, holdWords, landmarkWords, locatorWords, placeWords, viewWords } from "./locatorWords.ts";
-export { BLANK_WORDS, fitWords, GENDER_WORDS, JOIN_POINT_WORDS, labelProblemWords, likenessWords, LOCK_WORDS, numberingWords, rowsWords } from "./shellWords.ts";
-export { goesTo, linkWords, pointWords, sharedWords, spotDetail, spotWords, traceLines } from "./wiringWords.ts";
+export {
+  foundWords,
+  gripWords,
+  holdWords,
+  landmarkWords,
+  locatorWords,
+  placeWords,
+  viewWords,
+} from "./locatorWords.ts";
+export {
+  BLANK_WORDS,
+  fitWords,
+  GENDER_WORDS,
+  JOIN_POINT_WORDS,
+  labelProblemWords,
+  likenessWords,
+  LOCK_WORDS,
+  numberingWords,
+  rowsWords,
+} from "./shellWords.ts";
+export {
+  goesTo,
+  linkWords,
+  pointWords,
+  sharedWords,
+  spotDetail,
+  spotWords,
+  traceLines,
+} from "./wiringWords.ts";
 export { factsWords } from "./factsWords.ts";
 export { termWords } from "./termWords.ts";
 export { sourceWords } from "./sourceWords.ts";

@@ -21,8 +21,13 @@ const NUMBERED = /^\s*(?:step\s+)?(\d{1,3}|[a-z])\s*[.):-]\s+(.*)$/i;
 const BULLET = /^\s*[-*•–]\s+(.*)$/;
 
 /** Numbered lines; a line without a number goes on with the one before it. A text without any number has a step in each line. */
-export function instructionLines(text: string): readonly { readonly number: string; readonly text: string }[] {
-  const lines = text.replaceAll("\r", "").split("\n").filter((line) => line.trim() !== "");
+export function instructionLines(
+  text: string,
+): readonly { readonly number: string; readonly text: string }[] {
+  const lines = text
+    .replaceAll("\r", "")
+    .split("\n")
+    .filter((line) => line.trim() !== "");
   const numbered = lines.some((line) => NUMBERED.test(line));
   const steps: { number: string; text: string }[] = [];
   for (const line of lines) {
@@ -37,24 +42,48 @@ export function instructionLines(text: string): readonly { readonly number: stri
 
 /** Other words for what is done, as people write them. */
 const SYNONYMS: readonly (readonly [RegExp, string])[] = [
-  [/\b(disconnect|remove|take off|undo)\b.*\bbattery\b|\bbattery\b.*\b(off|disconnect\w*)\b/i, "battery-off"], [/\b(reconnect|connect|refit)\b.*\bbattery\b|\bbattery\b.*\b(on|reconnect\w*)\b/i, "battery-on"],
-  [/\b(unplug|disconnect|separate)\b/i, "disconnect"], [/\b(plug in|plug .* in|reconnect|mate)\b/i, "connect"], [/\b(de-?pin|release|extract|push out|pull out|take out|remove)\b/i, "release"],
-  [/\b(insert|re-?pin|push into|seat|put into|move to|place in)\b/i, "insert"], [/\b(cut|snip)\b/i, "cut"], [/\b(splice|join|solder|crimp together|connect to)\b/i, "splice"],
-  [/\b(cap|insulate|tape off|heat ?shrink)\b/i, "cap"], [/\b(photo|photograph|picture)\b/i, "photograph"], [/\b(unlock|tpa|secondary lock)\b/i, "open-lock"], [/\b(measure|test|continuity)\b/i, "measure"], [/\bfuse\b/i, "fuse"], [/\bstrip\b/i, "strip"],
+  [/\b(disconnect|remove|take off|undo)\b.*\bbattery\b|\bbattery\b.*\b(off|disconnect\w*)\b/i, "battery-off"],
+  [/\b(reconnect|connect|refit)\b.*\bbattery\b|\bbattery\b.*\b(on|reconnect\w*)\b/i, "battery-on"],
+  [/\b(unplug|disconnect|separate)\b/i, "disconnect"],
+  [/\b(plug in|plug .* in|reconnect|mate)\b/i, "connect"],
+  [/\b(de-?pin|release|extract|push out|pull out|take out|remove)\b/i, "release"],
+  [/\b(insert|re-?pin|push into|seat|put into|move to|place in)\b/i, "insert"],
+  [/\b(cut|snip)\b/i, "cut"],
+  [/\b(splice|join|solder|crimp together|connect to)\b/i, "splice"],
+  [/\b(cap|insulate|tape off|heat ?shrink)\b/i, "cap"],
+  [/\b(photo|photograph|picture)\b/i, "photograph"],
+  [/\b(unlock|tpa|secondary lock)\b/i, "open-lock"],
+  [/\b(measure|test|continuity)\b/i, "measure"],
+  [/\bfuse\b/i, "fuse"],
+  [/\bstrip\b/i, "strip"],
 ];
-const RELATED: Readonly<Record<string, readonly string[]>> = { release: ["release", "take-out"], splice: ["splice", "fit-device", "feed"], cap: ["cap", "park"], measure: ["measure", "check", "find-live"] };
+const RELATED: Readonly<Record<string, readonly string[]>> = {
+  release: ["release", "take-out"],
+  splice: ["splice", "fit-device", "feed"],
+  cap: ["cap", "park"],
+  measure: ["measure", "check", "find-live"],
+};
 
-const tokens = (text: string): readonly string[] => text.toLowerCase().match(/[\p{L}\p{N}]+(?:-[\p{L}\p{N}]+)*/gu) ?? [];
+const tokens = (text: string): readonly string[] =>
+  text.toLowerCase().match(/[\p{L}\p{N}]+(?:-[\p{L}\p{N}]+)*/gu) ?? [];
 
 /**
  * Finds the step that each line speaks of: what is done, in which plug, at which cavity, with which colour. A step answers one line at
  * most, and lines answer in order of how clear they are, so a doubtful line never takes the step of a clear one.
  */
-export function readInstructions(text: string, plan: Pick<Plan, "steps">, dossier: Dossier): ReadInstructions {
+export function readInstructions(
+  text: string,
+  plan: Pick<Plan, "steps">,
+  dossier: Dossier,
+): ReadInstructions {
   const lines = instructionLines(text);
   const pins = indexPins(dossier);
   const known = plan.steps.map((step) => ({ step, marks: marksOf(step, dossier, pins) }));
-  const offers = lines.flatMap((line, index) => known.map(({ step, marks }) => ({ index, step, score: scoreOf(line.text, step, marks) }))).filter(({ score }) => score >= 3);
+  const offers = lines
+    .flatMap((line, index) =>
+      known.map(({ step, marks }) => ({ index, step, score: scoreOf(line.text, step, marks) })),
+    )
+    .filter(({ score }) => score >= 3);
   offers.sort((a, b) => b.score - a.score || a.index - b.index);
   const taken = new Map<number, StepId>();
   const used = new Set<StepId>();
@@ -63,7 +92,10 @@ export function readInstructions(text: string, plan: Pick<Plan, "steps">, dossie
     taken.set(index, step.id);
     used.add(step.id);
   }
-  return { lines: lines.map((line, index) => ({ ...line, step: taken.get(index) ?? null })), missing: plan.steps.filter(({ id, op }) => op !== null && !used.has(id)).map(({ id }) => id) };
+  return {
+    lines: lines.map((line, index) => ({ ...line, step: taken.get(index) ?? null })),
+    missing: plan.steps.filter(({ id, op }) => op !== null && !used.has(id)).map(({ id }) => id),
+  };
 }
 
 interface Marks {
@@ -74,13 +106,26 @@ interface Marks {
 }
 
 function marksOf(step: Step, dossier: Dossier, pins: ReturnType<typeof indexPins>): Marks {
-  const placed = [step.wire, step.at, step.partner].flatMap((id) => (id === null ? [] : (pins.get(id) ?? [])));
+  const placed = [step.wire, step.at, step.partner].flatMap((id) =>
+    id === null ? [] : (pins.get(id) ?? []),
+  );
   const wire = step.wire === null ? undefined : pins.get(step.wire);
   const colour = wire === undefined ? null : pinColour(wire.pin, wire.connector);
   const { object, where } = stepWords(step, dossier, pins);
   return {
-    plug: [...new Set([...placed.map(({ connector }) => connector.name), ...dossier.connectors.filter(({ id }) => id === step.connector).map(({ name }) => name)])].map((name) => name.toLowerCase()),
-    cavities: placed.map(({ pin }) => pin.cavity.toLowerCase()), colour: colour === null ? [] : tokens(colourInWords(colour)).filter((word) => !word.startsWith("stripe")), words: new Set([...tokens(object), ...tokens(where), ...placed.flatMap(({ pin }) => tokens(pin.function))]),
+    plug: [
+      ...new Set([
+        ...placed.map(({ connector }) => connector.name),
+        ...dossier.connectors.filter(({ id }) => id === step.connector).map(({ name }) => name),
+      ]),
+    ].map((name) => name.toLowerCase()),
+    cavities: placed.map(({ pin }) => pin.cavity.toLowerCase()),
+    colour: colour === null ? [] : tokens(colourInWords(colour)).filter((word) => !word.startsWith("stripe")),
+    words: new Set([
+      ...tokens(object),
+      ...tokens(where),
+      ...placed.flatMap(({ pin }) => tokens(pin.function)),
+    ]),
   };
 }
 

@@ -1,7 +1,15 @@
-import { isSideways, type Found, type Hold, type Landmark, type Located, type Locator } from "../face/index.ts";
+import {
+  isSideways,
+  type Found,
+  type Hold,
+  type Landmark,
+  type Located,
+  type Locator,
+} from "../face/index.ts";
 import type { FaceView, Grip, Shell } from "../model/index.ts";
 
-const ordinal = (n: number): string => `${n}${n % 100 >= 11 && n % 100 <= 13 ? "th" : (["th", "st", "nd", "rd"][n % 10] ?? "th")}`;
+const ordinal = (n: number): string =>
+  `${n}${n % 100 >= 11 && n % 100 <= 13 ? "th" : (["th", "st", "nd", "rd"][n % 10] ?? "th")}`;
 
 export const viewWords = (view: FaceView): string => (view === "wire" ? "wire side" : "mating face");
 
@@ -9,14 +17,18 @@ export const viewWords = (view: FaceView): string => (view === "wire" ? "wire si
 export const gripWords = (grip: Grip): string => (isSideways(grip) ? `to the ${grip}` : grip);
 
 /** "wire side, lock up": how the part is held. */
-export const holdWords = ({ view, grip }: Hold, shell: Pick<Shell, "mark">): string => `${viewWords(view)}, ${shell.mark} ${gripWords(grip)}`;
+export const holdWords = ({ view, grip }: Hold, shell: Pick<Shell, "mark">): string =>
+  `${viewWords(view)}, ${shell.mark} ${gripWords(grip)}`;
 
 /** "row 2 of 3, 4th from the left": a place without the hold that it is true in, counted from the nearer end. */
 export function placeWords(locator: Locator): string {
   const { place, places } = locator;
   if (locator.kind === "ring") {
     if (locator.clock === 0) return "in the centre";
-    const ring = locator.rings > 1 ? `${locator.ring === 1 ? "outer ring" : locator.ring === locator.rings ? "inner ring" : `ring ${locator.ring} of ${locator.rings}`}, ` : "";
+    const ring =
+      locator.rings > 1
+        ? `${locator.ring === 1 ? "outer ring" : locator.ring === locator.rings ? "inner ring" : `ring ${locator.ring} of ${locator.rings}`}, `
+        : "";
     return `${ring}at ${locator.clock} o'clock, ${ordinal(place)} of ${places} clockwise from the mark`;
   }
   const { line, lines, sense } = locator;
@@ -26,12 +38,20 @@ export function placeWords(locator: Locator): string {
   const which = lines === 1 ? `one ${sense}` : lines === 2 ? ends[line - 1] : `${sense} ${line} of ${lines}`;
   if (places === 1) return `${which}, alone`;
   const fromEnd = places + 1 - place;
-  const where = place === 1 ? `${start} end` : fromEnd === 1 ? `${end} end` : place <= fromEnd ? `${ordinal(place)} from the ${start}` : `${ordinal(fromEnd)} from the ${end}`;
+  const where =
+    place === 1
+      ? `${start} end`
+      : fromEnd === 1
+        ? `${end} end`
+        : place <= fromEnd
+          ? `${ordinal(place)} from the ${start}`
+          : `${ordinal(fromEnd)} from the ${end}`;
   return `${which}, ${where}`;
 }
 
 /** "wire side, lock up: row 2 of 3, 4th from the left". */
-export const locatorWords = (locator: Locator, hold: Hold, shell: Pick<Shell, "mark">): string => `${holdWords(hold, shell)}: ${placeWords(locator).replace("from the mark", `from the ${shell.mark}`)}`;
+export const locatorWords = (locator: Locator, hold: Hold, shell: Pick<Shell, "mark">): string =>
+  `${holdWords(hold, shell)}: ${placeWords(locator).replace("from the mark", `from the ${shell.mark}`)}`;
 
 /** "the empty 6 is two to its left", "10 is below": what the hand finds it by, in one line; empty when there is nothing. */
 export function landmarkWords(marks: readonly Landmark[]): string {
@@ -52,8 +72,13 @@ export function foundWords(found: Found, text: string): string {
     case "one":
       return "";
     case "several":
-      return `${found.places.length} cavities fit “${text}”: ${found.places.slice(0, 6).map((place: Located) => place.label).join(", ")}. Say the row as well.`;
+      return `${found.places.length} cavities fit “${text}”: ${found.places
+        .slice(0, 6)
+        .map((place: Located) => place.label)
+        .join(", ")}. Say the row as well.`;
     case "none":
-      return text.trim() === "" ? "" : `Nothing is at “${text}”. There are ${found.lines} ${found.lines === 1 ? "row" : "rows"} of up to ${found.longest}. Type a label, or “row 2, 4 from left”.`;
+      return text.trim() === ""
+        ? ""
+        : `Nothing is at “${text}”. There are ${found.lines} ${found.lines === 1 ? "row" : "rows"} of up to ${found.longest}. Type a label, or “row 2, 4 from left”.`;
   }
 }

@@ -1,7 +1,13 @@
 import { COLOUR_SYSTEM_NAMES, colourInWords, type ColourProblem } from "../colour/index.ts";
 import type { CommandProblem } from "../dossier/index.ts";
 import type { OperationProblem } from "../harness/index.ts";
-import type { DocumentProblem, LineProblem, TableFileNote, TableFileProblem, TableProblem } from "../io/index.ts";
+import type {
+  DocumentProblem,
+  LineProblem,
+  TableFileNote,
+  TableFileProblem,
+  TableProblem,
+} from "../io/index.ts";
 import type { ChainProblem } from "../ledger/index.ts";
 import type { Block, Fault } from "../plan/index.ts";
 import type { SizeProblem } from "../sizing/index.ts";
@@ -79,7 +85,9 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
     case "connector-plugged":
       return `${name(problem.connector)} is still plugged in. Unplug it first.`;
     case "connector-not-there":
-      return problem.at === "own" ? `${name(problem.connector)} is not plugged into its own place.` : `${name(problem.connector)} and ${name(problem.at)} do not meet here.`;
+      return problem.at === "own"
+        ? `${name(problem.connector)} is not plugged into its own place.`
+        : `${name(problem.connector)} and ${name(problem.at)} do not meet here.`;
     case "lock-open":
       return `The lock of ${name(problem.connector)} is open. Close it before it is plugged in.`;
     case "supply-not-there":
@@ -212,7 +220,9 @@ export function lineProblemWords(problem: LineProblem): string {
     case "cavity-too-long":
       return `“${problem.cavity}” is too long for a cavity label`;
     case "colour-unread":
-      return problem.stripes ? `colour “${problem.text}” has more than two stripes; kept as written` : `colour “${problem.text}” is in no table; kept as written`;
+      return problem.stripes
+        ? `colour “${problem.text}” has more than two stripes; kept as written`
+        : `colour “${problem.text}” is in no table; kept as written`;
     case "colour-other-system":
       return `“${problem.text}” is no code of this list's system; read by ${COLOUR_SYSTEM_NAMES[problem.system]}`;
     case "colour-divided":
@@ -280,7 +290,9 @@ export function blockWords(block: Block, name: Namer): string {
     case "stop":
       return block.hazard.title;
     case "unserved":
-      return block.line.state === "lost" ? `“${block.line.item.text}” must work, and every wire for it is left open` : `“${block.line.item.text}” must work, and no pin does it`;
+      return block.line.state === "lost"
+        ? `“${block.line.item.text}” must work, and every wire for it is left open`
+        : `“${block.line.item.text}” must work, and no pin does it`;
     case "feed-from-where":
       return `${name(block.pin)}: say where the feed comes from`;
     case "look-first":
@@ -296,7 +308,11 @@ export function blockWords(block: Block, name: Namer): string {
   }
 }
 
-export function faultWords(fault: Fault, name: Namer, step: (id: string) => string = (id) => `Step ${id}`): string {
+export function faultWords(
+  fault: Fault,
+  name: Namer,
+  step: (id: string) => string = (id) => `Step ${id}`,
+): string {
   switch (fault.code) {
     case "step-cannot-be-done":
       return `${step(fault.step)} cannot be done: ${operationProblemWords(fault.problem, name)}`;
@@ -347,7 +363,9 @@ export function faultWords(fault: Fault, name: Namer, step: (id: string) => stri
     case "fuse-left-out":
       return `The fuse for ${fault.decision.split(":").slice(1).map(name).join(" ")} is never fitted.`;
     case "left-open":
-      return fault.what === "battery-off" ? "The battery is left off." : `${fault.connector === undefined ? "A plug" : name(fault.connector)} is left ${fault.what === "lock-open" ? "unlocked" : "unplugged"}.`;
+      return fault.what === "battery-off"
+        ? "The battery is left off."
+        : `${fault.connector === undefined ? "A plug" : name(fault.connector)} is left ${fault.what === "lock-open" ? "unlocked" : "unplugged"}.`;
   }
 }
 
@@ -363,5 +381,7 @@ export function colourProblemWords(problem: ColourProblem): string {
 }
 
 export function sizeProblemWords(problem: SizeProblem): string {
-  return problem.code === "size-out-of-range" ? `“${problem.text}” is outside 0.05 to 120 mm²` : `“${problem.text}” is neither mm² nor AWG; write 0.5 or 18 AWG`;
+  return problem.code === "size-out-of-range"
+    ? `“${problem.text}” is outside 0.05 to 120 mm²`
+    : `“${problem.text}” is neither mm² nor AWG; write 0.5 or 18 AWG`;
 }

@@ -23,11 +23,15 @@ export function reasonWords(reason: Reason): string {
     case "signal":
       return signalWords(reason);
     case "size":
-      return reason.ratio <= 1.6 ? "sizes agree" : `one wire is ${reason.ratio.toFixed(1)} times the other's size`;
+      return reason.ratio <= 1.6
+        ? "sizes agree"
+        : `one wire is ${reason.ratio.toFixed(1)} times the other's size`;
     case "level":
       return `${reason.left} V here, ${reason.right} V there: not one level`;
     case "direction":
-      return reason.both === "source" ? "both drive the wire, nothing takes from it" : "both take from the wire, nothing drives it";
+      return reason.both === "source"
+        ? "both drive the wire, nothing takes from it"
+        : "both take from the wire, nothing drives it";
     case "shared-wire":
       return "shares a joint with another wire, since there are more on one side than on the other";
     case "position":

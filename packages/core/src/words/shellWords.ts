@@ -32,13 +32,32 @@ export function fitWords(fit: ShellFit, a: string, b: string): string {
 }
 
 export function labelProblemWords(problem: LabelProblem): string {
-  return problem.code === "label-repeated" ? `The label ${problem.label} stands twice.` : `${problem.labels} labels are given for ${problem.cavities} cavities.`;
+  return problem.code === "label-repeated"
+    ? `The label ${problem.label} stands twice.`
+    : `${problem.labels} labels are given for ${problem.cavities} cavities.`;
 }
 
-export const BLANK_WORDS: Readonly<Record<Blank, string>> = { open: "empty cavities stay open", membrane: "empty cavities closed by a membrane", plug: "empty cavities closed by plugs" };
-export const LOCK_WORDS: Readonly<Record<ExtraLock, string>> = { tpa: "secondary lock (TPA)", front: "front lock", cpa: "connector lock (CPA)" };
-export const GENDER_WORDS: Readonly<Record<Gender, string>> = { female: "female contacts", male: "male contacts" };
-export const JOIN_POINT_WORDS: Readonly<Record<JoinPointKind, string>> = { splice: "splice", ground: "ground point", stud: "stud", supply: "supply", device: "terminal of a part" };
+export const BLANK_WORDS: Readonly<Record<Blank, string>> = {
+  open: "empty cavities stay open",
+  membrane: "empty cavities closed by a membrane",
+  plug: "empty cavities closed by plugs",
+};
+export const LOCK_WORDS: Readonly<Record<ExtraLock, string>> = {
+  tpa: "secondary lock (TPA)",
+  front: "front lock",
+  cpa: "connector lock (CPA)",
+};
+export const GENDER_WORDS: Readonly<Record<Gender, string>> = {
+  female: "female contacts",
+  male: "male contacts",
+};
+export const JOIN_POINT_WORDS: Readonly<Record<JoinPointKind, string>> = {
+  splice: "splice",
+  ground: "ground point",
+  stud: "stud",
+  supply: "supply",
+  device: "terminal of a part",
+};
 
 /** "numbered row by row from the left, top row first". */
 export function numberingWords(numbering: Numbering): string {
@@ -51,12 +70,18 @@ export function numberingWords(numbering: Numbering): string {
       return `a letter per row and a number per place, from the ${numbering.from}, ${numbering.first} row first${skipWords(numbering.skip)}`;
     default: {
       const what = numbering.labels.kind === "letters" ? "lettered" : "numbered";
-      const how = numbering.scheme === "rows" ? `row by row from the ${numbering.from}` : numbering.scheme === "serpentine" ? `back and forth, first row from the ${numbering.from}` : `column by column from the ${numbering.from}`;
+      const how =
+        numbering.scheme === "rows"
+          ? `row by row from the ${numbering.from}`
+          : numbering.scheme === "serpentine"
+            ? `back and forth, first row from the ${numbering.from}`
+            : `column by column from the ${numbering.from}`;
       return `${what} ${how}, ${numbering.first} row first${numbering.labels.kind === "letters" ? skipWords(numbering.labels.skip) : ""}`;
     }
   }
 }
-const skipWords = (skip: readonly string[]): string => (skip.length === 0 ? ", no letter left out" : `, without ${skip.join(", ")}`);
+const skipWords = (skip: readonly string[]): string =>
+  skip.length === 0 ? ", no letter left out" : `, without ${skip.join(", ")}`;
 
 /** Rows as they are counted: "11 + 23 + 23 + 11", "ring of 6 and 1", "6 places". */
 export function rowsWords({ pattern }: Shell): string {
@@ -64,7 +89,9 @@ export function rowsWords({ pattern }: Shell): string {
     case "rows":
       return pattern.rows.map((row) => row.places).join(" + ");
     case "rings":
-      return pattern.rings.length === 1 ? `ring of ${pattern.rings[0]?.places}` : `rings of ${pattern.rings.map((ring) => ring.places).join(" and ")}`;
+      return pattern.rings.length === 1
+        ? `ring of ${pattern.rings[0]?.places}`
+        : `rings of ${pattern.rings.map((ring) => ring.places).join(" and ")}`;
     case "points":
       return `${pattern.points.length} places`;
     case "none":

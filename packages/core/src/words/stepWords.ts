@@ -1,7 +1,16 @@
 import { colourInWords } from "../colour/index.ts";
 import { isBuilt, plugEnd } from "../harness/index.ts";
 import { deviceWords } from "../matching/index.ts";
-import { indexPins, pinColour, pinName, type Connector, type Dossier, type JointKind, type PinId, type PlacedPin } from "../model/index.ts";
+import {
+  indexPins,
+  pinColour,
+  pinName,
+  type Connector,
+  type Dossier,
+  type JointKind,
+  type PinId,
+  type PlacedPin,
+} from "../model/index.ts";
 import { partOfStep, withoutFuse, type Step, type StepKind } from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
 import { pullOutForce } from "../sizing/index.ts";
@@ -18,20 +27,67 @@ export interface StepWords {
 }
 
 const VERBS: Readonly<Record<StepKind, string>> = {
-  "note-odometer": "Note", check: "Check", "battery-off": "Battery off", wait: "Wait", "remove-part": "Remove", drill: "Drill", "battery-on": "Battery on", "find-live": "Find live", photograph: "Photograph",
-  disconnect: "Unplug", "open-lock": "Unlock", label: "Tag", release: "Release", "take-out": "Take out", park: "Park", "take-up": "Take up", pierce: "Pierce", insert: "Insert",
-  cut: "Cut", uncover: "Uncover", "cut-terminal": "Cut off", strip: "Strip", splice: "Splice", "fit-device": "Put in", cap: "Cap", route: "Route", ring: "Fit ring", feed: "Feed",
-  "build-shell": "Lay out", "build-wire": "Cut new", seal: "Seal on", crimp: "Crimp", plug: "Plug", "close-lock": "Lock", tug: "Tug", tape: "Tape", connect: "Plug in",
-  measure: "Measure", fuse: "Fuse in", try: "Try", program: "Program", aim: "Aim", "refit-part": "Refit", inspect: "Inspect", own: "Do",
+  "note-odometer": "Note",
+  check: "Check",
+  "battery-off": "Battery off",
+  wait: "Wait",
+  "remove-part": "Remove",
+  drill: "Drill",
+  "battery-on": "Battery on",
+  "find-live": "Find live",
+  photograph: "Photograph",
+  disconnect: "Unplug",
+  "open-lock": "Unlock",
+  label: "Tag",
+  release: "Release",
+  "take-out": "Take out",
+  park: "Park",
+  "take-up": "Take up",
+  pierce: "Pierce",
+  insert: "Insert",
+  cut: "Cut",
+  uncover: "Uncover",
+  "cut-terminal": "Cut off",
+  strip: "Strip",
+  splice: "Splice",
+  "fit-device": "Put in",
+  cap: "Cap",
+  route: "Route",
+  ring: "Fit ring",
+  feed: "Feed",
+  "build-shell": "Lay out",
+  "build-wire": "Cut new",
+  seal: "Seal on",
+  crimp: "Crimp",
+  plug: "Plug",
+  "close-lock": "Lock",
+  tug: "Tug",
+  tape: "Tape",
+  connect: "Plug in",
+  measure: "Measure",
+  fuse: "Fuse in",
+  try: "Try",
+  program: "Program",
+  aim: "Aim",
+  "refit-part": "Refit",
+  inspect: "Inspect",
+  own: "Do",
 };
 
 const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
-  "note-odometer": ["Mileage written into the ledger and on the order", "The reading is kept as it is; local law says how it is recorded"],
+  "note-odometer": [
+    "Mileage written into the ledger and on the order",
+    "The reading is kept as it is; local law says how it is recorded",
+  ],
   check: ["A reading or a look at the part settled it"],
   "battery-off": ["Radio codes and settings that will be lost are noted", "Negative lead is off and bagged"],
   wait: ["The maker's waiting time for restraint systems and capacitors has passed", "Modules are asleep"],
   "remove-part": ["Fasteners are in a marked tray", "No lead or airbag plug is under strain"],
-  drill: ["Nothing runs behind the panel", "Edge is smooth and painted, grommet is in", "Chips are swept up: they chafe and short"],
+  drill: [
+    "Nothing runs behind the panel",
+    "Edge is smooth and painted, grommet is in",
+    "Chips are swept up: they chafe and short",
+  ],
   "battery-on": ["No bare end, nothing in the hand", "First power through a lamp or a small fuse"],
   "find-live": ["Meter or lamp to a known ground", "The live half carries its flag"],
   photograph: ["Face and wire side are in the picture", "Every wire that will move carries its flag"],
@@ -49,7 +105,11 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   "cut-terminal": ["Cut right behind the crimp: no length is wasted"],
   strip: ["No strand is cut", "Sleeve or seal is on before the joint"],
   splice: ["Joint is covered and away from heat"],
-  "fit-device": ["Its band, polarity or terminals are the right way round", "Every joint is covered; the part is held and can shed its heat", "A tug on each joint holds"],
+  "fit-device": [
+    "Its band, polarity or terminals are the right way round",
+    "Every joint is covered; the part is held and can shed its heat",
+    "A tug on each joint holds",
+  ],
   cap: ["Nothing of the metal shows", "Tied back where it cannot rub"],
   route: ["Clear of heat, edges and moving parts, with slack", "Grommet wherever it goes through metal"],
   ring: ["The ring fits its stud, the crimp holds a tug", "Sleeve over the crimp"],
@@ -76,8 +136,14 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
 /** What to see of a joint by how it is made (common practice, no source). */
 const JOINT_CHECKS: Readonly<Record<JointKind, readonly string[]>> = {
   crimp: ["All strands in, right die, a tug holds", "A sample of this crimp was pulled"],
-  solder: ["Wetted through, no spike, flux wiped off; a tug holds", "Held on both sides beyond where the solder ran: it breaks there"],
-  sleeve: ["Its solder has flowed into the strands, both rings have shrunk; a tug holds", "Held on both sides beyond where the solder ran: it breaks there"],
+  solder: [
+    "Wetted through, no spike, flux wiped off; a tug holds",
+    "Held on both sides beyond where the solder ran: it breaks there",
+  ],
+  sleeve: [
+    "Its solder has flowed into the strands, both rings have shrunk; a tug holds",
+    "Held on both sides beyond where the solder ran: it breaks there",
+  ],
 };
 
 /** "4.5 to 5.5 mm" by the sheet of the terminal that the shell takes; about 5 mm where nobody knows (common practice). */
@@ -89,14 +155,28 @@ export function stripWords(connector: Connector | null): string {
 const asIs = (text: string): string => (text === "" ? "" : `, ${text}`);
 
 /** A step in the words of the trade, the same in print, on the bench and on the command line. Pass `pins` when many are worded. */
-export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin> = indexPins(dossier)): StepWords {
+export function stepWords(
+  step: Step,
+  dossier: Dossier,
+  pins: ReadonlyMap<PinId, PlacedPin> = indexPins(dossier),
+): StepWords {
   const placed = (id: PinId | null): PlacedPin | null => (id === null ? null : (pins.get(id) ?? null));
   const [wire, at, partner] = [placed(step.wire), placed(step.at), placed(step.partner)];
-  const connector = step.connector === null ? null : (dossier.connectors.find(({ id }) => id === step.connector) ?? null);
+  const connector =
+    step.connector === null ? null : (dossier.connectors.find(({ id }) => id === step.connector) ?? null);
   const name = connector === null ? "" : `${connector.name}${asIs(connector.place)}`;
-  const cavity = (pin: PlacedPin | null): string => (pin === null ? "" : `${pin.connector.name}, cavity ${pin.pin.cavity}`);
-  const words = (object: string, where: string, more: readonly string[] = []): StepWords => ({ verb: VERBS[step.kind], object, where, before: [...more, ...BEFORE[step.kind]] });
-  const others = step.others.map((id) => placed(id)).map((other) => `, with ${wireWords(other)} of ${cavity(other)}`).join("");
+  const cavity = (pin: PlacedPin | null): string =>
+    pin === null ? "" : `${pin.connector.name}, cavity ${pin.pin.cavity}`;
+  const words = (object: string, where: string, more: readonly string[] = []): StepWords => ({
+    verb: VERBS[step.kind],
+    object,
+    where,
+    before: [...more, ...BEFORE[step.kind]],
+  });
+  const others = step.others
+    .map((id) => placed(id))
+    .map((other) => `, with ${wireWords(other)} of ${cavity(other)}`)
+    .join("");
   const part = partOfStep(step, dossier.worklist);
   const half = step.text === "built" ? "the adapter half of " : "";
   switch (step.kind) {
@@ -107,31 +187,63 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "wait":
       return words("until the modules sleep", "the maker's waiting time");
     case "battery-on":
-      return words("negative lead last", step.id.endsWith("/battery") ? "at the battery, fuses after that" : "for this test only");
+      return words(
+        "negative lead last",
+        step.id.endsWith("/battery") ? "at the battery, fuses after that" : "for this test only",
+      );
     case "remove-part":
-      return words(step.text, [part?.fasteners, part?.tool].filter(Boolean).join(", ") || "fasteners into a marked tray");
+      return words(
+        step.text,
+        [part?.fasteners, part?.tool].filter(Boolean).join(", ") || "fasteners into a marked tray",
+      );
     case "refit-part":
-      return words(step.text, [part?.fasteners, typeof part?.torque === "number" ? `tightened to ${part.torque} N·m` : ""].filter(Boolean).join(", ") || "in reverse order");
+      return words(
+        step.text,
+        [part?.fasteners, typeof part?.torque === "number" ? `tightened to ${part.torque} N·m` : ""]
+          .filter(Boolean)
+          .join(", ") || "in reverse order",
+      );
     case "drill":
       return words(`for ${step.text}`, step.place || "where it goes");
     case "measure":
-      return step.text === "adapter" ? words("the adapter end to end", "before it goes to the car") : words("before any power", "supply to ground, and every join end to end");
+      return step.text === "adapter"
+        ? words("the adapter end to end", "before it goes to the car")
+        : words("before any power", "supply to ground, and every join end to end");
     case "photograph":
       return words("and flag the wires", name);
     case "disconnect":
     case "connect":
-      return words(connector?.name ?? "", step.op?.kind === "connect" && step.op.into !== "own" ? (isBuilt(step.op.into) ? "into the adapter" : `into ${dossier.connectors.find(({ id }) => step.op?.kind === "connect" && id === step.op.into)?.name ?? "its mate"}`) : connector?.place || "where it was");
+      return words(
+        connector?.name ?? "",
+        step.op?.kind === "connect" && step.op.into !== "own"
+          ? isBuilt(step.op.into)
+            ? "into the adapter"
+            : `into ${dossier.connectors.find(({ id }) => step.op?.kind === "connect" && id === step.op.into)?.name ?? "its mate"}`
+          : connector?.place || "where it was",
+      );
     case "open-lock":
     case "close-lock":
-      return words("secondary lock", step.op?.kind === "lock" && isBuilt(step.op.connector) ? `the adapter half for ${connector?.name ?? ""}` : name);
+      return words(
+        "secondary lock",
+        step.op?.kind === "lock" && isBuilt(step.op.connector)
+          ? `the adapter half for ${connector?.name ?? ""}`
+          : name,
+      );
     case "tug":
       return words("each wire gently", name);
     case "tape":
-      return step.text === "dead" ? words("the empty plug back", `${name}; nothing in it leads anywhere now`) : words("the loom over its joints", `${name}, joints apart from each other`);
+      return step.text === "dead"
+        ? words("the empty plug back", `${name}; nothing in it leads anywhere now`)
+        : words("the loom over its joints", `${name}, joints apart from each other`);
     case "label":
       return words(wireWords(wire), `${cavity(at)}, and its twins`);
     case "check":
-      return words(wireWords(wire), partner === null ? `at ${cavity(at)}: is it ${at?.pin.function || "what the table says"}?` : `at ${cavity(at)}: does it belong to ${pinName(partner)}, ${partner.pin.function}?`);
+      return words(
+        wireWords(wire),
+        partner === null
+          ? `at ${cavity(at)}: is it ${at?.pin.function || "what the table says"}?`
+          : `at ${cavity(at)}: does it belong to ${pinName(partner)}, ${partner.pin.function}?`,
+      );
     case "find-live":
       return words(wireWords(wire), `of ${cavity(at)}: which half carries the supply?`);
     case "release":
@@ -147,13 +259,26 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "take-out":
       return words(wireWords(wire), `the lead that was in ${cavity(at)}`);
     case "cut":
-      return words(wireWords(wire), step.text === "branch" ? `where it leaves the branch, on its way to ${cavity(at)}` : `${step.length ?? 100} mm behind ${cavity(at)}`);
+      return words(
+        wireWords(wire),
+        step.text === "branch"
+          ? `where it leaves the branch, on its way to ${cavity(at)}`
+          : `${step.length ?? 100} mm behind ${cavity(at)}`,
+      );
     case "uncover":
-      return words(wireWords(wire), `${step.id.endsWith("/uncover-stub") ? "the plug's half" : "the live half"}, of ${cavity(at)}`);
+      return words(
+        wireWords(wire),
+        `${step.id.endsWith("/uncover-stub") ? "the plug's half" : "the live half"}, of ${cavity(at)}`,
+      );
     case "cut-terminal":
       return words("the old terminal", `from ${wireWords(wire)}, on its way to ${cavity(at)}`);
     case "strip":
-      return step.text === "terminal" || step.partner === null || step.partner === step.wire ? words(wireWords(wire), `${stripWords(connector)}, for ${cavity(at)}`) : words(wireWords(wire), `to the depth of the barrel, sleeve on first${others === "" ? "" : `; all ${step.others.length + 2} ends`}`);
+      return step.text === "terminal" || step.partner === null || step.partner === step.wire
+        ? words(wireWords(wire), `${stripWords(connector)}, for ${cavity(at)}`)
+        : words(
+            wireWords(wire),
+            `to the depth of the barrel, sleeve on first${others === "" ? "" : `; all ${step.others.length + 2} ends`}`,
+          );
     case "seal":
       return words("wire seal", `onto ${wireWords(wire)}, for ${cavity(at)}`);
     case "crimp":
@@ -161,19 +286,43 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "build-shell":
       return words("a new shell", `that meets ${name}`);
     case "build-wire":
-      return words(wireWords(wire), `${step.length === null ? "to the length between the plugs" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`);
+      return words(
+        wireWords(wire),
+        `${step.length === null ? "to the length between the plugs" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`,
+      );
     case "splice":
-      return words(wireWords(wire), `onto ${wireWords(at)} of ${cavity(at)}${others}${step.joint === null ? "" : `, ${JOINT_WORDS[step.joint]}`}`, JOINT_CHECKS[step.joint ?? "crimp"]);
+      return words(
+        wireWords(wire),
+        `onto ${wireWords(at)} of ${cavity(at)}${others}${step.joint === null ? "" : `, ${JOINT_WORDS[step.joint]}`}`,
+        JOINT_CHECKS[step.joint ?? "crimp"],
+      );
     case "fit-device":
-      return words(step.device === null ? "the part" : deviceWords(step.device), `between ${wireWords(wire)} of ${cavity(wire)} and ${wireWords(at)} of ${cavity(at)}${others}`);
+      return words(
+        step.device === null ? "the part" : deviceWords(step.device),
+        `between ${wireWords(wire)} of ${cavity(wire)} and ${wireWords(at)} of ${cavity(at)}${others}`,
+      );
     case "cap":
-      return words(wireWords(wire), `${capped(step.id.slice(step.id.lastIndexOf("/") + 1))} of ${cavity(at)}`);
+      return words(
+        wireWords(wire),
+        `${capped(step.id.slice(step.id.lastIndexOf("/") + 1))} of ${cavity(at)}`,
+      );
     case "route":
-      return words("a new wire", `from ${step.from || "the supply"} to ${cavity(at)}, before it is cut to length`);
+      return words(
+        "a new wire",
+        `from ${step.from || "the supply"} to ${cavity(at)}, before it is cut to length`,
+      );
     case "feed":
       return step.text === "ground"
-        ? { ...words(wireWords(wire), `of ${cavity(at)}, at ${step.from ?? ""}`, ["Bare metal under the ring, nut tight, then protected", "No other ring in between that carries more"]), verb: "Ground" }
-        : words(wireWords(wire), `of ${cavity(at)} from ${step.from ?? ""}`, ["Fuse protects the thinnest wire, and is not in yet"]);
+        ? {
+            ...words(wireWords(wire), `of ${cavity(at)}, at ${step.from ?? ""}`, [
+              "Bare metal under the ring, nut tight, then protected",
+              "No other ring in between that carries more",
+            ]),
+            verb: "Ground",
+          }
+        : words(wireWords(wire), `of ${cavity(at)} from ${step.from ?? ""}`, [
+            "Fuse protects the thinnest wire, and is not in yet",
+          ]);
     case "ring":
       return words("ring terminal", `onto ${wireWords(wire)} of ${cavity(at)}, for ${step.from ?? ""}`);
     case "plug":
@@ -181,7 +330,10 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
     case "fuse":
       return words(withoutFuse(step.from ?? ""), `feeds ${cavity(at)}`);
     case "try":
-      return words(step.text || "everything that was touched", "key on, then engine running where it needs that");
+      return words(
+        step.text || "everything that was touched",
+        "key on, then engine running where it needs that",
+      );
     case "program":
       return words(step.text, "coding, keys, calibration as its maker asks");
     case "aim":
@@ -194,7 +346,11 @@ export function stepWords(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId,
 }
 
 /** How a joint is made, in the words of a label. */
-export const JOINT_WORDS: Readonly<Record<JointKind, string>> = { crimp: "crimped", solder: "soldered", sleeve: "in a solder sleeve" };
+export const JOINT_WORDS: Readonly<Record<JointKind, string>> = {
+  crimp: "crimped",
+  solder: "soldered",
+  sleeve: "in a solder sleeve",
+};
 
 /** Which bare end is insulated, by the role of the step: of a cut the half at the plug, or the one that runs on into the loom. */
 function capped(role: string): string {
@@ -208,7 +364,9 @@ function capped(role: string): string {
 export function originWords({ op }: Pick<Step, "op">, { pin, connector }: PlacedPin): string {
   if (op?.kind !== "insert") return "";
   if (op.end === plugEnd(pin.id)) return `the wire that came out of ${connector.name}, cavity ${pin.cavity}`;
-  return op.end.startsWith(`${pin.id}#`) ? `the lead of ${connector.name}, cavity ${pin.cavity}` : "a new wire of the adapter";
+  return op.end.startsWith(`${pin.id}#`)
+    ? `the lead of ${connector.name}, cavity ${pin.cavity}`
+    : "a new wire of the adapter";
 }
 
 /** What a sample of the crimp must hold (IEC 60352-2; from memory). */
@@ -222,5 +380,9 @@ function pullWords(wire: PlacedPin | null): readonly string[] {
 export function wireWords(placed: PlacedPin | null): string {
   if (placed === null) return "";
   const colour = pinColour(placed.pin, placed.connector);
-  return colour === null ? (placed.pin.colour === "" ? "wire, colour not noted" : `wire marked ${placed.pin.colour}`) : colourInWords(colour);
+  return colour === null
+    ? placed.pin.colour === ""
+      ? "wire, colour not noted"
+      : `wire marked ${placed.pin.colour}`
+    : colourInWords(colour);
 }

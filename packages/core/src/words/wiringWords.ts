@@ -1,6 +1,15 @@
 import { colourInWords } from "../colour/index.ts";
 import { pinName, type Dossier, type JoinPoint, type PinId, type PlacedPin } from "../model/index.ts";
-import { sharedWith, stretchColour, stretches, trace, traceFrom, type Spot, type Stretch, type WiringLink } from "../wiring/index.ts";
+import {
+  sharedWith,
+  stretchColour,
+  stretches,
+  trace,
+  traceFrom,
+  type Spot,
+  type Stretch,
+  type WiringLink,
+} from "../wiring/index.ts";
 import { JOIN_POINT_WORDS } from "./shellWords.ts";
 
 /** "B12.7", "S104", "capped end", "runs on, not followed yet". */
@@ -19,8 +28,11 @@ export function spotWords(spot: Spot): string {
 
 /** What stands beside the name: the function at a pin, the kind and place of a point. */
 export function spotDetail(spot: Spot): string {
-  if (spot.at === "pin") return [spot.placed.pin.function, spot.placed.connector.place].filter((part) => part !== "").join(", ");
-  return spot.at === "point" ? [JOIN_POINT_WORDS[spot.point.kind], spot.point.place].filter((part) => part !== "").join(", ") : "";
+  if (spot.at === "pin")
+    return [spot.placed.pin.function, spot.placed.connector.place].filter((part) => part !== "").join(", ");
+  return spot.at === "point"
+    ? [JOIN_POINT_WORDS[spot.point.kind], spot.point.place].filter((part) => part !== "").join(", ")
+    : "";
 }
 
 /** "yellow, red stripe, 0.5 mm², circuit 212, twisted T1": the way along which a spot was reached. */
@@ -29,12 +41,22 @@ export function linkWords(link: WiringLink, pins: ReadonlyMap<PinId, PlacedPin>)
   if (link.by === "bridge") return `bridged inside ${link.connector.name}, while it is mated`;
   const { wire } = link;
   const colour = stretchColour(link, pins);
-  const size = wire.size ?? wire.ends.flatMap((end) => (end.at === "pin" ? (pins.get(end.pin)?.pin.size ?? []) : []))[0];
-  const circuit = wire.circuit || wire.ends.flatMap((end) => (end.at === "pin" ? (pins.get(end.pin)?.pin.circuit || []) : []))[0];
+  const size =
+    wire.size ?? wire.ends.flatMap((end) => (end.at === "pin" ? (pins.get(end.pin)?.pin.size ?? []) : []))[0];
+  const circuit =
+    wire.circuit ||
+    wire.ends.flatMap((end) => (end.at === "pin" ? pins.get(end.pin)?.pin.circuit || [] : []))[0];
   return [
-    colour === null ? "wire" : colourInWords(colour), size === undefined ? "" : `${size} mm²`, circuit ? `circuit ${circuit}` : "",
-    wire.bundle === null ? "" : `${wire.bundle.kind === "twist" ? "twisted" : "shielded"} ${wire.bundle.name}`, wire.ends.length > 2 ? "forks" : "",
-  ].filter((part) => part !== "").join(", ");
+    colour === null ? "wire" : colourInWords(colour),
+    size === undefined ? "" : `${size} mm²`,
+    circuit ? `circuit ${circuit}` : "",
+    wire.bundle === null
+      ? ""
+      : `${wire.bundle.kind === "twist" ? "twisted" : "shielded"} ${wire.bundle.name}`,
+    wire.ends.length > 2 ? "forks" : "",
+  ]
+    .filter((part) => part !== "")
+    .join(", ");
 }
 
 /** A followed wire as lines of text, indented by how far out each spot is. */
@@ -49,12 +71,21 @@ export function traceLines(whole: Stretch, pins: ReadonlyMap<PinId, PlacedPin>):
 /** "S104 is shared by 3 pins: Coolant temperature; Oil pressure; Fuel level."; what fails together when a splice or a ground does. */
 export function pointWords(dossier: Dossier, point: JoinPoint): string {
   const whole = traceFrom(dossier, point.id);
-  const reached = whole === null ? [] : stretches(whole).flatMap(({ spot, again }) => (spot.at === "pin" && !again ? [spot.placed] : []));
-  return reached.length === 0 ? `No cavity is known at ${point.name}.` : `${point.name} ${reached.length === 1 ? "serves 1 pin" : `is shared by ${reached.length} pins`}: ${listed(reached)}.`;
+  const reached =
+    whole === null
+      ? []
+      : stretches(whole).flatMap(({ spot, again }) => (spot.at === "pin" && !again ? [spot.placed] : []));
+  return reached.length === 0
+    ? `No cavity is known at ${point.name}.`
+    : `${point.name} ${reached.length === 1 ? "serves 1 pin" : `is shared by ${reached.length} pins`}: ${listed(reached)}.`;
 }
 
 /** "K.7 shares its copper with 2 pins: Level sender, left; Level sender, right."; null where a pin's copper goes nowhere else. */
-export function sharedWords(dossier: Dossier, placed: PlacedPin, pins: ReadonlyMap<PinId, PlacedPin>): string | null {
+export function sharedWords(
+  dossier: Dossier,
+  placed: PlacedPin,
+  pins: ReadonlyMap<PinId, PlacedPin>,
+): string | null {
   const others = sharedWith(dossier, placed.pin.id).flatMap((id) => pins.get(id) ?? []);
   if (others.length === 0) return null;
   return `${pinName(placed)} shares its copper with ${others.length === 1 ? "1 pin" : `${others.length} pins`}: ${listed(others)}.`;
@@ -63,7 +94,13 @@ export function sharedWords(dossier: Dossier, placed: PlacedPin, pins: ReadonlyM
 /** "S104, LS-L.3, LS-R.3": everything that a pin's copper runs to in its own loom, nearest first; empty while nobody has followed it. */
 export function goesTo(dossier: Dossier, pin: PinId): string {
   const whole = trace(dossier, pin, []);
-  const spots = whole === null ? [] : stretches(whole).slice(1).filter(({ again, spot }) => !again && spot.at !== "loom").map(({ spot }) => spotWords(spot));
+  const spots =
+    whole === null
+      ? []
+      : stretches(whole)
+          .slice(1)
+          .filter(({ again, spot }) => !again && spot.at !== "loom")
+          .map(({ spot }) => spotWords(spot));
   return `${spots.slice(0, 6).join(", ")}${spots.length > 6 ? ` and ${spots.length - 6} more` : ""}`;
 }
 

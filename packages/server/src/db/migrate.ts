@@ -7,13 +7,26 @@ import { Client } from "pg";
 import { EXIT, StartFailure } from "../launch/failure.ts";
 
 const FOLDER = fileURLToPath(new URL("../../migrations", import.meta.url));
-const TABLES = ["jobs", "connectors", "pins", "decisions", "loom_wires", "join_points", "dossier_changes", "shelf_items", "photos"];
+const TABLES = [
+  "jobs",
+  "connectors",
+  "pins",
+  "decisions",
+  "loom_wires",
+  "join_points",
+  "dossier_changes",
+  "shelf_items",
+  "photos",
+];
 
 /**
  * Brings the database to this version and gives the application role its rights. A second server that migrates at the
  * same time waits. Refuses a database that a newer version has migrated, and changes nothing then.
  */
-export async function prepareDatabase(ownerUrl: string, app: { readonly role: string; readonly password: string | null }): Promise<void> {
+export async function prepareDatabase(
+  ownerUrl: string,
+  app: { readonly role: string; readonly password: string | null },
+): Promise<void> {
   const client = new Client({ connectionString: ownerUrl, connectionTimeoutMillis: 10_000 });
   await client.connect();
   const db = drizzle(client);
@@ -38,22 +51,34 @@ export async function prepareDatabase(ownerUrl: string, app: { readonly role: st
 }
 
 async function refuseNewer(client: Client): Promise<void> {
-  const there = await client.query<{ exists: boolean }>("SELECT to_regclass('drizzle.__drizzle_migrations') IS NOT NULL AS exists");
+  const there = await client.query<{ exists: boolean }>(
+    "SELECT to_regclass('drizzle.__drizzle_migrations') IS NOT NULL AS exists",
+  );
   if (there.rows[0]?.exists !== true) return;
-  const { rows } = await client.query<{ newest: string | null }>("SELECT max(created_at)::text AS newest FROM drizzle.__drizzle_migrations");
+  const { rows } = await client.query<{ newest: string | null }>(
+    "SELECT max(created_at)::text AS newest FROM drizzle.__drizzle_migrations",
+  );
   const known = Math.max(...knownMigrations());
   if (Number(rows[0]?.newest ?? 0) > known) {
-    throw new StartFailure("This database was last used by a newer Trevin. Nothing was changed. Start that version, or restore a backup made with this one.", EXIT.newerDatabase);
+    throw new StartFailure(
+      "This database was last used by a newer Trevin. Nothing was changed. Start that version, or restore a backup made with this one.",
+      EXIT.newerDatabase,
+    );
   }
 }
 
 function knownMigrations(): readonly number[] {
-  const journal = JSON.parse(readFileSync(`${FOLDER}/meta/_journal.json`, "utf8")) as { entries: readonly { when: number }[] };
+  const journal = JSON.parse(readFileSync(`${FOLDER}/meta/_journal.json`, "utf8")) as {
+    entries: readonly { when: number }[];
+  };
   return journal.entries.map((entry) => entry.when);
 }
 
 /** The application may add to the ledger and read it, never change or empty it. */
-async function grant(client: Client, { role, password }: { readonly role: string; readonly password: string | null }): Promise<void> {
+async function grant(
+  client: Client,
+  { role, password }: { readonly role: string; readonly password: string | null },
+): Promise<void> {
   const { rowCount } = await client.query("SELECT 1 FROM pg_roles WHERE rolname = $1", [role]);
   const name = client.escapeIdentifier(role);
   if (rowCount === 0) await client.query(`CREATE ROLE ${name} NOLOGIN`);

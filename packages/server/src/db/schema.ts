@@ -1,4 +1,18 @@
-import { boolean, customType, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uuid } from "drizzle-orm/pg-core";
+import {
+  boolean,
+  customType,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+  uuid,
+} from "drizzle-orm/pg-core";
 
 const stamp = (name: string) => timestamp(name, { withTimezone: true, mode: "date" }).notNull().defaultNow();
 
@@ -17,7 +31,9 @@ export const jobs = pgTable("jobs", {
   /** What must work in the end, and which equipment is kept. */
   brief: jsonb("brief").notNull().default([]),
   /** What the technician adds to the plan. */
-  worklist: jsonb("worklist").notNull().default({ parts: [], own: [], order: [], evenings: [], have: [], adapterLengths: [], joint: "crimp" }),
+  worklist: jsonb("worklist")
+    .notNull()
+    .default({ parts: [], own: [], order: [], evenings: [], have: [], adapterLengths: [], joint: "crimp" }),
   archived: boolean("archived").notNull().default(false),
   /** Number of ledger entries; raised in the same transaction as each entry. */
   ledgerLength: integer("ledger_length").notNull().default(0),
@@ -25,7 +41,10 @@ export const jobs = pgTable("jobs", {
   updatedAt: stamp("updated_at"),
 });
 
-const jobKey = () => uuid("job_id").notNull().references(() => jobs.id, { onDelete: "restrict" });
+const jobKey = () =>
+  uuid("job_id")
+    .notNull()
+    .references(() => jobs.id, { onDelete: "restrict" });
 
 export const connectors = pgTable(
   "connectors",
@@ -74,7 +93,10 @@ export const pins = pgTable(
   },
   (table) => [
     primaryKey({ columns: [table.jobId, table.id] }),
-    foreignKey({ columns: [table.jobId, table.connectorId], foreignColumns: [connectors.jobId, connectors.id] }).onDelete("cascade"),
+    foreignKey({
+      columns: [table.jobId, table.connectorId],
+      foreignColumns: [connectors.jobId, connectors.id],
+    }).onDelete("cascade"),
     index("pins_of_connector").on(table.jobId, table.connectorId),
   ],
 );
@@ -86,8 +108,16 @@ export const decisions = pgTable(
 );
 
 /** The looms behind the connectors: wires, and the points where they meet. */
-export const loomWires = pgTable("loom_wires", { jobId: jobKey(), id: text("id").notNull(), body: jsonb("body").notNull() }, (table) => [primaryKey({ columns: [table.jobId, table.id] })]);
-export const joinPoints = pgTable("join_points", { jobId: jobKey(), id: text("id").notNull(), body: jsonb("body").notNull() }, (table) => [primaryKey({ columns: [table.jobId, table.id] })]);
+export const loomWires = pgTable(
+  "loom_wires",
+  { jobId: jobKey(), id: text("id").notNull(), body: jsonb("body").notNull() },
+  (table) => [primaryKey({ columns: [table.jobId, table.id] })],
+);
+export const joinPoints = pgTable(
+  "join_points",
+  { jobId: jobKey(), id: text("id").notNull(), body: jsonb("body").notNull() },
+  (table) => [primaryKey({ columns: [table.jobId, table.id] })],
+);
 
 /** Every revision of a dossier with the command that made it and the one that takes it back. */
 export const changes = pgTable(
@@ -106,7 +136,16 @@ export const changes = pgTable(
 );
 
 /** Shells and terminal systems that the shop has added to those that ship. */
-export const shelfItems = pgTable("shelf_items", { kind: text("kind").notNull(), id: text("id").notNull(), body: jsonb("body").notNull(), updatedAt: stamp("updated_at") }, (table) => [primaryKey({ columns: [table.kind, table.id] })]);
+export const shelfItems = pgTable(
+  "shelf_items",
+  {
+    kind: text("kind").notNull(),
+    id: text("id").notNull(),
+    body: jsonb("body").notNull(),
+    updatedAt: stamp("updated_at"),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.id] })],
+);
 
 const bytes = customType<{ data: Buffer }>({ dataType: () => "bytea" });
 
@@ -142,5 +181,9 @@ export const ledger = pgTable(
     bytes: text("bytes").notNull(),
     hash: text("hash").notNull(),
   },
-  (table) => [primaryKey({ columns: [table.jobId, table.seq] }), unique("ledger_event_once").on(table.jobId, table.event), index("ledger_of_command").on(table.jobId, table.command)],
+  (table) => [
+    primaryKey({ columns: [table.jobId, table.seq] }),
+    unique("ledger_event_once").on(table.jobId, table.event),
+    index("ledger_of_command").on(table.jobId, table.command),
+  ],
 );

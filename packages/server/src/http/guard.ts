@@ -12,8 +12,10 @@ export function hostGuard(allowed: readonly string[]) {
     if (!names.has(host)) return next(new HttpProblem(421, "wrong-host", "This address is not served here."));
     const { origin } = request.headers;
     const safe = request.method === "GET" || request.method === "HEAD";
-    if (!safe && origin !== undefined && origin !== `http://${request.headers.host}`) return next(new HttpProblem(403, "wrong-origin", "Changes are taken from Trevin's own pages only."));
-    if (!safe && request.headers["sec-fetch-site"] === "cross-site") return next(new HttpProblem(403, "wrong-origin", "Changes are taken from Trevin's own pages only."));
+    if (!safe && origin !== undefined && origin !== `http://${request.headers.host}`)
+      return next(new HttpProblem(403, "wrong-origin", "Changes are taken from Trevin's own pages only."));
+    if (!safe && request.headers["sec-fetch-site"] === "cross-site")
+      return next(new HttpProblem(403, "wrong-origin", "Changes are taken from Trevin's own pages only."));
     next();
   };
 }

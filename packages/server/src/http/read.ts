@@ -5,7 +5,8 @@ import { HttpProblem } from "./problem.ts";
 
 /** The body by its schema, or 422 with where and why. */
 export function readBody<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
-  if (request.body === undefined) throw new HttpProblem(415, "json-wanted", "Send JSON with content type application/json.");
+  if (request.body === undefined)
+    throw new HttpProblem(415, "json-wanted", "Send JSON with content type application/json.");
   return readInput(schema, request.body);
 }
 
@@ -14,7 +15,12 @@ export function readInput<T extends z.ZodType>(schema: T, input: unknown): z.out
   const read = schema.safeParse(input);
   if (read.success) return read.data;
   const issues = issuesOf(read.error);
-  throw new HttpProblem(422, "invalid", issues.map((issue) => `${issue.path || "body"}: ${issue.message}`).join("; "), { issues: [...issues] });
+  throw new HttpProblem(
+    422,
+    "invalid",
+    issues.map((issue) => `${issue.path || "body"}: ${issue.message}`).join("; "),
+    { issues: [...issues] },
+  );
 }
 
 export function jobIdOf(request: Request): string {
@@ -27,7 +33,12 @@ export function jobIdOf(request: Request): string {
 export function expectedRevision(request: Request): number {
   const header = request.headers["if-match"];
   const match = header === undefined ? null : /^"(\d{1,9})"$/.exec(header);
-  if (match === null) throw new HttpProblem(428, "revision-needed", 'Send If-Match with the revision that the change was made on, for example If-Match: "12".');
+  if (match === null)
+    throw new HttpProblem(
+      428,
+      "revision-needed",
+      'Send If-Match with the revision that the change was made on, for example If-Match: "12".',
+    );
   return Number(match[1]);
 }
 

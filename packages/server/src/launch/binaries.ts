@@ -10,7 +10,10 @@ function installed(): readonly { readonly major: number; readonly bin: string }[
   if (!existsSync(DEBIAN_ROOT)) return [];
   return readdirSync(DEBIAN_ROOT)
     .map((entry) => ({ major: Number(entry), bin: join(DEBIAN_ROOT, entry, "bin") }))
-    .filter(({ major, bin }) => Number.isFinite(major) && existsSync(join(bin, "initdb")) && existsSync(join(bin, "pg_ctl")))
+    .filter(
+      ({ major, bin }) =>
+        Number.isFinite(major) && existsSync(join(bin, "initdb")) && existsSync(join(bin, "pg_ctl")),
+    )
     .sort((a, b) => b.major - a.major);
 }
 
@@ -25,7 +28,9 @@ export function postgresBinaries(clusterMajor: number | null, say: (line: string
   if (found !== undefined) return found;
   const command = `apt-get update && apt-get install -y ${wanted}`;
   if (isRoot() && existsSync("/usr/bin/apt-get")) {
-    say(`PostgreSQL's server is missing; installing ${wanted} from the distribution's packages (about a minute)`);
+    say(
+      `PostgreSQL's server is missing; installing ${wanted} from the distribution's packages (about a minute)`,
+    );
     const options = ["-o", "DPkg::Lock::Timeout=600"];
     const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
     spawnSync("apt-get", [...options, "update"], { env, stdio: "ignore" });
@@ -33,5 +38,8 @@ export function postgresBinaries(clusterMajor: number | null, say: (line: string
     const now = fits();
     if (now !== undefined) return now;
   }
-  throw new StartFailure(`PostgreSQL's server is not installed. Run this, then start again:\n  ${isRoot() ? "" : "sudo sh -c '"}${command}${isRoot() ? "" : "'"}`, EXIT.missingPackage);
+  throw new StartFailure(
+    `PostgreSQL's server is not installed. Run this, then start again:\n  ${isRoot() ? "" : "sudo sh -c '"}${command}${isRoot() ? "" : "'"}`,
+    EXIT.missingPackage,
+  );
 }

@@ -23,7 +23,10 @@ export function holdFolder(folder: string): () => void {
   try {
     mkdirSync(folder, { recursive: true });
   } catch (error) {
-    throw new StartFailure(`The data folder ${folder} cannot be made: ${error instanceof Error ? error.message : String(error)}`, EXIT.damagedData);
+    throw new StartFailure(
+      `The data folder ${folder} cannot be made: ${error instanceof Error ? error.message : String(error)}`,
+      EXIT.damagedData,
+    );
   }
   const file = join(folder, "lock");
   for (let attempt = 0; attempt < 2; attempt++) {
@@ -34,7 +37,11 @@ export function holdFolder(folder: string): () => void {
       return () => rmSync(file, { force: true });
     } catch {
       const pid = Number(readFileSync(file, "utf8"));
-      if (isTrevin(pid)) throw new StartFailure(`Trevin already runs on ${folder} (process ${pid}). Stop it first, or set TREVIN_DATA to another folder.`, EXIT.alreadyRunning);
+      if (isTrevin(pid))
+        throw new StartFailure(
+          `Trevin already runs on ${folder} (process ${pid}). Stop it first, or set TREVIN_DATA to another folder.`,
+          EXIT.alreadyRunning,
+        );
       rmSync(file, { force: true });
     }
   }

@@ -10,4 +10,12 @@ export class StartFailure extends Error {
 }
 
 /** Exit codes of `npm start`, documented in the README. */
-export const EXIT = { missingPackage: 3, damagedData: 4, portBusy: 5, newerDatabase: 6, alreadyRunning: 7, database: 8, build: 9 } as const;
+export const EXIT = {
+  missingPackage: 3,
+  damagedData: 4,
+  portBusy: 5,
+  newerDatabase: 6,
+  alreadyRunning: 7,
+  database: 8,
+  build: 9,
+} as const;

@@ -4,7 +4,14 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "
 import { join } from "node:path";
 import { EXIT, StartFailure } from "./failure.ts";
 
-const INPUTS = ["packages/web/src", "packages/core/src", "packages/web/index.html", "packages/web/vite.config.ts", "packages/web/public", "package-lock.json"];
+const INPUTS = [
+  "packages/web/src",
+  "packages/core/src",
+  "packages/web/index.html",
+  "packages/web/vite.config.ts",
+  "packages/web/public",
+  "package-lock.json",
+];
 
 /** Builds the web application when its sources are not the ones it was last built from. */
 export function buildWebIfStale(projectRoot: string, say: (line: string) => void): string {
@@ -13,8 +20,16 @@ export function buildWebIfStale(projectRoot: string, say: (line: string) => void
   const stamp = fingerprint(projectRoot);
   if (existsSync(stampFile) && readFileSync(stampFile, "utf8") === stamp) return out;
   say("building the web application");
-  const result = spawnSync(process.execPath, [join(projectRoot, "node_modules/vite/bin/vite.js"), "build", "--logLevel", "error"], { cwd: join(projectRoot, "packages/web"), encoding: "utf8" });
-  if (result.status !== 0) throw new StartFailure(`The web application did not build:\n${result.stderr || result.stdout}`, EXIT.build);
+  const result = spawnSync(
+    process.execPath,
+    [join(projectRoot, "node_modules/vite/bin/vite.js"), "build", "--logLevel", "error"],
+    { cwd: join(projectRoot, "packages/web"), encoding: "utf8" },
+  );
+  if (result.status !== 0)
+    throw new StartFailure(
+      `The web application did not build:\n${result.stderr || result.stdout}`,
+      EXIT.build,
+    );
   writeFileSync(stampFile, stamp);
   return out;
 }

@@ -1,6 +1,43 @@
 import type { z } from "zod";
-import { benchAnswerSchema, jobSummarySchema, jobViewSchema, ledgerViewSchema, photoSchema, photosViewSchema, problemSchema, shelfViewSchema, tableFileSchema, wordsViewSchema, type BenchAnswer, type BenchCommandInput, type JobSummary, type JobView, type OwnShell, type PatchPhoto, type Photo, type Problem, type ShelfView } from "@trevin/core/contract";
-import type { BriefItem, Command, ConnectorHead, ConnectorId, Decision, DecisionId, JobHead, OwnWord, Pin, PinId, Source, SourceId, StoredEntry, TableFile, TerminalSystem, WorklistEdits } from "@trevin/core";
+import {
+  benchAnswerSchema,
+  jobSummarySchema,
+  jobViewSchema,
+  ledgerViewSchema,
+  photoSchema,
+  photosViewSchema,
+  problemSchema,
+  shelfViewSchema,
+  tableFileSchema,
+  wordsViewSchema,
+  type BenchAnswer,
+  type BenchCommandInput,
+  type JobSummary,
+  type JobView,
+  type OwnShell,
+  type PatchPhoto,
+  type Photo,
+  type Problem,
+  type ShelfView,
+} from "@trevin/core/contract";
+import type {
+  BriefItem,
+  Command,
+  ConnectorHead,
+  ConnectorId,
+  Decision,
+  DecisionId,
+  JobHead,
+  OwnWord,
+  Pin,
+  PinId,
+  Source,
+  SourceId,
+  StoredEntry,
+  TableFile,
+  TerminalSystem,
+  WorklistEdits,
+} from "@trevin/core";
 
 /** An answer that is not a success, with the server's own account of it. */
 export class ApiProblem extends Error {
@@ -10,13 +47,30 @@ export class ApiProblem extends Error {
   }
 }
 
-const UNREACHABLE: Problem = { type: "about:blank", title: "No answer", status: 0, code: "unreachable", detail: "Trevin's server does not answer. What was saved before is safe; this change is kept here and not stored yet." };
+const UNREACHABLE: Problem = {
+  type: "about:blank",
+  title: "No answer",
+  status: 0,
+  code: "unreachable",
+  detail:
+    "Trevin's server does not answer. What was saved before is safe; this change is kept here and not stored yet.",
+};
 
-async function send(method: string, path: string, options: { readonly body?: unknown; readonly text?: string; readonly file?: Blob; readonly revision?: number } = {}): Promise<Response> {
+async function send(
+  method: string,
+  path: string,
+  options: {
+    readonly body?: unknown;
+    readonly text?: string;
+    readonly file?: Blob;
+    readonly revision?: number;
+  } = {},
+): Promise<Response> {
   const headers: Record<string, string> = {};
   if (options.body !== undefined || options.text !== undefined) headers["Content-Type"] = "application/json";
   if (options.revision !== undefined) headers["If-Match"] = `"${options.revision}"`;
-  const body = options.file ?? options.text ?? (options.body === undefined ? null : JSON.stringify(options.body));
+  const body =
+    options.file ?? options.text ?? (options.body === undefined ? null : JSON.stringify(options.body));
   let response: Response;
   try {
     response = await fetch(`/api/v1${path}`, { method, headers, body });
@@ -25,7 +79,17 @@ async function send(method: string, path: string, options: { readonly body?: unk
   }
   if (response.ok) return response;
   const problem = problemSchema.safeParse(await response.json().catch(() => null));
-  throw new ApiProblem(problem.success ? problem.data : { type: "about:blank", title: "Error", status: response.status, code: "unknown", detail: `The server answered ${response.status}.` });
+  throw new ApiProblem(
+    problem.success
+      ? problem.data
+      : {
+          type: "about:blank",
+          title: "Error",
+          status: response.status,
+          code: "unknown",
+          detail: `The server answered ${response.status}.`,
+        },
+  );
 }
 
 async function read<T extends z.ZodType>(schema: T, response: Promise<Response>): Promise<z.output<T>> {
@@ -35,38 +99,90 @@ async function read<T extends z.ZodType>(schema: T, response: Promise<Response>)
 const at = (job: string, rest = ""): string => `/jobs/${encodeURIComponent(job)}${rest}`;
 
 export const api = {
-  jobs: async (): Promise<JobSummary[]> => ((await (await send("GET", "/jobs")).json()) as { jobs: unknown[] }).jobs.map((job) => jobSummarySchema.parse(job)),
+  jobs: async (): Promise<JobSummary[]> =>
+    ((await (await send("GET", "/jobs")).json()) as { jobs: unknown[] }).jobs.map((job) =>
+      jobSummarySchema.parse(job),
+    ),
   create: (head: JobHead): Promise<JobView> => read(jobViewSchema, send("POST", "/jobs", { body: head })),
   importFile: (text: string): Promise<JobView> => read(jobViewSchema, send("POST", "/imports", { text })),
   job: (id: string): Promise<JobView> => read(jobViewSchema, send("GET", at(id))),
-  ledger: async (id: string): Promise<readonly StoredEntry[]> => (await read(ledgerViewSchema, send("GET", at(id, "/ledger")))).entries,
-  patch: (id: string, revision: number, body: { head?: JobHead; archived?: boolean }): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id), { body, revision })),
-  putConnector: (id: string, revision: number, { id: connector, ...body }: ConnectorHead): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, `/connectors/${encodeURIComponent(connector)}`), { body, revision })),
-  removeConnector: (id: string, revision: number, connector: ConnectorId): Promise<JobView> => read(jobViewSchema, send("DELETE", at(id, `/connectors/${encodeURIComponent(connector)}`), { revision })),
-  changePins: (id: string, revision: number, connector: ConnectorId, body: { put: readonly Pin[]; remove: readonly PinId[] }): Promise<JobView> =>
-    read(jobViewSchema, send("PATCH", at(id, `/connectors/${encodeURIComponent(connector)}/pins`), { body, revision })),
-  putSource: (id: string, revision: number, { id: source, ...body }: Source): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, `/sources/${encodeURIComponent(source)}`), { body, revision })),
-  removeSource: (id: string, revision: number, source: SourceId): Promise<JobView> => read(jobViewSchema, send("DELETE", at(id, `/sources/${encodeURIComponent(source)}`), { revision })),
-  changeWiring: (id: string, revision: number, body: Omit<Extract<Command, { kind: "change-wiring" }>, "kind">): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/wiring"), { body, revision })),
-  photos: async (id: string): Promise<readonly Photo[]> => (await read(photosViewSchema, send("GET", at(id, "/photos")))).photos,
-  addPhoto: (id: string, file: Blob, place: { readonly connector?: ConnectorId; readonly pin?: PinId }): Promise<Photo> => read(photoSchema, send("POST", at(id, `/photos?${new URLSearchParams(place as Record<string, string>).toString()}`), { file })),
-  changePhoto: (id: string, photo: string, body: PatchPhoto): Promise<Photo> => read(photoSchema, send("PATCH", at(id, `/photos/${photo}`), { body })),
+  ledger: async (id: string): Promise<readonly StoredEntry[]> =>
+    (await read(ledgerViewSchema, send("GET", at(id, "/ledger")))).entries,
+  patch: (id: string, revision: number, body: { head?: JobHead; archived?: boolean }): Promise<JobView> =>
+    read(jobViewSchema, send("PATCH", at(id), { body, revision })),
+  putConnector: (id: string, revision: number, { id: connector, ...body }: ConnectorHead): Promise<JobView> =>
+    read(
+      jobViewSchema,
+      send("PUT", at(id, `/connectors/${encodeURIComponent(connector)}`), { body, revision }),
+    ),
+  removeConnector: (id: string, revision: number, connector: ConnectorId): Promise<JobView> =>
+    read(jobViewSchema, send("DELETE", at(id, `/connectors/${encodeURIComponent(connector)}`), { revision })),
+  changePins: (
+    id: string,
+    revision: number,
+    connector: ConnectorId,
+    body: { put: readonly Pin[]; remove: readonly PinId[] },
+  ): Promise<JobView> =>
+    read(
+      jobViewSchema,
+      send("PATCH", at(id, `/connectors/${encodeURIComponent(connector)}/pins`), { body, revision }),
+    ),
+  putSource: (id: string, revision: number, { id: source, ...body }: Source): Promise<JobView> =>
+    read(jobViewSchema, send("PUT", at(id, `/sources/${encodeURIComponent(source)}`), { body, revision })),
+  removeSource: (id: string, revision: number, source: SourceId): Promise<JobView> =>
+    read(jobViewSchema, send("DELETE", at(id, `/sources/${encodeURIComponent(source)}`), { revision })),
+  changeWiring: (
+    id: string,
+    revision: number,
+    body: Omit<Extract<Command, { kind: "change-wiring" }>, "kind">,
+  ): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/wiring"), { body, revision })),
+  photos: async (id: string): Promise<readonly Photo[]> =>
+    (await read(photosViewSchema, send("GET", at(id, "/photos")))).photos,
+  addPhoto: (
+    id: string,
+    file: Blob,
+    place: { readonly connector?: ConnectorId; readonly pin?: PinId },
+  ): Promise<Photo> =>
+    read(
+      photoSchema,
+      send("POST", at(id, `/photos?${new URLSearchParams(place as Record<string, string>).toString()}`), {
+        file,
+      }),
+    ),
+  changePhoto: (id: string, photo: string, body: PatchPhoto): Promise<Photo> =>
+    read(photoSchema, send("PATCH", at(id, `/photos/${photo}`), { body })),
   shelf: (): Promise<ShelfView> => read(shelfViewSchema, send("GET", "/shelf")),
-  putShell: ({ id, ...body }: OwnShell): Promise<ShelfView> => read(shelfViewSchema, send("PUT", `/shelf/shells/${encodeURIComponent(id)}`, { body })),
-  putTerminal: ({ id, ...body }: TerminalSystem): Promise<ShelfView> => read(shelfViewSchema, send("PUT", `/shelf/terminals/${encodeURIComponent(id)}`, { body })),
-  removeShelfItem: (kind: "shells" | "terminals", id: string): Promise<ShelfView> => read(shelfViewSchema, send("DELETE", `/shelf/${kind}/${encodeURIComponent(id)}`)),
-  setWords: (id: string, revision: number, words: readonly OwnWord[]): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/words"), { body: { words }, revision })),
-  setWorklist: (id: string, revision: number, worklist: WorklistEdits): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/worklist"), { body: { worklist }, revision })),
-  setBrief: (id: string, revision: number, brief: readonly BriefItem[]): Promise<JobView> => read(jobViewSchema, send("PUT", at(id, "/brief"), { body: { brief }, revision })),
-  shopWords: async (): Promise<readonly OwnWord[]> => (await read(wordsViewSchema, send("GET", "/words"))).words,
+  putShell: ({ id, ...body }: OwnShell): Promise<ShelfView> =>
+    read(shelfViewSchema, send("PUT", `/shelf/shells/${encodeURIComponent(id)}`, { body })),
+  putTerminal: ({ id, ...body }: TerminalSystem): Promise<ShelfView> =>
+    read(shelfViewSchema, send("PUT", `/shelf/terminals/${encodeURIComponent(id)}`, { body })),
+  removeShelfItem: (kind: "shells" | "terminals", id: string): Promise<ShelfView> =>
+    read(shelfViewSchema, send("DELETE", `/shelf/${kind}/${encodeURIComponent(id)}`)),
+  setWords: (id: string, revision: number, words: readonly OwnWord[]): Promise<JobView> =>
+    read(jobViewSchema, send("PUT", at(id, "/words"), { body: { words }, revision })),
+  setWorklist: (id: string, revision: number, worklist: WorklistEdits): Promise<JobView> =>
+    read(jobViewSchema, send("PUT", at(id, "/worklist"), { body: { worklist }, revision })),
+  setBrief: (id: string, revision: number, brief: readonly BriefItem[]): Promise<JobView> =>
+    read(jobViewSchema, send("PUT", at(id, "/brief"), { body: { brief }, revision })),
+  shopWords: async (): Promise<readonly OwnWord[]> =>
+    (await read(wordsViewSchema, send("GET", "/words"))).words,
   /** What a table file holds; nothing is stored. */
   readTable: (file: Blob): Promise<TableFile> => read(tableFileSchema, send("POST", "/tables", { file })),
-  decide: (id: string, revision: number, body: { put: readonly Decision[]; remove: readonly DecisionId[] }): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/decisions"), { body, revision })),
-  undo: (id: string, revision: number): Promise<JobView> => read(jobViewSchema, send("POST", at(id, "/undo"), { revision })),
-  redo: (id: string, revision: number): Promise<JobView> => read(jobViewSchema, send("POST", at(id, "/redo"), { revision })),
-  record: (id: string, command: BenchCommandInput): Promise<BenchAnswer> => read(benchAnswerSchema, send("POST", at(id, "/ledger"), { body: command })),
+  decide: (
+    id: string,
+    revision: number,
+    body: { put: readonly Decision[]; remove: readonly DecisionId[] },
+  ): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/decisions"), { body, revision })),
+  undo: (id: string, revision: number): Promise<JobView> =>
+    read(jobViewSchema, send("POST", at(id, "/undo"), { revision })),
+  redo: (id: string, revision: number): Promise<JobView> =>
+    read(jobViewSchema, send("POST", at(id, "/redo"), { revision })),
+  record: (id: string, command: BenchCommandInput): Promise<BenchAnswer> =>
+    read(benchAnswerSchema, send("POST", at(id, "/ledger"), { body: command })),
 };
 
-export const downloadPath = (job: string, what: "file" | "as-built.csv" | "ledger.csv"): string => `/api/v1${at(job, `/${what}`)}`;
+export const downloadPath = (job: string, what: "file" | "as-built.csv" | "ledger.csv"): string =>
+  `/api/v1${at(job, `/${what}`)}`;
 
-export const photoPath = (job: string, photo: string, size: "small" | "full" = "full"): string => `/api/v1${at(job, `/photos/${photo}/image`)}${size === "small" ? "?size=small" : ""}`;
+export const photoPath = (job: string, photo: string, size: "small" | "full" = "full"): string =>
+  `/api/v1${at(job, `/photos/${photo}/image`)}${size === "small" ? "?size=small" : ""}`;

@@ -5,10 +5,21 @@ import { allCommands, handleKey, keyWords, useCommands, type AppCommand } from "
 
 let app: App | null = null;
 function offer(commands: readonly AppCommand[]): void {
-  app = createApp(defineComponent({ setup: () => { useCommands(commands); return () => h("div"); } }));
+  app = createApp(
+    defineComponent({
+      setup: () => {
+        useCommands(commands);
+        return () => h("div");
+      },
+    }),
+  );
   app.mount(document.createElement("div"));
 }
-function press(key: string, target: HTMLElement = document.body, more: KeyboardEventInit = {}): KeyboardEvent {
+function press(
+  key: string,
+  target: HTMLElement = document.body,
+  more: KeyboardEventInit = {},
+): KeyboardEvent {
   const event = new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true, ...more });
   target.addEventListener("keydown", handleKey, { once: true });
   target.dispatchEvent(event);
@@ -23,7 +34,13 @@ const field = (tag: string): HTMLElement => {
 describe("commands", () => {
   const done = vi.fn();
   const undo = vi.fn();
-  beforeEach(() => offer([{ id: "done", title: "Done", keys: "Space", run: done }, { id: "undo", title: "Undo", keys: "Ctrl+Z", run: undo }, { id: "off", title: "Off", keys: "X", enabled: () => false, run: done }]));
+  beforeEach(() =>
+    offer([
+      { id: "done", title: "Done", keys: "Space", run: done },
+      { id: "undo", title: "Undo", keys: "Ctrl+Z", run: undo },
+      { id: "off", title: "Off", keys: "X", enabled: () => false, run: done },
+    ]),
+  );
   afterEach(() => {
     app?.unmount();
     document.body.innerHTML = "";
@@ -58,6 +75,11 @@ describe("commands", () => {
     app = null;
   });
   it("are written as keys are printed", () => {
-    expect(["Ctrl+Shift+Z", "ArrowDown", "Backspace", "A"].map(keyWords)).toEqual(["Ctrl Shift Z", "↓", "⌫", "A"]);
+    expect(["Ctrl+Shift+Z", "ArrowDown", "Backspace", "A"].map(keyWords)).toEqual([
+      "Ctrl Shift Z",
+      "↓",
+      "⌫",
+      "A",
+    ]);
   });
 });

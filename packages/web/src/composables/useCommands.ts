@@ -22,16 +22,32 @@ export function useCommands(commands: readonly AppCommand[]): void {
   onBeforeUnmount(() => registered.delete(key));
 }
 
-const KEY_SIGNS: Readonly<Record<string, string>> = { ArrowDown: "↓", ArrowUp: "↑", Backspace: "⌫", Escape: "Esc" };
+const KEY_SIGNS: Readonly<Record<string, string>> = {
+  ArrowDown: "↓",
+  ArrowUp: "↑",
+  Backspace: "⌫",
+  Escape: "Esc",
+};
 /** How a key stands on the screen: "Ctrl Z", "↓". */
-export const keyWords = (keys: string): string => keys.split("+").map((key) => KEY_SIGNS[key] ?? key).join(" ");
+export const keyWords = (keys: string): string =>
+  keys
+    .split("+")
+    .map((key) => KEY_SIGNS[key] ?? key)
+    .join(" ");
 
-const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName) || target.getAttribute("role") === "combobox");
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName) ||
+    target.getAttribute("role") === "combobox");
 
 /** Alt with a letter or digit is the command of that key, also while something is being typed. */
 function handleAlt(event: KeyboardEvent): void {
   const key = /^(?:Key|Digit)(.)$/.exec(event.code)?.[1];
-  const command = key === undefined || event.ctrlKey ? undefined : allCommands().find((candidate) => candidate.keys === key && (candidate.enabled?.() ?? true));
+  const command =
+    key === undefined || event.ctrlKey
+      ? undefined
+      : allCommands().find((candidate) => candidate.keys === key && (candidate.enabled?.() ?? true));
   if (command === undefined) return;
   event.preventDefault();
   void command.run();
@@ -45,8 +61,15 @@ export function handleKey(event: KeyboardEvent): void {
   const name = event.key === " " ? "Space" : event.key.length === 1 ? event.key.toUpperCase() : event.key;
   const keys = `${control ? "Ctrl+" : ""}${event.shiftKey && event.key.length > 1 ? "Shift+" : ""}${control && event.shiftKey && event.key.length === 1 ? "Shift+" : ""}${name}`;
   if (!control && isTyping(event.target)) return;
-  if ((name === "Space" || name === "Enter") && event.target instanceof HTMLElement && event.target.closest("button, a, summary, [role='option']") !== null) return;
-  const command = allCommands().find((candidate) => candidate.keys === keys && (candidate.enabled?.() ?? true));
+  if (
+    (name === "Space" || name === "Enter") &&
+    event.target instanceof HTMLElement &&
+    event.target.closest("button, a, summary, [role='option']") !== null
+  )
+    return;
+  const command = allCommands().find(
+    (candidate) => candidate.keys === keys && (candidate.enabled?.() ?? true),
+  );
   if (command === undefined) return;
   event.preventDefault();
   void command.run();

@@ -1,5 +1,15 @@
 import { computed, type ComputedRef } from "vue";
-import { indexPins, looksOf, pinColour, type CavityLook, type Connector, type EndId, type EndPlace, type PinId, type Wire } from "@trevin/core";
+import {
+  indexPins,
+  looksOf,
+  pinColour,
+  type CavityLook,
+  type Connector,
+  type EndId,
+  type EndPlace,
+  type PinId,
+  type Wire,
+} from "@trevin/core";
 import { useJob } from "../stores/job.ts";
 
 /** What is in each cavity of the harness now, for drawing faces. */
@@ -9,10 +19,20 @@ export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityLook>> {
     const view = store.analysis?.bench;
     if (view === undefined) return new Map();
     const pins = indexPins(view.dossier);
-    const wireOfEnd = new Map(Object.values<Wire>(view.state.wires).flatMap((wire) => wire.ends.map((end) => [end, wire.pin] as const)));
+    const wireOfEnd = new Map(
+      Object.values<Wire>(view.state.wires).flatMap((wire) =>
+        wire.ends.map((end) => [end, wire.pin] as const),
+      ),
+    );
     /** The pin that the wire in each cavity was read at. */
-    const inCavity = new Map((Object.entries(view.state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) => (place.at === "cavity" ? [[place.cavity, wireOfEnd.get(end) ?? place.cavity] as const] : [])));
-    const tables = new Map(view.dossier.connectors.map((connector) => [connector.id, looksOf(connector, view.dossier.wires)]));
+    const inCavity = new Map(
+      (Object.entries(view.state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) =>
+        place.at === "cavity" ? [[place.cavity, wireOfEnd.get(end) ?? place.cavity] as const] : [],
+      ),
+    );
+    const tables = new Map(
+      view.dossier.connectors.map((connector) => [connector.id, looksOf(connector, view.dossier.wires)]),
+    );
     return new Map(
       [...pins].map(([id, { connector }]): [PinId, CavityLook] => {
         const source = pins.get(inCavity.get(id) ?? id);
@@ -23,7 +43,16 @@ export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityLook>> {
         const own = source?.pin.id === id ? tables.get(connector.id)?.get(id) : undefined;
         if (own !== undefined) return [id, { ...own, state }];
         const colour = source === undefined ? null : pinColour(source.pin, source.connector);
-        return [id, { state, readings: colour === null ? [] : [colour], size: source?.pin.size ?? null, doubt: false, more: [] }];
+        return [
+          id,
+          {
+            state,
+            readings: colour === null ? [] : [colour],
+            size: source?.pin.size ?? null,
+            doubt: false,
+            more: [],
+          },
+        ];
       }),
     );
   });

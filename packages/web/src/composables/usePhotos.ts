@@ -21,26 +21,47 @@ export function usePhotos(job: Ref<string>) {
       busy.value--;
     }
   };
-  const load = (): Promise<void> => attempt(async () => { photos.value = await api.photos(job.value); });
+  const load = (): Promise<void> =>
+    attempt(async () => {
+      photos.value = await api.photos(job.value);
+    });
   watch(job, load, { immediate: true });
 
-  const add = (files: readonly File[], place: { readonly connector?: ConnectorId; readonly pin?: PinId }): Promise<void> =>
-    attempt(async () => { for (const file of files) photos.value = [...photos.value, await api.addPhoto(job.value, file, place)]; });
-  const caption = (photo: Photo, text: string): Promise<void> => attempt(async () => {
-    const next = await api.changePhoto(job.value, photo.id, { caption: text });
-    photos.value = photos.value.map((one) => (one.id === next.id ? next : one));
-  });
-  const remove = (photo: Photo): Promise<void> => attempt(async () => {
-    await api.changePhoto(job.value, photo.id, { removed: true });
-    photos.value = photos.value.filter((one) => one.id !== photo.id);
-    removed.value = photo;
-  });
-  const putBack = (): Promise<void> => attempt(async () => {
-    if (removed.value === null) return;
-    await api.changePhoto(job.value, removed.value.id, { removed: false });
-    removed.value = null;
-    photos.value = await api.photos(job.value);
-  });
+  const add = (
+    files: readonly File[],
+    place: { readonly connector?: ConnectorId; readonly pin?: PinId },
+  ): Promise<void> =>
+    attempt(async () => {
+      for (const file of files) photos.value = [...photos.value, await api.addPhoto(job.value, file, place)];
+    });
+  const caption = (photo: Photo, text: string): Promise<void> =>
+    attempt(async () => {
+      const next = await api.changePhoto(job.value, photo.id, { caption: text });
+      photos.value = photos.value.map((one) => (one.id === next.id ? next : one));
+    });
+  const remove = (photo: Photo): Promise<void> =>
+    attempt(async () => {
+      await api.changePhoto(job.value, photo.id, { removed: true });
+      photos.value = photos.value.filter((one) => one.id !== photo.id);
+      removed.value = photo;
+    });
+  const putBack = (): Promise<void> =>
+    attempt(async () => {
+      if (removed.value === null) return;
+      await api.changePhoto(job.value, removed.value.id, { removed: false });
+      removed.value = null;
+      photos.value = await api.photos(job.value);
+    });
   const path = (photo: Photo, size: "small" | "full"): string => photoPath(job.value, photo.id, size);
-  return { photos, removed, problem, busy: computed(() => busy.value > 0), add, caption, remove, putBack, path };
+  return {
+    photos,
+    removed,
+    problem,
+    busy: computed(() => busy.value > 0),
+    add,
+    caption,
+    remove,
+    putBack,
+    path,
+  };
 }

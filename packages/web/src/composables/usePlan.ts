@@ -1,5 +1,16 @@
 import { computed } from "vue";
-import { indexPins, pinColour, stepWords, type Group, type PinId, type PlacedPin, type Step, type StepId, type StepWords, type WireColour } from "@trevin/core";
+import {
+  indexPins,
+  pinColour,
+  stepWords,
+  type Group,
+  type PinId,
+  type PlacedPin,
+  type Step,
+  type StepId,
+  type StepWords,
+  type WireColour,
+} from "@trevin/core";
 import { useJob } from "../stores/job.ts";
 
 export interface ShownStep {
@@ -21,11 +32,26 @@ export function usePlan() {
   const steps = computed<readonly ShownStep[]>(() =>
     bench.value.plan.steps.map((step, index) => {
       const wire = placed(step.wire);
-      return { step, number: index + 1, words: stepWords(step, bench.value.dossier, pins.value), colour: wire === null ? null : pinColour(wire.pin, wire.connector), size: wire?.pin.size ?? null, at: placed(step.at), state: bench.value.progress.get(step.id) ?? "open" };
+      return {
+        step,
+        number: index + 1,
+        words: stepWords(step, bench.value.dossier, pins.value),
+        colour: wire === null ? null : pinColour(wire.pin, wire.connector),
+        size: wire?.pin.size ?? null,
+        at: placed(step.at),
+        state: bench.value.progress.get(step.id) ?? "open",
+      };
     }),
   );
   const byId = computed(() => new Map<StepId, ShownStep>(steps.value.map((shown) => [shown.step.id, shown])));
-  const groups = computed(() => bench.value.plan.groups.map((group: Group) => ({ ...group, shown: group.steps.flatMap((id) => byId.value.get(id) ?? []) })));
-  const current = computed(() => (bench.value.current === null ? null : (byId.value.get(bench.value.current.id) ?? null)));
+  const groups = computed(() =>
+    bench.value.plan.groups.map((group: Group) => ({
+      ...group,
+      shown: group.steps.flatMap((id) => byId.value.get(id) ?? []),
+    })),
+  );
+  const current = computed(() =>
+    bench.value.current === null ? null : (byId.value.get(bench.value.current.id) ?? null),
+  );
   return { bench, steps, byId, groups, current, placed };
 }

@@ -4,8 +4,12 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { curve, insulation, pathOf, ringPath, stripePath, wireWidth } from "./wire.ts";
 
-const numbers = (path: string): readonly (readonly [number, number])[] => [...path.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)] as const);
-const straight = (length: number) => [{ x: 0, y: 10 }, { x: length, y: 10 }];
+const numbers = (path: string): readonly (readonly [number, number])[] =>
+  [...path.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)] as const);
+const straight = (length: number) => [
+  { x: 0, y: 10 },
+  { x: length, y: 10 },
+];
 
 describe("drawn wires", () => {
   it("have an insulation of their own for every colour name", () => {
@@ -24,17 +28,25 @@ describe("drawn wires", () => {
     expect(wireWidth(null)).toBe(wireWidth(0.5));
   });
   it("carry stripes that stay within the insulation and the piece, one band each pitch", () => {
-    fc.assert(fc.property(fc.integer({ min: 40, max: 400 }), fc.integer({ min: 4, max: 30 }), fc.constantFrom(0, 0.5), (length, width, phase) => {
-      const path = stripePath(straight(length), width, phase);
-      for (const [x, y] of numbers(path)) {
-        expect(Math.abs(y - 10)).toBeLessThanOrEqual(width / 2 + 0.1);
-        expect(x).toBeGreaterThanOrEqual(-0.1);
-        expect(x).toBeLessThanOrEqual(length + 0.1);
-      }
-      const bands = (path.match(/Z/g) ?? []).length;
-      const pitch = Math.max(3.3 * width, 19);
-      expect(Math.abs(bands - length / pitch)).toBeLessThanOrEqual(2);
-    }), { seed: 80 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 40, max: 400 }),
+        fc.integer({ min: 4, max: 30 }),
+        fc.constantFrom(0, 0.5),
+        (length, width, phase) => {
+          const path = stripePath(straight(length), width, phase);
+          for (const [x, y] of numbers(path)) {
+            expect(Math.abs(y - 10)).toBeLessThanOrEqual(width / 2 + 0.1);
+            expect(x).toBeGreaterThanOrEqual(-0.1);
+            expect(x).toBeLessThanOrEqual(length + 0.1);
+          }
+          const bands = (path.match(/Z/g) ?? []).length;
+          const pitch = Math.max(3.3 * width, 19);
+          expect(Math.abs(bands - length / pitch)).toBeLessThanOrEqual(2);
+        },
+      ),
+      { seed: 80 },
+    );
   });
   it("bend with the path: a stripe on a curve keeps to the wire", () => {
     const path = curve({ x: 0, y: 0 }, { x: 60, y: 0 }, { x: 100, y: 40 }, { x: 100, y: 100 });
@@ -52,6 +64,11 @@ describe("drawn wires", () => {
     expect(new Set(marks.map(([, y]) => Math.abs(y - 10)))).toEqual(new Set([6]));
   });
   it("write paths that begin with a move", () => {
-    expect(pathOf([{ x: 1, y: 2 }, { x: 3, y: 4 }])).toBe("M1.0 2.0L3.0 4.0");
+    expect(
+      pathOf([
+        { x: 1, y: 2 },
+        { x: 3, y: 4 },
+      ]),
+    ).toBe("M1.0 2.0L3.0 4.0");
   });
 });

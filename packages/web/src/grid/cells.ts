@@ -1,23 +1,68 @@
 import {
-  EMPTY_WORDS, parseSize, readFunction, SIGNAL_CLASSES, sizeProblemWords, valueOf, vouched, type ColourSystem, type Fact, type OwnWord, type Pin, type SignalClass, type SourceId,
+  EMPTY_WORDS,
+  parseSize,
+  readFunction,
+  SIGNAL_CLASSES,
+  sizeProblemWords,
+  valueOf,
+  vouched,
+  type ColourSystem,
+  type Fact,
+  type OwnWord,
+  type Pin,
+  type SignalClass,
+  type SourceId,
 } from "@trevin/core";
 
 /** Columns that can be typed into. */
-export const COLUMNS = ["cavity", "colour", "function", "signal", "size", "circuit", "condition", "note"] as const;
+export const COLUMNS = [
+  "cavity",
+  "colour",
+  "function",
+  "signal",
+  "size",
+  "circuit",
+  "condition",
+  "note",
+] as const;
 export type Column = (typeof COLUMNS)[number];
 
 export const COLUMN_TITLES: Readonly<Record<Column, string>> = {
-  cavity: "cavity", colour: "code", function: "function", signal: "signal", size: "mm²", circuit: "circuit", condition: "only when", note: "note",
+  cavity: "cavity",
+  colour: "code",
+  function: "function",
+  signal: "signal",
+  size: "mm²",
+  circuit: "circuit",
+  condition: "only when",
+  note: "note",
 };
 /** How a cell is called by a screen reader: "Function of 7". */
 export const CELL_NAMES: Readonly<Record<Column, string>> = {
-  cavity: "Label", colour: "Colour code", function: "Function", signal: "Signal class", size: "Size in mm²", circuit: "Circuit number", condition: "Condition", note: "Note",
+  cavity: "Label",
+  colour: "Colour code",
+  function: "Function",
+  signal: "Signal class",
+  size: "Size in mm²",
+  circuit: "Circuit number",
+  condition: "Condition",
+  note: "Note",
 };
 const FACT_COLUMNS: readonly Column[] = ["cavity", "function", "colour", "size", "signal"];
 const isFact = (column: Column): column is Fact & Column => FACT_COLUMNS.includes(column);
-const LONGEST: Readonly<Record<Column, number>> = { cavity: 12, function: 200, colour: 60, signal: 40, size: 20, circuit: 40, condition: 120, note: 1000 };
+const LONGEST: Readonly<Record<Column, number>> = {
+  cavity: 12,
+  function: 200,
+  colour: 60,
+  signal: 40,
+  size: 20,
+  circuit: 40,
+  condition: 120,
+  note: 1000,
+};
 
-export const textOf = (pin: Pin, column: Column): string => (isFact(column) ? valueOf(pin, column) : pin[column]);
+export const textOf = (pin: Pin, column: Column): string =>
+  isFact(column) ? valueOf(pin, column) : pin[column];
 
 export interface TypingContext {
   readonly words: readonly OwnWord[];
@@ -34,27 +79,48 @@ export function applied(pin: Pin, column: Column, raw: string, context: TypingCo
   if (text.length > LONGEST[column]) return `at most ${LONGEST[column]} characters`;
   const next = changed(pin, column, text, context);
   if (typeof next === "string" || context.source === null || !isFact(column)) return next;
-  const facts: Fact[] = column === "function" && next.signal !== pin.signal ? ["function", "signal"] : [column];
+  const facts: Fact[] =
+    column === "function" && next.signal !== pin.signal ? ["function", "signal"] : [column];
   return vouched(next, facts, context.source);
 }
 
-function changed(pin: Pin, column: Column, text: string, { words, taken, sourceSystem }: TypingContext): Pin | string {
+function changed(
+  pin: Pin,
+  column: Column,
+  text: string,
+  { words, taken, sourceSystem }: TypingContext,
+): Pin | string {
   switch (column) {
     case "cavity":
       if (text === "") return "a cavity needs a label";
-      return text !== pin.cavity && taken(text) ? `cavity ${text} is in the table already` : { ...pin, cavity: text };
+      return text !== pin.cavity && taken(text)
+        ? `cavity ${text} is in the table already`
+        : { ...pin, cavity: text };
     case "function": {
-      if (EMPTY_WORDS.test(text)) return { ...pin, content: "empty", function: "", colour: "", signal: "none", size: null };
+      if (EMPTY_WORDS.test(text))
+        return { ...pin, content: "empty", function: "", colour: "", signal: "none", size: null };
       const guess = readFunction(text, words).term?.signal;
       // A signal that only followed from the old function follows the new one too; one that was set by hand stays.
-      const open = pin.signal === "unknown" || pin.signal === "none" || pin.signal === readFunction(pin.function, words).term?.signal;
-      return { ...pin, function: text, content: text === "" ? pin.content : "occupied", signal: open ? (guess ?? "unknown") : pin.signal };
+      const open =
+        pin.signal === "unknown" ||
+        pin.signal === "none" ||
+        pin.signal === readFunction(pin.function, words).term?.signal;
+      return {
+        ...pin,
+        function: text,
+        content: text === "" ? pin.content : "occupied",
+        signal: open ? (guess ?? "unknown") : pin.signal,
+      };
     }
     case "signal": {
       if (text === "") return { ...pin, signal: "unknown" };
       const wanted = text.toLowerCase().replace(/\s+/g, "-");
-      const known = SIGNAL_CLASSES.find((signal) => signal === wanted) ?? SIGNAL_CLASSES.find((signal) => signal.startsWith(wanted));
-      return known === undefined ? `“${text}” is no signal class; choose one of the list` : { ...pin, signal: known };
+      const known =
+        SIGNAL_CLASSES.find((signal) => signal === wanted) ??
+        SIGNAL_CLASSES.find((signal) => signal.startsWith(wanted));
+      return known === undefined
+        ? `“${text}” is no signal class; choose one of the list`
+        : { ...pin, signal: known };
     }
     case "size": {
       if (text === "") return { ...pin, size: null };
@@ -62,7 +128,12 @@ function changed(pin: Pin, column: Column, text: string, { words, taken, sourceS
       return size.ok ? { ...pin, size: size.value } : sizeProblemWords(size.error);
     }
     case "colour":
-      return { ...pin, colour: text, colourSystem: text === "" ? null : sourceSystem, content: text === "" ? pin.content : "occupied" };
+      return {
+        ...pin,
+        colour: text,
+        colourSystem: text === "" ? null : sourceSystem,
+        content: text === "" ? pin.content : "occupied",
+      };
     case "circuit":
     case "condition":
     case "note":
@@ -73,5 +144,8 @@ function changed(pin: Pin, column: Column, text: string, { words, taken, sourceS
 /** Signal classes that begin with the text, then those that hold it. */
 export function signalsLike(text: string): readonly SignalClass[] {
   const wanted = text.toLowerCase().replace(/\s+/g, "-");
-  return [...SIGNAL_CLASSES.filter((signal) => signal.startsWith(wanted)), ...SIGNAL_CLASSES.filter((signal) => !signal.startsWith(wanted) && signal.includes(wanted))];
+  return [
+    ...SIGNAL_CLASSES.filter((signal) => signal.startsWith(wanted)),
+    ...SIGNAL_CLASSES.filter((signal) => !signal.startsWith(wanted) && signal.includes(wanted)),
+  ];
 }

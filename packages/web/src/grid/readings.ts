@@ -1,4 +1,15 @@
-import { colourInWords, habitOf, pinSystem, readColour, type CodeHabit, type ColourProblem, type ColourReading, type Connector, type Pin, type Result } from "@trevin/core";
+import {
+  colourInWords,
+  habitOf,
+  pinSystem,
+  readColour,
+  type CodeHabit,
+  type ColourProblem,
+  type ColourReading,
+  type Connector,
+  type Pin,
+  type Result,
+} from "@trevin/core";
 
 export type Reading = Result<ColourReading, ColourProblem>;
 
@@ -17,19 +28,29 @@ export function readingOf(pin: Pin, connector: Connector, habit: CodeHabit): Rea
   return reading;
 }
 
-export const connectorHabit = (connector: Connector): CodeHabit => habitOf(connector.pins.map((pin) => pin.colour), connector.colourSystem);
+export const connectorHabit = (connector: Connector): CodeHabit =>
+  habitOf(
+    connector.pins.map((pin) => pin.colour),
+    connector.colourSystem,
+  );
 
 /** Another way to divide the letters in the same system: it has to be looked at. */
-export const isDivided = (reading: Reading, pin: Pin, connector: Connector): boolean => reading.ok && reading.value.others.some((other) => other.systems.includes(pinSystem(pin, connector)));
+export const isDivided = (reading: Reading, pin: Pin, connector: Connector): boolean =>
+  reading.ok && reading.value.others.some((other) => other.systems.includes(pinSystem(pin, connector)));
 
-export const readingWords = (reading: Reading): string => (reading.ok ? colourInWords(reading.value.colour) : reading.error.code === "colour-empty" ? "" : "not read");
+export const readingWords = (reading: Reading): string =>
+  reading.ok ? colourInWords(reading.value.colour) : reading.error.code === "colour-empty" ? "" : "not read";
 
 /** The codes of a connector that another system would read as another colour. */
 export function readOtherwise(connector: Connector): readonly string[] {
   const habit = connectorHabit(connector);
-  const codes = connector.pins.filter((pin) => {
-    const reading = readingOf(pin, connector, habit);
-    return reading.ok && reading.value.others.some((other) => !other.systems.includes(pinSystem(pin, connector)));
-  }).map((pin) => pin.colour);
+  const codes = connector.pins
+    .filter((pin) => {
+      const reading = readingOf(pin, connector, habit);
+      return (
+        reading.ok && reading.value.others.some((other) => !other.systems.includes(pinSystem(pin, connector)))
+      );
+    })
+    .map((pin) => pin.colour);
   return [...new Set(codes)];
 }

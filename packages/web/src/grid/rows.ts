@@ -1,8 +1,26 @@
-import { compareNatural, leastSure, pinsInOrder, type Connector, type Likeness, type Pin, type PinId, type Source, type SourceId } from "@trevin/core";
+import {
+  compareNatural,
+  leastSure,
+  pinsInOrder,
+  type Connector,
+  type Likeness,
+  type Pin,
+  type PinId,
+  type Source,
+  type SourceId,
+} from "@trevin/core";
 import { textOf, COLUMNS, type Column } from "./cells.ts";
 import { connectorHabit, isDivided, readingOf } from "./readings.ts";
 
-export const FILTERS = ["all", "doubtful", "look-alikes", "not identified", "without function", "empty", "with a condition"] as const;
+export const FILTERS = [
+  "all",
+  "doubtful",
+  "look-alikes",
+  "not identified",
+  "without function",
+  "empty",
+  "with a condition",
+] as const;
 export type Filter = (typeof FILTERS)[number];
 
 export interface Sorting {
@@ -23,13 +41,26 @@ export interface RowFacts {
 }
 
 /** A pin that somebody has to look at: a value in doubt, or a code that can be read in two ways and nobody vouches for. */
-export function isDoubtful(pin: Pin, connector: Connector, facts: RowFacts, habit = connectorHabit(connector)): boolean {
+export function isDoubtful(
+  pin: Pin,
+  connector: Connector,
+  facts: RowFacts,
+  habit = connectorHabit(connector),
+): boolean {
   const sure = leastSure(pin, facts.sources);
-  return sure === "check" || sure === "guess" || (pin.sources.colour !== "read-off" && isDivided(readingOf(pin, connector, habit), pin, connector));
+  return (
+    sure === "check" ||
+    sure === "guess" ||
+    (pin.sources.colour !== "read-off" && isDivided(readingOf(pin, connector, habit), pin, connector))
+  );
 }
 
 /** The pins to show, in the order to show them. */
-export function rowsOf(connector: Connector, { text, filter, sorting }: RowQuery, facts: RowFacts): readonly Pin[] {
+export function rowsOf(
+  connector: Connector,
+  { text, filter, sorting }: RowQuery,
+  facts: RowFacts,
+): readonly Pin[] {
   const words = text.toLowerCase().trim();
   const habit = connectorHabit(connector);
   const passes = (pin: Pin): boolean => {
@@ -50,7 +81,11 @@ export function rowsOf(connector: Connector, { text, filter, sorting }: RowQuery
         return pin.condition !== "";
     }
   };
-  const shown = pinsInOrder(connector).filter((pin) => passes(pin) && (words === "" || COLUMNS.some((column) => textOf(pin, column).toLowerCase().includes(words))));
+  const shown = pinsInOrder(connector).filter(
+    (pin) =>
+      passes(pin) &&
+      (words === "" || COLUMNS.some((column) => textOf(pin, column).toLowerCase().includes(words))),
+  );
   if (sorting === null) return shown;
   const { column, down } = sorting;
   return [...shown].sort((a, b) => (down ? -1 : 1) * compareNatural(textOf(a, column), textOf(b, column)));

@@ -1,5 +1,16 @@
 import { computed, nextTick, reactive, ref, shallowRef, watch, type ComputedRef } from "vue";
-import { blankPin, FACTS, lastOrder, nextLabel, pinId, pinsInOrder, type Connector, type Fact, type Pin, type PinId } from "@trevin/core";
+import {
+  blankPin,
+  FACTS,
+  lastOrder,
+  nextLabel,
+  pinId,
+  pinsInOrder,
+  type Connector,
+  type Fact,
+  type Pin,
+  type PinId,
+} from "@trevin/core";
 import { applied, COLUMNS, textOf, type Column, type TypingContext } from "./cells.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, type Cell, type Selection } from "./selection.ts";
@@ -29,8 +40,10 @@ const keyOf = (row: RowId, column: Column): string => `${column} ${row}`;
 /** The label after the last one that is not taken; plain numbers where the last one does not count on. */
 function freeLabel(last: string | undefined, taken: ReadonlySet<string>): string {
   let label = last === undefined ? "1" : nextLabel(last);
-  for (let tries = 0; tries <= taken.size && label !== "" && taken.has(label); tries++) label = nextLabel(label);
-  for (let number = taken.size + 1; label === "" || label.length > 12 || taken.has(label); number++) label = String(number);
+  for (let tries = 0; tries <= taken.size && label !== "" && taken.has(label); tries++)
+    label = nextLabel(label);
+  for (let number = taken.size + 1; label === "" || label.length > 12 || taken.has(label); number++)
+    label = String(number);
   return label;
 }
 
@@ -46,20 +59,32 @@ export function usePinGrid(options: PinGridOptions) {
   const extent = computed(() => ({ rows: rowCount.value, columns: columns.value.length }));
   const rowId = (row: number): RowId => rows.value[row]?.id ?? NEW;
   const columnAt = (column: number): Column => columns.value[column] ?? "cavity";
-  const active = computed(() => ({ row: rowId(selection.value.at.row), column: columnAt(selection.value.at.column) }));
+  const active = computed(() => ({
+    row: rowId(selection.value.at.row),
+    column: columnAt(selection.value.at.column),
+  }));
   const lastLabel = computed(() => pinsInOrder(options.connector()).at(-1)?.cavity);
   const labelsOf = (): Set<string> => new Set(options.connector().pins.map((pin) => pin.cavity));
   /** Nothing follows from a name: then the label has to be typed. */
-  const suggestedLabel = computed(() => (lastLabel.value !== undefined && nextLabel(lastLabel.value) === "" ? "" : freeLabel(lastLabel.value, labelsOf())));
+  const suggestedLabel = computed(() =>
+    lastLabel.value !== undefined && nextLabel(lastLabel.value) === ""
+      ? ""
+      : freeLabel(lastLabel.value, labelsOf()),
+  );
 
-  watch(extent, () => { selection.value = moved(selection.value, 0, 0, extent.value, true); });
+  watch(extent, () => {
+    selection.value = moved(selection.value, 0, 0, extent.value, true);
+  });
 
   const context = (): TypingContext => {
     const labels = labelsOf();
     return { ...options.typing(), taken: (cavity) => labels.has(cavity) };
   };
-  const shown = (row: RowId, column: Column, pin: Pin | undefined): string => complaints.get(keyOf(row, column))?.text ?? (row === NEW ? (fresh.get(column) ?? "") : pin === undefined ? "" : textOf(pin, column));
-  const activeText = (): string => shown(active.value.row, active.value.column, rows.value[selection.value.at.row]);
+  const shown = (row: RowId, column: Column, pin: Pin | undefined): string =>
+    complaints.get(keyOf(row, column))?.text ??
+    (row === NEW ? (fresh.get(column) ?? "") : pin === undefined ? "" : textOf(pin, column));
+  const activeText = (): string =>
+    shown(active.value.row, active.value.column, rows.value[selection.value.at.row]);
   const complaint = computed(() => complaints.get(keyOf(active.value.row, active.value.column)) ?? null);
 
   function select(cell: Cell, extend = false): void {
@@ -115,12 +140,16 @@ export function usePinGrid(options: PinGridOptions) {
     const order = lastOrder(options.connector()) + 1;
     let pin: Pin = { ...blankPin(pinId(crypto.randomUUID()), "", order), content: "occupied" };
     for (const column of COLUMNS) {
-      const text = column === "cavity" ? fresh.get("cavity")?.trim() || suggestedLabel.value : (fresh.get(column) ?? "");
+      const text =
+        column === "cavity" ? fresh.get("cavity")?.trim() || suggestedLabel.value : (fresh.get(column) ?? "");
       if (text.trim() === "") continue;
       const next = applied(pin, column, text, context());
       if (typeof next === "string") {
         complaints.set(keyOf(NEW, column), { text, why: next });
-        selection.value = single({ row: rows.value.length, column: Math.max(0, columns.value.indexOf(column)) });
+        selection.value = single({
+          row: rows.value.length,
+          column: Math.max(0, columns.value.indexOf(column)),
+        });
         return false;
       }
       pin = next;
@@ -148,7 +177,10 @@ export function usePinGrid(options: PinGridOptions) {
     }
     const began = fresh.size > 0;
     // The new pin is among the rows after the next drawing; the line below it is the one to type on.
-    if (commitNew() && began) void nextTick(() => { selection.value = single({ row: rows.value.length, column: 0 }); });
+    if (commitNew() && began)
+      void nextTick(() => {
+        selection.value = single({ row: rows.value.length, column: 0 });
+      });
   }
   /** False when the table ends there and the focus may leave it. */
   function tab(by: 1 | -1): boolean {
@@ -174,7 +206,10 @@ export function usePinGrid(options: PinGridOptions) {
     block.forEach((texts, r) => {
       const existing = rows.value[from.row + r];
       if (existing === undefined && options.frozen()) return;
-      let pin = existing ?? { ...blankPin(pinId(crypto.randomUUID()), freeLabel(label, labels), ++order), content: "occupied" as const };
+      let pin = existing ?? {
+        ...blankPin(pinId(crypto.randomUUID()), freeLabel(label, labels), ++order),
+        content: "occupied" as const,
+      };
       texts.forEach((text, c) => {
         const column = columns.value[from.column + c];
         if (column === undefined || (column === "cavity" && options.frozen())) return;
@@ -193,7 +228,11 @@ export function usePinGrid(options: PinGridOptions) {
   const copied = ref("");
   function copy(): string {
     const { top, bottom, left, right } = rangeOf(selection.value);
-    copied.value = toClip(rows.value.slice(top, bottom + 1).map((pin) => columns.value.slice(left, right + 1).map((column) => textOf(pin, column))));
+    copied.value = toClip(
+      rows.value
+        .slice(top, bottom + 1)
+        .map((pin) => columns.value.slice(left, right + 1).map((column) => textOf(pin, column))),
+    );
     return copied.value;
   }
   /** Whether a clipboard text belongs into cells: one cell, one row or column, or what was copied here. The rest is a table. */
@@ -209,7 +248,10 @@ export function usePinGrid(options: PinGridOptions) {
     const { left, right } = rangeOf(selection.value);
     const wanted = columns.value.slice(left, right + 1).filter((column) => column !== "cavity");
     const put = chosen().flatMap((pin) => {
-      const next = wanted.reduce<Pin>((current, column) => { const result = applied(current, column, "", context()); return typeof result === "string" ? current : result; }, pin);
+      const next = wanted.reduce<Pin>((current, column) => {
+        const result = applied(current, column, "", context());
+        return typeof result === "string" ? current : result;
+      }, pin);
       return next === pin ? [] : [next];
     });
     for (const pin of chosen()) for (const column of wanted) complaints.delete(keyOf(pin.id, column));
@@ -222,7 +264,11 @@ export function usePinGrid(options: PinGridOptions) {
     const source = rows.value[top === bottom ? top - 1 : top];
     if (source === undefined) return;
     const from = top === bottom ? top : top + 1;
-    const block = Array.from({ length: bottom - from + 1 }, (_, r) => columns.value.slice(left, right + 1).map((column) => (counting ? counted(textOf(source, column), r + 1) : textOf(source, column))));
+    const block = Array.from({ length: bottom - from + 1 }, (_, r) =>
+      columns.value
+        .slice(left, right + 1)
+        .map((column) => (counting ? counted(textOf(source, column), r + 1) : textOf(source, column))),
+    );
     write({ row: from, column: left }, block);
   }
   /** Same as above, then on to the next cavity. */
@@ -248,7 +294,15 @@ export function usePinGrid(options: PinGridOptions) {
     const pins = chosen();
     if (facts.length === 0 || pins.length === 0) return;
     const all = pins.every((pin) => facts.every((fact) => pin.doubts[fact] !== undefined));
-    options.put(pins.map((pin) => ({ ...pin, doubts: { ...Object.fromEntries(Object.entries(pin.doubts).filter(([fact]) => !facts.includes(fact as Fact))), ...(all ? {} : Object.fromEntries(facts.map((fact) => [fact, "marked by hand"]))) } })));
+    options.put(
+      pins.map((pin) => ({
+        ...pin,
+        doubts: {
+          ...Object.fromEntries(Object.entries(pin.doubts).filter(([fact]) => !facts.includes(fact as Fact))),
+          ...(all ? {} : Object.fromEntries(facts.map((fact) => [fact, "marked by hand"]))),
+        },
+      })),
+    );
   };
   const removeRows = (): void => {
     const pins = chosen().map((pin) => pin.id);
@@ -256,9 +310,38 @@ export function usePinGrid(options: PinGridOptions) {
   };
 
   return {
-    selection, editing, complaint, extent, active, suggestedLabel, select, edit, commit, cancel, commitNew, go, enter, tab, copy, belongsInCells, paste, clear, fill, ditto, doubt, identify,
-    removeRows, chosen, shown, rowId,
+    selection,
+    editing,
+    complaint,
+    extent,
+    active,
+    suggestedLabel,
+    select,
+    edit,
+    commit,
+    cancel,
+    commitNew,
+    go,
+    enter,
+    tab,
+    copy,
+    belongsInCells,
+    paste,
+    clear,
+    fill,
+    ditto,
+    doubt,
+    identify,
+    removeRows,
+    chosen,
+    shown,
+    rowId,
     hasComplaint: (row: RowId, column: Column): boolean => complaints.has(keyOf(row, column)),
-    selectAll: (): void => { selection.value = { anchor: { row: 0, column: 0 }, at: { row: Math.max(0, rows.value.length - 1), column: columns.value.length - 1 } }; },
+    selectAll: (): void => {
+      selection.value = {
+        anchor: { row: 0, column: 0 },
+        at: { row: Math.max(0, rows.value.length - 1), column: columns.value.length - 1 },
+      };
+    },
   };
 }

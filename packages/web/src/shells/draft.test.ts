@@ -14,8 +14,19 @@ describe("the shell editor's draft", () => {
     const start = draftOf(null);
     expect(readDraft(start).ok).toBe(true);
     const labels = (over: Partial<typeof start>): string => {
-      const read = readDraft({ ...start, rows: [{ places: "3", offset: "0", size: "" }, { places: "3", offset: "0,5", size: "2,8" }], ...over });
-      return read.ok ? slotsOf(read.value).map((slot) => slot.label ?? "-").join(" ") : read.error;
+      const read = readDraft({
+        ...start,
+        rows: [
+          { places: "3", offset: "0", size: "" },
+          { places: "3", offset: "0,5", size: "2,8" },
+        ],
+        ...over,
+      });
+      return read.ok
+        ? slotsOf(read.value)
+            .map((slot) => slot.label ?? "-")
+            .join(" ")
+        : read.error;
     };
     expect(labels({ scheme: "rows" })).toBe("1 2 3 4 5 6");
     expect(labels({ scheme: "rows", start: "11", from: "right" })).toBe("13 12 11 16 15 14");
@@ -27,8 +38,18 @@ describe("the shell editor's draft", () => {
 
   it("says what is wrong, and where", () => {
     const start = draftOf(null);
-    const why = (over: Partial<typeof start>): string => { const read = readDraft({ ...start, ...over }); return read.ok ? "ok" : read.error; };
-    expect(why({ rows: [{ places: "2", offset: "0", size: "" }, { places: "x", offset: "0", size: "" }] })).toMatch(/^Row 2: 1 to 60 places/);
+    const why = (over: Partial<typeof start>): string => {
+      const read = readDraft({ ...start, ...over });
+      return read.ok ? "ok" : read.error;
+    };
+    expect(
+      why({
+        rows: [
+          { places: "2", offset: "0", size: "" },
+          { places: "x", offset: "0", size: "" },
+        ],
+      }),
+    ).toMatch(/^Row 2: 1 to 60 places/);
     expect(why({ scheme: "explicit", labels: "1 1" })).toBe("The label 1 stands twice.");
     expect(why({ scheme: "explicit", labels: "1" })).toBe("1 labels are given for 2 cavities.");
     expect(why({ keying: "middle 0.5" })).toMatch(/^Ribs: “middle 0.5”/);

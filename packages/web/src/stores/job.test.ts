@@ -9,14 +9,29 @@ import type { RunningAnalysis } from "../workers/client.ts";
 import { ApiProblem } from "../api/client.ts";
 import { useJob } from "./job.ts";
 
-const server = vi.hoisted(() => ({ answers: [] as (() => Promise<unknown>)[], calls: [] as { revision: number; put: readonly Pin[] }[], view: null as unknown }));
+const server = vi.hoisted(() => ({
+  answers: [] as (() => Promise<unknown>)[],
+  calls: [] as { revision: number; put: readonly Pin[] }[],
+  view: null as unknown,
+}));
 const worker = vi.hoisted(() => ({ hangs: false, stopped: 0 }));
 vi.mock("../workers/client.ts", () => ({
-  startAnalysis: (dossier: Dossier, entries: [], match: boolean, onProgress: (progress: Progress) => void): RunningAnalysis => {
-    if (!worker.hangs || !match) return { result: Promise.resolve(analyse(dossier, entries, match)), stop: () => undefined };
+  startAnalysis: (
+    dossier: Dossier,
+    entries: [],
+    match: boolean,
+    onProgress: (progress: Progress) => void,
+  ): RunningAnalysis => {
+    if (!worker.hangs || !match)
+      return { result: Promise.resolve(analyse(dossier, entries, match)), stop: () => undefined };
     onProgress({ done: 3, total: 9 });
     let stop: () => void = () => undefined;
-    const result = new Promise<null>((resolve) => { stop = () => { worker.stopped++; resolve(null); }; });
+    const result = new Promise<null>((resolve) => {
+      stop = () => {
+        worker.stopped++;
+        resolve(null);
+      };
+    });
     return { result, stop };
   },
 }));
@@ -33,12 +48,29 @@ vi.mock("../api/client.ts", async (original) => ({
   },
 }));
 
-const problem = (status: number): Problem => ({ type: "about:blank", title: "no", status, code: status === 412 ? "stale-revision" : "unreachable", detail: "not stored" });
-const view = (dossier: Dossier, revision: number): JobView => ({ id: "11111111-1111-4111-8111-111111111111", revision, archived: false, dossier: dossier as JobView["dossier"], ledgerLength: 0, undo: null, redo: null });
+const problem = (status: number): Problem => ({
+  type: "about:blank",
+  title: "no",
+  status,
+  code: status === 412 ? "stale-revision" : "unreachable",
+  detail: "not stored",
+});
+const view = (dossier: Dossier, revision: number): JobView => ({
+  id: "11111111-1111-4111-8111-111111111111",
+  revision,
+  archived: false,
+  dossier: dossier as JobView["dossier"],
+  ledgerLength: 0,
+  undo: null,
+  redo: null,
+});
 /** What the server answers after it has stored some pins. */
 function stored(put: readonly Pin[]): JobView {
   const before = server.view as JobView;
-  const connectors = before.dossier.connectors.map((connector) => ({ ...connector, pins: connector.pins.map((pin) => put.find((one) => one.id === pin.id) ?? pin) }));
+  const connectors = before.dossier.connectors.map((connector) => ({
+    ...connector,
+    pins: connector.pins.map((pin) => put.find((one) => one.id === pin.id) ?? pin),
+  }));
   server.view = view({ ...(before.dossier as Dossier), connectors }, before.revision + 1);
   return server.view as JobView;
 }
@@ -47,8 +79,14 @@ const fail = (status: number) => () => Promise.reject(new ApiProblem(problem(sta
 describe("the open job", () => {
   const dossier = demoDossier();
   const connector = dossier.connectors.find((one) => one.name === "B12")!;
-  const noted = (cavity: string, note: string): Pin => ({ ...connector.pins.find((pin) => pin.cavity === cavity)!, note });
-  const noteOf = (store: ReturnType<typeof useJob>, cavity: string): string | undefined => store.view?.dossier.connectors.find((one) => one.name === "B12")?.pins.find((pin) => pin.cavity === cavity)?.note;
+  const noted = (cavity: string, note: string): Pin => ({
+    ...connector.pins.find((pin) => pin.cavity === cavity)!,
+    note,
+  });
+  const noteOf = (store: ReturnType<typeof useJob>, cavity: string): string | undefined =>
+    store.view?.dossier.connectors
+      .find((one) => one.name === "B12")
+      ?.pins.find((pin) => pin.cavity === cavity)?.note;
 
   async function opened(): Promise<ReturnType<typeof useJob>> {
     setActivePinia(createPinia());
@@ -77,25 +115,48 @@ describe("the open job", () => {
     server.answers = [fail(0), fail(0)];
     expect(await store.changePins(connector.id, [noted("4", "a")])).toBe(false);
     expect(await store.changePins(connector.id, [noted("5", "b")])).toBe(false);
-    expect([store.waiting.length, store.busy, noteOf(store, "4"), noteOf(store, "5")]).toEqual([2, 0, "a", "b"]);
+    expect([store.waiting.length, store.busy, noteOf(store, "4"), noteOf(store, "5")]).toEqual([
+      2,
+      0,
+      "a",
+      "b",
+    ]);
     expect(await store.again()).toBe(true);
     expect(server.calls.slice(2).map((call) => call.put[0]!.note)).toEqual(["a", "b"]);
     expect([store.waiting.length, noteOf(store, "4")]).toEqual([0, "a"]);
   });
   it("shows the server's state after a conflict, and can make the change on top of it", async () => {
     const store = await opened();
-    server.answers = [() => { stored([noted("7", "theirs")]); return fail(412)(); }];
+    server.answers = [
+      () => {
+        stored([noted("7", "theirs")]);
+        return fail(412)();
+      },
+    ];
     expect(await store.changePins(connector.id, [noted("4", "mine")])).toBe(false);
-    expect([store.refused?.status, noteOf(store, "4"), noteOf(store, "7"), store.view?.revision]).toEqual([412, connector.pins.find((pin) => pin.cavity === "4")!.note, "theirs", 6]);
+    expect([store.refused?.status, noteOf(store, "4"), noteOf(store, "7"), store.view?.revision]).toEqual([
+      412,
+      connector.pins.find((pin) => pin.cavity === "4")!.note,
+      "theirs",
+      6,
+    ]);
     expect(await store.again()).toBe(true);
-    expect([server.calls.at(-1)?.revision, noteOf(store, "4"), noteOf(store, "7")]).toEqual([6, "mine", "theirs"]);
+    expect([server.calls.at(-1)?.revision, noteOf(store, "4"), noteOf(store, "7")]).toEqual([
+      6,
+      "mine",
+      "theirs",
+    ]);
   });
   it("forgets a change that is dropped", async () => {
     const store = await opened();
     server.answers = [fail(503)];
     await store.changePins(connector.id, [noted("4", "mine")]);
     await store.drop();
-    expect([store.waiting.length, store.refused, noteOf(store, "4")]).toEqual([0, null, connector.pins.find((pin) => pin.cavity === "4")!.note]);
+    expect([store.waiting.length, store.refused, noteOf(store, "4")]).toEqual([
+      0,
+      null,
+      connector.pins.find((pin) => pin.cavity === "4")!.note,
+    ]);
   });
 
   it("tells how far a long matching is, and when it is stopped shows everything that is decided without suggestions", async () => {

@@ -1,7 +1,35 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
 import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
-import { applyCommand, learn, type BriefItem, type Command, type ConnectorHead, type ConnectorId, type Decision, type DecisionId, type Dossier, type Entry, type JobHead, type JoinPoint, type JoinPointId, type LoomWire, type LoomWireId, type OwnWord, type Pin, type PinFacts, type Plan, type PinId, type SignalClass, type Source, type SourceId, type StepId, type WorklistEdits, type StoredEntry, type Term } from "@trevin/core";
+import {
+  applyCommand,
+  learn,
+  type BriefItem,
+  type Command,
+  type ConnectorHead,
+  type ConnectorId,
+  type Decision,
+  type DecisionId,
+  type Dossier,
+  type Entry,
+  type JobHead,
+  type JoinPoint,
+  type JoinPointId,
+  type LoomWire,
+  type LoomWireId,
+  type OwnWord,
+  type Pin,
+  type PinFacts,
+  type Plan,
+  type PinId,
+  type SignalClass,
+  type Source,
+  type SourceId,
+  type StepId,
+  type WorklistEdits,
+  type StoredEntry,
+  type Term,
+} from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { startAnalysis } from "../workers/client.ts";
 import type { Analysis, Progress } from "../workers/analysis.ts";
@@ -53,12 +81,18 @@ export const useJob = defineStore("job", () => {
   /** Why the oldest of the changes that wait was not stored. */
   const refused = computed(() => waiting.value[0]?.problem ?? null);
   /** How many changes are on their way to the server. */
-  const busy = computed(() => pending.value.filter((change) => waiting.value.every((one) => one.change !== change)).length);
+  const busy = computed(
+    () => pending.value.filter((change) => waiting.value.every((one) => one.change !== change)).length,
+  );
   const savedAt = ref<Date | null>(null);
   const said = ref("");
 
-  const dossier = computed<Dossier | null>(() => analysis.value?.bench.dossier ?? view.value?.dossier ?? null);
-  const entries = computed<readonly Entry[]>(() => stored.value.flatMap(({ bytes }) => readEntry(JSON.parse(bytes)) ?? []));
+  const dossier = computed<Dossier | null>(
+    () => analysis.value?.bench.dossier ?? view.value?.dossier ?? null,
+  );
+  const entries = computed<readonly Entry[]>(() =>
+    stored.value.flatMap(({ bytes }) => readEntry(JSON.parse(bytes)) ?? []),
+  );
   const begun = computed(() => stored.value.length > 0);
 
   /** The pins as they are being edited, ahead of what is computed from them. */
@@ -78,14 +112,17 @@ export const useJob = defineStore("job", () => {
       try {
         while (stale && view.value !== null) {
           stale = false;
-          const running = startAnalysis(view.value.dossier, entries.value, matching.value, (now) => { progress.value = now; });
+          const running = startAnalysis(view.value.dossier, entries.value, matching.value, (now) => {
+            progress.value = now;
+          });
           stopMatching = running.stop;
           const result = await running.result;
           progress.value = null;
           if (result === null) stale = true;
           else if (!stale) {
             const now = analysis.value?.bench.plan;
-            if (now !== undefined && analysis.value?.bench.planHash !== result.bench.planHash) planBefore.value = now;
+            if (now !== undefined && analysis.value?.bench.planHash !== result.bench.planHash)
+              planBefore.value = now;
             analysis.value = result;
           }
         }
@@ -108,7 +145,10 @@ export const useJob = defineStore("job", () => {
   /** Own words of other jobs of this shop; without the server's answer there are none. */
   const shopWords = shallowRef<readonly OwnWord[]>([]);
   /** A text means what it was given last: what this job says of it comes after what the shop says. */
-  const words = computed<readonly OwnWord[]>(() => [...shopWords.value, ...(view.value?.dossier.words ?? [])]);
+  const words = computed<readonly OwnWord[]>(() => [
+    ...shopWords.value,
+    ...(view.value?.dossier.words ?? []),
+  ]);
 
   async function open(id: string): Promise<void> {
     pending.value = [];
@@ -126,7 +166,10 @@ export const useJob = defineStore("job", () => {
       const [job, ledger] = await Promise.all([api.job(id), api.ledger(id)]);
       stored.value = ledger;
       confirmed.value = job;
-      void api.shopWords().then((all) => (shopWords.value = all), () => undefined);
+      void api.shopWords().then(
+        (all) => (shopWords.value = all),
+        () => undefined,
+      );
       await recompute();
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
@@ -137,7 +180,9 @@ export const useJob = defineStore("job", () => {
   }
 
   let queue: Promise<unknown> = Promise.resolve();
-  const settle = (done: Change): void => { pending.value = pending.value.filter((change) => change !== done); };
+  const settle = (done: Change): void => {
+    pending.value = pending.value.filter((change) => change !== done);
+  };
   /** Changes go one after another, each on the revision that the one before it left. Gives whether it was stored. */
   function enqueue(work: () => Promise<void>, command: Command | null = null): Promise<boolean> {
     return put({ work, command });
@@ -198,15 +243,32 @@ export const useJob = defineStore("job", () => {
     }, command);
 
   const setHead = (head: JobHead) => change((id, revision) => api.patch(id, revision, { head }));
-  const putConnector = (connector: ConnectorHead) => change((id, revision) => api.putConnector(id, revision, connector));
-  const removeConnector = (connector: ConnectorId) => change((id, revision) => api.removeConnector(id, revision, connector));
+  const putConnector = (connector: ConnectorHead) =>
+    change((id, revision) => api.putConnector(id, revision, connector));
+  const removeConnector = (connector: ConnectorId) =>
+    change((id, revision) => api.removeConnector(id, revision, connector));
   const changePins = (connector: ConnectorId, put: readonly Pin[], remove: readonly PinId[] = []) =>
-    change((id, revision) => api.changePins(id, revision, connector, { put, remove }), { kind: "change-pins", connector, put, remove, decisions: [], wires: [] });
-  const decide = (put: readonly Decision[], remove: readonly DecisionId[] = []) => change((id, revision) => api.decide(id, revision, { put, remove }), { kind: "decide", put, remove });
-  const putSource = (source: Source) => change((id, revision) => api.putSource(id, revision, source), { kind: "put-source", source });
-  const removeSource = (source: SourceId) => change((id, revision) => api.removeSource(id, revision, source), { kind: "remove-source", source });
+    change((id, revision) => api.changePins(id, revision, connector, { put, remove }), {
+      kind: "change-pins",
+      connector,
+      put,
+      remove,
+      decisions: [],
+      wires: [],
+    });
+  const decide = (put: readonly Decision[], remove: readonly DecisionId[] = []) =>
+    change((id, revision) => api.decide(id, revision, { put, remove }), { kind: "decide", put, remove });
+  const putSource = (source: Source) =>
+    change((id, revision) => api.putSource(id, revision, source), { kind: "put-source", source });
+  const removeSource = (source: SourceId) =>
+    change((id, revision) => api.removeSource(id, revision, source), { kind: "remove-source", source });
   const changeWiring = (wiring: WiringChange) => {
-    const body = { put: wiring.put ?? [], remove: wiring.remove ?? [], putPoints: wiring.putPoints ?? [], removePoints: wiring.removePoints ?? [] };
+    const body = {
+      put: wiring.put ?? [],
+      remove: wiring.remove ?? [],
+      putPoints: wiring.putPoints ?? [],
+      removePoints: wiring.removePoints ?? [],
+    };
     return change((id, revision) => api.changeWiring(id, revision, body), { kind: "change-wiring", ...body });
   };
   /** From now on this text means this term, or at least this signal. */
@@ -218,16 +280,20 @@ export const useJob = defineStore("job", () => {
     const next = (view.value?.dossier.words ?? []).filter((word) => word.text !== text);
     return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
   };
-  const setBrief = (brief: readonly BriefItem[]) => change((id, revision) => api.setBrief(id, revision, brief), { kind: "set-brief", brief });
-  const setWorklist = (worklist: WorklistEdits) => change((id, revision) => api.setWorklist(id, revision, worklist), { kind: "set-worklist", worklist });
-  const undo = () => change(async (id, revision) => {
-    said.value = `Undone: ${view.value?.undo ?? ""}`;
-    return api.undo(id, revision);
-  });
-  const redo = () => change(async (id, revision) => {
-    said.value = `Done again: ${view.value?.redo ?? ""}`;
-    return api.redo(id, revision);
-  });
+  const setBrief = (brief: readonly BriefItem[]) =>
+    change((id, revision) => api.setBrief(id, revision, brief), { kind: "set-brief", brief });
+  const setWorklist = (worklist: WorklistEdits) =>
+    change((id, revision) => api.setWorklist(id, revision, worklist), { kind: "set-worklist", worklist });
+  const undo = () =>
+    change(async (id, revision) => {
+      said.value = `Undone: ${view.value?.undo ?? ""}`;
+      return api.undo(id, revision);
+    });
+  const redo = () =>
+    change(async (id, revision) => {
+      said.value = `Done again: ${view.value?.redo ?? ""}`;
+      return api.redo(id, revision);
+    });
 
   type Body =
     | { kind: "done"; step: StepId; note: string }
@@ -241,8 +307,16 @@ export const useJob = defineStore("job", () => {
     const prefs = usePrefs();
     const plan = analysis.value?.bench.planHash ?? "";
     const command: BenchCommandInput = {
-      ...(body.kind === "done" || body.kind === "skipped" ? { ...body, plan } : body.kind === "found" ? { ...body, facts: structuredClone(body.facts) as FoundFacts } : body),
-      event: crypto.randomUUID(), person: prefs.person, device: prefs.device, deviceAt: new Date().toISOString(), lastSeen: stored.value.length - 1,
+      ...(body.kind === "done" || body.kind === "skipped"
+        ? { ...body, plan }
+        : body.kind === "found"
+          ? { ...body, facts: structuredClone(body.facts) as FoundFacts }
+          : body),
+      event: crypto.randomUUID(),
+      person: prefs.person,
+      device: prefs.device,
+      deviceAt: new Date().toISOString(),
+      lastSeen: stored.value.length - 1,
     };
     return enqueue(async () => {
       if (confirmed.value === null) return;
@@ -255,7 +329,44 @@ export const useJob = defineStore("job", () => {
   }
 
   return {
-    view, stored, entries, dossier, analysis, planBefore, begun, loading, missing, waiting, refused, busy, savedAt, said,
-    live, words, progress, stopMatch, matchAgain, putSource, removeSource, changeWiring, learnWord, forgetWord, setBrief, setWorklist, enqueue, again, drop, open, refresh, setHead, putConnector, removeConnector, changePins, decide, undo, redo, record,
+    view,
+    stored,
+    entries,
+    dossier,
+    analysis,
+    planBefore,
+    begun,
+    loading,
+    missing,
+    waiting,
+    refused,
+    busy,
+    savedAt,
+    said,
+    live,
+    words,
+    progress,
+    stopMatch,
+    matchAgain,
+    putSource,
+    removeSource,
+    changeWiring,
+    learnWord,
+    forgetWord,
+    setBrief,
+    setWorklist,
+    enqueue,
+    again,
+    drop,
+    open,
+    refresh,
+    setHead,
+    putConnector,
+    removeConnector,
+    changePins,
+    decide,
+    undo,
+    redo,
+    record,
   };
 });

@@ -11,10 +11,17 @@ export const usePrefs = defineStore("prefs", () => {
   /** How parts are held: the side in sight, and where the mark points. One hand, so one grip for all screens. */
   const view = useLocalStorage<FaceView>("trevin.view", "wire");
   const grip = useLocalStorage<Grip>("trevin.grip", "up");
-  const hold = computed<Hold>(() => ({ view: FACE_VIEWS.find((one) => one === view.value) ?? "wire", grip: GRIPS.find((one) => one === grip.value) ?? "up" }));
-  const turnOver = (): void => { view.value = hold.value.view === "wire" ? "mating" : "wire"; };
+  const hold = computed<Hold>(() => ({
+    view: FACE_VIEWS.find((one) => one === view.value) ?? "wire",
+    grip: GRIPS.find((one) => one === grip.value) ?? "up",
+  }));
+  const turnOver = (): void => {
+    view.value = hold.value.view === "wire" ? "mating" : "wire";
+  };
   /** A quarter turn clockwise. */
-  const turnGrip = (): void => { grip.value = GRIPS[(GRIPS.indexOf(hold.value.grip) + 1) % GRIPS.length] ?? "up"; };
+  const turnGrip = (): void => {
+    grip.value = GRIPS[(GRIPS.indexOf(hold.value.grip) + 1) % GRIPS.length] ?? "up";
+  };
   const darkSystem = window.matchMedia("(prefers-color-scheme: dark)");
   watchEffect(() => {
     const dark = theme.value === "dark" || (theme.value === "auto" && darkSystem.matches);

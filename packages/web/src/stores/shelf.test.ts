@@ -7,25 +7,48 @@ import type { ApiProblem as Problem } from "../api/client.ts";
 import { walkOptions } from "../composables/listArrows.ts";
 import { useShelf } from "./shelf.ts";
 
-const server = vi.hoisted(() => ({ shells: new Map<string, unknown>(), terminals: new Map<string, unknown>(), down: false }));
+const server = vi.hoisted(() => ({
+  shells: new Map<string, unknown>(),
+  terminals: new Map<string, unknown>(),
+  down: false,
+}));
 vi.mock("../api/client.ts", async (original) => {
   const { ApiProblem } = await original<{ ApiProblem: typeof Problem }>();
   const answer = (work: () => void = () => undefined): Promise<unknown> => {
-    if (server.down) return Promise.reject(new ApiProblem({ type: "about:blank", title: "no", status: 0, code: "unreachable", detail: "no answer" }));
+    if (server.down)
+      return Promise.reject(
+        new ApiProblem({
+          type: "about:blank",
+          title: "no",
+          status: 0,
+          code: "unreachable",
+          detail: "no answer",
+        }),
+      );
     work();
-    return Promise.resolve({ shells: [...server.shells.values()], terminals: [...server.terminals.values()] });
+    return Promise.resolve({
+      shells: [...server.shells.values()],
+      terminals: [...server.terminals.values()],
+    });
   };
   return {
     ApiProblem,
     api: {
-      shelf: () => answer(), putShell: (one: OwnShell) => answer(() => server.shells.set(one.id, one)), putTerminal: (one: { id: string }) => answer(() => server.terminals.set(one.id, one)),
+      shelf: () => answer(),
+      putShell: (one: OwnShell) => answer(() => server.shells.set(one.id, one)),
+      putTerminal: (one: { id: string }) => answer(() => server.terminals.set(one.id, one)),
       removeShelfItem: (kind: "shells" | "terminals", id: string) => answer(() => server[kind].delete(id)),
     },
   };
 });
 
 describe("the Shelf of the shop", () => {
-  beforeEach(() => { setActivePinia(createPinia()); server.shells.clear(); server.terminals.clear(); server.down = false; });
+  beforeEach(() => {
+    setActivePinia(createPinia());
+    server.shells.clear();
+    server.terminals.clear();
+    server.down = false;
+  });
   const ours: OwnShell = { id: "ours", shell: { ...SHELLS[0]!.shell, name: "Ours" }, note: "" };
 
   it("stands before what ships, can be taken off and put back", async () => {
@@ -75,8 +98,10 @@ describe("walkOptions", () => {
     }
     document.body.append(list);
     list.addEventListener("keydown", walkOptions);
-    const press = (key: string): boolean => list.dispatchEvent(new KeyboardEvent("keydown", { key, cancelable: true }));
-    for (const key of ["ArrowDown", "ArrowDown", "End", "ArrowDown", "ArrowUp", "Home", "ArrowUp"]) press(key);
+    const press = (key: string): boolean =>
+      list.dispatchEvent(new KeyboardEvent("keydown", { key, cancelable: true }));
+    for (const key of ["ArrowDown", "ArrowDown", "End", "ArrowDown", "ArrowUp", "Home", "ArrowUp"])
+      press(key);
     expect(chosen).toEqual(["a", "b", "c", "b", "a", "a"]);
     // A key that goes nowhere is left to the page.
     expect(press("x")).toBe(true);

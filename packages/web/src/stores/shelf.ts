@@ -13,7 +13,17 @@ export const useShelf = defineStore("shelf", () => {
   /** What was taken off last, to be put back. */
   const removed = shallowRef<{ readonly name: string; readonly back: () => Promise<ShelfView> } | null>(null);
   /** Own ones stand first; which kind they are nobody has said, and the list calls them our own. */
-  const shells = computed<readonly ShelfShell[]>(() => [...own.value.shells.map(({ id, shell, note }): ShelfShell => ({ id, shell, note, group: "unsealed", contacts: {}, sure: "sure" })), ...SHELLS]);
+  const shells = computed<readonly ShelfShell[]>(() => [
+    ...own.value.shells.map(({ id, shell, note }): ShelfShell => ({
+      id,
+      shell,
+      note,
+      group: "unsealed",
+      contacts: {},
+      sure: "sure",
+    })),
+    ...SHELLS,
+  ]);
   const terminals = computed<readonly TerminalSystem[]>(() => [...own.value.terminals, ...TERMINAL_SYSTEMS]);
   const isOwnShell = (id: string): boolean => !shipped.has(id);
   const isOwnTerminal = (id: string): boolean => own.value.terminals.some((one) => one.id === id);
@@ -34,15 +44,31 @@ export const useShelf = defineStore("shelf", () => {
   const putTerminal = (system: TerminalSystem): Promise<boolean> => attempt(() => api.putTerminal(system));
   async function removeShell(id: string): Promise<void> {
     const old = own.value.shells.find((one) => one.id === id);
-    if (old !== undefined && (await attempt(() => api.removeShelfItem("shells", id)))) removed.value = { name: old.shell.name, back: () => api.putShell(old) };
+    if (old !== undefined && (await attempt(() => api.removeShelfItem("shells", id))))
+      removed.value = { name: old.shell.name, back: () => api.putShell(old) };
   }
   async function removeTerminal(id: string): Promise<void> {
     const old = own.value.terminals.find((one) => one.id === id);
-    if (old !== undefined && (await attempt(() => api.removeShelfItem("terminals", id)))) removed.value = { name: old.name, back: () => api.putTerminal(old) };
+    if (old !== undefined && (await attempt(() => api.removeShelfItem("terminals", id))))
+      removed.value = { name: old.name, back: () => api.putTerminal(old) };
   }
   async function putBack(): Promise<void> {
     const last = removed.value;
     if (last !== null && (await attempt(last.back))) removed.value = null;
   }
-  return { own, shells, terminals, problem, removed, isOwnShell, isOwnTerminal, load, putShell, putTerminal, removeShell, removeTerminal, putBack };
+  return {
+    own,
+    shells,
+    terminals,
+    problem,
+    removed,
+    isOwnShell,
+    isOwnTerminal,
+    load,
+    putShell,
+    putTerminal,
+    removeShell,
+    removeTerminal,
+    putBack,
+  };
 });

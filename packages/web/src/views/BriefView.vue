@@ -1,7 +1,17 @@
 <script setup lang="ts">
 /** What the job is for: functions that must work in the end, equipment that is kept or given up, and the wires that stand for each. */
 import { computed, ref } from "vue";
-import { allPins, briefLines, pinName, readFunction, suggestTerms, type BriefItem, type BriefLine, type BriefState, type PinId } from "@trevin/core";
+import {
+  allPins,
+  briefLines,
+  pinName,
+  readFunction,
+  suggestTerms,
+  type BriefItem,
+  type BriefLine,
+  type BriefState,
+  type PinId,
+} from "@trevin/core";
 import PinPicker from "../components/brief/PinPicker.vue";
 import { useJob } from "../stores/job.ts";
 
@@ -11,75 +21,178 @@ const lines = computed(() => briefLines(dossier.value));
 const functions = computed(() => lines.value.filter(({ item }) => item.kind === "function"));
 const options = computed(() => lines.value.filter(({ item }) => item.kind === "option"));
 const STATES: Readonly<Record<BriefState, { readonly mark: string; readonly words: string }>> = {
-  served: { mark: "✓", words: "a wire carries it" }, open: { mark: "?", words: "its pins are not decided yet" }, lost: { mark: "✕", words: "every wire for it is capped, left or taken away" }, "no-pin": { mark: "✕", words: "no pin of the tables does this" },
+  served: { mark: "✓", words: "a wire carries it" },
+  open: { mark: "?", words: "its pins are not decided yet" },
+  lost: { mark: "✕", words: "every wire for it is capped, left or taken away" },
+  "no-pin": { mark: "✕", words: "no pin of the tables does this" },
 };
-const stateOf = ({ item, state }: BriefLine) => (item.kept ? STATES[state] : { mark: "–", words: "given up: its pins take no part in the crosswalk" });
+const stateOf = ({ item, state }: BriefLine) =>
+  item.kept ? STATES[state] : { mark: "–", words: "given up: its pins take no part in the crosswalk" };
 const summary = computed(() => {
-  const count = (...states: BriefState[]): number => lines.value.filter(({ item, state }) => item.kept && states.includes(state)).length;
-  return lines.value.length === 0 ? "Nothing is asked for yet." : `${count("served")} carried by a wire, ${count("open")} open, ${count("lost", "no-pin")} served by nothing.`;
+  const count = (...states: BriefState[]): number =>
+    lines.value.filter(({ item, state }) => item.kept && states.includes(state)).length;
+  return lines.value.length === 0
+    ? "Nothing is asked for yet."
+    : `${count("served")} carried by a wire, ${count("open")} open, ${count("lost", "no-pin")} served by nothing.`;
 });
 
 const text = ref("");
 const kind = ref<BriefItem["kind"]>("function");
 const problem = ref("");
-const offers = computed(() => (kind.value === "function" ? suggestTerms(text.value, 6).map((offer) => offer.text) : conditions.value.filter((one) => one.toLowerCase().includes(text.value.trim().toLowerCase()))));
-const conditions = computed(() => [...new Set(allPins(dossier.value).map(({ pin }) => pin.condition).filter((one) => one !== ""))]);
+const offers = computed(() =>
+  kind.value === "function"
+    ? suggestTerms(text.value, 6).map((offer) => offer.text)
+    : conditions.value.filter((one) => one.toLowerCase().includes(text.value.trim().toLowerCase())),
+);
+const conditions = computed(() => [
+  ...new Set(
+    allPins(dossier.value)
+      .map(({ pin }) => pin.condition)
+      .filter((one) => one !== ""),
+  ),
+]);
 const plain = (words: string): string => words.trim().toLowerCase();
 async function add(words: string, as: BriefItem["kind"] = kind.value): Promise<void> {
   problem.value = "";
-  if (words.trim() === "") problem.value = "A line of the brief needs words: “coolant gauge”, “air conditioning”.";
-  else if (dossier.value.brief.some((item) => plain(item.text) === plain(words))) problem.value = `“${words.trim()}” is on the brief already.`;
-  else if (await store.setBrief([...dossier.value.brief, { id: crypto.randomUUID(), kind: as, text: words.trim(), kept: true, pins: [] }])) text.value = "";
+  if (words.trim() === "")
+    problem.value = "A line of the brief needs words: “coolant gauge”, “air conditioning”.";
+  else if (dossier.value.brief.some((item) => plain(item.text) === plain(words)))
+    problem.value = `“${words.trim()}” is on the brief already.`;
+  else if (
+    await store.setBrief([
+      ...dossier.value.brief,
+      { id: crypto.randomUUID(), kind: as, text: words.trim(), kept: true, pins: [] },
+    ])
+  )
+    text.value = "";
 }
-const change = (id: string, patch: Partial<BriefItem>): Promise<boolean> => store.setBrief(dossier.value.brief.map((item) => (item.id === id ? { ...item, ...patch } : item)));
-const remove = (id: string): Promise<boolean> => store.setBrief(dossier.value.brief.filter((item) => item.id !== id));
+const change = (id: string, patch: Partial<BriefItem>): Promise<boolean> =>
+  store.setBrief(dossier.value.brief.map((item) => (item.id === id ? { ...item, ...patch } : item)));
+const remove = (id: string): Promise<boolean> =>
+  store.setBrief(dossier.value.brief.filter((item) => item.id !== id));
 
 /** Functions of the incoming part that nobody has asked for yet, in the words of its table. */
 const unasked = computed(() => {
   const asked = new Set(lines.value.flatMap(({ pins }) => pins.map(({ pin }) => pin.id)));
-  const found = allPins(dossier.value).filter(({ pin, connector }) => connector.side === "incoming" && pin.content === "occupied" && pin.function !== "" && !asked.has(pin.id));
-  return [...new Set(found.flatMap(({ pin }) => {
-    const { term } = readFunction(pin.function, dossier.value.words);
-    return term?.vital === true || term?.name === "spare" ? [] : [pin.function];
-  }))];
+  const found = allPins(dossier.value).filter(
+    ({ pin, connector }) =>
+      connector.side === "incoming" &&
+      pin.content === "occupied" &&
+      pin.function !== "" &&
+      !asked.has(pin.id),
+  );
+  return [
+    ...new Set(
+      found.flatMap(({ pin }) => {
+        const { term } = readFunction(pin.function, dossier.value.words);
+        return term?.vital === true || term?.name === "spare" ? [] : [pin.function];
+      }),
+    ),
+  ];
 });
-const addAll = (): Promise<boolean> => store.setBrief([...dossier.value.brief, ...unasked.value.map((words): BriefItem => ({ id: crypto.randomUUID(), kind: "function", text: words, kept: true, pins: [] }))]);
+const addAll = (): Promise<boolean> =>
+  store.setBrief([
+    ...dossier.value.brief,
+    ...unasked.value.map((words): BriefItem => ({
+      id: crypto.randomUUID(),
+      kind: "function",
+      text: words,
+      kept: true,
+      pins: [],
+    })),
+  ]);
 
 const linking = ref<BriefLine | null>(null);
-const linkOpen = computed({ get: () => linking.value !== null, set: (to) => { if (!to) linking.value = null; } });
+const linkOpen = computed({
+  get: () => linking.value !== null,
+  set: (to) => {
+    if (!to) linking.value = null;
+  },
+});
 async function link(pins: readonly PinId[]): Promise<void> {
   if (linking.value !== null && (await change(linking.value.item.id, { pins }))) linking.value = null;
 }
 const parts = computed(() => [
-  { title: "Must work in the end", rows: functions.value, none: "No function yet. Say what must work when the job is done." },
-  { title: "Equipment", rows: options.value, none: "No equipment is named. Wires that are only there with some equipment take part as long as nothing is given up." },
+  {
+    title: "Must work in the end",
+    rows: functions.value,
+    none: "No function yet. Say what must work when the job is done.",
+  },
+  {
+    title: "Equipment",
+    rows: options.value,
+    none: "No equipment is named. Wires that are only there with some equipment take part as long as nothing is given up.",
+  },
 ]);
 </script>
 
 <template>
   <main class="split">
     <section class="left">
-      <header class="head"><h1>Brief</h1><span class="mut lab">{{ summary }}</span></header>
+      <header class="head">
+        <h1>Brief</h1>
+        <span class="mut lab">{{ summary }}</span>
+      </header>
       <section v-for="part in parts" :key="part.title" class="part">
         <h2>{{ part.title }}</h2>
         <p v-if="part.rows.length === 0" class="mut">{{ part.none }}</p>
         <ul>
           <li v-for="line in part.rows" :key="line.item.id" :class="line.item.kept ? line.state : 'given-up'">
             <span class="mark" role="img" :aria-label="stateOf(line).words">{{ stateOf(line).mark }}</span>
-            <span class="what"><b>{{ line.item.text }}</b><br><span class="lab state">{{ stateOf(line).words }}</span></span>
-            <span class="pins code">{{ line.pins.slice(0, 8).map(pinName).join("  ") }}<template v-if="line.pins.length > 8"> and {{ line.pins.length - 8 }} more</template> <span v-if="line.pins.length" class="lab mut">{{ line.linked === "by-hand" ? "by hand" : "by its words" }}</span></span>
+            <span class="what"
+              ><b>{{ line.item.text }}</b
+              ><br /><span class="lab state">{{ stateOf(line).words }}</span></span
+            >
+            <span class="pins code"
+              >{{ line.pins.slice(0, 8).map(pinName).join("  ")
+              }}<template v-if="line.pins.length > 8"> and {{ line.pins.length - 8 }} more</template>
+              <span v-if="line.pins.length" class="lab mut">{{
+                line.linked === "by-hand" ? "by hand" : "by its words"
+              }}</span></span
+            >
             <span class="acts">
-              <button v-if="line.item.kind === 'option'" type="button" class="btn quiet" :aria-pressed="!line.item.kept" @click="change(line.item.id, { kept: !line.item.kept })">{{ line.item.kept ? "Give it up" : "Keep it" }}</button>
+              <button
+                v-if="line.item.kind === 'option'"
+                type="button"
+                class="btn quiet"
+                :aria-pressed="!line.item.kept"
+                @click="change(line.item.id, { kept: !line.item.kept })"
+              >
+                {{ line.item.kept ? "Give it up" : "Keep it" }}
+              </button>
               <button type="button" class="btn quiet" @click="linking = line">Pins…</button>
-              <button type="button" class="btn quiet" :aria-label="`Take ${line.item.text} off the brief`" @click="remove(line.item.id)">Off</button>
+              <button
+                type="button"
+                class="btn quiet"
+                :aria-label="`Take ${line.item.text} off the brief`"
+                @click="remove(line.item.id)"
+              >
+                Off
+              </button>
             </span>
           </li>
         </ul>
       </section>
       <form class="add" @submit.prevent="add(text)">
-        <span class="kinds" role="group" aria-label="What is added"><button type="button" :aria-pressed="kind === 'function'" @click="kind = 'function'">Function</button><button type="button" :aria-pressed="kind === 'option'" @click="kind = 'option'">Equipment</button></span>
-        <label class="sr" for="brief-text">{{ kind === "function" ? "Function that must work" : "Equipment" }}</label>
-        <input id="brief-text" v-model="text" class="inp" maxlength="120" autocomplete="off" list="brief-offers" :placeholder="kind === 'function' ? 'coolant gauge' : 'air conditioning'">
+        <span class="kinds" role="group" aria-label="What is added"
+          ><button type="button" :aria-pressed="kind === 'function'" @click="kind = 'function'">
+            Function</button
+          ><button type="button" :aria-pressed="kind === 'option'" @click="kind = 'option'">
+            Equipment
+          </button></span
+        >
+        <label class="sr" for="brief-text">{{
+          kind === "function" ? "Function that must work" : "Equipment"
+        }}</label>
+        <input
+          id="brief-text"
+          v-model="text"
+          class="inp"
+          maxlength="120"
+          autocomplete="off"
+          list="brief-offers"
+          :placeholder="kind === 'function' ? 'coolant gauge' : 'air conditioning'"
+        />
         <datalist id="brief-offers"><option v-for="one in offers" :key="one" :value="one" /></datalist>
         <button type="submit" class="btn pri">Add</button>
       </form>
@@ -87,45 +200,200 @@ const parts = computed(() => [
     </section>
     <aside class="right" aria-label="What the incoming part can do">
       <h2>Not asked for yet</h2>
-      <p v-if="unasked.length === 0" class="mut">{{ lines.length === 0 ? "The functions of the incoming part stand here once its pin table is in." : "Every function of the incoming part is on the brief." }}</p>
+      <p v-if="unasked.length === 0" class="mut">
+        {{
+          lines.length === 0
+            ? "The functions of the incoming part stand here once its pin table is in."
+            : "Every function of the incoming part is on the brief."
+        }}
+      </p>
       <template v-else>
-        <p class="why">Functions of the incoming part. What is on the brief and served by nothing stands in the way of the worklist.</p>
+        <p class="why">
+          Functions of the incoming part. What is on the brief and served by nothing stands in the way of the
+          worklist.
+        </p>
         <button type="button" class="btn" @click="addAll">Ask for all {{ unasked.length }}</button>
-        <ul><li v-for="words in unasked.slice(0, 40)" :key="words"><span>{{ words }}</span><button type="button" class="btn quiet" :aria-label="`Ask for ${words}`" @click="add(words, 'function')">Add</button></li></ul>
+        <ul>
+          <li v-for="words in unasked.slice(0, 40)" :key="words">
+            <span>{{ words }}</span
+            ><button
+              type="button"
+              class="btn quiet"
+              :aria-label="`Ask for ${words}`"
+              @click="add(words, 'function')"
+            >
+              Add
+            </button>
+          </li>
+        </ul>
       </template>
     </aside>
-    <PinPicker v-model:open="linkOpen" :item="linking?.item ?? null" :start="linking?.item.pins ?? []" :dossier="dossier" @link="link" />
+    <PinPicker
+      v-model:open="linkOpen"
+      :item="linking?.item ?? null"
+      :start="linking?.item.pins ?? []"
+      :dossier="dossier"
+      @link="link"
+    />
   </main>
 </template>
 
 <style scoped>
-.split { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr) 380px; min-height: 0; }
-.left { padding: 0 16px 32px 20px; min-width: 0; }
-.head { display: flex; align-items: baseline; gap: 12px; min-height: 48px; padding-top: 12px; border-bottom: 1px solid var(--ink); }
-.part { padding-top: 14px; }
-.part > p { padding: 6px 0; }
-.part ul { border-top: 1px solid var(--rule); }
-.part li { display: grid; grid-template-columns: 30px minmax(0, 1fr) minmax(0, 1fr) auto; gap: 12px; align-items: center; border-bottom: 1px solid var(--rule); padding: 6px 0; min-height: 46px; }
-.mark { width: 26px; height: 26px; display: grid; place-items: center; border: 1.5px solid var(--ink); border-radius: 2px; font: 700 15px/1 var(--f-text); background: var(--sheet); }
-.open .mark { border-style: dashed; }
-.lost .mark, .no-pin .mark { border-width: 2.5px; }
-.lost .state, .no-pin .state { font-weight: 600; color: var(--ink); }
-.state { color: var(--ink2); }
-.given-up b { text-decoration: line-through; }
-.given-up .mark { border-color: var(--rule2); color: var(--ink2); }
-.pins { overflow-wrap: anywhere; white-space: pre-wrap; }
-.acts { display: flex; gap: 6px; }
-.acts .btn { min-height: 32px; font-size: 15px; padding: 0 9px; }
-.add { display: flex; gap: 10px; padding-top: 18px; align-items: center; }
-.add .inp { max-width: 420px; }
-.kinds { display: flex; border: 1.5px solid var(--rule2); border-radius: 2px; }
-.kinds button { border: 0; background: none; padding: 0 12px; min-height: 34px; font: 500 16px/1 var(--f-label); cursor: pointer; }
-.kinds button[aria-pressed="true"] { background: var(--ink); color: var(--on-ink); }
-.bad { margin-top: 10px; }
-.right { border-left: 1px solid var(--ink); padding: 12px 20px 20px 16px; display: flex; flex-direction: column; gap: 10px; }
-.right > .btn { align-self: start; }
-.right li { display: flex; justify-content: space-between; align-items: center; gap: 10px; border-bottom: 1px solid var(--rule); min-height: 36px; }
-.right li .btn { min-height: 28px; font-size: 14px; padding: 0 9px; }
-@media (max-width: 1000px) { .split { grid-template-columns: 1fr; } .right { border-left: 0; border-top: 2px solid var(--ink); } }
-@media (max-width: 700px) { .part li { grid-template-columns: 30px minmax(0, 1fr); } .pins, .acts { grid-column: 2; } .add { flex-wrap: wrap; } .left { padding: 0 12px 24px; } }
+.split {
+  flex: 1;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  min-height: 0;
+}
+.left {
+  padding: 0 16px 32px 20px;
+  min-width: 0;
+}
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+  min-height: 48px;
+  padding-top: 12px;
+  border-bottom: 1px solid var(--ink);
+}
+.part {
+  padding-top: 14px;
+}
+.part > p {
+  padding: 6px 0;
+}
+.part ul {
+  border-top: 1px solid var(--rule);
+}
+.part li {
+  display: grid;
+  grid-template-columns: 30px minmax(0, 1fr) minmax(0, 1fr) auto;
+  gap: 12px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  padding: 6px 0;
+  min-height: 46px;
+}
+.mark {
+  width: 26px;
+  height: 26px;
+  display: grid;
+  place-items: center;
+  border: 1.5px solid var(--ink);
+  border-radius: 2px;
+  font: 700 15px/1 var(--f-text);
+  background: var(--sheet);
+}
+.open .mark {
+  border-style: dashed;
+}
+.lost .mark,
+.no-pin .mark {
+  border-width: 2.5px;
+}
+.lost .state,
+.no-pin .state {
+  font-weight: 600;
+  color: var(--ink);
+}
+.state {
+  color: var(--ink2);
+}
+.given-up b {
+  text-decoration: line-through;
+}
+.given-up .mark {
+  border-color: var(--rule2);
+  color: var(--ink2);
+}
+.pins {
+  overflow-wrap: anywhere;
+  white-space: pre-wrap;
+}
+.acts {
+  display: flex;
+  gap: 6px;
+}
+.acts .btn {
+  min-height: 32px;
+  font-size: 15px;
+  padding: 0 9px;
+}
+.add {
+  display: flex;
+  gap: 10px;
+  padding-top: 18px;
+  align-items: center;
+}
+.add .inp {
+  max-width: 420px;
+}
+.kinds {
+  display: flex;
+  border: 1.5px solid var(--rule2);
+  border-radius: 2px;
+}
+.kinds button {
+  border: 0;
+  background: none;
+  padding: 0 12px;
+  min-height: 34px;
+  font: 500 16px/1 var(--f-label);
+  cursor: pointer;
+}
+.kinds button[aria-pressed="true"] {
+  background: var(--ink);
+  color: var(--on-ink);
+}
+.bad {
+  margin-top: 10px;
+}
+.right {
+  border-left: 1px solid var(--ink);
+  padding: 12px 20px 20px 16px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.right > .btn {
+  align-self: start;
+}
+.right li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  border-bottom: 1px solid var(--rule);
+  min-height: 36px;
+}
+.right li .btn {
+  min-height: 28px;
+  font-size: 14px;
+  padding: 0 9px;
+}
+@media (max-width: 1000px) {
+  .split {
+    grid-template-columns: 1fr;
+  }
+  .right {
+    border-left: 0;
+    border-top: 2px solid var(--ink);
+  }
+}
+@media (max-width: 700px) {
+  .part li {
+    grid-template-columns: 30px minmax(0, 1fr);
+  }
+  .pins,
+  .acts {
+    grid-column: 2;
+  }
+  .add {
+    flex-wrap: wrap;
+  }
+  .left {
+    padding: 0 12px 24px;
+  }
+}
 </style>

@@ -19,7 +19,11 @@ const details = ref(false);
 const id = computed(() => String(route.params["job"]));
 const atBench = computed(() => route.name === "bench");
 /** Pin tables are shown as soon as they are here; everything else needs what is computed from them. */
-const waits = computed(() => store.analysis === null && (store.begun || (route.name !== "brief" && route.name !== "pinouts" && route.name !== "faces")));
+const waits = computed(
+  () =>
+    store.analysis === null &&
+    (store.begun || (route.name !== "brief" && route.name !== "pinouts" && route.name !== "faces")),
+);
 watch(id, (job) => void store.open(job), { immediate: true });
 
 /** How far a matching is that takes longer than a hand waits. */
@@ -27,28 +31,69 @@ const SLOW = 500;
 const progress = computed(() => (slow.value ? store.progress : null));
 const slow = ref(false);
 let timer = 0;
-watch(() => store.progress !== null, (busy) => {
-  window.clearTimeout(timer);
-  slow.value = false;
-  if (busy) timer = window.setTimeout(() => { slow.value = true; }, SLOW);
-});
+watch(
+  () => store.progress !== null,
+  (busy) => {
+    window.clearTimeout(timer);
+    slow.value = false;
+    if (busy)
+      timer = window.setTimeout(() => {
+        slow.value = true;
+      }, SLOW);
+  },
+);
 
 const go = (name: string) => () => router.push({ name, params: { job: id.value } });
 useCommands([
-  ...(["brief", "pinouts", "crosswalk", "worklist", "bench", "ledger"] as const).map((name, i) => ({ id: `go-${name}`, title: `Go to ${name}`, keys: `Ctrl+${i + 1}`, run: go(name) })),
+  ...(["brief", "pinouts", "crosswalk", "worklist", "bench", "ledger"] as const).map((name, i) => ({
+    id: `go-${name}`,
+    title: `Go to ${name}`,
+    keys: `Ctrl+${i + 1}`,
+    run: go(name),
+  })),
   { id: "go-faces", title: "Go to the faces", run: go("faces") },
-  { id: "go-shelf", title: "Go to the Shelf: shells and terminals", run: () => router.push({ name: "shelf" }) },
-  { id: "undo", title: "Undo the last edit", keys: "Ctrl+Z", enabled: () => Boolean(store.view?.undo), run: () => store.undo() },
-  { id: "redo", title: "Redo what was undone", keys: "Ctrl+Shift+Z", enabled: () => Boolean(store.view?.redo), run: () => store.redo() },
-  { id: "redo-y", title: "Redo what was undone", keys: "Ctrl+Y", enabled: () => Boolean(store.view?.redo), run: () => store.redo() },
+  {
+    id: "go-shelf",
+    title: "Go to the Shelf: shells and terminals",
+    run: () => router.push({ name: "shelf" }),
+  },
+  {
+    id: "undo",
+    title: "Undo the last edit",
+    keys: "Ctrl+Z",
+    enabled: () => Boolean(store.view?.undo),
+    run: () => store.undo(),
+  },
+  {
+    id: "redo",
+    title: "Redo what was undone",
+    keys: "Ctrl+Shift+Z",
+    enabled: () => Boolean(store.view?.redo),
+    run: () => store.redo(),
+  },
+  {
+    id: "redo-y",
+    title: "Redo what was undone",
+    keys: "Ctrl+Y",
+    enabled: () => Boolean(store.view?.redo),
+    run: () => store.redo(),
+  },
   { id: "details", title: "Change the job's details", run: () => (details.value = true) },
-  { id: "export", title: "Download the job file", run: () => window.location.assign(downloadPath(id.value, "file")) },
+  {
+    id: "export",
+    title: "Download the job file",
+    run: () => window.location.assign(downloadPath(id.value, "file")),
+  },
   { id: "archive", title: "Archive this job", run: archive },
 ]);
 
 async function archive(): Promise<void> {
   const job = store.view;
-  if (job !== null && (await store.enqueue(async () => void (await api.patch(job.id, job.revision, { archived: true }))))) await router.push({ name: "jobs" });
+  if (
+    job !== null &&
+    (await store.enqueue(async () => void (await api.patch(job.id, job.revision, { archived: true }))))
+  )
+    await router.push({ name: "jobs" });
 }
 /** Leaving the page while something is not stored asks first. */
 function onLeave(event: BeforeUnloadEvent): void {
@@ -66,24 +111,69 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
     <section v-if="store.missing" class="state">
       <h1>{{ store.missing.status === 404 ? "This job is not here" : "The job cannot be loaded" }}</h1>
       <p>{{ store.missing.detail }}</p>
-      <p><button type="button" class="btn pri" @click="store.open(id)">Try again</button> <RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink></p>
+      <p>
+        <button type="button" class="btn pri" @click="store.open(id)">Try again</button>
+        <RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink>
+      </p>
     </section>
-    <section v-else-if="store.dossier === null || waits" class="state mut" role="status"><p>{{ progress ? `Matching ${progress.total} wires: ${progress.done} so far` : "Loading the job" }}</p><MatchingBar v-if="progress" :progress="progress" @stop="store.stopMatch()" /></section>
+    <section v-else-if="store.dossier === null || waits" class="state mut" role="status">
+      <p>{{ progress ? `Matching ${progress.total} wires: ${progress.done} so far` : "Loading the job" }}</p>
+      <MatchingBar v-if="progress" :progress="progress" @stop="store.stopMatch()" />
+    </section>
     <template v-else>
-      <div v-if="progress" class="under-way no-print" role="status"><span class="lab">Matching {{ progress.total }} wires</span><MatchingBar :progress="progress" @stop="store.stopMatch()" /></div>
+      <div v-if="progress" class="under-way no-print" role="status">
+        <span class="lab">Matching {{ progress.total }} wires</span
+        ><MatchingBar :progress="progress" @stop="store.stopMatch()" />
+      </div>
       <RouterView />
     </template>
-    <JobForm v-if="store.dossier" v-model:open="details" :start="store.dossier.head" title="Job details" action="Save" :submit="async (head) => ((await store.setHead(head)) ? null : (store.refused?.detail ?? 'Not stored.'))" />
+    <JobForm
+      v-if="store.dossier"
+      v-model:open="details"
+      :start="store.dossier.head"
+      title="Job details"
+      action="Save"
+      :submit="
+        async (head) => ((await store.setHead(head)) ? null : (store.refused?.detail ?? 'Not stored.'))
+      "
+    />
     <WireFinder v-if="store.live" :dossier="store.live" :job="id" />
     <p class="sr" role="status">{{ store.said }}</p>
   </div>
 </template>
 
 <style scoped>
-.frame { min-height: 100vh; display: flex; flex-direction: column; }
-.frame > :last-child { flex: none; }
-.under-way { display: flex; gap: 14px; align-items: center; padding: 4px 20px; border-bottom: 1px solid var(--ink); background: var(--sheet); }
-.state { max-width: 560px; margin: 12vh auto 0; display: grid; gap: 12px; padding: 0 20px; }
-@media (max-width: 900px) { .frame.bench :deep(.stages) { display: none; } }
-@media (max-width: 700px) { .frame.bench :deep(.top) { display: none; } }
+.frame {
+  min-height: 100vh;
+  display: flex;
+  flex-direction: column;
+}
+.frame > :last-child {
+  flex: none;
+}
+.under-way {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding: 4px 20px;
+  border-bottom: 1px solid var(--ink);
+  background: var(--sheet);
+}
+.state {
+  max-width: 560px;
+  margin: 12vh auto 0;
+  display: grid;
+  gap: 12px;
+  padding: 0 20px;
+}
+@media (max-width: 900px) {
+  .frame.bench :deep(.stages) {
+    display: none;
+  }
+}
+@media (max-width: 700px) {
+  .frame.bench :deep(.top) {
+    display: none;
+  }
+}
 </style>

@@ -31,7 +31,10 @@ async function attempt(work: () => Promise<void>): Promise<string | null> {
     return error.message;
   }
 }
-const load = () => attempt(async () => { jobs.value = await api.jobs(); });
+const load = () =>
+  attempt(async () => {
+    jobs.value = await api.jobs();
+  });
 onMounted(load);
 
 async function create(head: JobHead): Promise<string | null> {
@@ -46,7 +49,13 @@ async function bringIn(event: Event): Promise<void> {
   input.value = "";
   if (chosen === undefined) return;
   if (chosen.size > FILE_LIMIT) {
-    problem.value = { type: "about:blank", title: "Too large", status: 413, code: "too-large", detail: `${chosen.name} has ${(chosen.size / 1e6).toFixed(1)} MB; a job file has at most ${FILE_LIMIT / 1e6} MB. Nothing was stored.` };
+    problem.value = {
+      type: "about:blank",
+      title: "Too large",
+      status: 413,
+      code: "too-large",
+      detail: `${chosen.name} has ${(chosen.size / 1e6).toFixed(1)} MB; a job file has at most ${FILE_LIMIT / 1e6} MB. Nothing was stored.`,
+    };
     return;
   }
   await attempt(async () => {
@@ -60,8 +69,16 @@ async function setArchived(job: JobSummary, archived: boolean): Promise<void> {
     jobs.value = await api.jobs();
   });
 }
-const progress = (job: JobSummary): string => (job.ledgerLength > 0 ? "work begun" : job.pins === 0 ? "no pins yet" : job.undecided > 0 ? `${job.undecided} pins undecided` : "ready for the bench");
-const day = (iso: string): string => new Date(iso).toLocaleDateString([], { day: "numeric", month: "short", year: "numeric" });
+const progress = (job: JobSummary): string =>
+  job.ledgerLength > 0
+    ? "work begun"
+    : job.pins === 0
+      ? "no pins yet"
+      : job.undecided > 0
+        ? `${job.undecided} pins undecided`
+        : "ready for the bench";
+const day = (iso: string): string =>
+  new Date(iso).toLocaleDateString([], { day: "numeric", month: "short", year: "numeric" });
 
 useCommands([
   { id: "new", title: "New job", keys: "N", run: () => (creating.value = true) },
@@ -75,31 +92,65 @@ useCommands([
     <header class="head">
       <h1>Jobs</h1>
       <span v-if="jobs" class="mut">{{ shown.length }} {{ shown.length === 1 ? "job" : "jobs" }}</span>
-      <button v-if="archivedCount" type="button" class="link" @click="showArchived = !showArchived">{{ showArchived ? "hide" : "show" }} {{ archivedCount }} archived</button>
+      <button v-if="archivedCount" type="button" class="link" @click="showArchived = !showArchived">
+        {{ showArchived ? "hide" : "show" }} {{ archivedCount }} archived
+      </button>
       <span class="grow" />
       <button type="button" class="btn" @click="file?.click()">Bring in a job file <kbd>I</kbd></button>
       <button type="button" class="btn pri" @click="creating = true">New job <kbd>N</kbd></button>
-      <input ref="file" type="file" accept=".json,application/json" class="sr" tabindex="-1" aria-label="Job file" @change="bringIn">
+      <input
+        ref="file"
+        type="file"
+        accept=".json,application/json"
+        class="sr"
+        tabindex="-1"
+        aria-label="Job file"
+        @change="bringIn"
+      />
     </header>
-    <p v-if="problem" class="bad" role="alert"><b>{{ problem.title }}.</b> {{ problem.detail }} <button v-if="jobs === null" type="button" class="link" @click="load">Try again</button></p>
+    <p v-if="problem" class="bad" role="alert">
+      <b>{{ problem.title }}.</b> {{ problem.detail }}
+      <button v-if="jobs === null" type="button" class="link" @click="load">Try again</button>
+    </p>
     <p v-if="jobs === null && !problem" class="mut">Loading the jobs</p>
     <table v-else-if="shown.length > 0">
-      <thead><tr><th>Job</th><th>Vehicle</th><th>Incoming</th><th>Kind</th><th>State</th><th>Last change</th><th><span class="sr">Archive</span></th></tr></thead>
+      <thead>
+        <tr>
+          <th>Job</th>
+          <th>Vehicle</th>
+          <th>Incoming</th>
+          <th>Kind</th>
+          <th>State</th>
+          <th>Last change</th>
+          <th><span class="sr">Archive</span></th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="job in shown" :key="job.id" :class="{ off: job.archived }">
-          <td><RouterLink :to="{ name: 'pinouts', params: { job: job.id } }" class="name">{{ job.name }}</RouterLink></td>
+          <td>
+            <RouterLink :to="{ name: 'pinouts', params: { job: job.id } }" class="name">{{
+              job.name
+            }}</RouterLink>
+          </td>
           <td>{{ job.vehicle }}</td>
           <td>{{ job.incoming }}</td>
           <td class="lab">{{ job.kind.replaceAll("-", " ") }}</td>
           <td class="lab">{{ progress(job) }}</td>
           <td class="lab mut">{{ day(job.updatedAt) }}</td>
-          <td class="act"><button type="button" class="link lab" @click="setArchived(job, !job.archived)">{{ job.archived ? "bring back" : "archive" }}<span class="sr"> {{ job.name }}</span></button></td>
+          <td class="act">
+            <button type="button" class="link lab" @click="setArchived(job, !job.archived)">
+              {{ job.archived ? "bring back" : "archive" }}<span class="sr"> {{ job.name }}</span>
+            </button>
+          </td>
         </tr>
       </tbody>
     </table>
     <section v-else-if="jobs" class="none">
       <h2>{{ jobs.length === 0 ? "No job yet" : "No open job" }}</h2>
-      <p>A job is one vehicle and one change to its wiring. Begin with the two pin tables; everything else follows from them.</p>
+      <p>
+        A job is one vehicle and one change to its wiring. Begin with the two pin tables; everything else
+        follows from them.
+      </p>
       <button type="button" class="btn pri" @click="creating = true">New job <kbd>N</kbd></button>
     </section>
     <JobForm v-model:open="creating" :start="null" title="New job" action="Create the job" :submit="create" />
@@ -107,16 +158,62 @@ useCommands([
 </template>
 
 <style scoped>
-main { padding: 20px; max-width: 1280px; margin: 0 auto; display: grid; gap: 16px; }
-.head { display: flex; align-items: baseline; gap: 14px; flex-wrap: wrap; }
-.head .btn { align-self: center; }
-.grow { flex: 1; }
-th { padding: 6px 10px 6px 0; border-bottom: 2px solid var(--ink); }
-td { padding: 0 10px 0 0; height: 46px; border-bottom: 1px solid var(--rule); }
-.name { font: 600 18px/1.2 var(--f-label); }
-.off td { color: var(--ink2); font-style: italic; }
-.act { text-align: right; }
-.act .link { min-height: 34px; }
-.none { margin-top: 8vh; display: grid; gap: 12px; justify-items: start; max-width: 520px; }
-@media (max-width: 700px) { th:nth-child(4), td:nth-child(4), th:nth-child(6), td:nth-child(6), th:nth-child(3), td:nth-child(3) { display: none; } }
+main {
+  padding: 20px;
+  max-width: 1280px;
+  margin: 0 auto;
+  display: grid;
+  gap: 16px;
+}
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 14px;
+  flex-wrap: wrap;
+}
+.head .btn {
+  align-self: center;
+}
+.grow {
+  flex: 1;
+}
+th {
+  padding: 6px 10px 6px 0;
+  border-bottom: 2px solid var(--ink);
+}
+td {
+  padding: 0 10px 0 0;
+  height: 46px;
+  border-bottom: 1px solid var(--rule);
+}
+.name {
+  font: 600 18px/1.2 var(--f-label);
+}
+.off td {
+  color: var(--ink2);
+  font-style: italic;
+}
+.act {
+  text-align: right;
+}
+.act .link {
+  min-height: 34px;
+}
+.none {
+  margin-top: 8vh;
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  max-width: 520px;
+}
+@media (max-width: 700px) {
+  th:nth-child(4),
+  td:nth-child(4),
+  th:nth-child(6),
+  td:nth-child(6),
+  th:nth-child(3),
+  td:nth-child(3) {
+    display: none;
+  }
+}
 </style>

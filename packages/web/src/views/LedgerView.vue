@@ -19,11 +19,29 @@ const now = computed(() => (store.begun ? bench.value.state : initialState(bench
 const rows = computed(() => asBuilt(bench.value.dossier, now.value));
 const plugged = computed(() => pluggedNow(bench.value.dossier, now.value));
 const connectors = computed(() => [...new Set(rows.value.map((row) => row.connector))]);
-const systems = computed(() => new Map(bench.value.dossier.connectors.flatMap((connector) => connector.pins.map((pin) => [pin.id, connector] as const))));
-const canTakeBack = (entry: Entry): boolean => ["done", "skipped", "note", "found"].includes(entry.what.kind) && !retracted.value.has(entry.seq);
-const takeBack = (entry: Entry): unknown => store.record({ kind: "retracted", seq: entry.seq, reason: "entered by mistake" });
-const time = (iso: string): string => new Date(iso).toLocaleString([], { dateStyle: "short", timeStyle: "medium" });
-const KINDS: Readonly<Record<Entry["what"]["kind"], string>> = { baseline: "begun", "plan-adopted": "plan", done: "done", skipped: "left out", note: "note", found: "found", retracted: "taken back" };
+const systems = computed(
+  () =>
+    new Map(
+      bench.value.dossier.connectors.flatMap((connector) =>
+        connector.pins.map((pin) => [pin.id, connector] as const),
+      ),
+    ),
+);
+const canTakeBack = (entry: Entry): boolean =>
+  ["done", "skipped", "note", "found"].includes(entry.what.kind) && !retracted.value.has(entry.seq);
+const takeBack = (entry: Entry): unknown =>
+  store.record({ kind: "retracted", seq: entry.seq, reason: "entered by mistake" });
+const time = (iso: string): string =>
+  new Date(iso).toLocaleString([], { dateStyle: "short", timeStyle: "medium" });
+const KINDS: Readonly<Record<Entry["what"]["kind"], string>> = {
+  baseline: "begun",
+  "plan-adopted": "plan",
+  done: "done",
+  skipped: "left out",
+  note: "note",
+  found: "found",
+  retracted: "taken back",
+};
 const colourOf = (pin: (typeof rows.value)[number]["wire"]) => {
   const connector = pin === null ? undefined : systems.value.get(pin.pin.id);
   return pin === null || connector === undefined ? null : pinColour(pin.pin, connector);
@@ -40,8 +58,12 @@ useCommands([
   <main>
     <header class="head">
       <div role="tablist" aria-label="Ledger">
-        <button type="button" role="tab" :aria-selected="tab === 'entries'" @click="tab = 'entries'">What was done <kbd>E</kbd></button>
-        <button type="button" role="tab" :aria-selected="tab === 'built'" @click="tab = 'built'">As built <kbd>T</kbd></button>
+        <button type="button" role="tab" :aria-selected="tab === 'entries'" @click="tab = 'entries'">
+          What was done <kbd>E</kbd>
+        </button>
+        <button type="button" role="tab" :aria-selected="tab === 'built'" @click="tab = 'built'">
+          As built <kbd>T</kbd>
+        </button>
       </div>
       <span class="grow" />
       <a class="btn" :href="path('file')" download>Job file, JSON</a>
@@ -49,35 +71,85 @@ useCommands([
       <a class="btn quiet" :href="path('ledger.csv')" download>Ledger, CSV</a>
     </header>
     <section v-if="tab === 'entries'">
-      <p v-if="entries.length === 0" class="none">Nothing has been done at the car yet. The first step at the bench freezes the pin tables and begins the ledger; from then on every change is an entry here, and none can be altered.</p>
+      <p v-if="entries.length === 0" class="none">
+        Nothing has been done at the car yet. The first step at the bench freezes the pin tables and begins
+        the ledger; from then on every change is an entry here, and none can be altered.
+      </p>
       <template v-else>
         <table>
-          <thead><tr><th>no.</th><th>when</th><th>who</th><th>kind</th><th>what</th><th><span class="sr">take back</span></th></tr></thead>
+          <thead>
+            <tr>
+              <th>no.</th>
+              <th>when</th>
+              <th>who</th>
+              <th>kind</th>
+              <th>what</th>
+              <th><span class="sr">take back</span></th>
+            </tr>
+          </thead>
           <tbody>
-            <tr v-for="entry in entries" :key="entry.seq" :class="{ gone: retracted.has(entry.seq), small: entry.what.kind === 'plan-adopted' || entry.what.kind === 'retracted' }">
+            <tr
+              v-for="entry in entries"
+              :key="entry.seq"
+              :class="{
+                gone: retracted.has(entry.seq),
+                small: entry.what.kind === 'plan-adopted' || entry.what.kind === 'retracted',
+              }"
+            >
               <td class="code">{{ entry.seq }}</td>
               <td class="lab">{{ time(entry.at) }}</td>
               <td class="lab">{{ entry.person || "not named" }}</td>
-              <td class="lab"><b>{{ KINDS[entry.what.kind] }}</b></td>
+              <td class="lab">
+                <b>{{ KINDS[entry.what.kind] }}</b>
+              </td>
               <td class="what">{{ narrate(entry) }}</td>
-              <td class="act"><button v-if="canTakeBack(entry)" type="button" class="link lab" @click="takeBack(entry)">was a mistake<span class="sr">: entry {{ entry.seq }}</span></button><span v-else-if="retracted.has(entry.seq)" class="lab mut">taken back</span></td>
+              <td class="act">
+                <button v-if="canTakeBack(entry)" type="button" class="link lab" @click="takeBack(entry)">
+                  was a mistake<span class="sr">: entry {{ entry.seq }}</span></button
+                ><span v-else-if="retracted.has(entry.seq)" class="lab mut">taken back</span>
+              </td>
             </tr>
           </tbody>
         </table>
-        <p class="hash"><b>Head of the chain</b> <span class="code">{{ head }}</span><br><span class="why">Each entry holds the hash of the one before it. Print or send this line with what is handed over: whoever has it can tell whether anything was altered.</span></p>
+        <p class="hash">
+          <b>Head of the chain</b> <span class="code">{{ head }}</span><br /><span class="why"
+            >Each entry holds the hash of the one before it. Print or send this line with what is handed over:
+            whoever has it can tell whether anything was altered.</span
+          >
+        </p>
       </template>
     </section>
     <section v-else class="built">
       <div v-for="connector in connectors" :key="connector">
-        <h2>{{ connector }}, {{ store.begun ? "as built" : "as found" }} <span class="lab mut">plugged into {{ plugged.get(connector) }}</span></h2>
+        <h2>
+          {{ connector }}, {{ store.begun ? "as built" : "as found" }}
+          <span class="lab mut">plugged into {{ plugged.get(connector) }}</span>
+        </h2>
         <table>
-          <thead><tr><th>cavity</th><th>wire</th><th>function</th><th>was at</th><th>joined to</th></tr></thead>
+          <thead>
+            <tr>
+              <th>cavity</th>
+              <th>wire</th>
+              <th>function</th>
+              <th>was at</th>
+              <th>joined to</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="row in rows.filter((one) => one.connector === connector)" :key="row.cavity">
               <td><CavityLabel :label="row.cavity" :state="row.wire ? 'plain' : 'off'" /></td>
-              <td class="wire"><template v-if="row.wire"><DrawnWire :colour="colourOf(row.wire)" :size="row.wire.pin.size" :length="56" /> <span class="code">{{ row.wire.pin.colour }}</span></template><span v-else class="mut">{{ row.state === 'blank' ? 'empty, closed' : row.state }}</span></td>
-              <td><b v-if="row.wire">{{ row.wire.pin.function }}</b></td>
-              <td class="code">{{ row.wire && row.wire.was !== `${row.connector}.${row.cavity}` ? row.wire.was : "" }}</td>
+              <td class="wire">
+                <template v-if="row.wire"
+                  ><DrawnWire :colour="colourOf(row.wire)" :size="row.wire.pin.size" :length="56" />
+                  <span class="code">{{ row.wire.pin.colour }}</span></template
+                ><span v-else class="mut">{{ row.state === "blank" ? "empty, closed" : row.state }}</span>
+              </td>
+              <td>
+                <b v-if="row.wire">{{ row.wire.pin.function }}</b>
+              </td>
+              <td class="code">
+                {{ row.wire && row.wire.was !== `${row.connector}.${row.cavity}` ? row.wire.was : "" }}
+              </td>
               <td class="lab">{{ row.joinedTo.join("; ") }}</td>
             </tr>
           </tbody>
@@ -88,25 +160,107 @@ useCommands([
 </template>
 
 <style scoped>
-main { padding: 8px 20px 40px; }
-.head { display: flex; align-items: center; gap: 10px; border-bottom: 1px solid var(--ink); min-height: 48px; flex-wrap: wrap; }
-[role="tablist"] { display: flex; gap: 20px; align-self: stretch; }
-[role="tab"] { border: 0; background: none; font: 600 18px/1 var(--f-label); border-bottom: 4px solid transparent; border-top: 4px solid transparent; cursor: pointer; min-height: 46px; color: var(--ink2); }
-[aria-selected="true"] { border-bottom-color: var(--ink); color: var(--ink); }
-.grow { flex: 1; }
-.none { max-width: 560px; margin: 10vh auto 0; }
-th { padding: 6px 8px 5px 0; border-bottom: 1px solid var(--ink); }
-td { padding: 3px 10px 3px 0; min-height: 30px; height: 31px; border-bottom: 1px solid var(--rule); vertical-align: middle; }
-td.lab { white-space: nowrap; }
-.gone .what { text-decoration: line-through; color: var(--ink2); }
-.small td { color: var(--ink2); }
-.act { text-align: right; white-space: nowrap; }
-.hash { margin-top: 14px; }
-.hash .code { overflow-wrap: anywhere; }
-.built { display: grid; grid-template-columns: 1fr 1fr; gap: 28px; padding-top: 10px; align-items: start; }
-.wire { white-space: nowrap; }
-.wire svg { display: inline-block; vertical-align: middle; margin-right: 4px; }
-.built td.lab { white-space: normal; }
-@media (max-width: 1000px) { .built { grid-template-columns: 1fr; } td:nth-child(2) { white-space: normal; } }
-@media print { .head, .act { display: none; } .built { display: block; } }
+main {
+  padding: 8px 20px 40px;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  border-bottom: 1px solid var(--ink);
+  min-height: 48px;
+  flex-wrap: wrap;
+}
+[role="tablist"] {
+  display: flex;
+  gap: 20px;
+  align-self: stretch;
+}
+[role="tab"] {
+  border: 0;
+  background: none;
+  font: 600 18px/1 var(--f-label);
+  border-bottom: 4px solid transparent;
+  border-top: 4px solid transparent;
+  cursor: pointer;
+  min-height: 46px;
+  color: var(--ink2);
+}
+[aria-selected="true"] {
+  border-bottom-color: var(--ink);
+  color: var(--ink);
+}
+.grow {
+  flex: 1;
+}
+.none {
+  max-width: 560px;
+  margin: 10vh auto 0;
+}
+th {
+  padding: 6px 8px 5px 0;
+  border-bottom: 1px solid var(--ink);
+}
+td {
+  padding: 3px 10px 3px 0;
+  min-height: 30px;
+  height: 31px;
+  border-bottom: 1px solid var(--rule);
+  vertical-align: middle;
+}
+td.lab {
+  white-space: nowrap;
+}
+.gone .what {
+  text-decoration: line-through;
+  color: var(--ink2);
+}
+.small td {
+  color: var(--ink2);
+}
+.act {
+  text-align: right;
+  white-space: nowrap;
+}
+.hash {
+  margin-top: 14px;
+}
+.hash .code {
+  overflow-wrap: anywhere;
+}
+.built {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 28px;
+  padding-top: 10px;
+  align-items: start;
+}
+.wire {
+  white-space: nowrap;
+}
+.wire svg {
+  display: inline-block;
+  vertical-align: middle;
+  margin-right: 4px;
+}
+.built td.lab {
+  white-space: normal;
+}
+@media (max-width: 1000px) {
+  .built {
+    grid-template-columns: 1fr;
+  }
+  td:nth-child(2) {
+    white-space: normal;
+  }
+}
+@media print {
+  .head,
+  .act {
+    display: none;
+  }
+  .built {
+    display: block;
+  }
+}
 </style>

@@ -12,5 +12,12 @@ import TopLine from "../components/frame/TopLine.vue";
 </template>
 
 <style scoped>
-.nowhere { max-width: 560px; margin: 15vh auto 0; display: grid; gap: 14px; justify-items: start; padding: 0 20px; }
+.nowhere {
+  max-width: 560px;
+  margin: 15vh auto 0;
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+  padding: 0 20px;
+}
 </style>

@@ -23,7 +23,12 @@ export interface RunningAnalysis {
 
 let analysing: ReturnType<typeof start> | null = null;
 /** Analyses a job in a worker of its own, which can be stopped at any time without losing anything. */
-export function startAnalysis(dossier: Dossier, entries: readonly Entry[], match: boolean, onProgress: (progress: Progress) => void): RunningAnalysis {
+export function startAnalysis(
+  dossier: Dossier,
+  entries: readonly Entry[],
+  match: boolean,
+  onProgress: (progress: Progress) => void,
+): RunningAnalysis {
   const own = (analysing ??= start());
   let stop: () => void = () => undefined;
   const stopped = new Promise<null>((resolve) => {
@@ -33,5 +38,8 @@ export function startAnalysis(dossier: Dossier, entries: readonly Entry[], match
       resolve(null);
     };
   });
-  return { result: Promise.race([own.remote.analyse(dossier, entries, match, proxy(onProgress)), stopped]), stop };
+  return {
+    result: Promise.race([own.remote.analyse(dossier, entries, match, proxy(onProgress)), stopped]),
+    stop,
+  };
 }

@@ -8,15 +8,32 @@ const memo: MatchMemo = new Map();
 /** Progress is told at most so often, in ms. */
 const PACE = 80;
 
-function analyseHere(dossier: Dossier, entries: readonly Entry[], match: boolean, onProgress: (progress: Progress) => unknown): Analysis {
+function analyseHere(
+  dossier: Dossier,
+  entries: readonly Entry[],
+  match: boolean,
+  onProgress: (progress: Progress) => unknown,
+): Analysis {
   let told = performance.now();
-  return analyse(dossier, entries, match, (progress) => {
-    if (performance.now() - told < PACE) return;
-    told = performance.now();
-    void onProgress(progress);
-  }, memo);
+  return analyse(
+    dossier,
+    entries,
+    match,
+    (progress) => {
+      if (performance.now() - told < PACE) return;
+      told = performance.now();
+      void onProgress(progress);
+    },
+    memo,
+  );
 }
 
-const worker = { analyse: analyseHere, lookAlikes: lookAlikesOf, needs: needsOf, ways: waysOfWire, readTable: tableOf };
+const worker = {
+  analyse: analyseHere,
+  lookAlikes: lookAlikesOf,
+  needs: needsOf,
+  ways: waysOfWire,
+  readTable: tableOf,
+};
 export type ComputeWorker = typeof worker;
 expose(worker);

@@ -12,7 +12,13 @@ export interface CavityLook {
   /** Colours of further wires in the same terminal; null where not known. */
   readonly more: readonly (WireColour | null)[];
 }
-export const UNKNOWN_LOOK: CavityLook = { state: "unknown", readings: [], size: null, doubt: false, more: [] };
+export const UNKNOWN_LOOK: CavityLook = {
+  state: "unknown",
+  readings: [],
+  size: null,
+  doubt: false,
+  more: [],
+};
 
 export interface CavityMarks {
   readonly inHand: boolean;
@@ -35,39 +41,139 @@ export function labelSize(w: number, h: number, label: string): number {
 export const LEGIBLE = 11;
 
 /** Radius of a wire's end for a conductor of so many mm² in a cavity so wide. */
-export const wireRadius = (size: number | null, w: number): number => Math.min(0.36, 0.2 + Math.sqrt(size ?? 0.5) / 11) * w;
+export const wireRadius = (size: number | null, w: number): number =>
+  Math.min(0.36, 0.2 + Math.sqrt(size ?? 0.5) / 11) * w;
 
 /** One cavity: its frame, its label, and what is in it. */
-export function drawCavity(label: string, box: Box, look: CavityLook, marks: CavityMarks, legible: boolean): Pick<DrawnCavity, "wire" | "shapes"> {
+export function drawCavity(
+  label: string,
+  box: Box,
+  look: CavityLook,
+  marks: CavityMarks,
+  legible: boolean,
+): Pick<DrawnCavity, "wire" | "shapes"> {
   const { x, y, w, h } = box;
   const gap = Math.min(2, w * 0.06);
   const size = labelSize(w, h, label);
   const wide = w > h;
   const [along, down] = !legible ? [0.5, 0.5] : wide ? [0.74, 0.5] : [0.5, 0.65];
-  const wire = { x: x + w * along, y: y + h * down, r: wireRadius(look.size, legible ? (wide ? Math.min(h, w * 0.5) : Math.min(w, h * 0.62)) : Math.min(w, h)) };
-  const shapes: Shape[] = [rect(x + gap, y + gap, w - 2 * gap, h - 2 * gap, "cavity", look.state === "empty" ? "rule" : "ink", marks.inHand ? 3.5 : 1.1)];
+  const wire = {
+    x: x + w * along,
+    y: y + h * down,
+    r: wireRadius(
+      look.size,
+      legible ? (wide ? Math.min(h, w * 0.5) : Math.min(w, h * 0.62)) : Math.min(w, h),
+    ),
+  };
+  const shapes: Shape[] = [
+    rect(
+      x + gap,
+      y + gap,
+      w - 2 * gap,
+      h - 2 * gap,
+      "cavity",
+      look.state === "empty" ? "rule" : "ink",
+      marks.inHand ? 3.5 : 1.1,
+    ),
+  ];
   // The hatch leaves the label alone.
   const [free, over] = !legible ? [0, 0] : wide ? [w * 0.48, 0] : [0, h * 0.4];
-  if (marks.keepOut) shapes.push(...hatch(x + gap + free, y + gap + over, w - 2 * gap - free, h - 2 * gap - over, Math.max(5, w / 5), "ink", 1.1));
-  if (marks.inHand && legible) shapes.push(wide ? rect(x + gap, y + gap, w * 0.49, h - 2 * gap, "ink", null, 0) : rect(x + gap, y + gap, w - 2 * gap, h * 0.38, "ink", null, 0));
+  if (marks.keepOut)
+    shapes.push(
+      ...hatch(
+        x + gap + free,
+        y + gap + over,
+        w - 2 * gap - free,
+        h - 2 * gap - over,
+        Math.max(5, w / 5),
+        "ink",
+        1.1,
+      ),
+    );
+  if (marks.inHand && legible)
+    shapes.push(
+      wide
+        ? rect(x + gap, y + gap, w * 0.49, h - 2 * gap, "ink", null, 0)
+        : rect(x + gap, y + gap, w - 2 * gap, h * 0.38, "ink", null, 0),
+    );
   if (marks.twin) shapes.push(rect(x - 1, y - 1, w + 2, h + 2, null, "ink", 2.5, "6 4"));
-  if (legible) shapes.push(words(x + w * (wide ? 0.26 : 0.5), y + h * (wide ? 0.5 : 0.215) + size * 0.35, label.length > 5 ? `${label.slice(0, 4)}…` : label, size, marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink"));
+  if (legible)
+    shapes.push(
+      words(
+        x + w * (wide ? 0.26 : 0.5),
+        y + h * (wide ? 0.5 : 0.215) + size * 0.35,
+        label.length > 5 ? `${label.slice(0, 4)}…` : label,
+        size,
+        marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink",
+      ),
+    );
   shapes.push(...content(look, wire, wide && legible ? Math.min(w * 0.62, h) : Math.min(w, h), marks.blank));
-  if (marks.reversed) shapes.push(rect(x + w - gap - w * 0.24, y + h - gap - w * 0.24, w * 0.2, w * 0.2, "ink", null, 0));
-  if (marks.count !== null && legible && Math.min(w, h) >= 40) shapes.push(words(wide ? x + w - gap - 3 : x + gap + 3, y + h - gap - 3, String(marks.count), Math.max(12, Math.min(w, h) * 0.24), "ink2", wide ? "end" : "start", "label"));
+  if (marks.reversed)
+    shapes.push(rect(x + w - gap - w * 0.24, y + h - gap - w * 0.24, w * 0.2, w * 0.2, "ink", null, 0));
+  if (marks.count !== null && legible && Math.min(w, h) >= 40)
+    shapes.push(
+      words(
+        wide ? x + w - gap - 3 : x + gap + 3,
+        y + h - gap - 3,
+        String(marks.count),
+        Math.max(12, Math.min(w, h) * 0.24),
+        "ink2",
+        wide ? "end" : "start",
+        "label",
+      ),
+    );
   if (marks.inHand && !legible) shapes.push(rect(x - 1.5, y - 1.5, w + 3, h + 3, null, "ink", 3));
   return { wire, shapes };
 }
 
-function content(look: CavityLook, { x, y, r }: DrawnCavity["wire"], extent: number, blank: Blank): readonly Shape[] {
+function content(
+  look: CavityLook,
+  { x, y, r }: DrawnCavity["wire"],
+  extent: number,
+  blank: Blank,
+): readonly Shape[] {
   const arm = extent * 0.19;
-  const cross = [line([[x - arm, y - arm], [x + arm, y + arm]], "rule", 1.3), line([[x + arm, y - arm], [x - arm, y + arm]], "rule", 1.3)];
+  const cross = [
+    line(
+      [
+        [x - arm, y - arm],
+        [x + arm, y + arm],
+      ],
+      "rule",
+      1.3,
+    ),
+    line(
+      [
+        [x + arm, y - arm],
+        [x - arm, y + arm],
+      ],
+      "rule",
+      1.3,
+    ),
+  ];
   switch (look.state) {
     case "occupied":
-      return [...look.more.slice(0, 2).flatMap((colour, i) => wireEnd(colour === null ? [] : [colour], x + r * (i === 0 ? 0.95 : -0.95), y - r * 0.55, r * 0.72, false)), ...wireEnd(look.readings, x, y, r, look.doubt)];
+      return [
+        ...look.more
+          .slice(0, 2)
+          .flatMap((colour, i) =>
+            wireEnd(
+              colour === null ? [] : [colour],
+              x + r * (i === 0 ? 0.95 : -0.95),
+              y - r * 0.55,
+              r * 0.72,
+              false,
+            ),
+          ),
+        ...wireEnd(look.readings, x, y, r, look.doubt),
+      ];
     case "empty":
       // Open: a cross. Membrane: the cross behind a skin. Plug: a closed ring with a cross in it.
-      return blank === "open" ? cross : blank === "membrane" ? [...cross, circle(x, y, arm * 1.45, null, "rule", 1.2)] : [circle(x, y, arm * 1.3, "shell2", "ink", 1.2), ...cross];
+      return blank === "open"
+        ? cross
+        : blank === "membrane"
+          ? [...cross, circle(x, y, arm * 1.45, null, "rule", 1.2)]
+          : [circle(x, y, arm * 1.3, "shell2", "ink", 1.2), ...cross];
     case "vacated":
       return [circle(x, y, arm * 1.1, null, "ink", 1.6, "3 3")];
     case "plugged":
@@ -78,19 +184,35 @@ function content(look: CavityLook, { x, y, r }: DrawnCavity["wire"], extent: num
 }
 
 /** The cut end of a wire: base, stripes as bands, tracer marks as a ring; dotted round it while it is in doubt. */
-function wireEnd(readings: readonly WireColour[], x: number, y: number, r: number, doubt: boolean): readonly Shape[] {
+function wireEnd(
+  readings: readonly WireColour[],
+  x: number,
+  y: number,
+  r: number,
+  doubt: boolean,
+): readonly Shape[] {
   const [first, second] = readings;
   if (first === undefined) return [circle(x, y, r, null, "ink", 1.5, "2 3")];
   const shapes: Shape[] = [circle(x, y, r, { insulation: first.base }, "wire-edge", 1.2)];
   if (second !== undefined) {
     shapes.push(band(x, y, r, 0, r, 90, { insulation: second.base }));
-    shapes.push(line([[x, y - r], [x, y + r]], "wire-edge", 1));
+    shapes.push(
+      line(
+        [
+          [x, y - r],
+          [x, y + r],
+        ],
+        "wire-edge",
+        1,
+      ),
+    );
   } else {
     first.stripes.forEach((stripe, i) => {
       const [from, to] = first.stripes.length === 1 ? [-0.28, 0.28] : i === 0 ? [-0.6, -0.1] : [0.14, 0.6];
       shapes.push(band(x, y, r, from * r, to * r, -30, { insulation: stripe }));
     });
-    if (first.rings !== null) shapes.push(circle(x, y, r * 0.55, null, { insulation: first.rings.colour }, Math.max(1.5, r * 0.16)));
+    if (first.rings !== null)
+      shapes.push(circle(x, y, r * 0.55, null, { insulation: first.rings.colour }, Math.max(1.5, r * 0.16)));
   }
   shapes.push(circle(x, y, r, null, "wire-edge", 1.2));
   if (doubt) shapes.push(circle(x, y, r + 2.5, null, "ink", 2, "1.5 3"));

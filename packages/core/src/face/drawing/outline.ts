@@ -8,7 +8,13 @@ export function bodyOutline(shell: Shell, pad: number): readonly Point[] | null 
   const slots = slotsOf(shell);
   if (shell.pattern.kind === "rings") return null;
   const all = boundsOf(slots);
-  if (shell.pattern.kind !== "rows") return [[all.left - pad, all.top - pad], [all.right + pad, all.top - pad], [all.right + pad, all.bottom + pad], [all.left - pad, all.bottom + pad]];
+  if (shell.pattern.kind !== "rows")
+    return [
+      [all.left - pad, all.top - pad],
+      [all.right + pad, all.top - pad],
+      [all.right + pad, all.bottom + pad],
+      [all.left - pad, all.bottom + pad],
+    ];
   const spans = shell.pattern.rows.map((_, line) => boundsOf(slots.filter((slot) => slot.line === line)));
   const side = (sign: 1 | -1): readonly Point[] => {
     const reach = (span: Bounds): number => (sign === 1 ? span.right : -span.left);
@@ -20,13 +26,23 @@ export function bodyOutline(shell: Shell, pad: number): readonly Point[] | null 
       const further = reach(below) - reach(above);
       return above.bottom + (Math.abs(further) < 0.01 ? 0 : further > 0 ? -pad : pad);
     };
-    return spans.flatMap((span, line): Point[] => { const x = sign * (reach(span) + pad); return [[x, y(line)], [x, y(line + 1)]]; });
+    return spans.flatMap((span, line): Point[] => {
+      const x = sign * (reach(span) + pad);
+      return [
+        [x, y(line)],
+        [x, y(line + 1)],
+      ];
+    });
   };
   return [...side(1), ...[...side(-1)].reverse()];
 }
 
 /** Where a rib stands on the body: its foot and the way it points out, in the shell's own frame; mirrored keys are turned with the drawing. */
-export function ribFoot({ edge, at }: Keying, bounds: Bounds, pad: number): { readonly foot: Point; readonly out: Point } {
+export function ribFoot(
+  { edge, at }: Keying,
+  bounds: Bounds,
+  pad: number,
+): { readonly foot: Point; readonly out: Point } {
   const x = bounds.left + (bounds.right - bounds.left) * at;
   const y = bounds.top + (bounds.bottom - bounds.top) * at;
   switch (edge) {

@@ -16,8 +16,12 @@ export function applyBattery(state: HarnessState, op: OperationOf<"battery">): A
 }
 
 function liveBareEnd(state: HarnessState): EndId | undefined {
-  const open = (Object.entries(state.ends) as [EndId, EndPlace][]).filter(([, place]) => place.at === "loose" && !place.covered);
+  const open = (Object.entries(state.ends) as [EndId, EndPlace][]).filter(
+    ([, place]) => place.at === "loose" && !place.covered,
+  );
   if (open.length === 0) return undefined;
   const points = connectedPoints(state);
-  return open.find(([end]) => (points.get(end) ?? []).some((point) => point.at === "loom" || point.at === "supply"))?.[0];
+  return open.find(([end]) =>
+    (points.get(end) ?? []).some((point) => point.at === "loom" || point.at === "supply"),
+  )?.[0];
 }

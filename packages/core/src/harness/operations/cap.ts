@@ -9,7 +9,8 @@ export function applyCap(state: HarnessState, { end, to }: OperationOf<"cap">): 
   const place = state.ends[end];
   if (place === undefined) return fail({ code: "no-such-end", end });
   if (place.at !== "loose") return fail({ code: "end-not-loose", end });
-  if (place.covered === (to === "covered")) return fail({ code: to === "covered" ? "end-already-covered" : "end-not-covered", end });
+  if (place.covered === (to === "covered"))
+    return fail({ code: to === "covered" ? "end-already-covered" : "end-not-covered", end });
   return applied(placeEnd(state, { [end]: { ...place, covered: to === "covered" } }), {
     kind: "exact",
     op: { kind: "cap", end, to: to === "covered" ? "open" : "covered" },

@@ -7,6 +7,11 @@ import { applied, BARE, looseEnd, placeEnd, type ApplyResult } from "./guards.ts
 export function applyCrimp(state: HarnessState, { end, to }: OperationOf<"crimp">): ApplyResult {
   const loose = looseEnd(state, end);
   if (!loose.ok) return loose;
-  if (loose.value.terminal === (to === "fitted")) return fail({ code: to === "fitted" ? "end-carries-terminal" : "end-without-terminal", end });
-  return applied(placeEnd(state, { [end]: to === "fitted" ? { ...BARE, terminal: true } : BARE }), { kind: "equivalent", op: { kind: "crimp", end, to: to === "fitted" ? "cut-off" : "fitted" }, residue: "wire-shortened" });
+  if (loose.value.terminal === (to === "fitted"))
+    return fail({ code: to === "fitted" ? "end-carries-terminal" : "end-without-terminal", end });
+  return applied(placeEnd(state, { [end]: to === "fitted" ? { ...BARE, terminal: true } : BARE }), {
+    kind: "equivalent",
+    op: { kind: "crimp", end, to: to === "fitted" ? "cut-off" : "fitted" },
+    residue: "wire-shortened",
+  });
 }

@@ -9,7 +9,10 @@ export function applyFeed(state: HarnessState, { end, supply }: OperationOf<"fee
   const loose = looseEnd(state, end);
   if (!loose.ok) return loose;
   if (loose.value.terminal) return fail({ code: "end-carries-terminal", end });
-  return applied(placeEnd(state, { [end]: { at: "supply", supply } }), { kind: "exact", op: { kind: "unfeed", end, supply } });
+  return applied(placeEnd(state, { [end]: { at: "supply", supply } }), {
+    kind: "exact",
+    op: { kind: "unfeed", end, supply },
+  });
 }
 
 /** Takes the end off its supply again, bare. */

@@ -15,13 +15,18 @@ export const applied = (state: HarnessState, reverse: Reverse): ApplyResult => o
 export const BARE = { at: "loose", terminal: false, covered: false } as const;
 
 /** A loose, uncovered end that is aboard: one that a hand can work on. */
-export function looseEnd(state: HarnessState, end: EndId): Result<Extract<EndPlace, { at: "loose" }>, OperationProblem> {
+export function looseEnd(
+  state: HarnessState,
+  end: EndId,
+): Result<Extract<EndPlace, { at: "loose" }>, OperationProblem> {
   const place = state.ends[end];
   if (place === undefined) return fail({ code: "no-such-end", end });
   if (place.at !== "loose") return fail({ code: "end-not-loose", end });
   if (place.covered) return fail({ code: "end-covered", end });
   const wire = wireOfEnd(state, end);
-  return wire !== undefined && state.wires[wire]?.aboard === true ? ok(place) : fail({ code: "wire-out", end });
+  return wire !== undefined && state.wires[wire]?.aboard === true
+    ? ok(place)
+    : fail({ code: "wire-out", end });
 }
 
 /** Tables that belong to one replay alone: they are changed in place, since nobody else can see them. */
@@ -33,12 +38,20 @@ export function owned(state: HarnessState): HarnessState {
     OWNED.add(copy);
     return copy;
   };
-  return { ...state, locks: own(state.locks), plugged: own(state.plugged), cavities: own(state.cavities), wires: own(state.wires), ends: own(state.ends) };
+  return {
+    ...state,
+    locks: own(state.locks),
+    plugged: own(state.plugged),
+    cavities: own(state.cavities),
+    wires: own(state.wires),
+    ends: own(state.ends),
+  };
 }
 
 /** The same state, from now on nobody's own: every operation on it makes new tables again. */
 export function settled(state: HarnessState): HarnessState {
-  for (const table of [state.locks, state.plugged, state.cavities, state.wires, state.ends]) OWNED.delete(table);
+  for (const table of [state.locks, state.plugged, state.cavities, state.wires, state.ends])
+    OWNED.delete(table);
   return state;
 }
 
@@ -53,8 +66,15 @@ export function without<T extends object>(table: T, keys: readonly (keyof T)[]):
   return rest;
 }
 
-export const placeEnd = (state: HarnessState, places: Readonly<Record<EndId, EndPlace>>): HarnessState => ({ ...state, ends: put(state.ends, places) });
-export const placeCavity = (state: HarnessState, cavity: PinId, hole: Cavity): HarnessState => ({ ...state, cavities: put(state.cavities, { [cavity]: hole }) });
+export const placeEnd = (state: HarnessState, places: Readonly<Record<EndId, EndPlace>>): HarnessState => ({
+  ...state,
+  ends: put(state.ends, places),
+});
+export const placeCavity = (state: HarnessState, cavity: PinId, hole: Cavity): HarnessState => ({
+  ...state,
+  cavities: put(state.cavities, { [cavity]: hole }),
+});
 
 /** A built shell that is plugged in nowhere: no power can reach it. */
-export const isOnTheTable = (state: HarnessState, { connector, meets }: Cavity): boolean => meets !== undefined && (state.plugged[connector] ?? null) === null;
+export const isOnTheTable = (state: HarnessState, { connector, meets }: Cavity): boolean =>
+  meets !== undefined && (state.plugged[connector] ?? null) === null;

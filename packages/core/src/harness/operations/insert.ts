@@ -17,6 +17,8 @@ export function applyInsert(state: HarnessState, { end, cavity }: OperationOf<"i
   const op = { kind: "release", end, cavity } as const;
   return applied(
     placeCavity(placeEnd(state, { [end]: { at: "cavity", cavity } }), cavity, { ...hole, state: "occupied" }),
-    hole.state === "vacated" ? { kind: "exact", op } : { kind: "equivalent", op, residue: "membrane-pierced" },
+    hole.state === "vacated"
+      ? { kind: "exact", op }
+      : { kind: "equivalent", op, residue: "membrane-pierced" },
   );
 }

@@ -7,6 +7,10 @@ import { applied, put, type ApplyResult } from "./guards.ts";
 export function applyLock(state: HarnessState, { connector, to }: OperationOf<"lock">): ApplyResult {
   const now = state.locks[connector];
   if (now === undefined || now === to) return fail({ code: "lock-already", connector, to });
-  if (to === "open" && (state.plugged[connector] ?? null) !== null) return fail({ code: "connector-plugged", connector });
-  return applied({ ...state, locks: put(state.locks, { [connector]: to }) }, { kind: "exact", op: { kind: "lock", connector, to: now } });
+  if (to === "open" && (state.plugged[connector] ?? null) !== null)
+    return fail({ code: "connector-plugged", connector });
+  return applied(
+    { ...state, locks: put(state.locks, { [connector]: to }) },
+    { kind: "exact", op: { kind: "lock", connector, to: now } },
+  );
 }

@@ -12,7 +12,13 @@ export function applyPart(state: HarnessState, { ends, joint }: OperationOf<"par
     if (place === undefined) return fail({ code: "no-such-end", end });
     if (place.at !== "joint" || place.joint !== joint) return fail({ code: "not-joined-there", end });
   }
-  const others = Object.entries<EndPlace>(state.ends).some(([end, place]) => place.at === "joint" && place.joint === joint && !ends.includes(endId(end)));
+  const others = Object.entries<EndPlace>(state.ends).some(
+    ([end, place]) => place.at === "joint" && place.joint === joint && !ends.includes(endId(end)),
+  );
   if (others) return fail({ code: "joint-in-use", joint });
-  return applied(placeEnd(state, Object.fromEntries(ends.map((end) => [end, BARE]))), { kind: "equivalent", op: { kind: "splice", ends, joint }, residue: "joint-left-in-wire" });
+  return applied(placeEnd(state, Object.fromEntries(ends.map((end) => [end, BARE]))), {
+    kind: "equivalent",
+    op: { kind: "splice", ends, joint },
+    residue: "joint-left-in-wire",
+  });
 }

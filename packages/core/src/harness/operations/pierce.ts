@@ -8,5 +8,9 @@ export function applyPierce(state: HarnessState, { cavity }: OperationOf<"pierce
   const hole = state.cavities[cavity];
   if (hole === undefined) return fail({ code: "no-such-cavity", cavity });
   if (hole.state !== "blank") return fail({ code: "cavity-not-blank", cavity });
-  return applied(placeCavity(state, cavity, { ...hole, state: "vacated" }), { kind: "equivalent", op: { kind: "plug", cavity, to: "plugged" }, residue: "membrane-pierced" });
+  return applied(placeCavity(state, cavity, { ...hole, state: "vacated" }), {
+    kind: "equivalent",
+    op: { kind: "plug", cavity, to: "plugged" },
+    residue: "membrane-pierced",
+  });
 }

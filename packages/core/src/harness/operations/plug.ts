@@ -7,7 +7,8 @@ import { applied, placeCavity, type ApplyResult } from "./guards.ts";
 export function applyPlug(state: HarnessState, { cavity, to }: OperationOf<"plug">): ApplyResult {
   const hole = state.cavities[cavity];
   if (hole === undefined) return fail({ code: "no-such-cavity", cavity });
-  if (hole.state !== (to === "plugged" ? "vacated" : "plugged")) return fail({ code: "cavity-not-vacated", cavity });
+  if (hole.state !== (to === "plugged" ? "vacated" : "plugged"))
+    return fail({ code: "cavity-not-vacated", cavity });
   return applied(placeCavity(state, cavity, { ...hole, state: to === "plugged" ? "plugged" : "vacated" }), {
     kind: "exact",
     op: { kind: "plug", cavity, to: to === "plugged" ? "open" : "plugged" },

@@ -13,5 +13,8 @@ export function applyRelease(state: HarnessState, { end, cavity }: OperationOf<"
   if (from.at !== "cavity" || from.cavity !== cavity) return fail({ code: "end-not-in-cavity", end, cavity });
   if (state.locks[hole.connector] !== "open") return fail({ code: "lock-closed", connector: hole.connector });
   const moved = placeEnd(state, { [end]: { at: "loose", terminal: true, covered: false } });
-  return applied(placeCavity(moved, cavity, { ...hole, state: "vacated" }), { kind: "exact", op: { kind: "insert", end, cavity } });
+  return applied(placeCavity(moved, cavity, { ...hole, state: "vacated" }), {
+    kind: "exact",
+    op: { kind: "insert", end, cavity },
+  });
 }

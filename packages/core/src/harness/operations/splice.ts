@@ -14,7 +14,8 @@ export function applySplice(state: HarnessState, { ends, joint }: OperationOf<"s
     if (!loose.ok) return loose;
     if (loose.value.terminal) return fail({ code: "end-carries-terminal", end });
   }
-  if (Object.values<EndPlace>(state.ends).some((place) => place.at === "joint" && place.joint === joint)) return fail({ code: "joint-in-use", joint });
+  if (Object.values<EndPlace>(state.ends).some((place) => place.at === "joint" && place.joint === joint))
+    return fail({ code: "joint-in-use", joint });
   return applied(placeEnd(state, Object.fromEntries(ends.map((end) => [end, { at: "joint", joint }]))), {
     kind: "equivalent",
     op: { kind: "part", ends, joint },

@@ -8,6 +8,10 @@ export function applyTakeOut(state: HarnessState, { wire: id, to }: OperationOf<
   const wire = state.wires[id];
   if (wire === undefined) return fail({ code: "wire-still-held", wire: id });
   if (wire.aboard === (to === "back")) return fail({ code: "wire-already", wire: id, to });
-  if (wire.ends.some((end) => state.ends[end]?.at !== "loose")) return fail({ code: "wire-still-held", wire: id });
-  return applied({ ...state, wires: put(state.wires, { [id]: { ...wire, aboard: to === "back" } }) }, { kind: "exact", op: { kind: "take-out", wire: id, to: to === "out" ? "back" : "out" } });
+  if (wire.ends.some((end) => state.ends[end]?.at !== "loose"))
+    return fail({ code: "wire-still-held", wire: id });
+  return applied(
+    { ...state, wires: put(state.wires, { [id]: { ...wire, aboard: to === "back" } }) },
+    { kind: "exact", op: { kind: "take-out", wire: id, to: to === "out" ? "back" : "out" } },
+  );
 }

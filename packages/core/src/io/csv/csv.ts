@@ -9,28 +9,87 @@ import { connectorsInOrder, pinsInOrder } from "../../model/index.ts";
 export const inertCell = (text: string): string => (/^[=+@\t\r]|^-(?!$|\d)/.test(text) ? `'${text}` : text);
 
 /** RFC 4180 text with CRLF line ends; first row is the header. */
-export const toCsv = (rows: readonly (readonly string[])[]): string => `${csvFormatRows(rows.map((row) => row.map(inertCell))).replaceAll("\n", "\r\n")}\r\n`;
+export const toCsv = (rows: readonly (readonly string[])[]): string =>
+  `${csvFormatRows(rows.map((row) => row.map(inertCell))).replaceAll("\n", "\r\n")}\r\n`;
 
 export function asBuiltCsv(rows: readonly AsBuiltRow[]): string {
   return toCsv([
-    ["connector", "cavity", "state", "function", "colour", "size mm2", "signal", "wire was at", "joined to", "note"],
+    [
+      "connector",
+      "cavity",
+      "state",
+      "function",
+      "colour",
+      "size mm2",
+      "signal",
+      "wire was at",
+      "joined to",
+      "note",
+    ],
     ...rows.map((row) => [
-      row.connector, row.cavity, row.state, row.wire?.pin.function ?? "", row.wire?.pin.colour ?? "", row.wire?.pin.size?.toString() ?? "",
-      row.wire?.pin.signal ?? "", row.wire?.was ?? "", row.joinedTo.join("; "), row.wire?.pin.note ?? "",
+      row.connector,
+      row.cavity,
+      row.state,
+      row.wire?.pin.function ?? "",
+      row.wire?.pin.colour ?? "",
+      row.wire?.pin.size?.toString() ?? "",
+      row.wire?.pin.signal ?? "",
+      row.wire?.was ?? "",
+      row.joinedTo.join("; "),
+      row.wire?.pin.note ?? "",
     ]),
   ]);
 }
 
 export function pinTableCsv(dossier: Dossier): string {
   return toCsv([
-    ["side", "connector", "cavity", "content", "function", "colour", "size mm2", "signal", "circuit", "condition", "note", "direction", "level V", "current A"],
-    ...connectorsInOrder(dossier).flatMap((connector) => pinsInOrder(connector).map((pin) => [
-      connector.side, connector.name, pin.cavity, pin.content, pin.function, pin.colour, pin.size?.toString() ?? "", pin.signal, pin.circuit, pin.condition, pin.note,
-      pin.direction ?? "", pin.level?.toString() ?? "", pin.amps?.toString() ?? "",
-    ])),
+    [
+      "side",
+      "connector",
+      "cavity",
+      "content",
+      "function",
+      "colour",
+      "size mm2",
+      "signal",
+      "circuit",
+      "condition",
+      "note",
+      "direction",
+      "level V",
+      "current A",
+    ],
+    ...connectorsInOrder(dossier).flatMap((connector) =>
+      pinsInOrder(connector).map((pin) => [
+        connector.side,
+        connector.name,
+        pin.cavity,
+        pin.content,
+        pin.function,
+        pin.colour,
+        pin.size?.toString() ?? "",
+        pin.signal,
+        pin.circuit,
+        pin.condition,
+        pin.note,
+        pin.direction ?? "",
+        pin.level?.toString() ?? "",
+        pin.amps?.toString() ?? "",
+      ]),
+    ),
   ]);
 }
 
 export function ledgerCsv(entries: readonly Entry[], words: (entry: Entry) => string): string {
-  return toCsv([["seq", "time", "person", "device", "kind", "what"], ...entries.map((entry) => [String(entry.seq), entry.at, entry.person, entry.device, entry.what.kind, words(entry)])]);
+  return toCsv([
+    ["seq", "time", "person", "device", "kind", "what"],
+    ...entries.map((entry) => [
+      String(entry.seq),
+      entry.at,
+      entry.person,
+      entry.device,
+      entry.what.kind,
+      words(entry),
+    ]),
+  ]);
 }

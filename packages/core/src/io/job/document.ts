@@ -1,6 +1,32 @@
 import {
-  blankPin, connectorId, connectorsInOrder, leadPin, emptyDossier, NO_EDITS, indexPins, indexSources, pinId, pinsInOrder, rankPins,
-  type BriefItem, type CavityContent, type Connector, type ConnectorId, type Decision, type Dossier, type JobHead, type JoinPoint, type LoomWire, type OwnWord, type Pin, type PinId, type Shell, type Source, type Side, type SignalClass, type WorklistEdits,
+  blankPin,
+  connectorId,
+  connectorsInOrder,
+  leadPin,
+  emptyDossier,
+  NO_EDITS,
+  indexPins,
+  indexSources,
+  pinId,
+  pinsInOrder,
+  rankPins,
+  type BriefItem,
+  type CavityContent,
+  type Connector,
+  type ConnectorId,
+  type Decision,
+  type Dossier,
+  type JobHead,
+  type JoinPoint,
+  type LoomWire,
+  type OwnWord,
+  type Pin,
+  type PinId,
+  type Shell,
+  type Source,
+  type Side,
+  type SignalClass,
+  type WorklistEdits,
 } from "../../model/index.ts";
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
@@ -48,7 +74,21 @@ export interface FileConnector {
   readonly pins: readonly FilePin[];
 }
 
-export interface FilePin extends Partial<Pick<Pin, "circuit" | "direction" | "level" | "amps" | "condition" | "colourSystem" | "identified" | "sources" | "doubts" | "claims">> {
+export interface FilePin extends Partial<
+  Pick<
+    Pin,
+    | "circuit"
+    | "direction"
+    | "level"
+    | "amps"
+    | "condition"
+    | "colourSystem"
+    | "identified"
+    | "sources"
+    | "doubts"
+    | "claims"
+  >
+> {
   readonly id?: string | undefined;
   readonly cavity: string;
   readonly function: string;
@@ -60,11 +100,23 @@ export interface FilePin extends Partial<Pick<Pin, "circuit" | "direction" | "le
 }
 
 /** A line of the brief; its id follows from its place when it is left out. */
-export type FileBriefItem = Pick<BriefItem, "kind" | "text"> & { readonly [K in "id" | "kept" | "pins"]?: BriefItem[K] | undefined };
+export type FileBriefItem = Pick<BriefItem, "kind" | "text"> & {
+  readonly [K in "id" | "kept" | "pins"]?: BriefItem[K] | undefined;
+};
 
 /** The same with every pin as a reference. */
-type WithRefs<D> = { readonly [K in keyof D]: D[K] extends PinId ? PinRef : D[K] extends readonly PinId[] ? readonly PinRef[] : D[K] };
-type Optional<D> = D extends unknown ? Omit<WithRefs<D>, "sure" | "reason" | "answers" | "method"> & { readonly [K in Extract<keyof D, "sure" | "reason" | "answers" | "method">]?: D[K] | undefined } : never;
+type WithRefs<D> = {
+  readonly [K in keyof D]: D[K] extends PinId
+    ? PinRef
+    : D[K] extends readonly PinId[]
+      ? readonly PinRef[]
+      : D[K];
+};
+type Optional<D> = D extends unknown
+  ? Omit<WithRefs<D>, "sure" | "reason" | "answers" | "method"> & {
+      readonly [K in Extract<keyof D, "sure" | "reason" | "answers" | "method">]?: D[K] | undefined;
+    }
+  : never;
 export type FileDecision = Optional<Decision>;
 
 /** A whole job outside the database. */
@@ -92,48 +144,91 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
   const connectors: Connector[] = [];
   const ids = new Set<string>();
   for (const [c, source] of file.connectors.entries()) {
-    if (connectors.some((other) => other.name === source.name)) return fail({ path: `connectors[${c}].name`, code: "connector-repeated", name: source.name });
+    if (connectors.some((other) => other.name === source.name))
+      return fail({ path: `connectors[${c}].name`, code: "connector-repeated", name: source.name });
     const connector = connectorOf(source, c);
     const cavities = new Set<string>();
     for (const [p, pin] of connector.pins.entries()) {
-      if (cavities.has(pin.cavity)) return fail({ path: `connectors[${c}].pins[${p}].cavity`, code: "cavity-repeated", connector: source.name, cavity: pin.cavity });
-      if (ids.has(pin.id)) return fail({ path: `connectors[${c}].pins[${p}].id`, code: "id-repeated", id: pin.id });
+      if (cavities.has(pin.cavity))
+        return fail({
+          path: `connectors[${c}].pins[${p}].cavity`,
+          code: "cavity-repeated",
+          connector: source.name,
+          cavity: pin.cavity,
+        });
+      if (ids.has(pin.id))
+        return fail({ path: `connectors[${c}].pins[${p}].id`, code: "id-repeated", id: pin.id });
       cavities.add(pin.cavity);
       ids.add(pin.id);
     }
-    if (ids.has(`connector ${connector.id}`)) return fail({ path: `connectors[${c}].id`, code: "id-repeated", id: connector.id });
+    if (ids.has(`connector ${connector.id}`))
+      return fail({ path: `connectors[${c}].id`, code: "id-repeated", id: connector.id });
     ids.add(`connector ${connector.id}`);
     connectors.push(connector);
   }
-  const head: JobHead = { name: "Imported job", kind: "module-integration", vehicle: "", incoming: "", nominalVolts: 12, method: "move", ...defined(file.job ?? {}) };
+  const head: JobHead = {
+    name: "Imported job",
+    kind: "module-integration",
+    vehicle: "",
+    incoming: "",
+    nominalVolts: 12,
+    method: "move",
+    ...defined(file.job ?? {}),
+  };
   const sources = file.sources ?? [];
   const unknown = unknownSource(connectors, sources);
   if (unknown !== null) return fail(unknown);
-  const brief = (file.brief ?? []).map((item, index): BriefItem => ({ id: item.id ?? `brief-${index + 1}`, kind: item.kind, text: item.text, kept: item.kept ?? true, pins: item.pins ?? [] }));
+  const brief = (file.brief ?? []).map((item, index): BriefItem => ({
+    id: item.id ?? `brief-${index + 1}`,
+    kind: item.kind,
+    text: item.text,
+    kept: item.kept ?? true,
+    pins: item.pins ?? [],
+  }));
   const bare = { ...emptyDossier(head), connectors, sources, words: file.words ?? [] };
   const briefed = applyCommand(bare, { kind: "set-brief", brief });
   if (!briefed.ok) return fail({ path: "brief", code: "brief-refused", problem: briefed.error });
-  const wired = applyCommand(briefed.value.dossier, { kind: "change-wiring", put: file.wires ?? [], remove: [], putPoints: file.points ?? [], removePoints: [] });
+  const wired = applyCommand(briefed.value.dossier, {
+    kind: "change-wiring",
+    put: file.wires ?? [],
+    remove: [],
+    putPoints: file.points ?? [],
+    removePoints: [],
+  });
   if (!wired.ok) return fail({ path: "wires", code: "wiring-refused", problem: wired.error });
-  const edited = applyCommand(wired.value.dossier, { kind: "set-worklist", worklist: { ...NO_EDITS, ...defined(file.worklist ?? {}) } });
+  const edited = applyCommand(wired.value.dossier, {
+    kind: "set-worklist",
+    worklist: { ...NO_EDITS, ...defined(file.worklist ?? {}) },
+  });
   if (!edited.ok) return fail({ path: "worklist", code: "worklist-refused", problem: edited.error });
   return decided(edited.value.dossier, file);
 }
 
 /** The first value that leans on a source which the file does not have. */
-function unknownSource(connectors: readonly Connector[], documents: readonly Source[]): DocumentProblem | null {
+function unknownSource(
+  connectors: readonly Connector[],
+  documents: readonly Source[],
+): DocumentProblem | null {
   const known = indexSources(documents);
   for (const [c, connector] of connectors.entries()) {
     for (const [p, pin] of connector.pins.entries()) {
-      const lost = [...Object.values(pin.sources), ...pin.claims.map((claim) => claim.source)].find((source) => !known.has(source));
-      if (lost !== undefined) return { path: `connectors[${c}].pins[${p}]`, code: "source-unknown", source: lost };
+      const lost = [...Object.values(pin.sources), ...pin.claims.map((claim) => claim.source)].find(
+        (source) => !known.has(source),
+      );
+      if (lost !== undefined)
+        return { path: `connectors[${c}].pins[${p}]`, code: "source-unknown", source: lost };
     }
   }
   return null;
 }
 
 function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentProblem> {
-  const byRef = new Map([...indexPins(dossier).values()].map(({ connector, pin }) => [keyOf({ connector: connector.name, cavity: pin.cavity }), pin.id]));
+  const byRef = new Map(
+    [...indexPins(dossier).values()].map(({ connector, pin }) => [
+      keyOf({ connector: connector.name, cavity: pin.cavity }),
+      pin.id,
+    ]),
+  );
   let current = dossier;
   for (const [d, source] of (file.decisions ?? []).entries()) {
     const path = `decisions[${d}]`;
@@ -141,10 +236,24 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
     const twice = refs.find((ref, index) => refs.findIndex((other) => keyOf(other) === keyOf(ref)) !== index);
     if (twice !== undefined) return fail({ path, code: "pin-joined-to-itself", ...twice });
     const lost = refs.find((ref) => !byRef.has(keyOf(ref)));
-    if (lost !== undefined) return fail({ path, code: "pin-not-found", connector: lost.connector, cavity: lost.cavity });
-    const common = { sure: source.sure ?? "sure", reason: source.reason ?? "", answers: source.answers ?? [] } as const;
-    const method = source.kind === "join" ? { method: source.method ?? dossier.head.method } : source.kind === "series" ? { method: source.method ?? "move" } : {};
-    const decision = { ...withPins(source, (ref: PinRef) => present(byRef.get(keyOf(ref)), "pin")), ...common, ...method } as Decision;
+    if (lost !== undefined)
+      return fail({ path, code: "pin-not-found", connector: lost.connector, cavity: lost.cavity });
+    const common = {
+      sure: source.sure ?? "sure",
+      reason: source.reason ?? "",
+      answers: source.answers ?? [],
+    } as const;
+    const method =
+      source.kind === "join"
+        ? { method: source.method ?? dossier.head.method }
+        : source.kind === "series"
+          ? { method: source.method ?? "move" }
+          : {};
+    const decision = {
+      ...withPins(source, (ref: PinRef) => present(byRef.get(keyOf(ref)), "pin")),
+      ...common,
+      ...method,
+    } as Decision;
     const next = applyCommand(current, { kind: "decide", put: [decision], remove: [] });
     if (!next.ok) return fail({ path, code: "decision-refused", problem: next.error });
     current = next.value.dossier;
@@ -157,15 +266,31 @@ const PIN_FIELDS = ["vehicle", "incoming", "into", "back", "pin", "to", "pins"] 
 
 /** The same decision with what names its pins turned into something else: references into ids, or back. */
 function withPins<From, To>(decision: FileDecision | Decision, turn: (pin: From) => To): object {
-  const fields = Object.entries(decision).map(([field, value]: [string, unknown]) => [field, (PIN_FIELDS as readonly string[]).includes(field) ? (Array.isArray(value) ? (value as From[]).map(turn) : turn(value as From)) : value] as const);
+  const fields = Object.entries(decision).map(
+    ([field, value]: [string, unknown]) =>
+      [
+        field,
+        (PIN_FIELDS as readonly string[]).includes(field)
+          ? Array.isArray(value)
+            ? (value as From[]).map(turn)
+            : turn(value as From)
+          : value,
+      ] as const,
+  );
   return Object.fromEntries(fields);
 }
 
-const refsOf = (decision: FileDecision): readonly PinRef[] => PIN_FIELDS.flatMap((field) => (field in decision ? [(decision as unknown as Record<string, PinRef | readonly PinRef[]>)[field] ?? []].flat() : []));
+const refsOf = (decision: FileDecision): readonly PinRef[] =>
+  PIN_FIELDS.flatMap((field) =>
+    field in decision
+      ? [(decision as unknown as Record<string, PinRef | readonly PinRef[]>)[field] ?? []].flat()
+      : [],
+  );
 
 function connectorOf(source: FileConnector, index: number): Connector {
   const side = source.side ?? (index === 0 ? "vehicle" : "incoming");
-  const system = source.colourSystem ?? rankSystems(source.pins.map((pin) => pin.colour ?? ""))[0]?.system ?? "iec";
+  const system =
+    source.colourSystem ?? rankSystems(source.pins.map((pin) => pin.colour ?? ""))[0]?.system ?? "iec";
   return {
     id: connectorId(source.id ?? source.name),
     name: source.name,
@@ -186,20 +311,37 @@ function connectorOf(source: FileConnector, index: number): Connector {
 function pinOf(source: FilePin, connector: string, order: number, system: ColourSystem): Pin {
   const bare = source.function.trim() === "" && !parseColour(source.colour ?? "", system).ok;
   const content = source.content ?? (bare ? "empty" : "occupied");
-  const { circuit, direction, level, amps, condition, colourSystem, identified, sources, doubts, claims } = source;
+  const { circuit, direction, level, amps, condition, colourSystem, identified, sources, doubts, claims } =
+    source;
   return {
     ...blankPin(pinId(source.id ?? `${connector}.${source.cavity}`), source.cavity, order),
-    ...defined({ circuit, direction, level, amps, condition, colourSystem, identified, sources, doubts, claims }),
+    ...defined({
+      circuit,
+      direction,
+      level,
+      amps,
+      condition,
+      colourSystem,
+      identified,
+      sources,
+      doubts,
+      claims,
+    }),
     content,
     function: source.function,
     colour: source.colour ?? "",
     size: source.size ?? null,
-    signal: source.signal ?? (content === "empty" ? "none" : (readFunction(source.function).term?.signal ?? "unknown")),
+    signal:
+      source.signal ??
+      (content === "empty" ? "none" : (readFunction(source.function).term?.signal ?? "unknown")),
     note: source.note ?? "",
   };
 }
 
-const defined = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K]> } => Object.fromEntries(Object.entries(value).filter(([, part]) => part !== undefined)) as { [K in keyof T]?: NonNullable<T[K]> };
+const defined = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K]> } =>
+  Object.fromEntries(Object.entries(value).filter(([, part]) => part !== undefined)) as {
+    [K in keyof T]?: NonNullable<T[K]>;
+  };
 
 /** The file of a job: ids included, so that the ledger still names what it names. documentOf(fileOf(d)) equals d. */
 export function fileOf({ dossier, ledger }: JobDocument): JobFile {
@@ -214,7 +356,10 @@ export function fileOf({ dossier, ledger }: JobDocument): JobFile {
     format: JOB_FORMAT,
     version: JOB_FORMAT_VERSION,
     job: dossier.head,
-    connectors: connectorsInOrder(dossier).map((connector) => ({ ...connector, pins: pinsInOrder(connector).map(({ order: _order, ...pin }) => pin) })),
+    connectors: connectorsInOrder(dossier).map((connector) => ({
+      ...connector,
+      pins: pinsInOrder(connector).map(({ order: _order, ...pin }) => pin),
+    })),
     decisions: [...dossier.decisions]
       .sort((a, b) => placeOf(a) - placeOf(b))
       .map((decision) => withPins(decision, ref) as FileDecision),

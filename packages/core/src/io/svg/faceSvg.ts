@@ -3,12 +3,24 @@ import type { FaceDrawing, Paint, Shape } from "../../face/index.ts";
 
 /** Fixed values for paper: everything neutral but the insulation of wires. */
 const PAPER: Readonly<Record<Extract<Paint, string>, string>> = {
-  ink: "#1d1c1a", ink2: "#514e47", rule: "#807c71", shell: "#e9e6dd", shell2: "#cfcabd", cavity: "#ffffff", sheet: "#ffffff", "on-ink": "#ffffff", "wire-edge": "#2c2a27",
+  ink: "#1d1c1a",
+  ink2: "#514e47",
+  rule: "#807c71",
+  shell: "#e9e6dd",
+  shell2: "#cfcabd",
+  cavity: "#ffffff",
+  sheet: "#ffffff",
+  "on-ink": "#ffffff",
+  "wire-edge": "#2c2a27",
 };
-const paint = (value: Paint | null): string => (value === null ? "none" : typeof value === "string" ? PAPER[value] : insulation(value.insulation));
+const paint = (value: Paint | null): string =>
+  value === null ? "none" : typeof value === "string" ? PAPER[value] : insulation(value.insulation);
 const insulation = (name: ColourName): string => NOMINAL_SRGB[name];
 
-const escape = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`).replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, "");
+const escape = (text: string): string =>
+  text
+    .replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`)
+    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, "");
 const n = (value: number): string => String(Math.round(value * 10) / 10);
 
 export function shapeSvg(shape: Shape): string {
@@ -21,8 +33,14 @@ export function shapeSvg(shape: Shape): string {
       return `<text x="${n(shape.x)}" y="${n(shape.y)}" font-size="${n(shape.size)}" text-anchor="${shape.anchor}" fill="${paint(shape.fill)}" font-family="${shape.font === "code" ? "Atkinson Hyperlegible Mono, monospace" : "Barlow Condensed, sans-serif"}" font-weight="${shape.font === "code" ? 700 : 500}">${escape(shape.text)}</text>`;
   }
 }
-const stroke = (shape: { readonly stroke: Paint | null; readonly width: number; readonly dash?: string | undefined }): string =>
-  shape.stroke === null ? "" : ` stroke="${paint(shape.stroke)}" stroke-width="${n(shape.width)}" stroke-linejoin="round"${shape.dash === undefined ? "" : ` stroke-dasharray="${shape.dash}"`}`;
+const stroke = (shape: {
+  readonly stroke: Paint | null;
+  readonly width: number;
+  readonly dash?: string | undefined;
+}): string =>
+  shape.stroke === null
+    ? ""
+    : ` stroke="${paint(shape.stroke)}" stroke-width="${n(shape.width)}" stroke-linejoin="round"${shape.dash === undefined ? "" : ` stroke-dasharray="${shape.dash}"`}`;
 
 export interface FaceSvgText {
   /** Title over the drawing: connector, side in the hand, grip. */
@@ -38,13 +56,22 @@ const HEAD = 46;
 export function faceSvg(drawing: FaceDrawing, text: FaceSvgText): string {
   const width = Math.max(drawing.width, 260);
   const height = drawing.height + HEAD;
-  const cavities = drawing.cavities.map(({ label, shapes }) => `<g><title>${escape(text.cavities.get(label) ?? label)}</title>${shapes.map(shapeSvg).join("")}</g>`);
+  const cavities = drawing.cavities.map(
+    ({ label, shapes }) =>
+      `<g><title>${escape(text.cavities.get(label) ?? label)}</title>${shapes.map(shapeSvg).join("")}</g>`,
+  );
   return [
     `<?xml version="1.0" encoding="UTF-8"?>`,
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}" role="img" aria-label="${escape(text.title)}">`,
     `<rect width="${width}" height="${height}" fill="#ffffff"/>`,
     `<text x="4" y="18" font-size="17" font-weight="600" font-family="Barlow Condensed, sans-serif" fill="${PAPER.ink}">${escape(text.title)}</text>`,
     `<text x="4" y="36" font-size="13" font-family="Atkinson Hyperlegible Next, sans-serif" fill="${PAPER.ink2}">${escape(text.subtitle)}</text>`,
-    `<g transform="translate(0 ${HEAD})">`, drawing.shell.map(shapeSvg).join(""), ...cavities, drawing.front.map(shapeSvg).join(""), "</g>", "</svg>", "",
+    `<g transform="translate(0 ${HEAD})">`,
+    drawing.shell.map(shapeSvg).join(""),
+    ...cavities,
+    drawing.front.map(shapeSvg).join(""),
+    "</g>",
+    "</svg>",
+    "",
   ].join("\n");
 }

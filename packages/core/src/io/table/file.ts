@@ -6,7 +6,10 @@ export type TableFile =
   | { readonly kind: "sheets"; readonly sheets: readonly Sheet[]; readonly notes: readonly TableFileNote[] };
 
 /** What was passed over, and is no reason to refuse the file. */
-export type TableFileNote = { readonly code: "macros-ignored" } | { readonly code: "encoding-guessed"; readonly encoding: string } | { readonly code: "hidden-sheets"; readonly names: readonly string[] };
+export type TableFileNote =
+  | { readonly code: "macros-ignored" }
+  | { readonly code: "encoding-guessed"; readonly encoding: string }
+  | { readonly code: "hidden-sheets"; readonly names: readonly string[] };
 
 /** Why a file is not a table. Nothing of it was taken. */
 export type TableFileProblem =

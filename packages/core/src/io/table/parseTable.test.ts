@@ -11,66 +11,140 @@ const table = (text: string, system: Parameters<typeof parseTable>[1] = null): R
   if (!read.ok) throw new Error(read.error.code);
   return read.value;
 };
-const codes = (read: ReadTable): readonly string[] => read.lines.flatMap((line) => line.problems.filter((problem) => problem.weight !== "mark").map((problem) => `${line.line} ${problem.code}`));
+const codes = (read: ReadTable): readonly string[] =>
+  read.lines.flatMap((line) =>
+    line.problems
+      .filter((problem) => problem.weight !== "mark")
+      .map((problem) => `${line.line} ${problem.code}`),
+  );
 
 describe("parseTable", () => {
   it("reads a spreadsheet's cells with a header in any order", () => {
-    const read = table("Function\tPin\tColour\tmm2\nGround\t1\tSW\t2.5\nIgnition\t2\tSW/RT\t1.5\nempty\t3\t\t");
+    const read = table(
+      "Function\tPin\tColour\tmm2\nGround\t1\tSW\t2.5\nIgnition\t2\tSW/RT\t1.5\nempty\t3\t\t",
+    );
     expect(read.system).toBe("german");
-    expect(read.lines.map(({ line, cavity, function: name, colour, size, signal, content }) => [line, cavity, name, colour, size, signal, content])).toEqual([
-      [2, "1", "Ground", "SW", 2.5, "ground", "occupied"], [3, "2", "Ignition", "SW/RT", 1.5, "ignition", "occupied"], [4, "3", "", "", null, "none", "empty"],
+    expect(
+      read.lines.map(({ line, cavity, function: name, colour, size, signal, content }) => [
+        line,
+        cavity,
+        name,
+        colour,
+        size,
+        signal,
+        content,
+      ]),
+    ).toEqual([
+      [2, "1", "Ground", "SW", 2.5, "ground", "occupied"],
+      [3, "2", "Ignition", "SW/RT", 1.5, "ignition", "occupied"],
+      [4, "3", "", "", null, "none", "empty"],
     ]);
     expect(codes(read)).toEqual([]);
   });
   it("reads the pin list of a diagram and tells columns by what is in them", () => {
     const read = table("14 – ORN/BLK – wake-up\n15 – BLK – ground\n16 – PNK – ignition feed");
     expect(read.system).toBe("north-american");
-    expect(read.lines.map((line) => [line.cavity, line.colour, line.function])).toEqual([["14", "ORN/BLK", "wake-up"], ["15", "BLK", "ground"], ["16", "PNK", "ignition feed"]]);
+    expect(read.lines.map((line) => [line.cavity, line.colour, line.function])).toEqual([
+      ["14", "ORN/BLK", "wake-up"],
+      ["15", "BLK", "ground"],
+      ["16", "PNK", "ignition feed"],
+    ]);
   });
   it("reads plain words: cavity, colour, size, the rest is the function", () => {
     const read = table("K BK .35 CAN L\nL PK 22AWG warn lamp", "iec");
-    expect(read.lines.map((line) => [line.cavity, line.colour, line.size, line.function, line.signal])).toEqual([["K", "BK", 0.35, "CAN L", "can-l"], ["L", "PK", 0.33, "warn lamp", "switched-ground"]]);
+    expect(
+      read.lines.map((line) => [line.cavity, line.colour, line.size, line.function, line.signal]),
+    ).toEqual([
+      ["K", "BK", 0.35, "CAN L", "can-l"],
+      ["L", "PK", 0.33, "warn lamp", "switched-ground"],
+    ]);
   });
   it("reads semicolons and quoted commas", () => {
-    expect(table('1;"Level sender, left";L/W;0,5\n2;Horn;B;0,5').lines[0]).toMatchObject({ cavity: "1", function: "Level sender, left", colour: "L/W", size: 0.5 });
+    expect(table('1;"Level sender, left";L/W;0,5\n2;Horn;B;0,5').lines[0]).toMatchObject({
+      cavity: "1",
+      function: "Level sender, left",
+      colour: "L/W",
+      size: 0.5,
+    });
   });
   it("keeps every bad line with its number and reason, and loses none", () => {
-    const read = table("cavity\tfunction\tcolour\tsize\n1\tGround\tBK\t2\n\tHorn\tRD\t1\n1\tFan\tXQ\tthick\n3\t=cmd|' /C calc'!A0\tRD\t1\nwindshield-wiper\tWiper\tRD\t1", "iec");
+    const read = table(
+      "cavity\tfunction\tcolour\tsize\n1\tGround\tBK\t2\n\tHorn\tRD\t1\n1\tFan\tXQ\tthick\n3\t=cmd|' /C calc'!A0\tRD\t1\nwindshield-wiper\tWiper\tRD\t1",
+      "iec",
+    );
     expect(read.lines).toHaveLength(5);
-    expect(codes(read)).toEqual(["3 cavity-missing", "4 cavity-repeated", "4 colour-unread", "4 size-unread", "5 formula-kept-as-text", "6 cavity-too-long"]);
+    expect(codes(read)).toEqual([
+      "3 cavity-missing",
+      "4 cavity-repeated",
+      "4 colour-unread",
+      "4 size-unread",
+      "5 formula-kept-as-text",
+      "6 cavity-too-long",
+    ]);
     expect(read.lines[3]!.function).toContain("=cmd");
-    expect(read.lines.flatMap((line) => line.problems.map(lineProblemWords)).every((words) => words.length > 5)).toBe(true);
+    expect(
+      read.lines.flatMap((line) => line.problems.map(lineProblemWords)).every((words) => words.length > 5),
+    ).toBe(true);
   });
   it("strips hidden direction marks and keeps right-to-left words", () => {
     const read = table("1\t\u202eGround\u202c\tBK\n2\tאדמה\tBK", "iec");
-    expect(read.lines[0]).toMatchObject({ function: "Ground", problems: [{ code: "direction-marks-removed" }] });
+    expect(read.lines[0]).toMatchObject({
+      function: "Ground",
+      problems: [{ code: "direction-marks-removed" }],
+    });
     expect(read.lines[1]!.function).toBe("אדמה");
   });
   it("takes as many lines as the limit and refuses more, nothing, too many columns, and binary, saying where", () => {
-    expect(table(Array.from({ length: TABLE_LINE_LIMIT }, (_, i) => `${i + 1}\tHorn\tBK`).join("\n"), "iec").lines).toHaveLength(TABLE_LINE_LIMIT);
-    const words = (text: string): string => { const read = parseTable(text, null); return read.ok ? "" : tableProblemWords(read.error); };
-    expect(words(Array.from({ length: 5001 }, (_, i) => `${i}\tx`).join("\n"))).toBe(`5001 lines are more than the ${TABLE_LINE_LIMIT} that one connector takes. Paste one connector at a time.`);
+    expect(
+      table(Array.from({ length: TABLE_LINE_LIMIT }, (_, i) => `${i + 1}\tHorn\tBK`).join("\n"), "iec").lines,
+    ).toHaveLength(TABLE_LINE_LIMIT);
+    const words = (text: string): string => {
+      const read = parseTable(text, null);
+      return read.ok ? "" : tableProblemWords(read.error);
+    };
+    expect(words(Array.from({ length: 5001 }, (_, i) => `${i}\tx`).join("\n"))).toBe(
+      `5001 lines are more than the ${TABLE_LINE_LIMIT} that one connector takes. Paste one connector at a time.`,
+    );
     expect(words("  \n ")).toContain("nothing to read");
     expect(words("x\t".repeat(300))).toContain("301 columns are more than the 200");
     expect(words("1\tGround\nPK\u0003\u0004\u0000\u0000")).toContain("Line 2");
   });
   it("never throws and loses no line of any text", () => {
-    const filled = (text: string): number => text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/).filter((line) => line.trim() !== "").length;
+    const filled = (text: string): number =>
+      text
+        .replace(/^\ufeff/, "")
+        .split(/\r\n|\r|\n/)
+        .filter((line) => line.trim() !== "").length;
     let joined = 0;
-    fc.assert(fc.property(fc.oneof(fc.string({ unit: "grapheme", maxLength: 300 }), fc.string({ unit: fc.constantFrom("a", '"', "\t", "\n", ",", "1"), maxLength: 60 })), (text) => {
-      const rows = rowsOfText(text);
-      const read = parseTable(text, null);
-      expect(read.ok).toBe(rows.ok);
-      if (!rows.ok || !read.ok) return;
-      expect(rows.value.reduce((sum, row) => sum + filled(row.raw), 0)).toBe(filled(text));
-      if (!read.value.turned) expect(read.value.lines.length + read.value.headerLines).toBe(rows.value.length);
-      if (rows.value.length < filled(text)) joined++;
-    }), { numRuns: 4000, seed: 50 });
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ unit: "grapheme", maxLength: 300 }),
+          fc.string({ unit: fc.constantFrom("a", '"', "\t", "\n", ",", "1"), maxLength: 60 }),
+        ),
+        (text) => {
+          const rows = rowsOfText(text);
+          const read = parseTable(text, null);
+          expect(read.ok).toBe(rows.ok);
+          if (!rows.ok || !read.ok) return;
+          expect(rows.value.reduce((sum, row) => sum + filled(row.raw), 0)).toBe(filled(text));
+          if (!read.value.turned)
+            expect(read.value.lines.length + read.value.headerLines).toBe(rows.value.length);
+          if (rows.value.length < filled(text)) joined++;
+        },
+      ),
+      { numRuns: 4000, seed: 50 },
+    );
     expect(joined).toBeGreaterThan(40);
   });
   it("keeps a spreadsheet's cell with line ends in one piece, and is not led astray by a lone quotation mark", () => {
     const read = table('1\t"Horn\nrelay, ""left"""\tBK\n2\tFan\tRD');
-    expect(read.lines.map(({ line, cavity, function: name, colour }) => [line, cavity, name, colour])).toEqual([[1, "1", 'Horn relay, "left"', "BK"], [3, "2", "Fan", "RD"]]);
+    expect(
+      read.lines.map(({ line, cavity, function: name, colour }) => [line, cavity, name, colour]),
+    ).toEqual([
+      [1, "1", 'Horn relay, "left"', "BK"],
+      [3, "2", "Fan", "RD"],
+    ]);
     expect(table('1\t"Horn\tBK\n2\tFan\tRD\n3\tWiper\tGN').lines).toHaveLength(3);
   });
   it("answers at once on a paragraph where a colour or a function should be", () => {
@@ -79,25 +153,66 @@ describe("parseTable", () => {
     expect(line!.problems.map((problem) => problem.code)).toContain("colour-unread");
   });
   it("reads the usual ways to write a pin list", () => {
-    const shape = (text: string) => table(text).lines.map(({ cavity, colour, size, function: name }) => [cavity, colour, size, name]);
-    expect(shape("Pin 14 – ORN/BLK – wake-up\nPin 15 – BLK – ground")).toEqual([["14", "ORN/BLK", null, "wake-up"], ["15", "BLK", null, "ground"]]);
-    expect(shape("7: 0.75 SW/GN horn\n8: 1,5 RT/WS battery")).toEqual([["7", "SW/GN", 0.75, "horn"], ["8", "RT/WS", 1.5, "battery"]]);
-    expect(shape("A1) DK BLU/WHT 18AWG vehicle speed\nA2) TAN 18AWG fuel level")).toEqual([["A1", "DK BLU/WHT", 0.82, "vehicle speed"], ["A2", "TAN", 0.82, "fuel level"]]);
-    expect(shape("cavity;colour;function\n1;0.75 SW/GN;horn\n2;2.5 BR;ground")).toEqual([["1", "SW/GN", 0.75, "horn"], ["2", "BR", 2.5, "ground"]]);
+    const shape = (text: string) =>
+      table(text).lines.map(({ cavity, colour, size, function: name }) => [cavity, colour, size, name]);
+    expect(shape("Pin 14 – ORN/BLK – wake-up\nPin 15 – BLK – ground")).toEqual([
+      ["14", "ORN/BLK", null, "wake-up"],
+      ["15", "BLK", null, "ground"],
+    ]);
+    expect(shape("7: 0.75 SW/GN horn\n8: 1,5 RT/WS battery")).toEqual([
+      ["7", "SW/GN", 0.75, "horn"],
+      ["8", "RT/WS", 1.5, "battery"],
+    ]);
+    expect(shape("A1) DK BLU/WHT 18AWG vehicle speed\nA2) TAN 18AWG fuel level")).toEqual([
+      ["A1", "DK BLU/WHT", 0.82, "vehicle speed"],
+      ["A2", "TAN", 0.82, "fuel level"],
+    ]);
+    expect(shape("cavity;colour;function\n1;0.75 SW/GN;horn\n2;2.5 BR;ground")).toEqual([
+      ["1", "SW/GN", 0.75, "horn"],
+      ["2", "BR", 2.5, "ground"],
+    ]);
   });
   it("finds the headings under a title, takes the lower of two, and knows circuit numbers and options", () => {
-    const read = table("Connector C4, rear body\t\t\t\t\nTerminal\tWire\tWire\tSignal\t\nNo.\tColour\tmm²\tDescription\tOption\n1\tSW\t2.5\tGround\t\n2\tSW/RT\t1.5\tSeat heater\tonly with heated seats");
-    expect([read.headerLines, read.columns]).toEqual([3, ["cavity", "colour", "size", "function", "condition"]]);
-    expect(read.lines.map(({ line, cavity, condition }) => [line, cavity, condition])).toEqual([[4, "1", ""], [5, "2", "only with heated seats"]]);
-    expect(table("pin\tckt\tcolor\tname\n1\t1401\tBLK\tground").lines[0]).toMatchObject({ circuit: "1401", colour: "BLK", function: "ground" });
+    const read = table(
+      "Connector C4, rear body\t\t\t\t\nTerminal\tWire\tWire\tSignal\t\nNo.\tColour\tmm²\tDescription\tOption\n1\tSW\t2.5\tGround\t\n2\tSW/RT\t1.5\tSeat heater\tonly with heated seats",
+    );
+    expect([read.headerLines, read.columns]).toEqual([
+      3,
+      ["cavity", "colour", "size", "function", "condition"],
+    ]);
+    expect(read.lines.map(({ line, cavity, condition }) => [line, cavity, condition])).toEqual([
+      [4, "1", ""],
+      [5, "2", "only with heated seats"],
+    ]);
+    expect(table("pin\tckt\tcolor\tname\n1\t1401\tBLK\tground").lines[0]).toMatchObject({
+      circuit: "1401",
+      colour: "BLK",
+      function: "ground",
+    });
   });
   it("turns a table with the cavities in the header", () => {
-    const read = table("Pin\t1\t2\t3\nColour\tBK\tRD/WH\tGN\nFunction\tGround\tIgnition\tHorn\nmm²\t2.5\t1.5\t0.5");
+    const read = table(
+      "Pin\t1\t2\t3\nColour\tBK\tRD/WH\tGN\nFunction\tGround\tIgnition\tHorn\nmm²\t2.5\t1.5\t0.5",
+    );
     expect(read.turned).toBe(true);
-    expect(read.lines.map(({ cavity, colour, function: name, size }) => [cavity, colour, name, size])).toEqual([["1", "BK", "Ground", 2.5], ["2", "RD/WH", "Ignition", 1.5], ["3", "GN", "Horn", 0.5]]);
+    expect(
+      read.lines.map(({ cavity, colour, function: name, size }) => [cavity, colour, name, size]),
+    ).toEqual([
+      ["1", "BK", "Ground", 2.5],
+      ["2", "RD/WH", "Ignition", 1.5],
+      ["3", "GN", "Horn", 0.5],
+    ]);
   });
   it("takes merged cells over and says so", () => {
-    const sheet: Sheet = { name: "S", rows: [["Pin", "Colour", "Function"], ["1", "BK", "Ground"], ["2", "BN", "Ground"]], merged: [{ row: 2, column: 2 }] };
+    const sheet: Sheet = {
+      name: "S",
+      rows: [
+        ["Pin", "Colour", "Function"],
+        ["1", "BK", "Ground"],
+        ["2", "BN", "Ground"],
+      ],
+      merged: [{ row: 2, column: 2 }],
+    };
     const rows = rowsOfSheet(sheet);
     const read = readTable(rows.ok ? rows.value : []);
     expect(read.lines[1]!.problems).toEqual([{ code: "merged-cell", weight: "doubt", fields: ["function"] }]);
@@ -109,58 +224,129 @@ describe("parseTable", () => {
     expect(codes(mixed)).toEqual(["4 colour-other-system", "5 colour-unread"]);
     expect(mixed.lines[3]).toMatchObject({ colour: "PPL", colourSystem: "north-american" });
     const run = table("1\tBR\tpark brake\n2\tLW\tkneel\n3\tGY\thorn", "japanese");
-    expect(run.lines.map((line) => line.problems.map(lineProblemWords))).toEqual([["“BR” could also be black, red stripe"], [], ["“GY” could also be green, yellow stripe"]]);
+    expect(run.lines.map((line) => line.problems.map(lineProblemWords))).toEqual([
+      ["“BR” could also be black, red stripe"],
+      [],
+      ["“GY” could also be green, yellow stripe"],
+    ]);
     const unsure = table("1\tBR\tground\n2\tGR\thorn\n3\tOR\tfan");
     expect(unsure.systemSure).toBe(false);
-    expect(table("1\tP\thorn", "japanese").lines[0]!.problems.map(lineProblemWords)).toEqual(["“P” would be violet in North-American abbreviations"]);
+    expect(table("1\tP\thorn", "japanese").lines[0]!.problems.map(lineProblemWords)).toEqual([
+      "“P” would be violet in North-American abbreviations",
+    ]);
   });
   it("takes the connector's system where the column alone does not tell, and only there", () => {
     const system = (codes: readonly string[]): string => {
-      const rows = rowsOfSheet({ name: "S", rows: codes.map((code, i) => [String(i + 1), code, "horn"]), merged: [] });
+      const rows = rowsOfSheet({
+        name: "S",
+        rows: codes.map((code, i) => [String(i + 1), code, "horn"]),
+        merged: [],
+      });
       const read = readTable(rows.ok ? rows.value : [], { prefer: "japanese" });
       return `${read.system} ${read.systemSure}`;
     };
-    expect([system(["BR", "GR", "OR"]), system(["SW/WS", "RT", "BL"]), system(["B", "L"])]).toEqual(["japanese true", "german true", "japanese true"]);
+    expect([system(["BR", "GR", "OR"]), system(["SW/WS", "RT", "BL"]), system(["B", "L"])]).toEqual([
+      "japanese true",
+      "german true",
+      "japanese true",
+    ]);
   });
   it("obeys what the user corrects: columns, headings, direction, system", () => {
-    const rows = rowsOfSheet({ name: "S", rows: [["note", "7"], ["BK", "8"], ["RD", "9"]], merged: [] });
-    const read = readTable(rows.ok ? rows.value : [], { columns: ["colour", "cavity"], headerLines: 1, turned: false, system: "iec" });
-    expect(read.lines.map(({ cavity, colour }) => [cavity, colour])).toEqual([["8", "BK"], ["9", "RD"]]);
+    const rows = rowsOfSheet({
+      name: "S",
+      rows: [
+        ["note", "7"],
+        ["BK", "8"],
+        ["RD", "9"],
+      ],
+      merged: [],
+    });
+    const read = readTable(rows.ok ? rows.value : [], {
+      columns: ["colour", "cavity"],
+      headerLines: 1,
+      turned: false,
+      system: "iec",
+    });
+    expect(read.lines.map(({ cavity, colour }) => [cavity, colour])).toEqual([
+      ["8", "BK"],
+      ["9", "RD"],
+    ]);
   });
 });
 
 describe("takeTable", () => {
   const maker = sourceId("maker");
-  const pin = (cavity: string, order: number, more: object) => ({ ...blankPin(pinId(`p${cavity}`), cavity, order), content: "occupied" as const, ...more });
+  const pin = (cavity: string, order: number, more: object) => ({
+    ...blankPin(pinId(`p${cavity}`), cavity, order),
+    content: "occupied" as const,
+    ...more,
+  });
   const connector: Connector = {
     ...blankConnector(connectorId("c"), "C", "vehicle"),
-    pins: [pin("1", 0, { colour: "BK", function: "Ground", size: 2 }), pin("2", 1, { colour: "RD", function: "Horn" })],
+    pins: [
+      pin("1", 0, { colour: "BK", function: "Ground", size: 2 }),
+      pin("2", 1, { colour: "RD", function: "Horn" }),
+    ],
   };
   const take = (text: string, mode: TakeMode, source: typeof maker | null = maker) => {
     let next = 0;
-    return takeTable(table(text), connector, { source, mode, newId: () => pinId(`n${next++}`), say: lineProblemWords });
+    return takeTable(table(text), connector, {
+      source,
+      mode,
+      newId: () => pinId(`n${next++}`),
+      say: lineProblemWords,
+    });
   };
   it("replaces what is there, adds after the last, leaves out what cannot go in, and names the source of each value", () => {
     const pins = take("1\tBN\tGround\n3\tGN\tFan\n3\tGN\tagain\n\tYE\tno label", { kind: "replace" });
-    expect(pins.map(({ id, cavity, order, colour, function: name }) => [id, cavity, order, colour, name])).toEqual([["p1", "1", 0, "BN", "Ground"], ["n0", "3", 2, "GN", "Fan"]]);
+    expect(
+      pins.map(({ id, cavity, order, colour, function: name }) => [id, cavity, order, colour, name]),
+    ).toEqual([
+      ["p1", "1", 0, "BN", "Ground"],
+      ["n0", "3", 2, "GN", "Fan"],
+    ]);
     expect(pins[1]!.sources).toEqual({ cavity: maker, function: maker, colour: maker, signal: maker });
   });
   it("keeps what is there beside what another source says, and fills what was missing", () => {
     const pins = take("1\tblack\tChassis\t1.5\n2\tRD\tHorn\t0.5", { kind: "compare", when: "" });
     expect(pins).toHaveLength(2);
-    expect(pins[0]).toMatchObject({ colour: "BK", function: "Ground", size: 2, claims: [{ fact: "function", value: "Chassis", source: maker, when: "" }, { fact: "size", value: "1.5", source: maker, when: "" }] });
+    expect(pins[0]).toMatchObject({
+      colour: "BK",
+      function: "Ground",
+      size: 2,
+      claims: [
+        { fact: "function", value: "Chassis", source: maker, when: "" },
+        { fact: "size", value: "1.5", source: maker, when: "" },
+      ],
+    });
     expect(pins[1]).toMatchObject({ size: 0.5, sources: { size: maker }, claims: [] });
     const variant = take("2\tYE\tHorn", { kind: "compare", when: "up to model year 2" });
     expect(variant).toHaveLength(1);
-    expect(variant[0]).toMatchObject({ colour: "RD", claims: [{ fact: "colour", value: "YE", when: "up to model year 2" }] });
+    expect(variant[0]).toMatchObject({
+      colour: "RD",
+      claims: [{ fact: "colour", value: "YE", when: "up to model year 2" }],
+    });
   });
   it("does not fill a cavity that is known to be empty", () => {
     const empty: Connector = { ...connector, pins: [pin("1", 0, { content: "empty", signal: "none" })] };
-    const [first] = takeTable(table("1\tBN\tHorn\t0.5"), empty, { source: maker, mode: { kind: "compare", when: "" }, newId: () => pinId("n"), say: lineProblemWords });
-    expect(first).toMatchObject({ content: "empty", colour: "", size: null, claims: [{ fact: "function", value: "Horn", source: maker }] });
+    const [first] = takeTable(table("1\tBN\tHorn\t0.5"), empty, {
+      source: maker,
+      mode: { kind: "compare", when: "" },
+      newId: () => pinId("n"),
+      say: lineProblemWords,
+    });
+    expect(first).toMatchObject({
+      content: "empty",
+      colour: "",
+      size: null,
+      claims: [{ fact: "function", value: "Horn", source: maker }],
+    });
   });
   it("keeps a line's doubts with the value", () => {
     const [first] = take("5\t22\tXQ\tFan\n6\t20\tBK\tFan\n7\t18\tRD\tFan", { kind: "replace" });
-    expect(first!.doubts).toEqual({ colour: "colour “XQ” is in no table; kept as written", size: "22 read as AWG: 0.33 mm²" });
+    expect(first!.doubts).toEqual({
+      colour: "colour “XQ” is in no table; kept as written",
+      size: "22 read as AWG: 0.33 mm²",
+    });
   });
 });

@@ -1,24 +1,71 @@
-import { COLOUR_SYSTEMS, habitOf, rankSystems, readColour, type CodeHabit, type ColourSystem, type OtherReading, type RankedSystem } from "../../colour/index.ts";
+import {
+  COLOUR_SYSTEMS,
+  habitOf,
+  rankSystems,
+  readColour,
+  type CodeHabit,
+  type ColourSystem,
+  type OtherReading,
+  type RankedSystem,
+} from "../../colour/index.ts";
 import type { CavityContent, OwnWord, SignalClass } from "../../model/index.ts";
 import { readFunction } from "../../shelf/index.ts";
 import { parseSize } from "../../sizing/index.ts";
 import { ok, type Result } from "../../util/index.ts";
 import { rowsOfText, type RawRow, type TableProblem } from "./rows.ts";
-import { guessColumns, guessHeaderLines, looksTurned, signalOf, turned, type Field, type TableShape } from "./shape.ts";
+import {
+  guessColumns,
+  guessHeaderLines,
+  looksTurned,
+  signalOf,
+  turned,
+  type Field,
+  type TableShape,
+} from "./shape.ts";
 
 /** What keeps a line out (`error`), wants a look (`doubt`), or is worth knowing (`mark`). */
 export type LineProblem =
   | { readonly code: "cavity-missing"; readonly weight: "error" }
-  | { readonly code: "cavity-repeated"; readonly weight: "error"; readonly cavity: string; readonly firstLine: number }
+  | {
+      readonly code: "cavity-repeated";
+      readonly weight: "error";
+      readonly cavity: string;
+      readonly firstLine: number;
+    }
   | { readonly code: "cavity-too-long"; readonly weight: "error"; readonly cavity: string }
-  | { readonly code: "colour-unread"; readonly weight: "doubt"; readonly text: string; readonly stripes: boolean }
-  | { readonly code: "colour-other-system"; readonly weight: "doubt"; readonly text: string; readonly system: ColourSystem }
-  | { readonly code: "colour-divided"; readonly weight: "doubt"; readonly text: string; readonly other: OtherReading }
-  | { readonly code: "colour-elsewhere"; readonly weight: "doubt" | "mark"; readonly text: string; readonly other: OtherReading }
+  | {
+      readonly code: "colour-unread";
+      readonly weight: "doubt";
+      readonly text: string;
+      readonly stripes: boolean;
+    }
+  | {
+      readonly code: "colour-other-system";
+      readonly weight: "doubt";
+      readonly text: string;
+      readonly system: ColourSystem;
+    }
+  | {
+      readonly code: "colour-divided";
+      readonly weight: "doubt";
+      readonly text: string;
+      readonly other: OtherReading;
+    }
+  | {
+      readonly code: "colour-elsewhere";
+      readonly weight: "doubt" | "mark";
+      readonly text: string;
+      readonly other: OtherReading;
+    }
   | { readonly code: "size-unread"; readonly weight: "doubt"; readonly text: string }
   | { readonly code: "size-as-awg"; readonly weight: "doubt"; readonly text: string; readonly mm2: number }
   | { readonly code: "signal-unread"; readonly weight: "doubt"; readonly text: string }
-  | { readonly code: "function-likened"; readonly weight: "mark"; readonly text: string; readonly term: string }
+  | {
+      readonly code: "function-likened";
+      readonly weight: "mark";
+      readonly text: string;
+      readonly term: string;
+    }
   | { readonly code: "formula-kept-as-text"; readonly weight: "doubt"; readonly text: string }
   | { readonly code: "direction-marks-removed"; readonly weight: "doubt" }
   | { readonly code: "merged-cell"; readonly weight: "doubt"; readonly fields: readonly Field[] }
@@ -85,16 +132,39 @@ export function readTable(all: readonly RawRow[], choice: TableChoice = {}): Rea
   const headerLines = Math.min(choice.headerLines ?? guessHeaderLines(rows), rows.length);
   const columns = choice.columns ?? guessColumns(rows, headerLines);
   const body = rows.slice(headerLines);
-  const at = (row: RawRow, field: Field): string => (columns.includes(field) ? (row.cells[columns.indexOf(field)] ?? "") : "");
+  const at = (row: RawRow, field: Field): string =>
+    columns.includes(field) ? (row.cells[columns.indexOf(field)] ?? "") : "";
   const codes = body.map((row) => at(row, "colour")).filter((code) => code !== "" && !EMPTY_WORDS.test(code));
   const ranks = rankSystems(codes);
   const [best] = ranks;
   const told = (best?.probability ?? 0) >= CERTAIN;
-  const preferred = told ? undefined : ranks.find((rank) => rank.system === choice.prefer && rank.read >= (best?.read ?? 0));
+  const preferred = told
+    ? undefined
+    : ranks.find((rank) => rank.system === choice.prefer && rank.read >= (best?.read ?? 0));
   const system = choice.system ?? preferred?.system ?? best?.system ?? "iec";
-  const systemSure = told || codes.length === 0 || preferred !== undefined || (choice.system !== undefined && choice.system !== null);
-  const reader: Reader = { columns, system, systemSure, habit: habitOf(codes, system), words: choice.words ?? [], seen: new Map() };
-  return { lines: body.map((row) => readLine(row, reader)), columns, headerLines, turned: turn, system, ranks, systemSure, sample: rows.slice(0, 6).map((row) => row.cells) };
+  const systemSure =
+    told ||
+    codes.length === 0 ||
+    preferred !== undefined ||
+    (choice.system !== undefined && choice.system !== null);
+  const reader: Reader = {
+    columns,
+    system,
+    systemSure,
+    habit: habitOf(codes, system),
+    words: choice.words ?? [],
+    seen: new Map(),
+  };
+  return {
+    lines: body.map((row) => readLine(row, reader)),
+    columns,
+    headerLines,
+    turned: turn,
+    system,
+    ranks,
+    systemSure,
+    sample: rows.slice(0, 6).map((row) => row.cells),
+  };
 }
 
 interface Reader {
@@ -108,55 +178,88 @@ interface Reader {
 
 function readLine(row: RawRow, reader: Reader): TableLine {
   const { columns, seen } = reader;
-  const cell = (field: Field): string => (columns.includes(field) ? (row.cells[columns.indexOf(field)] ?? "").trim() : "");
+  const cell = (field: Field): string =>
+    columns.includes(field) ? (row.cells[columns.indexOf(field)] ?? "").trim() : "";
   const problems: LineProblem[] = [];
-  const cavity = cell("cavity").replace(/^(?:pin|cavity|pos)\.?\s+/i, "").replace(/[:).]+$/, "");
+  const cavity = cell("cavity")
+    .replace(/^(?:pin|cavity|pos)\.?\s+/i, "")
+    .replace(/[:).]+$/, "");
   const earlier = seen.get(cavity);
   if (cavity === "") problems.push({ code: "cavity-missing", weight: "error" });
   else if (cavity.length > MAX_CAVITY) problems.push({ code: "cavity-too-long", weight: "error", cavity });
-  else if (earlier !== undefined) problems.push({ code: "cavity-repeated", weight: "error", cavity, firstLine: earlier });
+  else if (earlier !== undefined)
+    problems.push({ code: "cavity-repeated", weight: "error", cavity, firstLine: earlier });
   else seen.set(cavity, row.line);
   const text = cell("function");
   const empty = EMPTY_WORDS.test(text) || (text === "" && cell("colour") === "" && cell("signal") === "");
   const { colour, colourSystem, sizeText } = colourOf(cell("colour"), reader, problems);
   const size = sizeOf(cell("size") === "" ? (sizeText ?? "") : cell("size"), problems);
   const signal = cell("signal") === "" ? null : signalOf(cell("signal"));
-  if (cell("signal") !== "" && signal === null) problems.push({ code: "signal-unread", weight: "doubt", text: cell("signal") });
+  if (cell("signal") !== "" && signal === null)
+    problems.push({ code: "signal-unread", weight: "doubt", text: cell("signal") });
   const reading = readFunction(text, reader.words);
-  if (!empty && reading.term !== null && reading.score < 1) problems.push({ code: "function-likened", weight: "mark", text, term: reading.term.name });
+  if (!empty && reading.term !== null && reading.score < 1)
+    problems.push({ code: "function-likened", weight: "mark", text, term: reading.term.name });
   const formula = row.cells.find((value) => /^[=@]|^[+-]\D*\(/.test(value.trim()));
   if (formula !== undefined) problems.push({ code: "formula-kept-as-text", weight: "doubt", text: formula });
   if (row.bidi) problems.push({ code: "direction-marks-removed", weight: "doubt" });
   const mergedFields = row.merged.flatMap((column) => columns[column] ?? []);
   if (mergedFields.length > 0) problems.push({ code: "merged-cell", weight: "doubt", fields: mergedFields });
   const extra = row.cells.filter((value, index) => (columns[index] ?? null) === null && value.trim() !== "");
-  if (extra.length > 0) problems.push({ code: "too-many-columns", weight: "doubt", extra: extra.join(" | ") });
+  if (extra.length > 0)
+    problems.push({ code: "too-many-columns", weight: "doubt", extra: extra.join(" | ") });
   return {
-    line: row.line, raw: row.raw, cavity, colour, colourSystem, size,
+    line: row.line,
+    raw: row.raw,
+    cavity,
+    colour,
+    colourSystem,
+    size,
     function: empty ? "" : text,
     signal: signal ?? (empty ? "none" : (reading.term?.signal ?? "unknown")),
     circuit: cell("circuit"),
     condition: cell("condition"),
-    note: [cell("note"), ...(signal === null && cell("signal") !== "" ? [`signal: ${cell("signal")}`] : []), ...extra].filter((part) => part !== "").join("; "),
+    note: [
+      cell("note"),
+      ...(signal === null && cell("signal") !== "" ? [`signal: ${cell("signal")}`] : []),
+      ...extra,
+    ]
+      .filter((part) => part !== "")
+      .join("; "),
     content: empty && colour === "" ? "empty" : "occupied",
     problems,
   };
 }
 
 /** The colour without the size that stood with it; a code that only another system knows is read there, and said so. */
-function colourOf(cell: string, reader: Reader, problems: LineProblem[]): { readonly colour: string; readonly colourSystem: ColourSystem | null; readonly sizeText: string | null } {
+function colourOf(
+  cell: string,
+  reader: Reader,
+  problems: LineProblem[],
+): { readonly colour: string; readonly colourSystem: ColourSystem | null; readonly sizeText: string | null } {
   if (cell === "" || EMPTY_WORDS.test(cell)) return { colour: "", colourSystem: null, sizeText: null };
   const read = readColour(cell, reader.system, reader.habit);
-  const bare = (sizeText: string | null): string => (sizeText === null ? cell : cell.replace(sizeText, "").replace(/^[\s,;]+|[\s,;]+$/g, ""));
+  const bare = (sizeText: string | null): string =>
+    sizeText === null ? cell : cell.replace(sizeText, "").replace(/^[\s,;]+|[\s,;]+$/g, "");
   if (read.ok) {
     const { others, sizeText } = read.value;
     for (const other of others) {
-      if (other.systems.includes(reader.system)) problems.push({ code: "colour-divided", weight: "doubt", text: cell, other });
-      else problems.push({ code: "colour-elsewhere", weight: reader.systemSure ? "mark" : "doubt", text: cell, other });
+      if (other.systems.includes(reader.system))
+        problems.push({ code: "colour-divided", weight: "doubt", text: cell, other });
+      else
+        problems.push({
+          code: "colour-elsewhere",
+          weight: reader.systemSure ? "mark" : "doubt",
+          text: cell,
+          other,
+        });
     }
     return { colour: bare(sizeText), colourSystem: null, sizeText };
   }
-  const knownIn = read.error.code === "colour-unknown" ? COLOUR_SYSTEMS.filter((system) => readColour(cell, system, { separated: true }).ok) : [];
+  const knownIn =
+    read.error.code === "colour-unknown"
+      ? COLOUR_SYSTEMS.filter((system) => readColour(cell, system, { separated: true }).ok)
+      : [];
   const [only] = knownIn;
   if (only !== undefined && knownIn.length === 1) {
     problems.push({ code: "colour-other-system", weight: "doubt", text: cell, system: only });
@@ -164,7 +267,12 @@ function colourOf(cell: string, reader: Reader, problems: LineProblem[]): { read
     const sizeText = there.ok ? there.value.sizeText : null;
     return { colour: bare(sizeText), colourSystem: only, sizeText };
   }
-  problems.push({ code: "colour-unread", weight: "doubt", text: cell, stripes: read.error.code === "colour-too-many-stripes" });
+  problems.push({
+    code: "colour-unread",
+    weight: "doubt",
+    text: cell,
+    stripes: read.error.code === "colour-too-many-stripes",
+  });
   return { colour: cell, colourSystem: null, sizeText: null };
 }
 

@@ -39,10 +39,22 @@ const clean = (text: string): string => text.replace(BIDI, "").normalize("NFC");
 /** Lines of a pasted text: tab, semicolon, comma or bar separated, " – " lists, or words with spaces between. */
 export function rowsOfText(text: string): Result<readonly RawRow[], TableProblem> {
   const control = text.search(/[\u0000-\u0008\u000e-\u001f\ufffd]/);
-  if (control >= 0) return fail({ code: "table-binary", line: text.slice(0, control).split(/\r\n|\r|\n/).length });
-  const lines = joined(text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/)).flatMap(({ raw, index }) => (raw.trim() === "" ? [] : [{ line: index + 1, raw: clean(raw), bidi: raw.search(BIDI) >= 0 }]));
+  if (control >= 0)
+    return fail({ code: "table-binary", line: text.slice(0, control).split(/\r\n|\r|\n/).length });
+  const lines = joined(text.replace(/^\ufeff/, "").split(/\r\n|\r|\n/)).flatMap(({ raw, index }) =>
+    raw.trim() === "" ? [] : [{ line: index + 1, raw: clean(raw), bidi: raw.search(BIDI) >= 0 }],
+  );
   const cellsOf = splitter(lines.slice(0, TABLE_LINE_LIMIT).map(({ raw }) => raw));
-  return checked(lines.slice(0, TABLE_LINE_LIMIT + 1).map((entry) => ({ ...entry, cells: cellsOf(entry.raw).map((cell) => cell.replace(/\s*\n\s*/g, " ").trim()), merged: [] })), lines.length);
+  return checked(
+    lines
+      .slice(0, TABLE_LINE_LIMIT + 1)
+      .map((entry) => ({
+        ...entry,
+        cells: cellsOf(entry.raw).map((cell) => cell.replace(/\s*\n\s*/g, " ").trim()),
+        merged: [],
+      })),
+    lines.length,
+  );
 }
 
 /** Rows of a sheet that hold anything. */
@@ -52,7 +64,15 @@ export function rowsOfSheet(sheet: Sheet): Result<readonly RawRow[], TableProble
   const rows = sheet.rows.flatMap((cells, index): RawRow[] => {
     if (cells.every((cell) => cell.trim() === "")) return [];
     const raw = cells.join("\t");
-    return [{ line: index + 1, raw: clean(raw), cells: cells.map((cell) => clean(cell).replace(/\s+/g, " ").trim()), bidi: raw.search(BIDI) >= 0, merged: merged.get(index) ?? [] }];
+    return [
+      {
+        line: index + 1,
+        raw: clean(raw),
+        cells: cells.map((cell) => clean(cell).replace(/\s+/g, " ").trim()),
+        bidi: raw.search(BIDI) >= 0,
+        merged: merged.get(index) ?? [],
+      },
+    ];
   });
   return checked(rows, rows.length);
 }
@@ -66,11 +86,13 @@ const isOpen = (raw: string): boolean => raw.length <= LONGEST_CELL && OPEN_QUOT
 /** Lines of a spreadsheet cell with line ends in it belong together; a quotation mark that is never closed joins nothing. */
 function joined(lines: readonly string[]): readonly { readonly raw: string; readonly index: number }[] {
   const found: { raw: string; index: number }[] = [];
-  for (let index = 0; index < lines.length; ) {
+  for (let index = 0; index < lines.length;) {
     let raw = lines[index] ?? "";
     let next = index + 1;
-    while (isOpen(raw) && next < lines.length && next - index < MOST_JOINED) raw += `\n${lines[next++] ?? ""}`;
-    if (next > index + 1 && (isOpen(raw) || raw.length > LONGEST_CELL)) [raw, next] = [lines[index] ?? "", index + 1];
+    while (isOpen(raw) && next < lines.length && next - index < MOST_JOINED)
+      raw += `\n${lines[next++] ?? ""}`;
+    if (next > index + 1 && (isOpen(raw) || raw.length > LONGEST_CELL))
+      [raw, next] = [lines[index] ?? "", index + 1];
     found.push({ raw, index });
     index = next;
   }
@@ -81,12 +103,16 @@ function checked(rows: readonly RawRow[], lines: number): Result<readonly RawRow
   if (rows.length === 0) return fail({ code: "table-empty" });
   const columns = rows.reduce((widest, row) => Math.max(widest, row.cells.length), 0);
   if (columns > COLUMN_LIMIT) return fail({ code: "table-too-wide", columns, limit: COLUMN_LIMIT });
-  return lines > TABLE_LINE_LIMIT ? fail({ code: "table-too-long", lines, limit: TABLE_LINE_LIMIT }) : ok(rows);
+  return lines > TABLE_LINE_LIMIT
+    ? fail({ code: "table-too-long", lines, limit: TABLE_LINE_LIMIT })
+    : ok(rows);
 }
 
 /** How the lines are divided: by the mark that most of them carry, else by dashes, wide gaps or single spaces. */
 function splitter(lines: readonly string[]): (raw: string) => readonly string[] {
-  const separator = ["\t", ";", "|", ","].find((mark) => lines.filter((raw) => raw.includes(mark)).length >= lines.length * 0.7);
+  const separator = ["\t", ";", "|", ","].find(
+    (mark) => lines.filter((raw) => raw.includes(mark)).length >= lines.length * 0.7,
+  );
   if (separator !== undefined) {
     const format = dsvFormat(separator);
     return (raw) => format.parseRows(raw)[0] ?? [];
@@ -101,15 +127,25 @@ function splitter(lines: readonly string[]): (raw: string) => readonly string[] 
 
 /** "L PK 22AWG warn lamp", "Pin 7: 0.75 SW/GN Horn": cavity, then a colour and a size in either order, the rest is the function. */
 function wordsOf(raw: string): readonly string[] {
-  const [cavity = "", ...rest] = raw.trim().replace(/^(?:pin|cav(?:ity)?|pos|terminal|contact)\.?\s+(?=\S+\s)/i, "").split(/\s+/);
-  const isColour = (word: string | undefined): boolean => word !== undefined && (rankSystems([word])[0]?.read ?? 0) > 0;
-  const isSize = (word: string | undefined): boolean => word !== undefined && (parseSize(word).ok || /^(1[0-9]|2[0-6])$/.test(word));
+  const [cavity = "", ...rest] = raw
+    .trim()
+    .replace(/^(?:pin|cav(?:ity)?|pos|terminal|contact)\.?\s+(?=\S+\s)/i, "")
+    .split(/\s+/);
+  const isColour = (word: string | undefined): boolean =>
+    word !== undefined && (rankSystems([word])[0]?.read ?? 0) > 0;
+  const isSize = (word: string | undefined): boolean =>
+    word !== undefined && (parseSize(word).ok || /^(1[0-9]|2[0-6])$/.test(word));
   let colour = "";
   let size = "";
   for (let turn = 0; turn < 2; turn++) {
     const [next, second] = rest;
     if (size === "" && isSize(next) && rest.length > 1) size = rest.shift() ?? "";
-    else if (colour === "" && /^(lt|dk|light|dark|sky)\.?$/i.test(next ?? "") && isColour(`${next} ${second}`)) colour = rest.splice(0, 2).join(" ");
+    else if (
+      colour === "" &&
+      /^(lt|dk|light|dark|sky)\.?$/i.test(next ?? "") &&
+      isColour(`${next} ${second}`)
+    )
+      colour = rest.splice(0, 2).join(" ");
     else if (colour === "" && isColour(next)) colour = rest.shift() ?? "";
   }
   return [cavity, colour, size, rest.join(" ")];

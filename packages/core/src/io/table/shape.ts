@@ -4,7 +4,16 @@ import { readFunction } from "../../shelf/index.ts";
 import { parseSize } from "../../sizing/index.ts";
 import type { RawRow } from "./rows.ts";
 
-export const FIELDS = ["cavity", "function", "colour", "size", "signal", "circuit", "condition", "note"] as const;
+export const FIELDS = [
+  "cavity",
+  "function",
+  "colour",
+  "size",
+  "signal",
+  "circuit",
+  "condition",
+  "note",
+] as const;
 export type Field = (typeof FIELDS)[number];
 
 /** What each column is, and how many lines at the top are headings. */
@@ -16,8 +25,10 @@ export interface TableShape {
 }
 
 const HEADERS: Readonly<Record<Field, RegExp>> = {
-  cavity: /^((cav(ity)?|pin|terminal|contact|pos(ition)?|way)( ?(no|nr|number|nº|id))?\.?|no\.?|nr\.?|#|klemme|kammer|steckplatz)$/i,
-  function: /^(function|description|circuit (name|description|function)|name|use|purpose|signal (name|description)|funktion|benennung|assignment|belegung)$/i,
+  cavity:
+    /^((cav(ity)?|pin|terminal|contact|pos(ition)?|way)( ?(no|nr|number|nº|id))?\.?|no\.?|nr\.?|#|klemme|kammer|steckplatz)$/i,
+  function:
+    /^(function|description|circuit (name|description|function)|name|use|purpose|signal (name|description)|funktion|benennung|assignment|belegung)$/i,
   colour: /^(wire )?(colou?r|col|clr|code|farbe)( code)?\.?$|^wire$|^farbe \w+$/i,
   size: /^(wire )?(size|mm2|mm²|gauge|awg|csa|area|cross.?section|querschnitt|sq ?mm|ga)( ?[([]?(mm2|mm²|awg)[)\]]?)?\.?$/i,
   signal: /^(signal( class| type)?|class|type)$/i,
@@ -30,15 +41,23 @@ const HEADERS: Readonly<Record<Field, RegExp>> = {
 const GUESS_LINES = 200;
 const MOST_HEADERS = 8;
 
-const fieldOfHeader = (cell: string): Field | null => FIELDS.find((field) => HEADERS[field].test(cell.trim().replace(/\s+/g, " "))) ?? null;
-const headersIn = (cells: readonly string[]): number => cells.filter((cell) => fieldOfHeader(cell) !== null).length;
+const fieldOfHeader = (cell: string): Field | null =>
+  FIELDS.find((field) => HEADERS[field].test(cell.trim().replace(/\s+/g, " "))) ?? null;
+const headersIn = (cells: readonly string[]): number =>
+  cells.filter((cell) => fieldOfHeader(cell) !== null).length;
 
 /** The table with rows and columns exchanged; a line of the result is a column of the original. */
 export function turned(rows: readonly RawRow[]): readonly RawRow[] {
   const width = rows.reduce((widest, row) => Math.max(widest, row.cells.length), 0);
   return Array.from({ length: width }, (_, column) => {
     const cells = rows.map((row) => row.cells[column] ?? "");
-    return { line: column + 1, raw: cells.join("\t"), cells, bidi: rows.some((row) => row.bidi), merged: rows.flatMap((row, index) => (row.merged.includes(column) ? [index] : [])) };
+    return {
+      line: column + 1,
+      raw: cells.join("\t"),
+      cells,
+      bidi: rows.some((row) => row.bidi),
+      merged: rows.flatMap((row, index) => (row.merged.includes(column) ? [index] : [])),
+    };
   }).filter((row) => row.cells.some((cell) => cell !== ""));
 }
 
@@ -77,7 +96,9 @@ export function guessColumns(rows: readonly RawRow[], headerLines: number): read
 /** The first column is the cavity; the others go to the field whose kind of content fills them best. */
 function columnsByContent(all: readonly RawRow[], width: number): readonly (Field | null)[] {
   const rows = all.slice(0, GUESS_LINES);
-  const columns: (Field | null)[] = Array.from({ length: width }, (_, index) => (index === 0 ? "cavity" : null));
+  const columns: (Field | null)[] = Array.from({ length: width }, (_, index) =>
+    index === 0 ? "cavity" : null,
+  );
   const share = (column: number, fits: (cell: string) => boolean): number => {
     const cells = rows.map((row) => row.cells[column] ?? "").filter((cell) => cell !== "");
     return cells.length === 0 ? 0 : cells.filter(fits).length / cells.length;
@@ -90,7 +111,9 @@ function columnsByContent(all: readonly RawRow[], width: number): readonly (Fiel
   claim("size", (cell) => parseSize(cell).ok || /^(1\d|2[0-6])$/.test(cell));
   claim("colour", (cell) => (rankSystems([cell])[0]?.read ?? 0) > 0);
   // "ground" is a function as well as a signal class: a lone column of words is the function.
-  const worded = columns.filter((given, column) => given === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5).length;
+  const worded = columns.filter(
+    (given, column) => given === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5,
+  ).length;
   if (worded >= 2) claim("signal", (cell) => signalOf(cell) !== null);
   claim("function", (cell) => readFunction(cell).term !== null);
   if (!columns.includes("function")) claim("function", (cell) => /\p{L}{2}/u.test(cell));
@@ -99,6 +122,9 @@ function columnsByContent(all: readonly RawRow[], width: number): readonly (Fiel
 }
 
 export function signalOf(text: string): SignalClass | null {
-  const wanted = text.trim().toLowerCase().replace(/[\s_]+/g, "-");
+  const wanted = text
+    .trim()
+    .toLowerCase()
+    .replace(/[\s_]+/g, "-");
   return SIGNAL_CLASSES.find((signal) => signal === wanted) ?? null;
 }

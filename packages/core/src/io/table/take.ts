@@ -1,5 +1,16 @@
 import { parseColour, sameColour } from "../../colour/index.ts";
-import { blankPin, FACTS, lastOrder, pinSystem, type Claim, type Connector, type Fact, type Pin, type PinId, type SourceId } from "../../model/index.ts";
+import {
+  blankPin,
+  FACTS,
+  lastOrder,
+  pinSystem,
+  type Claim,
+  type Connector,
+  type Fact,
+  type Pin,
+  type PinId,
+  type SourceId,
+} from "../../model/index.ts";
 import type { LineProblem, ReadTable, TableLine } from "./parseTable.ts";
 
 /** How a table goes into a connector that has some of its cavities already. */
@@ -17,10 +28,17 @@ export interface TakeOptions {
 }
 
 const FACT_OF: Readonly<Partial<Record<LineProblem["code"], Fact>>> = {
-  "colour-unread": "colour", "colour-other-system": "colour", "colour-divided": "colour", "colour-elsewhere": "colour", "size-as-awg": "size", "size-unread": "size", "signal-unread": "signal",
+  "colour-unread": "colour",
+  "colour-other-system": "colour",
+  "colour-divided": "colour",
+  "colour-elsewhere": "colour",
+  "size-as-awg": "size",
+  "size-unread": "size",
+  "signal-unread": "signal",
 };
 
-export const canGoIn = (line: TableLine): boolean => line.problems.every((problem) => problem.weight !== "error");
+export const canGoIn = (line: TableLine): boolean =>
+  line.problems.every((problem) => problem.weight !== "error");
 
 /**
  * The pins that a table puts into a connector: lines whose cavity is there change it, the others are added after the last.
@@ -31,27 +49,57 @@ export function takeTable(table: ReadTable, connector: Connector, options: TakeO
   let order = lastOrder(connector);
   return table.lines.filter(canGoIn).flatMap((line) => {
     const before = byLabel.get(line.cavity);
-    const next = pinOf(line, table, connector, before ?? blankPin(options.newId(), line.cavity, ++order), options);
+    const next = pinOf(
+      line,
+      table,
+      connector,
+      before ?? blankPin(options.newId(), line.cavity, ++order),
+      options,
+    );
     if (before === undefined || options.mode.kind === "replace") return [next];
     const compared = beside(before, next, connector, options.source, options.mode.when);
     return compared === before ? [] : [compared];
   });
 }
 
-function pinOf(line: TableLine, table: ReadTable, connector: Connector, base: Pin, { source, say }: TakeOptions): Pin {
+function pinOf(
+  line: TableLine,
+  table: ReadTable,
+  connector: Connector,
+  base: Pin,
+  { source, say }: TakeOptions,
+): Pin {
   const system = line.colourSystem ?? table.system;
   const doubts: Partial<Record<Fact, string>> = {};
   for (const problem of line.problems) {
-    const fact = problem.code === "merged-cell" ? problem.fields.find((field): field is Fact => (FACTS as readonly string[]).includes(field)) : FACT_OF[problem.code];
+    const fact =
+      problem.code === "merged-cell"
+        ? problem.fields.find((field): field is Fact => (FACTS as readonly string[]).includes(field))
+        : FACT_OF[problem.code];
     if (fact !== undefined && problem.weight === "doubt") doubts[fact] = say(problem).slice(0, 200);
   }
-  const stated = { cavity: true, function: line.function !== "" || line.content === "empty", colour: line.colour !== "", size: line.size !== null, signal: line.signal !== "unknown" };
+  const stated = {
+    cavity: true,
+    function: line.function !== "" || line.content === "empty",
+    colour: line.colour !== "",
+    size: line.size !== null,
+    signal: line.signal !== "unknown",
+  };
   return {
     ...base,
-    content: line.content, function: line.function.slice(0, 200), colour: line.colour.slice(0, 60), size: line.size, signal: line.signal,
-    circuit: line.circuit.slice(0, 40), condition: line.condition.slice(0, 120), note: line.note.slice(0, 1000),
+    content: line.content,
+    function: line.function.slice(0, 200),
+    colour: line.colour.slice(0, 60),
+    size: line.size,
+    signal: line.signal,
+    circuit: line.circuit.slice(0, 40),
+    condition: line.condition.slice(0, 120),
+    note: line.note.slice(0, 1000),
     colourSystem: line.colour === "" || system === connector.colourSystem ? null : system,
-    sources: source === null ? {} : Object.fromEntries(FACTS.filter((fact) => stated[fact]).map((fact) => [fact, source])),
+    sources:
+      source === null
+        ? {}
+        : Object.fromEntries(FACTS.filter((fact) => stated[fact]).map((fact) => [fact, source])),
     doubts,
     claims: [],
   };
@@ -67,9 +115,21 @@ function beside(before: Pin, next: Pin, connector: Connector, source: SourceId |
     // A cavity known to be empty stays so: the other source's wire is a contradiction, not a value that was missing.
     if (before.content === "empty" && fact !== "function") continue;
     if (old !== "") claims.push({ fact, value: other, source: source ?? ("guessed" as SourceId), when });
-    else if (when === "") pin = { ...pin, [fact]: next[fact], ...(fact === "colour" ? { colourSystem: next.colourSystem } : {}), content: next.content, sources: { ...pin.sources, ...(source === null ? {} : { [fact]: source }) } };
+    else if (when === "")
+      pin = {
+        ...pin,
+        [fact]: next[fact],
+        ...(fact === "colour" ? { colourSystem: next.colourSystem } : {}),
+        content: next.content,
+        sources: { ...pin.sources, ...(source === null ? {} : { [fact]: source }) },
+      };
   }
-  const fresh = claims.filter((claim) => !before.claims.some((known) => known.fact === claim.fact && known.value === claim.value && known.when === claim.when));
+  const fresh = claims.filter(
+    (claim) =>
+      !before.claims.some(
+        (known) => known.fact === claim.fact && known.value === claim.value && known.when === claim.when,
+      ),
+  );
   return fresh.length === 0 ? pin : { ...pin, claims: [...pin.claims, ...fresh] };
 }
 
@@ -83,6 +143,11 @@ export function valueOf(pin: Pin, fact: Fact): string {
 
 function agrees(fact: Fact, a: Pin, b: Pin, connector: Connector): boolean {
   if (fact !== "colour") return valueOf(a, fact).toLowerCase() === valueOf(b, fact).toLowerCase();
-  const [left, right] = [parseColour(a.colour, pinSystem(a, connector)), parseColour(b.colour, pinSystem(b, connector))];
-  return left.ok && right.ok ? sameColour(left.value, right.value) : a.colour.toLowerCase() === b.colour.toLowerCase();
+  const [left, right] = [
+    parseColour(a.colour, pinSystem(a, connector)),
+    parseColour(b.colour, pinSystem(b, connector)),
+  ];
+  return left.ok && right.ok
+    ? sameColour(left.value, right.value)
+    : a.colour.toLowerCase() === b.colour.toLowerCase();
 }

@@ -8,8 +8,24 @@ export const blankMembrane: Rule = {
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       const { connector, pin } = incoming.placed;
-      if (pin.content !== "empty" || (!connector.sealed && (connector.shell === null || connector.shell.blank === "open"))) return [];
+      if (
+        pin.content !== "empty" ||
+        (!connector.sealed && (connector.shell === null || connector.shell.blank === "open"))
+      )
+        return [];
       const blank = connector.shell?.blank ?? "membrane";
-      return [{ severity: "note", pins: [incoming, vehicle], decision, title: blank === "plug" ? "A plug sits in this cavity" : "A membrane closes this cavity", detail: `${at(incoming)} was never filled.`, cure: blank === "plug" ? "Pull the plug and keep it for the way back." : "Pierce it with the right tool from the wire side; a pierced membrane does not seal again." }];
+      return [
+        {
+          severity: "note",
+          pins: [incoming, vehicle],
+          decision,
+          title: blank === "plug" ? "A plug sits in this cavity" : "A membrane closes this cavity",
+          detail: `${at(incoming)} was never filled.`,
+          cure:
+            blank === "plug"
+              ? "Pull the plug and keep it for the way back."
+              : "Pierce it with the right tool from the wire side; a pierced membrane does not seal again.",
+        },
+      ];
     }),
 };

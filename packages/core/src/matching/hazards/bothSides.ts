@@ -10,11 +10,28 @@ export const bothSides: Rule = {
   find: ({ groups }) =>
     groups.flatMap((group): readonly Finding[] => {
       const pins = [...new Set(group.flatMap((link) => [link.vehicle, link.incoming]))];
-      const turn = pins.some((pin) => SIDED.test(pin.reading.term?.name ?? "") && (pin.reading.term?.name ?? "").startsWith("turn "));
-      const sides = new Set(pins.flatMap((pin) => pin.reading.qualifiers.filter((word) => word === "left" || word === "right")));
+      const turn = pins.some(
+        (pin) =>
+          SIDED.test(pin.reading.term?.name ?? "") && (pin.reading.term?.name ?? "").startsWith("turn "),
+      );
+      const sides = new Set(
+        pins.flatMap((pin) => pin.reading.qualifiers.filter((word) => word === "left" || word === "right")),
+      );
       if (!turn || sides.size < 2) return [];
       // Two leads onto one tell-tale: with a diode in each neither side lights the other.
-      const told = group.every(({ device }) => device?.kind === "diodes") && new Set(group.map(({ incoming }) => incoming)).size === 1;
-      return [{ severity: "stop", cured: told, pins, decision: group[0]?.decision ?? null, title: "Left and right on one wire", detail: `${list(pins.map(named))} would all flash together.`, cure: "One wire for each side. A lamp that is fed from both sides wants two diodes." }];
+      const told =
+        group.every(({ device }) => device?.kind === "diodes") &&
+        new Set(group.map(({ incoming }) => incoming)).size === 1;
+      return [
+        {
+          severity: "stop",
+          cured: told,
+          pins,
+          decision: group[0]?.decision ?? null,
+          title: "Left and right on one wire",
+          detail: `${list(pins.map(named))} would all flash together.`,
+          cure: "One wire for each side. A lamp that is fed from both sides wants two diodes.",
+        },
+      ];
     }),
 };

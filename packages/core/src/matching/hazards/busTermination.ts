@@ -6,9 +6,33 @@ export const busTermination: Rule = {
   id: "bus-termination",
   class: "electrical",
   find: ({ links, open }) => {
-    const [link] = links.filter(({ vehicle, incoming }) => vehicle.signal === "can-h" && incoming.signal === "can-h");
+    const [link] = links.filter(
+      ({ vehicle, incoming }) => vehicle.signal === "can-h" && incoming.signal === "can-h",
+    );
     const lost = open.filter(({ pin }) => pin.placed.connector.side === "vehicle" && pin.signal === "can-h");
-    const joined: readonly Finding[] = link === undefined ? [] : [{ severity: "note", pins: [link.vehicle, link.incoming], decision: link.decision, title: "Count the terminating resistors", detail: `${at(link.incoming)} comes onto the bus. If its module brings a resistor of its own there may be three.`, cure: "Battery off, everything mated: 60 Ω between high and low. 40 Ω is one too many, 120 Ω one too few." }];
-    return [...joined, ...lost.map(({ pin, decision }): Finding => ({ severity: "caution", pins: [pin], decision, title: "A terminating resistor may go with it", detail: `${at(pin)} leaves the bus; if its module ended the bus, the resistor is gone.`, cure: "Battery off: 60 Ω between high and low. At 120 Ω put a 120 Ω resistor where the module was." }))];
+    const joined: readonly Finding[] =
+      link === undefined
+        ? []
+        : [
+            {
+              severity: "note",
+              pins: [link.vehicle, link.incoming],
+              decision: link.decision,
+              title: "Count the terminating resistors",
+              detail: `${at(link.incoming)} comes onto the bus. If its module brings a resistor of its own there may be three.`,
+              cure: "Battery off, everything mated: 60 Ω between high and low. 40 Ω is one too many, 120 Ω one too few.",
+            },
+          ];
+    return [
+      ...joined,
+      ...lost.map(({ pin, decision }): Finding => ({
+        severity: "caution",
+        pins: [pin],
+        decision,
+        title: "A terminating resistor may go with it",
+        detail: `${at(pin)} leaves the bus; if its module ended the bus, the resistor is gone.`,
+        cure: "Battery off: 60 Ω between high and low. At 120 Ω put a 120 Ω resistor where the module was.",
+      })),
+    ];
   },
 };

@@ -5,5 +5,10 @@ import type { Rule } from "./rule.ts";
 export const canCrossed: Rule = {
   id: "can-crossed",
   class: "electrical",
-  find: onto((a, b) => a.signal === "can-h" && b.signal === "can-l", "stop", "The pair is crossed; the whole bus is silent.", "High to high, low to low."),
+  find: onto(
+    (a, b) => a.signal === "can-h" && b.signal === "can-l",
+    "stop",
+    "The pair is crossed; the whole bus is silent.",
+    "High to high, low to low.",
+  ),
 };

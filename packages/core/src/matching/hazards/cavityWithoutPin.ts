@@ -14,7 +14,17 @@ export const cavityWithoutPin: Rule = {
       pinsInOrder(connector).flatMap((pin): readonly Finding[] => {
         if (pin.content !== "empty" || pin.function === "" || filled.has(pin.id)) return [];
         const own = read({ pin, connector });
-        return own.reading.term === null || own.reading.term.name === "spare" ? [] : [{ severity: own.reading.term.vital ? "caution" : "note", pins: [own], title: "A function without a wire", detail: `${named(own)} is named in the table, and the cavity is empty.`, cure: "Another version of the loom may have it. Populate it if the job needs it." }];
+        return own.reading.term === null || own.reading.term.name === "spare"
+          ? []
+          : [
+              {
+                severity: own.reading.term.vital ? "caution" : "note",
+                pins: [own],
+                title: "A function without a wire",
+                detail: `${named(own)} is named in the table, and the cavity is empty.`,
+                cure: "Another version of the loom may have it. Populate it if the job needs it.",
+              },
+            ];
       }),
     );
   },

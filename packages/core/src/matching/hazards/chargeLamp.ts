@@ -8,14 +8,33 @@ export const chargeLamp: Rule = {
   class: "electrical",
   find: ({ links, open }) => [
     ...open.flatMap(({ pin, decision }): readonly Finding[] =>
-      pin.signal === "charge-indicator" ? [{ severity: "caution", pins: [pin], decision, title: "The alternator may not wake", detail: `${named(pin)} stays open; the lamp's current is what excites many alternators.`, cure: "Feed it from ignition through a lamp or a resistor of the same current." }] : [],
+      pin.signal === "charge-indicator"
+        ? [
+            {
+              severity: "caution",
+              pins: [pin],
+              decision,
+              title: "The alternator may not wake",
+              detail: `${named(pin)} stays open; the lamp's current is what excites many alternators.`,
+              cure: "Feed it from ignition through a lamp or a resistor of the same current.",
+            },
+          ]
+        : [],
     ),
     ...links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
       if ((vehicle.signal === "charge-indicator") === (incoming.signal === "charge-indicator")) return [];
-      return [{
-        severity: "caution", pins: [vehicle, incoming], decision, cured: device?.kind === "resistor", title: "The alternator may not wake", detail: `${at(vehicle)} and ${at(incoming)}: a tell-tale that draws next to nothing does not excite an alternator.`,
-        cure: "A resistor beside the tell-tale that draws what the bulb drew.", fixes: fitDevice(decision, { kind: "resistor", ohms: 68, how: "in parallel" }),
-      }];
+      return [
+        {
+          severity: "caution",
+          pins: [vehicle, incoming],
+          decision,
+          cured: device?.kind === "resistor",
+          title: "The alternator may not wake",
+          detail: `${at(vehicle)} and ${at(incoming)}: a tell-tale that draws next to nothing does not excite an alternator.`,
+          cure: "A resistor beside the tell-tale that draws what the bulb drew.",
+          fixes: fitDevice(decision, { kind: "resistor", ohms: 68, how: "in parallel" }),
+        },
+      ];
     }),
   ],
 };

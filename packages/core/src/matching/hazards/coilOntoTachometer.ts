@@ -7,5 +7,13 @@ import { isTerm } from "./say.ts";
 export const coilOntoTachometer: Rule = {
   id: "coil-onto-tachometer",
   class: "electrical",
-  find: onto((a, b) => isTerm(a, "ignition coil") && !isTerm(b, "ignition coil") && (b.signal === "pwm" || isLowLevel(b.signal) || isData(b.signal)), "stop", "The coil's primary swings to some hundred volts when it fires.", "Take the signal from the engine module's tachometer output, or through an adapter made for a coil."),
+  find: onto(
+    (a, b) =>
+      isTerm(a, "ignition coil") &&
+      !isTerm(b, "ignition coil") &&
+      (b.signal === "pwm" || isLowLevel(b.signal) || isData(b.signal)),
+    "stop",
+    "The coil's primary swings to some hundred volts when it fires.",
+    "Take the signal from the engine module's tachometer output, or through an adapter made for a coil.",
+  ),
 };

@@ -10,6 +10,34 @@ export const combinedStopTurn: Rule = {
     links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] =>
       combined(vehicle) === combined(incoming)
         ? []
-        : [{ severity: "stop", pins: [vehicle, incoming], decision, cured: device?.kind === "converter", title: "Stop and turn share a filament on one side only", detail: `${named(vehicle)} against ${named(incoming)}: the stop lamp would stop the turn lamp from flashing, or light both sides.`, cure: "A converter between separate and combined lamps, or separate lamps.", fixes: decision === null ? [] : [{ words: "Put a stop-and-turn converter in", put: [{ ...decision, device: { kind: "converter", what: "a converter between separate and combined stop and turn lamps" } } as typeof decision], remove: [] }] }],
+        : [
+            {
+              severity: "stop",
+              pins: [vehicle, incoming],
+              decision,
+              cured: device?.kind === "converter",
+              title: "Stop and turn share a filament on one side only",
+              detail: `${named(vehicle)} against ${named(incoming)}: the stop lamp would stop the turn lamp from flashing, or light both sides.`,
+              cure: "A converter between separate and combined lamps, or separate lamps.",
+              fixes:
+                decision === null
+                  ? []
+                  : [
+                      {
+                        words: "Put a stop-and-turn converter in",
+                        put: [
+                          {
+                            ...decision,
+                            device: {
+                              kind: "converter",
+                              what: "a converter between separate and combined stop and turn lamps",
+                            },
+                          } as typeof decision,
+                        ],
+                        remove: [],
+                      },
+                    ],
+            },
+          ],
     ),
 };

@@ -8,7 +8,13 @@ export function contactAt({ pin, connector }: PlacedPin): number | null {
   const line = face?.places[index]?.slot.line;
   if (face === null || line === undefined) return null;
   const { pattern } = face.shell;
-  return pattern.kind === "rows" ? (pattern.rows[line]?.size ?? null) : pattern.kind === "rings" ? (pattern.rings[line]?.size ?? null) : pattern.kind === "points" ? (pattern.points[index]?.size ?? null) : null;
+  return pattern.kind === "rows"
+    ? (pattern.rows[line]?.size ?? null)
+    : pattern.kind === "rings"
+      ? (pattern.rings[line]?.size ?? null)
+      : pattern.kind === "points"
+        ? (pattern.points[index]?.size ?? null)
+        : null;
 }
 /** Terminal systems that fit the connector. */
 export const terminalsOf = ({ connector }: PlacedPin): readonly string[] => connector.shell?.terminals ?? [];

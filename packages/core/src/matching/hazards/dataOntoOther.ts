@@ -6,5 +6,15 @@ import type { Rule } from "./rule.ts";
 export const dataOntoOther: Rule = {
   id: "data-onto-other",
   class: "electrical",
-  find: onto((a, b) => isData(a.signal) && a.signal !== b.signal && !(a.signal === "can-h" && b.signal === "can-l") && b.signal !== "unknown" && b.signal !== "none", "stop", "At best the bus falls silent and every module on it with it; at worst its drivers are lost.", "Join data only to the same kind of data."),
+  find: onto(
+    (a, b) =>
+      isData(a.signal) &&
+      a.signal !== b.signal &&
+      !(a.signal === "can-h" && b.signal === "can-l") &&
+      b.signal !== "unknown" &&
+      b.signal !== "none",
+    "stop",
+    "At best the bus falls silent and every module on it with it; at worst its drivers are lost.",
+    "Join data only to the same kind of data.",
+  ),
 };

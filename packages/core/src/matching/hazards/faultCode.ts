@@ -10,6 +10,15 @@ export const faultCode: Rule = {
     open.flatMap(({ pin, decision }): readonly Finding[] => {
       const effect = openEffect(pin, decision);
       if (effect !== "code" && effect !== "limp") return [];
-      return [{ severity: "note", pins: [pin], decision, title: effect === "limp" ? "Fault code, and little power" : "A fault code to expect", detail: `${named(pin)} stays without connection: ${OPEN_WORDS[effect]}.`, cure: "Write the code into the hand-over; a fault lamp is never hidden." }];
+      return [
+        {
+          severity: "note",
+          pins: [pin],
+          decision,
+          title: effect === "limp" ? "Fault code, and little power" : "A fault code to expect",
+          detail: `${named(pin)} stays without connection: ${OPEN_WORDS[effect]}.`,
+          cure: "Write the code into the hand-over; a fault lamp is never hidden.",
+        },
+      ];
     }),
 };

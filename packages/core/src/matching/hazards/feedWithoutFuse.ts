@@ -8,8 +8,19 @@ export const feedWithoutFuse: Rule = {
   class: "electrical",
   find: ({ feeds }) =>
     feeds.flatMap(({ pin, decision }): readonly Finding[] =>
-      isSupply(decision.feed) && decision.from.trim() !== "" && !/fuse|\bF\d|\d\s*A\b|breaker|limiter/i.test(decision.from)
-        ? [{ severity: "caution", pins: [pin], decision, title: "No fuse at the source", detail: `${named(pin)} is fed from “${decision.from}”, and no fuse is named there.`, cure: "Name the fuse and its rating; without one, put a fuse holder at the source end." }]
+      isSupply(decision.feed) &&
+      decision.from.trim() !== "" &&
+      !/fuse|\bF\d|\d\s*A\b|breaker|limiter/i.test(decision.from)
+        ? [
+            {
+              severity: "caution",
+              pins: [pin],
+              decision,
+              title: "No fuse at the source",
+              detail: `${named(pin)} is fed from “${decision.from}”, and no fuse is named there.`,
+              cure: "Name the fuse and its rating; without one, put a fuse holder at the source end.",
+            },
+          ]
         : [],
     ),
 };

@@ -8,8 +8,19 @@ export const floatingInput: Rule = {
   class: "electrical",
   find: ({ open }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
-      const floats = pin.reading.term?.open === "floats" || (isLowLevel(pin.signal) && pin.signal !== "sensor-supply" && pin.signal !== "sensor-return");
+      const floats =
+        pin.reading.term?.open === "floats" ||
+        (isLowLevel(pin.signal) && pin.signal !== "sensor-supply" && pin.signal !== "sensor-return");
       if (pin.placed.connector.side !== "incoming" || !floats || pin.direction === "source") return [];
-      return [{ severity: "note", pins: [pin], decision, title: "An input left open", detail: `${named(pin)} is connected to nothing; the module reads what it picks up.`, cure: `Look up what ${at(pin)} wants when it is not used: open, ground, or a resistor.` }];
+      return [
+        {
+          severity: "note",
+          pins: [pin],
+          decision,
+          title: "An input left open",
+          detail: `${named(pin)} is connected to nothing; the module reads what it picks up.`,
+          cure: `Look up what ${at(pin)} wants when it is not used: open, ground, or a resistor.`,
+        },
+      ];
     }),
 };

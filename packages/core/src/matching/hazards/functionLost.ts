@@ -10,7 +10,20 @@ export const functionLost: Rule = {
     open.flatMap(({ pin, decision }): readonly Finding[] => {
       const effect = openEffect(pin, decision);
       if (effect === undefined || effect === "nothing" || effect === "code" || effect === "limp") return [];
-      const grave = pin.reading.term?.vital === true || effect === "no-start" || effect === "overheats" || effect === "module-dead";
-      return [{ severity: grave ? "caution" : "note", pins: [pin], decision, title: `Left open: ${OPEN_WORDS[effect]}`, detail: `${named(pin)} stays without connection.`, cure: "Tell the owner; put it on the brief if it must work." }];
+      const grave =
+        pin.reading.term?.vital === true ||
+        effect === "no-start" ||
+        effect === "overheats" ||
+        effect === "module-dead";
+      return [
+        {
+          severity: grave ? "caution" : "note",
+          pins: [pin],
+          decision,
+          title: `Left open: ${OPEN_WORDS[effect]}`,
+          detail: `${named(pin)} stays without connection.`,
+          cure: "Tell the owner; put it on the brief if it must work.",
+        },
+      ];
     }),
 };

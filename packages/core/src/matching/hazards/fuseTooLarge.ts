@@ -2,7 +2,18 @@ import type { Finding, Rule } from "./rule.ts";
 import { named } from "./say.ts";
 
 /** The largest fuse in A that usually stands before a conductor of so many mm² (common practice, no source; a table of the maker decides). */
-const LARGEST: readonly (readonly [mm2: number, amps: number])[] = [[0.22, 2], [0.35, 5], [0.5, 7.5], [0.75, 10], [1, 15], [1.5, 20], [2.5, 30], [4, 40], [6, 60], [10, 80]];
+const LARGEST: readonly (readonly [mm2: number, amps: number])[] = [
+  [0.22, 2],
+  [0.35, 5],
+  [0.5, 7.5],
+  [0.75, 10],
+  [1, 15],
+  [1.5, 20],
+  [2.5, 30],
+  [4, 40],
+  [6, 60],
+  [10, 80],
+];
 
 /** A feed whose fuse lets more through than its wire carries (common practice: the fuse protects the thinnest wire). */
 export const fuseTooLarge: Rule = {
@@ -14,6 +25,15 @@ export const fuseTooLarge: Rule = {
       const { size } = pin.placed.pin;
       const limit = size === null ? undefined : LARGEST.findLast(([mm2]) => mm2 <= size + 1e-9);
       if (limit === undefined || Number.isNaN(amps) || amps <= limit[1]) return [];
-      return [{ severity: "stop", pins: [pin], decision, title: `${amps} A before ${size} mm²`, detail: `${named(pin)} is ${size} mm² and is fed from ${decision.from}; the wire gives way before the fuse does.`, cure: `A fuse of ${limit[1]} A at most, or a thicker wire from the fuse on.` }];
+      return [
+        {
+          severity: "stop",
+          pins: [pin],
+          decision,
+          title: `${amps} A before ${size} mm²`,
+          detail: `${named(pin)} is ${size} mm² and is fed from ${decision.from}; the wire gives way before the fuse does.`,
+          cure: `A fuse of ${limit[1]} A at most, or a thicker wire from the fuse on.`,
+        },
+      ];
     }),
 };

@@ -6,8 +6,23 @@ export const glare: Rule = {
   id: "glare",
   class: "consequence",
   find: ({ links }) => {
-    const lamps = links.filter(({ incoming, vehicle }) => isTerm(incoming, "dipped beam", "main beam", "headlamp feed") || isTerm(vehicle, "dipped beam", "main beam", "headlamp feed"));
+    const lamps = links.filter(
+      ({ incoming, vehicle }) =>
+        isTerm(incoming, "dipped beam", "main beam", "headlamp feed") ||
+        isTerm(vehicle, "dipped beam", "main beam", "headlamp feed"),
+    );
     const [first] = lamps;
-    return first === undefined ? [] : ([{ severity: "note", pins: [first.vehicle, first.incoming], decision: first.decision, title: "Aim the headlamps afterwards", detail: `${named(first.vehicle)} is a headlamp circuit.`, cure: "Aim on a level floor, and use approved light sources only; inspection rules apply." }] satisfies readonly Finding[]);
+    return first === undefined
+      ? []
+      : ([
+          {
+            severity: "note",
+            pins: [first.vehicle, first.incoming],
+            decision: first.decision,
+            title: "Aim the headlamps afterwards",
+            detail: `${named(first.vehicle)} is a headlamp circuit.`,
+            cure: "Aim on a level floor, and use approved light sources only; inspection rules apply.",
+          },
+        ] satisfies readonly Finding[]);
   },
 };

@@ -7,8 +7,24 @@ export const groundStrap: Rule = {
   find: ({ dossier, wires }) => {
     if (dossier.head.kind !== "engine-swap") return [];
     const strap = /\b(strap|engine (block )?(ground|earth)|block (ground|earth)|ground braid)\b/i;
-    const named = [...wires.vehicle, ...wires.incoming].some(({ placed }) => strap.test(`${placed.pin.function} ${placed.pin.note}`)) || dossier.points.some((point) => strap.test(`${point.name} ${point.place}`)) || dossier.brief.some(({ text }) => strap.test(text));
+    const named =
+      [...wires.vehicle, ...wires.incoming].some(({ placed }) =>
+        strap.test(`${placed.pin.function} ${placed.pin.note}`),
+      ) ||
+      dossier.points.some((point) => strap.test(`${point.name} ${point.place}`)) ||
+      dossier.brief.some(({ text }) => strap.test(text));
     const [pin] = wires.incoming;
-    return named || pin === undefined ? [] : ([{ severity: "caution", pins: [pin], title: "Engine ground strap", detail: "No pin, point or line of the brief names the strap from engine to body. Without it starter current goes through sensor grounds.", cure: "Fit a strap of the battery cable's size; put it on the brief." }] satisfies readonly Finding[]);
+    return named || pin === undefined
+      ? []
+      : ([
+          {
+            severity: "caution",
+            pins: [pin],
+            title: "Engine ground strap",
+            detail:
+              "No pin, point or line of the brief names the strap from engine to body. Without it starter current goes through sensor grounds.",
+            cure: "Fit a strap of the battery cable's size; put it on the brief.",
+          },
+        ] satisfies readonly Finding[]);
   },
 };

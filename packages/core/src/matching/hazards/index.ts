@@ -1,11 +1,34 @@
-import { connectorsInOrder, decisionByPin, decisionId, indexPins, isJoining, linkedPairs, pinsOfSide, rankPins, type Decision, type Dossier, type PinId, type Side } from "../../model/index.ts";
+import {
+  connectorsInOrder,
+  decisionByPin,
+  decisionId,
+  indexPins,
+  isJoining,
+  linkedPairs,
+  pinsOfSide,
+  rankPins,
+  type Decision,
+  type Dossier,
+  type PinId,
+  type Side,
+} from "../../model/index.ts";
 import { present } from "../../util/index.ts";
 import type { Crosswalk } from "../crosswalk.ts";
 import { pinReader, type ReadPin } from "../evidence.ts";
 import { RULES } from "./rules.ts";
 import { looksIn, type Hazard, type HazardContext, type Link } from "./rule.ts";
 
-export { HAZARD_CLASSES, type Finding, type Fix, type Hazard, type HazardClass, type HazardContext, type Link, type Rule, type Severity } from "./rule.ts";
+export {
+  HAZARD_CLASSES,
+  type Finding,
+  type Fix,
+  type Hazard,
+  type HazardClass,
+  type HazardContext,
+  type Link,
+  type Rule,
+  type Severity,
+} from "./rule.ts";
 export { RULES } from "./rules.ts";
 
 type Suggested = Pick<Crosswalk, "pairs" | "groups">;
@@ -21,21 +44,57 @@ function contextOf(dossier: Dossier, suggested: Suggested): HazardContext {
     return pin;
   };
   const fixed = dossier.decisions.flatMap((decision) =>
-    linkedPairs(decision).map(([vehicle, incoming]): Link => ({ vehicle: read(vehicle), incoming: read(incoming), decision, sure: decision.sure, device: isJoining(decision) ? (decision.device ?? null) : null })),
+    linkedPairs(decision).map(([vehicle, incoming]): Link => ({
+      vehicle: read(vehicle),
+      incoming: read(incoming),
+      decision,
+      sure: decision.sure,
+      device: isJoining(decision) ? (decision.device ?? null) : null,
+    })),
   );
-  const offered = [...suggested.pairs.map((pair) => ({ ...pair, device: pair.device?.device ?? null })), ...suggested.groups.flatMap((group) => group.pairs.map((pair) => ({ ...pair, device: group.device?.device ?? null })))];
-  const open = offered.map((pair): Link => ({ vehicle: read(pair.vehicle), incoming: read(pair.incoming), decision: null, sure: pair.sure, device: pair.device }));
+  const offered = [
+    ...suggested.pairs.map((pair) => ({ ...pair, device: pair.device?.device ?? null })),
+    ...suggested.groups.flatMap((group) =>
+      group.pairs.map((pair) => ({ ...pair, device: group.device?.device ?? null })),
+    ),
+  ];
+  const open = offered.map((pair): Link => ({
+    vehicle: read(pair.vehicle),
+    incoming: read(pair.incoming),
+    decision: null,
+    sure: pair.sure,
+    device: pair.device,
+  }));
   const rank = rankPins(dossier);
-  const links = [...fixed, ...open].sort((a, b) => (rank.get(a.vehicle.placed.pin.id) ?? 0) - (rank.get(b.vehicle.placed.pin.id) ?? 0) || (rank.get(a.incoming.placed.pin.id) ?? 0) - (rank.get(b.incoming.placed.pin.id) ?? 0));
-  const of = <K extends Decision["kind"]>(...kinds: readonly K[]) => dossier.decisions.flatMap((decision) => ((kinds as readonly string[]).includes(decision.kind) ? [decision as Extract<Decision, { kind: K }>] : []));
-  const wires = (side: Side): readonly ReadPin[] => pinsOfSide(dossier, side).filter(({ pin }) => pin.content === "occupied").map(({ pin }) => read(pin.id));
+  const links = [...fixed, ...open].sort(
+    (a, b) =>
+      (rank.get(a.vehicle.placed.pin.id) ?? 0) - (rank.get(b.vehicle.placed.pin.id) ?? 0) ||
+      (rank.get(a.incoming.placed.pin.id) ?? 0) - (rank.get(b.incoming.placed.pin.id) ?? 0),
+  );
+  const of = <K extends Decision["kind"]>(...kinds: readonly K[]) =>
+    dossier.decisions.flatMap((decision) =>
+      (kinds as readonly string[]).includes(decision.kind)
+        ? [decision as Extract<Decision, { kind: K }>]
+        : [],
+    );
+  const wires = (side: Side): readonly ReadPin[] =>
+    pinsOfSide(dossier, side)
+      .filter(({ pin }) => pin.content === "occupied")
+      .map(({ pin }) => read(pin.id));
   const both = { vehicle: wires("vehicle"), incoming: wires("incoming") };
   return {
-    dossier, links, groups: sharing(links), wires: both,
+    dossier,
+    links,
+    groups: sharing(links),
+    wires: both,
     open: of("cap", "remove", "leave").map((decision) => ({ pin: read(decision.pin), decision })),
     feeds: of("feed").map((decision) => ({ pin: read(decision.pin), decision })),
     jumpers: of("jumper").map((decision) => ({ pins: decision.pins.map(read), decision })),
-    series: of("series").map((decision) => ({ vehicle: read(decision.vehicle), back: read(decision.back), decision })),
+    series: of("series").map((decision) => ({
+      vehicle: read(decision.vehicle),
+      back: read(decision.back),
+      decision,
+    })),
     connectors: connectorsInOrder(dossier),
     decided: decisionByPin(dossier),
     byLook: { vehicle: looksIn(both.vehicle), incoming: looksIn(both.incoming) },
@@ -45,19 +104,33 @@ function contextOf(dossier: Dossier, suggested: Suggested): HazardContext {
 /** Links that have a pin in common, two and more. */
 function sharing(links: readonly Link[]): readonly (readonly Link[])[] {
   const byPin = new Map<ReadPin, Link[]>();
-  for (const link of links) for (const pin of [link.vehicle, link.incoming]) byPin.set(pin, [...(byPin.get(pin) ?? []), link]);
+  for (const link of links)
+    for (const pin of [link.vehicle, link.incoming]) byPin.set(pin, [...(byPin.get(pin) ?? []), link]);
   return [...byPin.values()].filter((group) => group.length > 1);
 }
 
 /** All hazards of what is decided and suggested, by rule; what was accepted carries its reason and who gave it. */
 export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): readonly Hazard[] {
   const context = contextOf(dossier, suggested);
-  const answers = new Map(dossier.decisions.flatMap((decision) => decision.answers.map((answer) => [`${decisionId(decision)} ${answer.rule}`, answer] as const)));
+  const answers = new Map(
+    dossier.decisions.flatMap((decision) =>
+      decision.answers.map((answer) => [`${decisionId(decision)} ${answer.rule}`, answer] as const),
+    ),
+  );
   return RULES.flatMap((rule) =>
     rule.find(context).map(({ severity, pins, decision, title, detail, cure, fixes, cured }): Hazard => {
       const id = decision === undefined || decision === null ? null : decisionId(decision);
       return {
-        rule: rule.id, class: rule.class, severity, pins: pins.map((pin) => pin.placed.pin.id), decision: id, title, detail, cure, fixes: fixes ?? [], cured: cured ?? false,
+        rule: rule.id,
+        class: rule.class,
+        severity,
+        pins: pins.map((pin) => pin.placed.pin.id),
+        decision: id,
+        title,
+        detail,
+        cure,
+        fixes: fixes ?? [],
+        cured: cured ?? false,
         answered: id === null ? null : (answers.get(`${id} ${rule.id}`) ?? null),
       };
     }),

@@ -6,15 +6,34 @@ export const joinedCavities: Rule = {
   id: "joined-cavities",
   class: "electrical",
   find: ({ connectors, links, open }) => {
-    const live = new Map(links.flatMap((link) => [[link.vehicle.placed.pin.id, link] as const, [link.incoming.placed.pin.id, link] as const]));
-    const all = [...links.flatMap(({ vehicle, incoming }) => [vehicle, incoming]), ...open.map(({ pin }) => pin)];
+    const live = new Map(
+      links.flatMap((link) => [
+        [link.vehicle.placed.pin.id, link] as const,
+        [link.incoming.placed.pin.id, link] as const,
+      ]),
+    );
+    const all = [
+      ...links.flatMap(({ vehicle, incoming }) => [vehicle, incoming]),
+      ...open.map(({ pin }) => pin),
+    ];
     return connectors.flatMap((connector) =>
       (connector.shell?.joined ?? []).flatMap((group): readonly Finding[] => {
-        const own = [...new Set(all)].filter(({ placed }) => placed.connector.id === connector.id && group.includes(placed.pin.cavity));
+        const own = [...new Set(all)].filter(
+          ({ placed }) => placed.connector.id === connector.id && group.includes(placed.pin.cavity),
+        );
         const joined = own.filter(({ placed }) => live.has(placed.pin.id));
         const [first] = joined;
         if (first === undefined || own.length < 2) return [];
-        return [{ severity: "caution", pins: own, decision: live.get(first.placed.pin.id)?.decision ?? null, title: `${connector.name}: ${group.join(", ")} are one inside`, detail: `${list(own.map(at))} are bridged while the plug is mated. Continuity between them proves nothing, and what one gets the others get.`, cure: "Test with the plug apart; decide for all of them together." }];
+        return [
+          {
+            severity: "caution",
+            pins: own,
+            decision: live.get(first.placed.pin.id)?.decision ?? null,
+            title: `${connector.name}: ${group.join(", ")} are one inside`,
+            detail: `${list(own.map(at))} are bridged while the plug is mated. Continuity between them proves nothing, and what one gets the others get.`,
+            cure: "Test with the plug apart; decide for all of them together.",
+          },
+        ];
       }),
     );
   },

@@ -3,9 +3,18 @@ import type { Rule } from "./rule.ts";
 import { named } from "./say.ts";
 
 const WORDS: Readonly<Record<KeepOut, { readonly title: string; readonly detail: string }>> = {
-  restraint: { title: "Restraint circuit: keep out", detail: "is part of a restraint system. It is not worked on here; a pick or a meter can set it off" },
-  "high-voltage": { title: "High voltage: keep out", detail: "is a high-voltage circuit. It is for licensed practice only" },
-  marked: { title: "Keep out: this plug stays shut", detail: "sits in a connector that is marked as keep-out" },
+  restraint: {
+    title: "Restraint circuit: keep out",
+    detail: "is part of a restraint system. It is not worked on here; a pick or a meter can set it off",
+  },
+  "high-voltage": {
+    title: "High voltage: keep out",
+    detail: "is a high-voltage circuit. It is for licensed practice only",
+  },
+  marked: {
+    title: "Keep out: this plug stays shut",
+    detail: "sits in a connector that is marked as keep-out",
+  },
 };
 
 /** Restraint and high-voltage circuits and plugs that are marked are not worked on here. */
@@ -14,10 +23,26 @@ export const keepOut: Rule = {
   class: "law",
   find: ({ links, open, feeds, jumpers, series }) =>
     [
-      ...links.flatMap(({ vehicle, incoming, decision }) => [{ pin: vehicle, decision }, { pin: incoming, decision }]),
-      ...[...open, ...feeds].filter(({ decision }) => decision.kind !== "leave"), ...series.map(({ back, decision }) => ({ pin: back, decision })), ...jumpers.flatMap(({ pins, decision }) => pins.map((pin) => ({ pin, decision }))),
+      ...links.flatMap(({ vehicle, incoming, decision }) => [
+        { pin: vehicle, decision },
+        { pin: incoming, decision },
+      ]),
+      ...[...open, ...feeds].filter(({ decision }) => decision.kind !== "leave"),
+      ...series.map(({ back, decision }) => ({ pin: back, decision })),
+      ...jumpers.flatMap(({ pins, decision }) => pins.map((pin) => ({ pin, decision }))),
     ].flatMap(({ pin, decision }) => {
       const why = keepOutOf(pin.placed);
-      return why === null ? [] : [{ severity: "stop" as const, pins: [pin], decision, title: WORDS[why].title, detail: `${named(pin)}, ${WORDS[why].detail}.`, cure: "Leave the wire as it is." }];
+      return why === null
+        ? []
+        : [
+            {
+              severity: "stop" as const,
+              pins: [pin],
+              decision,
+              title: WORDS[why].title,
+              detail: `${named(pin)}, ${WORDS[why].detail}.`,
+              cure: "Leave the wire as it is.",
+            },
+          ];
     }),
 };

@@ -14,9 +14,20 @@ export const levelTooHigh: Rule = {
       const proposed = deviceBetween(vehicle, incoming, dossier.head.nominalVolts);
       if (proposed?.why.kind !== "level" || proposed.why.from <= proposed.why.onto) return [];
       const { from, onto } = proposed.why;
-      return [{
-        severity: "stop", pins: [vehicle, incoming], decision, cured: device !== null, title: `${from} V onto a ${onto} V input`, detail: `${at(vehicle)} and ${at(incoming)}: one side gives up to ${from} V, the other takes ${onto} V. Joined directly the input fails.`,
-        cure: proposed.device.kind === "regulator" ? `A ${onto} V regulator goes between.` : "A divider goes between; check the reading before the input is connected.", fixes: fitDevice(decision, proposed.device),
-      }];
+      return [
+        {
+          severity: "stop",
+          pins: [vehicle, incoming],
+          decision,
+          cured: device !== null,
+          title: `${from} V onto a ${onto} V input`,
+          detail: `${at(vehicle)} and ${at(incoming)}: one side gives up to ${from} V, the other takes ${onto} V. Joined directly the input fails.`,
+          cure:
+            proposed.device.kind === "regulator"
+              ? `A ${onto} V regulator goes between.`
+              : "A divider goes between; check the reading before the input is connected.",
+          fixes: fitDevice(decision, proposed.device),
+        },
+      ];
     }),
 };

@@ -10,9 +10,22 @@ export const levelTooLow: Rule = {
   class: "electrical",
   find: ({ links, dossier }) =>
     links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
-      const proposed = levelsDiffer(vehicle, incoming) ? deviceBetween(vehicle, incoming, dossier.head.nominalVolts) : null;
+      const proposed = levelsDiffer(vehicle, incoming)
+        ? deviceBetween(vehicle, incoming, dossier.head.nominalVolts)
+        : null;
       if (proposed?.why.kind !== "level" || proposed.why.from >= proposed.why.onto) return [];
       const { from, onto } = proposed.why;
-      return [{ severity: "caution", pins: [vehicle, incoming], decision, cured: device !== null, title: `${from} V into a ${onto} V input`, detail: `${at(vehicle)} and ${at(incoming)}: ${from} V may not be enough for an input that works at ${onto} V.`, cure: "Measure what the input needs, or put a relay or converter between.", fixes: fitDevice(decision, proposed.device) }];
+      return [
+        {
+          severity: "caution",
+          pins: [vehicle, incoming],
+          decision,
+          cured: device !== null,
+          title: `${from} V into a ${onto} V input`,
+          detail: `${at(vehicle)} and ${at(incoming)}: ${from} V may not be enough for an input that works at ${onto} V.`,
+          cure: "Measure what the input needs, or put a relay or converter between.",
+          fixes: fitDevice(decision, proposed.device),
+        },
+      ];
     }),
 };

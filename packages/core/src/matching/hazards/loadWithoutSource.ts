@@ -8,7 +8,16 @@ export const loadWithoutSource: Rule = {
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] =>
       vehicle.direction === "load" && incoming.direction === "load"
-        ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "A load without a source", detail: `${at(vehicle)} and ${at(incoming)} both take from this wire; nothing drives it.`, cure: "Find what drives it, or feed it from elsewhere." }]
+        ? [
+            {
+              severity: "caution",
+              pins: [vehicle, incoming],
+              decision,
+              title: "A load without a source",
+              detail: `${at(vehicle)} and ${at(incoming)} both take from this wire; nothing drives it.`,
+              cure: "Find what drives it, or feed it from elsewhere.",
+            },
+          ]
         : [],
     ),
 };

@@ -10,16 +10,24 @@ export const mergedCurrents: Rule = {
       const [first] = group;
       if (first === undefined) return [];
       const split = group.every((link) => link.vehicle === first.vehicle);
-      const [one, many] = split ? [first.vehicle, group.map((link) => link.incoming)] : [first.incoming, group.map((link) => link.vehicle)];
+      const [one, many] = split
+        ? [first.vehicle, group.map((link) => link.incoming)]
+        : [first.incoming, group.map((link) => link.vehicle)];
       const amps = many.map((pin) => pin.placed.pin.amps);
       const known = amps.every((value) => value !== null);
       const sum = amps.reduce<number>((total, value) => total + (value ?? 0), 0);
       const least = many.reduce((total, pin) => total + (pin.placed.pin.size ?? 0), 0);
       const size = one.placed.pin.size;
       const thin = size !== null && many.every((pin) => pin.placed.pin.size !== null) && least > 2 * size;
-      return [{
-        severity: thin ? "caution" : "note", pins: [one, ...many], decision: first.decision, title: known ? `${sum} A through one wire` : "Currents add",
-        detail: `${list(many.map(at))} share ${at(one)}${known ? ` and draw ${sum} A together` : ""}${thin ? `; ${size} mm² takes over from ${Number(least.toFixed(2))} mm²` : ""}.`, cure: "The shared wire, its fuse and its ground carry the sum; check them against it.",
-      }];
+      return [
+        {
+          severity: thin ? "caution" : "note",
+          pins: [one, ...many],
+          decision: first.decision,
+          title: known ? `${sum} A through one wire` : "Currents add",
+          detail: `${list(many.map(at))} share ${at(one)}${known ? ` and draw ${sum} A together` : ""}${thin ? `; ${size} mm² takes over from ${Number(least.toFixed(2))} mm²` : ""}.`,
+          cure: "The shared wire, its fuse and its ground carry the sum; check them against it.",
+        },
+      ];
     }),
 };

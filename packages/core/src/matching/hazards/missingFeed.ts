@@ -3,12 +3,24 @@ import type { Finding, Rule } from "./rule.ts";
 import { named, what } from "./say.ts";
 
 const LOSS: Readonly<Record<string, string>> = {
-  battery: "memory is lost at every key-off, or the part never wakes", accessory: "it stays off with the key in accessory", ignition: "the part never switches on", "run-not-crank": "it never switches on",
-  start: "it does not know that the engine cranks", ground: "nothing on this part works", "sensor-supply": "the sensors on it give nothing", "sensor-return": "the sensors on it read wrong",
+  battery: "memory is lost at every key-off, or the part never wakes",
+  accessory: "it stays off with the key in accessory",
+  ignition: "the part never switches on",
+  "run-not-crank": "it never switches on",
+  start: "it does not know that the engine cranks",
+  ground: "nothing on this part works",
+  "sensor-supply": "the sensors on it give nothing",
+  "sensor-return": "the sensors on it read wrong",
 };
 const NAMES: Readonly<Record<string, string>> = {
-  battery: "a constant supply", accessory: "an accessory feed", ignition: "an ignition feed that stays on while cranking", "run-not-crank": "a feed that is on in run", start: "the crank signal", ground: "a ground",
-  "sensor-supply": "a sensor supply", "sensor-return": "a sensor return",
+  battery: "a constant supply",
+  accessory: "an accessory feed",
+  ignition: "an ignition feed that stays on while cranking",
+  "run-not-crank": "a feed that is on in run",
+  start: "the crank signal",
+  ground: "a ground",
+  "sensor-supply": "a sensor supply",
+  "sensor-return": "a sensor return",
 };
 
 /** A supply or ground that the incoming part needs and that no wire of the vehicle gives (common practice). */
@@ -20,7 +32,15 @@ export const missingFeed: Rule = {
     return wires.incoming.flatMap((pin): readonly Finding[] => {
       const { id } = pin.placed.pin;
       if (!isFeed(pin.signal) || linked.has(id) || decided.has(id)) return [];
-      return [{ severity: "stop", pins: [pin], title: `${what(pin)} has no feed`, detail: `${named(pin)} needs ${NAMES[pin.signal]} and no wire of the vehicle gives it: ${LOSS[pin.signal]}.`, cure: "Feed it from a fuse or ground point and say which, or decide to leave it open." }];
+      return [
+        {
+          severity: "stop",
+          pins: [pin],
+          title: `${what(pin)} has no feed`,
+          detail: `${named(pin)} needs ${NAMES[pin.signal]} and no wire of the vehicle gives it: ${LOSS[pin.signal]}.`,
+          cure: "Feed it from a fuse or ground point and say which, or decide to leave it open.",
+        },
+      ];
     });
   },
 };

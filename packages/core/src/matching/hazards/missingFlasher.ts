@@ -7,12 +7,31 @@ export const missingFlasher: Rule = {
   class: "electrical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision, device }) => {
-      const lamp = [vehicle, incoming].find((pin) => isTerm(pin, "turn lamp", "trailer turn left", "trailer turn right", "turn tell-tale"));
-      const steady = [vehicle, incoming].find((pin) => isTerm(pin, "flasher input", "turn switch", "hazard switch", "ignition supply", "accessory supply", "constant supply"));
+      const lamp = [vehicle, incoming].find((pin) =>
+        isTerm(pin, "turn lamp", "trailer turn left", "trailer turn right", "turn tell-tale"),
+      );
+      const steady = [vehicle, incoming].find((pin) =>
+        isTerm(
+          pin,
+          "flasher input",
+          "turn switch",
+          "hazard switch",
+          "ignition supply",
+          "accessory supply",
+          "constant supply",
+        ),
+      );
       if (lamp === undefined || steady === undefined) return [];
-      return [{
-        severity: "caution" as const, pins: [vehicle, incoming], decision, cured: device?.kind === "converter" || device?.kind === "relay", title: "No flasher between", detail: `${named(steady)} does not pulse, and ${at(lamp)} feeds a turn lamp: it would burn steadily.`,
-        cure: "Take it behind the flasher (49a), or fit one; where a module does the flashing, take its output.",
-      }];
+      return [
+        {
+          severity: "caution" as const,
+          pins: [vehicle, incoming],
+          decision,
+          cured: device?.kind === "converter" || device?.kind === "relay",
+          title: "No flasher between",
+          detail: `${named(steady)} does not pulse, and ${at(lamp)} feeds a turn lamp: it would burn steadily.`,
+          cure: "Take it behind the flasher (49a), or fit one; where a module does the flashing, take its output.",
+        },
+      ];
     }),
 };

@@ -11,6 +11,17 @@ export const missingRelay: Rule = {
     links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
       const proposed = deviceBetween(vehicle, incoming, dossier.head.nominalVolts);
       if (proposed?.why.kind !== "current") return [];
-      return [{ severity: "stop", pins: [vehicle, incoming], decision, cured: device?.kind === "relay", title: `${proposed.why.needs} A on a wire that gives ${proposed.why.gives} A`, detail: `${at(vehicle)} and ${at(incoming)}: the output or switch is overloaded.`, cure: "A relay: the weak wire works its coil, the load hangs on its contact with its own fuse.", fixes: fitDevice(decision, proposed.device) }];
+      return [
+        {
+          severity: "stop",
+          pins: [vehicle, incoming],
+          decision,
+          cured: device?.kind === "relay",
+          title: `${proposed.why.needs} A on a wire that gives ${proposed.why.gives} A`,
+          detail: `${at(vehicle)} and ${at(incoming)}: the output or switch is overloaded.`,
+          cure: "A relay: the weak wire works its coil, the load hangs on its contact with its own fuse.",
+          fixes: fitDevice(decision, proposed.device),
+        },
+      ];
     }),
 };

@@ -8,10 +8,18 @@ export const nameLookAlike: Rule = {
   find: ({ dossier, wires }) => {
     const all = [...wires.vehicle, ...wires.incoming];
     return nameLookAlikes(dossier).map((alike): Finding => {
-      const pins = all.filter(({ placed }) => (alike.what === "connector" ? alike.names.includes(placed.connector.name) : placed.connector.name === alike.at && alike.names.includes(alike.what === "cavity" ? placed.pin.cavity : placed.pin.circuit)));
+      const pins = all.filter(({ placed }) =>
+        alike.what === "connector"
+          ? alike.names.includes(placed.connector.name)
+          : placed.connector.name === alike.at &&
+            alike.names.includes(alike.what === "cavity" ? placed.pin.cavity : placed.pin.circuit),
+      );
       return {
-        severity: "note", pins: alike.what === "connector" ? [] : pins.slice(0, 2), title: `${alike.names.join(" and ")} are easily misread`,
-        detail: `Two ${alike.what === "connector" ? "connectors" : alike.what === "cavity" ? "cavities" : "circuits"} differ in one character.`, cure: "Read names aloud, with the place: which plug, which row.",
+        severity: "note",
+        pins: alike.what === "connector" ? [] : pins.slice(0, 2),
+        title: `${alike.names.join(" and ")} are easily misread`,
+        detail: `Two ${alike.what === "connector" ? "connectors" : alike.what === "cavity" ? "cavities" : "circuits"} differ in one character.`,
+        cure: "Read names aloud, with the place: which plug, which row.",
       };
     });
   },

@@ -8,7 +8,9 @@ export const nearColour: Rule = {
   find: ({ connectors, wires }) => {
     const known = new Map<string, Likeness | null>();
     return connectors.flatMap((connector) => {
-      const looks = [...looksIn(wires[connector.side].filter(({ placed }) => placed.connector.id === connector.id))];
+      const looks = [
+        ...looksIn(wires[connector.side].filter(({ placed }) => placed.connector.id === connector.id)),
+      ];
       return looks.flatMap(([look, own], index) =>
         looks.slice(index + 1).flatMap(([other, theirs]): readonly Finding[] => {
           const [a, b] = [own[0], theirs[0]];
@@ -17,10 +19,15 @@ export const nearColour: Rule = {
           const likeness = known.get(key) ?? likenessOf(a.colour, b.colour);
           known.set(key, likeness);
           if (likeness?.kind !== "near") return [];
-          return [{
-            severity: "note", pins: [a, b], title: `${connector.name}: ${a.placed.pin.cavity} and ${b.placed.pin.cavity} can be mistaken`,
-            detail: `${look} and ${other} look alike under some lamps or to some eyes.`, cure: "Use daylight or a white lamp, and go by the cavity.",
-          }];
+          return [
+            {
+              severity: "note",
+              pins: [a, b],
+              title: `${connector.name}: ${a.placed.pin.cavity} and ${b.placed.pin.cavity} can be mistaken`,
+              detail: `${look} and ${other} look alike under some lamps or to some eyes.`,
+              cure: "Use daylight or a white lamp, and go by the cavity.",
+            },
+          ];
         }),
       );
     });

@@ -12,11 +12,20 @@ export const needsDevice: Rule = {
   class: "electrical",
   find: ({ links, dossier }) =>
     links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
-      if (signalFit(vehicle.signal, incoming.signal) !== "device" || levelsDiffer(vehicle, incoming)) return [];
+      if (signalFit(vehicle.signal, incoming.signal) !== "device" || levelsDiffer(vehicle, incoming))
+        return [];
       const proposed = deviceBetween(vehicle, incoming, dossier.head.nominalVolts);
-      return [{
-        severity: "caution", pins: [vehicle, incoming], decision, cured: device !== null, title: "Not without a part between", detail: `${at(vehicle)} and ${at(incoming)}: ${proposed === null ? "the two do not understand each other" : deviceReasonWords(proposed)}. Joined directly it stays dead or is overdriven.`,
-        cure: "Put the part in before this join is made.", fixes: proposed === null ? [] : fitDevice(decision, proposed.device),
-      }];
+      return [
+        {
+          severity: "caution",
+          pins: [vehicle, incoming],
+          decision,
+          cured: device !== null,
+          title: "Not without a part between",
+          detail: `${at(vehicle)} and ${at(incoming)}: ${proposed === null ? "the two do not understand each other" : deviceReasonWords(proposed)}. Joined directly it stays dead or is overdriven.`,
+          cure: "Put the part in before this join is made.",
+          fixes: proposed === null ? [] : fitDevice(decision, proposed.device),
+        },
+      ];
     }),
 };

@@ -7,6 +7,18 @@ export const notInSource: Rule = {
   class: "completeness",
   find: ({ wires }) =>
     (["vehicle", "incoming"] as const).flatMap((side) =>
-      wires[side].flatMap((pin): readonly Finding[] => (pin.placed.pin.function.trim() === "" ? [{ severity: "note", pins: [pin], title: "A wire without a function", detail: `${at(pin)}${pin.look === "" ? "" : `, ${pin.look},`} holds a wire and nobody says what it does.`, cure: "Identify it before it is cut, capped or joined." }] : [])),
+      wires[side].flatMap((pin): readonly Finding[] =>
+        pin.placed.pin.function.trim() === ""
+          ? [
+              {
+                severity: "note",
+                pins: [pin],
+                title: "A wire without a function",
+                detail: `${at(pin)}${pin.look === "" ? "" : `, ${pin.look},`} holds a wire and nobody says what it does.`,
+                cure: "Identify it before it is cut, capped or joined.",
+              },
+            ]
+          : [],
+      ),
     ),
 };

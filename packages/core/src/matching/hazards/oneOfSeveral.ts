@@ -8,9 +8,29 @@ export const oneOfSeveral: Rule = {
   find: ({ groups }) =>
     groups.flatMap((group): readonly Finding[] => {
       const [first] = group;
-      const coded = group.find(({ vehicle, incoming }) => [vehicle, incoming].some((pin) => isTerm(pin, "transmission range", "axle select", "steering wheel controls", "wiper switch", "headlamp switch")));
+      const coded = group.find(({ vehicle, incoming }) =>
+        [vehicle, incoming].some((pin) =>
+          isTerm(
+            pin,
+            "transmission range",
+            "axle select",
+            "steering wheel controls",
+            "wiper switch",
+            "headlamp switch",
+          ),
+        ),
+      );
       if (first === undefined || coded === undefined) return [];
       const pins = [...new Set(group.flatMap((link) => [link.vehicle, link.incoming]))];
-      return [{ severity: "caution", pins, decision: first.decision, title: "An input that must see one at a time", detail: `${list(pins.map(at))} meet, and this input tells positions by which contact is closed.`, cure: "One contact for each position; nothing else on the wire." }];
+      return [
+        {
+          severity: "caution",
+          pins,
+          decision: first.decision,
+          title: "An input that must see one at a time",
+          detail: `${list(pins.map(at))} meet, and this input tells positions by which contact is closed.`,
+          cure: "One contact for each position; nothing else on the wire.",
+        },
+      ];
     }),
 };

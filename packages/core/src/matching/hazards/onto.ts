@@ -4,12 +4,30 @@ import { at } from "./say.ts";
 import { SIGNAL_WORDS } from "../../shelf/index.ts";
 
 /** A rule about what meets what: found from either end of every link. */
-export function onto(meets: (a: ReadPin, b: ReadPin) => boolean, severity: Severity, harm: string, cure: string): Rule["find"] {
+export function onto(
+  meets: (a: ReadPin, b: ReadPin) => boolean,
+  severity: Severity,
+  harm: string,
+  cure: string,
+): Rule["find"] {
   return ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      const hit = meets(vehicle, incoming) ? ([vehicle, incoming] as const) : meets(incoming, vehicle) ? ([incoming, vehicle] as const) : null;
+      const hit = meets(vehicle, incoming)
+        ? ([vehicle, incoming] as const)
+        : meets(incoming, vehicle)
+          ? ([incoming, vehicle] as const)
+          : null;
       if (hit === null) return [];
       const [a, b] = hit;
-      return [{ severity, pins: [vehicle, incoming], decision, title: `${SIGNAL_WORDS[a.signal]} onto ${SIGNAL_WORDS[b.signal]}`, detail: `${at(a)} is ${SIGNAL_WORDS[a.signal]}, ${at(b)} is ${SIGNAL_WORDS[b.signal]}. ${harm}`, cure }];
+      return [
+        {
+          severity,
+          pins: [vehicle, incoming],
+          decision,
+          title: `${SIGNAL_WORDS[a.signal]} onto ${SIGNAL_WORDS[b.signal]}`,
+          detail: `${at(a)} is ${SIGNAL_WORDS[a.signal]}, ${at(b)} is ${SIGNAL_WORDS[b.signal]}. ${harm}`,
+          cure,
+        },
+      ];
     });
 }

@@ -8,9 +8,23 @@ export const optionWire: Rule = {
   class: "completeness",
   find: ({ links, dossier }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      const own = [vehicle, incoming].find(({ placed }) => placed.pin.condition !== "" && !placed.pin.identified);
+      const own = [vehicle, incoming].find(
+        ({ placed }) => placed.pin.condition !== "" && !placed.pin.identified,
+      );
       if (own === undefined) return [];
       const dropped = droppedOption(dossier, own.placed);
-      return [{ severity: dropped === null ? "note" : "caution", pins: [own], decision, title: dropped === null ? "Only with some equipment" : "Belongs to equipment that is not kept", detail: `${named(own)}: ${own.placed.pin.condition}.`, cure: dropped === null ? "See at the plug whether the wire is there." : "Leave it, or keep the equipment on the brief." }];
+      return [
+        {
+          severity: dropped === null ? "note" : "caution",
+          pins: [own],
+          decision,
+          title: dropped === null ? "Only with some equipment" : "Belongs to equipment that is not kept",
+          detail: `${named(own)}: ${own.placed.pin.condition}.`,
+          cure:
+            dropped === null
+              ? "See at the plug whether the wire is there."
+              : "Leave it, or keep the equipment on the brief.",
+        },
+      ];
     }),
 };

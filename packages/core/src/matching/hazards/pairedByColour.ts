@@ -12,9 +12,15 @@ export const pairedByColour: Rule = {
       if (vehicle.look === "" || vehicle.look !== incoming.look) return [];
       const evidence = weigh(vehicle, incoming);
       if (evidence === null || evidence.strength >= CHECK) return [];
-      return [{
-        severity: "caution", pins: [vehicle, incoming], decision, title: "Nothing but the colour says so",
-        detail: `${at(vehicle)} and ${at(incoming)} are both ${vehicle.look}; neither function nor signal makes a case for the join.`, cure: "Find out what both wires do before they meet: a diagram, or a reading at the plug.",
-      }];
+      return [
+        {
+          severity: "caution",
+          pins: [vehicle, incoming],
+          decision,
+          title: "Nothing but the colour says so",
+          detail: `${at(vehicle)} and ${at(incoming)} are both ${vehicle.look}; neither function nor signal makes a case for the join.`,
+          cure: "Find out what both wires do before they meet: a diagram, or a reading at the plug.",
+        },
+      ];
     }),
 };

@@ -8,7 +8,20 @@ export const pickupPolarity: Rule = {
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       if (vehicle.signal !== "vr-pair" || incoming.signal !== "vr-pair") return [];
-      const gap = isTerm(vehicle, "crankshaft position", "camshaft position", "distributor pickup") || isTerm(incoming, "crankshaft position", "camshaft position", "distributor pickup");
-      return [{ severity: gap ? "caution" : "note", pins: [vehicle, incoming], decision, title: gap ? "Mind the polarity of the pickup" : "Polarity is free here", detail: `${named(vehicle)} is a coil pickup${gap ? " with a reference gap: turned round, the gap is read at the wrong place" : " for plain speed"}.`, cure: gap ? "Positive to positive; with a meter, see which way the voltage swings first as the gap goes by." : "Nothing to do." }];
+      const gap =
+        isTerm(vehicle, "crankshaft position", "camshaft position", "distributor pickup") ||
+        isTerm(incoming, "crankshaft position", "camshaft position", "distributor pickup");
+      return [
+        {
+          severity: gap ? "caution" : "note",
+          pins: [vehicle, incoming],
+          decision,
+          title: gap ? "Mind the polarity of the pickup" : "Polarity is free here",
+          detail: `${named(vehicle)} is a coil pickup${gap ? " with a reference gap: turned round, the gap is read at the wrong place" : " for plain speed"}.`,
+          cure: gap
+            ? "Positive to positive; with a meter, see which way the voltage swings first as the gap goes by."
+            : "Nothing to do.",
+        },
+      ];
     }),
 };

@@ -7,8 +7,27 @@ export const positionChanges: Rule = {
   class: "identity",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }) => {
-      const [shell, other] = [vehicle.place.slice(0, vehicle.place.lastIndexOf(" ")), incoming.place.slice(0, incoming.place.lastIndexOf(" "))];
-      if (shell === "" || shell !== other || vehicle.place === incoming.place || vehicle.reading.term === null || vehicle.reading.term !== incoming.reading.term) return [];
-      return [{ severity: "note", pins: [vehicle, incoming], decision, title: `${vehicle.placed.pin.cavity} becomes ${incoming.placed.pin.cavity}`, detail: `${at(vehicle)} and ${at(incoming)} do the same in the same kind of shell, at different places.`, cure: "Do not plug one into the other's counterpart before the wires are moved." }];
+      const [shell, other] = [
+        vehicle.place.slice(0, vehicle.place.lastIndexOf(" ")),
+        incoming.place.slice(0, incoming.place.lastIndexOf(" ")),
+      ];
+      if (
+        shell === "" ||
+        shell !== other ||
+        vehicle.place === incoming.place ||
+        vehicle.reading.term === null ||
+        vehicle.reading.term !== incoming.reading.term
+      )
+        return [];
+      return [
+        {
+          severity: "note",
+          pins: [vehicle, incoming],
+          decision,
+          title: `${vehicle.placed.pin.cavity} becomes ${incoming.placed.pin.cavity}`,
+          detail: `${at(vehicle)} and ${at(incoming)} do the same in the same kind of shell, at different places.`,
+          cure: "Do not plug one into the other's counterpart before the wires are moved.",
+        },
+      ];
     }),
 };

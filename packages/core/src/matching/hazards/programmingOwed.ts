@@ -7,10 +7,24 @@ export const programmingOwed: Rule = {
   id: "programming-owed",
   class: "consequence",
   find: ({ links }) => {
-    const data = links.filter(({ incoming }) => isData(incoming.signal) && incoming.signal !== "audio" && !isTerm(incoming, "antenna", "camera signal"));
+    const data = links.filter(
+      ({ incoming }) =>
+        isData(incoming.signal) &&
+        incoming.signal !== "audio" &&
+        !isTerm(incoming, "antenna", "camera signal"),
+    );
     const [first] = data;
     if (first === undefined) return [];
     const plugs = [...new Set(data.map(({ incoming }) => incoming.placed.connector.name))];
-    return [{ severity: "note", pins: [first.incoming], decision: first.decision, title: "Programming may be owed", detail: `${list(plugs)} talks to the vehicle's modules.`, cure: "Find out what the maker asks for: coding, key learning, calibration. It goes on the list of what is owed." }] satisfies readonly Finding[];
+    return [
+      {
+        severity: "note",
+        pins: [first.incoming],
+        decision: first.decision,
+        title: "Programming may be owed",
+        detail: `${list(plugs)} talks to the vehicle's modules.`,
+        cure: "Find out what the maker asks for: coding, key learning, calibration. It goes on the list of what is owed.",
+      },
+    ] satisfies readonly Finding[];
   },
 };

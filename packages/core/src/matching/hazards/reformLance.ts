@@ -10,6 +10,17 @@ export const reformLance: Rule = {
     const moved = links.filter(({ decision }) => decision !== null && seatOf(decision) !== null);
     const [first] = moved;
     const pins = moved.map(({ vehicle }) => vehicle);
-    return first === undefined ? [] : ([{ severity: "note", pins, cured: true, title: `${moved.length} ${moved.length === 1 ? "terminal is" : "terminals are"} used again`, detail: `${at(first.vehicle)}${moved.length > 1 ? " and the others" : ""}: a lance that was pressed down holds no more.`, cure: "The bench step asks for it: lance lifted, crimp whole, then in until it clicks." }] satisfies readonly Finding[]);
+    return first === undefined
+      ? []
+      : ([
+          {
+            severity: "note",
+            pins,
+            cured: true,
+            title: `${moved.length} ${moved.length === 1 ? "terminal is" : "terminals are"} used again`,
+            detail: `${at(first.vehicle)}${moved.length > 1 ? " and the others" : ""}: a lance that was pressed down holds no more.`,
+            cure: "The bench step asks for it: lance lifted, crimp whole, then in until it clicks.",
+          },
+        ] satisfies readonly Finding[]);
   },
 };

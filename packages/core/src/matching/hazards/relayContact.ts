@@ -7,6 +7,17 @@ export const relayContact: Rule = {
   class: "electrical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      return areTerms(vehicle, incoming, "relay output", "relay rest output") ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "87 joined to 87a", detail: `${named(vehicle)} and ${named(incoming)}: one contact closes when the other opens.`, cure: "87 for what is on while the coil is fed, 87a for what is on while it rests." }] : [];
+      return areTerms(vehicle, incoming, "relay output", "relay rest output")
+        ? [
+            {
+              severity: "caution",
+              pins: [vehicle, incoming],
+              decision,
+              title: "87 joined to 87a",
+              detail: `${named(vehicle)} and ${named(incoming)}: one contact closes when the other opens.`,
+              cure: "87 for what is on while the coil is fed, 87a for what is on while it rests.",
+            },
+          ]
+        : [];
     }),
 };

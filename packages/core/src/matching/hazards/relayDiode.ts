@@ -7,6 +7,17 @@ export const relayDiode: Rule = {
   class: "electrical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      return areTerms(vehicle, incoming, "relay coil feed", "relay coil ground") ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "85 joined to 86", detail: `${at(vehicle)} and ${at(incoming)}: without a diode in the relay nothing changes; with one it is a short.`, cure: "Supply on 86, switched ground on 85; look at the symbol on the relay." }] : [];
+      return areTerms(vehicle, incoming, "relay coil feed", "relay coil ground")
+        ? [
+            {
+              severity: "caution",
+              pins: [vehicle, incoming],
+              decision,
+              title: "85 joined to 86",
+              detail: `${at(vehicle)} and ${at(incoming)}: without a diode in the relay nothing changes; with one it is a short.`,
+              cure: "Supply on 86, switched ground on 85; look at the symbol on the relay.",
+            },
+          ]
+        : [];
     }),
 };

@@ -1,9 +1,29 @@
 import type { WireColour } from "../../colour/index.ts";
-import type { Connector, Decision, DecisionId, Dossier, HazardAnswer, InsertedDevice, LeavingOpen, PinId, Side, Sureness } from "../../model/index.ts";
+import type {
+  Connector,
+  Decision,
+  DecisionId,
+  Dossier,
+  HazardAnswer,
+  InsertedDevice,
+  LeavingOpen,
+  PinId,
+  Side,
+  Sureness,
+} from "../../model/index.ts";
 import type { ReadPin } from "../evidence.ts";
 
 export type Severity = "stop" | "caution" | "note";
-export const HAZARD_CLASSES = ["identity", "electrical", "mechanical", "procedure", "completeness", "consequence", "variant", "law"] as const;
+export const HAZARD_CLASSES = [
+  "identity",
+  "electrical",
+  "mechanical",
+  "procedure",
+  "completeness",
+  "consequence",
+  "variant",
+  "law",
+] as const;
 export type HazardClass = (typeof HAZARD_CLASSES)[number];
 
 /** One way to cure a hazard: decisions to make and to take back, in one edit. */
@@ -40,7 +60,10 @@ export interface Link {
   readonly device: InsertedDevice | null;
 }
 
-type Decided<K extends Decision["kind"]> = { readonly pin: ReadPin; readonly decision: Extract<Decision, { kind: K }> };
+type Decided<K extends Decision["kind"]> = {
+  readonly pin: ReadPin;
+  readonly decision: Extract<Decision, { kind: K }>;
+};
 
 export interface HazardContext {
   readonly dossier: Dossier;
@@ -51,9 +74,16 @@ export interface HazardContext {
   /** Pins that are decided to stay without connection. */
   readonly open: readonly Decided<LeavingOpen["kind"]>[];
   readonly feeds: readonly Decided<"feed">[];
-  readonly jumpers: readonly { readonly pins: readonly ReadPin[]; readonly decision: Extract<Decision, { kind: "jumper" }> }[];
+  readonly jumpers: readonly {
+    readonly pins: readonly ReadPin[];
+    readonly decision: Extract<Decision, { kind: "jumper" }>;
+  }[];
   /** Wires that are led through the incoming part. */
-  readonly series: readonly { readonly vehicle: ReadPin; readonly back: ReadPin; readonly decision: Extract<Decision, { kind: "series" }> }[];
+  readonly series: readonly {
+    readonly vehicle: ReadPin;
+    readonly back: ReadPin;
+    readonly decision: Extract<Decision, { kind: "series" }>;
+  }[];
   readonly connectors: readonly Connector[];
   /** Wires of a side: occupied cavities. */
   readonly wires: Readonly<Record<Side, readonly ReadPin[]>>;
@@ -92,7 +122,9 @@ export function linkedConnectors(links: readonly Link[]): readonly (readonly Lin
 }
 
 /** The wires of a connector by how they look. */
-export function looksIn(wires: readonly ReadPin[]): ReadonlyMap<string, readonly (ReadPin & { readonly colour: WireColour })[]> {
+export function looksIn(
+  wires: readonly ReadPin[],
+): ReadonlyMap<string, readonly (ReadPin & { readonly colour: WireColour })[]> {
   const looks = new Map<string, (ReadPin & { readonly colour: WireColour })[]>();
   for (const wire of wires) {
     if (wire.colour === null) continue;

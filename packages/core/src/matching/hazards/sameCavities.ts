@@ -12,8 +12,20 @@ export const sameCavities: Rule = {
         const same = one.pins.filter((pin) => labels.has(pin.cavity));
         const [first] = same;
         if (first === undefined) return [];
-        const pins = wires[one.side].filter(({ placed }) => (placed.connector.id === one.id || placed.connector.id === other.id) && placed.pin.cavity === first.cavity);
-        return [{ severity: "note", pins, title: `${one.name} and ${other.name} have the same labels`, detail: `${same.length} cavity labels stand on both plugs of ${one.module}.`, cure: "Always say the plug with the cavity." }];
+        const pins = wires[one.side].filter(
+          ({ placed }) =>
+            (placed.connector.id === one.id || placed.connector.id === other.id) &&
+            placed.pin.cavity === first.cavity,
+        );
+        return [
+          {
+            severity: "note",
+            pins,
+            title: `${one.name} and ${other.name} have the same labels`,
+            detail: `${same.length} cavity labels stand on both plugs of ${one.module}.`,
+            cure: "Always say the plug with the cavity.",
+          },
+        ];
       }),
     ),
 };

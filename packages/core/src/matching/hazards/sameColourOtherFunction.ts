@@ -15,23 +15,43 @@ export const sameColourOtherFunction: Rule = {
   id: "same-colour-other-function",
   class: "identity",
   find: ({ links, byLook, dossier }) => {
-    const taken = new Map(colourForColour(dossier).flatMap((join) => (join.outcome === "damage" ? [[join.vehicle, join.incoming] as const, [join.incoming, join.vehicle] as const] : [])));
+    const taken = new Map(
+      colourForColour(dossier).flatMap((join) =>
+        join.outcome === "damage"
+          ? [[join.vehicle, join.incoming] as const, [join.incoming, join.vehicle] as const]
+          : [],
+      ),
+    );
     const told = new Set<PinId>();
     return links.flatMap(({ vehicle, incoming, decision }) =>
-      ([[vehicle, incoming, "incoming"], [incoming, vehicle, "vehicle"]] as const).flatMap(([here, partner, across]): readonly Finding[] => {
+      (
+        [
+          [vehicle, incoming, "incoming"],
+          [incoming, vehicle, "vehicle"],
+        ] as const
+      ).flatMap(([here, partner, across]): readonly Finding[] => {
         if (here.look === "" || told.has(here.placed.pin.id)) return [];
         const byHand = taken.get(here.placed.pin.id);
-        const traps = (byLook[across].get(here.look) ?? []).filter((other) => other.placed.pin.id !== partner.placed.pin.id && hurts(here, other)).sort((a, b) => Number(b.placed.pin.id === byHand) - Number(a.placed.pin.id === byHand));
+        const traps = (byLook[across].get(here.look) ?? [])
+          .filter((other) => other.placed.pin.id !== partner.placed.pin.id && hurts(here, other))
+          .sort((a, b) => Number(b.placed.pin.id === byHand) - Number(a.placed.pin.id === byHand));
         const [trap] = traps;
         if (trap === undefined) return [];
         told.add(here.placed.pin.id);
-        const names = traps.slice(0, MOST_NAMED).map((other) => `${at(other)} is ${what(other)}`).join(", ");
-        return [{
-          severity: trap.placed.pin.id === byHand ? "caution" : "note", pins: [here, partner, ...traps.slice(0, MOST_NAMED)], decision,
-          title: `${capital(here.look)} here, ${here.look} there`,
-          detail: `${at(here)} is ${what(here)}; of the ${here.look} wires over there, ${names}. Joined by colour they would do damage.`,
-          cure: `Count cavities: ${here.placed.pin.cavity} goes to ${partner.placed.pin.cavity}, whatever the colours say.`,
-        }];
+        const names = traps
+          .slice(0, MOST_NAMED)
+          .map((other) => `${at(other)} is ${what(other)}`)
+          .join(", ");
+        return [
+          {
+            severity: trap.placed.pin.id === byHand ? "caution" : "note",
+            pins: [here, partner, ...traps.slice(0, MOST_NAMED)],
+            decision,
+            title: `${capital(here.look)} here, ${here.look} there`,
+            detail: `${at(here)} is ${what(here)}; of the ${here.look} wires over there, ${names}. Joined by colour they would do damage.`,
+            cure: `Count cavities: ${here.placed.pin.cavity} goes to ${partner.placed.pin.cavity}, whatever the colours say.`,
+          },
+        ];
       }),
     );
   },

@@ -7,8 +7,21 @@ export const sameFunctionOtherColour: Rule = {
   class: "identity",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }) =>
-      vehicle.reading.term === null || vehicle.reading.term !== incoming.reading.term || vehicle.look === "" || incoming.look === "" || vehicle.look === incoming.look
+      vehicle.reading.term === null ||
+      vehicle.reading.term !== incoming.reading.term ||
+      vehicle.look === "" ||
+      incoming.look === "" ||
+      vehicle.look === incoming.look
         ? []
-        : [{ severity: "note", pins: [vehicle, incoming], decision, title: `${vehicle.look} becomes ${incoming.look}`, detail: `${at(vehicle)} and ${at(incoming)} do the same and differ in colour.`, cure: "Go by the cavity; flag the wire with its new place." }],
+        : [
+            {
+              severity: "note",
+              pins: [vehicle, incoming],
+              decision,
+              title: `${vehicle.look} becomes ${incoming.look}`,
+              detail: `${at(vehicle)} and ${at(incoming)} do the same and differ in colour.`,
+              cure: "Go by the cavity; flag the wire with its new place.",
+            },
+          ],
     ),
 };

@@ -4,16 +4,22 @@ import type { ReadPin } from "../evidence.ts";
 /** "B12.7": a pin in the words of a hazard. */
 export const at = (pin: ReadPin): string => pinName(pin.placed);
 /** "B12.7, Level sender, left". */
-export const named = (pin: ReadPin): string => (pin.placed.pin.function === "" ? at(pin) : `${at(pin)}, ${pin.placed.pin.function}`);
+export const named = (pin: ReadPin): string =>
+  pin.placed.pin.function === "" ? at(pin) : `${at(pin)}, ${pin.placed.pin.function}`;
 /** What the wire is for, or that nobody knows. */
 export const what = (pin: ReadPin): string => pin.placed.pin.function || "a wire without a known function";
 export const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ""}${text.slice(1)}`;
-export const list = (parts: readonly string[]): string => (parts.length < 2 ? (parts[0] ?? "") : `${parts.slice(0, -1).join(", ")} and ${parts.at(-1)}`);
+export const list = (parts: readonly string[]): string =>
+  parts.length < 2 ? (parts[0] ?? "") : `${parts.slice(0, -1).join(", ")} and ${parts.at(-1)}`;
 /** Whether the vocabulary reads the pin as one of these terms. */
-export const isTerm = (pin: ReadPin, ...names: readonly string[]): boolean => pin.reading.term !== null && names.includes(pin.reading.term.name);
+export const isTerm = (pin: ReadPin, ...names: readonly string[]): boolean =>
+  pin.reading.term !== null && names.includes(pin.reading.term.name);
 /** Whether two pins are read as these two terms, either way round: a crossed pair. */
-export const areTerms = (a: ReadPin, b: ReadPin, one: string, other: string): boolean => (isTerm(a, one) && isTerm(b, other)) || (isTerm(a, other) && isTerm(b, one));
+export const areTerms = (a: ReadPin, b: ReadPin, one: string, other: string): boolean =>
+  (isTerm(a, one) && isTerm(b, other)) || (isTerm(a, other) && isTerm(b, one));
 /** A vehicle's wire that stays where it is goes on doing its work. */
-export const goesOn = (pin: ReadPin, decision: Decision): boolean => decision.kind === "leave" && pin.placed.connector.side === "vehicle";
+export const goesOn = (pin: ReadPin, decision: Decision): boolean =>
+  decision.kind === "leave" && pin.placed.connector.side === "vehicle";
 /** What happens because a pin is left open: as decided, else as the vocabulary says; undefined where its wire goes on working. */
-export const openEffect = (pin: ReadPin, decision: LeavingOpen): OpenEffect | undefined => (goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.term?.open));
+export const openEffect = (pin: ReadPin, decision: LeavingOpen): OpenEffect | undefined =>
+  goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.term?.open);

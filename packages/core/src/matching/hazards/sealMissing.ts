@@ -9,8 +9,21 @@ export const sealMissing: Rule = {
   class: "mechanical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] =>
-      decision?.kind === "join" && seatOf(decision) !== null && incoming.placed.connector.sealed && !vehicle.placed.connector.sealed
-        ? [{ severity: "caution", pins: [vehicle, incoming], decision, title: "No seal on this wire", detail: `${at(incoming)} is in a sealed connector, ${at(vehicle)} comes without a wire seal.`, cure: "New terminal with a seal of the right size, or splice behind the sealed plug.", fixes: spliceInstead(decision, incoming) }]
+      decision?.kind === "join" &&
+      seatOf(decision) !== null &&
+      incoming.placed.connector.sealed &&
+      !vehicle.placed.connector.sealed
+        ? [
+            {
+              severity: "caution",
+              pins: [vehicle, incoming],
+              decision,
+              title: "No seal on this wire",
+              detail: `${at(incoming)} is in a sealed connector, ${at(vehicle)} comes without a wire seal.`,
+              cure: "New terminal with a seal of the right size, or splice behind the sealed plug.",
+              fixes: spliceInstead(decision, incoming),
+            },
+          ]
         : [],
     ),
 };

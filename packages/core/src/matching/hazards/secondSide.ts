@@ -7,13 +7,30 @@ export const secondSide: Rule = {
   id: "second-side",
   class: "identity",
   find: ({ dossier, links }) => {
-    const read = new Map(links.flatMap(({ vehicle, incoming }) => [[vehicle.placed.pin.id, vehicle], [incoming.placed.pin.id, incoming]] as const));
+    const read = new Map(
+      links.flatMap(
+        ({ vehicle, incoming }) =>
+          [
+            [vehicle.placed.pin.id, vehicle],
+            [incoming.placed.pin.id, incoming],
+          ] as const,
+      ),
+    );
     return otherSide(dossier).flatMap(({ decided, differences }) => {
       if (decided === null || differences.length === 0) return [];
       const pins = differences.flatMap(({ pin }) => read.get(pin.pin.id) ?? []);
       const [first] = pins;
       if (first === undefined) return [];
-      return [{ severity: "note", pins, decision: decided, title: "Not the mirror image of the other side", detail: `${at(first)}: ${differences.map(({ fact, here, there }) => `${fact} ${here} here, ${there} there`).join("; ")}.`, cure: "Confirm each place and colour on this side; do not work from the first." }];
+      return [
+        {
+          severity: "note",
+          pins,
+          decision: decided,
+          title: "Not the mirror image of the other side",
+          detail: `${at(first)}: ${differences.map(({ fact, here, there }) => `${fact} ${here} here, ${there} there`).join("; ")}.`,
+          cure: "Confirm each place and colour on this side; do not work from the first.",
+        },
+      ];
     });
   },
 };

@@ -1,7 +1,15 @@
 import type { Finding, Rule } from "./rule.ts";
 import { isTerm, named } from "./say.ts";
 
-const SCALED = ["fuel level", "coolant temperature gauge", "oil pressure", "vehicle speed", "tachometer", "outside temperature", "output shaft speed"] as const;
+const SCALED = [
+  "fuel level",
+  "coolant temperature gauge",
+  "oil pressure",
+  "vehicle speed",
+  "tachometer",
+  "outside temperature",
+  "output shaft speed",
+] as const;
 
 /** Gauge and sender of different makers: the wire fits and the reading is wrong (common practice). */
 export const senderScale: Rule = {
@@ -11,9 +19,17 @@ export const senderScale: Rule = {
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       if (!isTerm(vehicle, ...SCALED) || vehicle.reading.term !== incoming.reading.term) return [];
       const pulses = vehicle.signal === "pwm" || incoming.signal === "pwm";
-      return [{
-        severity: "caution", pins: [vehicle, incoming], decision, title: "May read wrong", detail: `${named(vehicle)}: sender and gauge come from different cars. ${pulses ? "Pulses per turn or per kilometre" : "Ohms at empty, half and full, or at cold and hot,"} may differ.`,
-        cure: pulses ? "Compare the pulse rates; a converter between, or the module is told." : "Measure the sender at two points against the gauge's table; swap the sender or put a converter between.",
-      }];
+      return [
+        {
+          severity: "caution",
+          pins: [vehicle, incoming],
+          decision,
+          title: "May read wrong",
+          detail: `${named(vehicle)}: sender and gauge come from different cars. ${pulses ? "Pulses per turn or per kilometre" : "Ohms at empty, half and full, or at cold and hot,"} may differ.`,
+          cure: pulses
+            ? "Compare the pulse rates; a converter between, or the module is told."
+            : "Measure the sender at two points against the gauge's table; swap the sender or put a converter between.",
+        },
+      ];
     }),
 };

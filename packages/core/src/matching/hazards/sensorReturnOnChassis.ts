@@ -5,5 +5,10 @@ import type { Rule } from "./rule.ts";
 export const sensorReturnOnChassis: Rule = {
   id: "sensor-return-on-chassis",
   class: "electrical",
-  find: onto((a, b) => a.signal === "sensor-return" && b.signal === "ground", "caution", "On the chassis the readings shift with every load that comes on.", "Sensor return to sensor return; the chassis stays apart."),
+  find: onto(
+    (a, b) => a.signal === "sensor-return" && b.signal === "ground",
+    "caution",
+    "On the chassis the readings shift with every load that comes on.",
+    "Sensor return to sensor return; the chassis stays apart.",
+  ),
 };

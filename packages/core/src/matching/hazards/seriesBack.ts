@@ -9,7 +9,16 @@ export const seriesBack: Rule = {
   find: ({ series }) =>
     series.flatMap(({ vehicle, back, decision }): readonly Finding[] =>
       signalFit(vehicle.signal, back.signal) === "damage"
-        ? [{ severity: "stop", pins: [vehicle, back], decision, title: "What comes back is something else", detail: `${named(back)} would take the place of ${named(vehicle)} in its plug, and does damage there.`, cure: "Choose the lead that the part gives back for this wire." }]
+        ? [
+            {
+              severity: "stop",
+              pins: [vehicle, back],
+              decision,
+              title: "What comes back is something else",
+              detail: `${named(back)} would take the place of ${named(vehicle)} in its plug, and does damage there.`,
+              cure: "Choose the lead that the part gives back for this wire.",
+            },
+          ]
         : [],
     ),
 };

@@ -11,11 +11,24 @@ export const seriesLamp: Rule = {
   class: "electrical",
   find: ({ links, dossier }) => {
     const { nominalVolts } = dossier.head;
-    const isPart = ({ signal, level, placed }: ReadPin): boolean => signal === "lamp-feed" && ((level.stated && level.volts !== null && level.volts > 0 && level.volts < PART * nominalVolts) || /\bin series\b|\bseries[- ]fed\b/i.test(`${placed.pin.function} ${placed.pin.note}`));
+    const isPart = ({ signal, level, placed }: ReadPin): boolean =>
+      signal === "lamp-feed" &&
+      ((level.stated && level.volts !== null && level.volts > 0 && level.volts < PART * nominalVolts) ||
+        /\bin series\b|\bseries[- ]fed\b/i.test(`${placed.pin.function} ${placed.pin.note}`));
     return links.flatMap(({ vehicle, incoming, decision, device }) => {
       if (isPart(vehicle) === isPart(incoming)) return [];
       const part = isPart(vehicle) ? vehicle : incoming;
-      return [{ severity: "caution" as const, pins: [vehicle, incoming], decision, cured: device !== null, title: "A lamp at part voltage", detail: `${at(part)} feeds its lamp through another one; the wire it meets carries the full ${nominalVolts} V.`, cure: "Join where the pair takes its full supply, before the first lamp; or rewire the pair in parallel with lamps of the full voltage." }];
+      return [
+        {
+          severity: "caution" as const,
+          pins: [vehicle, incoming],
+          decision,
+          cured: device !== null,
+          title: "A lamp at part voltage",
+          detail: `${at(part)} feeds its lamp through another one; the wire it meets carries the full ${nominalVolts} V.`,
+          cure: "Join where the pair takes its full supply, before the first lamp; or rewire the pair in parallel with lamps of the full voltage.",
+        },
+      ];
     });
   },
 };

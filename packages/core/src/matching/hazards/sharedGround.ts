@@ -10,10 +10,25 @@ export const sharedGround: Rule = {
     if (dossier.wires.length === 0) return [];
     const told = new Set<string>();
     return links.flatMap(({ vehicle, decision }): readonly Finding[] => {
-      if ((vehicle.signal !== "ground" && vehicle.signal !== "sensor-return") || told.has(vehicle.placed.pin.id)) return [];
+      if (
+        (vehicle.signal !== "ground" && vehicle.signal !== "sensor-return") ||
+        told.has(vehicle.placed.pin.id)
+      )
+        return [];
       told.add(vehicle.placed.pin.id);
       const others = sharedWith(dossier, vehicle.placed.pin.id);
-      return others.length < 2 ? [] : [{ severity: "note", pins: [vehicle], decision, title: `Shares its ground with ${others.length} others`, detail: `${named(vehicle)} hangs on the same point as ${others.length} other wires; a bad contact there takes all of them down.`, cure: "Clean and tighten that point first; measure its drop under load." }];
+      return others.length < 2
+        ? []
+        : [
+            {
+              severity: "note",
+              pins: [vehicle],
+              decision,
+              title: `Shares its ground with ${others.length} others`,
+              detail: `${named(vehicle)} hangs on the same point as ${others.length} other wires; a bad contact there takes all of them down.`,
+              cure: "Clean and tighten that point first; measure its drop under load.",
+            },
+          ];
     });
   },
 };

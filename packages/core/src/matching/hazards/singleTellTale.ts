@@ -9,7 +9,20 @@ export const singleTellTale: Rule = {
     (["vehicle", "incoming"] as const).flatMap((side): readonly Finding[] => {
       const tellTales = wires[side].filter((pin) => isTerm(pin, "turn tell-tale"));
       const [only] = tellTales;
-      if (only === undefined || tellTales.length > 1 || only.reading.qualifiers.some((word) => word === "left" || word === "right")) return [];
-      return [{ severity: "caution", pins: [only], title: "One tell-tale for both sides", detail: `${named(only)} lies between left and right and grounds through the other side's lamps.`, cure: "Two diodes from left and right onto the tell-tale, its other end to ground." }];
+      if (
+        only === undefined ||
+        tellTales.length > 1 ||
+        only.reading.qualifiers.some((word) => word === "left" || word === "right")
+      )
+        return [];
+      return [
+        {
+          severity: "caution",
+          pins: [only],
+          title: "One tell-tale for both sides",
+          detail: `${named(only)} lies between left and right and grounds through the other side's lamps.`,
+          cure: "Two diodes from left and right onto the tell-tale, its other end to ground.",
+        },
+      ];
     }),
 };

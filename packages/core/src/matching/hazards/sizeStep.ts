@@ -10,6 +10,15 @@ export const sizeStep: Rule = {
       const a = vehicle.placed.pin.size;
       const b = incoming.placed.pin.size;
       if (a === null || b === null || Math.max(a, b) / Math.min(a, b) < 2) return [];
-      return [{ severity: "note", pins: [vehicle, incoming], decision, title: `${a} onto ${b} mm²`, detail: `${at(vehicle)} is ${a} mm², ${at(incoming)} is ${b} mm². The fuse has to protect the thinner one.`, cure: "Check the fuse rating against the thinner wire; choose the barrel for the sum." }];
+      return [
+        {
+          severity: "note",
+          pins: [vehicle, incoming],
+          decision,
+          title: `${a} onto ${b} mm²`,
+          detail: `${at(vehicle)} is ${a} mm², ${at(incoming)} is ${b} mm². The fuse has to protect the thinner one.`,
+          cure: "Check the fuse rating against the thinner wire; choose the barrel for the sum.",
+        },
+      ];
     }),
 };

@@ -7,12 +7,26 @@ export const skippedLetters: Rule = {
   class: "identity",
   find: ({ connectors, wires }) =>
     connectors.flatMap((connector): readonly Finding[] => {
-      const letters = connector.pins.map((pin) => pin.cavity.toUpperCase()).filter((label) => /^[A-Z]$/.test(label));
+      const letters = connector.pins
+        .map((pin) => pin.cavity.toUpperCase())
+        .filter((label) => /^[A-Z]$/.test(label));
       const last = [...letters].sort().at(-1);
       if (last === undefined || letters.length < connector.pins.length) return [];
       const missing = SKIPPED_LETTERS.filter((letter) => letter < last && !letters.includes(letter));
-      const [pin] = wires[connector.side].filter(({ placed }) => placed.connector.id === connector.id && missing.some((letter) => placed.pin.cavity.toUpperCase() > letter));
+      const [pin] = wires[connector.side].filter(
+        ({ placed }) =>
+          placed.connector.id === connector.id &&
+          missing.some((letter) => placed.pin.cavity.toUpperCase() > letter),
+      );
       if (missing.length === 0 || pin === undefined) return [];
-      return [{ severity: "note", pins: [pin], title: `${connector.name} skips ${missing.join(", ")}`, detail: `There is no cavity ${missing.join(", ")} on ${connector.name}.`, cure: "Read the label on the shell; do not count along the alphabet." }];
+      return [
+        {
+          severity: "note",
+          pins: [pin],
+          title: `${connector.name} skips ${missing.join(", ")}`,
+          detail: `There is no cavity ${missing.join(", ")} on ${connector.name}.`,
+          cure: "Read the label on the shell; do not count along the alphabet.",
+        },
+      ];
     }),
 };

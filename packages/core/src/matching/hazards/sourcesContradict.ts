@@ -10,7 +10,18 @@ export const sourcesContradict: Rule = {
       [vehicle, incoming].flatMap((own): readonly Finding[] => {
         const claims = own.placed.pin.claims.filter((claim) => claim.when === "");
         const [first] = claims;
-        return first === undefined ? [] : [{ severity: "caution", pins: [own], decision, title: "Sources contradict each other", detail: `${named(own)}: another source gives its ${first.fact} as “${first.value}”.`, cure: "Look at the wire, or measure; then settle it in the pin table." }];
+        return first === undefined
+          ? []
+          : [
+              {
+                severity: "caution",
+                pins: [own],
+                decision,
+                title: "Sources contradict each other",
+                detail: `${named(own)}: another source gives its ${first.fact} as “${first.value}”.`,
+                cure: "Look at the wire, or measure; then settle it in the pin table.",
+              },
+            ];
       }),
     ),
 };

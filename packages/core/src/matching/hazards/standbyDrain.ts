@@ -13,6 +13,18 @@ export const standbyDrain: Rule = {
       if (decision.feed !== "battery") return [];
       const { amps } = pin.placed.pin;
       const days = amps === null || amps === 0 ? null : SPARE_AMPERE_HOURS / amps / 24;
-      return [{ severity: days !== null && days < 21 ? "caution" : "note", pins: [pin], decision, title: days === null ? "Fed while the car stands" : `Drains the battery in ${days < 10 ? days.toFixed(1) : Math.round(days)} days`, detail: `${named(pin)} gets a constant feed${amps === null ? "" : ` and draws ${amps} A`}.`, cure: "Measure the standby current after everything has gone to sleep; a few hundredths of an ampere are usual." }];
+      return [
+        {
+          severity: days !== null && days < 21 ? "caution" : "note",
+          pins: [pin],
+          decision,
+          title:
+            days === null
+              ? "Fed while the car stands"
+              : `Drains the battery in ${days < 10 ? days.toFixed(1) : Math.round(days)} days`,
+          detail: `${named(pin)} gets a constant feed${amps === null ? "" : ` and draws ${amps} A`}.`,
+          cure: "Measure the standby current after everything has gone to sleep; a few hundredths of an ampere are usual.",
+        },
+      ];
     }),
 };

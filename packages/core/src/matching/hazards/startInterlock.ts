@@ -11,20 +11,89 @@ export const startInterlock: Rule = {
   id: "start-interlock",
   class: "consequence",
   find: ({ open, jumpers, links, feeds }) => [
-    ...[...open, ...feeds.filter(({ decision }) => !/switch/i.test(decision.from))].flatMap(({ pin, decision }): readonly Finding[] => (isInterlock(pin) && !goesOn(pin, decision) ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])] : [])),
-    ...jumpers.flatMap(({ pins, decision }): readonly Finding[] => (pins.some(isInterlock) ? [stopFor(pins, decision, pins.filter(isInterlock).map((pin) => ({ words: `Take the jumper back and put a switch at ${pin.placed.pin.cavity}`, put: pins.map((one) => (one === pin ? fedThrough(pin, "clutch or neutral") : leftOpen("leave", one.placed.pin.id, null))), remove: [decisionId(decision)] })))] : [])),
+    ...[...open, ...feeds.filter(({ decision }) => !/switch/i.test(decision.from))].flatMap(
+      ({ pin, decision }): readonly Finding[] =>
+        isInterlock(pin) && !goesOn(pin, decision)
+          ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])]
+          : [],
+    ),
+    ...jumpers.flatMap(({ pins, decision }): readonly Finding[] =>
+      pins.some(isInterlock)
+        ? [
+            stopFor(
+              pins,
+              decision,
+              pins
+                .filter(isInterlock)
+                .map((pin) => ({
+                  words: `Take the jumper back and put a switch at ${pin.placed.pin.cavity}`,
+                  put: pins.map((one) =>
+                    one === pin
+                      ? fedThrough(pin, "clutch or neutral")
+                      : leftOpen("leave", one.placed.pin.id, null),
+                  ),
+                  remove: [decisionId(decision)],
+                })),
+            ),
+          ]
+        : [],
+    ),
     ...links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
-      const bridged = (isTerm(vehicle, "start inhibit") && incoming.signal === "ground") || (isTerm(incoming, "start inhibit", "neutral switch", "clutch switch") && vehicle.signal === "ground");
-      return bridged && decision?.kind === "join" ? [{ ...stopFor([vehicle, incoming], decision, [{ words: "Put a clutch switch in the loop", put: [{ ...decision, device: { kind: "switch", what: "clutch" }, method: "splice" }], remove: [] }, { words: "Put a neutral switch in the loop", put: [{ ...decision, device: { kind: "switch", what: "neutral" }, method: "splice" }], remove: [] }]), cured: device?.kind === "switch" }] : [];
+      const bridged =
+        (isTerm(vehicle, "start inhibit") && incoming.signal === "ground") ||
+        (isTerm(incoming, "start inhibit", "neutral switch", "clutch switch") && vehicle.signal === "ground");
+      return bridged && decision?.kind === "join"
+        ? [
+            {
+              ...stopFor([vehicle, incoming], decision, [
+                {
+                  words: "Put a clutch switch in the loop",
+                  put: [{ ...decision, device: { kind: "switch", what: "clutch" }, method: "splice" }],
+                  remove: [],
+                },
+                {
+                  words: "Put a neutral switch in the loop",
+                  put: [{ ...decision, device: { kind: "switch", what: "neutral" }, method: "splice" }],
+                  remove: [],
+                },
+              ]),
+              cured: device?.kind === "switch",
+            },
+          ]
+        : [];
     }),
   ],
 };
 
 const isInterlock = (pin: ReadPin): boolean => isTerm(pin, ...INTERLOCKS);
-const fedThrough = (pin: ReadPin, what: string): Decision => ({ kind: "feed", pin: pin.placed.pin.id, feed: "ground", from: `ground through a ${what} switch`, sure: "check", reason: "", answers: [] });
-const inLoop = (pin: ReadPin, decision: Decision, what: "clutch" | "neutral") => ({ words: `Put a ${what} switch in the loop`, put: [fedThrough(pin, what)], remove: [decisionId(decision)] });
+const fedThrough = (pin: ReadPin, what: string): Decision => ({
+  kind: "feed",
+  pin: pin.placed.pin.id,
+  feed: "ground",
+  from: `ground through a ${what} switch`,
+  sure: "check",
+  reason: "",
+  answers: [],
+});
+const inLoop = (pin: ReadPin, decision: Decision, what: "clutch" | "neutral") => ({
+  words: `Put a ${what} switch in the loop`,
+  put: [fedThrough(pin, what)],
+  remove: [decisionId(decision)],
+});
 
-function stopFor(pins: readonly ReadPin[], decision: Decision, fixes: NonNullable<Finding["fixes"]>): Finding {
+function stopFor(
+  pins: readonly ReadPin[],
+  decision: Decision,
+  fixes: NonNullable<Finding["fixes"]>,
+): Finding {
   const own = pins.find(isInterlock) ?? pins[0];
-  return { severity: "stop", pins, decision, title: "The start interlock is gone", detail: `${own === undefined ? "" : named(own)}: the engine would crank in gear.`, cure: "Put a clutch switch or a neutral switch in the loop; local codes and licensed practice decide which.", fixes };
+  return {
+    severity: "stop",
+    pins,
+    decision,
+    title: "The start interlock is gone",
+    detail: `${own === undefined ? "" : named(own)}: the engine would crank in gear.`,
+    cure: "Put a clutch switch or a neutral switch in the loop; local codes and licensed practice decide which.",
+    fixes,
+  };
 }

@@ -1,4 +1,5 @@
 import type { ReadPin } from "../evidence.ts";
 
 /** Whether the words name one lamp for both: "stop/turn lamp left". */
-export const combined = ({ placed }: ReadPin): boolean => /\b(stop|brake)\b.*\b(turn|indicator)\b|\b(turn|indicator)\b.*\b(stop|brake)\b/i.test(placed.pin.function);
+export const combined = ({ placed }: ReadPin): boolean =>
+  /\b(stop|brake)\b.*\b(turn|indicator)\b|\b(turn|indicator)\b.*\b(stop|brake)\b/i.test(placed.pin.function);

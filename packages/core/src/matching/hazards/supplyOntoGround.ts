@@ -6,5 +6,10 @@ import type { Rule } from "./rule.ts";
 export const supplyOntoGround: Rule = {
   id: "supply-onto-ground",
   class: "electrical",
-  find: onto((a, b) => isPowered(a.signal) && b.signal === "ground", "stop", "This is a short circuit: a fuse blows or the wire burns.", "Choose another partner, or give the reason why the table is wrong."),
+  find: onto(
+    (a, b) => isPowered(a.signal) && b.signal === "ground",
+    "stop",
+    "This is a short circuit: a fuse blows or the wire burns.",
+    "Choose another partner, or give the reason why the table is wrong.",
+  ),
 };

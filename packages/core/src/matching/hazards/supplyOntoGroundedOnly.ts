@@ -6,5 +6,10 @@ import type { Rule } from "./rule.ts";
 export const supplyOntoGroundedOnly: Rule = {
   id: "supply-onto-grounded-only",
   class: "electrical",
-  find: onto((a, b) => isSupply(a.signal) && b.signal === "switched-ground", "stop", "That wire is only ever grounded; when it is, the supply is shorted through it.", "Work it by grounding it: through a switch or a relay contact to ground."),
+  find: onto(
+    (a, b) => isSupply(a.signal) && b.signal === "switched-ground",
+    "stop",
+    "That wire is only ever grounded; when it is, the supply is shorted through it.",
+    "Work it by grounding it: through a switch or a relay contact to ground.",
+  ),
 };

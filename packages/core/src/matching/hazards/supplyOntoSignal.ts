@@ -6,5 +6,10 @@ import type { Rule } from "./rule.ts";
 export const supplyOntoSignal: Rule = {
   id: "supply-onto-signal",
   class: "electrical",
-  find: onto((a, b) => isPowered(a.signal) && isLowLevel(b.signal) && signalFit(a.signal, b.signal) === "damage", "stop", "The input or the sensor behind it fails at once.", "Choose another partner; where the signal itself is wanted at another level, a divider or converter goes between."),
+  find: onto(
+    (a, b) => isPowered(a.signal) && isLowLevel(b.signal) && signalFit(a.signal, b.signal) === "damage",
+    "stop",
+    "The input or the sensor behind it fails at once.",
+    "Choose another partner; where the signal itself is wanted at another level, a divider or converter goes between.",
+  ),
 };

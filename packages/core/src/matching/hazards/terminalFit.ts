@@ -15,9 +15,16 @@ export const terminalFit: Rule = {
       const width = from !== null && into !== null && Math.abs(from - into) > 0.05;
       const system = systems.length > 0 && theirs.length > 0 && !systems.some((one) => theirs.includes(one));
       if (!width && !system) return [];
-      return [{
-        severity: "caution", pins: [vehicle, incoming], decision, title: "The terminal does not fit", detail: `${at(vehicle)} carries ${width ? `a ${from} mm contact` : systems.join(" or ")}, ${at(incoming)} takes ${width ? `${into} mm` : theirs.join(" or ")}.`,
-        cure: "Splice instead, or crimp a terminal of the right system on.", fixes: spliceInstead(decision, incoming),
-      }];
+      return [
+        {
+          severity: "caution",
+          pins: [vehicle, incoming],
+          decision,
+          title: "The terminal does not fit",
+          detail: `${at(vehicle)} carries ${width ? `a ${from} mm contact` : systems.join(" or ")}, ${at(incoming)} takes ${width ? `${into} mm` : theirs.join(" or ")}.`,
+          cure: "Splice instead, or crimp a terminal of the right system on.",
+          fixes: spliceInstead(decision, incoming),
+        },
+      ];
     }),
 };

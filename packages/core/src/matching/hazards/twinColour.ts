@@ -6,14 +6,24 @@ export const twinColour: Rule = {
   class: "identity",
   find: ({ connectors, wires }) =>
     connectors.flatMap((connector) =>
-      [...looksIn(wires[connector.side].filter(({ placed }) => placed.connector.id === connector.id))].flatMap(([look, twins]) => {
+      [
+        ...looksIn(wires[connector.side].filter(({ placed }) => placed.connector.id === connector.id)),
+      ].flatMap(([look, twins]) => {
         if (twins.length < 2) return [];
         const labels = twins.map(({ placed }) => placed.pin.cavity);
-        const shown = labels.length > 8 ? `${labels.slice(0, 8).join(", ")} and ${labels.length - 8} more` : labels.join(", ");
-        return [{
-          severity: "note", pins: twins, title: `${connector.name}: ${shown} look alike`, detail: `${twins.length} wires of ${connector.name} are ${look}. Only the cavity tells them apart.`,
-          cure: `Keep ${labels[0]} and its twins never loose together; flag them first.`,
-        }];
+        const shown =
+          labels.length > 8
+            ? `${labels.slice(0, 8).join(", ")} and ${labels.length - 8} more`
+            : labels.join(", ");
+        return [
+          {
+            severity: "note",
+            pins: twins,
+            title: `${connector.name}: ${shown} look alike`,
+            detail: `${twins.length} wires of ${connector.name} are ${look}. Only the cavity tells them apart.`,
+            cure: `Keep ${labels[0]} and its twins never loose together; flag them first.`,
+          },
+        ];
       }),
     ),
 };

@@ -8,10 +8,25 @@ export const twinInExchange: Rule = {
   class: "identity",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }) => {
-      if (decision?.kind !== "join" || decision.method !== "move" || vehicle.colour === null || vehicle.look !== incoming.look || incoming.placed.pin.content !== "occupied" || incoming.placed.connector.leads !== "loom") return [];
-      return [{
-        severity: "note", pins: [vehicle, incoming], decision, title: "Two wires of one colour out at once", cured: true,
-        detail: `${at(vehicle)} and the wire that it replaces in ${at(incoming)} are both ${colourInWords(vehicle.colour)}.`, cure: "The plan caps the old one before the other is released.",
-      }];
+      if (
+        decision?.kind !== "join" ||
+        decision.method !== "move" ||
+        vehicle.colour === null ||
+        vehicle.look !== incoming.look ||
+        incoming.placed.pin.content !== "occupied" ||
+        incoming.placed.connector.leads !== "loom"
+      )
+        return [];
+      return [
+        {
+          severity: "note",
+          pins: [vehicle, incoming],
+          decision,
+          title: "Two wires of one colour out at once",
+          cured: true,
+          detail: `${at(vehicle)} and the wire that it replaces in ${at(incoming)} are both ${colourInWords(vehicle.colour)}.`,
+          cure: "The plan caps the old one before the other is released.",
+        },
+      ];
     }),
 };

@@ -10,7 +10,18 @@ export const twoSources: Rule = {
   find: ({ links, groups }) => [
     ...links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] =>
       vehicle.direction === "source" && incoming.direction === "source" && vehicle.signal !== "ground"
-        ? [{ severity: "stop", pins: [vehicle, incoming], decision, cured: device !== null, title: "Two sources on one wire", detail: `${at(vehicle)} and ${at(incoming)} both drive this wire; each feeds the other when only one is on.`, cure: "A diode in each, its band towards what is fed; or keep them apart.", fixes: fitDevice(decision, { kind: "diodes", band: "incoming" }) }]
+        ? [
+            {
+              severity: "stop",
+              pins: [vehicle, incoming],
+              decision,
+              cured: device !== null,
+              title: "Two sources on one wire",
+              detail: `${at(vehicle)} and ${at(incoming)} both drive this wire; each feeds the other when only one is on.`,
+              cure: "A diode in each, its band towards what is fed; or keep them apart.",
+              fixes: fitDevice(decision, { kind: "diodes", band: "incoming" }),
+            },
+          ]
         : [],
     ),
     ...groups.flatMap((group): readonly Finding[] => {
@@ -19,10 +30,18 @@ export const twoSources: Rule = {
       if (first === undefined || ours.length < 2) return [];
       const proposed = deviceOfMerge(first.incoming);
       if (proposed === null) return [];
-      return [{
-        severity: "caution", pins: [first.incoming, ...ours], decision: first.decision, cured: first.device !== null, title: "Merged wires feed each other", detail: `${list(ours.map(at))} meet at ${at(first.incoming)}. When one is on, what hangs on the others comes on too.`,
-        cure: "A diode in each, unless nothing else hangs on them.", fixes: fitDevice(first.decision, proposed.device),
-      }];
+      return [
+        {
+          severity: "caution",
+          pins: [first.incoming, ...ours],
+          decision: first.decision,
+          cured: first.device !== null,
+          title: "Merged wires feed each other",
+          detail: `${list(ours.map(at))} meet at ${at(first.incoming)}. When one is on, what hangs on the others comes on too.`,
+          cure: "A diode in each, unless nothing else hangs on them.",
+          fixes: fitDevice(first.decision, proposed.device),
+        },
+      ];
     }),
   ],
 };

@@ -7,11 +7,27 @@ export const vacatedCavity: Rule = {
   id: "vacated-cavity",
   class: "mechanical",
   find: ({ links, open }) => {
-    const moved = links.flatMap(({ vehicle, decision }) => (decision !== null && decision.kind !== "series" && seatOf(decision) !== null ? [{ pin: vehicle, decision }] : []));
-    const capped = open.filter(({ decision, pin }) => isDeadEnd(decision) && pin.placed.connector.leads === "loom");
+    const moved = links.flatMap(({ vehicle, decision }) =>
+      decision !== null && decision.kind !== "series" && seatOf(decision) !== null
+        ? [{ pin: vehicle, decision }]
+        : [],
+    );
+    const capped = open.filter(
+      ({ decision, pin }) => isDeadEnd(decision) && pin.placed.connector.leads === "loom",
+    );
     return [...moved, ...capped].flatMap(({ pin, decision }): readonly Finding[] =>
       pin.placed.connector.sealed && pin.placed.pin.content === "occupied"
-        ? [{ severity: "note", pins: [pin], decision, cured: true, title: "An open cavity in a sealed plug", detail: `${at(pin)} loses its wire.`, cure: "The plan closes it with a cavity plug." }]
+        ? [
+            {
+              severity: "note",
+              pins: [pin],
+              decision,
+              cured: true,
+              title: "An open cavity in a sealed plug",
+              detail: `${at(pin)} loses its wire.`,
+              cure: "The plan closes it with a cavity plug.",
+            },
+          ]
         : [],
     );
   },

@@ -9,7 +9,18 @@ export const variantPlace: Rule = {
     links.flatMap(({ vehicle, incoming, decision }) =>
       [vehicle, incoming].flatMap((own): readonly Finding[] => {
         const [claim] = own.placed.pin.claims.filter(({ when }) => when !== "");
-        return claim === undefined ? [] : [{ severity: "note", pins: [own], decision, title: `Other ${claim.fact} ${claim.when}`, detail: `${named(own)}: “${claim.value}” ${claim.when}.`, cure: "See which one this car is before you rely on it." }];
+        return claim === undefined
+          ? []
+          : [
+              {
+                severity: "note",
+                pins: [own],
+                decision,
+                title: `Other ${claim.fact} ${claim.when}`,
+                detail: `${named(own)}: “${claim.value}” ${claim.when}.`,
+                cure: "See which one this car is before you rely on it.",
+              },
+            ];
       }),
     ),
 };

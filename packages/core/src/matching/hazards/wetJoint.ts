@@ -4,7 +4,11 @@ import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
 /** An adapter ends in terminals; only a part in it, or two pigtails, are joined. */
-const isCrimped = (decision: Decision, pins: readonly ReadPin[]): boolean => decision.kind === "join" && decision.method === "adapter" && decision.device === undefined && pins.some(({ placed }) => placed.connector.leads === "loom");
+const isCrimped = (decision: Decision, pins: readonly ReadPin[]): boolean =>
+  decision.kind === "join" &&
+  decision.method === "adapter" &&
+  decision.device === undefined &&
+  pins.some(({ placed }) => placed.connector.leads === "loom");
 
 /** A joint behind a sealed plug is in the wet: it needs a sealed splice (common practice). */
 export const wetJoint: Rule = {
@@ -12,8 +16,25 @@ export const wetJoint: Rule = {
   class: "mechanical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      if (decision === null || methodOf(decision) === null || seatOf(decision) !== null || isCrimped(decision, [vehicle, incoming])) return [];
+      if (
+        decision === null ||
+        methodOf(decision) === null ||
+        seatOf(decision) !== null ||
+        isCrimped(decision, [vehicle, incoming])
+      )
+        return [];
       const wet = [vehicle, incoming].find(({ placed }) => placed.connector.sealed);
-      return wet === undefined ? [] : [{ severity: "note", pins: [vehicle, incoming], decision, title: "A joint in a wet place", detail: `${at(wet)} is in a sealed connector, so the place is wet.`, cure: "Adhesive-lined sleeve over every joint, the joint higher than the lowest bend, ends down." }];
+      return wet === undefined
+        ? []
+        : [
+            {
+              severity: "note",
+              pins: [vehicle, incoming],
+              decision,
+              title: "A joint in a wet place",
+              detail: `${at(wet)} is in a sealed connector, so the place is wet.`,
+              cure: "Adhesive-lined sleeve over every joint, the joint higher than the lowest bend, ends down.",
+            },
+          ];
     }),
 };

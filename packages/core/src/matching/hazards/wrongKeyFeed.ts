@@ -8,8 +8,31 @@ export const wrongKeyFeed: Rule = {
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       const weak = vehicle.signal === "accessory" || vehicle.signal === "run-not-crank";
-      if (weak && incoming.signal === "ignition") return [{ severity: "caution", pins: [vehicle, incoming], decision, title: "Drops out while cranking", detail: `${at(incoming)} must stay on while the engine cranks; ${at(vehicle)} goes off then.`, cure: "Take it from a fuse that stays on in run and crank; read it while the starter turns." }];
-      if (vehicle.signal === "ignition" && (incoming.signal === "run-not-crank" || incoming.signal === "accessory")) return [{ severity: "note", pins: [vehicle, incoming], decision, title: "Stays on while cranking", detail: `${at(incoming)} is meant to rest while the engine cranks; ${at(vehicle)} stays on.`, cure: "Harmless for light loads; give a heavy one a feed that drops out." }];
+      if (weak && incoming.signal === "ignition")
+        return [
+          {
+            severity: "caution",
+            pins: [vehicle, incoming],
+            decision,
+            title: "Drops out while cranking",
+            detail: `${at(incoming)} must stay on while the engine cranks; ${at(vehicle)} goes off then.`,
+            cure: "Take it from a fuse that stays on in run and crank; read it while the starter turns.",
+          },
+        ];
+      if (
+        vehicle.signal === "ignition" &&
+        (incoming.signal === "run-not-crank" || incoming.signal === "accessory")
+      )
+        return [
+          {
+            severity: "note",
+            pins: [vehicle, incoming],
+            decision,
+            title: "Stays on while cranking",
+            detail: `${at(incoming)} is meant to rest while the engine cranks; ${at(vehicle)} stays on.`,
+            cure: "Harmless for light loads; give a heavy one a feed that drops out.",
+          },
+        ];
       return [];
     }),
 };

@@ -8,7 +8,19 @@ export const wrongSocket: Rule = {
   find: ({ dossier, wires }) =>
     shellLookAlikes(dossier).flatMap(({ pair: [a, b], likeness }): readonly Finding[] => {
       if (likeness !== "same" || a.side !== b.side || a.matesWith === b.id) return [];
-      const pins = [a, b].flatMap(({ id }) => wires[a.side].find(({ placed }) => placed.connector.id === id) ?? []);
-      return pins.length < 2 ? [] : [{ severity: "note", pins, title: `${a.name} also fits ${b.name}'s socket`, detail: `${a.name} and ${b.name} have the same shell.`, cure: "Flag both plugs before they are parted." }];
+      const pins = [a, b].flatMap(
+        ({ id }) => wires[a.side].find(({ placed }) => placed.connector.id === id) ?? [],
+      );
+      return pins.length < 2
+        ? []
+        : [
+            {
+              severity: "note",
+              pins,
+              title: `${a.name} also fits ${b.name}'s socket`,
+              detail: `${a.name} and ${b.name} have the same shell.`,
+              cure: "Flag both plugs before they are parted.",
+            },
+          ];
     }),
 };

@@ -14,7 +14,12 @@ export type Fault =
   | { readonly code: "twins-loose"; readonly step: StepId; readonly ends: readonly EndId[] }
   | { readonly code: "halves-bare"; readonly step: StepId; readonly pin: PinId }
   | { readonly code: "bare-ends-can-touch"; readonly step: StepId; readonly ends: readonly EndId[] }
-  | { readonly code: "joints-side-by-side"; readonly step: StepId; readonly connector: ConnectorId; readonly length: number }
+  | {
+      readonly code: "joints-side-by-side";
+      readonly step: StepId;
+      readonly connector: ConnectorId;
+      readonly length: number;
+    }
   | { readonly code: "not-stripped"; readonly step: StepId }
   | { readonly code: "seal-missing"; readonly step: StepId }
   | { readonly code: "not-tugged"; readonly step: StepId; readonly connector: ConnectorId }
@@ -27,4 +32,8 @@ export type Fault =
   | { readonly code: "bare-end-left"; readonly end: EndId }
   | { readonly code: "cavity-left-open"; readonly pin: PinId }
   | { readonly code: "fuse-left-out"; readonly decision: DecisionId }
-  | { readonly code: "left-open"; readonly what: "battery-off" | "lock-open" | "unplugged"; readonly connector?: ConnectorId };
+  | {
+      readonly code: "left-open";
+      readonly what: "battery-off" | "lock-open" | "unplugged";
+      readonly connector?: ConnectorId;
+    };

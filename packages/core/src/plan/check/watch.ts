@@ -1,6 +1,21 @@
 import { sameColour, toldBySize } from "../../colour/index.ts";
-import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, type HarnessState, type Operation } from "../../harness/index.ts";
-import { pinColour, type ConnectorId, type DecisionId, type EndId, type PinId, type PlacedPin, type StepId } from "../../model/index.ts";
+import {
+  cutFarEnd,
+  cutPlugEnd,
+  farEnd,
+  plugEnd,
+  type HarnessState,
+  type Operation,
+} from "../../harness/index.ts";
+import {
+  pinColour,
+  type ConnectorId,
+  type DecisionId,
+  type EndId,
+  type PinId,
+  type PlacedPin,
+  type StepId,
+} from "../../model/index.ts";
 import type { Step } from "../step.ts";
 import type { Fault } from "./fault.ts";
 
@@ -32,8 +47,26 @@ export interface Watch {
   unmeasured: boolean;
 }
 
-export const newWatch = (pins: Watch["pins"], doubtful: Watch["doubtful"], evenings: Watch["evenings"]): Watch => ({
-  pins, doubtful, evenings, shut: new Set([...pins.values()].flatMap(({ connector }) => (connector.keepOut === "" ? [] : [connector.id]))), loose: new Map(), checked: new Set(), photographed: new Set(), labelled: new Set(), stripped: new Set(), sealed: new Set(), untugged: new Set(), lastCut: new Map(), unmeasured: false,
+export const newWatch = (
+  pins: Watch["pins"],
+  doubtful: Watch["doubtful"],
+  evenings: Watch["evenings"],
+): Watch => ({
+  pins,
+  doubtful,
+  evenings,
+  shut: new Set(
+    [...pins.values()].flatMap(({ connector }) => (connector.keepOut === "" ? [] : [connector.id])),
+  ),
+  loose: new Map(),
+  checked: new Set(),
+  photographed: new Set(),
+  labelled: new Set(),
+  stripped: new Set(),
+  sealed: new Set(),
+  untugged: new Set(),
+  lastCut: new Map(),
+  unmeasured: false,
 });
 
 /** The ends that an operation touches. */
@@ -71,46 +104,112 @@ export function follow(watch: Watch, step: Step, op: Operation, state: HarnessSt
     const out = op.kind === "take-out" && op.to === "out";
     const parked = place?.at === "loose" && place.covered && step.kind === "park";
     if (place?.at !== "loose" || out || (place.covered && !parked)) watch.loose.delete(end);
-    else watch.loose.set(end, { pin: pinOfEnd(end), terminal: place.terminal, parked, decision: step.decision });
+    else
+      watch.loose.set(end, { pin: pinOfEnd(end), terminal: place.terminal, parked, decision: step.decision });
   }
 }
 
-const CHANGES_WIRING: readonly Operation["kind"][] = ["release", "insert", "cut", "splice", "part", "feed", "unfeed", "crimp"];
-const HOUSEKEEPING: readonly Operation["kind"][] = ["battery", "lock", "connect", "disconnect", "plug", "fuse", "build-shell"];
+const CHANGES_WIRING: readonly Operation["kind"][] = [
+  "release",
+  "insert",
+  "cut",
+  "splice",
+  "part",
+  "feed",
+  "unfeed",
+  "crimp",
+];
+const HOUSEKEEPING: readonly Operation["kind"][] = [
+  "battery",
+  "lock",
+  "connect",
+  "disconnect",
+  "plug",
+  "fuse",
+  "build-shell",
+];
 
 /** A rule looks at a step before it is done, and says what is wrong with doing it now. */
 export type Rule = (step: Step, watch: Watch, state: HarnessState) => Fault | null;
 
-const onOps = (kinds: readonly Operation["kind"][], rule: Rule): Rule => (step, watch, state) => (step.op !== null && kinds.includes(step.op.kind) ? rule(step, watch, state) : null);
+const onOps =
+  (kinds: readonly Operation["kind"][], rule: Rule): Rule =>
+  (step, watch, state) =>
+    step.op !== null && kinds.includes(step.op.kind) ? rule(step, watch, state) : null;
 
 /** The procedure hazards as rules (common practice, no source). */
 export const BEFORE: readonly Rule[] = [
   // A step without a decision may open, close, power and plug; it may not touch a wire.
-  (step) => (step.op !== null && step.decision === null && !HOUSEKEEPING.includes(step.op.kind) ? { code: "unexplained-step", step: step.id } : null),
-  (step, { shut }) => (step.op !== null && step.connector !== null && shut.has(step.connector) ? { code: "keep-out-opened", step: step.id, connector: step.connector } : null),
-  onOps(["disconnect", "release"], (step, { photographed }) => (step.connector !== null && !photographed.has(step.connector) ? { code: "not-photographed", step: step.id, connector: step.connector } : null)),
+  (step) =>
+    step.op !== null && step.decision === null && !HOUSEKEEPING.includes(step.op.kind)
+      ? { code: "unexplained-step", step: step.id }
+      : null,
+  (step, { shut }) =>
+    step.op !== null && step.connector !== null && shut.has(step.connector)
+      ? { code: "keep-out-opened", step: step.id, connector: step.connector }
+      : null,
+  onOps(["disconnect", "release"], (step, { photographed }) =>
+    step.connector !== null && !photographed.has(step.connector)
+      ? { code: "not-photographed", step: step.id, connector: step.connector }
+      : null,
+  ),
   // Only the cuts of a test are made while everything else is still plugged in.
-  onOps(["cut", "splice", "feed", "cap"], (step, _watch, state) => (step.connector !== null && !inWindow(step) && (state.plugged[step.connector] ?? null) !== null ? { code: "still-plugged", step: step.id, connector: step.connector } : null)),
-  (step, { doubtful, checked }) => (step.op !== null && step.decision !== null && doubtful.has(step.decision) && !checked.has(step.decision) ? { code: "unchecked-doubt", step: step.id, decision: step.decision } : null),
-  onOps(["cut"], (step, { lastCut }) => (step.connector !== null && step.length !== null && lastCut.get(step.connector) === step.length ? { code: "joints-side-by-side", step: step.id, connector: step.connector, length: step.length } : null)),
-  onOps(["splice", "feed", "crimp"], (step, { stripped }) => (step.op?.kind === "crimp" && step.op.to === "cut-off" ? null : stripped.has(jointKey(step)) ? null : { code: "not-stripped", step: step.id })),
+  onOps(["cut", "splice", "feed", "cap"], (step, _watch, state) =>
+    step.connector !== null && !inWindow(step) && (state.plugged[step.connector] ?? null) !== null
+      ? { code: "still-plugged", step: step.id, connector: step.connector }
+      : null,
+  ),
+  (step, { doubtful, checked }) =>
+    step.op !== null && step.decision !== null && doubtful.has(step.decision) && !checked.has(step.decision)
+      ? { code: "unchecked-doubt", step: step.id, decision: step.decision }
+      : null,
+  onOps(["cut"], (step, { lastCut }) =>
+    step.connector !== null && step.length !== null && lastCut.get(step.connector) === step.length
+      ? { code: "joints-side-by-side", step: step.id, connector: step.connector, length: step.length }
+      : null,
+  ),
+  onOps(["splice", "feed", "crimp"], (step, { stripped }) =>
+    step.op?.kind === "crimp" && step.op.to === "cut-off"
+      ? null
+      : stripped.has(jointKey(step))
+        ? null
+        : { code: "not-stripped", step: step.id },
+  ),
   onOps(["crimp"], (step, { sealed, pins }) => {
     const into = step.at === null ? undefined : pins.get(step.at);
-    return step.op?.kind === "crimp" && step.op.to === "fitted" && into?.connector.sealed === true && !sealed.has(jointKey(step)) ? { code: "seal-missing", step: step.id } : null;
+    return step.op?.kind === "crimp" &&
+      step.op.to === "fitted" &&
+      into?.connector.sealed === true &&
+      !sealed.has(jointKey(step))
+      ? { code: "seal-missing", step: step.id }
+      : null;
   }),
   // From an unsealed plug into a sealed one a wire brings no seal; it is cut, sealed and crimped anew.
   onOps(["insert"], (step, { pins, sealed }) => {
     const [from, into] = [step.wire, step.at].map((id) => (id === null ? undefined : pins.get(id)));
-    return from !== undefined && into?.connector.sealed === true && !from.connector.sealed && !sealed.has(jointKey(step)) ? { code: "seal-missing", step: step.id } : null;
+    return from !== undefined &&
+      into?.connector.sealed === true &&
+      !from.connector.sealed &&
+      !sealed.has(jointKey(step))
+      ? { code: "seal-missing", step: step.id }
+      : null;
   }),
-  onOps(["connect"], (step, { untugged }) => (step.connector !== null && untugged.has(step.connector) ? { code: "not-tugged", step: step.id, connector: step.connector } : null)),
+  onOps(["connect"], (step, { untugged }) =>
+    step.connector !== null && untugged.has(step.connector)
+      ? { code: "not-tugged", step: step.id, connector: step.connector }
+      : null,
+  ),
   onOps(["battery"], (step, { loose, unmeasured }) => {
     if (step.op?.kind !== "battery" || step.op.to === "off") return null;
     const end = [...loose].find(([, one]) => one.terminal);
     if (end !== undefined) return { code: "power-with-end-loose", step: step.id, end: end[0] };
     return unmeasured ? { code: "not-measured", step: step.id } : null;
   }),
-  onOps(["fuse"], (step, _watch, state) => (step.op?.kind === "fuse" && step.op.to === "in" && state.battery === "off" ? { code: "fuse-before-power", step: step.id } : null)),
+  onOps(["fuse"], (step, _watch, state) =>
+    step.op?.kind === "fuse" && step.op.to === "in" && state.battery === "off"
+      ? { code: "fuse-before-power", step: step.id }
+      : null,
+  ),
 ];
 
 /** Rules about what a step leaves open. */
@@ -121,18 +220,32 @@ export const AFTER: readonly Rule[] = [
   },
   (step, { loose, labelled, pins }) => {
     const out = [...loose].filter(([, one]) => one.terminal);
-    const twin = out.find(([, one], i) => out.slice(0, i).some(([, other]) => !labelled.has(one.pin) && !labelled.has(other.pin) && alike(pins.get(one.pin), pins.get(other.pin))));
+    const twin = out.find(([, one], i) =>
+      out
+        .slice(0, i)
+        .some(
+          ([, other]) =>
+            !labelled.has(one.pin) &&
+            !labelled.has(other.pin) &&
+            alike(pins.get(one.pin), pins.get(other.pin)),
+        ),
+    );
     return twin === undefined ? null : { code: "twins-loose", step: step.id, ends: out.map(([end]) => end) };
   },
   (step, { loose }) => {
     // The cut itself leaves both halves bare; anything else before one is insulated does not.
-    const bare = step.op?.kind === "cut" || step.op === null ? undefined : [...loose].find(([end, one]) => end === cutPlugEnd(one.pin) && loose.has(cutFarEnd(one.pin)));
+    const bare =
+      step.op?.kind === "cut" || step.op === null
+        ? undefined
+        : [...loose].find(([end, one]) => end === cutPlugEnd(one.pin) && loose.has(cutFarEnd(one.pin)));
     return bare === undefined ? null : { code: "halves-bare", step: step.id, pin: bare[1].pin };
   },
   (step, { loose }) => {
     const bare = [...loose].filter(([, one]) => !one.terminal);
     const other = bare.find(([, one]) => one.decision !== bare[0]?.[1].decision);
-    return other === undefined ? null : { code: "bare-ends-can-touch", step: step.id, ends: bare.map(([end]) => end) };
+    return other === undefined
+      ? null
+      : { code: "bare-ends-can-touch", step: step.id, ends: bare.map(([end]) => end) };
   },
   (step, { evenings, loose }) => {
     const [open] = evenings.has(step.id) ? loose.keys() : [];
@@ -141,7 +254,13 @@ export const AFTER: readonly Rule[] = [
 ];
 
 function alike(a: PlacedPin | undefined, b: PlacedPin | undefined): boolean {
-  if (a === undefined || b === undefined || a.connector.id !== b.connector.id || toldBySize(a.pin.size, b.pin.size)) return false;
+  if (
+    a === undefined ||
+    b === undefined ||
+    a.connector.id !== b.connector.id ||
+    toldBySize(a.pin.size, b.pin.size)
+  )
+    return false;
   const [one, other] = [pinColour(a.pin, a.connector), pinColour(b.pin, b.connector)];
   return one !== null && other !== null && sameColour(one, other);
 }
@@ -150,13 +269,15 @@ function alike(a: PlacedPin | undefined, b: PlacedPin | undefined): boolean {
 export function remember(watch: Watch, step: Step): void {
   if (step.kind === "check" && step.decision !== null) watch.checked.add(step.decision);
   if (step.kind === "photograph" && step.connector !== null) watch.photographed.add(step.connector);
-  if (step.kind === "label") for (const pin of [step.wire, ...step.others]) if (pin !== null) watch.labelled.add(pin);
+  if (step.kind === "label")
+    for (const pin of [step.wire, ...step.others]) if (pin !== null) watch.labelled.add(pin);
   if (step.kind === "strip") watch.stripped.add(jointKey(step));
   if (step.kind === "seal") watch.sealed.add(jointKey(step));
   if (step.kind === "tug" && step.connector !== null) watch.untugged.delete(step.connector);
   if (step.kind === "measure") watch.unmeasured = false;
   if (step.op === null) return;
   if (step.op.kind === "insert" && step.connector !== null) watch.untugged.add(step.connector);
-  if (step.op.kind === "cut" && step.connector !== null && step.length !== null) watch.lastCut.set(step.connector, step.length);
+  if (step.op.kind === "cut" && step.connector !== null && step.length !== null)
+    watch.lastCut.set(step.connector, step.length);
   if (CHANGES_WIRING.includes(step.op.kind) && !inWindow(step)) watch.unmeasured = true;
 }

@@ -1,4 +1,12 @@
-import { isPowered, isSupply, leadPin, linkedPairs, type Decision, type PinId, type PlacedPin } from "../../model/index.ts";
+import {
+  isPowered,
+  isSupply,
+  leadPin,
+  linkedPairs,
+  type Decision,
+  type PinId,
+  type PlacedPin,
+} from "../../model/index.ts";
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { deadEndOf, feedFrom, interrupted, joinTogether, type Phases } from "./joints.ts";
@@ -37,8 +45,23 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
 }
 
 /** The look or measurement that a doubtful decision needs before anything irreversible, and whether it takes the power on. */
-export function checkOf(decision: Decision, pin: (id: PinId) => PlacedPin): { readonly powered: boolean; readonly draft: Draft } {
+export function checkOf(
+  decision: Decision,
+  pin: (id: PinId) => PlacedPin,
+): { readonly powered: boolean; readonly draft: Draft } {
   const lead = pin(leadPin(decision));
-  const powered = decision.kind !== "feed" && decision.kind !== "leave" && (isPowered(lead.pin.signal) || isSupply(lead.pin.signal));
-  return { powered, draft: { kind: "check", role: "check", op: null, ...inHand(lead), partner: linkedPairs(decision)[0]?.[1] ?? null } };
+  const powered =
+    decision.kind !== "feed" &&
+    decision.kind !== "leave" &&
+    (isPowered(lead.pin.signal) || isSupply(lead.pin.signal));
+  return {
+    powered,
+    draft: {
+      kind: "check",
+      role: "check",
+      op: null,
+      ...inHand(lead),
+      partner: linkedPairs(decision)[0]?.[1] ?? null,
+    },
+  };
 }

@@ -1,5 +1,12 @@
 import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, plugPart, wireOf } from "../../harness/index.ts";
-import { decisionId, type DeadEnd, type Decision, type EndId, type InsertedDevice, type PlacedPin } from "../../model/index.ts";
+import {
+  decisionId,
+  type DeadEnd,
+  type Decision,
+  type EndId,
+  type InsertedDevice,
+  type PlacedPin,
+} from "../../model/index.ts";
 import { inHand, isFlying, type Draft } from "./draft.ts";
 
 /** What can be done while the power is still to be turned on, and what follows with the power off for good. */
@@ -12,11 +19,17 @@ export interface Phases {
  * Cut behind the plug, insulate the plug's stub at once, then join everything in one joint or at the terminals of the part
  * that goes between: one wire open at a time.
  */
-export function joinTogether(ours: readonly PlacedPin[], theirs: readonly PlacedPin[], decision: Decision): Phases {
+export function joinTogether(
+  ours: readonly PlacedPin[],
+  theirs: readonly PlacedPin[],
+  decision: Decision,
+): Phases {
   const several = ours.length > 1 || theirs.length > 1;
   const device = "device" in decision ? decision.device : undefined;
   const early = decision.kind === "join" && decision.findLive === true;
-  const incoming = theirs.map((one) => baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", "plug"));
+  const incoming = theirs.map((one) =>
+    baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", "plug"),
+  );
   const vehicle = ours.map((one) => baredEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", "far"));
   const last = theirs[0] ?? ours.at(-1);
   const wire = ours[0];
@@ -27,10 +40,24 @@ export function joinTogether(ours: readonly PlacedPin[], theirs: readonly Placed
   const kept = early ? vehicle.filter(({ drafts }) => drafts.length > 0) : [];
   return {
     // Both halves are insulated before the power goes on; which of them carries the supply is then found and marked.
-    window: kept.flatMap(({ end, drafts }, i) => [...drafts, { kind: "cap", role: "cap-half", op: { kind: "cap", end, to: "covered" }, ...inHand(ours[i] ?? wire) } satisfies Draft]),
+    window: kept.flatMap(({ end, drafts }, i) => [
+      ...drafts,
+      {
+        kind: "cap",
+        role: "cap-half",
+        op: { kind: "cap", end, to: "covered" },
+        ...inHand(ours[i] ?? wire),
+      } satisfies Draft,
+    ]),
     work: [
-      ...incoming.flatMap(({ drafts }) => drafts), ...(kept.length > 0 ? [] : vehicle.flatMap(({ drafts }) => drafts)),
-      ...kept.map(({ end }): Draft => ({ kind: "uncover", role: "uncover", op: { kind: "cap", end, to: "open" }, ...inHand(wire) })),
+      ...incoming.flatMap(({ drafts }) => drafts),
+      ...(kept.length > 0 ? [] : vehicle.flatMap(({ drafts }) => drafts)),
+      ...kept.map(({ end }): Draft => ({
+        kind: "uncover",
+        role: "uncover",
+        op: { kind: "cap", end, to: "open" },
+        ...inHand(wire),
+      })),
       { kind: "strip", role: "strip", op: null, ...meeting },
       jointDraft(device, ends, decision, meeting),
     ],
@@ -38,47 +65,97 @@ export function joinTogether(ours: readonly PlacedPin[], theirs: readonly Placed
 }
 
 /** The joint of a decision; how it is made follows from the decision or from the job. */
-export function jointDraft(device: InsertedDevice | undefined, ends: readonly EndId[], decision: Decision, meeting: Partial<Draft>): Draft {
+export function jointDraft(
+  device: InsertedDevice | undefined,
+  ends: readonly EndId[],
+  decision: Decision,
+  meeting: Partial<Draft>,
+): Draft {
   const op = { kind: "splice", ends, joint: decisionId(decision) } as const;
-  return device === undefined ? { kind: "splice", role: "splice", op, ...meeting } : { kind: "fit-device", role: "device", op, device, ...meeting };
+  return device === undefined
+    ? { kind: "splice", role: "splice", op, ...meeting }
+    : { kind: "fit-device", role: "device", op, device, ...meeting };
 }
 
 /** Cut in mid-run and led through the incoming part: the loom's half onto the lead that takes it in, the plug's half onto the one that comes back. */
-export function interrupted(wire: PlacedPin, into: PlacedPin, back: PlacedPin, decision: Decision): readonly Draft[] {
+export function interrupted(
+  wire: PlacedPin,
+  into: PlacedPin,
+  back: PlacedPin,
+  decision: Decision,
+): readonly Draft[] {
   const { id } = wire.pin;
   const [theirs, returning] = [baredEnd(into, "into", "plug"), baredEnd(back, "back", "plug")];
-  const half = (end: EndId, other: EndId, lead: PlacedPin, role: "splice" | "splice-back"): readonly Draft[] => {
+  const half = (
+    end: EndId,
+    other: EndId,
+    lead: PlacedPin,
+    role: "splice" | "splice-back",
+  ): readonly Draft[] => {
     const meeting = { ...inHand(lead), wire: id, partner: lead.pin.id };
-    return [{ kind: "strip", role: role === "splice" ? "strip" : "strip-back", op: null, ...meeting }, { kind: "splice", role, op: { kind: "splice", ends: [end, other], joint: `${decisionId(decision)}/${role}` }, ...meeting }];
+    return [
+      { kind: "strip", role: role === "splice" ? "strip" : "strip-back", op: null, ...meeting },
+      {
+        kind: "splice",
+        role,
+        op: { kind: "splice", ends: [end, other], joint: `${decisionId(decision)}/${role}` },
+        ...meeting,
+      },
+    ];
   };
   return [
-    ...theirs.drafts, ...returning.drafts, ...cutIn(wire, "vehicle", "far").drafts,
+    ...theirs.drafts,
+    ...returning.drafts,
+    ...cutIn(wire, "vehicle", "far").drafts,
     ...half(cutFarEnd(id), theirs.end, into, "splice"),
-    { kind: "uncover", role: "uncover-stub", op: { kind: "cap", end: cutPlugEnd(id), to: "open" }, ...inHand(wire) },
+    {
+      kind: "uncover",
+      role: "uncover-stub",
+      op: { kind: "cap", end: cutPlugEnd(id), to: "open" },
+      ...inHand(wire),
+    },
     ...half(cutPlugEnd(id), returning.end, back, "splice-back"),
   ];
 }
 
 /** The bare end to work on: a flying lead's own, or one half of a cut whose other half is insulated at once. */
-export function baredEnd(placed: PlacedPin, role: string, half: "plug" | "far"): { readonly end: EndId; readonly drafts: readonly Draft[] } {
+export function baredEnd(
+  placed: PlacedPin,
+  role: string,
+  half: "plug" | "far",
+): { readonly end: EndId; readonly drafts: readonly Draft[] } {
   return isFlying(placed) ? { end: farEnd(placed.pin.id), drafts: [] } : cutIn(placed, role, half);
 }
 
 /** Cut behind the plug; the half that is not worked on is insulated at once. */
-function cutIn(placed: PlacedPin, role: string, half: "plug" | "far"): { readonly end: EndId; readonly drafts: readonly Draft[] } {
+function cutIn(
+  placed: PlacedPin,
+  role: string,
+  half: "plug" | "far",
+): { readonly end: EndId; readonly drafts: readonly Draft[] } {
   const { id } = placed.pin;
   const [kept, stub] = half === "plug" ? [cutPlugEnd(id), cutFarEnd(id)] : [cutFarEnd(id), cutPlugEnd(id)];
   return {
     end: kept,
     drafts: [
       { kind: "cut", role: `cut-${role}`, op: { kind: "cut", pin: id }, ...inHand(placed) },
-      { kind: "cap", role: `cap-stub-${role}`, op: { kind: "cap", end: stub, to: "covered" }, ...inHand(placed) },
+      {
+        kind: "cap",
+        role: `cap-stub-${role}`,
+        op: { kind: "cap", end: stub, to: "covered" },
+        ...inHand(placed),
+      },
     ],
   };
 }
 
 /** A terminal crimped onto a bare end, its seal first where it goes into a sealed shell; `suffix` tells the roles of one decision apart. */
-export function newTerminal(end: EndId, sealed: boolean, suffix: string, here: Partial<Draft>): readonly Draft[] {
+export function newTerminal(
+  end: EndId,
+  sealed: boolean,
+  suffix: string,
+  here: Partial<Draft>,
+): readonly Draft[] {
   return [
     ...(sealed ? [{ kind: "seal", role: `seal${suffix}`, op: null, ...here } as const] : []),
     { kind: "strip", role: `strip${suffix}`, op: null, ...here, text: "terminal" },
@@ -94,8 +171,17 @@ export function feedFrom(placed: PlacedPin, feed: string, from: string): readonl
     { kind: "route", role: "route", op: null, ...inHand(placed), from },
     ...bared.drafts,
     { kind: "strip", role: "strip", op: null, ...inHand(placed) },
-    ...(feed === "ground" ? [{ kind: "ring", role: "ring", op: null, ...inHand(placed), from } as const] : []),
-    { kind: "feed", role: "feed", op: { kind: "feed", end: bared.end, supply: supplyName(feed, from) }, ...inHand(placed), from, text: feed },
+    ...(feed === "ground"
+      ? [{ kind: "ring", role: "ring", op: null, ...inHand(placed), from } as const]
+      : []),
+    {
+      kind: "feed",
+      role: "feed",
+      op: { kind: "feed", end: bared.end, supply: supplyName(feed, from) },
+      ...inHand(placed),
+      from,
+      text: feed,
+    },
   ];
 }
 export const supplyName = (feed: string, from: string): string => `${feed} ${from}`.trim();
@@ -104,9 +190,17 @@ export const supplyName = (feed: string, from: string): string => `${feed} ${fro
 function deadEnd(placed: PlacedPin): readonly Draft[] {
   const { id, content } = placed.pin;
   if (content !== "occupied") return [];
-  if (isFlying(placed)) return [{ kind: "cap", role: "cap", op: { kind: "cap", end: farEnd(id), to: "covered" }, ...inHand(placed) }];
+  if (isFlying(placed))
+    return [
+      { kind: "cap", role: "cap", op: { kind: "cap", end: farEnd(id), to: "covered" }, ...inHand(placed) },
+    ];
   return [
-    { kind: "release", role: "release", op: { kind: "release", end: plugEnd(id), cavity: id }, ...inHand(placed) },
+    {
+      kind: "release",
+      role: "release",
+      op: { kind: "release", end: plugEnd(id), cavity: id },
+      ...inHand(placed),
+    },
     { kind: "cap", role: "cap", op: { kind: "cap", end: plugEnd(id), to: "covered" }, ...inHand(placed) },
   ];
 }
@@ -115,26 +209,74 @@ function deadEnd(placed: PlacedPin): readonly Draft[] {
 export function takenOut(placed: PlacedPin): readonly Draft[] {
   const { id, content } = placed.pin;
   if (content !== "occupied") return [];
-  const release: Draft = { kind: "release", role: "release", op: { kind: "release", end: plugEnd(id), cavity: id }, ...inHand(placed) };
-  if (isFlying(placed)) return [release, { kind: "take-out", role: "take-out", op: { kind: "take-out", wire: wireOf(id), to: "out" }, ...inHand(placed) }];
+  const release: Draft = {
+    kind: "release",
+    role: "release",
+    op: { kind: "release", end: plugEnd(id), cavity: id },
+    ...inHand(placed),
+  };
+  if (isFlying(placed))
+    return [
+      release,
+      {
+        kind: "take-out",
+        role: "take-out",
+        op: { kind: "take-out", wire: wireOf(id), to: "out" },
+        ...inHand(placed),
+      },
+    ];
   return [
     release,
-    { kind: "cut", role: "cut-branch", op: { kind: "cut", pin: id }, ...inHand(placed), text: "branch", minutes: 5, range: [2, 15] },
-    { kind: "cap", role: "cap-branch", op: { kind: "cap", end: cutFarEnd(id), to: "covered" }, ...inHand(placed) },
-    { kind: "take-out", role: "take-out", op: { kind: "take-out", wire: plugPart(id), to: "out" }, ...inHand(placed) },
+    {
+      kind: "cut",
+      role: "cut-branch",
+      op: { kind: "cut", pin: id },
+      ...inHand(placed),
+      text: "branch",
+      minutes: 5,
+      range: [2, 15],
+    },
+    {
+      kind: "cap",
+      role: "cap-branch",
+      op: { kind: "cap", end: cutFarEnd(id), to: "covered" },
+      ...inHand(placed),
+    },
+    {
+      kind: "take-out",
+      role: "take-out",
+      op: { kind: "take-out", wire: plugPart(id), to: "out" },
+      ...inHand(placed),
+    },
   ];
 }
 
 /** How a wire that goes nowhere leaves its cavity: tucked away, or out of the loom. */
-export const deadEndOf = (decision: DeadEnd, placed: PlacedPin): readonly Draft[] => (decision.kind === "cap" ? deadEnd(placed) : takenOut(placed));
+export const deadEndOf = (decision: DeadEnd, placed: PlacedPin): readonly Draft[] =>
+  decision.kind === "cap" ? deadEnd(placed) : takenOut(placed);
 
 /** A lead that makes room: a flying one leaves the harness, one of a loom is capped and tucked. */
 export function evict(placed: PlacedPin): readonly Draft[] {
   const { id } = placed.pin;
   return [
-    { kind: "release", role: "release-old", op: { kind: "release", end: plugEnd(id), cavity: id }, ...inHand(placed) },
+    {
+      kind: "release",
+      role: "release-old",
+      op: { kind: "release", end: plugEnd(id), cavity: id },
+      ...inHand(placed),
+    },
     isFlying(placed)
-      ? { kind: "take-out", role: "take-out-old", op: { kind: "take-out", wire: wireOf(id), to: "out" }, ...inHand(placed) }
-      : { kind: "cap", role: "cap-old", op: { kind: "cap", end: plugEnd(id), to: "covered" }, ...inHand(placed) },
+      ? {
+          kind: "take-out",
+          role: "take-out-old",
+          op: { kind: "take-out", wire: wireOf(id), to: "out" },
+          ...inHand(placed),
+        }
+      : {
+          kind: "cap",
+          role: "cap-old",
+          op: { kind: "cap", end: plugEnd(id), to: "covered" },
+          ...inHand(placed),
+        },
   ];
 }

@@ -1,5 +1,12 @@
 import { plugEnd, type HarnessState } from "../../harness/index.ts";
-import { decisionId, type DeadEnd, type Decision, type DecisionId, type PinId, type PlacedPin } from "../../model/index.ts";
+import {
+  decisionId,
+  type DeadEnd,
+  type Decision,
+  type DecisionId,
+  type PinId,
+  type PlacedPin,
+} from "../../model/index.ts";
 import type { Displaced, Displacement } from "../displacements.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { baredEnd, deadEndOf, evict, newTerminal } from "./joints.ts";
@@ -9,7 +16,8 @@ export interface OwnedDraft {
   readonly decision: DecisionId;
   readonly draft: Draft;
 }
-export const ownedBy = (decision: Decision, drafts: readonly Draft[]): readonly OwnedDraft[] => drafts.map((draft) => ({ decision: decisionId(decision), draft }));
+export const ownedBy = (decision: Decision, drafts: readonly Draft[]): readonly OwnedDraft[] =>
+  drafts.map((draft) => ({ decision: decisionId(decision), draft }));
 
 interface Surroundings {
   readonly start: HarnessState;
@@ -27,14 +35,34 @@ export function moveTogether(component: Displaced, around: Surroundings): readon
   if (first === undefined) return [];
   const seat = (move: Displacement): readonly OwnedDraft[] => ownedBy(move.decision, seated(move, around));
   const taken = (move: Displacement): readonly OwnedDraft[] => ownedBy(move.decision, [released(move, pin)]);
-  if (component.kind === "chain") return [...freed(first, around), ...component.moves.flatMap((move) => [...taken(move), ...seat(move), ...ownedBy(move.decision, ledBack(move, pin))])];
+  if (component.kind === "chain")
+    return [
+      ...freed(first, around),
+      ...component.moves.flatMap((move) => [
+        ...taken(move),
+        ...seat(move),
+        ...ownedBy(move.decision, ledBack(move, pin)),
+      ]),
+    ];
   const parked = { ...inHand(pin(first.from)) };
-  const tag: readonly Draft[] = around.parkable(first.from) ? [] : [{ kind: "label", role: "label", op: null, ...parked, others: others.map(({ from }) => from) }];
+  const tag: readonly Draft[] = around.parkable(first.from)
+    ? []
+    : [{ kind: "label", role: "label", op: null, ...parked, others: others.map(({ from }) => from) }];
   return [
-    ...ownedBy(first.decision, tag), ...taken(first),
-    ...ownedBy(first.decision, [{ kind: "park", role: "park", op: { kind: "cap", end: plugEnd(first.from), to: "covered" }, ...parked }]),
+    ...ownedBy(first.decision, tag),
+    ...taken(first),
+    ...ownedBy(first.decision, [
+      { kind: "park", role: "park", op: { kind: "cap", end: plugEnd(first.from), to: "covered" }, ...parked },
+    ]),
     ...others.flatMap((move) => [...taken(move), ...seat(move)]),
-    ...ownedBy(first.decision, [{ kind: "take-up", role: "take-up", op: { kind: "cap", end: plugEnd(first.from), to: "open" }, ...parked }]),
+    ...ownedBy(first.decision, [
+      {
+        kind: "take-up",
+        role: "take-up",
+        op: { kind: "cap", end: plugEnd(first.from), to: "open" },
+        ...parked,
+      },
+    ]),
     ...seat(first),
   ];
 }
@@ -49,7 +77,13 @@ function freed(move: Displacement, { pin, capping }: Surroundings): readonly Own
 }
 
 function released({ from, to }: Displacement, pin: Surroundings["pin"]): Draft {
-  return { kind: "release", role: "release", op: { kind: "release", end: plugEnd(from), cavity: from }, ...inHand(pin(from)), partner: to };
+  return {
+    kind: "release",
+    role: "release",
+    op: { kind: "release", end: plugEnd(from), cavity: from },
+    ...inHand(pin(from)),
+    partner: to,
+  };
 }
 
 /** In a series the lead that comes back gets a terminal of the plug and takes the place of the wire. */
@@ -59,7 +93,8 @@ function ledBack({ decision }: Displacement, pin: Surroundings["pin"]): readonly
   const { end, drafts } = baredEnd(lead, "back", "plug");
   const here = { ...inHand(target), wire: lead.pin.id, partner: lead.pin.id };
   return [
-    ...drafts, ...newTerminal(end, target.connector.sealed, "-back", here),
+    ...drafts,
+    ...newTerminal(end, target.connector.sealed, "-back", here),
     { kind: "insert", role: "insert-back", op: { kind: "insert", end, cavity: target.pin.id }, ...here },
   ];
 }
@@ -69,10 +104,20 @@ function seated({ from, to }: Displacement, { pin, start }: Surroundings): reado
   const end = plugEnd(from);
   const target = pin(to);
   const here = { ...inHand(target), wire: from, partner: from };
-  const seal: readonly Draft[] = !target.connector.sealed || pin(from).connector.sealed ? [] : [
-    { kind: "cut-terminal", role: "cut-terminal", op: { kind: "crimp", end, to: "cut-off" }, ...here },
-    ...newTerminal(end, true, "", here),
+  const seal: readonly Draft[] =
+    !target.connector.sealed || pin(from).connector.sealed
+      ? []
+      : [
+          { kind: "cut-terminal", role: "cut-terminal", op: { kind: "crimp", end, to: "cut-off" }, ...here },
+          ...newTerminal(end, true, "", here),
+        ];
+  const membrane: readonly Draft[] =
+    start.cavities[to]?.state === "blank"
+      ? [{ kind: "pierce", role: "pierce", op: { kind: "pierce", cavity: to }, ...here }]
+      : [];
+  return [
+    ...seal,
+    ...membrane,
+    { kind: "insert", role: "insert", op: { kind: "insert", end, cavity: to }, ...here },
   ];
-  const membrane: readonly Draft[] = start.cavities[to]?.state === "blank" ? [{ kind: "pierce", role: "pierce", op: { kind: "pierce", cavity: to }, ...here }] : [];
-  return [...seal, ...membrane, { kind: "insert", role: "insert", op: { kind: "insert", end, cavity: to }, ...here }];
 }

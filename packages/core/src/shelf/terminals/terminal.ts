@@ -1,5 +1,12 @@
 /** How the terminal's own lock is let go. */
-export const RELEASES = ["lance-from-front", "lance-from-rear", "push-forward-first", "shell-finger-from-front", "pull-to-seat", "no-lock"] as const;
+export const RELEASES = [
+  "lance-from-front",
+  "lance-from-rear",
+  "push-forward-first",
+  "shell-finger-from-front",
+  "pull-to-seat",
+  "no-lock",
+] as const;
 export type Release = (typeof RELEASES)[number];
 
 /** What stands over the terminals' own locks. */
@@ -64,20 +71,46 @@ export interface TerminalMatch {
 const CALIPER = 0.25;
 
 /** Terminal systems by what was seen, best first: fewest traits against, then most that agree, then the given order. Text narrows by name. */
-export function findTerminals(systems: readonly TerminalSystem[], seen: SeenTraits): readonly TerminalMatch[] {
-  const words = (seen.text ?? "").toLowerCase().split(/\s+/).filter((word) => word !== "");
+export function findTerminals(
+  systems: readonly TerminalSystem[],
+  seen: SeenTraits,
+): readonly TerminalMatch[] {
+  const words = (seen.text ?? "")
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => word !== "");
   return systems
-    .filter((system) => words.every((word) => `${system.name} ${system.tell} ${system.tool} ${system.release} ${system.secondary}`.toLowerCase().includes(word)))
+    .filter((system) =>
+      words.every((word) =>
+        `${system.name} ${system.tell} ${system.tool} ${system.release} ${system.secondary}`
+          .toLowerCase()
+          .includes(word),
+      ),
+    )
     .map((system): TerminalMatch => {
       const tests: readonly (readonly [keyof SeenTraits, boolean | null])[] = [
         ["sealed", seen.sealed === undefined ? null : system.seals.length > 0 === seen.sealed],
         ["lockSide", seen.lockSide === undefined ? null : system.lockSide === seen.lockSide],
         ["secondary", seen.secondary === undefined ? null : system.secondary === seen.secondary],
         ["gender", seen.gender === undefined ? null : system.gender === seen.gender],
-        ["width", seen.width === undefined ? null : system.width !== null && Math.abs(system.width - seen.width) <= CALIPER],
-        ["conductor", seen.conductor === undefined ? null : seen.conductor >= system.conductor[0] && seen.conductor <= system.conductor[1]],
+        [
+          "width",
+          seen.width === undefined
+            ? null
+            : system.width !== null && Math.abs(system.width - seen.width) <= CALIPER,
+        ],
+        [
+          "conductor",
+          seen.conductor === undefined
+            ? null
+            : seen.conductor >= system.conductor[0] && seen.conductor <= system.conductor[1],
+        ],
       ];
-      return { system, agrees: tests.flatMap(([trait, fits]) => (fits === true ? [trait] : [])), against: tests.flatMap(([trait, fits]) => (fits === false ? [trait] : [])) };
+      return {
+        system,
+        agrees: tests.flatMap(([trait, fits]) => (fits === true ? [trait] : [])),
+        against: tests.flatMap(([trait, fits]) => (fits === false ? [trait] : [])),
+      };
     })
     .sort((a, b) => a.against.length - b.against.length || b.agrees.length - a.agrees.length);
 }

@@ -15,11 +15,28 @@ export interface Term {
 const forms = (word: string): readonly string[] => {
   if (!word.startsWith("#")) return [word];
   const number = word.slice(1);
-  return [`kl${number}`, `kl ${number}`, `klemme ${number}`, `terminal ${number}`, ...(number.length > 1 ? [number] : [])];
+  return [
+    `kl${number}`,
+    `kl ${number}`,
+    `klemme ${number}`,
+    `terminal ${number}`,
+    ...(number.length > 1 ? [number] : []),
+  ];
 };
 
-const make = (vital: boolean) => (name: string, signal: SignalClass, direction: Direction, open: OpenEffect, words: string): Term => ({
-  name, signal, direction, open, vital, words: words.split("|").map((word) => word.trim()).filter((word) => word !== "").flatMap(forms),
-});
+const make =
+  (vital: boolean) =>
+  (name: string, signal: SignalClass, direction: Direction, open: OpenEffect, words: string): Term => ({
+    name,
+    signal,
+    direction,
+    open,
+    vital,
+    words: words
+      .split("|")
+      .map((word) => word.trim())
+      .filter((word) => word !== "")
+      .flatMap(forms),
+  });
 export const term = make(false);
 export const vital = make(true);

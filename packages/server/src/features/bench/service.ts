@@ -1,5 +1,18 @@
 import {
-  applyOperation, bench, blockWords, foldLedger, FIRST_LINK, indexPins, obstaclesToRetract, operationProblemWords, pinNamer, seal, type BenchView, type Entry, type StoredEntry, type What,
+  applyOperation,
+  bench,
+  blockWords,
+  foldLedger,
+  FIRST_LINK,
+  indexPins,
+  obstaclesToRetract,
+  operationProblemWords,
+  pinNamer,
+  seal,
+  type BenchView,
+  type Entry,
+  type StoredEntry,
+  type What,
 } from "@trevin/core";
 import type { BenchAnswer, BenchCommand } from "@trevin/core/contract";
 import type { Database } from "../../db/connect.ts";
@@ -11,7 +24,12 @@ import { entriesOf, lockedJob } from "../jobs/service.ts";
  * Takes one bench command: under the job's lock, a known event gets its first answer, otherwise step and precondition are
  * checked and the entries are chained. The first one freezes the baseline.
  */
-export async function record(db: Database, id: string, command: BenchCommand, now: () => Date): Promise<BenchAnswer> {
+export async function record(
+  db: Database,
+  id: string,
+  command: BenchCommand,
+  now: () => Date,
+): Promise<BenchAnswer> {
   return db.transaction(async (tx) => {
     const job = await lockedJob(tx, id);
     const known = await repo.answerTo(tx, id, command.event);
@@ -19,17 +37,26 @@ export async function record(db: Database, id: string, command: BenchCommand, no
     const stored = await repo.readLedger(tx, id);
     const entries = entriesOf(stored);
     const view = bench(job.dossier, entries);
-    const whats = [...baselineOf(job.dossier, entries), ...adoptionOf(view, entries, command), whatOf(command, view, entries)];
+    const whats = [
+      ...baselineOf(job.dossier, entries),
+      ...adoptionOf(view, entries, command),
+      whatOf(command, view, entries),
+    ];
     const rows = chain(whats, stored, command, now().toISOString());
     await repo.appendLedger(tx, id, rows);
     return answer(rows);
   });
 }
 
-const answer = (rows: readonly (StoredEntry & { readonly seq: number })[]): BenchAnswer => ({ entries: rows.map(({ bytes, hash }) => ({ bytes, hash })), seq: rows.at(-1)?.seq ?? -1 });
+const answer = (rows: readonly (StoredEntry & { readonly seq: number })[]): BenchAnswer => ({
+  entries: rows.map(({ bytes, hash }) => ({ bytes, hash })),
+  seq: rows.at(-1)?.seq ?? -1,
+});
 
 function baselineOf(dossier: BenchView["dossier"], entries: readonly Entry[]): readonly What[] {
-  return entries.length > 0 ? [] : [{ kind: "baseline", head: dossier.head, connectors: dossier.connectors, begins: "plugged" }];
+  return entries.length > 0
+    ? []
+    : [{ kind: "baseline", head: dossier.head, connectors: dossier.connectors, begins: "plugged" }];
 }
 
 /** A plan is pinned when work first follows it, and again when another one is followed. */
@@ -45,13 +72,30 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
     case "done":
     case "skipped": {
       const [block] = view.plan.blocks;
-      if (block !== undefined) throw new HttpProblem(409, "blocked", `The worklist is blocked: ${blockWords(block, name)}${view.plan.blocks.length > 1 ? `, and ${view.plan.blocks.length - 1} more` : ""}.`);
-      if (command.plan !== view.planHash) throw new HttpProblem(409, "plan-changed", "The plan has changed since this step was shown. Load it again; nothing was recorded.");
+      if (block !== undefined)
+        throw new HttpProblem(
+          409,
+          "blocked",
+          `The worklist is blocked: ${blockWords(block, name)}${view.plan.blocks.length > 1 ? `, and ${view.plan.blocks.length - 1} more` : ""}.`,
+        );
+      if (command.plan !== view.planHash)
+        throw new HttpProblem(
+          409,
+          "plan-changed",
+          "The plan has changed since this step was shown. Load it again; nothing was recorded.",
+        );
       const step = view.plan.steps.find((candidate) => candidate.id === command.step);
-      if (step === undefined) throw new HttpProblem(409, "no-such-step", "That step is not in the plan any more.");
-      if (view.progress.get(step.id) === "done") throw new HttpProblem(409, "already-done", "That step is done already.");
+      if (step === undefined)
+        throw new HttpProblem(409, "no-such-step", "That step is not in the plan any more.");
+      if (view.progress.get(step.id) === "done")
+        throw new HttpProblem(409, "already-done", "That step is done already.");
       if (command.kind === "skipped") {
-        if (step.op !== null) throw new HttpProblem(409, "step-changes-wiring", "This step changes the wiring; later steps stand on it. Change its decision instead of skipping it.");
+        if (step.op !== null)
+          throw new HttpProblem(
+            409,
+            "step-changes-wiring",
+            "This step changes the wiring; later steps stand on it. Change its decision instead of skipping it.",
+          );
         return { kind: "skipped", step: step.id, decision: step.decision, reason: command.reason };
       }
       if (step.op !== null) {
@@ -63,7 +107,8 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
     case "note":
       return { kind: "note", step: command.step, text: command.text };
     case "found":
-      if (!indexPins(view.dossier).has(command.pin)) throw new HttpProblem(422, "no-such-pin", "That pin is not in this job.");
+      if (!indexPins(view.dossier).has(command.pin))
+        throw new HttpProblem(422, "no-such-pin", "That pin is not in this job.");
       return { kind: "found", pin: command.pin, facts: command.facts, note: command.note };
     case "retracted": {
       refuseRetract(command.seq, entries, name);
@@ -75,23 +120,48 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
 function refuseRetract(seq: number, entries: readonly Entry[], name: (id: string) => string): void {
   const entry = entries[seq];
   if (entry === undefined) throw new HttpProblem(422, "no-such-entry", `There is no entry ${seq}.`);
-  if (entry.what.kind === "baseline" || entry.what.kind === "plan-adopted" || entry.what.kind === "retracted") throw new HttpProblem(409, "not-retractable", "This entry cannot be taken back.");
-  if (foldLedger(entries).fold.retracted.has(seq)) throw new HttpProblem(409, "already-retracted", "This entry was taken back already.");
+  if (entry.what.kind === "baseline" || entry.what.kind === "plan-adopted" || entry.what.kind === "retracted")
+    throw new HttpProblem(409, "not-retractable", "This entry cannot be taken back.");
+  if (foldLedger(entries).fold.retracted.has(seq))
+    throw new HttpProblem(409, "already-retracted", "This entry was taken back already.");
   const [first, ...more] = obstaclesToRetract(entries, seq);
   if (first !== undefined) {
-    throw new HttpProblem(409, "later-entries-depend", `Entry ${first.seq}${more.length > 0 ? ` and ${more.length} more` : ""} stand on this one: ${operationProblemWords(first.problem, name)} Take those back first.`);
+    throw new HttpProblem(
+      409,
+      "later-entries-depend",
+      `Entry ${first.seq}${more.length > 0 ? ` and ${more.length} more` : ""} stand on this one: ${operationProblemWords(first.problem, name)} Take those back first.`,
+    );
   }
 }
 
-function chain(whats: readonly What[], stored: readonly StoredEntry[], command: BenchCommand, at: string): readonly repo.LedgerRow[] {
+function chain(
+  whats: readonly What[],
+  stored: readonly StoredEntry[],
+  command: BenchCommand,
+  at: string,
+): readonly repo.LedgerRow[] {
   const rows: repo.LedgerRow[] = [];
   let prev = stored.at(-1)?.hash ?? FIRST_LINK;
   whats.forEach((what, index) => {
     const last = index === whats.length - 1;
     const event = last ? command.event : `${command.event}/${what.kind}`;
     const seq = stored.length + index;
-    const plan = what.kind !== "baseline" && (command.kind === "done" || command.kind === "skipped") ? command.plan : null;
-    const sealed = seal({ v: 1, seq, event, at, deviceAt: command.deviceAt, person: command.person, device: command.device, plan, what, prev });
+    const plan =
+      what.kind !== "baseline" && (command.kind === "done" || command.kind === "skipped")
+        ? command.plan
+        : null;
+    const sealed = seal({
+      v: 1,
+      seq,
+      event,
+      at,
+      deviceAt: command.deviceAt,
+      person: command.person,
+      device: command.device,
+      plan,
+      what,
+      prev,
+    });
     rows.push({ seq, event, command: command.event, ...sealed });
     prev = sealed.hash;
   });

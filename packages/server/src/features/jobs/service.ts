@@ -1,6 +1,21 @@
 import { randomUUID } from "node:crypto";
 import {
-  applyCommand, commandProblemWords, commandWords, decisionId, emptyDossier, foldLedger, undoState, type Change, type Command, type ConnectorHead, type ConnectorId, type Dossier, type Entry, type JobDocument, type JobHead, type StoredEntry,
+  applyCommand,
+  commandProblemWords,
+  commandWords,
+  decisionId,
+  emptyDossier,
+  foldLedger,
+  undoState,
+  type Change,
+  type Command,
+  type ConnectorHead,
+  type ConnectorId,
+  type Dossier,
+  type Entry,
+  type JobDocument,
+  type JobHead,
+  type StoredEntry,
 } from "@trevin/core";
 import { pinNamer } from "@trevin/core";
 import { readEntry, type JobView } from "@trevin/core/contract";
@@ -8,7 +23,12 @@ import type { Database, Queryable } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
 import * as repo from "./repo.ts";
 
-export const noSuchJob = (): HttpProblem => new HttpProblem(404, "no-such-job", "There is no such job. It may have been opened in another data folder.");
+export const noSuchJob = (): HttpProblem =>
+  new HttpProblem(
+    404,
+    "no-such-job",
+    "There is no such job. It may have been opened in another data folder.",
+  );
 
 export async function lockedJob(db: Queryable, id: string): Promise<repo.JobRow> {
   const job = await repo.findJob(db, id, true);
@@ -21,11 +41,28 @@ export async function viewJob(db: Queryable, id: string): Promise<JobView> {
   if (job === null) throw noSuchJob();
   const history = await repo.historyOf(db, id);
   const { undo, redo } = undoState(history.map(asChange));
-  const words = (revision: number | null): string | null => history.find((change) => change.revision === revision)?.words ?? null;
-  return { id, revision: job.revision, archived: job.archived, dossier: structuredClone(job.dossier) as JobView["dossier"], ledgerLength: job.ledgerLength, undo: words(undo), redo: words(redo) };
+  const words = (revision: number | null): string | null =>
+    history.find((change) => change.revision === revision)?.words ?? null;
+  return {
+    id,
+    revision: job.revision,
+    archived: job.archived,
+    dossier: structuredClone(job.dossier) as JobView["dossier"],
+    ledgerLength: job.ledgerLength,
+    undo: words(undo),
+    redo: words(redo),
+  };
 }
 
-const asChange = ({ revision, role, of }: { revision: number; role: Change["role"]; of: number | null }): Change => (role === "edit" ? { revision, role } : { revision, role, of: of ?? 0 });
+const asChange = ({
+  revision,
+  role,
+  of,
+}: {
+  revision: number;
+  role: Change["role"];
+  of: number | null;
+}): Change => (role === "edit" ? { revision, role } : { revision, role, of: of ?? 0 });
 
 export async function createJob(db: Database, head: JobHead): Promise<string> {
   const id = randomUUID();
@@ -38,7 +75,17 @@ export async function importJob(db: Database, { dossier, ledger }: JobDocument):
   const id = randomUUID();
   await db.transaction(async (tx) => {
     await repo.insertJob(tx, id, dossier);
-    await repo.appendLedger(tx, id, entriesOf(ledger).map((entry, index) => ({ seq: entry.seq, event: entry.event, command: entry.event, bytes: ledger[index]?.bytes ?? "", hash: ledger[index]?.hash ?? "" })));
+    await repo.appendLedger(
+      tx,
+      id,
+      entriesOf(ledger).map((entry, index) => ({
+        seq: entry.seq,
+        event: entry.event,
+        command: entry.event,
+        bytes: ledger[index]?.bytes ?? "",
+        hash: ledger[index]?.hash ?? "",
+      })),
+    );
   });
   return id;
 }
@@ -53,7 +100,12 @@ export function entriesOf(stored: readonly StoredEntry[]): readonly Entry[] {
 }
 
 /** One edit in one transaction: expected revision, command, inverse, new revision. */
-export async function edit(db: Database, id: string, expected: number, build: (dossier: Dossier) => Command): Promise<JobView> {
+export async function edit(
+  db: Database,
+  id: string,
+  expected: number,
+  build: (dossier: Dossier) => Command,
+): Promise<JobView> {
   return db.transaction(async (tx) => {
     const job = await lockedJob(tx, id);
     await refuseStale(tx, job, expected);
@@ -63,7 +115,12 @@ export async function edit(db: Database, id: string, expected: number, build: (d
   });
 }
 
-export async function setArchived(db: Database, id: string, expected: number, archived: boolean): Promise<JobView> {
+export async function setArchived(
+  db: Database,
+  id: string,
+  expected: number,
+  archived: boolean,
+): Promise<JobView> {
   return db.transaction(async (tx) => {
     await refuseStale(tx, await lockedJob(tx, id), expected);
     await repo.setArchived(tx, id, archived);
@@ -74,46 +131,93 @@ export async function setArchived(db: Database, id: string, expected: number, ar
 async function refuseStale(tx: Queryable, job: repo.JobRow, expected: number): Promise<void> {
   if (job.revision === expected) return;
   const changes = await repo.wordsSince(tx, job.id, expected);
-  throw new HttpProblem(412, "stale-revision", `This job was changed elsewhere (revision ${expected} is now ${job.revision}): ${changes.join("; ") || "details unknown"}. Your change was not stored.`, {
-    revision: job.revision,
-    changes: [...changes],
-  });
+  throw new HttpProblem(
+    412,
+    "stale-revision",
+    `This job was changed elsewhere (revision ${expected} is now ${job.revision}): ${changes.join("; ") || "details unknown"}. Your change was not stored.`,
+    {
+      revision: job.revision,
+      changes: [...changes],
+    },
+  );
 }
 
-async function commit(tx: Queryable, job: repo.JobRow, command: Command, role: "edit" | "undo" | "redo", of: number | null, words: string): Promise<void> {
+async function commit(
+  tx: Queryable,
+  job: repo.JobRow,
+  command: Command,
+  role: "edit" | "undo" | "redo",
+  of: number | null,
+  words: string,
+): Promise<void> {
   const result = applyCommand(job.dossier, command);
-  if (!result.ok) throw new HttpProblem(422, result.error.code, commandProblemWords(result.error, pinNamer(job.dossier)));
+  if (!result.ok)
+    throw new HttpProblem(422, result.error.code, commandProblemWords(result.error, pinNamer(job.dossier)));
   await refuseLocked(tx, job, result.value.dossier);
-  await repo.saveRevision(tx, job.id, job.dossier, result.value.dossier, { revision: job.revision + 1, role, of, words, command, inverse: result.value.inverse });
+  await repo.saveRevision(tx, job.id, job.dossier, result.value.dossier, {
+    revision: job.revision + 1,
+    role,
+    of,
+    words,
+    command,
+    inverse: result.value.inverse,
+  });
 }
 
 /** After work has begun the pin tables change through the ledger only, and what was carried out is not decided anew. */
 async function refuseLocked(tx: Queryable, job: repo.JobRow, after: Dossier): Promise<void> {
   if (job.ledgerLength === 0) return;
   if (after.connectors !== job.dossier.connectors) {
-    throw new HttpProblem(409, "work-has-begun", "Work on the car has begun, so the pin tables are frozen. Record what differs as found, at the bench.");
+    throw new HttpProblem(
+      409,
+      "work-has-begun",
+      "Work on the car has begun, so the pin tables are frozen. Record what differs as found, at the bench.",
+    );
   }
   const { fold } = foldLedger(entriesOf(await repo.readLedger(tx, job.id)));
   const now = new Map(after.decisions.map((decision) => [decisionId(decision), decision]));
   for (const decision of job.dossier.decisions) {
     const id = decisionId(decision);
-    if (fold.carriedOut.has(id) && now.get(id) !== decision) throw new HttpProblem(409, "decision-carried-out", "That decision has been carried out on the car, at least in part. Take its steps back at the bench first.");
+    if (fold.carriedOut.has(id) && now.get(id) !== decision)
+      throw new HttpProblem(
+        409,
+        "decision-carried-out",
+        "That decision has been carried out on the car, at least in part. Take its steps back at the bench first.",
+      );
   }
 }
 
-const connectorNamer = (dossier: Dossier) => (id: string): string => dossier.connectors.find((connector) => connector.id === id)?.name ?? "connector";
+const connectorNamer =
+  (dossier: Dossier) =>
+  (id: string): string =>
+    dossier.connectors.find((connector) => connector.id === id)?.name ?? "connector";
 
-export async function stepHistory(db: Database, id: string, expected: number, direction: "undo" | "redo"): Promise<JobView> {
+export async function stepHistory(
+  db: Database,
+  id: string,
+  expected: number,
+  direction: "undo" | "redo",
+): Promise<JobView> {
   return db.transaction(async (tx) => {
     const job = await lockedJob(tx, id);
     await refuseStale(tx, job, expected);
     const state = undoState((await repo.historyOf(tx, id)).map(asChange));
     const target = state[direction];
-    if (target === null) throw new HttpProblem(409, `nothing-to-${direction}`, `There is nothing to ${direction}.`);
+    if (target === null)
+      throw new HttpProblem(409, `nothing-to-${direction}`, `There is nothing to ${direction}.`);
     const original = await repo.inverseOf(tx, id, target);
-    const command = direction === "undo" ? await latestInverse(tx, id, target) : await repo.lastUndoOf(tx, id, target);
-    if (command === null || original === null) throw new HttpProblem(409, `nothing-to-${direction}`, `There is nothing to ${direction}.`);
-    await commit(tx, job, command, direction, target, `${direction === "undo" ? "undone" : "done again"}: ${original.words}`);
+    const command =
+      direction === "undo" ? await latestInverse(tx, id, target) : await repo.lastUndoOf(tx, id, target);
+    if (command === null || original === null)
+      throw new HttpProblem(409, `nothing-to-${direction}`, `There is nothing to ${direction}.`);
+    await commit(
+      tx,
+      job,
+      command,
+      direction,
+      target,
+      `${direction === "undo" ? "undone" : "done again"}: ${original.words}`,
+    );
     return viewJob(tx, id);
   });
 }
@@ -129,4 +233,7 @@ export function headCommand(head: JobHead): Command {
   return { kind: "set-head", head };
 }
 
-export const putConnectorCommand = (id: ConnectorId, connector: Omit<ConnectorHead, "id">): Command => ({ kind: "put-connector", connector: { ...connector, id } });
+export const putConnectorCommand = (id: ConnectorId, connector: Omit<ConnectorHead, "id">): Command => ({
+  kind: "put-connector",
+  connector: { ...connector, id },
+});

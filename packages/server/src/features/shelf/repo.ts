@@ -8,14 +8,35 @@ export type ShelfKind = "shell" | "terminal";
 
 export async function readShelf(db: Queryable): Promise<ShelfView> {
   const rows = await db.select().from(shelfItems).orderBy(asc(shelfItems.kind), asc(shelfItems.id));
-  const of = (kind: ShelfKind): readonly unknown[] => rows.filter((row) => row.kind === kind).map((row) => row.body);
-  return { shells: ownShellSchema.array().parse(of("shell")), terminals: terminalSystemSchema.array().parse(of("terminal")) };
+  const of = (kind: ShelfKind): readonly unknown[] =>
+    rows.filter((row) => row.kind === kind).map((row) => row.body);
+  return {
+    shells: ownShellSchema.array().parse(of("shell")),
+    terminals: terminalSystemSchema.array().parse(of("terminal")),
+  };
 }
 
-export async function putItem(db: Queryable, kind: ShelfKind, body: OwnShell | TerminalSystem): Promise<void> {
-  await db.insert(shelfItems).values({ kind, id: body.id, body }).onConflictDoUpdate({ target: [shelfItems.kind, shelfItems.id], set: { body: sql`excluded.body`, updatedAt: new Date() } });
+export async function putItem(
+  db: Queryable,
+  kind: ShelfKind,
+  body: OwnShell | TerminalSystem,
+): Promise<void> {
+  await db
+    .insert(shelfItems)
+    .values({ kind, id: body.id, body })
+    .onConflictDoUpdate({
+      target: [shelfItems.kind, shelfItems.id],
+      set: { body: sql`excluded.body`, updatedAt: new Date() },
+    });
 }
 
 export async function removeItem(db: Queryable, kind: ShelfKind, id: string): Promise<boolean> {
-  return (await db.delete(shelfItems).where(and(eq(shelfItems.kind, kind), eq(shelfItems.id, id))).returning({ id: shelfItems.id })).length > 0;
+  return (
+    (
+      await db
+        .delete(shelfItems)
+        .where(and(eq(shelfItems.kind, kind), eq(shelfItems.id, id)))
+        .returning({ id: shelfItems.id })
+    ).length > 0
+  );
 }

@@ -12,7 +12,12 @@ export function shelfRoutes(db: Database): Router {
   const shipped = new Set([...SHELLS.map(({ id }) => id), ...TERMINAL_SYSTEMS.map(({ id }) => id)]);
   const idOf = (request: Request): string => {
     const id = String(request.params["id"]);
-    if (shipped.has(id)) throw new HttpProblem(409, "shipped-item", "This one ships with Trevin. Save yours under another name.");
+    if (shipped.has(id))
+      throw new HttpProblem(
+        409,
+        "shipped-item",
+        "This one ships with Trevin. Save yours under another name.",
+      );
     return id;
   };
   const gone = (found: boolean): void => {
@@ -20,11 +25,17 @@ export function shelfRoutes(db: Database): Router {
   };
   router.get("/shelf", async (_request, response) => void response.json(await repo.readShelf(db)));
   router.put("/shelf/shells/:id", async (request, response) => {
-    await repo.putItem(db, "shell", { ...readBody(ownShellSchema.omit({ id: true }), request), id: idOf(request) });
+    await repo.putItem(db, "shell", {
+      ...readBody(ownShellSchema.omit({ id: true }), request),
+      id: idOf(request),
+    });
     response.json(await repo.readShelf(db));
   });
   router.put("/shelf/terminals/:id", async (request, response) => {
-    await repo.putItem(db, "terminal", { ...readBody(terminalSystemSchema.omit({ id: true }), request), id: idOf(request) });
+    await repo.putItem(db, "terminal", {
+      ...readBody(terminalSystemSchema.omit({ id: true }), request),
+      id: idOf(request),
+    });
     response.json(await repo.readShelf(db));
   });
   router.delete("/shelf/shells/:id", async (request, response) => {

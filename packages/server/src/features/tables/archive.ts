@@ -17,7 +17,8 @@ const CELL = Buffer.from("<c ");
 export function surveyArchive(bytes: Buffer): Promise<ArchiveSurvey | TableFileProblem> {
   return new Promise((resolve) => {
     yauzl.fromBuffer(bytes, { lazyEntries: true, validateEntrySizes: true }, (error, zip) => {
-      if (error !== null || zip === undefined) return resolve({ code: "file-damaged", detail: error?.message ?? "" });
+      if (error !== null || zip === undefined)
+        return resolve({ code: "file-damaged", detail: error?.message ?? "" });
       let size = 0;
       let cells = 0;
       let entries = 0;
@@ -30,13 +31,15 @@ export function surveyArchive(bytes: Buffer): Promise<ArchiveSurvey | TableFileP
       zip.on("error", (problem: Error) => stop({ code: "file-damaged", detail: problem.message }));
       zip.on("end", () => resolve(workbook ? { macros } : { code: "file-not-a-spreadsheet" }));
       zip.on("entry", (entry: yauzl.Entry) => {
-        if (++entries > ARCHIVE_LIMITS.entries) return stop({ code: "file-swells", limit: ARCHIVE_LIMITS.bytes });
+        if (++entries > ARCHIVE_LIMITS.entries)
+          return stop({ code: "file-swells", limit: ARCHIVE_LIMITS.bytes });
         if (entry.isEncrypted()) return stop({ code: "file-locked" });
         workbook ||= entry.fileName === "xl/workbook.xml";
         macros ||= /vbaProject\.bin$/i.test(entry.fileName);
         const sheet = /^xl\/worksheets\/[^/]+\.xml$/.test(entry.fileName);
         zip.openReadStream(entry, (failed, stream) => {
-          if (failed !== null || stream === undefined) return stop({ code: "file-damaged", detail: failed?.message ?? "" });
+          if (failed !== null || stream === undefined)
+            return stop({ code: "file-damaged", detail: failed?.message ?? "" });
           let tail = Buffer.alloc(0);
           stream.on("data", (chunk: Buffer) => {
             size += chunk.length;
@@ -49,7 +52,14 @@ export function surveyArchive(bytes: Buffer): Promise<ArchiveSurvey | TableFileP
             else if (cells > ARCHIVE_LIMITS.cells) stream.destroy(new Error("cells"));
           });
           stream.on("error", (problem: Error) =>
-            stop(problem.message === "swells" ? { code: "file-swells", limit: ARCHIVE_LIMITS.bytes } : problem.message === "cells" ? { code: "file-too-many-cells", limit: ARCHIVE_LIMITS.cells } : { code: "file-damaged", detail: problem.message }));
+            stop(
+              problem.message === "swells"
+                ? { code: "file-swells", limit: ARCHIVE_LIMITS.bytes }
+                : problem.message === "cells"
+                  ? { code: "file-too-many-cells", limit: ARCHIVE_LIMITS.cells }
+                  : { code: "file-damaged", detail: problem.message },
+            ),
+          );
           stream.on("end", () => zip.readEntry());
         });
       });

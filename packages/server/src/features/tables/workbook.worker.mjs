@@ -44,4 +44,7 @@ function readSheet(sheet) {
 const workbook = new ExcelJS.Workbook();
 await workbook.xlsx.load(workerData);
 const shown = workbook.worksheets.filter((sheet) => sheet.state === "visible").slice(0, MOST_SHEETS);
-parentPort.postMessage({ sheets: shown.map(readSheet), hidden: workbook.worksheets.filter((sheet) => sheet.state !== "visible").map((sheet) => sheet.name) });
+parentPort.postMessage({
+  sheets: shown.map(readSheet),
+  hidden: workbook.worksheets.filter((sheet) => sheet.state !== "visible").map((sheet) => sheet.name),
+});

@@ -3,11 +3,22 @@
 import { reactive, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
-import { parseColour, parseSize, colourProblemWords, sizeProblemWords, type PinFacts, type PlacedPin } from "@trevin/core";
+import {
+  parseColour,
+  parseSize,
+  colourProblemWords,
+  sizeProblemWords,
+  type PinFacts,
+  type PlacedPin,
+} from "@trevin/core";
 
 const open = defineModel<boolean>("open", { required: true });
 const props = defineProps<{ wire: PlacedPin | null; canSkip: boolean; note: boolean }>();
-const emit = defineEmits<{ found: [facts: PinFacts, note: string]; skip: [reason: string]; note: [text: string] }>();
+const emit = defineEmits<{
+  found: [facts: PinFacts, note: string];
+  skip: [reason: string];
+  note: [text: string];
+}>();
 
 const form = reactive({ colour: "", function: "", size: "" });
 const text = ref("");
@@ -23,7 +34,8 @@ watch(open, (now) => {
 function facts(): PinFacts | string {
   const pin = props.wire?.pin;
   if (pin === undefined || props.wire === null) return {};
-  const colour = form.colour.trim() === pin.colour ? null : parseColour(form.colour, props.wire.connector.colourSystem);
+  const colour =
+    form.colour.trim() === pin.colour ? null : parseColour(form.colour, props.wire.connector.colourSystem);
   if (colour !== null && !colour.ok) return colourProblemWords(colour.error);
   const size = form.size.trim() === "" ? null : parseSize(form.size);
   if (size !== null && !size.ok) return sizeProblemWords(size.error);
@@ -57,26 +69,64 @@ function skip(): void {
   <Dialog v-model:visible="open" modal :header="note ? 'Note' : 'Not as planned'" :draggable="false">
     <form id="found-form" class="form" @submit.prevent="save">
       <template v-if="wire && !note">
-        <p>What is really at <b>{{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</b>? The plan is worked out anew from it.</p>
+        <p>
+          What is really at <b>{{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</b
+          >? The plan is worked out anew from it.
+        </p>
         <div class="two">
-          <div class="field"><label for="f-colour">Colour code</label><InputText id="f-colour" v-model="form.colour" class="big" /></div>
-          <div class="field"><label for="f-size">Size, mm² or AWG</label><InputText id="f-size" v-model="form.size" class="big" /></div>
+          <div class="field">
+            <label for="f-colour">Colour code</label
+            ><InputText id="f-colour" v-model="form.colour" class="big" />
+          </div>
+          <div class="field">
+            <label for="f-size">Size, mm² or AWG</label
+            ><InputText id="f-size" v-model="form.size" class="big" />
+          </div>
         </div>
-        <div class="field"><label for="f-function">Function</label><InputText id="f-function" v-model="form.function" class="big" /></div>
+        <div class="field">
+          <label for="f-function">Function</label
+          ><InputText id="f-function" v-model="form.function" class="big" />
+        </div>
       </template>
-      <div class="field"><label for="f-note">{{ note ? "What is worth knowing next year" : "What happened: will not release, wire broken, lock cracked…" }}</label><textarea id="f-note" v-model="text" class="inp" rows="3" maxlength="2000" :autofocus="note || !wire" /></div>
+      <div class="field">
+        <label for="f-note">{{
+          note
+            ? "What is worth knowing next year"
+            : "What happened: will not release, wire broken, lock cracked…"
+        }}</label
+        ><textarea
+          id="f-note"
+          v-model="text"
+          class="inp"
+          rows="3"
+          maxlength="2000"
+          :autofocus="note || !wire"
+        />
+      </div>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     </form>
     <template #footer>
-      <button v-if="canSkip && !note" type="button" class="btn tall quiet" @click="skip">Leave this step out</button>
+      <button v-if="canSkip && !note" type="button" class="btn tall quiet" @click="skip">
+        Leave this step out
+      </button>
       <button type="button" class="btn tall quiet" @click="open = false">Cancel</button>
-      <button type="submit" form="found-form" class="btn tall pri">{{ note ? "Keep the note" : "Record as found" }}</button>
+      <button type="submit" form="found-form" class="btn tall pri">
+        {{ note ? "Keep the note" : "Record as found" }}
+      </button>
     </template>
   </Dialog>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 14px; }
-.tall { min-height: 56px; }
-.big { min-height: 46px; font-size: 17px; }
+.form {
+  display: grid;
+  gap: 14px;
+}
+.tall {
+  min-height: 56px;
+}
+.big {
+  min-height: 46px;
+  font-size: 17px;
+}
 </style>

@@ -7,59 +7,198 @@ import { computed, ref, watch } from "vue";
 import { deviceWords, dividerFor, dividerReadings, type DeviceKind, type InsertedDevice } from "@trevin/core";
 import { blankDevice } from "./acts.ts";
 
-const props = defineProps<{ now: InsertedDevice | null; proposed: InsertedDevice | null; nominalVolts: number }>();
+const props = defineProps<{
+  now: InsertedDevice | null;
+  proposed: InsertedDevice | null;
+  nominalVolts: number;
+}>();
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{ put: [device: InsertedDevice | undefined] }>();
 
 const KINDS: readonly { readonly value: DeviceKind; readonly label: string }[] = [
-  { value: "diodes", label: "diode in each wire" }, { value: "divider", label: "divider of two resistors" }, { value: "regulator", label: "voltage regulator" }, { value: "relay", label: "relay" },
-  { value: "resistor", label: "resistor" }, { value: "fuse", label: "fuse" }, { value: "switch", label: "switch in the loop" }, { value: "converter", label: "converter or adapter" },
+  { value: "diodes", label: "diode in each wire" },
+  { value: "divider", label: "divider of two resistors" },
+  { value: "regulator", label: "voltage regulator" },
+  { value: "relay", label: "relay" },
+  { value: "resistor", label: "resistor" },
+  { value: "fuse", label: "fuse" },
+  { value: "switch", label: "switch in the loop" },
+  { value: "converter", label: "converter or adapter" },
 ];
-const SIDES = [{ value: "vehicle", label: "vehicle" }, { value: "incoming", label: "incoming part" }];
+const SIDES = [
+  { value: "vehicle", label: "vehicle" },
+  { value: "incoming", label: "incoming part" },
+];
 const device = ref<InsertedDevice>(blankDevice("diodes"));
-watch(open, (now) => { if (now) device.value = props.now ?? props.proposed ?? blankDevice("diodes"); });
-const setKind = (kind: DeviceKind): void => { device.value = kind === "divider" ? { kind, ...dividerFor(props.nominalVolts, 5) } : blankDevice(kind); };
-const set = (patch: object): void => { device.value = { ...device.value, ...patch } as InsertedDevice; };
+watch(open, (now) => {
+  if (now) device.value = props.now ?? props.proposed ?? blankDevice("diodes");
+});
+const setKind = (kind: DeviceKind): void => {
+  device.value = kind === "divider" ? { kind, ...dividerFor(props.nominalVolts, 5) } : blankDevice(kind);
+};
+const set = (patch: object): void => {
+  device.value = { ...device.value, ...patch } as InsertedDevice;
+};
 const problem = computed(() => {
-  const bad = Object.entries(device.value).find(([, value]) => typeof value === "number" && !(value > 0 && value < 1e8));
-  return bad !== undefined ? "Every value is a number above 0." : device.value.kind === "converter" && device.value.what.trim() === "" ? "Say what it is." : "";
+  const bad = Object.entries(device.value).find(
+    ([, value]) => typeof value === "number" && !(value > 0 && value < 1e8),
+  );
+  return bad !== undefined
+    ? "Every value is a number above 0."
+    : device.value.kind === "converter" && device.value.what.trim() === ""
+      ? "Say what it is."
+      : "";
 });
 const number = (event: Event): number => Number((event.target as HTMLInputElement).value.replace(",", "."));
 const volts = computed(() => {
   const { value } = device;
-  return value.kind === "divider" && problem.value === "" ? dividerReadings(props.nominalVolts, value).map(({ at, volts: seen }) => `${seen.toFixed(2)} V at ${at.toFixed(1)} V`) : [];
+  return value.kind === "divider" && problem.value === ""
+    ? dividerReadings(props.nominalVolts, value).map(
+        ({ at, volts: seen }) => `${seen.toFixed(2)} V at ${at.toFixed(1)} V`,
+      )
+    : [];
 });
 </script>
 
 <template>
   <Dialog v-model:visible="open" modal header="A part between" :draggable="false">
     <form id="device-form" class="form" @submit.prevent="problem === '' && emit('put', device)">
-      <div class="field"><span id="d-kind" class="label">Part</span><Select :model-value="device.kind" :options="KINDS as never" option-label="label" option-value="value" aria-labelledby="d-kind" @update:model-value="setKind" /></div>
-      <div v-if="device.kind === 'diodes'" class="field"><span id="d-band" class="label">Band of each diode towards the</span><Select :model-value="device.band" :options="SIDES" option-label="label" option-value="value" aria-labelledby="d-band" @update:model-value="set({ band: $event })" /></div>
-      <div v-else-if="device.kind === 'relay'" class="field"><span id="d-coil" class="label">Its coil is worked by the wire of the</span><Select :model-value="device.coil" :options="SIDES" option-label="label" option-value="value" aria-labelledby="d-coil" @update:model-value="set({ coil: $event })" /></div>
+      <div class="field">
+        <span id="d-kind" class="label">Part</span
+        ><Select
+          :model-value="device.kind"
+          :options="KINDS as never"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="d-kind"
+          @update:model-value="setKind"
+        />
+      </div>
+      <div v-if="device.kind === 'diodes'" class="field">
+        <span id="d-band" class="label">Band of each diode towards the</span
+        ><Select
+          :model-value="device.band"
+          :options="SIDES"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="d-band"
+          @update:model-value="set({ band: $event })"
+        />
+      </div>
+      <div v-else-if="device.kind === 'relay'" class="field">
+        <span id="d-coil" class="label">Its coil is worked by the wire of the</span
+        ><Select
+          :model-value="device.coil"
+          :options="SIDES"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="d-coil"
+          @update:model-value="set({ coil: $event })"
+        />
+      </div>
       <div v-else-if="device.kind === 'divider'" class="two">
-        <div class="field"><label for="d-upper">From the source to the input, Ω</label><input id="d-upper" class="inp" inputmode="decimal" :value="device.upper" @input="set({ upper: number($event) })"></div>
-        <div class="field"><label for="d-lower">From the input to its ground, Ω</label><input id="d-lower" class="inp" inputmode="decimal" :value="device.lower" @input="set({ lower: number($event) })"></div>
+        <div class="field">
+          <label for="d-upper">From the source to the input, Ω</label
+          ><input
+            id="d-upper"
+            class="inp"
+            inputmode="decimal"
+            :value="device.upper"
+            @input="set({ upper: number($event) })"
+          />
+        </div>
+        <div class="field">
+          <label for="d-lower">From the input to its ground, Ω</label
+          ><input
+            id="d-lower"
+            class="inp"
+            inputmode="decimal"
+            :value="device.lower"
+            @input="set({ lower: number($event) })"
+          />
+        </div>
       </div>
-      <div v-else-if="device.kind === 'regulator'" class="field"><label for="d-volts">Gives, V</label><input id="d-volts" class="inp" inputmode="decimal" :value="device.volts" @input="set({ volts: number($event) })"></div>
+      <div v-else-if="device.kind === 'regulator'" class="field">
+        <label for="d-volts">Gives, V</label
+        ><input
+          id="d-volts"
+          class="inp"
+          inputmode="decimal"
+          :value="device.volts"
+          @input="set({ volts: number($event) })"
+        />
+      </div>
       <div v-else-if="device.kind === 'resistor'" class="two">
-        <div class="field"><label for="d-ohms">Resistance, Ω</label><input id="d-ohms" class="inp" inputmode="decimal" :value="device.ohms" @input="set({ ohms: number($event) })"></div>
-        <div class="field"><span id="d-how" class="label">How</span><Select :model-value="device.how" :options="['in series', 'in parallel']" aria-labelledby="d-how" @update:model-value="set({ how: $event })" /></div>
+        <div class="field">
+          <label for="d-ohms">Resistance, Ω</label
+          ><input
+            id="d-ohms"
+            class="inp"
+            inputmode="decimal"
+            :value="device.ohms"
+            @input="set({ ohms: number($event) })"
+          />
+        </div>
+        <div class="field">
+          <span id="d-how" class="label">How</span
+          ><Select
+            :model-value="device.how"
+            :options="['in series', 'in parallel']"
+            aria-labelledby="d-how"
+            @update:model-value="set({ how: $event })"
+          />
+        </div>
       </div>
-      <div v-else-if="device.kind === 'fuse'" class="field"><label for="d-amps">Rating, A</label><input id="d-amps" class="inp" inputmode="decimal" :value="device.amps" @input="set({ amps: number($event) })"></div>
-      <div v-else-if="device.kind === 'switch'" class="field"><span id="d-what" class="label">Closed when</span><Select :model-value="device.what" :options="[{ value: 'clutch', label: 'the clutch is down' }, { value: 'neutral', label: 'the gearbox is in neutral' }]" option-label="label" option-value="value" aria-labelledby="d-what" @update:model-value="set({ what: $event })" /></div>
-      <div v-else class="field"><label for="d-conv">What it does</label><InputText id="d-conv" :model-value="device.what" maxlength="120" @update:model-value="set({ what: $event ?? '' })" /></div>
+      <div v-else-if="device.kind === 'fuse'" class="field">
+        <label for="d-amps">Rating, A</label
+        ><input
+          id="d-amps"
+          class="inp"
+          inputmode="decimal"
+          :value="device.amps"
+          @input="set({ amps: number($event) })"
+        />
+      </div>
+      <div v-else-if="device.kind === 'switch'" class="field">
+        <span id="d-what" class="label">Closed when</span
+        ><Select
+          :model-value="device.what"
+          :options="[
+            { value: 'clutch', label: 'the clutch is down' },
+            { value: 'neutral', label: 'the gearbox is in neutral' },
+          ]"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="d-what"
+          @update:model-value="set({ what: $event })"
+        />
+      </div>
+      <div v-else class="field">
+        <label for="d-conv">What it does</label
+        ><InputText
+          id="d-conv"
+          :model-value="device.what"
+          maxlength="120"
+          @update:model-value="set({ what: $event ?? '' })"
+        />
+      </div>
       <p v-if="volts.length" class="lab">The input then sees {{ volts.join(", ") }}.</p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
       <p v-else class="why">Both wires are cut and joined to {{ deviceWords(device) }}.</p>
     </form>
     <template #footer>
-      <button v-if="now" type="button" class="btn quiet" @click="emit('put', undefined)">Take it out</button><button type="button" class="btn quiet" @click="open = false">Cancel</button>
-      <button type="submit" form="device-form" class="btn pri" :disabled="problem !== ''">{{ now ? "Change it" : "Put it in" }}</button>
+      <button v-if="now" type="button" class="btn quiet" @click="emit('put', undefined)">Take it out</button
+      ><button type="button" class="btn quiet" @click="open = false">Cancel</button>
+      <button type="submit" form="device-form" class="btn pri" :disabled="problem !== ''">
+        {{ now ? "Change it" : "Put it in" }}
+      </button>
     </template>
   </Dialog>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 12px; }
+.form {
+  display: grid;
+  gap: 12px;
+}
 </style>

@@ -7,13 +7,39 @@ const emit = defineEmits<{ stop: [] }>();
 </script>
 
 <template>
-  <span class="bar"><progress :value="progress.done" :max="progress.total" aria-label="Matching" /><button type="button" class="btn quiet" @click="emit('stop')">Stop: keep what is decided</button></span>
+  <span class="bar"
+    ><progress :value="progress.done" :max="progress.total" aria-label="Matching" /><button
+      type="button"
+      class="btn quiet"
+      @click="emit('stop')"
+    >
+      Stop: keep what is decided
+    </button></span
+  >
 </template>
 
 <style scoped>
-.bar { display: flex; gap: 12px; align-items: center; flex: 1; }
-progress { flex: 1; max-width: 420px; height: 10px; appearance: none; border: 1.5px solid var(--ink); background: var(--sheet); }
-progress::-webkit-progress-bar { background: var(--sheet); }
-progress::-webkit-progress-value { background: var(--ink); }
-progress::-moz-progress-bar { background: var(--ink); }
+.bar {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex: 1;
+}
+progress {
+  flex: 1;
+  max-width: 420px;
+  height: 10px;
+  appearance: none;
+  border: 1.5px solid var(--ink);
+  background: var(--sheet);
+}
+progress::-webkit-progress-bar {
+  background: var(--sheet);
+}
+progress::-webkit-progress-value {
+  background: var(--ink);
+}
+progress::-moz-progress-bar {
+  background: var(--ink);
+}
 </style>

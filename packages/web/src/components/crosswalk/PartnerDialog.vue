@@ -2,11 +2,28 @@
 /** Joining a pin to others by hand: every pin of the other side by the case for it, or the pins of its own plug for a jumper. */
 import Dialog from "primevue/dialog";
 import { computed, ref, watch } from "vue";
-import { candidatesFor, decisionByPin, deviceReasonWords, deviceWords, pinColour, pinName, pinsInOrder, reasonWords, signalFit, type Dossier, type PinId, type PlacedPin } from "@trevin/core";
+import {
+  candidatesFor,
+  decisionByPin,
+  deviceReasonWords,
+  deviceWords,
+  pinColour,
+  pinName,
+  pinsInOrder,
+  reasonWords,
+  signalFit,
+  type Dossier,
+  type PinId,
+  type PlacedPin,
+} from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
-const props = defineProps<{ own: PlacedPin | null; dossier: Dossier; mode: "join" | "jumper" | "shift" | "series" }>();
+const props = defineProps<{
+  own: PlacedPin | null;
+  dossier: Dossier;
+  mode: "join" | "jumper" | "shift" | "series";
+}>();
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{ choose: [pins: readonly PinId[]] }>();
 
@@ -14,7 +31,13 @@ const MOST_SHOWN = 60;
 const text = ref("");
 const chosen = ref<readonly PinId[]>([]);
 const at = ref(0);
-watch(open, (now) => { if (now) { text.value = ""; chosen.value = []; at.value = 0; } });
+watch(open, (now) => {
+  if (now) {
+    text.value = "";
+    chosen.value = [];
+    at.value = 0;
+  }
+});
 
 interface Offer {
   readonly placed: PlacedPin;
@@ -28,30 +51,86 @@ const offers = computed<readonly Offer[]>(() => {
   if (own === null || !open.value) return [];
   const taken = ({ pin }: PlacedPin): boolean => decided.value.has(pin.id);
   if (props.mode === "jumper") {
-    return pinsInOrder(own.connector).filter((pin) => pin.id !== own.pin.id && pin.content === "occupied").map((pin): Offer => {
-      const placed = { pin, connector: own.connector };
-      return { placed, strength: signalFit(own.pin.signal, pin.signal) === "damage" ? null : 0, words: signalFit(own.pin.signal, pin.signal) === "damage" ? "joined, they do damage" : "", taken: taken(placed) };
-    });
+    return pinsInOrder(own.connector)
+      .filter((pin) => pin.id !== own.pin.id && pin.content === "occupied")
+      .map((pin): Offer => {
+        const placed = { pin, connector: own.connector };
+        return {
+          placed,
+          strength: signalFit(own.pin.signal, pin.signal) === "damage" ? null : 0,
+          words: signalFit(own.pin.signal, pin.signal) === "damage" ? "joined, they do damage" : "",
+          taken: taken(placed),
+        };
+      });
   }
   if (props.mode === "shift") {
-    const connectors = props.dossier.connectors.filter(({ side }) => side === own.connector.side).sort((a, b) => Number(b.id === own.connector.id) - Number(a.id === own.connector.id));
-    return connectors.flatMap((connector) => pinsInOrder(connector).filter((pin) => pin.id !== own.pin.id && pin.content !== "unknown" && connector.keepOut === "").map((pin): Offer => ({ placed: { pin, connector }, strength: 0, words: pin.content === "empty" ? "free: it moves there" : "the two change places", taken: pin.content !== "empty" && taken({ pin, connector }) })));
+    const connectors = props.dossier.connectors
+      .filter(({ side }) => side === own.connector.side)
+      .sort((a, b) => Number(b.id === own.connector.id) - Number(a.id === own.connector.id));
+    return connectors.flatMap((connector) =>
+      pinsInOrder(connector)
+        .filter((pin) => pin.id !== own.pin.id && pin.content !== "unknown" && connector.keepOut === "")
+        .map((pin): Offer => ({
+          placed: { pin, connector },
+          strength: 0,
+          words: pin.content === "empty" ? "free: it moves there" : "the two change places",
+          taken: pin.content !== "empty" && taken({ pin, connector }),
+        })),
+    );
   }
   if (props.mode === "series") {
-    return props.dossier.connectors.filter(({ side, keepOut }) => side === "incoming" && keepOut === "").flatMap((connector) => pinsInOrder(connector).filter(({ content }) => content !== "unknown").map((pin): Offer => ({ placed: { pin, connector }, strength: 0, words: pin.content === "empty" ? "the wire goes into this cavity" : "a lead of the part", taken: taken({ pin, connector }) })));
+    return props.dossier.connectors
+      .filter(({ side, keepOut }) => side === "incoming" && keepOut === "")
+      .flatMap((connector) =>
+        pinsInOrder(connector)
+          .filter(({ content }) => content !== "unknown")
+          .map((pin): Offer => ({
+            placed: { pin, connector },
+            strength: 0,
+            words: pin.content === "empty" ? "the wire goes into this cavity" : "a lead of the part",
+            taken: taken({ pin, connector }),
+          })),
+      );
   }
   return candidatesFor(props.dossier, own).map(({ pin, strength, reasons, device }): Offer => ({
-    placed: pin, strength, taken: taken(pin),
-    words: strength === null ? "joined directly it does damage" : device !== null ? `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}` : reasons.filter((reason) => reason.weight !== 0).slice(0, 2).map(reasonWords).join("; "),
+    placed: pin,
+    strength,
+    taken: taken(pin),
+    words:
+      strength === null
+        ? "joined directly it does damage"
+        : device !== null
+          ? `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}`
+          : reasons
+              .filter((reason) => reason.weight !== 0)
+              .slice(0, 2)
+              .map(reasonWords)
+              .join("; "),
   }));
 });
 const found = computed(() => {
-  const words = text.value.trim().toLowerCase().split(/\s+/).filter((word) => word !== "");
-  return offers.value.filter(({ placed }) => words.every((word) => `${pinName(placed)} ${placed.pin.function} ${placed.pin.colour}`.toLowerCase().includes(word)));
+  const words = text.value
+    .trim()
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => word !== "");
+  return offers.value.filter(({ placed }) =>
+    words.every((word) =>
+      `${pinName(placed)} ${placed.pin.function} ${placed.pin.colour}`.toLowerCase().includes(word),
+    ),
+  );
 });
 const shown = computed(() => found.value.slice(0, MOST_SHOWN));
 watch(text, () => (at.value = 0));
-const toggle = (id: PinId): void => { if (props.mode === "shift") chosen.value = [id]; else if (props.mode === "series" && chosen.value.length === 2 && !chosen.value.includes(id)) chosen.value = [...chosen.value.slice(0, 1), id]; else chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id]; };
+const toggle = (id: PinId): void => {
+  if (props.mode === "shift") chosen.value = [id];
+  else if (props.mode === "series" && chosen.value.length === 2 && !chosen.value.includes(id))
+    chosen.value = [...chosen.value.slice(0, 1), id];
+  else
+    chosen.value = chosen.value.includes(id)
+      ? chosen.value.filter((one) => one !== id)
+      : [...chosen.value, id];
+};
 function move(by: number): void {
   at.value = Math.min(Math.max(at.value + by, 0), shown.value.length - 1);
   document.getElementById(`partner-${at.value}`)?.scrollIntoView({ block: "nearest" });
@@ -61,7 +140,13 @@ function choose(): void {
   if (props.mode === "series") {
     // One after the other: where the wire goes in, then what leads back; the line in hand counts as the next tick.
     const here = shown.value[at.value]?.placed.pin;
-    if (chosen.value.length < 2 && here !== undefined && !chosen.value.includes(here.id) && !(chosen.value.length === 1 && here.content === "empty")) chosen.value = [...chosen.value, here.id];
+    if (
+      chosen.value.length < 2 &&
+      here !== undefined &&
+      !chosen.value.includes(here.id) &&
+      !(chosen.value.length === 1 && here.content === "empty")
+    )
+      chosen.value = [...chosen.value, here.id];
     if (chosen.value.length === 2) emit("choose", chosen.value);
     else text.value = "";
     return;
@@ -72,46 +157,165 @@ function choose(): void {
 }
 const header = computed(() => {
   const name = props.own === null ? "" : pinName(props.own);
-  return { series: `Lead ${name} through the part`, jumper: `Join ${name} to others of its plug`, shift: `Move the wire of ${name} to…`, join: `Join ${name} to…` }[props.mode];
+  return {
+    series: `Lead ${name} through the part`,
+    jumper: `Join ${name} to others of its plug`,
+    shift: `Move the wire of ${name} to…`,
+    join: `Join ${name} to…`,
+  }[props.mode];
 });
-const order = (id: PinId): string => { const place = chosen.value.indexOf(id); return props.mode !== "series" || place < 0 ? "" : place === 0 ? "goes in here" : "leads back"; };
-const HINTS: Readonly<Record<typeof props.mode, string>> = {
-  join: "Tick several to join one to all of them.", jumper: "Tick several to join one to all of them.", shift: "Into an occupied cavity, the two change places.", series: "First where the wire goes in, then the lead that comes back to its place.",
+const order = (id: PinId): string => {
+  const place = chosen.value.indexOf(id);
+  return props.mode !== "series" || place < 0 ? "" : place === 0 ? "goes in here" : "leads back";
 };
-const action = computed(() => (props.mode === "series" ? (chosen.value.length === 0 ? "It goes in here" : "Lead it through") : props.mode === "jumper" ? "Join in the plug" : props.mode === "shift" ? "Move it there" : chosen.value.length > 1 ? `Join to all ${chosen.value.length}` : "Join them"));
+const HINTS: Readonly<Record<typeof props.mode, string>> = {
+  join: "Tick several to join one to all of them.",
+  jumper: "Tick several to join one to all of them.",
+  shift: "Into an occupied cavity, the two change places.",
+  series: "First where the wire goes in, then the lead that comes back to its place.",
+};
+const action = computed(() =>
+  props.mode === "series"
+    ? chosen.value.length === 0
+      ? "It goes in here"
+      : "Lead it through"
+    : props.mode === "jumper"
+      ? "Join in the plug"
+      : props.mode === "shift"
+        ? "Move it there"
+        : chosen.value.length > 1
+          ? `Join to all ${chosen.value.length}`
+          : "Join them",
+);
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal :header="header" :draggable="false" :pt="{ root: { class: 'dlg wide' } }">
+  <Dialog
+    v-model:visible="open"
+    modal
+    :header="header"
+    :draggable="false"
+    :pt="{ root: { class: 'dlg wide' } }"
+  >
     <div class="field">
-      <label for="partner-text">{{ own?.pin.function || "no function noted" }}: find by cavity, function or colour</label>
-      <input
-        id="partner-text" v-model="text" class="inp" autofocus autocomplete="off" role="combobox" aria-expanded="true" aria-controls="partner-list" :aria-activedescendant="`partner-${at}`"
-        @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="choose" @keydown.ctrl.space.prevent="shown[at] && toggle(shown[at]!.placed.pin.id)"
+      <label for="partner-text"
+        >{{ own?.pin.function || "no function noted" }}: find by cavity, function or colour</label
       >
+      <input
+        id="partner-text"
+        v-model="text"
+        class="inp"
+        autofocus
+        autocomplete="off"
+        role="combobox"
+        aria-expanded="true"
+        aria-controls="partner-list"
+        :aria-activedescendant="`partner-${at}`"
+        @keydown.down.prevent="move(1)"
+        @keydown.up.prevent="move(-1)"
+        @keydown.enter.prevent="choose"
+        @keydown.ctrl.space.prevent="shown[at] && toggle(shown[at]!.placed.pin.id)"
+      />
     </div>
-    <ul id="partner-list" class="offers" role="listbox" :aria-label="mode === 'shift' ? 'Cavities to move to' : 'Pins to join'" aria-multiselectable="true">
-      <li v-for="(offer, i) in shown" :id="`partner-${i}`" :key="offer.placed.pin.id" role="option" :aria-selected="chosen.includes(offer.placed.pin.id) || i === at" :class="{ at: i === at }" @click="at = i; toggle(offer.placed.pin.id)" @dblclick="mode !== 'series' && ((chosen = [offer.placed.pin.id]), choose())">
+    <ul
+      id="partner-list"
+      class="offers"
+      role="listbox"
+      :aria-label="mode === 'shift' ? 'Cavities to move to' : 'Pins to join'"
+      aria-multiselectable="true"
+    >
+      <li
+        v-for="(offer, i) in shown"
+        :id="`partner-${i}`"
+        :key="offer.placed.pin.id"
+        role="option"
+        :aria-selected="chosen.includes(offer.placed.pin.id) || i === at"
+        :class="{ at: i === at }"
+        @click="
+          at = i;
+          toggle(offer.placed.pin.id);
+        "
+        @dblclick="mode !== 'series' && ((chosen = [offer.placed.pin.id]), choose())"
+      >
         <i class="box" :class="{ on: chosen.includes(offer.placed.pin.id) }" />
-        <span class="lab mut">{{ offer.placed.connector.name }}</span><CavityLabel :label="offer.placed.pin.cavity" />
-        <DrawnWire :colour="pinColour(offer.placed.pin, offer.placed.connector)" :size="offer.placed.pin.size" :length="48" />
-        <span class="what"><b>{{ offer.placed.pin.function || (offer.placed.pin.content === "empty" ? "empty cavity" : "no function noted") }}</b> <span class="lab mut">{{ offer.placed.pin.signal }}</span><br><span class="why" :class="{ harm: offer.strength === null }">{{ offer.words }}</span></span>
-        <span class="lab" :class="{ mut: order(offer.placed.pin.id) === '' }">{{ order(offer.placed.pin.id) || (offer.taken ? "decided already" : "") }}</span>
+        <span class="lab mut">{{ offer.placed.connector.name }}</span><CavityLabel
+          :label="offer.placed.pin.cavity"
+        />
+        <DrawnWire
+          :colour="pinColour(offer.placed.pin, offer.placed.connector)"
+          :size="offer.placed.pin.size"
+          :length="48"
+        />
+        <span class="what"
+          ><b>{{
+            offer.placed.pin.function ||
+            (offer.placed.pin.content === "empty" ? "empty cavity" : "no function noted")
+          }}</b>
+          <span class="lab mut">{{ offer.placed.pin.signal }}</span><br /><span
+            class="why"
+            :class="{ harm: offer.strength === null }"
+            >{{ offer.words }}</span
+          ></span
+        >
+        <span class="lab" :class="{ mut: order(offer.placed.pin.id) === '' }">{{
+          order(offer.placed.pin.id) || (offer.taken ? "decided already" : "")
+        }}</span>
       </li>
     </ul>
-    <p v-if="found.length === 0" class="mut">{{ offers.length === 0 ? "There is no other pin to join it to." : "No pin has all of these words." }}</p>
-    <p v-else-if="found.length > shown.length" class="mut lab">and {{ found.length - shown.length }} more: type more words</p>
-    <p class="why">{{ HINTS[mode] }} What stands in the way is taken back with this; undo brings it all back.</p>
-    <template #footer><button type="button" class="btn quiet" @click="open = false">Cancel</button><button type="button" class="btn pri" :disabled="shown.length === 0" @click="choose">{{ action }} <kbd>Enter</kbd></button></template>
+    <p v-if="found.length === 0" class="mut">
+      {{ offers.length === 0 ? "There is no other pin to join it to." : "No pin has all of these words." }}
+    </p>
+    <p v-else-if="found.length > shown.length" class="mut lab">
+      and {{ found.length - shown.length }} more: type more words
+    </p>
+    <p class="why">
+      {{ HINTS[mode] }} What stands in the way is taken back with this; undo brings it all back.
+    </p>
+    <template #footer
+      ><button type="button" class="btn quiet" @click="open = false">Cancel</button
+      ><button type="button" class="btn pri" :disabled="shown.length === 0" @click="choose">
+        {{ action }} <kbd>Enter</kbd>
+      </button></template
+    >
   </Dialog>
 </template>
 
 <style scoped>
-.offers { max-height: 46vh; overflow: auto; border: 1px solid var(--rule); }
-li { display: grid; grid-template-columns: 18px minmax(44px, auto) auto 52px minmax(0, 1fr) 92px; gap: 10px; align-items: center; padding: 5px 10px; border-bottom: 1px solid var(--rule); cursor: pointer; min-height: 44px; }
-li.at { outline: 2.5px solid var(--ink); outline-offset: -2.5px; background: var(--bench); }
-.box { width: 16px; height: 16px; border: 1.6px solid var(--ink); border-radius: 2px; }
-.box.on { background: var(--ink); box-shadow: inset 0 0 0 3px var(--sheet); }
-.what { line-height: 17px; }
-.harm { font-weight: 650; color: var(--stop-ink); }
+.offers {
+  max-height: 46vh;
+  overflow: auto;
+  border: 1px solid var(--rule);
+}
+li {
+  display: grid;
+  grid-template-columns: 18px minmax(44px, auto) auto 52px minmax(0, 1fr) 92px;
+  gap: 10px;
+  align-items: center;
+  padding: 5px 10px;
+  border-bottom: 1px solid var(--rule);
+  cursor: pointer;
+  min-height: 44px;
+}
+li.at {
+  outline: 2.5px solid var(--ink);
+  outline-offset: -2.5px;
+  background: var(--bench);
+}
+.box {
+  width: 16px;
+  height: 16px;
+  border: 1.6px solid var(--ink);
+  border-radius: 2px;
+}
+.box.on {
+  background: var(--ink);
+  box-shadow: inset 0 0 0 3px var(--sheet);
+}
+.what {
+  line-height: 17px;
+}
+.harm {
+  font-weight: 650;
+  color: var(--stop-ink);
+}
 </style>

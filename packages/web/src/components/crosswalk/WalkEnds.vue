@@ -14,22 +14,66 @@ const words = ({ pin, connector }: PlacedPin): string => {
   <div class="ends">
     <div v-for="placed in pins" :key="placed.pin.id" class="end">
       <b>{{ placed.pin.function || "no function noted" }}</b>
-      <span class="lab" :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${placed.pin.signal}`"><span class="code">{{ placed.pin.colour }}</span> {{ words(placed) }} <em>{{ placed.pin.size ?? "" }}</em> {{ placed.pin.signal }}</span>
+      <span
+        class="lab"
+        :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${placed.pin.signal}`"
+        ><span class="code">{{ placed.pin.colour }}</span> {{ words(placed) }}
+        <em>{{ placed.pin.size ?? "" }}</em> {{ placed.pin.signal }}</span
+      >
     </div>
     <span v-if="pins.length === 0" class="mut none">{{ none }}</span>
   </div>
 </template>
 
 <style scoped>
-.ends { min-width: 0; display: grid; grid-auto-rows: v-bind("`${ROW_HEIGHT}px`"); align-items: center; }
-.end { min-width: 0; display: grid; }
-b { font-weight: 650; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; line-height: 18px; }
-.lab { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; color: var(--ink2); }
-em { font-style: normal; font-weight: 600; color: var(--ink); margin: 0 3px; }
-.code { color: var(--ink); margin-right: 3px; }
-.none { font-style: italic; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+.ends {
+  min-width: 0;
+  display: grid;
+  grid-auto-rows: v-bind("`${ROW_HEIGHT}px`");
+  align-items: center;
+}
+.end {
+  min-width: 0;
+  display: grid;
+}
+b {
+  font-weight: 650;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  line-height: 18px;
+}
+.lab {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  color: var(--ink2);
+}
+em {
+  font-style: normal;
+  font-weight: 600;
+  color: var(--ink);
+  margin: 0 3px;
+}
+.code {
+  color: var(--ink);
+  margin-right: 3px;
+}
+.none {
+  font-style: italic;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
 @media (max-width: 620px) {
-  .lab { display: none; }
-  b { white-space: normal; font-size: 13px; line-height: 16px; max-height: 32px; }
+  .lab {
+    display: none;
+  }
+  b {
+    white-space: normal;
+    font-size: 13px;
+    line-height: 16px;
+    max-height: 32px;
+  }
 }
 </style>

@@ -7,11 +7,23 @@ import WalkEnds from "./WalkEnds.vue";
 import WalkPlugs from "./WalkPlugs.vue";
 import { lineWords, ROW_HEIGHT, worstOf, type WalkRow } from "./rows.ts";
 
-const props = defineProps<{ row: WalkRow; selected: boolean; marked: boolean; several: boolean; narrow: boolean; byColour: string }>();
+const props = defineProps<{
+  row: WalkRow;
+  selected: boolean;
+  marked: boolean;
+  several: boolean;
+  narrow: boolean;
+  byColour: string;
+}>();
 const emit = defineEmits<{ mark: [] }>();
 const worst = computed(() => worstOf(props.row));
 const isOpen = computed(() => props.row.decision === null);
-const mirrored = computed(() => props.row.vehicle.length === 0 && props.row.act !== "feed" && (props.row.act !== "undecided" || props.row.alone?.proposal !== "feed"));
+const mirrored = computed(
+  () =>
+    props.row.vehicle.length === 0 &&
+    props.row.act !== "feed" &&
+    (props.row.act !== "undecided" || props.row.alone?.proposal !== "feed"),
+);
 const line = computed(() => lineWords(props.row));
 const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.length);
 </script>
@@ -21,41 +33,146 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
     <WalkEnds :pins="row.vehicle" :none="row.act === 'jumper' ? '' : 'nothing on the vehicle'" />
     <WalkPlugs :pins="row.vehicle" side="vehicle" :selected="selected" :several="several" :narrow="narrow" />
     <LinkLine
-      :act="row.act" :sure="row.sure" :words="line.above" :under="line.below" :width="narrow ? 66 : 132" :mirrored="mirrored" :device="row.device" :left="row.act === 'jumper' ? Math.max(row.vehicle.length, row.incoming.length) : row.vehicle.length" :right="row.incoming.length" :row-height="ROW_HEIGHT"
+      :act="row.act"
+      :sure="row.sure"
+      :words="line.above"
+      :under="line.below"
+      :width="narrow ? 66 : 132"
+      :mirrored="mirrored"
+      :device="row.device"
+      :left="row.act === 'jumper' ? Math.max(row.vehicle.length, row.incoming.length) : row.vehicle.length"
+      :right="row.incoming.length"
+      :row-height="ROW_HEIGHT"
       :class="{ suggested: isOpen && !isHere }"
     />
-    <WalkPlugs :pins="row.incoming" side="incoming" :selected="selected" :several="several" :narrow="narrow" />
+    <WalkPlugs
+      :pins="row.incoming"
+      side="incoming"
+      :selected="selected"
+      :several="several"
+      :narrow="narrow"
+    />
     <WalkEnds :pins="row.incoming" :none="row.act === 'jumper' ? '' : 'nothing on the incoming side'" />
     <span class="sure lab" :class="row.sure">{{ row.alone ? "" : row.sure }}</span>
     <span v-if="byColour" class="state lab colour">{{ byColour }}</span>
-    <span v-else class="state"><HazardTag v-if="worst" :severity="worst.severity" /><span v-if="isOpen" class="undecided lab" :class="{ small: worst }">undecided</span><span v-else-if="!worst" class="lab mut">decided</span></span>
-    <span class="mark" :class="{ marked }" title="Mark this circuit (Space)" aria-hidden="true" @click.stop="emit('mark')" />
+    <span v-else class="state"
+      ><HazardTag v-if="worst" :severity="worst.severity" /><span
+        v-if="isOpen"
+        class="undecided lab"
+        :class="{ small: worst }"
+        >undecided</span
+      ><span v-else-if="!worst" class="lab mut">decided</span></span
+    >
+    <span
+      class="mark"
+      :class="{ marked }"
+      title="Mark this circuit (Space)"
+      aria-hidden="true"
+      @click.stop="emit('mark')"
+    />
   </div>
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: minmax(0, 1fr) 102px 134px 102px minmax(0, 1fr) 40px 78px 18px; gap: 4px; align-items: center; height: 100%; border-bottom: 1px solid var(--rule); padding: 0 4px 0 8px; cursor: pointer; }
-.row.several { grid-template-columns: minmax(0, 1fr) 134px 134px 134px minmax(0, 1fr) 40px 78px 18px; }
-.row.on { background: var(--sheet); outline: 2.5px solid var(--ink); outline-offset: -2px; border-color: transparent; }
-.row.marked { background: var(--well); }
-.row > .link { justify-self: center; }
-.suggested :deep(svg) { opacity: 0.75; }
-.sure { color: var(--ink2); justify-self: start; }
-.sure.check { border-bottom: 2px dashed var(--ink); }
-.sure.guess { border-bottom: 2.5px dotted var(--ink); }
-.sure.check, .sure.guess { color: var(--ink); font-weight: 600; }
-.undecided { border: 1.5px dashed var(--ink); padding: 0 5px; line-height: 18px; height: 21px; display: inline-block; font-weight: 600; }
-.undecided.small { border: 0; padding: 0; height: 13px; line-height: 13px; font-size: 13px; font-weight: 500; color: var(--ink2); }
-.state { justify-self: start; display: grid; justify-items: start; }
-.colour { white-space: normal; line-height: 15px; }
-.mark { width: 16px; height: 16px; border: 1.5px solid var(--rule2); border-radius: 2px; cursor: pointer; }
-.mark.marked { border-color: var(--ink); background: var(--ink); box-shadow: inset 0 0 0 2.5px var(--sheet); }
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 102px 134px 102px minmax(0, 1fr) 40px 78px 18px;
+  gap: 4px;
+  align-items: center;
+  height: 100%;
+  border-bottom: 1px solid var(--rule);
+  padding: 0 4px 0 8px;
+  cursor: pointer;
+}
+.row.several {
+  grid-template-columns: minmax(0, 1fr) 134px 134px 134px minmax(0, 1fr) 40px 78px 18px;
+}
+.row.on {
+  background: var(--sheet);
+  outline: 2.5px solid var(--ink);
+  outline-offset: -2px;
+  border-color: transparent;
+}
+.row.marked {
+  background: var(--well);
+}
+.row > .link {
+  justify-self: center;
+}
+.suggested :deep(svg) {
+  opacity: 0.75;
+}
+.sure {
+  color: var(--ink2);
+  justify-self: start;
+}
+.sure.check {
+  border-bottom: 2px dashed var(--ink);
+}
+.sure.guess {
+  border-bottom: 2.5px dotted var(--ink);
+}
+.sure.check,
+.sure.guess {
+  color: var(--ink);
+  font-weight: 600;
+}
+.undecided {
+  border: 1.5px dashed var(--ink);
+  padding: 0 5px;
+  line-height: 18px;
+  height: 21px;
+  display: inline-block;
+  font-weight: 600;
+}
+.undecided.small {
+  border: 0;
+  padding: 0;
+  height: 13px;
+  line-height: 13px;
+  font-size: 13px;
+  font-weight: 500;
+  color: var(--ink2);
+}
+.state {
+  justify-self: start;
+  display: grid;
+  justify-items: start;
+}
+.colour {
+  white-space: normal;
+  line-height: 15px;
+}
+.mark {
+  width: 16px;
+  height: 16px;
+  border: 1.5px solid var(--rule2);
+  border-radius: 2px;
+  cursor: pointer;
+}
+.mark.marked {
+  border-color: var(--ink);
+  background: var(--ink);
+  box-shadow: inset 0 0 0 2.5px var(--sheet);
+}
 @media (max-width: 1000px) {
-  .row, .row.several { grid-template-columns: minmax(0, 1fr) auto 68px auto minmax(0, 1fr) 78px 18px; }
-  .row > .sure { display: none; }
+  .row,
+  .row.several {
+    grid-template-columns: minmax(0, 1fr) auto 68px auto minmax(0, 1fr) 78px 18px;
+  }
+  .row > .sure {
+    display: none;
+  }
 }
 @media (max-width: 620px) {
-  .row, .row.several { grid-template-columns: minmax(0, 1fr) auto 58px auto minmax(0, 1fr); padding: 0 2px; }
-  .row > .state, .row > .mark { display: none; }
+  .row,
+  .row.several {
+    grid-template-columns: minmax(0, 1fr) auto 58px auto minmax(0, 1fr);
+    padding: 0 2px;
+  }
+  .row > .state,
+  .row > .mark {
+    display: none;
+  }
 }
 </style>

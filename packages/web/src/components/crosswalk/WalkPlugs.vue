@@ -5,23 +5,62 @@ import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { ROW_HEIGHT } from "./rows.ts";
 
-defineProps<{ pins: readonly PlacedPin[]; side: Side; selected: boolean; several: boolean; narrow: boolean }>();
+defineProps<{
+  pins: readonly PlacedPin[];
+  side: Side;
+  selected: boolean;
+  several: boolean;
+  narrow: boolean;
+}>();
 </script>
 
 <template>
   <span class="plugs" :class="side">
     <span v-for="placed in pins" :key="placed.pin.id">
-      <i v-if="several" class="lab mut">{{ placed.connector.name }}</i><CavityLabel :label="placed.pin.cavity" :state="selected ? 'hand' : 'plain'" />
-      <DrawnWire class="wire" :colour="pinColour(placed.pin, placed.connector)" :size="placed.pin.size" :length="narrow ? 44 : 60" :end="side === 'vehicle' ? 'right' : 'left'" />
+      <i v-if="several" class="lab mut">{{ placed.connector.name }}</i><CavityLabel
+        :label="placed.pin.cavity"
+        :state="selected ? 'hand' : 'plain'"
+      />
+      <DrawnWire
+        class="wire"
+        :colour="pinColour(placed.pin, placed.connector)"
+        :size="placed.pin.size"
+        :length="narrow ? 44 : 60"
+        :end="side === 'vehicle' ? 'right' : 'left'"
+      />
     </span>
   </span>
 </template>
 
 <style scoped>
-.plugs { min-width: 0; display: grid; grid-auto-rows: v-bind("`${ROW_HEIGHT}px`"); align-items: center; }
-.plugs > span { display: flex; gap: 5px; align-items: center; justify-content: flex-end; }
-.incoming > span { flex-direction: row-reverse; }
-i { font-style: normal; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.wire { flex: none; }
-@media (max-width: 620px) { i, .wire { display: none; } }
+.plugs {
+  min-width: 0;
+  display: grid;
+  grid-auto-rows: v-bind("`${ROW_HEIGHT}px`");
+  align-items: center;
+}
+.plugs > span {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  justify-content: flex-end;
+}
+.incoming > span {
+  flex-direction: row-reverse;
+}
+i {
+  font-style: normal;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.wire {
+  flex: none;
+}
+@media (max-width: 620px) {
+  i,
+  .wire {
+    display: none;
+  }
+}
 </style>

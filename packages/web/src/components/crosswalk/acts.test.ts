@@ -1,9 +1,34 @@
-import { applyCommand, decisionId, decisionPins, findHazards, type Decision, type Dossier } from "@trevin/core";
+import {
+  applyCommand,
+  decisionId,
+  decisionPins,
+  findHazards,
+  type Decision,
+  type Dossier,
+} from "@trevin/core";
 import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../workers/analysis.ts";
-import { acceptHazards, joinPins, jumperPins, leaveOpen, matePlugs, meetingWires, nextMethod, rejectRows, sameAnswer, seriesThrough, shiftPin, sureOffers, takeBack, takeOffers, withDevice, withoutAnswer, type Edit } from "./acts.ts";
+import {
+  acceptHazards,
+  joinPins,
+  jumperPins,
+  leaveOpen,
+  matePlugs,
+  meetingWires,
+  nextMethod,
+  rejectRows,
+  sameAnswer,
+  seriesThrough,
+  shiftPin,
+  sureOffers,
+  takeBack,
+  takeOffers,
+  withDevice,
+  withoutAnswer,
+  type Edit,
+} from "./acts.ts";
 import { isOpenHazard, pinsOfRow, walkRows, type WalkRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {
@@ -19,11 +44,15 @@ describe("acts of the crosswalk", () => {
     const start = demoDossier();
     const at = byName(start);
     const exchanged = done(start, shiftPin(start, at("B12.7"), at("B12.8")));
-    const moves = exchanged.decisions.flatMap((decision) => (decision.kind === "move" ? [`${decision.pin} ${decision.to}`] : []));
+    const moves = exchanged.decisions.flatMap((decision) =>
+      decision.kind === "move" ? [`${decision.pin} ${decision.to}`] : [],
+    );
     expect(moves).toEqual([`${at("B12.7")} ${at("B12.8")}`, `${at("B12.8")} ${at("B12.7")}`]);
     // Both were joined to the incoming part, and are not any more.
     expect(exchanged.decisions.length).toBe(start.decisions.length);
-    expect(rowsOf(exchanged).find((row) => pinsOfRow(row).some(({ pin }) => pin.id === at("B12.7")))).toMatchObject({ act: "shift", seat: "B12.8" });
+    expect(
+      rowsOf(exchanged).find((row) => pinsOfRow(row).some(({ pin }) => pin.id === at("B12.7"))),
+    ).toMatchObject({ act: "shift", seat: "B12.8" });
     const back = done(exchanged, shiftPin(exchanged, at("B12.8"), at("B12.7")));
     expect(back.decisions.filter(({ kind }) => kind === "move")).toHaveLength(2);
   });
@@ -31,63 +60,160 @@ describe("acts of the crosswalk", () => {
   it("goes from way to way of working and around again", () => {
     const start = demoDossier();
     const at = byName(start);
-    const join = start.decisions.find((decision) => decision.kind === "join" && decision.device === undefined)!;
-    expect((["move", "splice", "adapter"] as const).map((method) => nextMethod({ ...join, method } as Decision, start))).toEqual(["splice", "adapter", "move"]);
-    const several: Decision = { kind: "jumper", pins: [at("AL-P.B"), at("AL-P.P")], sure: "sure", reason: "", answers: [] };
-    expect([nextMethod(several, start), nextMethod({ ...several, method: "adapter" }, start), nextMethod({ kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] }, start)]).toEqual(["adapter", "splice", null]);
+    const join = start.decisions.find(
+      (decision) => decision.kind === "join" && decision.device === undefined,
+    )!;
+    expect(
+      (["move", "splice", "adapter"] as const).map((method) =>
+        nextMethod({ ...join, method } as Decision, start),
+      ),
+    ).toEqual(["splice", "adapter", "move"]);
+    const several: Decision = {
+      kind: "jumper",
+      pins: [at("AL-P.B"), at("AL-P.P")],
+      sure: "sure",
+      reason: "",
+      answers: [],
+    };
+    expect([
+      nextMethod(several, start),
+      nextMethod({ ...several, method: "adapter" }, start),
+      nextMethod({ kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] }, start),
+    ]).toEqual(["adapter", "splice", null]);
   });
 
   it("leads a wire through the part: in by a cavity or a lead, back by another, and takes what stood in the way back with it", () => {
     const start = demoDossier();
     const at = byName(start);
     const led = done(start, seriesThrough(start, at("B12.7"), at("AL-P.S"), at("AL-P.B")));
-    expect(led.decisions.find(({ kind }) => kind === "series")).toMatchObject({ vehicle: at("B12.7"), into: at("AL-P.S"), back: at("AL-P.B"), method: "move" });
+    expect(led.decisions.find(({ kind }) => kind === "series")).toMatchObject({
+      vehicle: at("B12.7"),
+      into: at("AL-P.S"),
+      back: at("AL-P.B"),
+      method: "move",
+    });
     expect(rowsOf(led).find((row) => row.act === "series")).toMatchObject({ sure: "sure", offer: null });
     const spliced = { ...start, head: { ...start.head, method: "splice" as const } };
-    expect(done(spliced, seriesThrough(spliced, at("B12.7"), at("AL-P.A"), at("AL-P.B"))).decisions.find(({ kind }) => kind === "series")).toMatchObject({ method: "splice" });
+    expect(
+      done(spliced, seriesThrough(spliced, at("B12.7"), at("AL-P.A"), at("AL-P.B"))).decisions.find(
+        ({ kind }) => kind === "series",
+      ),
+    ).toMatchObject({ method: "splice" });
     // Its cavity is taken again by what leads back: no other wire can move there.
-    expect(applyCommand(led, { kind: "decide", put: [{ kind: "move", pin: at("B12.4"), to: at("B12.7"), sure: "sure", reason: "", answers: [] }], remove: [] })).toMatchObject({ ok: false, error: { code: "cavity-claimed" } });
+    expect(
+      applyCommand(led, {
+        kind: "decide",
+        put: [{ kind: "move", pin: at("B12.4"), to: at("B12.7"), sure: "sure", reason: "", answers: [] }],
+        remove: [],
+      }),
+    ).toMatchObject({ ok: false, error: { code: "cavity-claimed" } });
   });
 
   it("plugs two plugs together, wire by wire as they meet, and takes back what else was to go into them", () => {
     const start = demoDossier();
-    const [vehicle, incoming] = [start.connectors.find(({ side }) => side === "vehicle")!, start.connectors.find(({ side }) => side === "incoming")!];
+    const [vehicle, incoming] = [
+      start.connectors.find(({ side }) => side === "vehicle")!,
+      start.connectors.find(({ side }) => side === "incoming")!,
+    ];
     // Other shells, other labels: nothing meets, so there is nothing to decide.
     expect([meetingWires(vehicle, incoming), matePlugs(start, vehicle, incoming)]).toEqual([[], null]);
-    const answering = { ...incoming, shell: null, pins: incoming.pins.map((pin, i) => ({ ...pin, cavity: String(i + 1) })) };
+    const answering = {
+      ...incoming,
+      shell: null,
+      pins: incoming.pins.map((pin, i) => ({ ...pin, cavity: String(i + 1) })),
+    };
     const dossier = { ...start, connectors: [vehicle, answering] };
     const wires = meetingWires(vehicle, answering);
     expect(wires.length).toBeGreaterThan(10);
     const mated = done(dossier, matePlugs(dossier, vehicle, answering));
     const [row, ...others] = rowsOf(mated).filter(({ act }) => act === "mate");
-    expect([row!.vehicle.map(({ pin }) => pin.cavity), others]).toEqual([row!.incoming.map(({ pin }) => pin.cavity), []]);
+    expect([row!.vehicle.map(({ pin }) => pin.cavity), others]).toEqual([
+      row!.incoming.map(({ pin }) => pin.cavity),
+      [],
+    ]);
     expect(mated.decisions.filter(({ kind }) => kind === "join")).toEqual([]);
     const [a, b] = wires[0]!;
     const common = { sure: "sure" as const, reason: "", answers: [] };
-    const [first, second] = mated.decisions.flatMap((decision) => (decision.kind === "mate" ? [decision.vehicle, decision.incoming] : []));
-    expect(applyCommand(mated, { kind: "decide", put: [{ kind: "mate", vehicle: first!.slice(1), incoming: second!, ...common }], remove: mated.decisions.map((decision) => decisionId(decision)) })).toMatchObject({ ok: false, error: { code: "mate-not-plug-to-plug" } });
+    const [first, second] = mated.decisions.flatMap((decision) =>
+      decision.kind === "mate" ? [decision.vehicle, decision.incoming] : [],
+    );
+    expect(
+      applyCommand(mated, {
+        kind: "decide",
+        put: [{ kind: "mate", vehicle: first!.slice(1), incoming: second!, ...common }],
+        remove: mated.decisions.map((decision) => decisionId(decision)),
+      }),
+    ).toMatchObject({ ok: false, error: { code: "mate-not-plug-to-plug" } });
     // A plug that goes into another one takes no adapter as well.
-    const half = { ...mated, decisions: mated.decisions.map((decision) => (decision.kind === "mate" ? { ...decision, vehicle: decision.vehicle.slice(1), incoming: decision.incoming.slice(1) } : decision)) };
-    expect(applyCommand(half, { kind: "decide", put: [{ kind: "join", vehicle: a, incoming: b, method: "adapter", ...common }], remove: [] })).toMatchObject({ ok: false, error: { code: "plug-claimed" } });
-    expect(nextMethod({ kind: "join", vehicle: a, incoming: b, method: "splice", ...common }, half)).toBe("move");
+    const half = {
+      ...mated,
+      decisions: mated.decisions.map((decision) =>
+        decision.kind === "mate"
+          ? { ...decision, vehicle: decision.vehicle.slice(1), incoming: decision.incoming.slice(1) }
+          : decision,
+      ),
+    };
+    expect(
+      applyCommand(half, {
+        kind: "decide",
+        put: [{ kind: "join", vehicle: a, incoming: b, method: "adapter", ...common }],
+        remove: [],
+      }),
+    ).toMatchObject({ ok: false, error: { code: "plug-claimed" } });
+    expect(nextMethod({ kind: "join", vehicle: a, incoming: b, method: "splice", ...common }, half)).toBe(
+      "move",
+    );
   });
 
   it("every act on any rows is an edit that the job takes, and taking back leaves nothing behind", () => {
     let acted = 0;
-    fc.assert(fc.property(undecidedDossier(5), fc.array(fc.tuple(fc.constantFrom("take", "reject", "cap", "out", "leave", "back"), fc.nat(), fc.nat({ max: 3 })), { minLength: 1, maxLength: 6 }), (start, plan) => {
-      let dossier = start;
-      for (const [act, from, count] of plan) {
-        const rows = rowsOf(dossier);
-        if (rows.length === 0) return;
-        const chosen = rows.slice(from % rows.length, (from % rows.length) + count + 1);
-        const edits = { take: () => takeOffers(chosen), reject: () => rejectRows(chosen.filter((row) => row.vehicle.length > 0 && row.incoming.length > 0), ""), cap: () => leaveOpen(chosen, "cap", dossier), out: () => leaveOpen(chosen, "remove", dossier), leave: () => leaveOpen(chosen, "leave", dossier), back: () => takeBack(chosen) };
-        dossier = done(dossier, edits[act]());
-        acted++;
-        if (act === "cap" || act === "leave") for (const row of chosen) expect(dossier.decisions.some((decision) => decision.kind === act && pinsOfRow(row).some(({ pin }) => decisionPins(decision).includes(pin.id)))).toBe(true);
-      }
-      const rest = done(dossier, takeBack(rowsOf(dossier)));
-      expect(rest.decisions.filter(({ kind }) => kind !== "forbid")).toEqual([]);
-    }), { numRuns: 120, seed: 83 });
+    fc.assert(
+      fc.property(
+        undecidedDossier(5),
+        fc.array(
+          fc.tuple(
+            fc.constantFrom("take", "reject", "cap", "out", "leave", "back"),
+            fc.nat(),
+            fc.nat({ max: 3 }),
+          ),
+          { minLength: 1, maxLength: 6 },
+        ),
+        (start, plan) => {
+          let dossier = start;
+          for (const [act, from, count] of plan) {
+            const rows = rowsOf(dossier);
+            if (rows.length === 0) return;
+            const chosen = rows.slice(from % rows.length, (from % rows.length) + count + 1);
+            const edits = {
+              take: () => takeOffers(chosen),
+              reject: () =>
+                rejectRows(
+                  chosen.filter((row) => row.vehicle.length > 0 && row.incoming.length > 0),
+                  "",
+                ),
+              cap: () => leaveOpen(chosen, "cap", dossier),
+              out: () => leaveOpen(chosen, "remove", dossier),
+              leave: () => leaveOpen(chosen, "leave", dossier),
+              back: () => takeBack(chosen),
+            };
+            dossier = done(dossier, edits[act]());
+            acted++;
+            if (act === "cap" || act === "leave")
+              for (const row of chosen)
+                expect(
+                  dossier.decisions.some(
+                    (decision) =>
+                      decision.kind === act &&
+                      pinsOfRow(row).some(({ pin }) => decisionPins(decision).includes(pin.id)),
+                  ),
+                ).toBe(true);
+          }
+          const rest = done(dossier, takeBack(rowsOf(dossier)));
+          expect(rest.decisions.filter(({ kind }) => kind !== "forbid")).toEqual([]);
+        },
+      ),
+      { numRuns: 120, seed: 83 },
+    );
     expect(acted).toBeGreaterThan(200);
   });
 
@@ -106,10 +232,20 @@ describe("acts of the crosswalk", () => {
     const at = byName(dossier);
     const split = done(dossier, joinPins(dossier, [at("B12.2")], [at("AL-P.A"), at("AL-P.B")]));
     expect(split.decisions.filter((decision) => decision.kind === "split")).toHaveLength(1);
-    expect(split.decisions.some((decision) => decision.kind === "join" && decision.vehicle === at("B12.2"))).toBe(false);
-    expect(done(dossier, joinPins(dossier, [at("B12.3"), at("B12.4")], [at("AL-P.M")])).decisions.some(({ kind }) => kind === "merge")).toBe(true);
+    expect(
+      split.decisions.some((decision) => decision.kind === "join" && decision.vehicle === at("B12.2")),
+    ).toBe(false);
+    expect(
+      done(dossier, joinPins(dossier, [at("B12.3"), at("B12.4")], [at("AL-P.M")])).decisions.some(
+        ({ kind }) => kind === "merge",
+      ),
+    ).toBe(true);
     expect(joinPins(dossier, [at("B12.3"), at("B12.4")], [at("AL-P.M"), at("AL-P.L")])).toBeNull();
-    expect(done(dossier, jumperPins(dossier, [at("AL-P.B"), at("AL-P.P")])).decisions.some(({ kind }) => kind === "jumper")).toBe(true);
+    expect(
+      done(dossier, jumperPins(dossier, [at("AL-P.B"), at("AL-P.P")])).decisions.some(
+        ({ kind }) => kind === "jumper",
+      ),
+    ).toBe(true);
   });
 
   it("moves a wire into an empty cavity whatever the usual method, and offers no splice there", () => {
@@ -119,8 +255,16 @@ describe("acts of the crosswalk", () => {
     const row = rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.3"))!;
     expect(row.decision).toMatchObject({ kind: "join", method: "move" });
     expect(nextMethod(row.decision!, joined)).toBeNull();
-    expect(nextMethod(rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.7"))!.decision!, joined)).not.toBeNull();
-    expect(applyCommand(joined, { kind: "decide", put: [{ ...(row.decision as Extract<Decision, { kind: "join" }>), method: "splice" }], remove: [] })).toMatchObject({ ok: false, error: { code: "pin-is-empty" } });
+    expect(
+      nextMethod(rowsOf(joined).find((one) => one.vehicle[0]?.pin.id === at("B12.7"))!.decision!, joined),
+    ).not.toBeNull();
+    expect(
+      applyCommand(joined, {
+        kind: "decide",
+        put: [{ ...(row.decision as Extract<Decision, { kind: "join" }>), method: "splice" }],
+        remove: [],
+      }),
+    ).toMatchObject({ ok: false, error: { code: "pin-is-empty" } });
   });
 
   it("one answer covers all of one rule and cure, in the name of who gave it, and can be taken back", () => {
@@ -134,13 +278,24 @@ describe("acts of the crosswalk", () => {
     expect(answers.map(({ rule }) => rule)).toEqual(alike.map(({ rule }) => rule));
     expect(answers[0]?.answered).toEqual({ rule: alike[0]!.rule, reason: "seen at the plug", by: "Kim" });
     const decision = accepted.decisions.find(({ answers: given }) => given.length > 0)!;
-    expect(done(accepted, withoutAnswer(decision, alike[0]!.rule)).decisions.flatMap(({ answers: given }) => given).length).toBe(alike.length - 1);
+    expect(
+      done(accepted, withoutAnswer(decision, alike[0]!.rule)).decisions.flatMap(({ answers: given }) => given)
+        .length,
+    ).toBe(alike.length - 1);
   });
 
   it("a part between wants a splice, and taking it out leaves the splice", () => {
     const dossier = demoDossier();
     const at = byName(dossier);
-    const join: Decision = { kind: "join", vehicle: at("B12.4"), incoming: at("AL-P.M"), method: "move", sure: "sure", reason: "", answers: [] };
+    const join: Decision = {
+      kind: "join",
+      vehicle: at("B12.4"),
+      incoming: at("AL-P.M"),
+      method: "move",
+      sure: "sure",
+      reason: "",
+      answers: [],
+    };
     const [fitted] = withDevice(join, { kind: "diodes", band: "incoming" }).put;
     expect(fitted).toMatchObject({ method: "splice", device: { kind: "diodes" } });
     expect(withDevice(fitted!, undefined).put[0]).toEqual({ ...join, method: "splice" });

@@ -1,6 +1,25 @@
 import {
-  decisionId, decisionPins, methodOf, seatsOf, leftOpen, linkedPairs, meetingPins, rankPins, readFunction, waysIn,
-  type Connector, type Decision, type DecisionId, type DeviceKind, type Method, type Dossier, type Hazard, type InsertedDevice, type LeavingOpen, type PinId, type PlacedPin,
+  decisionId,
+  decisionPins,
+  methodOf,
+  seatsOf,
+  leftOpen,
+  linkedPairs,
+  meetingPins,
+  rankPins,
+  readFunction,
+  waysIn,
+  type Connector,
+  type Decision,
+  type DecisionId,
+  type DeviceKind,
+  type Method,
+  type Dossier,
+  type Hazard,
+  type InsertedDevice,
+  type LeavingOpen,
+  type PinId,
+  type PlacedPin,
 } from "@trevin/core";
 import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -17,38 +36,80 @@ function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
   return [...pins].sort((a, b) => (rank.get(a) ?? 0) - (rank.get(b) ?? 0));
 }
 /** Without a wire in it a cavity can only be filled, not spliced to. */
-const hasWire = (dossier: Dossier, pin: PinId): boolean => dossier.connectors.some(({ pins }) => pins.some((one) => one.id === pin && one.content !== "empty"));
+const hasWire = (dossier: Dossier, pin: PinId): boolean =>
+  dossier.connectors.some(({ pins }) => pins.some((one) => one.id === pin && one.content !== "empty"));
 const idsOf = (rows: readonly WalkRow[]): readonly DecisionId[] => rows.flatMap((row) => row.id ?? []);
 
 /** Suggestions of these rows as they stand. A feed without a place is left out: it has to be asked for. */
 export const takeOffers = (rows: readonly WalkRow[]): Edit => ({
-  put: rows.flatMap((row) => (row.offer === null || (row.offer.kind === "feed" && row.offer.from === "") ? [] : [row.offer])),
+  put: rows.flatMap((row) =>
+    row.offer === null || (row.offer.kind === "feed" && row.offer.from === "") ? [] : [row.offer],
+  ),
   remove: [],
 });
 
 /** Sure suggestions that meet no open stop. */
 export const sureOffers = (rows: readonly WalkRow[]): readonly WalkRow[] =>
-  rows.filter((row) => row.offer !== null && row.alone === null && row.sure === "sure" && row.hazards.every((hazard) => hazard.severity !== "stop" || hazard.cured));
+  rows.filter(
+    (row) =>
+      row.offer !== null &&
+      row.alone === null &&
+      row.sure === "sure" &&
+      row.hazards.every((hazard) => hazard.severity !== "stop" || hazard.cured),
+  );
 
 /** Never these pins: a suggestion is turned down, a decision taken back, and the next best looked for. */
 export function rejectRows(rows: readonly WalkRow[], reason: string): Edit {
-  const pairs = rows.flatMap((row) => (row.decision?.kind === "mate" ? linkedPairs(row.decision) : row.vehicle.flatMap(({ pin }) => row.incoming.map((other) => [pin.id, other.pin.id] as const))));
-  return { put: pairs.map(([vehicle, incoming]): Decision => ({ kind: "forbid", vehicle, incoming, sure: "sure", ...common, reason })), remove: idsOf(rows) };
+  const pairs = rows.flatMap((row) =>
+    row.decision?.kind === "mate"
+      ? linkedPairs(row.decision)
+      : row.vehicle.flatMap(({ pin }) => row.incoming.map((other) => [pin.id, other.pin.id] as const)),
+  );
+  return {
+    put: pairs.map(([vehicle, incoming]): Decision => ({
+      kind: "forbid",
+      vehicle,
+      incoming,
+      sure: "sure",
+      ...common,
+      reason,
+    })),
+    remove: idsOf(rows),
+  };
 }
 
 /** Nothing is connected to these pins. Of a pair that is only suggested, that is said of the vehicle's wire. */
-export function leaveOpen(rows: readonly WalkRow[], kind: LeavingOpen["kind"], { words }: Pick<Dossier, "words">): Edit {
-  const pins = rows.flatMap((row) => (row.decision === null && row.incoming.length > 0 ? row.vehicle.length > 0 ? row.vehicle : row.incoming : pinsOfRow(row)));
-  const open = ({ pin, connector }: PlacedPin) => (kind === "leave" && connector.side === "vehicle" ? null : (readFunction(pin.function, words).term?.open ?? null));
+export function leaveOpen(
+  rows: readonly WalkRow[],
+  kind: LeavingOpen["kind"],
+  { words }: Pick<Dossier, "words">,
+): Edit {
+  const pins = rows.flatMap((row) =>
+    row.decision === null && row.incoming.length > 0
+      ? row.vehicle.length > 0
+        ? row.vehicle
+        : row.incoming
+      : pinsOfRow(row),
+  );
+  const open = ({ pin, connector }: PlacedPin) =>
+    kind === "leave" && connector.side === "vehicle"
+      ? null
+      : (readFunction(pin.function, words).term?.open ?? null);
   return { put: pins.map((placed) => leftOpen(kind, placed.pin.id, open(placed))), remove: idsOf(rows) };
 }
 
 export const takeBack = (rows: readonly WalkRow[]): Edit => ({ put: [], remove: idsOf(rows) });
 
 /** Decisions that stand in the way of one about these pins. */
-const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId[] => dossier.decisions.filter((decision) => decisionPins(decision).some((pin) => pins.includes(pin))).map(decisionId);
+const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId[] =>
+  dossier.decisions
+    .filter((decision) => decisionPins(decision).some((pin) => pins.includes(pin)))
+    .map(decisionId);
 /** Decisions that seat a terminal in one of these cavities. */
-const claiming = (dossier: Dossier, seats: readonly PinId[]): readonly DecisionId[] => dossier.decisions.filter((decision) => seatsOf(decision).some((seat) => seats.includes(seat))).map(decisionId);
+const claiming = (dossier: Dossier, seats: readonly PinId[]): readonly DecisionId[] =>
+  dossier.decisions
+    .filter((decision) => seatsOf(decision).some((seat) => seats.includes(seat)))
+    .map(decisionId);
 
 /**
  * These pins of both sides become one circuit: a join, one to several, or several to one. Whatever was decided of them, and that
@@ -58,32 +119,72 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
   const [vehicle, incoming] = [inOrder(dossier, ours), inOrder(dossier, theirs)];
   const [first, second] = [vehicle[0], incoming[0]];
   if (first === undefined || second === undefined || (vehicle.length > 1 && incoming.length > 1)) return null;
-  const apart = dossier.decisions.filter((decision) => decision.kind === "forbid" && vehicle.includes(decision.vehicle) && incoming.includes(decision.incoming)).map(decisionId);
+  const apart = dossier.decisions
+    .filter(
+      (decision) =>
+        decision.kind === "forbid" &&
+        vehicle.includes(decision.vehicle) &&
+        incoming.includes(decision.incoming),
+    )
+    .map(decisionId);
   const shared = { sure: "sure" as const, ...common, reason: "chosen by hand" };
-  const put: Decision = vehicle.length > 1 ? { kind: "merge", vehicle, incoming: second, ...shared } : incoming.length > 1 ? { kind: "split", vehicle: first, incoming, ...shared } : { kind: "join", vehicle: first, incoming: second, method: hasWire(dossier, second) ? dossier.head.method : "move", ...shared };
+  const put: Decision =
+    vehicle.length > 1
+      ? { kind: "merge", vehicle, incoming: second, ...shared }
+      : incoming.length > 1
+        ? { kind: "split", vehicle: first, incoming, ...shared }
+        : {
+            kind: "join",
+            vehicle: first,
+            incoming: second,
+            method: hasWire(dossier, second) ? dossier.head.method : "move",
+            ...shared,
+          };
   return { put: [put], remove: [...new Set([...inTheWay(dossier, [...vehicle, ...incoming]), ...apart])] };
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
-  return { put: [{ kind: "jumper", pins: inOrder(dossier, pins), sure: "sure", ...common, reason: "chosen by hand" }], remove: inTheWay(dossier, pins) };
+  return {
+    put: [
+      { kind: "jumper", pins: inOrder(dossier, pins), sure: "sure", ...common, reason: "chosen by hand" },
+    ],
+    remove: inTheWay(dossier, pins),
+  };
 }
 
 /** A wire goes to another cavity of its own side; a wire that sits there comes to this one in exchange. */
 export function shiftPin(dossier: Dossier, pin: PinId, to: PinId): Edit {
-  const move = (from: PinId, into: PinId): Decision => ({ kind: "move", pin: from, to: into, sure: "sure", ...common, reason: "chosen by hand" });
+  const move = (from: PinId, into: PinId): Decision => ({
+    kind: "move",
+    pin: from,
+    to: into,
+    sure: "sure",
+    ...common,
+    reason: "chosen by hand",
+  });
   const put = hasWire(dossier, to) ? [move(pin, to), move(to, pin)] : [move(pin, to)];
-  return { put, remove: [...new Set([...inTheWay(dossier, [pin, to]), ...claiming(dossier, put.flatMap(seatsOf))])] };
+  return {
+    put,
+    remove: [...new Set([...inTheWay(dossier, [pin, to]), ...claiming(dossier, put.flatMap(seatsOf))])],
+  };
 }
 
 /** A vehicle's wire is led through the incoming part: it goes into the first of its pins, and the second one leads back to its place. */
 export function seriesThrough(dossier: Dossier, vehicle: PinId, into: PinId, back: PinId): Edit {
   const method = hasWire(dossier, into) && dossier.head.method === "splice" ? "splice" : "move";
-  return { put: [{ kind: "series", vehicle, into, back, method, sure: "sure", ...common, reason: "chosen by hand" }], remove: [...new Set([...inTheWay(dossier, [vehicle, into, back]), ...claiming(dossier, [into, vehicle])])] };
+  return {
+    put: [{ kind: "series", vehicle, into, back, method, sure: "sure", ...common, reason: "chosen by hand" }],
+    remove: [
+      ...new Set([...inTheWay(dossier, [vehicle, into, back]), ...claiming(dossier, [into, vehicle])]),
+    ],
+  };
 }
 
 /** The wires of two plugs that meet when they go together; a cavity without a wire on one side leaves the other one alone. */
 export function meetingWires(a: Connector, b: Connector): readonly (readonly [PinId, PinId])[] {
-  const occupied = new Set([...a.pins, ...b.pins].flatMap(({ id, content }) => (content === "occupied" ? [id] : [])));
+  const occupied = new Set(
+    [...a.pins, ...b.pins].flatMap(({ id, content }) => (content === "occupied" ? [id] : [])),
+  );
   return meetingPins(a, b).filter((pair) => pair.every((pin) => occupied.has(pin)));
 }
 
@@ -91,9 +192,22 @@ export function meetingWires(a: Connector, b: Connector): readonly (readonly [Pi
 export function matePlugs(dossier: Dossier, vehicle: Connector, incoming: Connector): Edit | null {
   const pairs = meetingWires(vehicle, incoming);
   if (pairs.length === 0) return null;
-  const put: Decision = { kind: "mate", vehicle: pairs.map(([own]) => own), incoming: pairs.map(([, other]) => other), sure: "sure", ...common, reason: "chosen by hand" };
+  const put: Decision = {
+    kind: "mate",
+    vehicle: pairs.map(([own]) => own),
+    incoming: pairs.map(([, other]) => other),
+    sure: "sure",
+    ...common,
+    reason: "chosen by hand",
+  };
   const plugs = [vehicle, incoming].flatMap(({ pins }) => pins.map(({ id }) => id));
-  const otherwise = dossier.decisions.filter((decision) => (decision.kind === "mate" || methodOf(decision) === "adapter") && decisionPins(decision).some((pin) => plugs.includes(pin))).map(decisionId);
+  const otherwise = dossier.decisions
+    .filter(
+      (decision) =>
+        (decision.kind === "mate" || methodOf(decision) === "adapter") &&
+        decisionPins(decision).some((pin) => plugs.includes(pin)),
+    )
+    .map(decisionId);
   return { put: [put], remove: [...new Set([...inTheWay(dossier, decisionPins(put)), ...otherwise])] };
 }
 
@@ -103,45 +217,92 @@ export function nextMethod(decision: Decision, dossier: Dossier): Method | null 
   const now = methodOf(decision);
   return ways.length < 2 || now === null ? null : (ways[(ways.indexOf(now) + 1) % ways.length] ?? null);
 }
-export const METHOD_OFFERS: Readonly<Record<Method, string>> = { move: "Move instead", splice: "Splice instead", adapter: "By adapter instead" };
+export const METHOD_OFFERS: Readonly<Record<Method, string>> = {
+  move: "Move instead",
+  splice: "Splice instead",
+  adapter: "By adapter instead",
+};
 
-export const METHOD_NAMES: Readonly<Record<Method, string>> = { move: "de-pin", splice: "splice", adapter: "adapter" };
+export const METHOD_NAMES: Readonly<Record<Method, string>> = {
+  move: "de-pin",
+  splice: "splice",
+  adapter: "adapter",
+};
 
 /** Whether a loom's wire is cut for a joint, so that its live half can be found in between. */
-export const canFindLive = (row: WalkRow | undefined): boolean => row?.decision?.kind === "join" && (row.decision.method === "splice" || row.device !== null) && row.decision.method !== "adapter" && row.vehicle.every(({ connector }) => connector.leads === "loom");
+export const canFindLive = (row: WalkRow | undefined): boolean =>
+  row?.decision?.kind === "join" &&
+  (row.decision.method === "splice" || row.device !== null) &&
+  row.decision.method !== "adapter" &&
+  row.vehicle.every(({ connector }) => connector.leads === "loom");
 
 /** A decision about joined wires with another part between them, or none. A part wants a cut, so a move becomes a splice. */
 export function withDevice(decision: Decision, device: InsertedDevice | undefined): Edit {
-  if (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split") return { put: [], remove: [] };
+  if (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split")
+    return { put: [], remove: [] };
   const { device: _before, ...rest } = decision;
-  const spliced = rest.kind === "join" && device !== undefined ? { ...rest, method: "splice" as const } : rest;
-  return { put: [device === undefined ? (spliced as Decision) : ({ ...spliced, device } as Decision)], remove: [] };
+  const spliced =
+    rest.kind === "join" && device !== undefined ? { ...rest, method: "splice" as const } : rest;
+  return {
+    put: [device === undefined ? (spliced as Decision) : ({ ...spliced, device } as Decision)],
+    remove: [],
+  };
 }
 
 /** Hazards that one answer may cover: the same rule and the same cure, still open, at a decision. */
 export const sameAnswer = (hazards: readonly Hazard[], hazard: Hazard): readonly Hazard[] =>
-  hazards.filter((other) => other.rule === hazard.rule && other.cure === hazard.cure && other.decision !== null && !other.cured && other.answered === null);
+  hazards.filter(
+    (other) =>
+      other.rule === hazard.rule &&
+      other.cure === hazard.cure &&
+      other.decision !== null &&
+      !other.cured &&
+      other.answered === null,
+  );
 
 /** Accepts hazards of one rule with a reason. */
-export function acceptHazards(dossier: Dossier, hazards: readonly Hazard[], reason: string, by: string): Edit {
+export function acceptHazards(
+  dossier: Dossier,
+  hazards: readonly Hazard[],
+  reason: string,
+  by: string,
+): Edit {
   const rules = new Map<DecisionId, Set<string>>();
-  for (const { decision, rule } of hazards) if (decision !== null) rules.set(decision, (rules.get(decision) ?? new Set()).add(rule));
+  for (const { decision, rule } of hazards)
+    if (decision !== null) rules.set(decision, (rules.get(decision) ?? new Set()).add(rule));
   const put = dossier.decisions.flatMap((decision): readonly Decision[] => {
     const own = rules.get(decisionId(decision));
     if (own === undefined) return [];
-    return [{ ...decision, answers: [...decision.answers.filter(({ rule }) => !own.has(rule)), ...[...own].map((rule) => ({ rule, reason, ...(by === "" ? {} : { by }) }))] }];
+    return [
+      {
+        ...decision,
+        answers: [
+          ...decision.answers.filter(({ rule }) => !own.has(rule)),
+          ...[...own].map((rule) => ({ rule, reason, ...(by === "" ? {} : { by }) })),
+        ],
+      },
+    ];
   });
   return { put, remove: [] };
 }
 
 /** An acceptance taken back. */
-export const withoutAnswer = (decision: Decision, rule: string): Edit => ({ put: [{ ...decision, answers: decision.answers.filter((answer) => answer.rule !== rule) }], remove: [] });
+export const withoutAnswer = (decision: Decision, rule: string): Edit => ({
+  put: [{ ...decision, answers: decision.answers.filter((answer) => answer.rule !== rule) }],
+  remove: [],
+});
 
 /** A part of a kind with values to start from. */
 export function blankDevice(kind: DeviceKind): InsertedDevice {
   const blanks: { readonly [K in DeviceKind]: Extract<InsertedDevice, { kind: K }> } = {
-    diodes: { kind: "diodes", band: "incoming" }, divider: { kind: "divider", upper: 22_000, lower: 10_000 }, regulator: { kind: "regulator", volts: 5 }, relay: { kind: "relay", coil: "vehicle" },
-    resistor: { kind: "resistor", ohms: 1000, how: "in series" }, fuse: { kind: "fuse", amps: 5 }, switch: { kind: "switch", what: "clutch" }, converter: { kind: "converter", what: "a converter" },
+    diodes: { kind: "diodes", band: "incoming" },
+    divider: { kind: "divider", upper: 22_000, lower: 10_000 },
+    regulator: { kind: "regulator", volts: 5 },
+    relay: { kind: "relay", coil: "vehicle" },
+    resistor: { kind: "resistor", ohms: 1000, how: "in series" },
+    fuse: { kind: "fuse", amps: 5 },
+    switch: { kind: "switch", what: "clutch" },
+    converter: { kind: "converter", what: "a converter" },
   };
   return blanks[kind];
 }

@@ -1,11 +1,45 @@
 import {
-  decisionFromAlone, decisionFromGroup, decisionFromJumper, decisionFromPair, decisionId, decisionPins, pinName, indexPins, isJoining, namedPins, rankPins,
-  type Decision, type DecisionId, type Dossier, type Hazard, type InsertedDevice, type PinId, type PlacedPin, type ProposedDevice, type SuggestedAlone, type SuggestedPair, type Sureness,
+  decisionFromAlone,
+  decisionFromGroup,
+  decisionFromJumper,
+  decisionFromPair,
+  decisionId,
+  decisionPins,
+  pinName,
+  indexPins,
+  isJoining,
+  namedPins,
+  rankPins,
+  type Decision,
+  type DecisionId,
+  type Dossier,
+  type Hazard,
+  type InsertedDevice,
+  type PinId,
+  type PlacedPin,
+  type ProposedDevice,
+  type SuggestedAlone,
+  type SuggestedPair,
+  type Sureness,
 } from "@trevin/core";
 import type { Analysis } from "../../workers/analysis.ts";
 
 /** What is done between the two sides; it says which mark stands on the line. */
-export type Act = "move" | "splice" | "adapter" | "shift" | "split" | "merge" | "mate" | "series" | "jumper" | "cap" | "remove" | "leave" | "feed" | "undecided";
+export type Act =
+  | "move"
+  | "splice"
+  | "adapter"
+  | "shift"
+  | "split"
+  | "merge"
+  | "mate"
+  | "series"
+  | "jumper"
+  | "cap"
+  | "remove"
+  | "leave"
+  | "feed"
+  | "undecided";
 
 /** One circuit of the crosswalk: what stands on the vehicle's side, what on the other, and what is decided between. */
 export interface WalkRow {
@@ -29,19 +63,29 @@ export interface WalkRow {
   readonly hazards: readonly Hazard[];
 }
 
-export const pinsOfRow = (row: Pick<WalkRow, "vehicle" | "incoming">): readonly PlacedPin[] => [...row.vehicle, ...row.incoming];
+export const pinsOfRow = (row: Pick<WalkRow, "vehicle" | "incoming">): readonly PlacedPin[] => [
+  ...row.vehicle,
+  ...row.incoming,
+];
 /** The pin that a row is listed at. */
 export const leadOf = (row: WalkRow): PlacedPin | undefined => row.vehicle[0] ?? row.incoming[0];
 
 /** A hazard among all others: its rule, the decision it is about, and its pins. */
-export const hazardKey = (hazard: Hazard): string => `${hazard.rule} ${hazard.decision ?? ""} ${hazard.pins.join(" ")}`;
+export const hazardKey = (hazard: Hazard): string =>
+  `${hazard.rule} ${hazard.decision ?? ""} ${hazard.pins.join(" ")}`;
 /** Whether a hazard still asks for something: neither cured by what is decided nor accepted. */
-export const isOpenHazard = (hazard: Hazard): boolean => hazard.severity !== "note" && !hazard.cured && hazard.answered === null;
+export const isOpenHazard = (hazard: Hazard): boolean =>
+  hazard.severity !== "note" && !hazard.cured && hazard.answered === null;
 /** The gravest hazard of a row that still asks for something. */
-export const worstOf = (row: WalkRow): Hazard | undefined => row.hazards.find((hazard) => hazard.severity === "stop" && isOpenHazard(hazard)) ?? row.hazards.find(isOpenHazard);
+export const worstOf = (row: WalkRow): Hazard | undefined =>
+  row.hazards.find((hazard) => hazard.severity === "stop" && isOpenHazard(hazard)) ??
+  row.hazards.find(isOpenHazard);
 
 /** Decided joins, suggestions and loners in the order of the vehicle's pins, then the rest of the incoming side. */
-export function walkRows(dossier: Dossier, { crosswalk, hazards }: Pick<Analysis, "crosswalk" | "hazards">): readonly WalkRow[] {
+export function walkRows(
+  dossier: Dossier,
+  { crosswalk, hazards }: Pick<Analysis, "crosswalk" | "hazards">,
+): readonly WalkRow[] {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
   const at = new Map<PinId, Hazard[]>();
@@ -51,18 +95,58 @@ export function walkRows(dossier: Dossier, { crosswalk, hazards }: Pick<Analysis
   }
   const sides = (ids: readonly PinId[]) => {
     const placed = ids.flatMap((id) => pins.get(id) ?? []);
-    const of = (side: string): readonly PlacedPin[] => placed.filter(({ connector }) => connector.side === side);
-    return { vehicle: of("vehicle"), incoming: of("incoming"), hazards: ids.flatMap((id) => at.get(id) ?? []) };
+    const of = (side: string): readonly PlacedPin[] =>
+      placed.filter(({ connector }) => connector.side === side);
+    return {
+      vehicle: of("vehicle"),
+      incoming: of("incoming"),
+      hazards: ids.flatMap((id) => at.get(id) ?? []),
+    };
   };
-  const base = { decision: null, id: null, device: null, proposed: null, pairs: [], alone: null, offer: null, seat: "" };
-  const offered = (offer: Decision, sure: Sureness, more: Partial<WalkRow>): WalkRow => ({ ...base, ...sides(namedPins(offer)), key: decisionId(offer), offer, act: actOf(offer), sure, device: isJoining(offer) ? (offer.device ?? null) : null, ...more });
-  const seatName = (decision: Decision): string => { const seat = decision.kind === "move" ? pins.get(decision.to) : undefined; return seat === undefined ? "" : pinName(seat); };
+  const base = {
+    decision: null,
+    id: null,
+    device: null,
+    proposed: null,
+    pairs: [],
+    alone: null,
+    offer: null,
+    seat: "",
+  };
+  const offered = (offer: Decision, sure: Sureness, more: Partial<WalkRow>): WalkRow => ({
+    ...base,
+    ...sides(namedPins(offer)),
+    key: decisionId(offer),
+    offer,
+    act: actOf(offer),
+    sure,
+    device: isJoining(offer) ? (offer.device ?? null) : null,
+    ...more,
+  });
+  const seatName = (decision: Decision): string => {
+    const seat = decision.kind === "move" ? pins.get(decision.to) : undefined;
+    return seat === undefined ? "" : pinName(seat);
+  };
   const rows: readonly WalkRow[] = [
-    ...dossier.decisions.filter((decision) => decision.kind !== "forbid").map((decision): WalkRow => ({
-      ...base, ...sides(decisionPins(decision)), key: decisionId(decision), decision, id: decisionId(decision), act: actOf(decision), seat: seatName(decision), sure: decision.sure, device: isJoining(decision) ? (decision.device ?? null) : null,
-    })),
-    ...crosswalk.pairs.map((pair) => offered(decisionFromPair(pair, dossier), pair.sure, { pairs: [pair], proposed: pair.device })),
-    ...crosswalk.groups.map((group) => offered(decisionFromGroup(group), group.sure, { pairs: group.pairs, proposed: group.device })),
+    ...dossier.decisions
+      .filter((decision) => decision.kind !== "forbid")
+      .map((decision): WalkRow => ({
+        ...base,
+        ...sides(decisionPins(decision)),
+        key: decisionId(decision),
+        decision,
+        id: decisionId(decision),
+        act: actOf(decision),
+        seat: seatName(decision),
+        sure: decision.sure,
+        device: isJoining(decision) ? (decision.device ?? null) : null,
+      })),
+    ...crosswalk.pairs.map((pair) =>
+      offered(decisionFromPair(pair, dossier), pair.sure, { pairs: [pair], proposed: pair.device }),
+    ),
+    ...crosswalk.groups.map((group) =>
+      offered(decisionFromGroup(group), group.sure, { pairs: group.pairs, proposed: group.device }),
+    ),
     ...crosswalk.jumpers.map((jumper) => offered(decisionFromJumper(jumper), jumper.sure, {})),
     ...crosswalk.alone.map((alone) => offered(decisionFromAlone(alone), "sure", { alone, act: "undecided" })),
   ];
@@ -70,10 +154,20 @@ export function walkRows(dossier: Dossier, { crosswalk, hazards }: Pick<Analysis
   return [...rows].sort((a, b) => place(a) - place(b));
 }
 
-const actOf = (decision: Decision): Act => (decision.kind === "join" ? (decision.device === undefined || decision.method === "adapter" ? decision.method : "splice") : decision.kind === "forbid" ? "leave" : decision.kind === "move" ? "shift" : decision.kind);
+const actOf = (decision: Decision): Act =>
+  decision.kind === "join"
+    ? decision.device === undefined || decision.method === "adapter"
+      ? decision.method
+      : "splice"
+    : decision.kind === "forbid"
+      ? "leave"
+      : decision.kind === "move"
+        ? "shift"
+        : decision.kind;
 
 /** Hazards that belong to no pin: about plugs and names of the whole job. */
-export const hazardsOfJob = ({ hazards }: Pick<Analysis, "hazards">): readonly Hazard[] => hazards.filter((hazard) => hazard.pins.length === 0);
+export const hazardsOfJob = ({ hazards }: Pick<Analysis, "hazards">): readonly Hazard[] =>
+  hazards.filter((hazard) => hazard.pins.length === 0);
 
 export const SHOWN = ["all", "undecided", "hazards", "doubtful"] as const;
 export type Shown = (typeof SHOWN)[number];
@@ -87,20 +181,37 @@ const IS_SHOWN: Readonly<Record<Shown, (row: WalkRow) => boolean>> = {
 };
 export const isShown = (row: WalkRow, shown: Shown): boolean => IS_SHOWN[shown](row);
 /** What a hand goes to next: undecided, doubtful, or with a stop that nobody has answered. */
-export const wantsAttention = (row: WalkRow): boolean => row.decision === null || row.sure !== "sure" || worstOf(row)?.severity === "stop";
+export const wantsAttention = (row: WalkRow): boolean =>
+  row.decision === null || row.sure !== "sure" || worstOf(row)?.severity === "stop";
 
 /** Rows with a pin at a place: "connector B12", "branch engine loom"; all of them for "all". */
 export function isAt(row: WalkRow, where: string): boolean {
-  return where === "all" || pinsOfRow(row).some(({ connector }) => where === `connector ${connector.id}` || where === `branch ${connector.branch}`);
+  return (
+    where === "all" ||
+    pinsOfRow(row).some(
+      ({ connector }) => where === `connector ${connector.id}` || where === `branch ${connector.branch}`,
+    )
+  );
 }
 
 const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
-  diodes: "diodes", divider: "divider", regulator: "regulator", relay: "relay", resistor: "resistor", fuse: "fuse", switch: "switch", converter: "converter",
+  diodes: "diodes",
+  divider: "divider",
+  regulator: "regulator",
+  relay: "relay",
+  resistor: "resistor",
+  fuse: "fuse",
+  switch: "switch",
+  converter: "converter",
 };
 
 /** The words above the line between the two sides, and below it where wires fork. */
 export function lineWords(row: WalkRow): { readonly above: string; readonly below: string } {
-  const trap = row.hazards.some((hazard) => hazard.rule === "same-colour-other-function" && hazard.severity !== "note") ? ", not by colour" : "";
+  const trap = row.hazards.some(
+    (hazard) => hazard.rule === "same-colour-other-function" && hazard.severity !== "note",
+  )
+    ? ", not by colour"
+    : "";
   const { decision, device } = row;
   const only = (above: string) => ({ above, below: "" });
   if (decision?.kind === "feed") return only(decision.from === "" ? "from where?" : `from ${decision.from}`);
@@ -108,15 +219,33 @@ export function lineWords(row: WalkRow): { readonly above: string; readonly belo
   if (decision?.kind === "cap") return only("cap and tuck");
   if (decision?.kind === "remove") return only("out of the loom");
   if (decision?.kind === "mate") return only("plugged together");
-  if (decision?.kind === "series") return { above: "in series", below: decision.method === "splice" ? "spliced" : "" };
+  if (decision?.kind === "series")
+    return { above: "in series", below: decision.method === "splice" ? "spliced" : "" };
   if (decision?.kind === "leave") return only("stays as it is");
-  if (row.alone !== null) return only(row.alone.why === "needs-feed" ? "no feed chosen" : row.alone.why === "keep-out" ? "keep out" : row.alone.why === "spare" ? "spare" : "no partner");
+  if (row.alone !== null)
+    return only(
+      row.alone.why === "needs-feed"
+        ? "no feed chosen"
+        : row.alone.why === "keep-out"
+          ? "keep out"
+          : row.alone.why === "spare"
+            ? "spare"
+            : "no partner",
+    );
   const part = device === null ? "" : DEVICE_NAMES[device.kind];
-  if (row.act === "split" || row.act === "merge") return { above: decision === null ? "suggested" : `one to ${Math.max(row.vehicle.length, row.incoming.length)}`, below: part };
-  if (decision === null) return only(row.act === "jumper" ? "suggested: jumper" : `suggested${part === "" ? "" : `: ${part}`}${trap}`);
+  if (row.act === "split" || row.act === "merge")
+    return {
+      above: decision === null ? "suggested" : `one to ${Math.max(row.vehicle.length, row.incoming.length)}`,
+      below: part,
+    };
+  if (decision === null)
+    return only(
+      row.act === "jumper" ? "suggested: jumper" : `suggested${part === "" ? "" : `: ${part}`}${trap}`,
+    );
   return only(`${part === "" ? row.act : part}${trap}`);
 }
 
 /** How high one wire stands in the list, in px. */
 export const ROW_HEIGHT = 37;
-export const rowHeight = (row: WalkRow): number => ROW_HEIGHT * Math.max(1, row.vehicle.length, row.incoming.length);
+export const rowHeight = (row: WalkRow): number =>
+  ROW_HEIGHT * Math.max(1, row.vehicle.length, row.incoming.length);

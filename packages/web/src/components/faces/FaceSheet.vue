@@ -4,17 +4,50 @@ import { computed } from "vue";
 import { goesTo, pinsInOrder, type Connector, type Dossier } from "@trevin/core";
 
 const props = defineProps<{ dossier: Dossier; connector: Connector }>();
-const rows = computed(() => pinsInOrder(props.connector).map((pin) => ({ pin, to: goesTo(props.dossier, pin.id) })));
+const rows = computed(() =>
+  pinsInOrder(props.connector).map((pin) => ({ pin, to: goesTo(props.dossier, pin.id) })),
+);
 </script>
 
 <template>
   <table class="pins">
-    <thead><tr><th>Cavity</th><th>Wire</th><th>mm²</th><th>Function</th><th>Goes to</th></tr></thead>
-    <tbody><tr v-for="{ pin, to } in rows" :key="pin.id"><td class="code">{{ pin.cavity }}</td><td>{{ pin.content === "empty" ? "empty" : pin.colour }}</td><td>{{ pin.size ?? "" }}</td><td>{{ pin.function }}</td><td>{{ to }}</td></tr></tbody>
+    <thead>
+      <tr>
+        <th>Cavity</th>
+        <th>Wire</th>
+        <th>mm²</th>
+        <th>Function</th>
+        <th>Goes to</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="{ pin, to } in rows" :key="pin.id">
+        <td class="code">{{ pin.cavity }}</td>
+        <td>{{ pin.content === "empty" ? "empty" : pin.colour }}</td>
+        <td>{{ pin.size ?? "" }}</td>
+        <td>{{ pin.function }}</td>
+        <td>{{ to }}</td>
+      </tr>
+    </tbody>
   </table>
 </template>
 
 <style scoped>
-.pins { display: none; }
-@media print { .pins { display: table; margin: 16px 20px; width: calc(100% - 40px); font-size: 12px; } .pins td, .pins th { border-bottom: 1px solid #999; padding: 2px 6px; text-align: left; } }
+.pins {
+  display: none;
+}
+@media print {
+  .pins {
+    display: table;
+    margin: 16px 20px;
+    width: calc(100% - 40px);
+    font-size: 12px;
+  }
+  .pins td,
+  .pins th {
+    border-bottom: 1px solid #999;
+    padding: 2px 6px;
+    text-align: left;
+  }
+}
 </style>

@@ -10,7 +10,12 @@ const found = computed(() => findPlace(props.face, props.hold, text.value));
 const said = computed(() => foundWords(found.value, text.value));
 const box = ref<HTMLInputElement | null>(null);
 function go(): void {
-  const place = found.value.kind === "one" ? found.value.place : found.value.kind === "several" ? found.value.places[0] : undefined;
+  const place =
+    found.value.kind === "one"
+      ? found.value.place
+      : found.value.kind === "several"
+        ? found.value.places[0]
+        : undefined;
   if (place === undefined) return;
   emit("found", place.label);
   if (found.value.kind === "one") text.value = "";
@@ -21,15 +26,47 @@ defineExpose({ focus: () => box.value?.focus() });
 <template>
   <form class="find" role="search" @submit.prevent="go">
     <label for="find-cavity" class="lab">Find</label>
-    <input id="find-cavity" ref="box" v-model="text" class="inp code" placeholder="38, or row 2, 4 from left" autocomplete="off" aria-describedby="find-cavity-said" @keydown.esc.stop="text = ''; box?.blur()">
+    <input
+      id="find-cavity"
+      ref="box"
+      v-model="text"
+      class="inp code"
+      placeholder="38, or row 2, 4 from left"
+      autocomplete="off"
+      aria-describedby="find-cavity-said"
+      @keydown.esc.stop="
+        text = '';
+        box?.blur();
+      "
+    />
     <kbd>F</kbd>
     <p id="find-cavity-said" class="why" role="status">{{ said }}</p>
   </form>
 </template>
 
 <style scoped>
-.find { display: grid; grid-template-columns: auto minmax(120px, 240px) auto; align-items: center; gap: 4px 8px; }
-.find p { grid-column: 1 / -1; min-height: 0; }
-.find p:empty { display: none; }
-@media (max-width: 900px) { .find { grid-template-columns: auto 1fr; } .find kbd { display: none; } .find .inp { min-height: 48px; } }
+.find {
+  display: grid;
+  grid-template-columns: auto minmax(120px, 240px) auto;
+  align-items: center;
+  gap: 4px 8px;
+}
+.find p {
+  grid-column: 1 / -1;
+  min-height: 0;
+}
+.find p:empty {
+  display: none;
+}
+@media (max-width: 900px) {
+  .find {
+    grid-template-columns: auto 1fr;
+  }
+  .find kbd {
+    display: none;
+  }
+  .find .inp {
+    min-height: 48px;
+  }
+}
 </style>

@@ -3,7 +3,18 @@
 import { computed, ref, watch } from "vue";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
-import { BLANKS, EXTRA_LOCKS, FACELESS, FACE_VIEWS, LOCK_WORDS, MARKS, numberingWords, viewWords, waysOf, type Shell } from "@trevin/core";
+import {
+  BLANKS,
+  EXTRA_LOCKS,
+  FACELESS,
+  FACE_VIEWS,
+  LOCK_WORDS,
+  MARKS,
+  numberingWords,
+  viewWords,
+  waysOf,
+  type Shell,
+} from "@trevin/core";
 import { draftOf, readDraft, type ShellDraft } from "../../shells/draft.ts";
 import { usePrefs } from "../../stores/prefs.ts";
 import { useShelf } from "../../stores/shelf.ts";
@@ -15,94 +26,371 @@ const emit = defineEmits<{ change: [shell: Shell | null] }>();
 const prefs = usePrefs();
 const shelf = useShelf();
 const draft = ref<ShellDraft>(draftOf(props.start));
-watch(() => props.start, (next) => { draft.value = draftOf(next); });
+watch(
+  () => props.start,
+  (next) => {
+    draft.value = draftOf(next);
+  },
+);
 const read = computed(() => readDraft(draft.value));
 const shell = computed(() => (read.value.ok ? read.value.value : null));
 watch(read, (now) => emit("change", now.ok ? now.value : null), { immediate: true });
 const shown = ref<Shell | null>(props.start);
-watch(shell, (now) => { if (now !== null) shown.value = now; }, { immediate: true });
+watch(
+  shell,
+  (now) => {
+    if (now !== null) shown.value = now;
+  },
+  { immediate: true },
+);
 const inHand = ref("");
 
 const option = (value: string, label = value) => ({ value, label });
-const KINDS = [option("rows", "Rows"), option("rings", "Rings, round"), option("points", "Places set one by one"), option("none", "No face")];
-const SCHEMES = [option("rows", "Row by row"), option("serpentine", "Back and forth"), option("columns", "Column by column"), option("grid", "Letter per row, number per place"), option("explicit", "Labels of its own"), option("listed", "As the pin table lists them")];
-const ROUND_SCHEMES = [option("rows", "Round, ring by ring"), option("explicit", "Labels of its own"), option("listed", "As the pin table lists them")];
+const KINDS = [
+  option("rows", "Rows"),
+  option("rings", "Rings, round"),
+  option("points", "Places set one by one"),
+  option("none", "No face"),
+];
+const SCHEMES = [
+  option("rows", "Row by row"),
+  option("serpentine", "Back and forth"),
+  option("columns", "Column by column"),
+  option("grid", "Letter per row, number per place"),
+  option("explicit", "Labels of its own"),
+  option("listed", "As the pin table lists them"),
+];
+const ROUND_SCHEMES = [
+  option("rows", "Round, ring by ring"),
+  option("explicit", "Labels of its own"),
+  option("listed", "As the pin table lists them"),
+];
 const schemes = computed(() => (draft.value.kind === "rings" ? ROUND_SCHEMES : SCHEMES));
 const counted = computed(() => !["explicit", "listed", "grid"].includes(draft.value.scheme));
 const VIEWS = FACE_VIEWS.map((view) => option(view, `the ${viewWords(view)}`));
-const BLANK_OPTIONS = BLANKS.map((blank) => option(blank, { open: "stay open", membrane: "have a membrane", plug: "have a plug" }[blank]));
+const BLANK_OPTIONS = BLANKS.map((blank) =>
+  option(blank, { open: "stay open", membrane: "have a membrane", plug: "have a plug" }[blank]),
+);
 const systems = computed(() => shelf.terminals.map((system) => option(system.id, system.name)));
-const addRow = (): void => void draft.value.rows.push({ ...(draft.value.rows.at(-1) ?? { places: "2", offset: "0", size: "" }) });
+const addRow = (): void =>
+  void draft.value.rows.push({ ...(draft.value.rows.at(-1) ?? { places: "2", offset: "0", size: "" }) });
 const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" });
 </script>
 
 <template>
   <div class="editor">
     <div class="form">
-      <div class="two"><div class="field"><label for="s-name">Name</label><InputText id="s-name" v-model="draft.name" maxlength="80" placeholder="by what it looks like" /></div><div class="field"><label for="s-standard">Standard, if any</label><InputText id="s-standard" v-model="draft.standard" maxlength="80" placeholder="ISO 7588-1" /></div></div>
       <div class="two">
-        <div class="field"><span id="s-kind" class="label">Cavities in</span><Select v-model="draft.kind" :options="KINDS" option-label="label" option-value="value" aria-labelledby="s-kind" /></div>
-        <div class="field"><span id="s-mark" class="label">Its top is told by the</span><Select v-model="draft.mark" :options="[...MARKS]" aria-labelledby="s-mark" /></div>
+        <div class="field">
+          <label for="s-name">Name</label
+          ><InputText id="s-name" v-model="draft.name" maxlength="80" placeholder="by what it looks like" />
+        </div>
+        <div class="field">
+          <label for="s-standard">Standard, if any</label
+          ><InputText id="s-standard" v-model="draft.standard" maxlength="80" placeholder="ISO 7588-1" />
+        </div>
       </div>
-      <fieldset v-if="draft.kind === 'rows'"><legend class="lab">Rows, from the {{ draft.mark }} down</legend>
+      <div class="two">
+        <div class="field">
+          <span id="s-kind" class="label">Cavities in</span
+          ><Select
+            v-model="draft.kind"
+            :options="KINDS"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="s-kind"
+          />
+        </div>
+        <div class="field">
+          <span id="s-mark" class="label">Its top is told by the</span
+          ><Select v-model="draft.mark" :options="[...MARKS]" aria-labelledby="s-mark" />
+        </div>
+      </div>
+      <fieldset v-if="draft.kind === 'rows'">
+        <legend class="lab">Rows, from the {{ draft.mark }} down</legend>
         <p class="row head lab"><span /><span>places</span><span>offset</span><span>contact, mm</span></p>
-        <p v-for="(row, i) in draft.rows" :key="i" class="row"><span class="lab">{{ i + 1 }}</span><input v-model="row.places" class="inp code" inputmode="numeric" :aria-label="`Row ${i + 1}: places`"><input v-model="row.offset" class="inp code" inputmode="decimal" :aria-label="`Row ${i + 1}: offset in places`"><input v-model="row.size" class="inp code" inputmode="decimal" placeholder="any" :aria-label="`Row ${i + 1}: width of the contact in mm`"><button type="button" class="link" :disabled="draft.rows.length < 2" :aria-label="`Remove row ${i + 1}`" @click="draft.rows.splice(i, 1)">remove</button></p>
-        <button type="button" class="btn quiet" :disabled="draft.rows.length >= 12" @click="addRow">Another row</button>
+        <p v-for="(row, i) in draft.rows" :key="i" class="row">
+          <span class="lab">{{ i + 1 }}</span
+          ><input
+            v-model="row.places"
+            class="inp code"
+            inputmode="numeric"
+            :aria-label="`Row ${i + 1}: places`"
+          /><input
+            v-model="row.offset"
+            class="inp code"
+            inputmode="decimal"
+            :aria-label="`Row ${i + 1}: offset in places`"
+          /><input
+            v-model="row.size"
+            class="inp code"
+            inputmode="decimal"
+            placeholder="any"
+            :aria-label="`Row ${i + 1}: width of the contact in mm`"
+          /><button
+            type="button"
+            class="link"
+            :disabled="draft.rows.length < 2"
+            :aria-label="`Remove row ${i + 1}`"
+            @click="draft.rows.splice(i, 1)"
+          >
+            remove
+          </button>
+        </p>
+        <button type="button" class="btn quiet" :disabled="draft.rows.length >= 12" @click="addRow">
+          Another row
+        </button>
       </fieldset>
-      <fieldset v-else-if="draft.kind === 'rings'"><legend class="lab">Rings, outermost first</legend>
+      <fieldset v-else-if="draft.kind === 'rings'">
+        <legend class="lab">Rings, outermost first</legend>
         <p class="row head lab"><span /><span>places</span><span>first at, °</span><span /></p>
-        <p v-for="(ring, i) in draft.rings" :key="i" class="row"><span class="lab">{{ i + 1 }}</span><input v-model="ring.places" class="inp code" inputmode="numeric" :aria-label="`Ring ${i + 1}: places`"><input v-model="ring.at" class="inp code" inputmode="decimal" :aria-label="`Ring ${i + 1}: degrees clockwise from the ${draft.mark}`"><span /><button type="button" class="link" :disabled="draft.rings.length < 2" :aria-label="`Remove ring ${i + 1}`" @click="draft.rings.splice(i, 1)">remove</button></p>
-        <p class="line"><button type="button" class="btn quiet" :disabled="draft.rings.length >= 6" @click="addRing">A ring inside</button><Select v-model="draft.direction" :options="['clockwise', 'counter-clockwise']" aria-label="Direction of counting" /></p>
+        <p v-for="(ring, i) in draft.rings" :key="i" class="row">
+          <span class="lab">{{ i + 1 }}</span
+          ><input
+            v-model="ring.places"
+            class="inp code"
+            inputmode="numeric"
+            :aria-label="`Ring ${i + 1}: places`"
+          /><input
+            v-model="ring.at"
+            class="inp code"
+            inputmode="decimal"
+            :aria-label="`Ring ${i + 1}: degrees clockwise from the ${draft.mark}`"
+          /><span /><button
+            type="button"
+            class="link"
+            :disabled="draft.rings.length < 2"
+            :aria-label="`Remove ring ${i + 1}`"
+            @click="draft.rings.splice(i, 1)"
+          >
+            remove
+          </button>
+        </p>
+        <p class="line">
+          <button type="button" class="btn quiet" :disabled="draft.rings.length >= 6" @click="addRing">
+            A ring inside</button
+          ><Select
+            v-model="draft.direction"
+            :options="['clockwise', 'counter-clockwise']"
+            aria-label="Direction of counting"
+          />
+        </p>
       </fieldset>
-      <div v-else-if="draft.kind === 'points'" class="field"><label for="s-points">One line each: label, right, down, contact width, upright or flat</label><textarea id="s-points" v-model="draft.points" class="inp code" rows="7" spellcheck="false" /></div>
-      <div v-else class="field"><span id="s-what" class="label">What it is</span><Select v-model="draft.what" :options="[...FACELESS]" aria-labelledby="s-what" /></div>
+      <div v-else-if="draft.kind === 'points'" class="field">
+        <label for="s-points">One line each: label, right, down, contact width, upright or flat</label
+        ><textarea id="s-points" v-model="draft.points" class="inp code" rows="7" spellcheck="false" />
+      </div>
+      <div v-else class="field">
+        <span id="s-what" class="label">What it is</span
+        ><Select v-model="draft.what" :options="[...FACELESS]" aria-labelledby="s-what" />
+      </div>
       <template v-if="draft.kind === 'rows' || draft.kind === 'rings'">
         <div class="two">
-          <div class="field"><span id="s-scheme" class="label">Labels</span><Select v-model="draft.scheme" :options="schemes" option-label="label" option-value="value" aria-labelledby="s-scheme" /></div>
-          <div v-if="counted" class="field"><span id="s-kindof" class="label">Counted in</span><Select v-model="draft.letters" :options="[{ value: false, label: 'numbers' }, { value: true, label: 'letters' }]" option-label="label" option-value="value" aria-labelledby="s-kindof" /></div>
-          <div v-else-if="draft.scheme === 'explicit'" class="field"><label for="s-labels">In order, top left first</label><InputText id="s-labels" v-model="draft.labels" class="code" placeholder="30 85 86 87 87a" /></div>
+          <div class="field">
+            <span id="s-scheme" class="label">Labels</span
+            ><Select
+              v-model="draft.scheme"
+              :options="schemes"
+              option-label="label"
+              option-value="value"
+              aria-labelledby="s-scheme"
+            />
+          </div>
+          <div v-if="counted" class="field">
+            <span id="s-kindof" class="label">Counted in</span
+            ><Select
+              v-model="draft.letters"
+              :options="[
+                { value: false, label: 'numbers' },
+                { value: true, label: 'letters' },
+              ]"
+              option-label="label"
+              option-value="value"
+              aria-labelledby="s-kindof"
+            />
+          </div>
+          <div v-else-if="draft.scheme === 'explicit'" class="field">
+            <label for="s-labels">In order, top left first</label
+            ><InputText id="s-labels" v-model="draft.labels" class="code" placeholder="30 85 86 87 87a" />
+          </div>
         </div>
         <div v-if="draft.scheme !== 'listed' && draft.scheme !== 'explicit'" class="three">
           <template v-if="draft.kind === 'rows'">
-            <div class="field"><span id="s-from" class="label">From the</span><Select v-model="draft.from" :options="['left', 'right']" aria-labelledby="s-from" /></div>
-            <div class="field"><span id="s-first" class="label">First row</span><Select v-model="draft.first" :options="['top', 'bottom']" aria-labelledby="s-first" /></div>
+            <div class="field">
+              <span id="s-from" class="label">From the</span
+              ><Select v-model="draft.from" :options="['left', 'right']" aria-labelledby="s-from" />
+            </div>
+            <div class="field">
+              <span id="s-first" class="label">First row</span
+              ><Select v-model="draft.first" :options="['top', 'bottom']" aria-labelledby="s-first" />
+            </div>
           </template>
-          <div v-if="draft.letters || draft.scheme === 'grid'" class="field"><label for="s-skip">Letters left out</label><InputText id="s-skip" v-model="draft.skip" class="code" placeholder="I O Q" /></div>
-          <div v-else class="field"><label for="s-start">Begins with</label><InputText id="s-start" v-model="draft.start" class="code" inputmode="numeric" /></div>
+          <div v-if="draft.letters || draft.scheme === 'grid'" class="field">
+            <label for="s-skip">Letters left out</label
+            ><InputText id="s-skip" v-model="draft.skip" class="code" placeholder="I O Q" />
+          </div>
+          <div v-else class="field">
+            <label for="s-start">Begins with</label
+            ><InputText id="s-start" v-model="draft.start" class="code" inputmode="numeric" />
+          </div>
         </div>
       </template>
       <div v-if="draft.kind !== 'none'" class="two">
-        <div class="field"><span id="s-view" class="label">Places and labels are for</span><Select v-model="draft.view" :options="VIEWS" option-label="label" option-value="value" aria-labelledby="s-view" /></div>
-        <div class="field"><span id="s-gender" class="label">Contacts are</span><Select v-model="draft.gender" :options="['unknown', 'female', 'male']" aria-labelledby="s-gender" /></div>
-        <div class="field"><span id="s-blank" class="label">Empty cavities</span><Select v-model="draft.blank" :options="BLANK_OPTIONS" option-label="label" option-value="value" aria-labelledby="s-blank" /></div>
-        <div class="field"><label for="s-keying">Ribs: edge and place, 0 to 1</label><InputText id="s-keying" v-model="draft.keying" class="code" placeholder="bottom 0.3, bottom 0.7" /></div>
-        <div class="field"><label for="s-joined">Joined while mated</label><InputText id="s-joined" v-model="draft.joined" class="code" placeholder="1 2 3; 4 5 6" /></div>
-        <div class="field"><label for="s-reversed">Contacts of the other gender</label><InputText id="s-reversed" v-model="draft.reversed" class="code" placeholder="7" /></div>
+        <div class="field">
+          <span id="s-view" class="label">Places and labels are for</span
+          ><Select
+            v-model="draft.view"
+            :options="VIEWS"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="s-view"
+          />
+        </div>
+        <div class="field">
+          <span id="s-gender" class="label">Contacts are</span
+          ><Select
+            v-model="draft.gender"
+            :options="['unknown', 'female', 'male']"
+            aria-labelledby="s-gender"
+          />
+        </div>
+        <div class="field">
+          <span id="s-blank" class="label">Empty cavities</span
+          ><Select
+            v-model="draft.blank"
+            :options="BLANK_OPTIONS"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="s-blank"
+          />
+        </div>
+        <div class="field">
+          <label for="s-keying">Ribs: edge and place, 0 to 1</label
+          ><InputText
+            id="s-keying"
+            v-model="draft.keying"
+            class="code"
+            placeholder="bottom 0.3, bottom 0.7"
+          />
+        </div>
+        <div class="field">
+          <label for="s-joined">Joined while mated</label
+          ><InputText id="s-joined" v-model="draft.joined" class="code" placeholder="1 2 3; 4 5 6" />
+        </div>
+        <div class="field">
+          <label for="s-reversed">Contacts of the other gender</label
+          ><InputText id="s-reversed" v-model="draft.reversed" class="code" placeholder="7" />
+        </div>
       </div>
-      <fieldset v-if="draft.kind !== 'none'" class="ticks"><legend class="lab">Locks beyond the terminals' own</legend><label v-for="lock in EXTRA_LOCKS" :key="lock"><input v-model="draft.locks" type="checkbox" :value="lock"> {{ LOCK_WORDS[lock] }}</label></fieldset>
-      <details><summary class="lab">Terminal systems that fit: {{ draft.terminals.length }}</summary><div class="ticks tall"><label v-for="system in systems" :key="system.value"><input v-model="draft.terminals" type="checkbox" :value="system.value"> {{ system.label }}</label></div></details>
+      <fieldset v-if="draft.kind !== 'none'" class="ticks">
+        <legend class="lab">Locks beyond the terminals' own</legend>
+        <label v-for="lock in EXTRA_LOCKS" :key="lock"
+          ><input v-model="draft.locks" type="checkbox" :value="lock" /> {{ LOCK_WORDS[lock] }}</label
+        >
+      </fieldset>
+      <details>
+        <summary class="lab">Terminal systems that fit: {{ draft.terminals.length }}</summary>
+        <div class="ticks tall">
+          <label v-for="system in systems" :key="system.value"
+            ><input v-model="draft.terminals" type="checkbox" :value="system.value" />
+            {{ system.label }}</label
+          >
+        </div>
+      </details>
     </div>
     <div class="seen">
       <HoldControls :mark="draft.mark" compact />
-      <ShellFace v-if="shown && shown.pattern.kind !== 'none'" :shell="shown" :hold="prefs.hold" :width="330" :in-hand="inHand" pickable counting :max-pitch="46" @pick="inHand = $event" />
+      <ShellFace
+        v-if="shown && shown.pattern.kind !== 'none'"
+        :shell="shown"
+        :hold="prefs.hold"
+        :width="330"
+        :in-hand="inHand"
+        pickable
+        counting
+        :max-pitch="46"
+        @pick="inHand = $event"
+      />
       <p v-if="!read.ok" class="bad" role="alert">{{ read.error }}</p>
-      <p v-else-if="shell" class="why">{{ waysOf(shell) }} cavities{{ shell.pattern.kind === "rows" ? `, ${numberingWords(shell.pattern.numbering)}` : "" }}, as printed on the {{ viewWords(shell.view) }}.</p>
+      <p v-else-if="shell" class="why">
+        {{ waysOf(shell) }} cavities{{
+          shell.pattern.kind === "rows" ? `, ${numberingWords(shell.pattern.numbering)}` : ""
+        }}, as printed on the {{ viewWords(shell.view) }}.
+      </p>
     </div>
   </div>
 </template>
 
 <style scoped>
-.editor { display: grid; grid-template-columns: minmax(0, 1fr) 340px; gap: 20px; align-items: start; }
-.form { display: grid; gap: 12px; }
-.three { display: grid; grid-template-columns: repeat(3, 1fr); gap: 14px; }
-fieldset { border: 0; border-top: 1px solid var(--rule); padding-top: 4px; display: grid; gap: 4px; justify-items: start; }
-.row { display: grid; grid-template-columns: 20px 80px 80px 96px auto; gap: 8px; align-items: center; }
-.line { display: flex; gap: 10px; }
-.ticks { display: flex; gap: 6px 18px; flex-wrap: wrap; }
-.ticks label { display: flex; gap: 6px; align-items: center; font-size: 13.5px; }
-.ticks input { width: 18px; height: 18px; accent-color: var(--ink); }
-.tall { display: grid; grid-template-columns: 1fr 1fr; padding-top: 6px; }
-.seen { position: sticky; top: 0; display: grid; gap: 10px; }
-textarea { resize: vertical; }
-@media (max-width: 800px) { .editor { grid-template-columns: minmax(0, 1fr); } .tall { grid-template-columns: 1fr; } }
+.editor {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 20px;
+  align-items: start;
+}
+.form {
+  display: grid;
+  gap: 12px;
+}
+.three {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 14px;
+}
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  padding-top: 4px;
+  display: grid;
+  gap: 4px;
+  justify-items: start;
+}
+.row {
+  display: grid;
+  grid-template-columns: 20px 80px 80px 96px auto;
+  gap: 8px;
+  align-items: center;
+}
+.line {
+  display: flex;
+  gap: 10px;
+}
+.ticks {
+  display: flex;
+  gap: 6px 18px;
+  flex-wrap: wrap;
+}
+.ticks label {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 13.5px;
+}
+.ticks input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--ink);
+}
+.tall {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  padding-top: 6px;
+}
+.seen {
+  position: sticky;
+  top: 0;
+  display: grid;
+  gap: 10px;
+}
+textarea {
+  resize: vertical;
+}
+@media (max-width: 800px) {
+  .editor {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .tall {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

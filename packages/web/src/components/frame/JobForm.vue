@@ -7,9 +7,21 @@ import Select from "primevue/select";
 import { JOB_KINDS, METHODS, type JobHead } from "@trevin/core";
 
 const open = defineModel<boolean>("open", { required: true });
-const props = defineProps<{ start: JobHead | null; title: string; action: string; submit: (head: JobHead) => Promise<string | null> }>();
+const props = defineProps<{
+  start: JobHead | null;
+  title: string;
+  action: string;
+  submit: (head: JobHead) => Promise<string | null>;
+}>();
 
-const NEW: JobHead = { name: "", kind: "module-integration", vehicle: "", incoming: "", nominalVolts: 12, method: "move" };
+const NEW: JobHead = {
+  name: "",
+  kind: "module-integration",
+  vehicle: "",
+  incoming: "",
+  nominalVolts: 12,
+  method: "move",
+};
 const form = reactive<{ -readonly [K in keyof JobHead]: JobHead[K] }>({ ...NEW });
 const volts = ref("12");
 const problem = ref("");
@@ -20,14 +32,21 @@ watch(open, (now) => {
   volts.value = String(form.nominalVolts);
   problem.value = "";
 });
-const kinds = JOB_KINDS.map((value) => ({ value, label: `${value[0]?.toUpperCase()}${value.slice(1).replaceAll("-", " ")}` }));
-const methods = METHODS.map((value) => ({ value, label: { move: "De-pin and re-pin", splice: "Cut and splice", adapter: "Adapter loom" }[value] }));
+const kinds = JOB_KINDS.map((value) => ({
+  value,
+  label: `${value[0]?.toUpperCase()}${value.slice(1).replaceAll("-", " ")}`,
+}));
+const methods = METHODS.map((value) => ({
+  value,
+  label: { move: "De-pin and re-pin", splice: "Cut and splice", adapter: "Adapter loom" }[value],
+}));
 
 async function save(): Promise<void> {
   form.name = form.name.trim();
   form.nominalVolts = Number(volts.value.replace(",", "."));
   if (form.name === "") problem.value = "The job needs a name, so that it is found again.";
-  else if (!(form.nominalVolts >= 1 && form.nominalVolts <= 60)) problem.value = "Nominal voltage: a number from 1 to 60.";
+  else if (!(form.nominalVolts >= 1 && form.nominalVolts <= 60))
+    problem.value = "Nominal voltage: a number from 1 to 60.";
   else {
     busy.value = true;
     problem.value = (await props.submit({ ...form })) ?? "";
@@ -40,15 +59,51 @@ async function save(): Promise<void> {
 <template>
   <Dialog v-model:visible="open" modal :header="title" :draggable="false">
     <form id="job-form" class="form" @submit.prevent="save">
-      <div class="field"><label for="job-name">Name of the job</label><InputText id="job-name" v-model="form.name" autofocus maxlength="80" :aria-invalid="problem !== ''" /></div>
-      <div class="field"><span id="job-kind" class="label">Kind</span><Select v-model="form.kind" :options="kinds" option-label="label" option-value="value" aria-labelledby="job-kind" /></div>
-      <div class="two">
-        <div class="field"><label for="job-vehicle">Vehicle, with what stays</label><InputText id="job-vehicle" v-model="form.vehicle" maxlength="120" /></div>
-        <div class="field"><label for="job-incoming">Incoming part or donor</label><InputText id="job-incoming" v-model="form.incoming" maxlength="120" /></div>
+      <div class="field">
+        <label for="job-name">Name of the job</label
+        ><InputText
+          id="job-name"
+          v-model="form.name"
+          autofocus
+          maxlength="80"
+          :aria-invalid="problem !== ''"
+        />
+      </div>
+      <div class="field">
+        <span id="job-kind" class="label">Kind</span
+        ><Select
+          v-model="form.kind"
+          :options="kinds"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="job-kind"
+        />
       </div>
       <div class="two">
-        <div class="field"><label for="job-volts">Nominal voltage, V</label><InputText id="job-volts" v-model="volts" inputmode="decimal" /></div>
-        <div class="field"><span id="job-method" class="label">Usual method</span><Select v-model="form.method" :options="methods" option-label="label" option-value="value" aria-labelledby="job-method" /></div>
+        <div class="field">
+          <label for="job-vehicle">Vehicle, with what stays</label
+          ><InputText id="job-vehicle" v-model="form.vehicle" maxlength="120" />
+        </div>
+        <div class="field">
+          <label for="job-incoming">Incoming part or donor</label
+          ><InputText id="job-incoming" v-model="form.incoming" maxlength="120" />
+        </div>
+      </div>
+      <div class="two">
+        <div class="field">
+          <label for="job-volts">Nominal voltage, V</label
+          ><InputText id="job-volts" v-model="volts" inputmode="decimal" />
+        </div>
+        <div class="field">
+          <span id="job-method" class="label">Usual method</span
+          ><Select
+            v-model="form.method"
+            :options="methods"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="job-method"
+          />
+        </div>
       </div>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     </form>
@@ -60,5 +115,8 @@ async function save(): Promise<void> {
 </template>
 
 <style scoped>
-.form { display: grid; gap: 14px; }
+.form {
+  display: grid;
+  gap: 14px;
+}
 </style>

@@ -5,21 +5,52 @@ import { useJob } from "../../stores/job.ts";
 
 const store = useJob();
 const problem = computed(() => store.refused);
-const title = computed(() => (problem.value?.status === 412 ? "Changed elsewhere" : problem.value?.status === 0 || problem.value?.status === 503 ? "Not stored yet" : "Not stored"));
-const canRetry = computed(() => problem.value !== null && (problem.value.status === 412 || problem.value.status === 0 || problem.value.status >= 500));
+const title = computed(() =>
+  problem.value?.status === 412
+    ? "Changed elsewhere"
+    : problem.value?.status === 0 || problem.value?.status === 503
+      ? "Not stored yet"
+      : "Not stored",
+);
+const canRetry = computed(
+  () =>
+    problem.value !== null &&
+    (problem.value.status === 412 || problem.value.status === 0 || problem.value.status >= 500),
+);
 </script>
 
 <template>
   <div v-if="problem" class="banner no-print" role="alert">
     <b>{{ title }}</b>
-    <span>{{ problem.detail ?? problem.title }}<template v-if="store.waiting.length > 1"> {{ store.waiting.length }} changes wait.</template></span>
-    <button v-if="canRetry" type="button" class="btn" @click="store.again()">{{ problem.status === 412 ? "Make my change on top" : "Try again" }}</button>
-    <button type="button" class="btn quiet" @click="store.drop()">{{ canRetry ? "Drop my change" : "Close" }}</button>
+    <span
+      >{{ problem.detail ?? problem.title
+      }}<template v-if="store.waiting.length > 1"> {{ store.waiting.length }} changes wait.</template></span
+    >
+    <button v-if="canRetry" type="button" class="btn" @click="store.again()">
+      {{ problem.status === 412 ? "Make my change on top" : "Try again" }}
+    </button>
+    <button type="button" class="btn quiet" @click="store.drop()">
+      {{ canRetry ? "Drop my change" : "Close" }}
+    </button>
   </div>
 </template>
 
 <style scoped>
-.banner { display: flex; align-items: center; gap: 14px; padding: 8px 20px; background: var(--sheet); border-bottom: 2px solid var(--ink); border-left: 14px solid var(--ink); flex-wrap: wrap; }
-b { font: 600 18px/1 var(--f-label); }
-span { flex: 1; min-width: 240px; }
+.banner {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 8px 20px;
+  background: var(--sheet);
+  border-bottom: 2px solid var(--ink);
+  border-left: 14px solid var(--ink);
+  flex-wrap: wrap;
+}
+b {
+  font: 600 18px/1 var(--f-label);
+}
+span {
+  flex: 1;
+  min-width: 240px;
+}
 </style>

@@ -23,19 +23,60 @@ const stages = computed(() => {
   const wishes = dossier === null ? [] : briefLines(dossier).filter(({ item }) => item.kept);
   const served = wishes.filter(({ state }) => state === "served").length;
   return [
-    { name: "brief", title: "Brief", text: wishes.length === 0 ? "nothing asked for" : `${served} of ${wishes.length} served`, share: share(served, wishes.length) },
-    { name: "pinouts", title: "Pinouts", text: pins.length === 0 ? "no pins yet" : `${known} of ${pins.length} cavities known`, share: share(known, pins.length) },
-    { name: "crosswalk", title: "Crosswalk", text: wanted === 0 ? "waits for pins" : `${wanted - undecided} of ${wanted} pins decided`, share: share(wanted - undecided, wanted) },
-    { name: "worklist", title: "Worklist", text: wanted === 0 ? "waits for pins" : blocks > 0 ? `${blocks} ${blocks === 1 ? "thing stands" : "things stand"} in the way` : `${steps.length} steps, ${plan?.minutes ?? 0} min`, share: blocks > 0 || steps.length === 0 ? 0 : 1 },
-    { name: "bench", title: "Bench", text: !store.begun ? "not begun" : `${done} of ${steps.length} steps`, share: share(done, steps.length) },
-    { name: "ledger", title: "Ledger", text: store.stored.length === 1 ? "1 entry" : `${store.stored.length} entries`, share: store.begun ? share(done, steps.length) : 0 },
+    {
+      name: "brief",
+      title: "Brief",
+      text: wishes.length === 0 ? "nothing asked for" : `${served} of ${wishes.length} served`,
+      share: share(served, wishes.length),
+    },
+    {
+      name: "pinouts",
+      title: "Pinouts",
+      text: pins.length === 0 ? "no pins yet" : `${known} of ${pins.length} cavities known`,
+      share: share(known, pins.length),
+    },
+    {
+      name: "crosswalk",
+      title: "Crosswalk",
+      text: wanted === 0 ? "waits for pins" : `${wanted - undecided} of ${wanted} pins decided`,
+      share: share(wanted - undecided, wanted),
+    },
+    {
+      name: "worklist",
+      title: "Worklist",
+      text:
+        wanted === 0
+          ? "waits for pins"
+          : blocks > 0
+            ? `${blocks} ${blocks === 1 ? "thing stands" : "things stand"} in the way`
+            : `${steps.length} steps, ${plan?.minutes ?? 0} min`,
+      share: blocks > 0 || steps.length === 0 ? 0 : 1,
+    },
+    {
+      name: "bench",
+      title: "Bench",
+      text: !store.begun ? "not begun" : `${done} of ${steps.length} steps`,
+      share: share(done, steps.length),
+    },
+    {
+      name: "ledger",
+      title: "Ledger",
+      text: store.stored.length === 1 ? "1 entry" : `${store.stored.length} entries`,
+      share: store.begun ? share(done, steps.length) : 0,
+    },
   ];
 });
 </script>
 
 <template>
   <nav class="stages no-print" :class="{ slim }" aria-label="Stages of the job">
-    <RouterLink v-for="stage in stages" :key="stage.name" :to="{ name: stage.name }" class="stage" :class="{ 'router-link-active': stage.name === 'pinouts' && route.name === 'faces' }">
+    <RouterLink
+      v-for="stage in stages"
+      :key="stage.name"
+      :to="{ name: stage.name }"
+      class="stage"
+      :class="{ 'router-link-active': stage.name === 'pinouts' && route.name === 'faces' }"
+    >
       <b>{{ stage.title }}</b>
       <span v-if="!slim">{{ stage.text }}</span>
       <i><u :style="{ width: `${stage.share * 100}%` }" /></i>
@@ -44,25 +85,121 @@ const stages = computed(() => {
 </template>
 
 <style scoped>
-.stages { display: grid; grid-template-columns: repeat(6, 1fr); height: 48px; padding: 0 20px; border-bottom: 2px solid var(--ink); }
-.stage { position: relative; padding: 7px 12px 0; border-left: 1px solid var(--rule); text-decoration: none; min-width: 0; }
-.stage:first-child { border-left: 0; padding-left: 0; }
-b { display: block; font: 600 17px/17px var(--f-label); letter-spacing: 0.01em; }
-span { display: block; font: 500 14px/16px var(--f-label); color: var(--ink2); white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-i { position: absolute; left: 12px; right: 12px; bottom: 0; height: 3px; background: var(--rule); }
-.stage:first-child i { left: 0; }
-u { display: block; height: 3px; background: var(--ink); }
-.router-link-active { background: var(--sheet); border-left: 1px solid var(--ink); border-right: 1px solid var(--ink); box-shadow: 0 2px 0 var(--sheet); padding-left: 12px !important; }
-.router-link-active::before { content: ""; position: absolute; left: -1px; right: -1px; top: 0; height: 4px; background: var(--ink); }
-.router-link-active i { display: none; }
-.router-link-active span { color: var(--ink); }
-.slim { display: flex; gap: 18px; height: auto; padding: 0; border: 0; align-self: stretch; }
-.slim .stage { padding: 0; border: 0; display: flex; align-items: center; min-height: 40px; }
-.slim .stage i { left: 0; right: 0; }
-.slim .router-link-active { padding: 0 !important; background: none; border: 0; box-shadow: none; }
-.slim .router-link-active i { display: block; height: 5px; }
-.slim .router-link-active u { height: 5px; }
-.slim b { font-size: 16px; font-weight: 500; color: var(--ink2); }
-.slim .router-link-active b { font-weight: 600; color: var(--ink); }
-@media (max-width: 900px) { .stages:not(.slim) { padding: 0 8px; overflow-x: auto; grid-template-columns: repeat(6, minmax(112px, 1fr)); } }
+.stages {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  height: 48px;
+  padding: 0 20px;
+  border-bottom: 2px solid var(--ink);
+}
+.stage {
+  position: relative;
+  padding: 7px 12px 0;
+  border-left: 1px solid var(--rule);
+  text-decoration: none;
+  min-width: 0;
+}
+.stage:first-child {
+  border-left: 0;
+  padding-left: 0;
+}
+b {
+  display: block;
+  font: 600 17px/17px var(--f-label);
+  letter-spacing: 0.01em;
+}
+span {
+  display: block;
+  font: 500 14px/16px var(--f-label);
+  color: var(--ink2);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+i {
+  position: absolute;
+  left: 12px;
+  right: 12px;
+  bottom: 0;
+  height: 3px;
+  background: var(--rule);
+}
+.stage:first-child i {
+  left: 0;
+}
+u {
+  display: block;
+  height: 3px;
+  background: var(--ink);
+}
+.router-link-active {
+  background: var(--sheet);
+  border-left: 1px solid var(--ink);
+  border-right: 1px solid var(--ink);
+  box-shadow: 0 2px 0 var(--sheet);
+  padding-left: 12px !important;
+}
+.router-link-active::before {
+  content: "";
+  position: absolute;
+  left: -1px;
+  right: -1px;
+  top: 0;
+  height: 4px;
+  background: var(--ink);
+}
+.router-link-active i {
+  display: none;
+}
+.router-link-active span {
+  color: var(--ink);
+}
+.slim {
+  display: flex;
+  gap: 18px;
+  height: auto;
+  padding: 0;
+  border: 0;
+  align-self: stretch;
+}
+.slim .stage {
+  padding: 0;
+  border: 0;
+  display: flex;
+  align-items: center;
+  min-height: 40px;
+}
+.slim .stage i {
+  left: 0;
+  right: 0;
+}
+.slim .router-link-active {
+  padding: 0 !important;
+  background: none;
+  border: 0;
+  box-shadow: none;
+}
+.slim .router-link-active i {
+  display: block;
+  height: 5px;
+}
+.slim .router-link-active u {
+  height: 5px;
+}
+.slim b {
+  font-size: 16px;
+  font-weight: 500;
+  color: var(--ink2);
+}
+.slim .router-link-active b {
+  font-weight: 600;
+  color: var(--ink);
+}
+@media (max-width: 900px) {
+  .stages:not(.slim) {
+    padding: 0 8px;
+    overflow-x: auto;
+    grid-template-columns: repeat(6, minmax(112px, 1fr));
+  }
+}
 </style>

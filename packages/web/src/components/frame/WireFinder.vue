@@ -3,7 +3,18 @@
 import { computed, nextTick, ref } from "vue";
 import { useRouter } from "vue-router";
 import Dialog from "primevue/dialog";
-import { COLOUR_SYSTEM_NAMES, colourInWords, faceOf, locate, locatorWords, pinColour, sightWords, whatIsThisWire, type Dossier, type WireHit } from "@trevin/core";
+import {
+  COLOUR_SYSTEM_NAMES,
+  colourInWords,
+  faceOf,
+  locate,
+  locatorWords,
+  pinColour,
+  sightWords,
+  whatIsThisWire,
+  type Dossier,
+  type WireHit,
+} from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { useCommands } from "../../composables/useCommands.ts";
@@ -17,16 +28,28 @@ const text = ref("");
 const input = ref<HTMLInputElement | null>(null);
 const answers = computed(() => (text.value.trim() === "" ? [] : whatIsThisWire(props.dossier, text.value)));
 const LIMIT = 60;
-const total = computed(() => answers.value.reduce((sum, one) => sum + one.hits.filter((hit) => hit.likeness.kind === "same").length, 0));
+const total = computed(() =>
+  answers.value.reduce((sum, one) => sum + one.hits.filter((hit) => hit.likeness.kind === "same").length, 0),
+);
 
 function ask(): void {
   open.value = true;
-  void nextTick(() => { input.value?.focus(); input.value?.select(); });
+  void nextTick(() => {
+    input.value?.focus();
+    input.value?.select();
+  });
 }
-const why = ({ likeness, twins }: WireHit): string => (likeness.kind === "near" ? `near: ${sightWords(likeness.sights)}` : twins > 0 ? `${twins + 1} alike in this plug` : "");
+const why = ({ likeness, twins }: WireHit): string =>
+  likeness.kind === "near"
+    ? `near: ${sightWords(likeness.sights)}`
+    : twins > 0
+      ? `${twins + 1} alike in this plug`
+      : "";
 const where = ({ placed }: WireHit): string => {
   const place = locate(faceOf(placed.connector), placed.pin.id, prefs.hold);
-  return place === null || placed.connector.shell === null ? placed.connector.place : locatorWords(place.locator, prefs.hold, placed.connector.shell);
+  return place === null || placed.connector.shell === null
+    ? placed.connector.place
+    : locatorWords(place.locator, prefs.hold, placed.connector.shell);
 };
 function show(hit: WireHit): void {
   open.value = false;
@@ -36,19 +59,69 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="What is this wire?" :draggable="false" dismissable-mask @show="input?.focus()">
-    <div class="field"><label for="wire-colour">Its colour, as you see it or as the diagram writes it</label><input id="wire-colour" ref="input" v-model="text" autofocus class="inp" autocomplete="off" maxlength="60" placeholder="green with red stripe, GN/RT, G-R"></div>
-    <p v-if="text.trim() !== '' && answers.length === 0" class="bad" role="status">“{{ text }}” is no colour in any of the four systems. Write it in words: base first, then the stripe.</p>
-    <p v-else-if="answers.length > 1" class="why">{{ answers.length }} ways to read this; the job's own systems come first.</p>
-    <section v-for="answer in answers" :key="colourInWords(answer.colour)" :aria-label="colourInWords(answer.colour)">
-      <h3><DrawnWire :colour="answer.colour" :length="84" :thick="12" /> {{ colourInWords(answer.colour) }} <span class="mut">{{ answer.systems.length === 4 ? "" : answer.systems.map((system) => COLOUR_SYSTEM_NAMES[system]).join(", ") }}</span></h3>
+  <Dialog
+    v-model:visible="open"
+    modal
+    header="What is this wire?"
+    :draggable="false"
+    dismissable-mask
+    @show="input?.focus()"
+  >
+    <div class="field">
+      <label for="wire-colour">Its colour, as you see it or as the diagram writes it</label
+      ><input
+        id="wire-colour"
+        ref="input"
+        v-model="text"
+        autofocus
+        class="inp"
+        autocomplete="off"
+        maxlength="60"
+        placeholder="green with red stripe, GN/RT, G-R"
+      />
+    </div>
+    <p v-if="text.trim() !== '' && answers.length === 0" class="bad" role="status">
+      “{{ text }}” is no colour in any of the four systems. Write it in words: base first, then the stripe.
+    </p>
+    <p v-else-if="answers.length > 1" class="why">
+      {{ answers.length }} ways to read this; the job's own systems come first.
+    </p>
+    <section
+      v-for="answer in answers"
+      :key="colourInWords(answer.colour)"
+      :aria-label="colourInWords(answer.colour)"
+    >
+      <h3>
+        <DrawnWire :colour="answer.colour" :length="84" :thick="12" /> {{ colourInWords(answer.colour) }}
+        <span class="mut">{{
+          answer.systems.length === 4
+            ? ""
+            : answer.systems.map((system) => COLOUR_SYSTEM_NAMES[system]).join(", ")
+        }}</span>
+      </h3>
       <p v-if="answer.hits.length === 0" class="mut">No wire of this job has this colour, or one near it.</p>
       <ul>
         <li v-for="hit in answer.hits.slice(0, LIMIT)" :key="hit.placed.pin.id">
           <button type="button" class="hit" @click="show(hit)">
-            <b class="code">{{ hit.placed.connector.name }}</b><CavityLabel :label="hit.placed.pin.cavity" /><DrawnWire :colour="pinColour(hit.placed.pin, hit.placed.connector)" :size="hit.placed.pin.size" :length="48" />
-            <span class="fn"><b>{{ hit.placed.pin.function || "function not known" }}</b><span class="mut">{{ where(hit) }}</span></span>
-            <span class="kind" :class="{ near: hit.likeness.kind === 'near', twin: hit.twins > 0 && hit.likeness.kind === 'same' }">{{ why(hit) }}</span>
+            <b class="code">{{ hit.placed.connector.name }}</b><CavityLabel
+              :label="hit.placed.pin.cavity"
+            /><DrawnWire
+              :colour="pinColour(hit.placed.pin, hit.placed.connector)"
+              :size="hit.placed.pin.size"
+              :length="48"
+            />
+            <span class="fn"
+              ><b>{{ hit.placed.pin.function || "function not known" }}</b
+              ><span class="mut">{{ where(hit) }}</span></span
+            >
+            <span
+              class="kind"
+              :class="{
+                near: hit.likeness.kind === 'near',
+                twin: hit.twins > 0 && hit.likeness.kind === 'same',
+              }"
+              >{{ why(hit) }}</span
+            >
           </button>
         </li>
       </ul>
@@ -59,14 +132,56 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
 </template>
 
 <style scoped>
-h3 { display: flex; align-items: center; gap: 10px; border-bottom: 1px solid var(--ink); padding-bottom: 4px; }
-h3 .mut { font-weight: 500; font-size: 14px; }
-.hit { display: flex; align-items: center; gap: 10px; width: 100%; min-height: 46px; border: 0; border-bottom: 1px solid var(--rule); background: none; cursor: pointer; text-align: left; padding: 4px 0; }
-.hit:hover { background: var(--well); }
-.hit > .code { min-width: 46px; font-weight: 700; font-size: 14px; }
-.fn { display: grid; flex: 1; min-width: 0; }
-.fn .mut { font-size: 13px; }
-.kind { font: 500 14px/16px var(--f-label); max-width: 190px; text-align: right; }
-.kind.twin { border-left: 3px double var(--ink); padding-left: 6px; }
-.kind.near { border-bottom: 2px dotted var(--ink); }
+h3 {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  border-bottom: 1px solid var(--ink);
+  padding-bottom: 4px;
+}
+h3 .mut {
+  font-weight: 500;
+  font-size: 14px;
+}
+.hit {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  width: 100%;
+  min-height: 46px;
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  background: none;
+  cursor: pointer;
+  text-align: left;
+  padding: 4px 0;
+}
+.hit:hover {
+  background: var(--well);
+}
+.hit > .code {
+  min-width: 46px;
+  font-weight: 700;
+  font-size: 14px;
+}
+.fn {
+  display: grid;
+  flex: 1;
+  min-width: 0;
+}
+.fn .mut {
+  font-size: 13px;
+}
+.kind {
+  font: 500 14px/16px var(--f-label);
+  max-width: 190px;
+  text-align: right;
+}
+.kind.twin {
+  border-left: 3px double var(--ink);
+  padding-left: 6px;
+}
+.kind.near {
+  border-bottom: 2px dotted var(--ink);
+}
 </style>

@@ -4,7 +4,23 @@
  * cavities stand in the order of the list, and it says so. A face too wide for its labels gets a window round the cavity in hand.
  */
 import { computed, ref, watch } from "vue";
-import { cavityWords, drawFace, faceOf, holdWords, looksOf, nextTo, pinsInOrder, rowsOnly, type CavityLook, type Connector, type DrawnCavity, type Hold, type LoomWire, type PinId, type WireColour } from "@trevin/core";
+import {
+  cavityWords,
+  drawFace,
+  faceOf,
+  holdWords,
+  looksOf,
+  nextTo,
+  pinsInOrder,
+  rowsOnly,
+  type CavityLook,
+  type Connector,
+  type DrawnCavity,
+  type Hold,
+  type LoomWire,
+  type PinId,
+  type WireColour,
+} from "@trevin/core";
 import { curve, type Point } from "../../drawing/wire.ts";
 import DrawnShapes from "./DrawnShapes.vue";
 import WirePath from "./WirePath.vue";
@@ -36,7 +52,22 @@ const props = withDefaults(
     /** No window round the cavity in hand, however small the labels. */
     whole?: boolean;
   }>(),
-  { width: 400, inHand: null, also: () => [], twins: () => [], now: () => new Map(), wires: () => [], lead: null, showLead: false, pickable: false, counting: false, maxPitch: 70, maxHeight: undefined, thumb: false, whole: false },
+  {
+    width: 400,
+    inHand: null,
+    also: () => [],
+    twins: () => [],
+    now: () => new Map(),
+    wires: () => [],
+    lead: null,
+    showLead: false,
+    pickable: false,
+    counting: false,
+    maxPitch: 70,
+    maxHeight: undefined,
+    thumb: false,
+    whole: false,
+  },
 );
 const emit = defineEmits<{ pick: [pin: PinId]; point: [label: string | null] }>();
 
@@ -45,25 +76,48 @@ const known = computed(() => faceOf(props.connector));
 /** Without a known shell: the order of the list, ten in a row. */
 const list = computed(() => {
   const count = pinsInOrder(props.connector).length;
-  const rows = Array.from({ length: Math.max(1, Math.ceil(count / LIST_ROW)) }, (_, row) => ({ places: Math.max(1, Math.min(LIST_ROW, count - row * LIST_ROW)), offset: 0 }));
+  const rows = Array.from({ length: Math.max(1, Math.ceil(count / LIST_ROW)) }, (_, row) => ({
+    places: Math.max(1, Math.min(LIST_ROW, count - row * LIST_ROW)),
+    offset: 0,
+  }));
   return faceOf({ pins: props.connector.pins, shell: rowsOnly(rows, "wire") })!;
 });
 const face = computed(() => known.value ?? list.value);
 const held = computed<Hold>(() => (known.value === null ? { view: "wire", grip: "up" } : props.hold));
 const looks = computed(() => new Map([...looksOf(props.connector, props.wires), ...props.now]));
-const options = computed(() => ({ hold: held.value, looks: looks.value, inHand: props.inHand, also: props.also, twins: props.twins, keepOut: props.connector.keepOut !== "", counting: props.counting, list: known.value === null, height: props.maxHeight, bare: props.thumb }));
-const drawing = computed(() => drawFace(face.value, { ...options.value, width: props.width, maxPitch: props.maxPitch }));
+const options = computed(() => ({
+  hold: held.value,
+  looks: looks.value,
+  inHand: props.inHand,
+  also: props.also,
+  twins: props.twins,
+  keepOut: props.connector.keepOut !== "",
+  counting: props.counting,
+  list: known.value === null,
+  height: props.maxHeight,
+  bare: props.thumb,
+}));
+const drawing = computed(() =>
+  drawFace(face.value, { ...options.value, width: props.width, maxPitch: props.maxPitch }),
+);
 
 const LENS_PITCH = 50;
 const LENS_HEIGHT = { beside: 330, below: 150 };
 /** The neighbourhood of the cavity in hand at a size that can be read, for faces that cannot. */
 const lens = computed(() => {
-  const at = drawing.value.legible || props.whole || props.thumb ? undefined : props.inHand ?? undefined;
+  const at = drawing.value.legible || props.whole || props.thumb ? undefined : (props.inHand ?? undefined);
   if (at === undefined) return null;
-  const near = drawFace(face.value, { ...options.value, height: undefined, width: 100_000, maxPitch: LENS_PITCH, always: true });
+  const near = drawFace(face.value, {
+    ...options.value,
+    height: undefined,
+    width: 100_000,
+    maxPitch: LENS_PITCH,
+    always: true,
+  });
   const cavity = near.cavities.find((one) => one.pin === at);
   if (cavity === undefined) return null;
-  const within = (centre: number, extent: number, whole: number): number => Math.max(0, Math.min(centre - extent / 2, whole - extent));
+  const within = (centre: number, extent: number, whole: number): number =>
+    Math.max(0, Math.min(centre - extent / 2, whole - extent));
   const beside = drawing.value.height > drawing.value.width && props.width - drawing.value.width > 150;
   const width = Math.min(beside ? props.width - drawing.value.width - 16 : props.width, near.width);
   const height = Math.min(beside ? LENS_HEIGHT.beside : LENS_HEIGHT.below, near.height);
@@ -71,20 +125,51 @@ const lens = computed(() => {
   const y = within(cavity.box.y + cavity.box.h / 2, height, near.height);
   const scale = drawing.value.pitch / near.pitch;
   const corner = drawing.value.cavities.find((one) => one.pin === at)!.box;
-  return { near, x, y, width, height, beside, frame: { x: corner.x - (cavity.box.x - x) * scale, y: corner.y - (cavity.box.y - y) * scale, width: width * scale, height: height * scale } };
+  return {
+    near,
+    x,
+    y,
+    width,
+    height,
+    beside,
+    frame: {
+      x: corner.x - (cavity.box.x - x) * scale,
+      y: corner.y - (cavity.box.y - y) * scale,
+      width: width * scale,
+      height: height * scale,
+    },
+  };
 });
 
 const pinOf = computed(() => new Map(props.connector.pins.map((pin) => [pin.id, pin])));
-const title = (cavity: DrawnCavity): string => cavityWords(cavity.label, cavity.pin === null ? null : (pinOf.value.get(cavity.pin) ?? null), cavity.pin === null ? undefined : looks.value.get(cavity.pin));
-const label = computed(() => `${props.connector.name || "shell"}, ${known.value === null ? "in the order of the list" : holdWords(held.value, known.value.shell)}`);
+const title = (cavity: DrawnCavity): string =>
+  cavityWords(
+    cavity.label,
+    cavity.pin === null ? null : (pinOf.value.get(cavity.pin) ?? null),
+    cavity.pin === null ? undefined : looks.value.get(cavity.pin),
+  );
+const label = computed(
+  () =>
+    `${props.connector.name || "shell"}, ${known.value === null ? "in the order of the list" : holdWords(held.value, known.value.shell)}`,
+);
 
-const hand = computed(() => drawing.value.cavities.find((cavity) => cavity.pin !== null && cavity.pin === props.inHand));
+const hand = computed(() =>
+  drawing.value.cavities.find((cavity) => cavity.pin !== null && cavity.pin === props.inHand),
+);
 const pitch = computed(() => drawing.value.pitch);
-const isLowest = computed(() => hand.value !== undefined && drawing.value.cavities.every(({ box }) => box.y <= hand.value!.box.y + 1 || Math.abs(box.x - hand.value!.box.x) > pitch.value / 2));
+const isLowest = computed(
+  () =>
+    hand.value !== undefined &&
+    drawing.value.cavities.every(
+      ({ box }) => box.y <= hand.value!.box.y + 1 || Math.abs(box.x - hand.value!.box.x) > pitch.value / 2,
+    ),
+);
 const isLying = computed(() => hand.value !== undefined && hand.value.box.w > hand.value.box.h);
 const leadWidth = computed(() => pitch.value * (isLying.value ? 0.26 : isLowest.value ? 0.46 : 0.28));
 const floor = computed(() => drawing.value.height - 6 + leadWidth.value / 2 + 4);
-const height = computed(() => (props.showLead && !isLying.value ? floor.value + leadWidth.value / 2 + 2 : drawing.value.height));
+const height = computed(() =>
+  props.showLead && !isLying.value ? floor.value + leadWidth.value / 2 + 2 : drawing.value.height,
+);
 const left = computed(() => Math.max(0, props.showLead ? props.width - drawing.value.width : 0));
 const leadPoints = computed<readonly Point[]>(() => {
   if (hand.value === undefined) return [];
@@ -93,12 +178,28 @@ const leadPoints = computed<readonly Point[]>(() => {
     // Held sideways: along the gap below its row, so that the wires of the rows above stay in sight.
     const y = box.y + box.h;
     const bend = box.h * 0.7;
-    return [{ x: -2000, y }, { x: wire.x - bend * 1.4, y }, ...curve({ x: wire.x - bend * 1.4, y }, { x: wire.x - bend * 0.4, y }, { x: wire.x - bend * 0.5, y: wire.y }, wire)];
+    return [
+      { x: -2000, y },
+      { x: wire.x - bend * 1.4, y },
+      ...curve(
+        { x: wire.x - bend * 1.4, y },
+        { x: wire.x - bend * 0.4, y },
+        { x: wire.x - bend * 0.5, y: wire.y },
+        wire,
+      ),
+    ];
   }
   const x = isLowest.value ? wire.x : box.x + box.w;
   const bend = Math.min(pitch.value * 1.1, floor.value - wire.y);
-  const run = curve({ x: Math.max(x - bend * 1.6, -left.value), y: floor.value }, { x: x - bend * 0.4, y: floor.value }, { x, y: floor.value - bend * 0.1 }, { x, y: floor.value - bend });
-  const into = isLowest.value ? [wire] : curve({ x, y: wire.y + pitch.value * 0.45 }, { x, y: wire.y }, { x, y: wire.y }, wire, 10);
+  const run = curve(
+    { x: Math.max(x - bend * 1.6, -left.value), y: floor.value },
+    { x: x - bend * 0.4, y: floor.value },
+    { x, y: floor.value - bend * 0.1 },
+    { x, y: floor.value - bend },
+  );
+  const into = isLowest.value
+    ? [wire]
+    : curve({ x, y: wire.y + pitch.value * 0.45 }, { x, y: wire.y }, { x, y: wire.y }, wire, 10);
   return [{ x: -2000, y: floor.value }, ...run, ...into];
 });
 
@@ -111,51 +212,158 @@ function onKey(event: KeyboardEvent): void {
   const next = nextTo(face.value, held.value, hand.value?.label ?? "", way);
   if (next?.pin) emit("pick", next.pin.id);
 }
-watch(() => props.inHand, () => {
-  if (svg.value?.contains(document.activeElement)) requestAnimationFrame(() => svg.value?.querySelector<SVGElement>("[tabindex='0']")?.focus());
-});
-const stop = computed(() => hand.value?.label ?? drawing.value.cavities.find((cavity) => cavity.pin !== null)?.label);
+watch(
+  () => props.inHand,
+  () => {
+    if (svg.value?.contains(document.activeElement))
+      requestAnimationFrame(() => svg.value?.querySelector<SVGElement>("[tabindex='0']")?.focus());
+  },
+);
+const stop = computed(
+  () => hand.value?.label ?? drawing.value.cavities.find((cavity) => cavity.pin !== null)?.label,
+);
 
 const turning = ref<"" | "turning" | "rolling">("");
-watch(() => [held.value.view, held.value.grip] as const, ([view], [before]) => {
-  turning.value = "";
-  requestAnimationFrame(() => { turning.value = view === before ? "rolling" : "turning"; });
-});
+watch(
+  () => [held.value.view, held.value.grip] as const,
+  ([view], [before]) => {
+    turning.value = "";
+    requestAnimationFrame(() => {
+      turning.value = view === before ? "rolling" : "turning";
+    });
+  },
+);
 </script>
 
 <template>
   <figure class="face" :class="{ beside: lens?.beside }">
-    <svg ref="svg" :width="lens?.beside ? drawing.width : width" :height="height" :viewBox="`${-left} 0 ${lens?.beside ? drawing.width : width} ${height}`" role="group" :aria-label="label" :class="turning" @animationend="turning = ''" @keydown="onKey" @pointerleave="emit('point', null)">
+    <svg
+      ref="svg"
+      :width="lens?.beside ? drawing.width : width"
+      :height="height"
+      :viewBox="`${-left} 0 ${lens?.beside ? drawing.width : width} ${height}`"
+      role="group"
+      :aria-label="label"
+      :class="turning"
+      @animationend="turning = ''"
+      @keydown="onKey"
+      @pointerleave="emit('point', null)"
+    >
       <DrawnShapes :shapes="drawing.shell" />
       <g
-        v-for="(cavity, i) in drawing.cavities" :key="i" class="cell" :class="{ pickable: pickable && cavity.pin }" :role="pickable && cavity.pin ? 'button' : 'img'" :tabindex="pickable && cavity.label === stop ? 0 : undefined" :aria-label="title(cavity)" :aria-pressed="pickable && cavity.pin ? cavity === hand : undefined"
-        @click="pickable && cavity.pin && emit('pick', cavity.pin)" @keydown.enter.prevent="pickable && cavity.pin && emit('pick', cavity.pin)" @keydown.space.prevent="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)" @focus="emit('point', cavity.label)"
+        v-for="(cavity, i) in drawing.cavities"
+        :key="i"
+        class="cell"
+        :class="{ pickable: pickable && cavity.pin }"
+        :role="pickable && cavity.pin ? 'button' : 'img'"
+        :tabindex="pickable && cavity.label === stop ? 0 : undefined"
+        :aria-label="title(cavity)"
+        :aria-pressed="pickable && cavity.pin ? cavity === hand : undefined"
+        @click="pickable && cavity.pin && emit('pick', cavity.pin)"
+        @keydown.enter.prevent="pickable && cavity.pin && emit('pick', cavity.pin)"
+        @keydown.space.prevent="pickable && cavity.pin && emit('pick', cavity.pin)"
+        @pointerenter="emit('point', cavity.label)"
+        @focus="emit('point', cavity.label)"
       >
         <title>{{ title(cavity) }}</title>
         <DrawnShapes :shapes="cavity.shapes" />
       </g>
       <DrawnShapes :shapes="drawing.front" />
-      <rect v-if="lens" :x="lens.frame.x" :y="lens.frame.y" :width="lens.frame.width" :height="lens.frame.height" fill="none" stroke="var(--ink)" stroke-width="1.5" stroke-dasharray="5 3" />
+      <rect
+        v-if="lens"
+        :x="lens.frame.x"
+        :y="lens.frame.y"
+        :width="lens.frame.width"
+        :height="lens.frame.height"
+        fill="none"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+        stroke-dasharray="5 3"
+      />
       <WirePath v-if="showLead && hand" :points="leadPoints" :width="leadWidth" :colour="lead" />
     </svg>
-    <svg v-if="lens" class="lens" :width="lens.width" :height="lens.height" :viewBox="`${lens.x} ${lens.y} ${lens.width} ${lens.height}`" role="group" aria-label="The neighbourhood of the cavity in hand, enlarged">
+    <svg
+      v-if="lens"
+      class="lens"
+      :width="lens.width"
+      :height="lens.height"
+      :viewBox="`${lens.x} ${lens.y} ${lens.width} ${lens.height}`"
+      role="group"
+      aria-label="The neighbourhood of the cavity in hand, enlarged"
+    >
       <DrawnShapes :shapes="lens.near.shell" />
-      <g v-for="(cavity, i) in lens.near.cavities" :key="i" class="cell" :class="{ pickable: pickable && cavity.pin }" aria-hidden="true" @click="pickable && cavity.pin && emit('pick', cavity.pin)" @pointerenter="emit('point', cavity.label)"><DrawnShapes :shapes="cavity.shapes" /></g>
+      <g
+        v-for="(cavity, i) in lens.near.cavities"
+        :key="i"
+        class="cell"
+        :class="{ pickable: pickable && cavity.pin }"
+        aria-hidden="true"
+        @click="pickable && cavity.pin && emit('pick', cavity.pin)"
+        @pointerenter="emit('point', cavity.label)"
+      >
+        <DrawnShapes :shapes="cavity.shapes" />
+      </g>
       <DrawnShapes :shapes="lens.near.front" />
     </svg>
-    <figcaption v-if="!known && !whole && !thumb" class="why">{{ connector.shell?.pattern.kind === "none" ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in the order of the list.` : "Order of the list, not of the shell: no shell was given." }}</figcaption>
+    <figcaption v-if="!known && !whole && !thumb" class="why">
+      {{
+        connector.shell?.pattern.kind === "none"
+          ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in the order of the list.`
+          : "Order of the list, not of the shell: no shell was given."
+      }}
+    </figcaption>
   </figure>
 </template>
 
 <style scoped>
-.face { perspective: 900px; }
-.beside { display: flex; gap: 16px; align-items: center; flex-wrap: wrap; }
-.beside figcaption { flex-basis: 100%; }
-.cell.pickable { cursor: pointer; }
-.cell:focus-visible { outline: 2px solid var(--ink); outline-offset: 1px; box-shadow: none; }
-.lens { overflow: hidden; border: 1.5px solid var(--ink); margin-top: 6px; background: var(--bench); }
-.turning { animation: turn 0.35s ease-out; }
-.rolling { animation: roll 0.25s ease-out; }
-@keyframes turn { from { transform: rotateY(88deg); } to { transform: rotateY(0); } }
-@keyframes roll { from { transform: rotate(-24deg); opacity: 0.4; } to { transform: rotate(0); opacity: 1; } }
+.face {
+  perspective: 900px;
+}
+.beside {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.beside figcaption {
+  flex-basis: 100%;
+}
+.cell.pickable {
+  cursor: pointer;
+}
+.cell:focus-visible {
+  outline: 2px solid var(--ink);
+  outline-offset: 1px;
+  box-shadow: none;
+}
+.lens {
+  overflow: hidden;
+  border: 1.5px solid var(--ink);
+  margin-top: 6px;
+  background: var(--bench);
+}
+.turning {
+  animation: turn 0.35s ease-out;
+}
+.rolling {
+  animation: roll 0.25s ease-out;
+}
+@keyframes turn {
+  from {
+    transform: rotateY(88deg);
+  }
+  to {
+    transform: rotateY(0);
+  }
+}
+@keyframes roll {
+  from {
+    transform: rotate(-24deg);
+    opacity: 0.4;
+  }
+  to {
+    transform: rotate(0);
+    opacity: 1;
+  }
+}
 </style>

@@ -4,19 +4,50 @@ import { computed } from "vue";
 import type { InsertedDevice, Sureness } from "@trevin/core";
 import type { Act } from "../crosswalk/rows.ts";
 
-const props = withDefaults(defineProps<{
-  act: Act; sure?: Sureness; words?: string; under?: string; width?: number; mirrored?: boolean; device?: InsertedDevice | null;
-  /** How many wires come from each side, and how high one of them stands, in px. */
-  left?: number; right?: number; rowHeight?: number;
-}>(), { sure: "sure", words: "", under: "", width: 120, mirrored: false, device: null, left: 1, right: 1, rowHeight: 37 });
+const props = withDefaults(
+  defineProps<{
+    act: Act;
+    sure?: Sureness;
+    words?: string;
+    under?: string;
+    width?: number;
+    mirrored?: boolean;
+    device?: InsertedDevice | null;
+    /** How many wires come from each side, and how high one of them stands, in px. */
+    left?: number;
+    right?: number;
+    rowHeight?: number;
+  }>(),
+  {
+    sure: "sure",
+    words: "",
+    under: "",
+    width: 120,
+    mirrored: false,
+    device: null,
+    left: 1,
+    right: 1,
+    rowHeight: 37,
+  },
+);
 const DASH: Readonly<Record<Sureness, string>> = { sure: "none", check: "9 5", guess: "0.1 6" };
-const LETTERS: Readonly<Record<InsertedDevice["kind"], string>> = { diodes: "", divider: "DIV", regulator: "REG", relay: "RLY", resistor: "RES", fuse: "FUSE", switch: "SW", converter: "CNV" };
+const LETTERS: Readonly<Record<InsertedDevice["kind"], string>> = {
+  diodes: "",
+  divider: "DIV",
+  regulator: "REG",
+  relay: "RLY",
+  resistor: "RES",
+  fuse: "FUSE",
+  switch: "SW",
+  converter: "CNV",
+};
 
 const FORKED: readonly Act[] = ["split", "merge", "mate", "series", "jumper"];
 const several = computed(() => FORKED.includes(props.act));
 const height = computed(() => (several.value ? Math.max(props.left, props.right) * props.rowHeight : 16));
 const dash = computed(() => DASH[props.sure]);
-const spread = (count: number): readonly number[] => Array.from({ length: count }, (_, i) => ((i + 0.5) * height.value) / count);
+const spread = (count: number): readonly number[] =>
+  Array.from({ length: count }, (_, i) => ((i + 0.5) * height.value) / count);
 /** The branches of a split or merge, from the joint outwards; a jumper's from its turn. */
 const joint = computed(() => ({ x: props.width / 2, y: height.value / 2 }));
 const branches = computed(() => {
@@ -24,7 +55,10 @@ const branches = computed(() => {
   const { x, y } = joint.value;
   if (props.act === "jumper") {
     const [top = 0, bottom = 0] = [many[0], many.at(-1)];
-    return [`M2 ${top}H${props.width * 0.5}Q${props.width * 0.66} ${top} ${props.width * 0.66} ${(top + bottom) / 2}T${props.width * 0.5} ${bottom}H2`, ...many.slice(1, -1).map((line) => `M2 ${line}H${props.width * 0.66}`)];
+    return [
+      `M2 ${top}H${props.width * 0.5}Q${props.width * 0.66} ${top} ${props.width * 0.66} ${(top + bottom) / 2}T${props.width * 0.5} ${bottom}H2`,
+      ...many.slice(1, -1).map((line) => `M2 ${line}H${props.width * 0.66}`),
+    ];
   }
   const out = props.act === "split" ? props.width - 2 : 2;
   const way = props.act === "split" ? 1 : -1;
@@ -38,41 +72,105 @@ const diodes = computed(() => {
   const x = props.act === "split" ? props.width - 20 : 16;
   return spread(Math.max(props.left, props.right)).map((y) => ({ x, y, points }));
 });
-const boxed = computed(() => (props.device === null || props.device.kind === "diodes" ? "" : LETTERS[props.device.kind]));
+const boxed = computed(() =>
+  props.device === null || props.device.kind === "diodes" ? "" : LETTERS[props.device.kind],
+);
 </script>
 
 <template>
   <div class="link" :class="{ forked: several, from: mirrored }" :style="{ width: `${width}px` }">
-    <span class="words lab" :class="{ far: act === 'merge', beside: several && act !== 'jumper' && act !== 'mate' }">{{ words }}</span>
+    <span
+      class="words lab"
+      :class="{ far: act === 'merge', beside: several && act !== 'jumper' && act !== 'mate' }"
+      >{{ words }}</span
+    >
     <span v-if="under" class="words lab under" :class="{ far: act === 'merge' }">{{ under }}</span>
-    <svg :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true" :class="{ mirrored }">
+    <svg
+      :width="width"
+      :height="height"
+      :viewBox="`0 0 ${width} ${height}`"
+      aria-hidden="true"
+      :class="{ mirrored }"
+    >
       <g stroke="var(--ink)" stroke-width="2.5" fill="none" stroke-linecap="round">
         <template v-if="act === 'series'">
-          <path :d="`M2 ${joint.y - 4}H${joint.x}Q${joint.x + 14} ${joint.y - 4} ${joint.x + 18} ${height / 4}T${joint.x + 34} ${height / 4}H${width - 12}`" :stroke-dasharray="dash" />
-          <path :d="`M${width - 12} ${height / 4 - 5.5} L${width - 1} ${height / 4} L${width - 12} ${height / 4 + 5.5}z`" fill="var(--ink)" stroke="none" />
-          <path :d="`M${width - 2} ${(height * 3) / 4}H${joint.x + 34}Q${joint.x + 22} ${(height * 3) / 4} ${joint.x + 18} ${joint.y + 14}T${joint.x} ${joint.y + 4}H12`" :stroke-dasharray="dash" />
-          <path :d="`M12 ${joint.y - 1.5} L1 ${joint.y + 4} L12 ${joint.y + 9.5}z`" fill="var(--ink)" stroke="none" />
+          <path
+            :d="`M2 ${joint.y - 4}H${joint.x}Q${joint.x + 14} ${joint.y - 4} ${joint.x + 18} ${height / 4}T${joint.x + 34} ${height / 4}H${width - 12}`"
+            :stroke-dasharray="dash"
+          />
+          <path
+            :d="`M${width - 12} ${height / 4 - 5.5} L${width - 1} ${height / 4} L${width - 12} ${height / 4 + 5.5}z`"
+            fill="var(--ink)"
+            stroke="none"
+          />
+          <path
+            :d="`M${width - 2} ${(height * 3) / 4}H${joint.x + 34}Q${joint.x + 22} ${(height * 3) / 4} ${joint.x + 18} ${joint.y + 14}T${joint.x} ${joint.y + 4}H12`"
+            :stroke-dasharray="dash"
+          />
+          <path
+            :d="`M12 ${joint.y - 1.5} L1 ${joint.y + 4} L12 ${joint.y + 9.5}z`"
+            fill="var(--ink)"
+            stroke="none"
+          />
         </template>
         <template v-else-if="act === 'mate'">
-          <path v-for="y in spread(left)" :key="y" :d="`M2 ${y}H${joint.x - 8}M${joint.x + 8} ${y}H${width - 2}`" :stroke-dasharray="dash" />
-          <path :d="`M${joint.x - 8} 15h6v${height - 20}h-6zM${joint.x + 2} 15h6v${height - 20}h-6z`" fill="var(--sheet)" stroke-width="1.8" />
+          <path
+            v-for="y in spread(left)"
+            :key="y"
+            :d="`M2 ${y}H${joint.x - 8}M${joint.x + 8} ${y}H${width - 2}`"
+            :stroke-dasharray="dash"
+          />
+          <path
+            :d="`M${joint.x - 8} 15h6v${height - 20}h-6zM${joint.x + 2} 15h6v${height - 20}h-6z`"
+            fill="var(--sheet)"
+            stroke-width="1.8"
+          />
         </template>
         <template v-else-if="several">
-          <path v-if="act !== 'jumper'" :d="act === 'split' ? `M2 ${joint.y}H${joint.x - 11}` : `M${joint.x + 11} ${joint.y}H${width - 2}`" :stroke-dasharray="dash" />
+          <path
+            v-if="act !== 'jumper'"
+            :d="
+              act === 'split' ? `M2 ${joint.y}H${joint.x - 11}` : `M${joint.x + 11} ${joint.y}H${width - 2}`
+            "
+            :stroke-dasharray="dash"
+          />
           <path v-for="branch in branches" :key="branch" :d="branch" :stroke-dasharray="dash" />
           <template v-if="act !== 'jumper' && boxed === ''">
-            <rect :x="joint.x - 11" :y="joint.y - 5" width="22" height="10" rx="3" fill="var(--sheet)" stroke-width="2" />
-            <path :d="`M${joint.x - 4} ${joint.y - 5}v10M${joint.x + 4} ${joint.y - 5}v10`" stroke-width="1.5" />
+            <rect
+              :x="joint.x - 11"
+              :y="joint.y - 5"
+              width="22"
+              height="10"
+              rx="3"
+              fill="var(--sheet)"
+              stroke-width="2"
+            />
+            <path
+              :d="`M${joint.x - 4} ${joint.y - 5}v10M${joint.x + 4} ${joint.y - 5}v10`"
+              stroke-width="1.5"
+            />
           </template>
         </template>
         <template v-else-if="act === 'move'">
           <path :d="`M2 8H${width - 12}`" :stroke-dasharray="dash" />
-          <path :d="`M${width - 12} 2.5 L${width - 1} 8 L${width - 12} 13.5z`" fill="var(--ink)" stroke="none" />
+          <path
+            :d="`M${width - 12} 2.5 L${width - 1} 8 L${width - 12} 13.5z`"
+            fill="var(--ink)"
+            stroke="none"
+          />
         </template>
         <template v-else-if="act === 'splice'">
           <path :d="`M2 8H${width - 2}`" :stroke-dasharray="dash" />
           <template v-if="device === null">
-            <rect :x="width / 2 - 11" y="3" width="22" height="10" rx="3" fill="var(--sheet)" stroke-width="2" />
+            <rect
+              :x="width / 2 - 11"
+              y="3"
+              width="22"
+              height="10"
+              rx="3"
+              fill="var(--sheet)"
+              stroke-width="2"
+            />
             <path :d="`M${width / 2 - 4} 3v10M${width / 2 + 4} 3v10`" stroke-width="1.5" />
           </template>
         </template>
@@ -104,15 +202,34 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
         <template v-else>
           <path :d="`M24 8H${width - 2}`" stroke-dasharray="0.1 6" />
           <circle cx="10" cy="8" r="7.5" fill="var(--sheet)" stroke-width="1.8" />
-          <text x="10" y="12.5" text-anchor="middle" stroke="none" fill="var(--ink)" class="q" :transform="mirrored ? 'translate(20 0) scale(-1 1)' : undefined">?</text>
+          <text
+            x="10"
+            y="12.5"
+            text-anchor="middle"
+            stroke="none"
+            fill="var(--ink)"
+            class="q"
+            :transform="mirrored ? 'translate(20 0) scale(-1 1)' : undefined"
+          >
+            ?
+          </text>
         </template>
-        <g v-for="diode in diodes" :key="`${diode.x} ${diode.y}`" :transform="`translate(${diode.x} ${diode.y}) scale(${diode.points} 1)`">
+        <g
+          v-for="diode in diodes"
+          :key="`${diode.x} ${diode.y}`"
+          :transform="`translate(${diode.x} ${diode.y}) scale(${diode.points} 1)`"
+        >
           <path d="M-6 -5.5L5 0L-6 5.5z" fill="var(--sheet)" stroke-width="1.6" stroke-linejoin="round" />
           <path d="M5.5 -6v12" stroke-width="2" />
         </g>
-        <g v-if="boxed !== ''" :transform="`translate(${several ? joint.x : width / 2} ${several ? joint.y : 8})`">
+        <g
+          v-if="boxed !== ''"
+          :transform="`translate(${several ? joint.x : width / 2} ${several ? joint.y : 8})`"
+        >
           <rect x="-19" y="-8" width="38" height="16" fill="var(--sheet)" stroke-width="1.8" />
-          <text x="0" y="4.5" text-anchor="middle" stroke="none" fill="var(--ink)" class="kind">{{ boxed }}</text>
+          <text x="0" y="4.5" text-anchor="middle" stroke="none" fill="var(--ink)" class="kind">
+            {{ boxed }}
+          </text>
         </g>
       </g>
     </svg>
@@ -120,14 +237,48 @@ const boxed = computed(() => (props.device === null || props.device.kind === "di
 </template>
 
 <style scoped>
-.link { position: relative; }
-.words { display: block; height: 15px; line-height: 15px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-.from .words { text-align: right; }
-.forked .words { position: absolute; left: 0; right: 0; z-index: 1; top: -1px; }
-.forked .words.beside { top: calc(50% - 19px); right: 58%; }
-.forked .words.under { top: calc(50% + 4px); right: 58%; }
-.forked .words.far { right: 0; left: 58%; text-align: right; }
-.mirrored { transform: scaleX(-1); }
-.q { font: 700 12px/1 var(--f-code); }
-.kind { font: 600 13px/1 var(--f-label); letter-spacing: 0.05em; }
+.link {
+  position: relative;
+}
+.words {
+  display: block;
+  height: 15px;
+  line-height: 15px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.from .words {
+  text-align: right;
+}
+.forked .words {
+  position: absolute;
+  left: 0;
+  right: 0;
+  z-index: 1;
+  top: -1px;
+}
+.forked .words.beside {
+  top: calc(50% - 19px);
+  right: 58%;
+}
+.forked .words.under {
+  top: calc(50% + 4px);
+  right: 58%;
+}
+.forked .words.far {
+  right: 0;
+  left: 58%;
+  text-align: right;
+}
+.mirrored {
+  transform: scaleX(-1);
+}
+.q {
+  font: 700 12px/1 var(--f-code);
+}
+.kind {
+  font: 600 13px/1 var(--f-label);
+  letter-spacing: 0.05em;
+}
 </style>

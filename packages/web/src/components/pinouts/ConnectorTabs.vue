@@ -4,12 +4,20 @@ import { computed, ref } from "vue";
 import Select from "primevue/select";
 import { compareNatural, isKnown, type Connector, type ConnectorId } from "@trevin/core";
 
-const props = defineProps<{ connectors: readonly Connector[]; chosen: ConnectorId | null; frozen: boolean }>();
+const props = defineProps<{
+  connectors: readonly Connector[];
+  chosen: ConnectorId | null;
+  frozen: boolean;
+}>();
 const emit = defineEmits<{ choose: [connector: ConnectorId]; add: [] }>();
 
 type Grouping = "side" | "leg" | "end";
 const grouping = ref<Grouping>("side");
-const options = [{ value: "side", label: "by side" }, { value: "leg", label: "by leg of the loom" }, { value: "end", label: "module end, other end" }];
+const options = [
+  { value: "side", label: "by side" },
+  { value: "leg", label: "by leg of the loom" },
+  { value: "end", label: "module end, other end" },
+];
 
 const titleOf = (one: Connector): string => {
   switch (grouping.value) {
@@ -28,31 +36,90 @@ const groups = computed(() => {
   return grouping.value === "side" ? list : list.sort(([a], [b]) => compareNatural(a, b));
 });
 const known = (one: Connector): string => `${one.pins.filter(isKnown).length} of ${one.pins.length}`;
-const identified = (one: Connector): boolean => one.pins.length > 0 && one.pins.every((pin) => pin.content === "empty" || pin.identified);
+const identified = (one: Connector): boolean =>
+  one.pins.length > 0 && one.pins.every((pin) => pin.content === "empty" || pin.identified);
 </script>
 
 <template>
   <div class="tabs">
     <div role="tablist" aria-label="Connectors">
       <template v-for="[title, list] in groups" :key="title">
-        <span v-if="connectors.length > 2 || grouping !== 'side'" class="group" role="presentation">{{ title }}</span>
-        <button v-for="one in list" :key="one.id" type="button" role="tab" :aria-selected="one.id === chosen" @click="emit('choose', one.id)">
-          <b>{{ one.name }}</b> <span v-if="connectors.length <= 4">{{ one.place }}</span> <span class="mut">{{ known(one) }}<template v-if="identified(one)"> ✓</template></span>
+        <span v-if="connectors.length > 2 || grouping !== 'side'" class="group" role="presentation">{{
+          title
+        }}</span>
+        <button
+          v-for="one in list"
+          :key="one.id"
+          type="button"
+          role="tab"
+          :aria-selected="one.id === chosen"
+          @click="emit('choose', one.id)"
+        >
+          <b>{{ one.name }}</b> <span v-if="connectors.length <= 4">{{ one.place }}</span>
+          <span class="mut">{{ known(one) }}<template v-if="identified(one)"> ✓</template></span>
         </button>
       </template>
     </div>
     <button v-if="!frozen" type="button" class="link lab" @click="emit('add')">Add a connector</button>
-    <Select v-if="connectors.length > 2" v-model="grouping" class="by" :options="options" option-label="label" option-value="value" aria-label="Group the connectors" />
+    <Select
+      v-if="connectors.length > 2"
+      v-model="grouping"
+      class="by"
+      :options="options"
+      option-label="label"
+      option-value="value"
+      aria-label="Group the connectors"
+    />
   </div>
 </template>
 
 <style scoped>
-.tabs { display: flex; align-items: center; gap: 6px 16px; border-bottom: 1px solid var(--ink); min-height: 40px; }
-[role="tablist"] { display: flex; gap: 0 16px; flex-wrap: wrap; max-height: 112px; overflow-y: auto; align-items: center; }
-[role="tab"] { border: 0; background: none; padding: 8px 0 5px; cursor: pointer; font: 500 14px/1.2 var(--f-label); border-bottom: 4px solid transparent; white-space: nowrap; }
-[role="tab"] b { font: 700 16px/1 var(--f-code); margin-right: 4px; }
-[aria-selected="true"] { border-bottom-color: var(--ink); }
-.group { font: 500 14px/16px var(--f-label); color: var(--ink2); border-left: 2px solid var(--rule2); padding-left: 8px; }
-.link { white-space: nowrap; }
-.by { margin-left: auto; width: 190px; flex: none; min-height: 30px; padding: 2px 8px; font: 500 14px/16px var(--f-label); }
+.tabs {
+  display: flex;
+  align-items: center;
+  gap: 6px 16px;
+  border-bottom: 1px solid var(--ink);
+  min-height: 40px;
+}
+[role="tablist"] {
+  display: flex;
+  gap: 0 16px;
+  flex-wrap: wrap;
+  max-height: 112px;
+  overflow-y: auto;
+  align-items: center;
+}
+[role="tab"] {
+  border: 0;
+  background: none;
+  padding: 8px 0 5px;
+  cursor: pointer;
+  font: 500 14px/1.2 var(--f-label);
+  border-bottom: 4px solid transparent;
+  white-space: nowrap;
+}
+[role="tab"] b {
+  font: 700 16px/1 var(--f-code);
+  margin-right: 4px;
+}
+[aria-selected="true"] {
+  border-bottom-color: var(--ink);
+}
+.group {
+  font: 500 14px/16px var(--f-label);
+  color: var(--ink2);
+  border-left: 2px solid var(--rule2);
+  padding-left: 8px;
+}
+.link {
+  white-space: nowrap;
+}
+.by {
+  margin-left: auto;
+  width: 190px;
+  flex: none;
+  min-height: 30px;
+  padding: 2px 8px;
+  font: 500 14px/16px var(--f-label);
+}
 </style>

@@ -3,16 +3,45 @@
 import { computed, ref, shallowRef, watch } from "vue";
 import Select from "primevue/select";
 import {
-  canGoIn, COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, colourInWords, FIELDS, lineProblemWords, parseColour, tableFileNoteWords, tableProblemWords,
-  type ColourSystem, type Connector, type Field, type OwnWord, type ReadTable, type Source, type SourceId, type TableFile, type TableLine, type TakeMode,
+  canGoIn,
+  COLOUR_SYSTEM_NAMES,
+  COLOUR_SYSTEMS,
+  colourInWords,
+  FIELDS,
+  lineProblemWords,
+  parseColour,
+  tableFileNoteWords,
+  tableProblemWords,
+  type ColourSystem,
+  type Connector,
+  type Field,
+  type OwnWord,
+  type ReadTable,
+  type Source,
+  type SourceId,
+  type TableFile,
+  type TableLine,
+  type TakeMode,
 } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import type { TableOrigin } from "../../workers/reading.ts";
 import { computeWorker } from "../../workers/client.ts";
 
-const props = defineProps<{ file: TableFile; name: string; connector: Connector; sources: readonly Source[]; source: SourceId | null; words: readonly OwnWord[]; busy: boolean }>();
-const emit = defineEmits<{ take: [table: ReadTable, source: SourceId | null, mode: TakeMode]; drop: []; newSource: [] }>();
+const props = defineProps<{
+  file: TableFile;
+  name: string;
+  connector: Connector;
+  sources: readonly Source[];
+  source: SourceId | null;
+  words: readonly OwnWord[];
+  busy: boolean;
+}>();
+const emit = defineEmits<{
+  take: [table: ReadTable, source: SourceId | null, mode: TakeMode];
+  drop: [];
+  newSource: [];
+}>();
 
 const sheet = ref(0);
 const system = ref<ColourSystem | "auto">("auto");
@@ -22,28 +51,55 @@ const columns = ref<readonly (Field | null)[] | null>(null);
 const from = ref<SourceId | "none">(props.source ?? "none");
 const mode = ref<"replace" | "compare" | "variant">("replace");
 const when = ref("");
-watch(() => props.source, (next) => { from.value = next ?? "none"; });
+watch(
+  () => props.source,
+  (next) => {
+    from.value = next ?? "none";
+  },
+);
 
 const table = shallowRef<ReadTable | null>(null);
 const problem = ref("");
 const reading = ref(false);
 const existing = computed(() => new Set(props.connector.pins.map((pin) => pin.cavity)));
-const origin = computed<TableOrigin>(() => (props.file.kind === "text" ? { kind: "text", text: props.file.text } : { kind: "sheet", sheet: props.file.sheets[sheet.value] ?? { name: "", rows: [], merged: [] } }));
+const origin = computed<TableOrigin>(() =>
+  props.file.kind === "text"
+    ? { kind: "text", text: props.file.text }
+    : { kind: "sheet", sheet: props.file.sheets[sheet.value] ?? { name: "", rows: [], merged: [] } },
+);
 
 let asked = 0;
-const declared = computed(() => (system.value !== "auto" ? system.value : from.value === "none" ? null : (props.sources.find((one) => one.id === from.value)?.colourSystem ?? null)));
-watch([origin, declared, headerLines, turned, columns], async () => {
-  const turn = ++asked;
-  reading.value = true;
-  const read = await computeWorker().readTable(structuredClone(origin.value), {
-    system: declared.value, prefer: props.connector.colourSystem, words: [...props.words], ...(headerLines.value === null ? {} : { headerLines: headerLines.value }), ...(turned.value === null ? {} : { turned: turned.value }), ...(columns.value === null ? {} : { columns: [...columns.value] }),
-  });
-  if (turn !== asked) return;
-  reading.value = false;
-  problem.value = read.ok ? "" : tableProblemWords(read.error);
-  table.value = read.ok ? read.value : null;
-}, { immediate: true });
-watch([sheet, turned], () => { columns.value = null; headerLines.value = null; });
+const declared = computed(() =>
+  system.value !== "auto"
+    ? system.value
+    : from.value === "none"
+      ? null
+      : (props.sources.find((one) => one.id === from.value)?.colourSystem ?? null),
+);
+watch(
+  [origin, declared, headerLines, turned, columns],
+  async () => {
+    const turn = ++asked;
+    reading.value = true;
+    const read = await computeWorker().readTable(structuredClone(origin.value), {
+      system: declared.value,
+      prefer: props.connector.colourSystem,
+      words: [...props.words],
+      ...(headerLines.value === null ? {} : { headerLines: headerLines.value }),
+      ...(turned.value === null ? {} : { turned: turned.value }),
+      ...(columns.value === null ? {} : { columns: [...columns.value] }),
+    });
+    if (turn !== asked) return;
+    reading.value = false;
+    problem.value = read.ok ? "" : tableProblemWords(read.error);
+    table.value = read.ok ? read.value : null;
+  },
+  { immediate: true },
+);
+watch([sheet, turned], () => {
+  columns.value = null;
+  headerLines.value = null;
+});
 
 const lines = computed(() => table.value?.lines ?? []);
 const good = computed(() => lines.value.filter(canGoIn));
@@ -52,18 +108,52 @@ const isDoubtful = (line: TableLine): boolean => line.problems.some((one) => one
 const doubtful = computed(() => good.value.filter(isDoubtful));
 const known = computed(() => good.value.filter((line) => existing.value.has(line.cavity)).length);
 const LIMIT = 300;
-const sorted = computed(() => [...bad.value, ...doubtful.value, ...good.value.filter((line) => !isDoubtful(line))].slice(0, LIMIT));
+const sorted = computed(() =>
+  [...bad.value, ...doubtful.value, ...good.value.filter((line) => !isDoubtful(line))].slice(0, LIMIT),
+);
 const colour = (line: TableLine) => {
   const read = parseColour(line.colour, line.colourSystem ?? table.value?.system ?? "iec");
   return read.ok ? read.value : null;
 };
-const wireWords = (line: TableLine): string => { const read = colour(line); return read === null ? line.colour : colourInWords(read); };
-const looks = (line: TableLine): string => line.problems.filter((one) => one.weight !== "mark").map(lineProblemWords).join("; ");
-const marks = (line: TableLine): string => line.problems.filter((one) => one.weight === "mark").map(lineProblemWords).join("; ");
-const missing = computed(() => (["function", "colour"] as const).filter((field) => table.value !== null && !table.value.columns.includes(field)));
-const unread = computed(() => lines.value.filter((line) => line.problems.some((one) => one.code === "colour-other-system" || one.code === "colour-unread")).length);
+const wireWords = (line: TableLine): string => {
+  const read = colour(line);
+  return read === null ? line.colour : colourInWords(read);
+};
+const looks = (line: TableLine): string =>
+  line.problems
+    .filter((one) => one.weight !== "mark")
+    .map(lineProblemWords)
+    .join("; ");
+const marks = (line: TableLine): string =>
+  line.problems
+    .filter((one) => one.weight === "mark")
+    .map(lineProblemWords)
+    .join("; ");
+const missing = computed(() =>
+  (["function", "colour"] as const).filter(
+    (field) => table.value !== null && !table.value.columns.includes(field),
+  ),
+);
+const unread = computed(
+  () =>
+    lines.value.filter((line) =>
+      line.problems.some((one) => one.code === "colour-other-system" || one.code === "colour-unread"),
+    ).length,
+);
 
-const samples = computed(() => (table.value?.columns ?? []).map((field, index) => ({ field: field ?? "none", index, sample: (table.value?.sample ?? []).slice(table.value?.headerLines ?? 0).map((row) => row[index] ?? "").filter((cell) => cell !== "").slice(0, 3).join(" · ") || "(empty)" })));
+const samples = computed(() =>
+  (table.value?.columns ?? []).map((field, index) => ({
+    field: field ?? "none",
+    index,
+    sample:
+      (table.value?.sample ?? [])
+        .slice(table.value?.headerLines ?? 0)
+        .map((row) => row[index] ?? "")
+        .filter((cell) => cell !== "")
+        .slice(0, 3)
+        .join(" · ") || "(empty)",
+  })),
+);
 function setColumn(index: number, field: Field | "none"): void {
   const current = [...(table.value?.columns ?? [])];
   const before = current.indexOf(field === "none" ? null : field);
@@ -71,19 +161,45 @@ function setColumn(index: number, field: Field | "none"): void {
   current[index] = field === "none" ? null : field;
   columns.value = current;
 }
-const fieldOptions = [...FIELDS.map((value) => ({ value, label: value })), { value: "none", label: "into the note" }];
-const systemOptions = computed(() => [{ value: "auto", label: "told by the column" }, ...COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] }))]);
-const sourceOptions = computed(() => [{ value: "none", label: "not stated" }, ...props.sources.map((one) => ({ value: one.id as string, label: one.title }))]);
-const modeOptions = computed(() => [
-  { value: "replace", label: `replace the ${known.value} that are there` }, { value: "compare", label: "keep what is there, note what differs" }, { value: "variant", label: "keep what is there: this is for other cars" },
+const fieldOptions = [
+  ...FIELDS.map((value) => ({ value, label: value })),
+  { value: "none", label: "into the note" },
+];
+const systemOptions = computed(() => [
+  { value: "auto", label: "told by the column" },
+  ...COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] })),
 ]);
-const sheetOptions = computed(() => (props.file.kind === "sheets" ? props.file.sheets.map((one, value) => ({ value, label: one.name })) : []));
-const blocked = computed(() => good.value.length === 0 || props.busy || reading.value || (mode.value === "variant" && when.value.trim() === ""));
+const sourceOptions = computed(() => [
+  { value: "none", label: "not stated" },
+  ...props.sources.map((one) => ({ value: one.id as string, label: one.title })),
+]);
+const modeOptions = computed(() => [
+  { value: "replace", label: `replace the ${known.value} that are there` },
+  { value: "compare", label: "keep what is there, note what differs" },
+  { value: "variant", label: "keep what is there: this is for other cars" },
+]);
+const sheetOptions = computed(() =>
+  props.file.kind === "sheets" ? props.file.sheets.map((one, value) => ({ value, label: one.name })) : [],
+);
+const blocked = computed(
+  () =>
+    good.value.length === 0 ||
+    props.busy ||
+    reading.value ||
+    (mode.value === "variant" && when.value.trim() === ""),
+);
 
 function take(): void {
   if (blocked.value || table.value === null) return;
   const compare = known.value > 0 && mode.value !== "replace";
-  emit("take", table.value, from.value === "none" ? null : (from.value as SourceId), compare ? { kind: "compare", when: mode.value === "variant" ? when.value.trim() : "" } : { kind: "replace" });
+  emit(
+    "take",
+    table.value,
+    from.value === "none" ? null : (from.value as SourceId),
+    compare
+      ? { kind: "compare", when: mode.value === "variant" ? when.value.trim() : "" }
+      : { kind: "replace" },
+  );
 }
 defineExpose({ take });
 </script>
@@ -92,80 +208,341 @@ defineExpose({ take });
   <section class="panel" aria-label="Table to put in">
     <header>
       <h2>{{ name }} into {{ connector.name }}</h2>
-      <p v-if="table" class="counts"><b>{{ lines.length }}</b> lines read, <b>{{ good.length }}</b> understood<template v-if="bad.length">, <b>{{ bad.length }}</b> cannot go in</template><template v-if="doubtful.length">, <b>{{ doubtful.length }}</b> to look at</template><template v-if="known">, <b>{{ known }}</b> are there already</template></p>
-      <span class="go"><button type="button" class="btn pri" :disabled="blocked" @click="take">Put in {{ good.length }} <kbd>Enter</kbd></button>
-      <button type="button" class="btn quiet" @click="emit('drop')">Drop it <kbd>Esc</kbd></button></span>
+      <p v-if="table" class="counts">
+        <b>{{ lines.length }}</b> lines read, <b>{{ good.length }}</b> understood<template v-if="bad.length"
+          >, <b>{{ bad.length }}</b> cannot go in</template
+        ><template v-if="doubtful.length"
+          >, <b>{{ doubtful.length }}</b> to look at</template
+        ><template v-if="known"
+          >, <b>{{ known }}</b> are there already</template
+        >
+      </p>
+      <span class="go"
+        ><button type="button" class="btn pri" :disabled="blocked" @click="take">
+          Put in {{ good.length }} <kbd>Enter</kbd>
+        </button>
+        <button type="button" class="btn quiet" @click="emit('drop')">Drop it <kbd>Esc</kbd></button></span
+      >
     </header>
     <p v-if="problem" class="bad" role="alert">{{ problem }} The pin table is as it was.</p>
     <p v-for="note in file.notes" :key="note.code" class="why">{{ tableFileNoteWords(note) }}</p>
     <div class="choices">
-      <div v-if="sheetOptions.length > 1" class="field"><span id="i-sheet" class="label">Sheet</span><Select v-model="sheet" :options="sheetOptions" option-label="label" option-value="value" aria-labelledby="i-sheet" /></div>
-      <div class="field"><span id="i-system" class="label">Colour codes are</span><Select v-model="system" :options="systemOptions" option-label="label" option-value="value" aria-labelledby="i-system" /></div>
-      <div class="field"><span id="i-source" class="label">Taken from</span><span class="pair"><Select v-model="from" :options="sourceOptions" option-label="label" option-value="value" aria-labelledby="i-source" /><button type="button" class="btn quiet" aria-label="New source" title="New source" @click="emit('newSource')">+</button></span></div>
-      <div v-if="known" class="field wide"><span id="i-mode" class="label">Cavities that are there</span><Select v-model="mode" :options="modeOptions" option-label="label" option-value="value" aria-labelledby="i-mode" /></div>
-      <div v-if="known && mode === 'variant'" class="field"><label for="i-when">Which cars</label><input id="i-when" v-model="when" class="inp" maxlength="120" placeholder="up to model year 2"></div>
-      <div v-if="table" class="field"><span class="label">Headings</span><span class="pair"><button type="button" class="btn quiet" aria-label="One heading line less" :disabled="table.headerLines === 0" @click="headerLines = (table?.headerLines ?? 1) - 1">−</button><b>{{ table.headerLines }}</b><button type="button" class="btn quiet" aria-label="One heading line more" @click="headerLines = (table?.headerLines ?? 0) + 1">+</button></span></div>
-      <label v-if="table" class="tick"><input type="checkbox" :checked="table.turned" @change="turned = ($event.target as HTMLInputElement).checked"> cavities in the heading</label>
+      <div v-if="sheetOptions.length > 1" class="field">
+        <span id="i-sheet" class="label">Sheet</span
+        ><Select
+          v-model="sheet"
+          :options="sheetOptions"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="i-sheet"
+        />
+      </div>
+      <div class="field">
+        <span id="i-system" class="label">Colour codes are</span
+        ><Select
+          v-model="system"
+          :options="systemOptions"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="i-system"
+        />
+      </div>
+      <div class="field">
+        <span id="i-source" class="label">Taken from</span
+        ><span class="pair"
+          ><Select
+            v-model="from"
+            :options="sourceOptions"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="i-source"
+          /><button
+            type="button"
+            class="btn quiet"
+            aria-label="New source"
+            title="New source"
+            @click="emit('newSource')"
+          >
+            +
+          </button></span
+        >
+      </div>
+      <div v-if="known" class="field wide">
+        <span id="i-mode" class="label">Cavities that are there</span
+        ><Select
+          v-model="mode"
+          :options="modeOptions"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="i-mode"
+        />
+      </div>
+      <div v-if="known && mode === 'variant'" class="field">
+        <label for="i-when">Which cars</label
+        ><input id="i-when" v-model="when" class="inp" maxlength="120" placeholder="up to model year 2" />
+      </div>
+      <div v-if="table" class="field">
+        <span class="label">Headings</span
+        ><span class="pair"
+          ><button
+            type="button"
+            class="btn quiet"
+            aria-label="One heading line less"
+            :disabled="table.headerLines === 0"
+            @click="headerLines = (table?.headerLines ?? 1) - 1"
+          >
+            −</button
+          ><b>{{ table.headerLines }}</b
+          ><button
+            type="button"
+            class="btn quiet"
+            aria-label="One heading line more"
+            @click="headerLines = (table?.headerLines ?? 0) + 1"
+          >
+            +
+          </button></span
+        >
+      </div>
+      <label v-if="table" class="tick"
+        ><input
+          type="checkbox"
+          :checked="table.turned"
+          @change="turned = ($event.target as HTMLInputElement).checked"
+        />
+        cavities in the heading</label
+      >
     </div>
     <div v-if="table" class="columns" role="group" aria-label="What each column is">
-      <div v-for="one in samples" :key="one.index" class="column"><Select :model-value="one.field" :options="fieldOptions" option-label="label" option-value="value" :aria-label="`Column ${one.index + 1} is`" @update:model-value="setColumn(one.index, $event)" /><span class="code" :title="one.sample">{{ one.sample }}</span></div>
+      <div v-for="one in samples" :key="one.index" class="column">
+        <Select
+          :model-value="one.field"
+          :options="fieldOptions"
+          option-label="label"
+          option-value="value"
+          :aria-label="`Column ${one.index + 1} is`"
+          @update:model-value="setColumn(one.index, $event)"
+        /><span class="code" :title="one.sample">{{ one.sample }}</span>
+      </div>
     </div>
     <p v-if="table" class="why">
-      Colours read as {{ COLOUR_SYSTEM_NAMES[table.system] }}<template v-if="table.ranks[0] && table.ranks[0].total > 0">: {{ table.ranks.find((rank) => rank.system === table?.system)?.read }} of {{ table.ranks[0].total }} codes fit<template v-if="!table.systemSure">, and that is not certain ({{ Math.round(100 * (table.ranks[0]?.probability ?? 0)) }} %): choose the system</template></template>.
-      <template v-if="unread"> {{ unread }} {{ unread === 1 ? "code is" : "codes are" }} of another system or none.</template>
+      Colours read as {{ COLOUR_SYSTEM_NAMES[table.system]
+      }}<template v-if="table.ranks[0] && table.ranks[0].total > 0"
+        >: {{ table.ranks.find((rank) => rank.system === table?.system)?.read }} of
+        {{ table.ranks[0].total }} codes fit<template v-if="!table.systemSure"
+          >, and that is not certain ({{ Math.round(100 * (table.ranks[0]?.probability ?? 0)) }} %): choose
+          the system</template
+        ></template
+      >.
+      <template v-if="unread">
+        {{ unread }} {{ unread === 1 ? "code is" : "codes are" }} of another system or none.</template
+      >
       <template v-if="missing.length"> No column looks like {{ missing.join(" or ") }}.</template>
     </p>
     <div v-if="table" class="scroll" tabindex="0" role="region" aria-label="Lines read">
       <table>
-        <thead><tr><th>line</th><th>as it stands</th><th>cavity</th><th>wire</th><th>function</th><th>signal</th><th class="num">mm²</th><th class="look">to look at</th></tr></thead>
+        <thead>
+          <tr>
+            <th>line</th>
+            <th>as it stands</th>
+            <th>cavity</th>
+            <th>wire</th>
+            <th>function</th>
+            <th>signal</th>
+            <th class="num">mm²</th>
+            <th class="look">to look at</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="line in sorted" :key="line.line" :class="{ bad: !canGoIn(line) }">
             <td class="code mut">{{ line.line }}</td>
             <td class="raw code" :title="line.raw">{{ line.raw.replaceAll("\t", " ¦ ") }}</td>
-            <td><CavityLabel :label="line.cavity === '' ? '?' : line.cavity.length > 12 ? `${line.cavity.slice(0, 9)}…` : line.cavity" :state="!canGoIn(line) || line.content === 'empty' ? 'off' : 'plain'" /></td>
-            <td class="wire"><template v-if="line.colour"><DrawnWire :colour="colour(line)" :size="line.size" :length="52" /> {{ wireWords(line) }}</template></td>
+            <td>
+              <CavityLabel
+                :label="
+                  line.cavity === ''
+                    ? '?'
+                    : line.cavity.length > 12
+                      ? `${line.cavity.slice(0, 9)}…`
+                      : line.cavity
+                "
+                :state="!canGoIn(line) || line.content === 'empty' ? 'off' : 'plain'"
+              />
+            </td>
+            <td class="wire">
+              <template v-if="line.colour"
+                ><DrawnWire :colour="colour(line)" :size="line.size" :length="52" />
+                {{ wireWords(line) }}</template
+              >
+            </td>
             <td class="fn">{{ line.content === "empty" ? "empty" : line.function }}</td>
-            <td class="lab sig">{{ line.signal === "unknown" || line.signal === "none" ? "" : line.signal }}</td>
+            <td class="lab sig">
+              {{ line.signal === "unknown" || line.signal === "none" ? "" : line.signal }}
+            </td>
             <td class="num code">{{ line.size ?? "" }}</td>
-            <td class="lab"><b v-if="!canGoIn(line)">not put in: </b><span :class="{ doubt: isDoubtful(line) && canGoIn(line) }">{{ looks(line) }}</span><span v-if="marks(line)" class="mut">{{ looks(line) ? "; " : "" }}{{ marks(line) }}</span></td>
+            <td class="lab">
+              <b v-if="!canGoIn(line)">not put in: </b
+              ><span :class="{ doubt: isDoubtful(line) && canGoIn(line) }">{{ looks(line) }}</span
+              ><span v-if="marks(line)" class="mut">{{ looks(line) ? "; " : "" }}{{ marks(line) }}</span>
+            </td>
           </tr>
         </tbody>
       </table>
-      <p v-if="lines.length > LIMIT" class="why">The first {{ LIMIT }} of {{ lines.length }} are shown, doubtful ones first; all that are understood go in.</p>
+      <p v-if="lines.length > LIMIT" class="why">
+        The first {{ LIMIT }} of {{ lines.length }} are shown, doubtful ones first; all that are understood go
+        in.
+      </p>
     </div>
     <p v-else-if="reading" class="mut" role="status">Reading the table</p>
   </section>
 </template>
 
 <style scoped>
-.panel { padding-top: 10px; display: flex; flex-direction: column; gap: 8px; min-height: 0; }
-header { display: grid; grid-template-columns: 1fr auto; align-items: center; gap: 2px 14px; }
-.go { grid-column: 2; grid-row: 1 / 3; display: flex; gap: 10px; }
-.counts { grid-column: 1; }
-.choices { display: flex; gap: 6px 14px; flex-wrap: wrap; align-items: end; }
-.choices .field { min-width: 90px; }
-.choices .wide { width: 236px; }
-.choices :deep(.inp) { min-height: 32px; padding: 3px 8px; }
-.pair { display: flex; gap: 8px; align-items: center; }
-.pair :deep(.sel) { width: 128px; }
-.pair .btn { min-height: 32px; min-width: 34px; font-size: 14px; }
-.tick { display: flex; gap: 6px; align-items: center; min-height: 32px; font: 500 14px/16px var(--f-label); }
-.tick input { width: 18px; height: 18px; accent-color: var(--ink); }
-.columns { display: flex; gap: 8px; overflow-x: auto; border-top: 1px solid var(--rule); padding-top: 8px; flex: none; }
-.column { flex: 1 0 96px; max-width: 190px; display: grid; gap: 2px; }
-.column :deep(.inp) { min-height: 30px; padding: 2px 6px; font: 600 14px/1 var(--f-label); }
-.column .code { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; color: var(--ink2); font-size: 12px; }
-.scroll { overflow: auto; max-height: calc(100vh - 330px); min-height: 180px; border-bottom: 1px solid var(--ink); }
-th { padding: 3px 8px 3px 0; border-bottom: 1px solid var(--ink); position: sticky; top: 0; background: var(--bench); }
-td { padding: 0 8px 0 0; height: 27px; border-bottom: 1px solid var(--rule); }
-.raw { max-width: 96px; overflow: hidden; text-overflow: ellipsis; white-space: pre; }
-.wire { white-space: nowrap; font-size: 13.5px; }
-.wire svg { display: inline-block; vertical-align: middle; margin-right: 6px; }
-.fn { font-weight: 650; max-width: 150px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.look { min-width: 158px; }
-.sig { white-space: nowrap; }
-.doubt { border-bottom: 2px dotted var(--ink); }
-.num { text-align: right; }
-tr.bad td { background: var(--sheet); }
-tr.bad td:first-child { box-shadow: inset 5px 0 0 var(--ink); padding-left: 10px; }
+.panel {
+  padding-top: 10px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-height: 0;
+}
+header {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 2px 14px;
+}
+.go {
+  grid-column: 2;
+  grid-row: 1 / 3;
+  display: flex;
+  gap: 10px;
+}
+.counts {
+  grid-column: 1;
+}
+.choices {
+  display: flex;
+  gap: 6px 14px;
+  flex-wrap: wrap;
+  align-items: end;
+}
+.choices .field {
+  min-width: 90px;
+}
+.choices .wide {
+  width: 236px;
+}
+.choices :deep(.inp) {
+  min-height: 32px;
+  padding: 3px 8px;
+}
+.pair {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.pair :deep(.sel) {
+  width: 128px;
+}
+.pair .btn {
+  min-height: 32px;
+  min-width: 34px;
+  font-size: 14px;
+}
+.tick {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 32px;
+  font: 500 14px/16px var(--f-label);
+}
+.tick input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--ink);
+}
+.columns {
+  display: flex;
+  gap: 8px;
+  overflow-x: auto;
+  border-top: 1px solid var(--rule);
+  padding-top: 8px;
+  flex: none;
+}
+.column {
+  flex: 1 0 96px;
+  max-width: 190px;
+  display: grid;
+  gap: 2px;
+}
+.column :deep(.inp) {
+  min-height: 30px;
+  padding: 2px 6px;
+  font: 600 14px/1 var(--f-label);
+}
+.column .code {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  color: var(--ink2);
+  font-size: 12px;
+}
+.scroll {
+  overflow: auto;
+  max-height: calc(100vh - 330px);
+  min-height: 180px;
+  border-bottom: 1px solid var(--ink);
+}
+th {
+  padding: 3px 8px 3px 0;
+  border-bottom: 1px solid var(--ink);
+  position: sticky;
+  top: 0;
+  background: var(--bench);
+}
+td {
+  padding: 0 8px 0 0;
+  height: 27px;
+  border-bottom: 1px solid var(--rule);
+}
+.raw {
+  max-width: 96px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: pre;
+}
+.wire {
+  white-space: nowrap;
+  font-size: 13.5px;
+}
+.wire svg {
+  display: inline-block;
+  vertical-align: middle;
+  margin-right: 6px;
+}
+.fn {
+  font-weight: 650;
+  max-width: 150px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.look {
+  min-width: 158px;
+}
+.sig {
+  white-space: nowrap;
+}
+.doubt {
+  border-bottom: 2px dotted var(--ink);
+}
+.num {
+  text-align: right;
+}
+tr.bad td {
+  background: var(--sheet);
+}
+tr.bad td:first-child {
+  box-shadow: inset 5px 0 0 var(--ink);
+  padding-left: 10px;
+}
 </style>

@@ -3,15 +3,43 @@
 import { computed, ref } from "vue";
 import Select from "primevue/select";
 import {
-  COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, colourInWords, DIRECTIONS, FACTS, formatColour, pinSystem, readFunction, sourceWords, surenessOf, termWords, usualLevel, valueOf, vouched,
-  type Claim, type ColourSystem, type Connector, type Fact, type OwnWord, type Pin, type Source, type SourceId, type WireColour,
+  COLOUR_SYSTEM_NAMES,
+  COLOUR_SYSTEMS,
+  colourInWords,
+  DIRECTIONS,
+  FACTS,
+  formatColour,
+  pinSystem,
+  readFunction,
+  sourceWords,
+  surenessOf,
+  termWords,
+  usualLevel,
+  valueOf,
+  vouched,
+  type Claim,
+  type ColourSystem,
+  type Connector,
+  type Fact,
+  type OwnWord,
+  type Pin,
+  type Source,
+  type SourceId,
+  type WireColour,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { applied } from "../../grid/cells.ts";
 import { connectorHabit, readingOf } from "../../grid/readings.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 
-const props = defineProps<{ pin: Pin; connector: Connector; sources: ReadonlyMap<SourceId, Source>; chosen: readonly Pin[]; words: readonly OwnWord[]; nominalVolts: number }>();
+const props = defineProps<{
+  pin: Pin;
+  connector: Connector;
+  sources: ReadonlyMap<SourceId, Source>;
+  chosen: readonly Pin[];
+  words: readonly OwnWord[];
+  nominalVolts: number;
+}>();
 const emit = defineEmits<{ put: [pins: readonly Pin[]]; doubt: [] }>();
 
 const system = computed<ColourSystem>(() => pinSystem(props.pin, props.connector));
@@ -19,25 +47,46 @@ const reading = computed(() => readingOf(props.pin, props.connector, connectorHa
 /** The readings of one code that somebody has to decide between, best first; none when a person has looked. */
 const readings = computed<readonly WireColour[]>(() => {
   if (!reading.value.ok || props.pin.sources.colour === "read-off") return [];
-  const own = reading.value.value.others.filter((other) => other.systems.includes(system.value)).map((other) => other.colour);
+  const own = reading.value.value.others
+    .filter((other) => other.systems.includes(system.value))
+    .map((other) => other.colour);
   return own.length === 0 ? [] : [reading.value.value.colour, ...own];
 });
-const elsewhere = computed(() => (reading.value.ok ? reading.value.value.others.filter((other) => !other.systems.includes(system.value)) : []));
+const elsewhere = computed(() =>
+  reading.value.ok ? reading.value.value.others.filter((other) => !other.systems.includes(system.value)) : [],
+);
 
 const term = computed(() => readFunction(props.pin.function, props.words).term);
 
-const FACT_TITLES: Readonly<Record<Fact, string>> = { cavity: "place", function: "function", colour: "colour", size: "size", signal: "signal" };
+const FACT_TITLES: Readonly<Record<Fact, string>> = {
+  cavity: "place",
+  function: "function",
+  colour: "colour",
+  size: "size",
+  signal: "signal",
+};
 const title = (id: SourceId | undefined): string => {
   const source = id === undefined ? undefined : props.sources.get(id);
   return source === undefined ? "no source" : sourceWords(source);
 };
-const facts = computed(() => FACTS.flatMap((fact) => {
-  const claims = props.pin.claims.filter((claim) => claim.fact === fact);
-  const value = valueOf(props.pin, fact);
-  const doubt = props.pin.doubts[fact];
-  if (value === "" && claims.length === 0 && doubt === undefined) return [];
-  return [{ fact, value: fact === "size" && value !== "" ? `${value} mm²` : value, source: title(props.pin.sources[fact]), sure: surenessOf(props.pin, fact, props.sources), doubt, claims }];
-}));
+const facts = computed(() =>
+  FACTS.flatMap((fact) => {
+    const claims = props.pin.claims.filter((claim) => claim.fact === fact);
+    const value = valueOf(props.pin, fact);
+    const doubt = props.pin.doubts[fact];
+    if (value === "" && claims.length === 0 && doubt === undefined) return [];
+    return [
+      {
+        fact,
+        value: fact === "size" && value !== "" ? `${value} mm²` : value,
+        source: title(props.pin.sources[fact]),
+        sure: surenessOf(props.pin, fact, props.sources),
+        doubt,
+        claims,
+      },
+    ];
+  }),
+);
 
 /** Looked at on the part: this is what it is. */
 function seen(colour: WireColour, index: number): void {
@@ -45,93 +94,334 @@ function seen(colour: WireColour, index: number): void {
   emit("put", [vouched({ ...props.pin, colour: code }, ["colour"], "read-off" as SourceId)]);
 }
 function takeClaim(claim: Claim): void {
-  const next = applied(props.pin, claim.fact, claim.value, { words: [], source: claim.source, sourceSystem: props.sources.get(claim.source)?.colourSystem ?? null, taken: () => false });
-  if (typeof next !== "string") emit("put", [{ ...next, claims: next.claims.filter((other) => other !== claim) }]);
+  const next = applied(props.pin, claim.fact, claim.value, {
+    words: [],
+    source: claim.source,
+    sourceSystem: props.sources.get(claim.source)?.colourSystem ?? null,
+    taken: () => false,
+  });
+  if (typeof next !== "string")
+    emit("put", [{ ...next, claims: next.claims.filter((other) => other !== claim) }]);
 }
-const keepOwn = (fact: Fact): void => emit("put", [{ ...props.pin, claims: props.pin.claims.filter((claim) => claim.fact !== fact || claim.when !== "") }]);
-const readOff = (): void => emit("put", props.chosen.map((pin) => vouched(pin, FACTS.filter((fact) => valueOf(pin, fact) !== ""), "read-off" as SourceId)));
-const sourceOptions = computed(() => [...props.sources.values()].map((source) => ({ value: source.id, label: source.title })));
-const setSource = (source: SourceId): void => emit("put", props.chosen.map((pin) => vouched(pin, FACTS.filter((fact) => valueOf(pin, fact) !== ""), source)));
-const systemOptions = computed(() => [{ value: "connector", label: `as ${props.connector.name}: ${COLOUR_SYSTEM_NAMES[props.connector.colourSystem]}` }, ...COLOUR_SYSTEMS.filter((one) => one !== props.connector.colourSystem).map((value) => ({ value: value as string, label: COLOUR_SYSTEM_NAMES[value] }))]);
-const setSystem = (value: string): void => emit("put", props.chosen.map((pin) => ({ ...pin, colourSystem: COLOUR_SYSTEMS.find((one) => one === value) ?? null })));
-const DIRECTION_OPTIONS = [{ value: "unsaid", label: "way not said" }, { value: "source", label: "drives the wire" }, { value: "load", label: "takes from it" }, { value: "both", label: "both ways" }, { value: "passive", label: "common rail" }];
-const setDirection = (value: string): void => emit("put", props.chosen.map((pin) => ({ ...pin, direction: DIRECTIONS.find((one) => one === value) ?? null })));
+const keepOwn = (fact: Fact): void =>
+  emit("put", [
+    { ...props.pin, claims: props.pin.claims.filter((claim) => claim.fact !== fact || claim.when !== "") },
+  ]);
+const readOff = (): void =>
+  emit(
+    "put",
+    props.chosen.map((pin) =>
+      vouched(
+        pin,
+        FACTS.filter((fact) => valueOf(pin, fact) !== ""),
+        "read-off" as SourceId,
+      ),
+    ),
+  );
+const sourceOptions = computed(() =>
+  [...props.sources.values()].map((source) => ({ value: source.id, label: source.title })),
+);
+const setSource = (source: SourceId): void =>
+  emit(
+    "put",
+    props.chosen.map((pin) =>
+      vouched(
+        pin,
+        FACTS.filter((fact) => valueOf(pin, fact) !== ""),
+        source,
+      ),
+    ),
+  );
+const systemOptions = computed(() => [
+  {
+    value: "connector",
+    label: `as ${props.connector.name}: ${COLOUR_SYSTEM_NAMES[props.connector.colourSystem]}`,
+  },
+  ...COLOUR_SYSTEMS.filter((one) => one !== props.connector.colourSystem).map((value) => ({
+    value: value as string,
+    label: COLOUR_SYSTEM_NAMES[value],
+  })),
+]);
+const setSystem = (value: string): void =>
+  emit(
+    "put",
+    props.chosen.map((pin) => ({
+      ...pin,
+      colourSystem: COLOUR_SYSTEMS.find((one) => one === value) ?? null,
+    })),
+  );
+const DIRECTION_OPTIONS = [
+  { value: "unsaid", label: "way not said" },
+  { value: "source", label: "drives the wire" },
+  { value: "load", label: "takes from it" },
+  { value: "both", label: "both ways" },
+  { value: "passive", label: "common rail" },
+];
+const setDirection = (value: string): void =>
+  emit(
+    "put",
+    props.chosen.map((pin) => ({ ...pin, direction: DIRECTIONS.find((one) => one === value) ?? null })),
+  );
 const wrong = ref("");
 /** A level in V or a current in A for all chosen pins; an empty field takes it away. */
 function setValue(fact: "level" | "amps", event: Event): void {
   const text = (event.target as HTMLInputElement).value.trim().replace(",", ".");
   const value = text === "" ? null : Number(text);
-  wrong.value = value !== null && !(value >= 0 && value <= 1000) ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to 1000.` : "";
-  if (wrong.value === "") emit("put", props.chosen.map((pin) => ({ ...pin, [fact]: value })));
+  wrong.value =
+    value !== null && !(value >= 0 && value <= 1000)
+      ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to 1000.`
+      : "";
+  if (wrong.value === "")
+    emit(
+      "put",
+      props.chosen.map((pin) => ({ ...pin, [fact]: value })),
+    );
 }
 const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
-const many = computed(() => (props.chosen.length > 1 ? `${props.chosen.length} pins` : `cavity ${props.pin.cavity}`));
+const many = computed(() =>
+  props.chosen.length > 1 ? `${props.chosen.length} pins` : `cavity ${props.pin.cavity}`,
+);
 
 useCommands([
-  { id: "seen-1", title: "Seen: the first reading of the code", keys: "1", enabled: () => readings.value.length > 0, run: () => readings.value[0] && seen(readings.value[0], 0) },
-  { id: "seen-2", title: "Seen: the second reading of the code", keys: "2", enabled: () => readings.value.length > 1, run: () => readings.value[1] && seen(readings.value[1], 1) },
+  {
+    id: "seen-1",
+    title: "Seen: the first reading of the code",
+    keys: "1",
+    enabled: () => readings.value.length > 0,
+    run: () => readings.value[0] && seen(readings.value[0], 0),
+  },
+  {
+    id: "seen-2",
+    title: "Seen: the second reading of the code",
+    keys: "2",
+    enabled: () => readings.value.length > 1,
+    run: () => readings.value[1] && seen(readings.value[1], 1),
+  },
   { id: "read-off", title: "Looked at: all values are read off the part", keys: "R", run: readOff },
 ]);
 </script>
 
 <template>
   <section v-if="readings.length > 0" class="settle" aria-label="One colour or two?">
-    <h2><span class="code">{{ pin.colour }}</span> One colour or two?</h2>
-    <div v-for="(one, i) in readings.slice(0, 3)" :key="colourInWords(one)" class="way"><DrawnWire :colour="one" :length="96" :thick="13" /><span>{{ colourInWords(one) }}</span><button type="button" class="btn" :class="{ pri: i === 0 }" @click="seen(one, i)">Seen: {{ one.stripes.length === 0 ? one.base : "stripe" }} <kbd v-if="i < 2">{{ i + 1 }}</kbd></button></div>
-    <p class="why">Look at {{ pin.cavity }} in the plug: that settles it. Till then it can be planned, not cut and not powered.</p>
+    <h2>
+      <span class="code">{{ pin.colour }}</span> One colour or two?
+    </h2>
+    <div v-for="(one, i) in readings.slice(0, 3)" :key="colourInWords(one)" class="way">
+      <DrawnWire :colour="one" :length="96" :thick="13" /><span>{{ colourInWords(one) }}</span
+      ><button type="button" class="btn" :class="{ pri: i === 0 }" @click="seen(one, i)">
+        Seen: {{ one.stripes.length === 0 ? one.base : "stripe" }} <kbd v-if="i < 2">{{ i + 1 }}</kbd>
+      </button>
+    </div>
+    <p class="why">
+      Look at {{ pin.cavity }} in the plug: that settles it. Till then it can be planned, not cut and not
+      powered.
+    </p>
   </section>
   <section class="facts" :aria-label="`Sources of ${pin.cavity}`">
     <div v-for="one in facts" :key="one.fact" class="fact">
       <span class="what">{{ FACT_TITLES[one.fact] }}</span>
       <span class="value" :class="one.sure ?? ''">{{ one.value || "not stated" }}</span>
-      <span class="src">{{ one.source }}<template v-if="one.sure === 'check' || one.sure === 'guess'">, {{ one.sure }}</template></span>
+      <span class="src"
+        >{{ one.source
+        }}<template v-if="one.sure === 'check' || one.sure === 'guess'">, {{ one.sure }}</template></span
+      >
       <p v-if="one.doubt" class="doubt">{{ one.doubt }}</p>
       <template v-for="claim in one.claims" :key="`${claim.value}${claim.when}${claim.source}`">
         <span class="what mut">{{ claim.when === "" ? "but" : "" }}</span>
         <span class="value">{{ claim.value }}</span>
-        <span class="src">{{ claim.when === "" ? title(claim.source) : `${claim.when} (${title(claim.source)})` }} <button v-if="claim.when === ''" type="button" class="link" @click="takeClaim(claim)">take this</button></span>
+        <span class="src"
+          >{{ claim.when === "" ? title(claim.source) : `${claim.when} (${title(claim.source)})` }}
+          <button v-if="claim.when === ''" type="button" class="link" @click="takeClaim(claim)">
+            take this
+          </button></span
+        >
       </template>
-      <button v-if="one.claims.some((claim) => claim.when === '')" type="button" class="link keep" @click="keepOwn(one.fact)">keep {{ one.value }}</button>
+      <button
+        v-if="one.claims.some((claim) => claim.when === '')"
+        type="button"
+        class="link keep"
+        @click="keepOwn(one.fact)"
+      >
+        keep {{ one.value }}
+      </button>
     </div>
-    <p v-if="elsewhere.length" class="why">{{ pin.colour }} would be {{ elsewhere.map((other) => `${colourInWords(other.colour)} in ${other.systems.map((one) => COLOUR_SYSTEM_NAMES[one]).join(" and ")}`).join("; ") }}.</p>
+    <p v-if="elsewhere.length" class="why">
+      {{ pin.colour }} would be
+      {{
+        elsewhere
+          .map(
+            (other) =>
+              `${colourInWords(other.colour)} in ${other.systems.map((one) => COLOUR_SYSTEM_NAMES[one]).join(" and ")}`,
+          )
+          .join("; ")
+      }}.
+    </p>
     <p v-if="term" class="why">{{ termWords(term) }}</p>
     <div class="electrical">
-      <Select :model-value="pin.direction ?? 'unsaid'" :options="DIRECTION_OPTIONS" option-label="label" option-value="value" :aria-label="`Which way ${many} works`" @update:model-value="setDirection" />
-      <label><span class="sr">Highest voltage of {{ many }}</span><input class="inp" inputmode="decimal" :value="pin.level ?? ''" :placeholder="usual === null ? 'V' : `${usual}`" @change="setValue('level', $event)"> V</label>
-      <label><span class="sr">Current of {{ many }}</span><input class="inp" inputmode="decimal" :value="pin.amps ?? ''" placeholder="A" @change="setValue('amps', $event)"> A</label>
+      <Select
+        :model-value="pin.direction ?? 'unsaid'"
+        :options="DIRECTION_OPTIONS"
+        option-label="label"
+        option-value="value"
+        :aria-label="`Which way ${many} works`"
+        @update:model-value="setDirection"
+      />
+      <label
+        ><span class="sr">Highest voltage of {{ many }}</span
+        ><input
+          class="inp"
+          inputmode="decimal"
+          :value="pin.level ?? ''"
+          :placeholder="usual === null ? 'V' : `${usual}`"
+          @change="setValue('level', $event)"
+        />
+        V</label
+      >
+      <label
+        ><span class="sr">Current of {{ many }}</span
+        ><input
+          class="inp"
+          inputmode="decimal"
+          :value="pin.amps ?? ''"
+          placeholder="A"
+          @change="setValue('amps', $event)"
+        />
+        A</label
+      >
     </div>
     <p v-if="wrong" class="bad" role="alert">{{ wrong }}</p>
     <p v-if="pin.condition"><b class="lab">Only when</b> {{ pin.condition }}</p>
-    <p v-if="pin.circuit"><b class="lab">Circuit</b> <span class="code">{{ pin.circuit }}</span></p>
+    <p v-if="pin.circuit">
+      <b class="lab">Circuit</b> <span class="code">{{ pin.circuit }}</span>
+    </p>
     <p v-if="pin.note"><b class="lab">Note</b> {{ pin.note }}</p>
     <div class="acts">
-      <button type="button" class="btn quiet" @click="readOff">Read off the part: {{ many }} <kbd>R</kbd></button>
+      <button type="button" class="btn quiet" @click="readOff">
+        Read off the part: {{ many }} <kbd>R</kbd>
+      </button>
       <button type="button" class="btn quiet" @click="emit('doubt')">In doubt <kbd>D</kbd></button>
-      <Select :model-value="null" :options="sourceOptions" option-label="label" option-value="value" placeholder="Source" :aria-label="`Source of ${many}`" @update:model-value="setSource" />
-      <Select v-if="pin.colour" class="system" :model-value="pin.colourSystem ?? 'connector'" :options="systemOptions" option-label="label" option-value="value" :aria-label="`Colour system of ${many}`" @update:model-value="setSystem" />
+      <Select
+        :model-value="null"
+        :options="sourceOptions"
+        option-label="label"
+        option-value="value"
+        placeholder="Source"
+        :aria-label="`Source of ${many}`"
+        @update:model-value="setSource"
+      />
+      <Select
+        v-if="pin.colour"
+        class="system"
+        :model-value="pin.colourSystem ?? 'connector'"
+        :options="systemOptions"
+        option-label="label"
+        option-value="value"
+        :aria-label="`Colour system of ${many}`"
+        @update:model-value="setSystem"
+      />
     </div>
   </section>
 </template>
 
 <style scoped>
-.settle { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 6px; }
-.settle h2 .code { border-bottom: 3px dotted var(--ink); margin-right: 6px; font: 700 18px/1.2 var(--f-code); }
-.way { display: flex; align-items: center; gap: 12px; border-bottom: 1px solid var(--rule); padding-bottom: 6px; }
-.way .btn { margin-left: auto; }
-.facts { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 4px; font-size: 13.5px; }
-.fact { display: grid; grid-template-columns: 62px minmax(0, 1.1fr) minmax(0, 1fr); gap: 0 10px; border-bottom: 1px solid var(--rule); padding-bottom: 3px; }
-.what, .src { font: 500 14px/18px var(--f-label); color: var(--ink2); }
-.value { font-weight: 650; }
-.value.check { text-decoration: underline dashed 2px; text-underline-offset: 3px; }
-.value.guess { text-decoration: underline dotted 2px; text-underline-offset: 3px; }
-.doubt { grid-column: 2 / -1; color: var(--ink2); font-size: 13px; }
-.keep { grid-column: 2; justify-self: start; font: 500 14px/18px var(--f-label); }
-.electrical { display: flex; gap: 10px; align-items: center; padding-top: 4px; }
-.electrical :deep(.sel) { width: 140px; min-height: 34px; padding: 4px 8px; }
-.electrical label { display: flex; gap: 5px; align-items: center; font: 500 14px/18px var(--f-label); }
-.electrical label .inp { width: 66px; min-height: 34px; padding: 4px 8px; }
-.acts { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 4px; }
-.acts .btn { font-size: 15px; }
-.acts :deep(.sel) { width: 112px; min-height: 34px; padding: 4px 8px; }
-.acts :deep(.system) { width: 250px; }
+.settle {
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  display: grid;
+  gap: 6px;
+}
+.settle h2 .code {
+  border-bottom: 3px dotted var(--ink);
+  margin-right: 6px;
+  font: 700 18px/1.2 var(--f-code);
+}
+.way {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 6px;
+}
+.way .btn {
+  margin-left: auto;
+}
+.facts {
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  display: grid;
+  gap: 4px;
+  font-size: 13.5px;
+}
+.fact {
+  display: grid;
+  grid-template-columns: 62px minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 0 10px;
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 3px;
+}
+.what,
+.src {
+  font: 500 14px/18px var(--f-label);
+  color: var(--ink2);
+}
+.value {
+  font-weight: 650;
+}
+.value.check {
+  text-decoration: underline dashed 2px;
+  text-underline-offset: 3px;
+}
+.value.guess {
+  text-decoration: underline dotted 2px;
+  text-underline-offset: 3px;
+}
+.doubt {
+  grid-column: 2 / -1;
+  color: var(--ink2);
+  font-size: 13px;
+}
+.keep {
+  grid-column: 2;
+  justify-self: start;
+  font: 500 14px/18px var(--f-label);
+}
+.electrical {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding-top: 4px;
+}
+.electrical :deep(.sel) {
+  width: 140px;
+  min-height: 34px;
+  padding: 4px 8px;
+}
+.electrical label {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  font: 500 14px/18px var(--f-label);
+}
+.electrical label .inp {
+  width: 66px;
+  min-height: 34px;
+  padding: 4px 8px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  padding-top: 4px;
+}
+.acts .btn {
+  font-size: 15px;
+}
+.acts :deep(.sel) {
+  width: 112px;
+  min-height: 34px;
+  padding: 4px 8px;
+}
+.acts :deep(.system) {
+  width: 250px;
+}
 </style>

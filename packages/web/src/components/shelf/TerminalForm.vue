@@ -8,17 +8,74 @@ import { RELEASES, SECONDARY_LOCKS, type TerminalSystem } from "@trevin/core";
 import { LOCK_SIDE_WORDS, RELEASE_WORDS, SECONDARY_WORDS } from "./terminalWords.ts";
 
 const open = defineModel<boolean>("open", { required: true });
-const props = defineProps<{ start: TerminalSystem | null; refused: string; save: (system: TerminalSystem) => Promise<boolean> }>();
-const form = reactive({ name: "", gender: "female" as TerminalSystem["gender"], width: "", lockSide: "top" as TerminalSystem["lockSide"], release: "lance-from-front" as TerminalSystem["release"], secondary: "none" as TerminalSystem["secondary"], order: "", tool: "", strip: "", conductor: "", insulation: "", seals: "", bendBack: true, tell: "", goodCrimp: "", cautions: "", source: "" });
+const props = defineProps<{
+  start: TerminalSystem | null;
+  refused: string;
+  save: (system: TerminalSystem) => Promise<boolean>;
+}>();
+const form = reactive({
+  name: "",
+  gender: "female" as TerminalSystem["gender"],
+  width: "",
+  lockSide: "top" as TerminalSystem["lockSide"],
+  release: "lance-from-front" as TerminalSystem["release"],
+  secondary: "none" as TerminalSystem["secondary"],
+  order: "",
+  tool: "",
+  strip: "",
+  conductor: "",
+  insulation: "",
+  seals: "",
+  bendBack: true,
+  tell: "",
+  goodCrimp: "",
+  cautions: "",
+  source: "",
+});
 const problem = ref("");
 const pair = ([from, to]: readonly [number, number]): string => `${from} to ${to}`;
 watch(open, (now) => {
   if (!now) return;
   const s = props.start;
   problem.value = "";
-  Object.assign(form, s === null
-    ? { name: "", gender: "female", width: "", lockSide: "top", release: "lance-from-front", secondary: "none", order: "", tool: "", strip: "", conductor: "", insulation: "", seals: "", bendBack: true, tell: "", goodCrimp: "", cautions: "Wear eye protection: springs and picks fly.", source: "" }
-    : { ...s, width: s.width === null ? "" : String(s.width), order: s.order.join("\n"), strip: pair(s.strip), conductor: pair(s.conductor), insulation: pair(s.insulation), seals: s.seals.map((seal) => `${seal.from} to ${seal.to}${seal.ribs === "towards the terminal" ? ", ribs to the terminal" : ""}`).join("; "), cautions: s.cautions.join("\n") });
+  Object.assign(
+    form,
+    s === null
+      ? {
+          name: "",
+          gender: "female",
+          width: "",
+          lockSide: "top",
+          release: "lance-from-front",
+          secondary: "none",
+          order: "",
+          tool: "",
+          strip: "",
+          conductor: "",
+          insulation: "",
+          seals: "",
+          bendBack: true,
+          tell: "",
+          goodCrimp: "",
+          cautions: "Wear eye protection: springs and picks fly.",
+          source: "",
+        }
+      : {
+          ...s,
+          width: s.width === null ? "" : String(s.width),
+          order: s.order.join("\n"),
+          strip: pair(s.strip),
+          conductor: pair(s.conductor),
+          insulation: pair(s.insulation),
+          seals: s.seals
+            .map(
+              (seal) =>
+                `${seal.from} to ${seal.to}${seal.ribs === "towards the terminal" ? ", ribs to the terminal" : ""}`,
+            )
+            .join("; "),
+          cautions: s.cautions.join("\n"),
+        },
+  );
 });
 /** "4.5 to 5.2", "4,5-5,2" or one number; null when it is none. */
 function readRange(text: string): [number, number] | null {
@@ -27,19 +84,51 @@ function readRange(text: string): [number, number] | null {
   return from === undefined || to === undefined || from > to || parts.length > 2 ? null : [from, to];
 }
 async function store(): Promise<void> {
-  const [strip, conductor, insulation] = [readRange(form.strip), readRange(form.conductor), readRange(form.insulation)];
-  const seals = form.seals.split(";").filter((part) => part.trim() !== "").map((part) => ({ range: readRange(part), ribs: /terminal/i.test(part) ? "towards the terminal" as const : "towards the wire" as const }));
+  const [strip, conductor, insulation] = [
+    readRange(form.strip),
+    readRange(form.conductor),
+    readRange(form.insulation),
+  ];
+  const seals = form.seals
+    .split(";")
+    .filter((part) => part.trim() !== "")
+    .map((part) => ({
+      range: readRange(part),
+      ribs: /terminal/i.test(part) ? ("towards the terminal" as const) : ("towards the wire" as const),
+    }));
   const width = form.width.trim() === "" ? null : Number(form.width.replace(",", "."));
-  const lines = (text: string): string[] => text.split("\n").map((line) => line.trim()).filter((line) => line !== "");
+  const lines = (text: string): string[] =>
+    text
+      .split("\n")
+      .map((line) => line.trim())
+      .filter((line) => line !== "");
   if (form.name.trim() === "") problem.value = "It needs a name by which it is found again.";
-  else if (strip === null || conductor === null || insulation === null) problem.value = "Strip length, conductor and insulation are ranges, for example 4.5 to 5.2.";
-  else if (seals.some((seal) => seal.range === null)) problem.value = "Seals are ranges of insulation, for example 1.4 to 1.8; 1.8 to 2.4, ribs to the terminal.";
-  else if (width !== null && !(width > 0 && width <= 30)) problem.value = "The width is a number in mm, or nothing.";
+  else if (strip === null || conductor === null || insulation === null)
+    problem.value = "Strip length, conductor and insulation are ranges, for example 4.5 to 5.2.";
+  else if (seals.some((seal) => seal.range === null))
+    problem.value =
+      "Seals are ranges of insulation, for example 1.4 to 1.8; 1.8 to 2.4, ribs to the terminal.";
+  else if (width !== null && !(width > 0 && width <= 30))
+    problem.value = "The width is a number in mm, or nothing.";
   else if (lines(form.order).length === 0) problem.value = "Say how it is released, one act per line.";
   else {
     problem.value = "";
     const { order: _o, seals: _s, cautions: _c, ...rest } = form;
-    const system: TerminalSystem = { ...rest, id: props.start?.id ?? crypto.randomUUID(), name: form.name.trim(), width, strip, conductor, insulation, order: lines(form.order), cautions: lines(form.cautions), seals: seals.flatMap(({ range, ribs }) => (range === null ? [] : [{ from: range[0], to: range[1], ribs }])), source: form.source.trim() || "our own" };
+    const system: TerminalSystem = {
+      ...rest,
+      id: props.start?.id ?? crypto.randomUUID(),
+      name: form.name.trim(),
+      width,
+      strip,
+      conductor,
+      insulation,
+      order: lines(form.order),
+      cautions: lines(form.cautions),
+      seals: seals.flatMap(({ range, ribs }) =>
+        range === null ? [] : [{ from: range[0], to: range[1], ribs }],
+      ),
+      source: form.source.trim() || "our own",
+    };
     if (await props.save(system)) open.value = false;
   }
 }
@@ -47,40 +136,148 @@ const option = (value: string, label: string) => ({ value, label });
 </script>
 
 <template>
-  <Dialog v-model:visible="open" class="wide" modal :header="start ? start.name : 'A terminal system of our own'" :draggable="false">
+  <Dialog
+    v-model:visible="open"
+    class="wide"
+    modal
+    :header="start ? start.name : 'A terminal system of our own'"
+    :draggable="false"
+  >
     <form id="terminal-form" class="form" @submit.prevent="store">
-      <div class="two"><div class="field"><label for="t-name">Name</label><InputText id="t-name" v-model="form.name" maxlength="80" autofocus /></div><div class="field"><label for="t-tell">What tells it</label><InputText id="t-tell" v-model="form.tell" maxlength="400" /></div></div>
+      <div class="two">
+        <div class="field">
+          <label for="t-name">Name</label
+          ><InputText id="t-name" v-model="form.name" maxlength="80" autofocus />
+        </div>
+        <div class="field">
+          <label for="t-tell">What tells it</label
+          ><InputText id="t-tell" v-model="form.tell" maxlength="400" />
+        </div>
+      </div>
       <div class="four">
-        <div class="field"><span id="t-gender" class="label">Contact</span><Select v-model="form.gender" :options="['female', 'male', 'ring', 'none']" aria-labelledby="t-gender" /></div>
-        <div class="field"><label for="t-width">Width, mm</label><InputText id="t-width" v-model="form.width" inputmode="decimal" /></div>
-        <div class="field"><span id="t-side" class="label">Its lock is seen</span><Select v-model="form.lockSide" :options="Object.entries(LOCK_SIDE_WORDS).map(([value, label]) => option(value, label))" option-label="label" option-value="value" aria-labelledby="t-side" /></div>
-        <div class="field"><label for="t-tool">Tool</label><InputText id="t-tool" v-model="form.tool" maxlength="400" /></div>
+        <div class="field">
+          <span id="t-gender" class="label">Contact</span
+          ><Select
+            v-model="form.gender"
+            :options="['female', 'male', 'ring', 'none']"
+            aria-labelledby="t-gender"
+          />
+        </div>
+        <div class="field">
+          <label for="t-width">Width, mm</label
+          ><InputText id="t-width" v-model="form.width" inputmode="decimal" />
+        </div>
+        <div class="field">
+          <span id="t-side" class="label">Its lock is seen</span
+          ><Select
+            v-model="form.lockSide"
+            :options="Object.entries(LOCK_SIDE_WORDS).map(([value, label]) => option(value, label))"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="t-side"
+          />
+        </div>
+        <div class="field">
+          <label for="t-tool">Tool</label><InputText id="t-tool" v-model="form.tool" maxlength="400" />
+        </div>
       </div>
       <div class="two">
-        <div class="field"><span id="t-release" class="label">Own lock</span><Select v-model="form.release" :options="RELEASES.map((value) => option(value, RELEASE_WORDS[value]))" option-label="label" option-value="value" aria-labelledby="t-release" /></div>
-        <div class="field"><span id="t-over" class="label">Over it</span><Select v-model="form.secondary" :options="SECONDARY_LOCKS.map((value) => option(value, SECONDARY_WORDS[value]))" option-label="label" option-value="value" aria-labelledby="t-over" /></div>
+        <div class="field">
+          <span id="t-release" class="label">Own lock</span
+          ><Select
+            v-model="form.release"
+            :options="RELEASES.map((value) => option(value, RELEASE_WORDS[value]))"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="t-release"
+          />
+        </div>
+        <div class="field">
+          <span id="t-over" class="label">Over it</span
+          ><Select
+            v-model="form.secondary"
+            :options="SECONDARY_LOCKS.map((value) => option(value, SECONDARY_WORDS[value]))"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="t-over"
+          />
+        </div>
       </div>
-      <div class="field"><label for="t-order">Release, one act per line, in order</label><textarea id="t-order" v-model="form.order" class="inp" rows="4" /></div>
+      <div class="field">
+        <label for="t-order">Release, one act per line, in order</label
+        ><textarea id="t-order" v-model="form.order" class="inp" rows="4" />
+      </div>
       <div class="four">
-        <div class="field"><label for="t-strip">Strip, mm</label><InputText id="t-strip" v-model="form.strip" placeholder="4.5 to 5.2" /></div>
-        <div class="field"><label for="t-conductor">Conductor, mm²</label><InputText id="t-conductor" v-model="form.conductor" placeholder="0.5 to 1" /></div>
-        <div class="field"><label for="t-insulation">Insulation, mm</label><InputText id="t-insulation" v-model="form.insulation" placeholder="1.4 to 2.4" /></div>
-        <div class="field"><label for="t-seals">Seals, mm</label><InputText id="t-seals" v-model="form.seals" placeholder="1.4 to 1.8; 1.8 to 2.4" /></div>
+        <div class="field">
+          <label for="t-strip">Strip, mm</label
+          ><InputText id="t-strip" v-model="form.strip" placeholder="4.5 to 5.2" />
+        </div>
+        <div class="field">
+          <label for="t-conductor">Conductor, mm²</label
+          ><InputText id="t-conductor" v-model="form.conductor" placeholder="0.5 to 1" />
+        </div>
+        <div class="field">
+          <label for="t-insulation">Insulation, mm</label
+          ><InputText id="t-insulation" v-model="form.insulation" placeholder="1.4 to 2.4" />
+        </div>
+        <div class="field">
+          <label for="t-seals">Seals, mm</label
+          ><InputText id="t-seals" v-model="form.seals" placeholder="1.4 to 1.8; 1.8 to 2.4" />
+        </div>
       </div>
-      <label class="tick"><input v-model="form.bendBack" type="checkbox"> The lance is bent back before it is used again</label>
-      <div class="two"><div class="field"><label for="t-crimp">A good crimp</label><textarea id="t-crimp" v-model="form.goodCrimp" class="inp" rows="3" /></div><div class="field"><label for="t-cautions">Cautions, one per line</label><textarea id="t-cautions" v-model="form.cautions" class="inp" rows="3" /></div></div>
-      <div class="field"><label for="t-source">Where this is from</label><InputText id="t-source" v-model="form.source" maxlength="400" placeholder="sheet, page" /></div>
+      <label class="tick"
+        ><input v-model="form.bendBack" type="checkbox" /> The lance is bent back before it is used
+        again</label
+      >
+      <div class="two">
+        <div class="field">
+          <label for="t-crimp">A good crimp</label
+          ><textarea id="t-crimp" v-model="form.goodCrimp" class="inp" rows="3" />
+        </div>
+        <div class="field">
+          <label for="t-cautions">Cautions, one per line</label
+          ><textarea id="t-cautions" v-model="form.cautions" class="inp" rows="3" />
+        </div>
+      </div>
+      <div class="field">
+        <label for="t-source">Where this is from</label
+        ><InputText id="t-source" v-model="form.source" maxlength="400" placeholder="sheet, page" />
+      </div>
       <p v-if="problem || refused" class="bad" role="alert">{{ problem || refused }}</p>
     </form>
-    <template #footer><button type="button" class="btn quiet" @click="open = false">Cancel</button><button type="submit" form="terminal-form" class="btn pri">Save</button></template>
+    <template #footer
+      ><button type="button" class="btn quiet" @click="open = false">Cancel</button
+      ><button type="submit" form="terminal-form" class="btn pri">Save</button></template
+    >
   </Dialog>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 14px; }
-.four { display: grid; grid-template-columns: repeat(4, 1fr); gap: 14px; }
-.tick { display: flex; gap: 8px; align-items: center; }
-.tick input { width: 20px; height: 20px; accent-color: var(--ink); }
-textarea { resize: vertical; }
-@media (max-width: 700px) { .four { grid-template-columns: 1fr 1fr; } }
+.form {
+  display: grid;
+  gap: 14px;
+}
+.four {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 14px;
+}
+.tick {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.tick input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--ink);
+}
+textarea {
+  resize: vertical;
+}
+@media (max-width: 700px) {
+  .four {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

@@ -5,10 +5,17 @@ import { toSVG } from "bwip-js/browser";
 import { colourInWords, flagsOf, pinColour, pinName, type Dossier, type Flag } from "@trevin/core";
 
 const props = defineProps<{ dossier: Dossier; url: (flag: Flag) => string }>();
-const flags = computed(() => flagsOf(props.dossier).map((flag) => {
-  const colour = pinColour(flag.pin.pin, flag.pin.connector);
-  return { ...flag, name: pinName(flag.pin), colour: colour === null ? flag.pin.pin.colour : colourInWords(colour), code: toSVG({ bcid: "qrcode", text: props.url(flag), scale: 2 }) };
-}));
+const flags = computed(() =>
+  flagsOf(props.dossier).map((flag) => {
+    const colour = pinColour(flag.pin.pin, flag.pin.connector);
+    return {
+      ...flag,
+      name: pinName(flag.pin),
+      colour: colour === null ? flag.pin.pin.colour : colourInWords(colour),
+      code: toSVG({ bcid: "qrcode", text: props.url(flag), scale: 2 }),
+    };
+  }),
+);
 </script>
 
 <template>
@@ -17,19 +24,63 @@ const flags = computed(() => flagsOf(props.dossier).map((flag) => {
     <article v-for="flag in flags" :key="flag.name">
       <!-- eslint-disable-next-line vue/no-v-html -->
       <span class="code" role="img" :aria-label="`Code that opens ${flag.name}`" v-html="flag.code" />
-      <p><b>{{ flag.name }}</b><span v-if="flag.to"> to {{ flag.to }}</span></p>
+      <p>
+        <b>{{ flag.name }}</b
+        ><span v-if="flag.to"> to {{ flag.to }}</span>
+      </p>
       <p class="small">{{ flag.pin.pin.function }}</p>
-      <p class="small">{{ flag.colour }}<template v-if="flag.pin.pin.size">, {{ flag.pin.pin.size }} mm²</template></p>
-      <p class="again"><b>{{ flag.name }}</b><span v-if="flag.to"> to {{ flag.to }}</span></p>
+      <p class="small">
+        {{ flag.colour }}<template v-if="flag.pin.pin.size">, {{ flag.pin.pin.size }} mm²</template>
+      </p>
+      <p class="again">
+        <b>{{ flag.name }}</b
+        ><span v-if="flag.to"> to {{ flag.to }}</span>
+      </p>
     </article>
   </section>
 </template>
 
 <style scoped>
-.flags { display: grid; grid-template-columns: repeat(2, 88mm); gap: 3mm 6mm; color: #000; background: #fff; }
-article { display: grid; grid-template-columns: 17mm 34mm 1fr; grid-template-rows: auto auto 1fr; column-gap: 2mm; border: 1px dashed #000; padding: 1.5mm; height: 20mm; break-inside: avoid; overflow: hidden; font-size: 9.5pt; line-height: 11pt; }
-.code { grid-row: 1 / 4; }
-.code :deep(svg) { width: 17mm; height: 17mm; display: block; }
-.small { grid-column: 2; font-size: 8pt; line-height: 9.5pt; }
-.again { grid-column: 3; grid-row: 1 / 4; border-left: 1px dotted #000; padding-left: 2mm; align-self: stretch; display: grid; align-content: center; }
+.flags {
+  display: grid;
+  grid-template-columns: repeat(2, 88mm);
+  gap: 3mm 6mm;
+  color: #000;
+  background: #fff;
+}
+article {
+  display: grid;
+  grid-template-columns: 17mm 34mm 1fr;
+  grid-template-rows: auto auto 1fr;
+  column-gap: 2mm;
+  border: 1px dashed #000;
+  padding: 1.5mm;
+  height: 20mm;
+  break-inside: avoid;
+  overflow: hidden;
+  font-size: 9.5pt;
+  line-height: 11pt;
+}
+.code {
+  grid-row: 1 / 4;
+}
+.code :deep(svg) {
+  width: 17mm;
+  height: 17mm;
+  display: block;
+}
+.small {
+  grid-column: 2;
+  font-size: 8pt;
+  line-height: 9.5pt;
+}
+.again {
+  grid-column: 3;
+  grid-row: 1 / 4;
+  border-left: 1px dotted #000;
+  padding-left: 2mm;
+  align-self: stretch;
+  display: grid;
+  align-content: center;
+}
 </style>

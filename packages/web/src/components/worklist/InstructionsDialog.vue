@@ -15,50 +15,164 @@ const title = ref("");
 const chosen = reactive(new Set<number>());
 const otherwise = reactive(new Map<number, string>());
 const byId = computed(() => new Map(props.steps.map((shown) => [shown.step.id, shown])));
-const read = computed(() => readInstructions(text.value, { steps: props.steps.map(({ step }) => step) }, props.dossier));
-watch(text, () => { chosen.clear(); otherwise.clear(); read.value.lines.forEach((line, i) => { if (line.step === null) chosen.add(i); }); });
-const words = (id: StepId | null): string => { const shown = id === null ? undefined : byId.value.get(id); return shown === undefined ? "no step of the plan" : `${shown.number} ${shown.words.verb} ${shown.words.object}, ${shown.words.where}`; };
+const read = computed(() =>
+  readInstructions(text.value, { steps: props.steps.map(({ step }) => step) }, props.dossier),
+);
+watch(text, () => {
+  chosen.clear();
+  otherwise.clear();
+  read.value.lines.forEach((line, i) => {
+    if (line.step === null) chosen.add(i);
+  });
+});
+const words = (id: StepId | null): string => {
+  const shown = id === null ? undefined : byId.value.get(id);
+  return shown === undefined
+    ? "no step of the plan"
+    : `${shown.number} ${shown.words.verb} ${shown.words.object}, ${shown.words.where}`;
+};
 const missing = computed(() => (read.value.lines.length === 0 ? [] : read.value.missing));
-const toggle = (i: number): void => { if (!chosen.delete(i)) chosen.add(i); };
+const toggle = (i: number): void => {
+  if (!chosen.delete(i)) chosen.add(i);
+};
 function add(): void {
   let after: StepId | null = null;
   const steps = read.value.lines.flatMap((line, i): readonly Omit<OwnStep, "id">[] => {
     if (line.step !== null) after = line.step;
-    return chosen.has(i) ? [{ after, text: line.text, place: "", minutes: 5, from: `${title.value.trim() || "instructions"}${line.number === "" ? "" : `, step ${line.number}`}`, deviation: (otherwise.get(i) ?? "").trim() }] : [];
+    return chosen.has(i)
+      ? [
+          {
+            after,
+            text: line.text,
+            place: "",
+            minutes: 5,
+            from: `${title.value.trim() || "instructions"}${line.number === "" ? "" : `, step ${line.number}`}`,
+            deviation: (otherwise.get(i) ?? "").trim(),
+          },
+        ]
+      : [];
   });
   emit("add", steps);
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="Somebody else's instructions" :draggable="false" :style="{ width: 'min(920px, 96vw)' }">
+  <Dialog
+    v-model:visible="open"
+    modal
+    header="Somebody else's instructions"
+    :draggable="false"
+    :style="{ width: 'min(920px, 96vw)' }"
+  >
     <div class="form">
-      <div class="field"><label for="ins-title">Where they come from</label><InputText id="ins-title" v-model="title" maxlength="120" placeholder="the kit's sheet" /></div>
-      <div class="field"><label for="ins-text">Paste the numbered steps</label><textarea id="ins-text" v-model="text" class="inp" rows="6" placeholder="1. Disconnect the battery.&#10;2. Unplug B12 and release wire 7 …" /></div>
+      <div class="field">
+        <label for="ins-title">Where they come from</label
+        ><InputText id="ins-title" v-model="title" maxlength="120" placeholder="the kit's sheet" />
+      </div>
+      <div class="field">
+        <label for="ins-text">Paste the numbered steps</label
+        ><textarea
+          id="ins-text"
+          v-model="text"
+          class="inp"
+          rows="6"
+          placeholder="1. Disconnect the battery.&#10;2. Unplug B12 and release wire 7 …"
+        />
+      </div>
       <table v-if="read.lines.length">
-        <thead><tr><th>theirs</th><th>in this plan</th><th>put in as a step</th><th>done otherwise</th></tr></thead>
+        <thead>
+          <tr>
+            <th>theirs</th>
+            <th>in this plan</th>
+            <th>put in as a step</th>
+            <th>done otherwise</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="(line, i) in read.lines" :key="i">
-            <td><b v-if="line.number" class="no">{{ line.number }}</b>{{ line.text }}</td><td :class="{ mut: line.step === null }">{{ words(line.step) }}</td>
-            <td><input type="checkbox" :checked="chosen.has(i)" :aria-label="`Put line ${line.number || i + 1} in as a step`" @change="toggle(i)" /></td>
-            <td><InputText v-if="chosen.has(i)" :model-value="otherwise.get(i) ?? ''" :aria-label="`How line ${line.number || i + 1} is done otherwise`" maxlength="500" @update:model-value="otherwise.set(i, $event ?? '')" /></td>
+            <td>
+              <b v-if="line.number" class="no">{{ line.number }}</b
+              >{{ line.text }}
+            </td>
+            <td :class="{ mut: line.step === null }">{{ words(line.step) }}</td>
+            <td>
+              <input
+                type="checkbox"
+                :checked="chosen.has(i)"
+                :aria-label="`Put line ${line.number || i + 1} in as a step`"
+                @change="toggle(i)"
+              />
+            </td>
+            <td>
+              <InputText
+                v-if="chosen.has(i)"
+                :model-value="otherwise.get(i) ?? ''"
+                :aria-label="`How line ${line.number || i + 1} is done otherwise`"
+                maxlength="500"
+                @update:model-value="otherwise.set(i, $event ?? '')"
+              />
+            </td>
           </tr>
         </tbody>
       </table>
-      <p v-if="missing.length" class="gap"><b>{{ missing.length }} {{ missing.length === 1 ? "step" : "steps" }} of the plan {{ missing.length === 1 ? "is" : "are" }} not in them:</b> {{ missing.slice(0, 8).map(words).join("; ") }}<template v-if="missing.length > 8"> and {{ missing.length - 8 }} more</template>. The plan keeps them.</p>
+      <p v-if="missing.length" class="gap">
+        <b
+          >{{ missing.length }} {{ missing.length === 1 ? "step" : "steps" }} of the plan
+          {{ missing.length === 1 ? "is" : "are" }} not in them:</b
+        >
+        {{ missing.slice(0, 8).map(words).join("; ")
+        }}<template v-if="missing.length > 8"> and {{ missing.length - 8 }} more</template>. The plan keeps
+        them.
+      </p>
     </div>
-    <template #footer><button type="button" class="btn quiet" @click="open = false">Cancel</button><button type="button" class="btn pri" :disabled="chosen.size === 0" @click="add">Put {{ chosen.size }} in</button></template>
+    <template #footer
+      ><button type="button" class="btn quiet" @click="open = false">Cancel</button
+      ><button type="button" class="btn pri" :disabled="chosen.size === 0" @click="add">
+        Put {{ chosen.size }} in
+      </button></template
+    >
   </Dialog>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 12px; }
-textarea { resize: vertical; font: inherit; }
-table { border-collapse: collapse; width: 100%; font-size: 14px; }
-th { text-align: left; font: 500 14px/16px var(--f-label); color: var(--ink2); border-bottom: 1px solid var(--ink); padding: 4px 8px 4px 0; }
-td { border-bottom: 1px solid var(--rule); padding: 5px 8px 5px 0; vertical-align: top; }
-td input[type="checkbox"] { width: 18px; height: 18px; accent-color: var(--ink); }
-td :deep(.inp), td :deep(input[type="text"]) { width: 160px; }
-.no { margin-right: 6px; }
-.gap { font-size: 14px; }
+.form {
+  display: grid;
+  gap: 12px;
+}
+textarea {
+  resize: vertical;
+  font: inherit;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 14px;
+}
+th {
+  text-align: left;
+  font: 500 14px/16px var(--f-label);
+  color: var(--ink2);
+  border-bottom: 1px solid var(--ink);
+  padding: 4px 8px 4px 0;
+}
+td {
+  border-bottom: 1px solid var(--rule);
+  padding: 5px 8px 5px 0;
+  vertical-align: top;
+}
+td input[type="checkbox"] {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--ink);
+}
+td :deep(.inp),
+td :deep(input[type="text"]) {
+  width: 160px;
+}
+.no {
+  margin-right: 6px;
+}
+.gap {
+  font-size: 14px;
+}
 </style>
