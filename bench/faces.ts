@@ -109,7 +109,10 @@ export function faces(): void {
   const ours = median(7, () => nets({ ...loom }));
   const graph = median(7, () => {
     const built = new Graph({ multi: true, allowSelfLoops: true });
-    const key = (end: WireEnd): string => (end.at === "pin" ? end.pin : end.at === "point" ? end.point : "");
+    const key = (end: WireEnd): string => {
+      if (end.at === "pin") return end.pin;
+      return end.at === "point" ? end.point : "";
+    };
     for (const { ends } of loom.wires) {
       for (const end of ends) built.mergeNode(key(end));
       for (const end of ends.slice(1)) built.addEdge(key(ends[0]!), key(end));

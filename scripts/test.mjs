@@ -102,7 +102,8 @@ function countsOf(name) {
       ? { passed: stats.expected + stats.flaky, failed: stats.unexpected, counted: true }
       : { passed: 0, failed: 0, counted: false };
   }
-  const report = name === "unit tests" ? read("unit.json") : name === "API tests" ? read("api.json") : null;
+  const file = { "unit tests": "unit.json", "API tests": "api.json" }[name];
+  const report = file === undefined ? null : read(file);
   return report
     ? { passed: report.numPassedTests, failed: report.numFailedTests, counted: true }
     : { passed: 0, failed: 0, counted: false };

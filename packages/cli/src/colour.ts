@@ -37,14 +37,9 @@ export function colourReport(text: string, declared: ColourSystem | null): unkno
   }
   const [first] = readings;
   if (first === undefined) {
-    const read = readColour(text, declared ?? "iec");
-    throw new InputError(
-      declared === null
-        ? `“${text}” is no colour in any of the four systems`
-        : read.ok
-          ? ""
-          : colourProblemWords(read.error),
-    );
+    if (declared === null) throw new InputError(`“${text}” is not a colour in any of the four systems`);
+    const read = readColour(text, declared);
+    throw new InputError(read.ok ? "" : colourProblemWords(read.error));
   }
   const sized = readColour(text, declared ?? first.systems[0] ?? "iec");
   return {

@@ -46,6 +46,10 @@ export function useServer() {
     close();
     await connection.close();
   });
+  const textOf = (body: unknown): string | null => {
+    if (body === undefined) return null;
+    return typeof body === "string" ? body : JSON.stringify(body);
+  };
   const send = async (
     method: string,
     path: string,
@@ -55,7 +59,7 @@ export function useServer() {
     const response = await fetch(`${base}/api/v1${path}`, {
       method,
       headers: { ...(body === undefined ? {} : { "Content-Type": "application/json" }), ...headers },
-      body: body === undefined ? null : typeof body === "string" ? body : JSON.stringify(body),
+      body: textOf(body),
     });
     const text = await response.text();
     return {

@@ -68,37 +68,25 @@ describe("undo and redo over the server", () => {
             const decision =
               now.decisions["decision" in step ? step.decision % Math.max(now.decisions.length, 1) : 0];
             if (step.kind === "take-back" && decision === undefined) continue;
-            const [method, path, body, command]: [string, string, unknown, Command] =
-              step.kind === "rename"
-                ? [
-                    "PATCH",
-                    `/jobs/${id}`,
-                    { head: { ...now.head, name: step.name } },
-                    { kind: "set-head", head: { ...now.head, name: step.name } },
-                  ]
-                : step.kind === "take-back"
-                  ? [
-                      "PATCH",
-                      `/jobs/${id}/decisions`,
-                      { remove: [decisionId(decision!)] },
-                      { kind: "decide", put: [], remove: [decisionId(decision!)] },
-                    ]
-                  : [
-                      "PATCH",
-                      `/jobs/${id}/connectors/${connector.id}/pins`,
-                      { put: [changed] },
-                      {
-                        kind: "change-pins",
-                        connector: connector.id,
-                        put: [changed],
-                        remove: [],
-                        decisions: [],
-                        wires: [],
-                      },
-                    ];
+            const [path, body, command] = ((): [string, unknown, Command] => {
+              if (step.kind === "rename") {
+                const head = { ...now.head, name: step.name };
+                return ["", { head }, { kind: "set-head", head }];
+              }
+              if (step.kind === "take-back") {
+                const remove = [decisionId(decision!)];
+                return ["/decisions", { remove }, { kind: "decide", put: [], remove }];
+              }
+              const put = { connector: connector.id, put: [changed], remove: [], decisions: [], wires: [] };
+              return [
+                `/connectors/${connector.id}/pins`,
+                { put: [changed] },
+                { kind: "change-pins", ...put },
+              ];
+            })();
             const local = applyCommand(now, command);
             if (!local.ok) throw new Error(local.error.code);
-            expect((await send(method, path, body, at(revision))).status).toBe(200);
+            expect((await send("PATCH", `/jobs/${id}${path}`, body, at(revision))).status).toBe(200);
             states.splice(here + 1, states.length, local.value.dossier);
             here++;
             edited++;

@@ -65,12 +65,8 @@ const COUNTS = ["", "one", "two", "three", "four"];
 
 /** "blue, white stripe"; "yellow, green and red stripes"; "orange, two silver rings". */
 export function colourInWords({ base, stripes, rings }: WireColour): string {
-  const stripe =
-    stripes.length === 0
-      ? []
-      : stripes.length === 1
-        ? [`${stripes[0]} stripe`]
-        : [`${stripes.join(" and ")} stripes`];
+  const word = stripes.length === 1 ? "stripe" : "stripes";
+  const stripe = stripes.length === 0 ? [] : [`${stripes.join(" and ")} ${word}`];
   return [base, ...stripe, ...(rings === null ? [] : [ringsInWords(rings)])].join(", ");
 }
 

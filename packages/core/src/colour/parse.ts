@@ -83,14 +83,19 @@ function divisions(run: string, table: CodeTable, depth: number): readonly Way[]
   return found;
 }
 
+/** The first words, so many of them, as a way to read them: one word may hold several codes, several are one phrase. */
+function headOf(words: readonly string[], length: number, table: CodeTable, depth: number): Way | undefined {
+  if (length === 1) return divisions(words[0] ?? "", table, depth)[0];
+  const phrase = lookUp(words.slice(0, length).join(" "), table);
+  return phrase === undefined ? undefined : [phrase];
+}
+
 /** Words with spaces between them: the longest phrase that is a colour first, "dk blu wht" is dark blue and white. */
 function phrases(text: string, table: CodeTable, depth: number): readonly Way[] {
   const words = text.split(" ");
   if (words.length === 1) return divisions(text, table, depth);
   for (let length = Math.min(words.length, 2); length >= 1; length--) {
-    const phrase = length === 1 ? undefined : lookUp(words.slice(0, length).join(" "), table);
-    const head =
-      length === 1 ? divisions(words[0] ?? "", table, depth)[0] : phrase === undefined ? undefined : [phrase];
+    const head = headOf(words, length, table, depth);
     if (head === undefined) continue;
     if (length === words.length) return [head];
     const tail = phrases(words.slice(length).join(" "), table, depth)[0];

@@ -49,10 +49,8 @@ export function rankSystems(codes: readonly string[]): readonly RankedSystem[] {
   const small = codesOnly.length > 0 && codesOnly.every((code) => code === code.toLowerCase());
   const logs = COLOUR_SYSTEMS.map((system) => {
     const perSet = CODE_SETS[system].map((set) => distinct.reduce((sum, code) => sum + logOf(code, set), 0));
-    return (
-      logMean(perSet) +
-      Math.log(codesOnly.length === 0 ? 1 : small ? SMALL_LETTERS[system] : 1 - SMALL_LETTERS[system])
-    );
+    if (codesOnly.length === 0) return logMean(perSet);
+    return logMean(perSet) + Math.log(small ? SMALL_LETTERS[system] : 1 - SMALL_LETTERS[system]);
   });
   const top = Math.max(...logs);
   const weights = logs.map((log) => Math.exp(log - top));

@@ -170,14 +170,12 @@ export function readEntry(value: unknown) {
 
 /** Zod's issues as "connectors[0].pins[3].cavity" and words. */
 export function issuesOf(error: z.ZodError): readonly { readonly path: string; readonly message: string }[] {
-  return error.issues
-    .slice(0, 20)
-    .map((issue) => ({
-      path: issue.path
-        .map((part, i) => (typeof part === "number" ? `[${part}]` : `${i === 0 ? "" : "."}${String(part)}`))
-        .join(""),
-      message: issue.message,
-    }));
+  return error.issues.slice(0, 20).map((issue) => ({
+    path: issue.path
+      .map((part, i) => (typeof part === "number" ? `[${part}]` : `${i === 0 ? "" : "."}${String(part)}`))
+      .join(""),
+    message: issue.message,
+  }));
 }
 
 export function parseJson(source: string): Result<unknown, JobFileProblem> {

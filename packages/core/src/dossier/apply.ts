@@ -305,14 +305,8 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
   ) {
     return { code: "too-few-pins", decision: decisionId(decision) };
   }
-  const across =
-    decision.kind === "forbid"
-      ? [[decision.vehicle, decision.incoming] as const]
-      : decision.kind === "series"
-        ? [[decision.vehicle, decision.into] as const, [decision.vehicle, decision.back] as const]
-        : linkedPairs(decision);
   if (
-    across.some(
+    pairsAcross(decision).some(
       ([vehicle, incoming]) =>
         pins.get(vehicle)?.connector.side !== "vehicle" || pins.get(incoming)?.connector.side !== "incoming",
     )
@@ -335,14 +329,25 @@ function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, PlacedPin>): 
   )
     return { code: "move-across-sides", decision: decisionId(decision) };
   // A single wire may move into an empty cavity of the other side; every other work needs a wire, a joint on both sides.
-  const needWire =
-    seatOf(decision) !== null
-      ? [leadPin(decision), ...(decision.kind === "series" ? [decision.back] : [])]
-      : decision.kind === "forbid"
-        ? []
-        : named;
-  const empty = needWire.find((id) => pins.get(id)?.pin.content === "empty");
+  const empty = wiresNeeded(decision, named).find((id) => pins.get(id)?.pin.content === "empty");
   return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
+}
+
+/** Pairs that a decision names across the two sides, joined or not. */
+function pairsAcross(decision: Decision): readonly (readonly [PinId, PinId])[] {
+  if (decision.kind === "forbid") return [[decision.vehicle, decision.incoming]];
+  if (decision.kind !== "series") return linkedPairs(decision);
+  return [
+    [decision.vehicle, decision.into],
+    [decision.vehicle, decision.back],
+  ];
+}
+
+/** Pins of a decision that must hold a wire. */
+function wiresNeeded(decision: Decision, named: readonly PinId[]): readonly PinId[] {
+  if (seatOf(decision) !== null)
+    return [leadPin(decision), ...(decision.kind === "series" ? [decision.back] : [])];
+  return decision.kind === "forbid" ? [] : named;
 }
 
 /** The first cavity that two terminals are to be seated in. */

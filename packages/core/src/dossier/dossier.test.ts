@@ -105,13 +105,11 @@ function commandsOn(dossier: Dossier): fc.Arbitrary<Command> {
         putPoints: [{ id: joinPointId("G1"), name: "G1", kind: "ground", place: "sill", thread: 6 }],
         removePoints: [],
       })),
-    fc
-      .shuffledSubarray([...dossier.decisions])
-      .map((some): Command => ({
-        kind: "decide",
-        put: some.map((decision) => ({ ...decision, reason: "again" })),
-        remove: [],
-      })),
+    fc.shuffledSubarray([...dossier.decisions]).map((some): Command => ({
+      kind: "decide",
+      put: some.map((decision) => ({ ...decision, reason: "again" })),
+      remove: [],
+    })),
     fc
       .shuffledSubarray(dossier.decisions.map(decisionId))
       .map((remove): Command => ({ kind: "decide", put: [], remove })),

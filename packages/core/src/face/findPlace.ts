@@ -47,21 +47,22 @@ function readPlace(text: string, lines: number): Said | null {
         take(new RegExp(`\\b${N} (?:row|column|line)\\b`)))
       : null;
   take(/\bone (?:row|column)\b/);
-  const line =
-    edge !== null
-      ? ["top", "upper", "left"].includes(edge[1] ?? "")
-        ? "first"
-        : "last"
-      : counted !== null
-        ? number(counted[1] ?? "")
-        : lines === 1
-          ? 1
-          : null;
+  const line = (): Said["line"] => {
+    if (edge !== null) return ["top", "upper", "left"].includes(edge[1] ?? "") ? "first" : "last";
+    if (counted !== null) return number(counted[1] ?? "");
+    return lines === 1 ? 1 : null;
+  };
   const from = /\b(right|bottom)\b/.test(rest) ? "end" : "start";
   const place = new RegExp(`\\b${N}\\b`).exec(rest);
-  if (place !== null) return { line, place: number(place[1] ?? ""), from };
-  if (/\b(middle|centre|center)\b/.test(rest)) return { line, place: "middle", from };
-  return /\b(left|right|top|bottom|end|alone)\b/.test(rest) ? { line, place: 1, from } : null;
+  if (place !== null) return { line: line(), place: number(place[1] ?? ""), from };
+  if (/\b(middle|centre|center)\b/.test(rest)) return { line: line(), place: "middle", from };
+  return /\b(left|right|top|bottom|end|alone)\b/.test(rest) ? { line: line(), place: 1, from } : null;
+}
+
+/** 1 is the first of so many lines; null when none is named. */
+function lineNumber(line: Said["line"], lines: number): number | null {
+  if (line === "first") return 1;
+  return line === "last" ? lines : line;
 }
 
 export type Found =
@@ -93,11 +94,8 @@ export function findPlace(face: Face, hold: Hold, text: string): Found {
   );
   const fits = labelled.length > 0 ? labelled : byWords(all, text, lines);
   const [only] = fits;
-  return only === undefined
-    ? none
-    : fits.length === 1
-      ? { kind: "one", place: only }
-      : { kind: "several", places: fits };
+  if (only === undefined) return none;
+  return fits.length === 1 ? { kind: "one", place: only } : { kind: "several", places: fits };
 }
 
 function byWords(all: readonly Located[], text: string, lines: number): readonly Located[] {
@@ -110,7 +108,7 @@ function byWords(all: readonly Located[], text: string, lines: number): readonly
       : [];
   const said = readPlace(text, lines);
   if (said === null) return [];
-  const line = said.line === "first" ? 1 : said.line === "last" ? lines : said.line;
+  const line = lineNumber(said.line, lines);
   return all.filter(({ locator }) => {
     if (locator.kind !== "line" || (line !== null && locator.line !== line)) return false;
     if (said.place === "middle") return Math.abs(locator.place - (locator.places + 1) / 2) < 1;

@@ -115,6 +115,10 @@ export function landmarks(face: Face, here: Located, hold: Hold): readonly Landm
   const sizes = face.places.flatMap((place) => place.pin?.size ?? []).sort((a, b) => a - b);
   const median = sizes[Math.floor(sizes.length / 2)] ?? 0;
   const isThick = (place: Place): boolean => sizes.length >= 3 && (place.pin?.size ?? 0) >= THICK * median;
+  const landmarkAt = (place: Place): "empty" | "thick" | null => {
+    if (place.pin?.content === "empty") return "empty";
+    return isThick(place) ? "thick" : null;
+  };
   const { sense, line, place: at } = here.locator;
   const found: Landmark[] = [];
   if (isThick(here) && all.filter(isThick).length === 1) found.push({ kind: "only-thick" });
@@ -123,14 +127,13 @@ export function landmarks(face: Face, here: Located, hold: Hold): readonly Landm
   );
   const near = along
     .flatMap((place) => {
-      const what =
-        place.pin?.content === "empty" ? ("empty" as const) : isThick(place) ? ("thick" as const) : null;
+      const what = landmarkAt(place);
       const steps = place.locator.place - at;
       return what === null || Math.abs(steps) > 3 ? [] : [{ what, steps, label: place.label }];
     })
     .sort(
       (a, b) =>
-        (a.what === b.what ? 0 : a.what === "empty" ? -1 : 1) || Math.abs(a.steps) - Math.abs(b.steps),
+        Number(b.what === "empty") - Number(a.what === "empty") || Math.abs(a.steps) - Math.abs(b.steps),
     );
   const [nearest] = near;
   if (nearest !== undefined) {

@@ -34,11 +34,8 @@ function traced(shell: Shell, view: FaceView): Shape {
   const mirrored = view !== shell.view;
   const flip = ({ edge, at }: Keying): Keying => {
     if (!mirrored) return { edge, at };
-    return edge === "left"
-      ? { edge: "right", at }
-      : edge === "right"
-        ? { edge: "left", at }
-        : { edge, at: 1 - at };
+    if (edge === "left") return { edge: "right", at };
+    return edge === "right" ? { edge: "left", at } : { edge, at: 1 - at };
   };
   return {
     places,
@@ -108,8 +105,9 @@ export const answering = (a: Face, label: string, b: Face): Face["places"][numbe
   null;
 
 /** The other half of a shell: contacts of the other gender, and the same labels, so its own view of them is the other one. */
+const OPPOSITE = { female: "male", male: "female" } as const;
 export const matingHalf = (shell: Shell): Shell => ({
   ...shell,
   view: shell.view === "mating" ? "wire" : "mating",
-  gender: shell.gender === null ? null : shell.gender === "female" ? "male" : "female",
+  gender: shell.gender === null ? null : OPPOSITE[shell.gender],
 });

@@ -30,7 +30,10 @@ export interface Hold {
 /** How wide a cavity is drawn for a contact of so many mm, beside one of 0.64 mm (common practice, no source). */
 function extent(size: number | null): number {
   if (size === null || size <= 0.8) return 1;
-  return size <= 1.6 ? 1.25 : size <= 3 ? 1.55 : size <= 5 ? 1.9 : size <= 6.5 ? 2.3 : 2.8;
+  if (size <= 1.6) return 1.25;
+  if (size <= 3) return 1.55;
+  if (size <= 5) return 1.9;
+  return size <= 6.5 ? 2.3 : 2.8;
 }
 
 const RING_STEP = 1.35;
@@ -150,13 +153,9 @@ export function seenFrom(
   return (point) => {
     const x = view === shell.view ? point.x - left : right - point.x;
     const y = point.y - top;
-    return grip === "up"
-      ? { x, y }
-      : grip === "right"
-        ? { x: height - y, y: x }
-        : grip === "down"
-          ? { x: width - x, y: height - y }
-          : { x: y, y: width - x };
+    if (grip === "up") return { x, y };
+    if (grip === "right") return { x: height - y, y: x };
+    return grip === "down" ? { x: width - x, y: height - y } : { x: y, y: width - x };
   };
 }
 

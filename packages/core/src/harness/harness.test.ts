@@ -189,23 +189,21 @@ const scenario = undecidedDossier(3).chain((dossier) => {
   const one = operationsOn(start).map((op) => [op]);
   // Moving a terminal needs three things in a row that chance alone seldom brings together.
   const pin = fc.constantFrom(...Object.keys(start.cavities).map(pinId));
-  const move = fc
-    .tuple(pin, pin)
-    .map(([from, to]): Operation[] => [
-      ...[from, to].map((cavity): Operation => ({
-        kind: "disconnect",
-        connector: start.cavities[cavity]!.connector,
-        from: "own",
-      })),
-      ...[from, to].map((cavity): Operation => ({
-        kind: "lock",
-        connector: start.cavities[cavity]!.connector,
-        to: "open",
-      })),
-      ...[from, to].map((cavity): Operation => ({ kind: "release", end: plugEnd(cavity), cavity })),
-      { kind: "take-out", wire: wireOf(to), to: "out" },
-      { kind: "insert", end: plugEnd(from), cavity: to },
-    ]);
+  const move = fc.tuple(pin, pin).map(([from, to]): Operation[] => [
+    ...[from, to].map((cavity): Operation => ({
+      kind: "disconnect",
+      connector: start.cavities[cavity]!.connector,
+      from: "own",
+    })),
+    ...[from, to].map((cavity): Operation => ({
+      kind: "lock",
+      connector: start.cavities[cavity]!.connector,
+      to: "open",
+    })),
+    ...[from, to].map((cavity): Operation => ({ kind: "release", end: plugEnd(cavity), cavity })),
+    { kind: "take-out", wire: wireOf(to), to: "out" },
+    { kind: "insert", end: plugEnd(from), cavity: to },
+  ]);
   return fc.tuple(
     fc.constant(start),
     fc

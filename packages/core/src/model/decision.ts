@@ -157,8 +157,10 @@ export function namedPins(decision: Decision): readonly PinId[] {
 export const leadPin = (decision: Decision): PinId => present(namedPins(decision)[0], "pin of a decision");
 
 /** The pins whose fate it settles. */
-export const decisionPins = (decision: Decision): readonly PinId[] =>
-  decision.kind === "forbid" ? [] : decision.kind === "move" ? [decision.pin] : namedPins(decision);
+export const decisionPins = (decision: Decision): readonly PinId[] => {
+  if (decision.kind === "forbid") return [];
+  return decision.kind === "move" ? [decision.pin] : namedPins(decision);
+};
 
 /** The cavity of another wire, or an empty one, that a terminal is seated in; null where no terminal moves. */
 export function seatOf(decision: Decision): PinId | null {
@@ -172,7 +174,8 @@ export function seatOf(decision: Decision): PinId | null {
 /** Every cavity that a terminal is seated in: in a series the lead that comes back is seated where the wire was. */
 export function seatsOf(decision: Decision): readonly PinId[] {
   const seat = seatOf(decision);
-  return seat === null ? [] : decision.kind === "series" ? [seat, decision.vehicle] : [seat];
+  if (seat === null) return [];
+  return decision.kind === "series" ? [seat, decision.vehicle] : [seat];
 }
 
 /** Each pair of a vehicle's pin and an incoming one that a decision joins. */

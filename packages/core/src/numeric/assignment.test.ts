@@ -86,14 +86,12 @@ describe("solveAssignment", () => {
   it("agrees with linear-sum-assignment and munkres-js on dense square matrices", () => {
     fc.assert(
       fc.property(
-        fc
-          .integer({ min: 2, max: 24 })
-          .chain((n) =>
-            fc.array(fc.array(fc.integer({ min: 0, max: 1000 }), { minLength: n, maxLength: n }), {
-              minLength: n,
-              maxLength: n,
-            }),
-          ),
+        fc.integer({ min: 2, max: 24 }).chain((n) =>
+          fc.array(fc.array(fc.integer({ min: 0, max: 1000 }), { minLength: n, maxLength: n }), {
+            minLength: n,
+            maxLength: n,
+          }),
+        ),
         (matrix) => {
           const alone: Cost = [1_000_000, 0];
           const n = matrix.length;
@@ -134,7 +132,8 @@ describe("solveAssignment", () => {
             if (r < rows && c < p.columns)
               return rank(p.edges[r]!.find(({ column }) => column === c)?.cost ?? [10_000, 0]);
             if (r < rows) return c - p.columns === r ? rank(p.rowAlone[r]!) : 1e8;
-            return c < p.columns ? (r - rows === c ? rank(p.columnAlone[c]!) : 1e8) : 0;
+            if (c < p.columns) return r - rows === c ? rank(p.columnAlone[c]!) : 1e8;
+            return 0;
           }),
         );
         const solved = solveAssignment(p);

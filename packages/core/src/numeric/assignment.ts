@@ -97,14 +97,11 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
     }
   };
   /** Whether column a comes before column b: nearer, else free, else of the lower index. */
-  const before = (a: number, b: number): boolean =>
-    dist1[a] !== dist1[b]
-      ? dist1[a]! < dist1[b]!
-      : dist2[a] !== dist2[b]
-        ? dist2[a]! < dist2[b]!
-        : (rowOf[a] === FREE) !== (rowOf[b] === FREE)
-          ? rowOf[a] === FREE
-          : a < b;
+  const before = (a: number, b: number): boolean => {
+    if (dist1[a] !== dist1[b]) return dist1[a]! < dist1[b]!;
+    if (dist2[a] !== dist2[b]) return dist2[a]! < dist2[b]!;
+    return (rowOf[a] === FREE) !== (rowOf[b] === FREE) ? rowOf[a] === FREE : a < b;
+  };
   const nearest = (): number => {
     let best = FREE;
     for (let i = 0; i < reachedCount; i++) {

@@ -435,15 +435,13 @@ function puttingBack(
     title: "Put back",
     place: "",
     drafts: [
-      ...[...partsInTheWay(dossier.worklist, handled)]
-        .reverse()
-        .map((part): Draft => ({
-          kind: "refit-part",
-          role: `refit:${part.id}`,
-          op: null,
-          place: part.place,
-          text: part.name,
-        })),
+      ...[...partsInTheWay(dossier.worklist, handled)].reverse().map((part): Draft => ({
+        kind: "refit-part",
+        role: `refit:${part.id}`,
+        op: null,
+        place: part.place,
+        text: part.name,
+      })),
       ...(lamps.length === 0
         ? []
         : [{ kind: "aim", role: "aim", op: null, place: "in front of a wall" } as const]),

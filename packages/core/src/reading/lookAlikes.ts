@@ -114,12 +114,11 @@ export function groupLookAlikes(pairs: readonly LookAlike[]): readonly LookAlike
     }));
     const looks = [...new Set(wires.map(({ look }) => look))].sort();
     const { connector } = pair[0];
-    const where =
-      scope === "connector"
-        ? connector.id
-        : scope === "module"
-          ? `${connector.side} ${connector.module}`
-          : "";
+    const places: Partial<Record<LookAlikeScope, string>> = {
+      connector: connector.id,
+      module: `${connector.side} ${connector.module}`,
+    };
+    const where = places[scope] ?? "";
     const key = [scope, where, ...looks].join("|");
     const group = groups.get(key) ?? { scope, sights, sides: new Map() };
     for (const { placed, colour, look } of wires) {

@@ -66,7 +66,8 @@ function pairsOf(
 function cavitiesOf(connector: Connector): readonly (readonly [string, string])[] {
   const labels = pinsInOrder(connector).map((pin) => pin.cavity);
   const lettered = labels.filter((label) => !isNumber(label));
-  return pairsOf(lettered.length === 0 ? [] : labels.length > 200 ? lettered : labels, misleading);
+  if (lettered.length === 0) return [];
+  return pairsOf(labels.length > 200 ? lettered : labels, misleading);
 }
 
 /** Two-letter names differ by one character by nature, unless they count on: E1 and E2. */

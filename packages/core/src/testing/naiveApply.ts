@@ -258,9 +258,10 @@ export class NaiveHarness {
               ? [[cavity, meets] as const]
               : [],
           );
-          const across = partners.flatMap(([a, b]) =>
-            a === place.cavity ? [b] : b === place.cavity ? [a] : [],
-          );
+          const across = partners.flatMap(([a, b]) => {
+            if (a === place.cavity) return [b];
+            return b === place.cavity ? [a] : [];
+          });
           next.push(
             ...Object.entries(this.state.ends).flatMap(([other, where]) =>
               where.at === "cavity" && across.includes(where.cavity) ? [other] : [],

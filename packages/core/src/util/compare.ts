@@ -15,7 +15,8 @@ export function compareNatural(a: string, b: string): number {
 }
 
 export function compareText(a: string, b: string): number {
-  return a < b ? -1 : a > b ? 1 : 0;
+  if (a < b) return -1;
+  return a > b ? 1 : 0;
 }
 
 /** First non-zero of several comparisons. */

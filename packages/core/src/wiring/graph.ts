@@ -33,12 +33,10 @@ export interface WiringGraph {
 
 export const pinSpot = (pin: PinId): string => `pin ${pin}`;
 export const pointSpot = (point: string): string => `point ${point}`;
-const spotOf = (wire: LoomWireId, end: WireEnd, index: number): string =>
-  end.at === "pin"
-    ? pinSpot(end.pin)
-    : end.at === "point"
-      ? pointSpot(end.point)
-      : `${end.at} ${wire} ${index}`;
+const spotOf = (wire: LoomWireId, end: WireEnd, index: number): string => {
+  if (end.at === "pin") return pinSpot(end.pin);
+  return end.at === "point" ? pointSpot(end.point) : `${end.at} ${wire} ${index}`;
+};
 
 /** Each pair of connectors that is plugged together once the job's own are mated. */
 export function allMatings(dossier: Dossier): readonly Mating[] {

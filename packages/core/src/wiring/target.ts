@@ -20,16 +20,12 @@ export type RunTarget =
   | { readonly kind: "nothing" };
 
 /** First letters of point names (common practice, no source): S splices, G, E and X grounds, B+ and 30 supplies. */
-const guess = (name: string): JoinPointKind =>
-  /^s/i.test(name)
-    ? "splice"
-    : /^[gex]\d/i.test(name) || /ground|earth|chassis/i.test(name)
-      ? "ground"
-      : /^(b\+|30|15|kl)/i.test(name) || /batt/i.test(name)
-        ? "supply"
-        : /stud|m\d/i.test(name)
-          ? "stud"
-          : "device";
+const guess = (name: string): JoinPointKind => {
+  if (/^s/i.test(name)) return "splice";
+  if (/^[gex]\d/i.test(name) || /ground|earth|chassis/i.test(name)) return "ground";
+  if (/^(b\+|30|15|kl)/i.test(name) || /batt/i.test(name)) return "supply";
+  return /stud|m\d/i.test(name) ? "stud" : "device";
+};
 
 /** Reads "S104", "B12.7", "B12 7", "capped", "loom". A connector's name with a cavity that it does not have is said, not made a point. */
 export function readRunTarget(dossier: Dossier, text: string): RunTarget {

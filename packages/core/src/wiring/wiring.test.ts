@@ -224,7 +224,7 @@ describe("where a wire goes", () => {
         ...connector,
         pins: connector.pins.map((one) => ({
           ...one,
-          circuit: one.cavity === "2" ? "77" : one.cavity === "1" ? "78" : "",
+          circuit: ({ "1": "78", "2": "77" } as Record<string, string>)[one.cavity] ?? "",
         })),
       })),
     };
@@ -272,8 +272,10 @@ describe("nets", () => {
     fc.assert(
       fc.property(many, (dossier) => {
         const graph = new Graph({ multi: true, allowSelfLoops: true });
-        const node = (end: WireEnd): string | null =>
-          end.at === "pin" ? `pin ${end.pin}` : end.at === "point" ? `point ${end.point}` : null;
+        const node = (end: WireEnd): string | null => {
+          if (end.at === "pin") return `pin ${end.pin}`;
+          return end.at === "point" ? `point ${end.point}` : null;
+        };
         const join = (a: string, b: string): void => {
           graph.mergeNode(a);
           graph.mergeNode(b);

@@ -50,17 +50,16 @@ const because = ({ open }: Extract<Decision, { open?: unknown }>): string =>
 export function decisionWords(decision: Decision, name: (pin: PinId) => string): string {
   const all = (pins: readonly PinId[]): string => pins.map(name).join(" and ");
   const pairs = linkedPairs(decision);
-  const named =
-    decision.kind === "series"
-      ? `${name(decision.vehicle)} into ${name(decision.into)}, back from ${name(decision.back)}`
-      : decision.kind === "move"
-        ? `${name(decision.pin)} to ${name(decision.to)}`
-        : decision.kind === "forbid"
-          ? `${name(decision.vehicle)} and ${name(decision.incoming)}`
-          : pairs.length === 0
-            ? all(namedPins(decision))
-            : `${all([...new Set(pairs.map(([vehicle]) => vehicle))])} to ${all([...new Set(pairs.map(([, incoming]) => incoming))])}`;
-  return `${named}: ${doneWords(decision)}`;
+  const named = (): string => {
+    if (decision.kind === "series")
+      return `${name(decision.vehicle)} into ${name(decision.into)}, back from ${name(decision.back)}`;
+    if (decision.kind === "move") return `${name(decision.pin)} to ${name(decision.to)}`;
+    if (decision.kind === "forbid") return `${name(decision.vehicle)} and ${name(decision.incoming)}`;
+    if (pairs.length === 0) return all(namedPins(decision));
+    const of = (side: 0 | 1): string => all([...new Set(pairs.map((pair) => pair[side]))]);
+    return `${of(0)} to ${of(1)}`;
+  };
+  return `${named()}: ${doneWords(decision)}`;
 }
 
 /** What is proposed for a pin that has no partner. */

@@ -4,7 +4,7 @@ import { planWork, type Step } from "../plan/index.ts";
 import { unreachable } from "../util/index.ts";
 import { factsWords } from "./factsWords.ts";
 import { pinNamer } from "./problemWords.ts";
-import { stepWords } from "./stepWords.ts";
+import { stepLine, stepWords } from "./stepWords.ts";
 
 /** One line for each ledger entry, built once for a whole ledger. */
 export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) => string {
@@ -12,9 +12,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
   const name = pinNamer(dossier);
   const stepText = (id: string): string => {
     const step = steps.get(id);
-    if (step === undefined) return id;
-    const { verb, object, where } = stepWords(step, dossier);
-    return `${verb} ${object}, ${where}`;
+    return step === undefined ? id : stepLine(stepWords(step, dossier));
   };
   return ({ what }) => {
     switch (what.kind) {

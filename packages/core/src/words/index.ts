@@ -4,7 +4,15 @@ export {
   type InstructionLine,
   type ReadInstructions,
 } from "./instructions.ts";
-export { JOINT_WORDS, originWords, stepWords, stripWords, wireWords, type StepWords } from "./stepWords.ts";
+export {
+  JOINT_WORDS,
+  originWords,
+  stepLine,
+  stepWords,
+  stripWords,
+  wireWords,
+  type StepWords,
+} from "./stepWords.ts";
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords,

@@ -134,7 +134,8 @@ function scoreOf(line: string, step: Step, { plug, cavities, colour, words }: Ma
   const said = SYNONYMS.find(([pattern]) => pattern.test(line))?.[1];
   const acts = said === undefined ? [] : (RELATED[said] ?? [said]);
   const own = tokens(line);
-  const act = acts.includes(step.kind) ? 2 : said === undefined ? 0 : -2;
+  const other = said === undefined ? 0 : -2;
+  const act = acts.includes(step.kind) ? 2 : other;
   if (step.kind === "battery-off" || step.kind === "battery-on") return act === 2 ? 4 : 0;
   const inPlug = plug.some((name) => line.toLowerCase().includes(name)) ? 2 : 0;
   const inCavity = cavities.some((cavity) => own.includes(cavity)) ? 2 : 0;

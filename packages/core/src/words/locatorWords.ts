@@ -20,32 +20,31 @@ export const gripWords = (grip: Grip): string => (isSideways(grip) ? `to the ${g
 export const holdWords = ({ view, grip }: Hold, shell: Pick<Shell, "mark">): string =>
   `${viewWords(view)}, ${shell.mark} ${gripWords(grip)}`;
 
+function ringWords(ring: number, rings: number): string {
+  if (ring === 1) return "outer ring";
+  return ring === rings ? "inner ring" : `ring ${ring} of ${rings}`;
+}
+
 /** "row 2 of 3, 4th from the left": a place without the hold that it is true in, counted from the nearer end. */
 export function placeWords(locator: Locator): string {
   const { place, places } = locator;
   if (locator.kind === "ring") {
     if (locator.clock === 0) return "in the centre";
-    const ring =
-      locator.rings > 1
-        ? `${locator.ring === 1 ? "outer ring" : locator.ring === locator.rings ? "inner ring" : `ring ${locator.ring} of ${locator.rings}`}, `
-        : "";
+    const ring = locator.rings > 1 ? `${ringWords(locator.ring, locator.rings)}, ` : "";
     return `${ring}at ${locator.clock} o'clock, ${ordinal(place)} of ${places} clockwise from the mark`;
   }
   const { line, lines, sense } = locator;
   const row = sense === "row";
   const [start, end] = row ? ["left", "right"] : ["top", "bottom"];
   const ends = row ? ["top row", "bottom row"] : ["left column", "right column"];
-  const which = lines === 1 ? `one ${sense}` : lines === 2 ? ends[line - 1] : `${sense} ${line} of ${lines}`;
+  const counted = lines === 2 ? ends[line - 1] : `${sense} ${line} of ${lines}`;
+  const which = lines === 1 ? `one ${sense}` : counted;
   if (places === 1) return `${which}, alone`;
   const fromEnd = places + 1 - place;
+  if (place === 1) return `${which}, ${start} end`;
+  if (fromEnd === 1) return `${which}, ${end} end`;
   const where =
-    place === 1
-      ? `${start} end`
-      : fromEnd === 1
-        ? `${end} end`
-        : place <= fromEnd
-          ? `${ordinal(place)} from the ${start}`
-          : `${ordinal(fromEnd)} from the ${end}`;
+    place <= fromEnd ? `${ordinal(place)} from the ${start}` : `${ordinal(fromEnd)} from the ${end}`;
   return `${which}, ${where}`;
 }
 

@@ -70,13 +70,12 @@ export function numberingWords(numbering: Numbering): string {
       return `a letter per row and a number per place, from the ${numbering.from}, ${numbering.first} row first${skipWords(numbering.skip)}`;
     default: {
       const what = numbering.labels.kind === "letters" ? "lettered" : "numbered";
-      const how =
-        numbering.scheme === "rows"
-          ? `row by row from the ${numbering.from}`
-          : numbering.scheme === "serpentine"
-            ? `back and forth, first row from the ${numbering.from}`
-            : `column by column from the ${numbering.from}`;
-      return `${what} ${how}, ${numbering.first} row first${numbering.labels.kind === "letters" ? skipWords(numbering.labels.skip) : ""}`;
+      const how = {
+        rows: "row by row",
+        serpentine: "back and forth, first row",
+        columns: "column by column",
+      }[numbering.scheme];
+      return `${what} ${how} from the ${numbering.from}, ${numbering.first} row first${numbering.labels.kind === "letters" ? skipWords(numbering.labels.skip) : ""}`;
     }
   }
 }

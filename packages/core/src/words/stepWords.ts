@@ -26,6 +26,10 @@ export interface StepWords {
   readonly before: readonly string[];
 }
 
+/** "Release blue, out of B12, cavity 7": one line, with no comma where the place is not known. */
+export const stepLine = ({ verb, object, where }: Pick<StepWords, "verb" | "object" | "where">): string =>
+  [`${verb} ${object}`, where].filter((part) => part !== "").join(", ");
+
 const VERBS: Readonly<Record<StepKind, string>> = {
   "note-odometer": "Note",
   check: "Check",
@@ -213,14 +217,7 @@ export function stepWords(
       return words("and flag the wires", name);
     case "disconnect":
     case "connect":
-      return words(
-        connector?.name ?? "",
-        step.op?.kind === "connect" && step.op.into !== "own"
-          ? isBuilt(step.op.into)
-            ? "into the adapter"
-            : `into ${dossier.connectors.find(({ id }) => step.op?.kind === "connect" && id === step.op.into)?.name ?? "its mate"}`
-          : connector?.place || "where it was",
-      );
+      return words(connector?.name ?? "", whereTo(dossier, step) ?? connector?.place ?? "");
     case "open-lock":
     case "close-lock":
       return words(
@@ -353,6 +350,13 @@ export const JOINT_WORDS: Readonly<Record<JointKind, string>> = {
 };
 
 /** Which bare end is insulated, by the role of the step: of a cut the half at the plug, or the one that runs on into the loom. */
+/** What a connector is plugged into, where that is not simply its own counterpart. */
+function whereTo(dossier: Dossier, { op }: Step): string | null {
+  if (op?.kind !== "connect" || op.into === "own") return null;
+  if (isBuilt(op.into)) return "into the adapter";
+  return `into ${dossier.connectors.find(({ id }) => id === op.into)?.name ?? "its mate"}`;
+}
+
 function capped(role: string): string {
   if (role === "cap-half") return "the other half,";
   if (role === "cap-branch") return "the rest that stays in the loom,";
@@ -380,9 +384,7 @@ function pullWords(wire: PlacedPin | null): readonly string[] {
 export function wireWords(placed: PlacedPin | null): string {
   if (placed === null) return "";
   const colour = pinColour(placed.pin, placed.connector);
-  return colour === null
-    ? placed.pin.colour === ""
-      ? "wire, colour not noted"
-      : `wire marked ${placed.pin.colour}`
-    : colourInWords(colour);
+  if (colour === null)
+    return placed.pin.colour === "" ? "wire, colour not noted" : `wire marked ${placed.pin.colour}`;
+  return colourInWords(colour);
 }

@@ -20,6 +20,7 @@ import {
   operationProblemWords,
   pinNamer,
   reasonWords,
+  stepLine,
   stepWords,
   termWords,
 } from "./index.ts";
@@ -40,7 +41,11 @@ describe("words", () => {
       fc.property(decidedDossier(5), (dossier) => {
         for (const step of planWork(dossier).steps) {
           const { verb, object, where, before } = stepWords(step, dossier);
-          [verb, object, where, ...before].forEach(readable);
+          [verb, object, ...before].forEach(readable);
+          // A plug is unplugged where it is: its place is said where it is known.
+          if (step.kind !== "connect" && step.kind !== "disconnect") readable(where);
+          readable(stepLine({ verb, object, where }));
+          expect(stepLine({ verb, object, where })).not.toMatch(/, *$/);
           expect(before.length).toBeGreaterThan(0);
           steps++;
         }

@@ -60,12 +60,10 @@ interface BodyError {
 }
 const isBodyError = (error: unknown): error is BodyError =>
   error instanceof Error && "type" in error && typeof error.type === "string";
-const codeOf = (error: unknown): string =>
-  error instanceof Error && "code" in error && typeof error.code === "string"
-    ? error.code
-    : error instanceof Error && error.cause !== undefined
-      ? codeOf(error.cause)
-      : "";
+const codeOf = (error: unknown): string => {
+  if (error instanceof Error && "code" in error && typeof error.code === "string") return error.code;
+  return error instanceof Error && error.cause !== undefined ? codeOf(error.cause) : "";
+};
 
 function asProblem(error: unknown): HttpProblem {
   if (error instanceof HttpProblem) return error;

@@ -11,6 +11,13 @@ import { openDatabase, PROJECT_ROOT } from "../start.ts";
 import { StartFailure } from "./failure.ts";
 
 /** In the order in which rows may be put back. */
+/** Rows of a table in an order that does not change; by job and id where none is given. */
+const ORDER_BY: Partial<Record<string, string>> = {
+  jobs: "id",
+  ledger: "job_id, seq",
+  dossier_changes: "job_id, revision",
+  shelf_items: "kind, id",
+};
 const TABLES = [
   "jobs",
   "connectors",
@@ -77,7 +84,7 @@ export async function backupTo(file: string): Promise<string> {
     await write({ format: "trevin-backup", version: VERSION, tables });
     for (const table of TABLES) {
       await client.query(
-        `DECLARE rows NO SCROLL CURSOR FOR SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY ${table === "shelf_items" ? "kind, id" : table === "jobs" ? "id" : table === "ledger" ? "job_id, seq" : table === "dossier_changes" ? "job_id, revision" : "job_id, id"}`,
+        `DECLARE rows NO SCROLL CURSOR FOR SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY ${ORDER_BY[table] ?? "job_id, id"}`,
       );
       for (
         let rows = (await client.query<{ row: unknown }>(`FETCH ${BATCH} FROM rows`)).rows;

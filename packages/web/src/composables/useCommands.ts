@@ -58,8 +58,12 @@ export function handleKey(event: KeyboardEvent): void {
   if (event.defaultPrevented || document.querySelector("[aria-modal='true']") !== null) return;
   if (event.altKey) return handleAlt(event);
   const control = event.ctrlKey || event.metaKey;
-  const name = event.key === " " ? "Space" : event.key.length === 1 ? event.key.toUpperCase() : event.key;
-  const keys = `${control ? "Ctrl+" : ""}${event.shiftKey && event.key.length > 1 ? "Shift+" : ""}${control && event.shiftKey && event.key.length === 1 ? "Shift+" : ""}${name}`;
+  const letter = event.key.length === 1;
+  const named = event.key === " " ? "Space" : event.key;
+  const name = named.length === 1 ? named.toUpperCase() : named;
+  // The shift of a plain character is in the character itself.
+  const shift = event.shiftKey && (control || !letter);
+  const keys = `${control ? "Ctrl+" : ""}${shift ? "Shift+" : ""}${name}`;
   if (!control && isTyping(event.target)) return;
   if (
     (name === "Space" || name === "Enter") &&

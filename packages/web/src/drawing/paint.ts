@@ -14,5 +14,7 @@ const TOKENS: Readonly<Record<Extract<Paint, string>, string>> = {
 };
 
 /** A paint of a drawing as the screen has it now, light or dark. */
-export const paint = (value: Paint | null): string =>
-  value === null ? "none" : typeof value === "string" ? TOKENS[value] : insulation(value.insulation);
+export const paint = (value: Paint | null): string => {
+  if (value === null) return "none";
+  return typeof value === "string" ? TOKENS[value] : insulation(value.insulation);
+};

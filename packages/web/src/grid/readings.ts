@@ -38,8 +38,10 @@ export const connectorHabit = (connector: Connector): CodeHabit =>
 export const isDivided = (reading: Reading, pin: Pin, connector: Connector): boolean =>
   reading.ok && reading.value.others.some((other) => other.systems.includes(pinSystem(pin, connector)));
 
-export const readingWords = (reading: Reading): string =>
-  reading.ok ? colourInWords(reading.value.colour) : reading.error.code === "colour-empty" ? "" : "not read";
+export const readingWords = (reading: Reading): string => {
+  if (reading.ok) return colourInWords(reading.value.colour);
+  return reading.error.code === "colour-empty" ? "" : "not read";
+};
 
 /** The codes of a connector that another system would read as another colour. */
 export function readOtherwise(connector: Connector): readonly string[] {

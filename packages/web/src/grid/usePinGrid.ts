@@ -80,9 +80,12 @@ export function usePinGrid(options: PinGridOptions) {
     const labels = labelsOf();
     return { ...options.typing(), taken: (cavity) => labels.has(cavity) };
   };
-  const shown = (row: RowId, column: Column, pin: Pin | undefined): string =>
-    complaints.get(keyOf(row, column))?.text ??
-    (row === NEW ? (fresh.get(column) ?? "") : pin === undefined ? "" : textOf(pin, column));
+  const shown = (row: RowId, column: Column, pin: Pin | undefined): string => {
+    const refused = complaints.get(keyOf(row, column))?.text;
+    if (refused !== undefined) return refused;
+    if (row === NEW) return fresh.get(column) ?? "";
+    return pin === undefined ? "" : textOf(pin, column);
+  };
   const activeText = (): string =>
     shown(active.value.row, active.value.column, rows.value[selection.value.at.row]);
   const complaint = computed(() => complaints.get(keyOf(active.value.row, active.value.column)) ?? null);

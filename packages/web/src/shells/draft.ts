@@ -55,12 +55,11 @@ export function draftOf(shell: Shell | null): ShellDraft {
   const pattern = shell?.pattern;
   const numbering = pattern?.kind === "rows" ? pattern.numbering : null;
   const round = pattern?.kind === "rings" ? pattern.numbering : null;
-  const labels =
-    numbering !== null && "labels" in numbering && !Array.isArray(numbering.labels)
-      ? (numbering.labels as { kind: string; start?: number; skip?: readonly string[] })
-      : round?.scheme === "round"
-        ? round.labels
-        : null;
+  const inRows =
+    numbering !== null && "labels" in numbering && numbering.scheme !== "explicit" ? numbering.labels : null;
+  const labels = round?.scheme === "round" ? round.labels : inRows;
+  const listed = [numbering, round].find((one) => one?.scheme === "explicit");
+  const letters = labels?.kind === "letters" ? labels.skip : SKIPPED_LETTERS;
   return {
     name: shell?.name ?? "",
     standard: shell?.standard ?? "",
@@ -86,26 +85,14 @@ export function draftOf(shell: Shell | null): ShellDraft {
             .join("\n")
         : "1 0.5 0.5\n2 1.7 0.5",
     what: pattern?.kind === "none" ? pattern.what : "studs",
-    scheme:
-      numbering?.scheme ??
-      (round?.scheme === "explicit" ? "explicit" : round?.scheme === "listed" ? "listed" : "rows"),
+    scheme: numbering?.scheme ?? (round === null || round.scheme === "round" ? "rows" : round.scheme),
     letters: labels?.kind === "letters",
     start: labels?.kind === "numbers" && "start" in labels ? String(labels.start) : "1",
-    skip:
-      labels?.kind === "letters" && "skip" in labels
-        ? (labels.skip ?? []).join(" ")
-        : numbering?.scheme === "grid"
-          ? numbering.skip.join(" ")
-          : SKIPPED_LETTERS.join(" "),
+    skip: (numbering?.scheme === "grid" ? numbering.skip : letters).join(" "),
     from: numbering !== null && "from" in numbering ? numbering.from : "left",
     first: numbering !== null && "first" in numbering ? numbering.first : "top",
     direction: pattern?.kind === "rings" ? pattern.direction : "clockwise",
-    labels:
-      numbering?.scheme === "explicit"
-        ? numbering.labels.join(" ")
-        : round?.scheme === "explicit"
-          ? round.labels.join(" ")
-          : "",
+    labels: listed?.scheme === "explicit" ? listed.labels.join(" ") : "",
     view: shell?.view ?? "mating",
     mark: shell?.mark ?? "lock",
     gender: shell?.gender ?? "unknown",
@@ -166,6 +153,12 @@ export function readDraft(draft: ShellDraft): Result<Shell, string> {
   return ok(shell);
 }
 
+function ringNumbering(draft: ShellDraft): Extract<Pattern, { kind: "rings" }>["numbering"] {
+  if (draft.scheme === "listed") return { scheme: "listed" };
+  if (draft.scheme === "explicit") return { scheme: "explicit", labels: list(draft.labels) };
+  return { scheme: "round", labels: labelKind(draft) };
+}
+
 function readPattern(draft: ShellDraft): Result<Pattern, string> {
   switch (draft.kind) {
     case "none":
@@ -214,12 +207,7 @@ function readPattern(draft: ShellDraft): Result<Pattern, string> {
         kind: "rings",
         rings,
         direction: draft.direction,
-        numbering:
-          draft.scheme === "listed"
-            ? { scheme: "listed" }
-            : draft.scheme === "explicit"
-              ? { scheme: "explicit", labels: list(draft.labels) }
-              : { scheme: "round", labels: labelKind(draft) },
+        numbering: ringNumbering(draft),
       });
     }
     case "rows": {
@@ -264,9 +252,7 @@ function numberingOf(draft: ShellDraft): Numbering {
 }
 
 /** "Sealed 6-way, 3 + 3": a shell in one line. */
-export const shellLine = (shell: Shell): string =>
-  shell.name !== ""
-    ? shell.name
-    : shell.pattern.kind === "none"
-      ? rowsWords(shell)
-      : `${waysOf(shell)}-way, ${rowsWords(shell)}`;
+export const shellLine = (shell: Shell): string => {
+  if (shell.name !== "") return shell.name;
+  return shell.pattern.kind === "none" ? rowsWords(shell) : `${waysOf(shell)}-way, ${rowsWords(shell)}`;
+};

@@ -306,12 +306,13 @@ export const useJob = defineStore("job", () => {
   function record(body: Body): Promise<boolean> {
     const prefs = usePrefs();
     const plan = analysis.value?.bench.planHash ?? "";
+    const sent = () => {
+      if (body.kind === "done" || body.kind === "skipped") return { ...body, plan };
+      if (body.kind === "found") return { ...body, facts: structuredClone(body.facts) as FoundFacts };
+      return body;
+    };
     const command: BenchCommandInput = {
-      ...(body.kind === "done" || body.kind === "skipped"
-        ? { ...body, plan }
-        : body.kind === "found"
-          ? { ...body, facts: structuredClone(body.facts) as FoundFacts }
-          : body),
+      ...sent(),
       event: crypto.randomUUID(),
       person: prefs.person,
       device: prefs.device,

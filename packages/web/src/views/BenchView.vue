@@ -16,6 +16,7 @@ import {
   originWords,
   placeWords,
   pinNamer,
+  stepLine,
   type PinFacts,
   type PlacedPin,
 } from "@trevin/core";
@@ -67,9 +68,7 @@ const next = computed(
   () => steps.value.find((shown) => shown.number > number.value && shown.state === "open") ?? null,
 );
 const nextWords = computed(() =>
-  next.value === null
-    ? "that is the last one"
-    : `next, ${next.value.number}: ${next.value.words.verb.toLowerCase()} ${next.value.words.object}, ${next.value.words.where}`,
+  next.value === null ? "this is the last step" : `next, ${next.value.number}: ${stepLine(next.value.words)}`,
 );
 const group = computed(() => groups.value.find((one) => one.id === current.value?.step.group));
 const boxes = computed(() =>
@@ -287,8 +286,9 @@ const showFace = computed(() => connector.value !== null);
         {{ current.words.object }} <span v-if="code" class="code">{{ code }}</span>
       </p>
       <p class="place">
-        <span>{{ at ? current.words.where.replace(/cavity .*$/, "cavity") : current.words.where }}</span
-        ><CavityLabel v-if="at" class="big" :label="at.pin.cavity" state="hand" size="big" />
+        <span>{{
+          at ? current.words.where.replace(/cavity .*$/, "cavity") : current.words.where
+        }}</span><CavityLabel v-if="at" class="big" :label="at.pin.cavity" state="hand" size="big" />
       </p>
     </section>
     <section class="facecol">
@@ -478,10 +478,9 @@ const showFace = computed(() => connector.value !== null);
 .bench {
   flex: 1;
   display: grid;
-  grid-template: "power power" auto "prog prog" auto "say face" auto "help help" auto "act act" 1fr / minmax(
-      0,
-      10fr
-    ) minmax(0, 11fr);
+  grid-template:
+    "power power" auto "prog prog" auto "say face" auto "help help" auto "act act" 1fr / minmax(0, 10fr)
+    minmax(0, 11fr);
   column-gap: 20px;
   padding: 0 20px 16px;
 }

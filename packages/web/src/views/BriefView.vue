@@ -215,8 +215,7 @@ const parts = computed(() => [
         <button type="button" class="btn" @click="addAll">Ask for all {{ unasked.length }}</button>
         <ul>
           <li v-for="words in unasked.slice(0, 40)" :key="words">
-            <span>{{ words }}</span
-            ><button
+            <span>{{ words }}</span><button
               type="button"
               class="btn quiet"
               :aria-label="`Ask for ${words}`"

@@ -22,6 +22,7 @@ import {
   type LeavingOpen,
   type OpenEffect,
   type PinId,
+  type PlacedPin,
 } from "@trevin/core";
 import {
   acceptHazards,
@@ -114,15 +115,11 @@ const places = computed(() => {
 const heads = computed(() =>
   (["vehicle", "incoming"] as const).map((side) => {
     const own = connectorsInOrder(dossier.value).filter((connector) => connector.side === side);
-    const [only] = own;
-    return {
-      side,
-      name: own.length === 1 && only !== undefined ? only.name : side === "vehicle" ? "Vehicle" : "Incoming",
-      about:
-        own.length === 1 && only !== undefined
-          ? `${only.place} ${ways(only)}`
-          : `${own.length} plugs, ${own.reduce((sum, connector) => sum + connector.pins.length, 0)} cavities`,
-    };
+    const only = own.length === 1 ? own[0] : undefined;
+    if (only !== undefined) return { side, name: only.name, about: `${only.place} ${ways(only)}` };
+    const cavities = own.reduce((sum, connector) => sum + connector.pins.length, 0);
+    const name = side === "vehicle" ? "Vehicle" : "Incoming";
+    return { side, name, about: `${own.length} plugs, ${cavities} cavities` };
   }),
 );
 const several = computed(() => dossier.value.connectors.length > 2);
@@ -139,13 +136,10 @@ const selected = computed<WalkRow | undefined>(
 );
 const marked = ref<ReadonlySet<string>>(new Set());
 /** What an act is done to: everything marked, else the row in hand. */
-const target = computed<readonly WalkRow[]>(() =>
-  marked.value.size > 0
-    ? all.value.filter((row) => marked.value.has(row.key))
-    : selected.value === undefined
-      ? []
-      : [selected.value],
-);
+const target = computed<readonly WalkRow[]>(() => {
+  if (marked.value.size > 0) return all.value.filter((row) => marked.value.has(row.key));
+  return selected.value === undefined ? [] : [selected.value];
+});
 const answering = ref<string | null>(null);
 const whyOpen = ref(false);
 const overlay = ref(false);
@@ -269,22 +263,24 @@ const pairingOpen = computed({
   },
 });
 const own = computed(() => (selected.value === undefined ? null : (leadOf(selected.value) ?? null)));
+/** The edit that the open dialog stands for, with the pins chosen in it. */
+function pairedWith(mine: PlacedPin, pins: readonly PinId[]): Edit | null {
+  const [first, second] = pins;
+  const own = [mine.pin.id];
+  if (pairing.value === "series")
+    return first === undefined || second === undefined
+      ? null
+      : seriesThrough(dossier.value, mine.pin.id, first, second);
+  if (pairing.value === "shift" && first !== undefined) return shiftPin(dossier.value, mine.pin.id, first);
+  if (pairing.value === "jumper") return jumperPins(dossier.value, [...own, ...pins]);
+  return mine.connector.side === "vehicle"
+    ? joinPins(dossier.value, own, pins)
+    : joinPins(dossier.value, pins, own);
+}
 async function choosePartner(pins: readonly PinId[]): Promise<void> {
   const mine = own.value;
   if (mine === null) return;
-  const edit =
-    pairing.value === "series"
-      ? pins[0] !== undefined && pins[1] !== undefined
-        ? seriesThrough(dossier.value, mine.pin.id, pins[0], pins[1])
-        : null
-      : pairing.value === "shift" && pins[0] !== undefined
-        ? shiftPin(dossier.value, mine.pin.id, pins[0])
-        : pairing.value === "jumper"
-          ? jumperPins(dossier.value, [mine.pin.id, ...pins])
-          : mine.connector.side === "vehicle"
-            ? joinPins(dossier.value, [mine.pin.id], pins)
-            : joinPins(dossier.value, pins, [mine.pin.id]);
-  if (await decide(edit)) {
+  if (await decide(pairedWith(mine, pins))) {
     chosenPin.value = mine.pin.id;
     pairing.value = null;
   }

@@ -369,8 +369,9 @@ useCommands([
         </div>
         <template v-if="here && face">
           <p class="place">
-            <b>{{ placeWords(here.locator) }}</b
-            ><span class="mut">{{ holdWords(prefs.hold, face.shell) }}</span
+            <b>{{ placeWords(here.locator) }}</b><span class="mut">{{
+              holdWords(prefs.hold, face.shell)
+            }}</span
             ><span v-if="marks">{{ marks }}</span>
           </p>
           <p v-if="elsewhere" class="why all">

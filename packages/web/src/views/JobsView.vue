@@ -69,14 +69,11 @@ async function setArchived(job: JobSummary, archived: boolean): Promise<void> {
     jobs.value = await api.jobs();
   });
 }
-const progress = (job: JobSummary): string =>
-  job.ledgerLength > 0
-    ? "work begun"
-    : job.pins === 0
-      ? "no pins yet"
-      : job.undecided > 0
-        ? `${job.undecided} pins undecided`
-        : "ready for the bench";
+const progress = (job: JobSummary): string => {
+  if (job.ledgerLength > 0) return "work begun";
+  if (job.pins === 0) return "no pins yet";
+  return job.undecided > 0 ? `${job.undecided} pins undecided` : "ready for the bench";
+};
 const day = (iso: string): string =>
   new Date(iso).toLocaleDateString([], { day: "numeric", month: "short", year: "numeric" });
 

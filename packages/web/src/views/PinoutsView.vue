@@ -148,7 +148,8 @@ const pin = computed(() => connector.value?.pins.find((one) => one.id === select
 const inRange = computed(() => {
   const ids = new Set(range.value.map((one) => one.id));
   const pins = connector.value?.pins.filter((one) => ids.has(one.id)) ?? [];
-  return pins.length > 0 ? pins : pin.value === undefined ? [] : [pin.value];
+  if (pins.length > 0) return pins;
+  return pin.value === undefined ? [] : [pin.value];
 });
 const face = computed(() => (connector.value === undefined ? null : faceOf(connector.value)));
 const where = computed(() => (pin.value === undefined ? null : locate(face.value, pin.value.id, prefs.hold)));
@@ -564,8 +565,7 @@ const facts = computed(() => {
       <section v-if="pin" class="pin">
         <CavityLabel :label="pin.cavity" state="hand" />
         <p v-if="where">
-          <b>{{ placeWords(where.locator) }}</b
-          ><br /><span class="mut">{{ marks }}</span>
+          <b>{{ placeWords(where.locator) }}</b><br /><span class="mut">{{ marks }}</span>
         </p>
         <p v-else class="mut">
           {{

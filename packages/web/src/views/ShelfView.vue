@@ -65,21 +65,17 @@ const here = computed(
 const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
 const finder = ref<InstanceType<typeof FindCavity> | null>(null);
+function labelWords({ pattern, mark }: Shell): string {
+  if (pattern.kind === "rows") return numberingWords(pattern.numbering);
+  if (pattern.kind === "rings") return `round, ${pattern.direction} from the ${mark}`;
+  return pattern.kind === "points" ? "set one by one" : "";
+}
 const about = computed<readonly (readonly [string, string])[]>(() => {
   const one = shell.value;
   if (one === null) return [];
   return [
     ["standard", one.standard],
-    [
-      "labels",
-      one.pattern.kind === "rows"
-        ? numberingWords(one.pattern.numbering)
-        : one.pattern.kind === "rings"
-          ? `round, ${one.pattern.direction} from the ${one.mark}`
-          : one.pattern.kind === "points"
-            ? "set one by one"
-            : "",
-    ],
+    ["labels", labelWords(one)],
     ["given for", one.pattern.kind === "none" ? "" : `the ${viewWords(one.view)}, ${one.mark} up`],
     [
       "contacts",
@@ -103,7 +99,8 @@ const start = shallowRef<Shell | null>(null);
 const editId = ref("");
 const drawn = shallowRef<Shell | null>(null);
 function make(from: ShelfShell | null, own: boolean): void {
-  start.value = from === null ? null : own ? from.shell : { ...from.shell, name: `${from.shell.name}, ours` };
+  const copied = own || from === null ? from?.shell : { ...from.shell, name: `${from.shell.name}, ours` };
+  start.value = copied ?? null;
   editId.value = own && from !== null ? from.id : crypto.randomUUID();
   shelf.problem = "";
   editing.value = true;
@@ -366,8 +363,7 @@ const pages = [
               :class="{ against: one.against.length }"
               @click="terminalId = one.system.id"
             >
-              <b>{{ one.system.name }}</b
-              ><span class="mut">{{ one.system.tell }}</span
+              <b>{{ one.system.name }}</b><span class="mut">{{ one.system.tell }}</span
               ><span v-if="asked" class="lab fit">{{
                 one.against.length
                   ? `${one.against.length} against`

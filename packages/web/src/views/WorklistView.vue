@@ -295,8 +295,7 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
           <li v-for="(words, i) in blocks.slice(0, 8)" :key="i">
             <RouterLink v-if="plan.blocks[i]?.code !== 'broken'" :to="{ name: 'crosswalk' }">{{
               words
-            }}</RouterLink
-            ><b v-else>{{ words }}</b>
+            }}</RouterLink><b v-else>{{ words }}</b>
           </li>
           <li v-if="blocks.length > 8" class="mut">and {{ blocks.length - 8 }} more</li>
         </ul>

@@ -90,18 +90,17 @@ export function markShapes(
     across(-narrow, out),
     across(-wide, -4),
   ];
-  const shapes: Shape[] =
-    shell.mark === "lock"
-      ? [
-          area(tab(half, half), "shell2", "ink", 1.5),
-          line([across(half * 0.7, 7), across(-half * 0.7, 7)], "ink", 1),
-          line([across(half * 0.7, 12), across(-half * 0.7, 12)], "ink", 1),
-        ]
-      : shell.mark === "key"
-        ? [area(tab(half * 0.4, half * 0.4), "ink", "ink", 1.2)]
-        : shell.mark === "dovetail"
-          ? [area(tab(half * 0.45, half * 0.8), "shell2", "ink", 1.5)]
-          : [line([across(half * 2.2, 6), across(-half * 2.2, 6)], "ink", 4)];
+  const marks: Readonly<Record<Shell["mark"], Shape[]>> = {
+    lock: [
+      area(tab(half, half), "shell2", "ink", 1.5),
+      line([across(half * 0.7, 7), across(-half * 0.7, 7)], "ink", 1),
+      line([across(half * 0.7, 12), across(-half * 0.7, 12)], "ink", 1),
+    ],
+    key: [area(tab(half * 0.4, half * 0.4), "ink", "ink", 1.2)],
+    dovetail: [area(tab(half * 0.45, half * 0.8), "shell2", "ink", 1.5)],
+    "wide side": [line([across(half * 2.2, 6), across(-half * 2.2, 6)], "ink", 4)],
+  };
+  const shapes = marks[shell.mark];
   const upright = hold.grip === "up" || hold.grip === "down";
   const [wx, wy] = upright
     ? across(

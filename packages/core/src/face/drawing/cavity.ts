@@ -44,6 +44,22 @@ export const LEGIBLE = 11;
 export const wireRadius = (size: number | null, w: number): number =>
   Math.min(0.36, 0.2 + Math.sqrt(size ?? 0.5) / 11) * w;
 
+/** Edges of two stripes on a wire's end, in radii. */
+const TWO_STRIPES = [
+  [-0.6, -0.1],
+  [0.14, 0.6],
+] as const;
+
+/**
+ * Where a cavity's wire is drawn, in shares of its box, how much room it has, and where the hatch begins: the label is
+ * beside the wire in a wide cavity, above it in an upright one, and the hatch leaves it alone.
+ */
+function roomFor(w: number, h: number, legible: boolean) {
+  if (!legible) return { along: 0.5, down: 0.5, room: Math.min(w, h), free: 0, over: 0 };
+  if (w > h) return { along: 0.74, down: 0.5, room: Math.min(h, w * 0.5), free: w * 0.48, over: 0 };
+  return { along: 0.5, down: 0.65, room: Math.min(w, h * 0.62), free: 0, over: h * 0.4 };
+}
+
 /** One cavity: its frame, its label, and what is in it. */
 export function drawCavity(
   label: string,
@@ -56,15 +72,8 @@ export function drawCavity(
   const gap = Math.min(2, w * 0.06);
   const size = labelSize(w, h, label);
   const wide = w > h;
-  const [along, down] = !legible ? [0.5, 0.5] : wide ? [0.74, 0.5] : [0.5, 0.65];
-  const wire = {
-    x: x + w * along,
-    y: y + h * down,
-    r: wireRadius(
-      look.size,
-      legible ? (wide ? Math.min(h, w * 0.5) : Math.min(w, h * 0.62)) : Math.min(w, h),
-    ),
-  };
+  const { along, down, room, free, over } = roomFor(w, h, legible);
+  const wire = { x: x + w * along, y: y + h * down, r: wireRadius(look.size, room) };
   const shapes: Shape[] = [
     rect(
       x + gap,
@@ -76,8 +85,7 @@ export function drawCavity(
       marks.inHand ? 3.5 : 1.1,
     ),
   ];
-  // The hatch leaves the label alone.
-  const [free, over] = !legible ? [0, 0] : wide ? [w * 0.48, 0] : [0, h * 0.4];
+
   if (marks.keepOut)
     shapes.push(
       ...hatch(
@@ -97,6 +105,7 @@ export function drawCavity(
         : rect(x + gap, y + gap, w - 2 * gap, h * 0.38, "ink", null, 0),
     );
   if (marks.twin) shapes.push(rect(x - 1, y - 1, w + 2, h + 2, null, "ink", 2.5, "6 4"));
+  const plain = look.state === "empty" ? "ink2" : "ink";
   if (legible)
     shapes.push(
       words(
@@ -104,7 +113,7 @@ export function drawCavity(
         y + h * (wide ? 0.5 : 0.215) + size * 0.35,
         label.length > 5 ? `${label.slice(0, 4)}…` : label,
         size,
-        marks.inHand ? "on-ink" : look.state === "empty" ? "ink2" : "ink",
+        marks.inHand ? "on-ink" : plain,
       ),
     );
   shapes.push(...content(look, wire, wide && legible ? Math.min(w * 0.62, h) : Math.min(w, h), marks.blank));
@@ -169,11 +178,11 @@ function content(
       ];
     case "empty":
       // Open: a cross. Membrane: the cross behind a skin. Plug: a closed ring with a cross in it.
-      return blank === "open"
-        ? cross
-        : blank === "membrane"
-          ? [...cross, circle(x, y, arm * 1.45, null, "rule", 1.2)]
-          : [circle(x, y, arm * 1.3, "shell2", "ink", 1.2), ...cross];
+      if (blank === "open") return cross;
+      return blank === "membrane"
+        ? [...cross, circle(x, y, arm * 1.45, null, "rule", 1.2)]
+        : [circle(x, y, arm * 1.3, "shell2", "ink", 1.2), ...cross];
+
     case "vacated":
       return [circle(x, y, arm * 1.1, null, "ink", 1.6, "3 3")];
     case "plugged":
@@ -208,7 +217,7 @@ function wireEnd(
     );
   } else {
     first.stripes.forEach((stripe, i) => {
-      const [from, to] = first.stripes.length === 1 ? [-0.28, 0.28] : i === 0 ? [-0.6, -0.1] : [0.14, 0.6];
+      const [from, to] = first.stripes.length === 1 ? [-0.28, 0.28] : (TWO_STRIPES[i] ?? [0.14, 0.6]);
       shapes.push(band(x, y, r, from * r, to * r, -30, { insulation: stripe }));
     });
     if (first.rings !== null)

@@ -31,7 +31,7 @@ export function looksOf(
         pin.id,
         {
           state: pin.content,
-          readings: colour === null ? [] : other === undefined ? [colour] : [colour, other.colour],
+          readings: [colour, other?.colour].filter((one) => one !== null && one !== undefined),
           size: pin.size,
           doubt,
           more,

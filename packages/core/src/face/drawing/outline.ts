@@ -24,7 +24,8 @@ export function bodyOutline(shell: Shell, pad: number): readonly Point[] | null 
       if (above === undefined) return all.top - pad;
       if (below === undefined) return all.bottom + pad;
       const further = reach(below) - reach(above);
-      return above.bottom + (Math.abs(further) < 0.01 ? 0 : further > 0 ? -pad : pad);
+      if (Math.abs(further) < 0.01) return above.bottom;
+      return above.bottom + (further > 0 ? -pad : pad);
     };
     return spans.flatMap((span, line): Point[] => {
       const x = sign * (reach(span) + pad);

@@ -19,6 +19,7 @@ import {
   type JobHead,
   type JoinPoint,
   type LoomWire,
+  type Method,
   type OwnWord,
   type Pin,
   type PinId,
@@ -243,12 +244,10 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
       reason: source.reason ?? "",
       answers: source.answers ?? [],
     } as const;
+    const usual: Partial<Record<string, Method>> = { join: dossier.head.method, series: "move" };
+    const missing = usual[source.kind];
     const method =
-      source.kind === "join"
-        ? { method: source.method ?? dossier.head.method }
-        : source.kind === "series"
-          ? { method: source.method ?? "move" }
-          : {};
+      missing === undefined ? {} : { method: ("method" in source ? source.method : undefined) ?? missing };
     const decision = {
       ...withPins(source, (ref: PinRef) => present(byRef.get(keyOf(ref)), "pin")),
       ...common,
@@ -266,17 +265,10 @@ const PIN_FIELDS = ["vehicle", "incoming", "into", "back", "pin", "to", "pins"] 
 
 /** The same decision with what names its pins turned into something else: references into ids, or back. */
 function withPins<From, To>(decision: FileDecision | Decision, turn: (pin: From) => To): object {
-  const fields = Object.entries(decision).map(
-    ([field, value]: [string, unknown]) =>
-      [
-        field,
-        (PIN_FIELDS as readonly string[]).includes(field)
-          ? Array.isArray(value)
-            ? (value as From[]).map(turn)
-            : turn(value as From)
-          : value,
-      ] as const,
-  );
+  const fields = Object.entries(decision).map(([field, value]: [string, unknown]) => {
+    if (!(PIN_FIELDS as readonly string[]).includes(field)) return [field, value] as const;
+    return [field, Array.isArray(value) ? (value as From[]).map(turn) : turn(value as From)] as const;
+  });
   return Object.fromEntries(fields);
 }
 

@@ -13,8 +13,10 @@ const PAPER: Readonly<Record<Extract<Paint, string>, string>> = {
   "on-ink": "#ffffff",
   "wire-edge": "#2c2a27",
 };
-const paint = (value: Paint | null): string =>
-  value === null ? "none" : typeof value === "string" ? PAPER[value] : insulation(value.insulation);
+const paint = (value: Paint | null): string => {
+  if (value === null) return "none";
+  return typeof value === "string" ? PAPER[value] : insulation(value.insulation);
+};
 const insulation = (name: ColourName): string => NOMINAL_SRGB[name];
 
 const escape = (text: string): string =>

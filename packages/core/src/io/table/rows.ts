@@ -46,13 +46,11 @@ export function rowsOfText(text: string): Result<readonly RawRow[], TableProblem
   );
   const cellsOf = splitter(lines.slice(0, TABLE_LINE_LIMIT).map(({ raw }) => raw));
   return checked(
-    lines
-      .slice(0, TABLE_LINE_LIMIT + 1)
-      .map((entry) => ({
-        ...entry,
-        cells: cellsOf(entry.raw).map((cell) => cell.replace(/\s*\n\s*/g, " ").trim()),
-        merged: [],
-      })),
+    lines.slice(0, TABLE_LINE_LIMIT + 1).map((entry) => ({
+      ...entry,
+      cells: cellsOf(entry.raw).map((cell) => cell.replace(/\s*\n\s*/g, " ").trim()),
+      merged: [],
+    })),
     lines.length,
   );
 }

@@ -23,17 +23,15 @@ export const startInterlock: Rule = {
             stopFor(
               pins,
               decision,
-              pins
-                .filter(isInterlock)
-                .map((pin) => ({
-                  words: `Take the jumper back and put a switch at ${pin.placed.pin.cavity}`,
-                  put: pins.map((one) =>
-                    one === pin
-                      ? fedThrough(pin, "clutch or neutral")
-                      : leftOpen("leave", one.placed.pin.id, null),
-                  ),
-                  remove: [decisionId(decision)],
-                })),
+              pins.filter(isInterlock).map((pin) => ({
+                words: `Take the jumper back and put a switch at ${pin.placed.pin.cavity}`,
+                put: pins.map((one) =>
+                  one === pin
+                    ? fedThrough(pin, "clutch or neutral")
+                    : leftOpen("leave", one.placed.pin.id, null),
+                ),
+                remove: [decisionId(decision)],
+              })),
             ),
           ]
         : [],

@@ -149,17 +149,15 @@ export const countJobs = async (db: Queryable): Promise<number> =>
   (await db.select({ count: sql<number>`count(*)::int` }).from(jobs))[0]?.count ?? 0;
 
 export async function insertJob(db: Queryable, id: string, dossier: Dossier): Promise<void> {
-  await db
-    .insert(jobs)
-    .values({
-      id,
-      revision: 1,
-      ...dossier.head,
-      sources: dossier.sources,
-      words: dossier.words,
-      brief: dossier.brief,
-      worklist: dossier.worklist,
-    });
+  await db.insert(jobs).values({
+    id,
+    revision: 1,
+    ...dossier.head,
+    sources: dossier.sources,
+    words: dossier.words,
+    brief: dossier.brief,
+    worklist: dossier.worklist,
+  });
   await writeDifference(db, id, emptyDossier(dossier.head), dossier);
 }
 
@@ -197,17 +195,15 @@ export async function saveRevision(
     })
     .where(eq(jobs.id, job));
   await writeDifference(db, job, before, after);
-  await db
-    .insert(changes)
-    .values({
-      jobId: job,
-      revision: entry.revision,
-      role: entry.role,
-      ofRevision: entry.of,
-      words: entry.words,
-      command: entry.command,
-      inverse: entry.inverse,
-    });
+  await db.insert(changes).values({
+    jobId: job,
+    revision: entry.revision,
+    role: entry.role,
+    ofRevision: entry.of,
+    words: entry.words,
+    command: entry.command,
+    inverse: entry.inverse,
+  });
 }
 
 const CHUNK = 500;

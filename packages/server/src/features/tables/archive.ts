@@ -8,6 +8,12 @@ export interface ArchiveSurvey {
   readonly macros: boolean;
 }
 
+/** What stopped a stream by its error's message. */
+const PROBLEMS: Partial<Record<string, TableFileProblem>> = {
+  swells: { code: "file-swells", limit: ARCHIVE_LIMITS.bytes },
+  cells: { code: "file-too-many-cells", limit: ARCHIVE_LIMITS.cells },
+};
+
 const CELL = Buffer.from("<c ");
 
 /**
@@ -52,13 +58,7 @@ export function surveyArchive(bytes: Buffer): Promise<ArchiveSurvey | TableFileP
             else if (cells > ARCHIVE_LIMITS.cells) stream.destroy(new Error("cells"));
           });
           stream.on("error", (problem: Error) =>
-            stop(
-              problem.message === "swells"
-                ? { code: "file-swells", limit: ARCHIVE_LIMITS.bytes }
-                : problem.message === "cells"
-                  ? { code: "file-too-many-cells", limit: ARCHIVE_LIMITS.cells }
-                  : { code: "file-damaged", detail: problem.message },
-            ),
+            stop(PROBLEMS[problem.message] ?? { code: "file-damaged", detail: problem.message }),
           );
           stream.on("end", () => zip.readEntry());
         });

@@ -74,11 +74,9 @@ function inThread(bytes: Buffer): Promise<FromThread | TableFileProblem> {
 
 /** Text by its byte-order mark, else UTF-8, else the Western European code page that old tools write. */
 function decode(bytes: Buffer): TableFile {
-  const encoding = startsWith(bytes, 0xff, 0xfe)
-    ? "utf-16le"
-    : startsWith(bytes, 0xfe, 0xff)
-      ? "utf-16be"
-      : "utf-8";
+  const littleEndian = startsWith(bytes, 0xff, 0xfe);
+  const bigEndian = startsWith(bytes, 0xfe, 0xff);
+  const encoding = (littleEndian && "utf-16le") || (bigEndian && "utf-16be") || "utf-8";
   try {
     return { kind: "text", text: new TextDecoder(encoding, { fatal: true }).decode(bytes), notes: [] };
   } catch {

@@ -93,8 +93,7 @@ function skip(): void {
           note
             ? "What is worth knowing next year"
             : "What happened: will not release, wire broken, lock cracked…"
-        }}</label
-        ><textarea
+        }}</label><textarea
           id="f-note"
           v-model="text"
           class="inp"

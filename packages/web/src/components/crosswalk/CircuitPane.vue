@@ -88,7 +88,10 @@ const faces = computed(() => {
   const shown = [
     ...ids.flatMap((id) => props.dossier.connectors.find((one) => one.id === id) ?? []),
     ...(other === undefined ? [] : [other]),
-  ].sort((a, b) => (a.side === b.side ? 0 : a.side === "vehicle" ? -1 : 1));
+  ].sort((a, b) => {
+    if (a.side === b.side) return 0;
+    return a.side === "vehicle" ? -1 : 1;
+  });
   return shown.map((connector) => {
     const own = pins.filter((placed) => placed.connector.id === connector.id).map(({ pin }) => pin.id);
     return { connector, pin: own[0] ?? null, also: own.slice(1) };

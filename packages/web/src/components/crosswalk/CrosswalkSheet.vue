@@ -33,12 +33,10 @@ const wire = ({ pin, connector }: PlacedPin): string => {
     .filter((part) => part !== "")
     .join(", ");
 };
-const what = (row: WalkRow): string =>
-  row.decision !== null
-    ? doneWords(row.decision)
-    : row.alone !== null
-      ? `open: ${proposalWords(row.alone)}?`
-      : `${lineWords(row).above}?`;
+const what = (row: WalkRow): string => {
+  if (row.decision !== null) return doneWords(row.decision);
+  return row.alone !== null ? `open: ${proposalWords(row.alone)}?` : `${lineWords(row).above}?`;
+};
 const minded = (row: WalkRow) => row.hazards.filter(({ severity }) => severity !== "note");
 const count = (outcome: ColourJoin["outcome"]): number =>
   props.verdict.filter((join) => join.outcome === outcome).length;

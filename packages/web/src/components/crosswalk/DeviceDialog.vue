@@ -43,11 +43,8 @@ const problem = computed(() => {
   const bad = Object.entries(device.value).find(
     ([, value]) => typeof value === "number" && !(value > 0 && value < 1e8),
   );
-  return bad !== undefined
-    ? "Every value is a number above 0."
-    : device.value.kind === "converter" && device.value.what.trim() === ""
-      ? "Say what it is."
-      : "";
+  if (bad !== undefined) return "Every value is a number above 0.";
+  return device.value.kind === "converter" && device.value.what.trim() === "" ? "Say what it is." : "";
 });
 const number = (event: Event): number => Number((event.target as HTMLInputElement).value.replace(",", "."));
 const volts = computed(() => {

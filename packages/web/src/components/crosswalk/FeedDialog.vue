@@ -25,13 +25,11 @@ const kind = ref<FeedClass>("battery");
 const from = ref("");
 watch(open, (now) => {
   if (!now || props.target === null) return;
-  kind.value =
-    props.before?.kind === "feed"
-      ? props.before.feed
-      : isFeed(props.target.pin.signal)
-        ? props.target.pin.signal
-        : "battery";
-  from.value = props.before?.kind === "feed" ? props.before.from : "";
+  const own = props.target.pin.signal;
+  const usual = isFeed(own) ? own : "battery";
+  const before = props.before?.kind === "feed" ? props.before : null;
+  kind.value = before?.feed ?? usual;
+  from.value = before?.from ?? "";
 });
 const MOST_OFFERED = 6;
 const places = computed(() =>

@@ -9,6 +9,11 @@ const props = defineProps<{ own: Connector | null; dossier: Dossier }>();
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{ choose: [other: Connector] }>();
 
+function fitWords(fits: boolean | null): string {
+  if (fits === null) return "by label: one of the faces is not known";
+  return fits ? "the faces fit" : "the faces do not fit; by label";
+}
+
 const at = ref(0);
 watch(open, (now) => {
   if (now) at.value = 0;
@@ -24,12 +29,7 @@ const offers = computed(() => {
       return {
         other,
         wires: meetingWires(own, other).length,
-        words:
-          fits === null
-            ? "by the labels: the face of one of them is not known"
-            : fits
-              ? "the faces fit"
-              : "the faces do not fit; by the labels",
+        words: fitWords(fits),
       };
     })
     .sort((a, b) => b.wires - a.wires);

@@ -92,22 +92,20 @@ const offers = computed<readonly Offer[]>(() => {
           })),
       );
   }
-  return candidatesFor(props.dossier, own).map(({ pin, strength, reasons, device }): Offer => ({
-    placed: pin,
-    strength,
-    taken: taken(pin),
-    words:
-      strength === null
-        ? "joined directly it does damage"
-        : device !== null
-          ? `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}`
-          : reasons
-              .filter((reason) => reason.weight !== 0)
-              .slice(0, 2)
-              .map(reasonWords)
-              .join("; "),
+  return candidatesFor(props.dossier, own).map((one): Offer => ({
+    placed: one.pin,
+    strength: one.strength,
+    taken: taken(one.pin),
+    words: caseWords(one),
   }));
 });
+type Candidate = ReturnType<typeof candidatesFor>[number];
+function caseWords({ strength, reasons, device }: Candidate): string {
+  if (strength === null) return "joined directly it does damage";
+  if (device !== null) return `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}`;
+  const weighty = reasons.filter((reason) => reason.weight !== 0).slice(0, 2);
+  return weighty.map(reasonWords).join("; ");
+}
 const found = computed(() => {
   const words = text.value
     .trim()
@@ -152,7 +150,8 @@ function choose(): void {
     return;
   }
   const here = shown.value[at.value]?.placed.pin.id;
-  const pins = chosen.value.length > 0 ? chosen.value : here === undefined ? [] : [here];
+  const inHand = here === undefined ? [] : [here];
+  const pins = chosen.value.length > 0 ? chosen.value : inHand;
   if (pins.length > 0) emit("choose", pins);
 }
 const header = computed(() => {
@@ -166,7 +165,8 @@ const header = computed(() => {
 });
 const order = (id: PinId): string => {
   const place = chosen.value.indexOf(id);
-  return props.mode !== "series" || place < 0 ? "" : place === 0 ? "goes in here" : "leads back";
+  if (props.mode !== "series" || place < 0) return "";
+  return place === 0 ? "goes in here" : "leads back";
 };
 const HINTS: Readonly<Record<typeof props.mode, string>> = {
   join: "Tick several to join one to all of them.",
@@ -174,19 +174,12 @@ const HINTS: Readonly<Record<typeof props.mode, string>> = {
   shift: "Into an occupied cavity, the two change places.",
   series: "First where the wire goes in, then the lead that comes back to its place.",
 };
-const action = computed(() =>
-  props.mode === "series"
-    ? chosen.value.length === 0
-      ? "It goes in here"
-      : "Lead it through"
-    : props.mode === "jumper"
-      ? "Join in the plug"
-      : props.mode === "shift"
-        ? "Move it there"
-        : chosen.value.length > 1
-          ? `Join to all ${chosen.value.length}`
-          : "Join them",
-);
+const action = computed(() => {
+  if (props.mode === "series") return chosen.value.length === 0 ? "It goes in here" : "Lead it through";
+  if (props.mode === "jumper") return "Join in the plug";
+  if (props.mode === "shift") return "Move it there";
+  return chosen.value.length > 1 ? `Join to all ${chosen.value.length}` : "Join them";
+});
 </script>
 
 <template>

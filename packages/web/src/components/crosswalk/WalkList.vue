@@ -65,11 +65,8 @@ const name = (row: WalkRow): string => `row-${row.key}`;
 const pins = computed(() => indexPins(props.dossier));
 const label = (id: PinId): string => {
   const placed = pins.value.get(id);
-  return placed === undefined
-    ? ""
-    : props.several
-      ? `${placed.connector.name} ${placed.pin.cavity}`
-      : placed.pin.cavity;
+  if (placed === undefined) return "";
+  return props.several ? `${placed.connector.name} ${placed.pin.cavity}` : placed.pin.cavity;
 };
 const OUTCOMES: Readonly<Record<ColourOutcome, string>> = {
   works: "works",
@@ -80,11 +77,8 @@ const joinOf = computed(() => new Map((props.verdict ?? []).map((join) => [join.
 function byColour(row: WalkRow): string {
   if (props.verdict === null) return "";
   const join = joinOf.value.get(leadOf(row)?.pin.id as PinId);
-  return join === undefined
-    ? row.vehicle.length > 0
-      ? "no such colour"
-      : "–"
-    : `to ${label(join.incoming)}: ${OUTCOMES[join.outcome]}`;
+  if (join === undefined) return row.vehicle.length > 0 ? "no such colour" : "–";
+  return `to ${label(join.incoming)}: ${OUTCOMES[join.outcome]}`;
 }
 
 /** The joins that a hand would make by colour, as lines from wire to wire over the rows. */

@@ -84,13 +84,11 @@ export function leaveOpen(
   kind: LeavingOpen["kind"],
   { words }: Pick<Dossier, "words">,
 ): Edit {
-  const pins = rows.flatMap((row) =>
-    row.decision === null && row.incoming.length > 0
-      ? row.vehicle.length > 0
-        ? row.vehicle
-        : row.incoming
-      : pinsOfRow(row),
-  );
+  const pins = rows.flatMap((row) => {
+    if (row.decision === null && row.incoming.length > 0)
+      return row.vehicle.length > 0 ? row.vehicle : row.incoming;
+    return pinsOfRow(row);
+  });
   const open = ({ pin, connector }: PlacedPin) =>
     kind === "leave" && connector.side === "vehicle"
       ? null
@@ -128,19 +126,16 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
     )
     .map(decisionId);
   const shared = { sure: "sure" as const, ...common, reason: "chosen by hand" };
-  const put: Decision =
-    vehicle.length > 1
-      ? { kind: "merge", vehicle, incoming: second, ...shared }
-      : incoming.length > 1
-        ? { kind: "split", vehicle: first, incoming, ...shared }
-        : {
-            kind: "join",
-            vehicle: first,
-            incoming: second,
-            method: hasWire(dossier, second) ? dossier.head.method : "move",
-            ...shared,
-          };
-  return { put: [put], remove: [...new Set([...inTheWay(dossier, [...vehicle, ...incoming]), ...apart])] };
+  const decide = (): Decision => {
+    if (vehicle.length > 1) return { kind: "merge", vehicle, incoming: second, ...shared };
+    if (incoming.length > 1) return { kind: "split", vehicle: first, incoming, ...shared };
+    const method = hasWire(dossier, second) ? dossier.head.method : "move";
+    return { kind: "join", vehicle: first, incoming: second, method, ...shared };
+  };
+  return {
+    put: [decide()],
+    remove: [...new Set([...inTheWay(dossier, [...vehicle, ...incoming]), ...apart])],
+  };
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {

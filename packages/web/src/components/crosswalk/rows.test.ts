@@ -25,13 +25,10 @@ describe("walkRows", () => {
         const shown = rows.flatMap(pinsOf);
         expect(new Set(shown).size).toBe(shown.length);
         const joinedTo = new Set(
-          dossier.decisions.flatMap((decision) =>
-            decision.kind === "join"
-              ? [decision.incoming]
-              : decision.kind === "series"
-                ? [decision.into]
-                : [],
-          ),
+          dossier.decisions.flatMap((decision) => {
+            if (decision.kind === "join") return [decision.incoming];
+            return decision.kind === "series" ? [decision.into] : [];
+          }),
         );
         const wanted = allPins(dossier)
           .filter(({ pin }) => pin.content !== "empty" || joinedTo.has(pin.id))

@@ -154,16 +154,12 @@ export function walkRows(
   return [...rows].sort((a, b) => place(a) - place(b));
 }
 
-const actOf = (decision: Decision): Act =>
-  decision.kind === "join"
-    ? decision.device === undefined || decision.method === "adapter"
-      ? decision.method
-      : "splice"
-    : decision.kind === "forbid"
-      ? "leave"
-      : decision.kind === "move"
-        ? "shift"
-        : decision.kind;
+const actOf = (decision: Decision): Act => {
+  if (decision.kind === "join")
+    return decision.device === undefined || decision.method === "adapter" ? decision.method : "splice";
+  if (decision.kind === "forbid") return "leave";
+  return decision.kind === "move" ? "shift" : decision.kind;
+};
 
 /** Hazards that belong to no pin: about plugs and names of the whole job. */
 export const hazardsOfJob = ({ hazards }: Pick<Analysis, "hazards">): readonly Hazard[] =>
@@ -205,6 +201,12 @@ const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
   converter: "converter",
 };
 
+const ALONE_WORDS: Partial<Record<string, string>> = {
+  "needs-feed": "no feed chosen",
+  "keep-out": "keep out",
+  spare: "spare",
+};
+
 /** The words above the line between the two sides, and below it where wires fork. */
 export function lineWords(row: WalkRow): { readonly above: string; readonly below: string } {
   const trap = row.hazards.some(
@@ -222,16 +224,7 @@ export function lineWords(row: WalkRow): { readonly above: string; readonly belo
   if (decision?.kind === "series")
     return { above: "in series", below: decision.method === "splice" ? "spliced" : "" };
   if (decision?.kind === "leave") return only("stays as it is");
-  if (row.alone !== null)
-    return only(
-      row.alone.why === "needs-feed"
-        ? "no feed chosen"
-        : row.alone.why === "keep-out"
-          ? "keep out"
-          : row.alone.why === "spare"
-            ? "spare"
-            : "no partner",
-    );
+  if (row.alone !== null) return only(ALONE_WORDS[row.alone.why] ?? "no partner");
   const part = device === null ? "" : DEVICE_NAMES[device.kind];
   if (row.act === "split" || row.act === "merge")
     return {

@@ -10,12 +10,8 @@ const found = computed(() => findPlace(props.face, props.hold, text.value));
 const said = computed(() => foundWords(found.value, text.value));
 const box = ref<HTMLInputElement | null>(null);
 function go(): void {
-  const place =
-    found.value.kind === "one"
-      ? found.value.place
-      : found.value.kind === "several"
-        ? found.value.places[0]
-        : undefined;
+  const places = found.value.kind === "several" ? found.value.places : [];
+  const place = found.value.kind === "one" ? found.value.place : places[0];
   if (place === undefined) return;
   emit("found", place.label);
   if (found.value.kind === "one") text.value = "";

@@ -24,30 +24,24 @@ const where = ref<"pin" | "connector" | "job">("connector");
 /** A photo of a connector that is not there any more belongs to the job. */
 const ofJob = (photo: Photo): boolean => props.connectors.every((one) => one.id !== photo.connector);
 const shown = computed(() =>
-  photos.value.filter((photo) =>
-    where.value === "job"
-      ? ofJob(photo)
-      : where.value === "connector"
-        ? photo.connector === props.connector?.id
-        : photo.pin === props.placed?.pin.id,
-  ),
+  photos.value.filter((photo) => {
+    if (where.value === "job") return ofJob(photo);
+    return where.value === "connector"
+      ? photo.connector === props.connector?.id
+      : photo.pin === props.placed?.pin.id;
+  }),
 );
-const place = computed(() =>
-  where.value === "job" || props.connector === null
-    ? {}
-    : where.value === "connector" || props.placed === null
-      ? { connector: props.connector.id }
-      : { connector: props.connector.id, pin: props.placed.pin.id },
-);
-const title = computed(() =>
-  where.value === "job"
-    ? "the whole job"
-    : where.value === "connector"
-      ? (props.connector?.name ?? "")
-      : props.placed === null
-        ? ""
-        : pinName(props.placed),
-);
+const place = computed(() => {
+  if (where.value === "job" || props.connector === null) return {};
+  return where.value === "connector" || props.placed === null
+    ? { connector: props.connector.id }
+    : { connector: props.connector.id, pin: props.placed.pin.id };
+});
+const title = computed(() => {
+  if (where.value === "job") return "the whole job";
+  if (where.value === "connector") return props.connector?.name ?? "";
+  return props.placed === null ? "" : pinName(props.placed);
+});
 const counts = computed(() => ({
   pin: photos.value.filter((photo) => photo.pin !== null && photo.pin === props.placed?.pin.id).length,
   connector: photos.value.filter((photo) => photo.connector === props.connector?.id).length,

@@ -110,8 +110,7 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
         <legend class="lab">Rows, from the {{ draft.mark }} down</legend>
         <p class="row head lab"><span /><span>places</span><span>offset</span><span>contact, mm</span></p>
         <p v-for="(row, i) in draft.rows" :key="i" class="row">
-          <span class="lab">{{ i + 1 }}</span
-          ><input
+          <span class="lab">{{ i + 1 }}</span><input
             v-model="row.places"
             class="inp code"
             inputmode="numeric"
@@ -145,8 +144,7 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
         <legend class="lab">Rings, outermost first</legend>
         <p class="row head lab"><span /><span>places</span><span>first at, °</span><span /></p>
         <p v-for="(ring, i) in draft.rings" :key="i" class="row">
-          <span class="lab">{{ i + 1 }}</span
-          ><input
+          <span class="lab">{{ i + 1 }}</span><input
             v-model="ring.places"
             class="inp code"
             inputmode="numeric"

@@ -90,8 +90,8 @@ async function add(end: WireEnd | null = null): Promise<void> {
     end === null && aim.kind === "new-point"
       ? { id, name: aim.name, kind: kind.value, place: place.value.trim(), thread: null }
       : null;
-  const far =
-    end ?? (aim.kind === "end" ? aim.end : point === null ? null : { at: "point" as const, point: id });
+  const named = point === null ? null : { at: "point" as const, point: id };
+  const far = end ?? (aim.kind === "end" ? aim.end : named);
   if (far === null || (far.at === "pin" && far.pin === props.placed.pin.id)) return;
   const wire = runTo(
     props.dossier,

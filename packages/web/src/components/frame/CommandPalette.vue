@@ -35,7 +35,7 @@ function run(command: AppCommand | undefined): void {
   void nextTick(() => command.run());
 }
 function onKey(event: KeyboardEvent): void {
-  const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+  const step = Number(event.key === "ArrowDown") - Number(event.key === "ArrowUp");
   if (step !== 0) {
     event.preventDefault();
     chosen.value = Math.min(Math.max(chosen.value + step, 0), found.value.length - 1);

@@ -5,13 +5,10 @@ import { useJob } from "../../stores/job.ts";
 
 const store = useJob();
 const problem = computed(() => store.refused);
-const title = computed(() =>
-  problem.value?.status === 412
-    ? "Changed elsewhere"
-    : problem.value?.status === 0 || problem.value?.status === 503
-      ? "Not stored yet"
-      : "Not stored",
-);
+const title = computed(() => {
+  if (problem.value?.status === 412) return "Changed elsewhere";
+  return problem.value?.status === 0 || problem.value?.status === 503 ? "Not stored yet" : "Not stored";
+});
 const canRetry = computed(
   () =>
     problem.value !== null &&

@@ -22,6 +22,11 @@ const stages = computed(() => {
   const share = (part: number, whole: number): number => (whole === 0 ? 0 : part / whole);
   const wishes = dossier === null ? [] : briefLines(dossier).filter(({ item }) => item.kept);
   const served = wishes.filter(({ state }) => state === "served").length;
+  const worklistWords = (): string => {
+    if (wanted === 0) return "waits for pins";
+    if (blocks > 0) return `${blocks} ${blocks === 1 ? "blocker" : "blockers"}`;
+    return `${steps.length} steps, ${plan?.minutes ?? 0} min`;
+  };
   return [
     {
       name: "brief",
@@ -44,12 +49,7 @@ const stages = computed(() => {
     {
       name: "worklist",
       title: "Worklist",
-      text:
-        wanted === 0
-          ? "waits for pins"
-          : blocks > 0
-            ? `${blocks} ${blocks === 1 ? "thing stands" : "things stand"} in the way`
-            : `${steps.length} steps, ${plan?.minutes ?? 0} min`,
+      text: worklistWords(),
       share: blocks > 0 || steps.length === 0 ? 0 : 1,
     },
     {

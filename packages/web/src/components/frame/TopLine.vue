@@ -11,15 +11,13 @@ const emit = defineEmits<{ details: [] }>();
 const store = useJob();
 const prefs = usePrefs();
 const head = computed(() => (props.job ? store.dossier?.head : undefined));
-const saved = computed(() =>
-  store.busy > 0
-    ? "saving"
-    : store.refused
-      ? "not saved"
-      : store.savedAt
-        ? `saved ${store.savedAt.toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })}`
-        : "saved",
-);
+const saved = computed(() => {
+  if (store.busy > 0) return "saving";
+  if (store.refused) return "not saved";
+  return store.savedAt
+    ? `saved ${store.savedAt.toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })}`
+    : "saved";
+});
 const palette = (): void =>
   void allCommands()
     .find((command) => command.id === "palette")
@@ -32,8 +30,7 @@ const palette = (): void =>
       ><TrevinMark />Trevin</RouterLink
     >
     <button v-if="head" class="job" type="button" title="Job details" @click="emit('details')">
-      <b>{{ head.vehicle || head.name }}</b
-      ><template v-if="head.incoming"
+      <b>{{ head.vehicle || head.name }}</b><template v-if="head.incoming"
         >&nbsp;+&nbsp;<b>{{ head.incoming }}</b></template
       ><span class="mut">{{ head.kind.replaceAll("-", " ") }}, {{ head.nominalVolts }} V</span>
     </button>

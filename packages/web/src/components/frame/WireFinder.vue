@@ -39,12 +39,10 @@ function ask(): void {
     input.value?.select();
   });
 }
-const why = ({ likeness, twins }: WireHit): string =>
-  likeness.kind === "near"
-    ? `near: ${sightWords(likeness.sights)}`
-    : twins > 0
-      ? `${twins + 1} alike in this plug`
-      : "";
+const why = ({ likeness, twins }: WireHit): string => {
+  if (likeness.kind === "near") return `near: ${sightWords(likeness.sights)}`;
+  return twins > 0 ? `${twins + 1} alike in this plug` : "";
+};
 const where = ({ placed }: WireHit): string => {
   const place = locate(faceOf(placed.connector), placed.pin.id, prefs.hold);
   return place === null || placed.connector.shell === null

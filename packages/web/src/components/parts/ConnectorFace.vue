@@ -165,7 +165,10 @@ const isLowest = computed(
     ),
 );
 const isLying = computed(() => hand.value !== undefined && hand.value.box.w > hand.value.box.h);
-const leadWidth = computed(() => pitch.value * (isLying.value ? 0.26 : isLowest.value ? 0.46 : 0.28));
+const leadWidth = computed(() => {
+  if (isLying.value) return pitch.value * 0.26;
+  return pitch.value * (isLowest.value ? 0.46 : 0.28);
+});
 const floor = computed(() => drawing.value.height - 6 + leadWidth.value / 2 + 4);
 const height = computed(() =>
   props.showLead && !isLying.value ? floor.value + leadWidth.value / 2 + 2 : drawing.value.height,

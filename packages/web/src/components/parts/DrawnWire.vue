@@ -18,7 +18,8 @@ const props = withDefaults(
 const width = computed(() => props.thick ?? wireWidth(props.size));
 const height = computed(() => width.value + 4);
 const from = computed(() => (props.end === "left" ? 8 : 0));
-const to = computed(() => props.length - (props.end === "right" ? 8 : props.end === "cap" ? 12 : 0));
+const SHORTER: Partial<Record<string, number>> = { right: 8, cap: 12 };
+const to = computed(() => props.length - (SHORTER[props.end ?? ""] ?? 0));
 const points = computed(() => [
   { x: from.value, y: height.value / 2 },
   { x: to.value, y: height.value / 2 },

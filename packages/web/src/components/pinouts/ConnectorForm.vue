@@ -178,15 +178,11 @@ const keepOut = computed({
     form.keepOut = value === "other" ? "stays shut" : value;
   },
 });
-const title = computed(() =>
-  page.value === "shelf"
-    ? "Choose a shell"
-    : page.value === "editor"
-      ? "Make a shell"
-      : props.start === null
-        ? "Add a connector"
-        : `Connector ${props.start.name}`,
-);
+const title = computed(() => {
+  if (page.value === "shelf") return "Choose a shell";
+  if (page.value === "editor") return "Make a shell";
+  return props.start === null ? "Add a connector" : `Connector ${props.start.name}`;
+});
 </script>
 
 <template>

@@ -69,13 +69,12 @@ const origin = computed<TableOrigin>(() =>
 );
 
 let asked = 0;
-const declared = computed(() =>
-  system.value !== "auto"
-    ? system.value
-    : from.value === "none"
-      ? null
-      : (props.sources.find((one) => one.id === from.value)?.colourSystem ?? null),
-);
+const declared = computed(() => {
+  if (system.value !== "auto") return system.value;
+  return from.value === "none"
+    ? null
+    : (props.sources.find((one) => one.id === from.value)?.colourSystem ?? null);
+});
 watch(
   [origin, declared, headerLines, turned, columns],
   async () => {

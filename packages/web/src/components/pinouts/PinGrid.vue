@@ -281,7 +281,7 @@ function mean(): void {
 
 function onTyping(event: KeyboardEvent): void {
   if (event.isComposing) return;
-  const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+  const step = Number(event.key === "ArrowDown") - Number(event.key === "ArrowUp");
   if (step !== 0 && offers.value.length > 0) {
     event.preventDefault();
     picked.value = Math.min(Math.max(picked.value + step, -1), offers.value.length - 1);
@@ -304,7 +304,7 @@ function onTyping(event: KeyboardEvent): void {
     (editing.value?.caret === false && (event.key === "ArrowLeft" || event.key === "ArrowRight"))
   ) {
     event.preventDefault();
-    if (grid.go(step, event.key === "ArrowLeft" ? -1 : event.key === "ArrowRight" ? 1 : 0)) back();
+    if (grid.go(step, Number(event.key === "ArrowRight") - Number(event.key === "ArrowLeft"))) back();
   }
   event.stopPropagation();
 }
@@ -336,10 +336,10 @@ function run(event: KeyboardEvent, control: boolean): boolean {
     return grid.go(arrow[0] * (control ? FAR : 1), arrow[1] * (control ? FAR : 1), shiftKey) || true;
   if (key === "PageDown" || key === "PageUp")
     return grid.go(key === "PageDown" ? page : -page, 0, shiftKey) || true;
-  if (key === "Home" || key === "End")
-    return (
-      grid.go(control ? (key === "Home" ? -FAR : FAR) : 0, key === "Home" ? -FAR : FAR, shiftKey) || true
-    );
+  if (key === "Home" || key === "End") {
+    const far = key === "Home" ? -FAR : FAR;
+    return grid.go(control ? far : 0, far, shiftKey) || true;
+  }
   if (key === "Tab") return grid.tab(shiftKey ? -1 : 1);
   if (key === "Enter") grid.enter();
   else if (key === "F2") void open();
@@ -391,15 +391,13 @@ function over(row: number, column: number): void {
   if (dragging) grid.select({ row, column }, true);
 }
 const sortBy = (column: Column): void => {
-  sorting.value =
-    sorting.value?.column !== column
-      ? { column, down: false }
-      : sorting.value.down
-        ? null
-        : { column, down: true };
+  if (sorting.value?.column !== column) sorting.value = { column, down: false };
+  else sorting.value = sorting.value.down ? null : { column, down: true };
 };
-const sortWord = (column: Column): "ascending" | "descending" | "none" =>
-  sorting.value?.column !== column ? "none" : sorting.value.down ? "descending" : "ascending";
+const sortWord = (column: Column): "ascending" | "descending" | "none" => {
+  if (sorting.value?.column !== column) return "none";
+  return sorting.value.down ? "descending" : "ascending";
+};
 
 defineExpose({
   focus: (cell?: { row: number; column: Column }) => {
@@ -578,8 +576,7 @@ defineExpose({
           back();
         "
       >
-        <b>{{ offer.text }}</b
-        ><span>{{ offer.aside }}</span>
+        <b>{{ offer.text }}</b><span>{{ offer.aside }}</span>
       </li>
       <li v-if="active.column === 'function'" class="hint" role="presentation">
         <kbd>↓</kbd><kbd>Enter</kbd> take it <kbd>Alt Enter</kbd> keep my words, mean the first

@@ -92,8 +92,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
       <tbody>
         <tr v-for="source in sources" :key="source.id">
           <td>
-            <b>{{ source.title }}</b
-            ><template v-if="source.page">, p. {{ source.page }}</template>
+            <b>{{ source.title }}</b><template v-if="source.page">, p. {{ source.page }}</template>
             <span
               v-if="!own.has(source.id) && !source.title.toLowerCase().includes(source.kind)"
               class="mut"
@@ -220,8 +219,12 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
       <p v-if="missing" class="bad" role="alert">A source needs a title, so that it can be found again.</p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
       <div class="acts">
-        <button type="submit" class="btn pri">{{ editing === null ? "Add" : "Save" }}</button
-        ><button v-if="editing !== null" type="button" class="btn quiet" @click="begin(null)">
+        <button type="submit" class="btn pri">{{ editing === null ? "Add" : "Save" }}</button><button
+          v-if="editing !== null"
+          type="button"
+          class="btn quiet"
+          @click="begin(null)"
+        >
           Leave it as it was
         </button>
       </div>

@@ -59,8 +59,7 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
       <h3>Release, in this order</h3>
       <ol>
         <li v-for="(step, i) in system.order" :key="i">
-          <b>{{ i + 1 }}</b
-          >{{ step }}
+          <b>{{ i + 1 }}</b>{{ step }}
         </li>
       </ol>
     </section>

@@ -25,16 +25,14 @@ const flags = computed(() =>
       <!-- eslint-disable-next-line vue/no-v-html -->
       <span class="code" role="img" :aria-label="`Code that opens ${flag.name}`" v-html="flag.code" />
       <p>
-        <b>{{ flag.name }}</b
-        ><span v-if="flag.to"> to {{ flag.to }}</span>
+        <b>{{ flag.name }}</b><span v-if="flag.to"> to {{ flag.to }}</span>
       </p>
       <p class="small">{{ flag.pin.pin.function }}</p>
       <p class="small">
         {{ flag.colour }}<template v-if="flag.pin.pin.size">, {{ flag.pin.pin.size }} mm²</template>
       </p>
       <p class="again">
-        <b>{{ flag.name }}</b
-        ><span v-if="flag.to"> to {{ flag.to }}</span>
+        <b>{{ flag.name }}</b><span v-if="flag.to"> to {{ flag.to }}</span>
       </p>
     </article>
   </section>

@@ -3,7 +3,7 @@
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import { computed, reactive, ref, watch } from "vue";
-import { readInstructions, type Dossier, type OwnStep, type StepId } from "@trevin/core";
+import { readInstructions, stepLine, type Dossier, type OwnStep, type StepId } from "@trevin/core";
 import type { ShownStep } from "../../composables/usePlan.ts";
 
 const props = defineProps<{ dossier: Dossier; steps: readonly ShownStep[] }>();
@@ -27,9 +27,7 @@ watch(text, () => {
 });
 const words = (id: StepId | null): string => {
   const shown = id === null ? undefined : byId.value.get(id);
-  return shown === undefined
-    ? "no step of the plan"
-    : `${shown.number} ${shown.words.verb} ${shown.words.object}, ${shown.words.where}`;
+  return shown === undefined ? "no step of the plan" : `${shown.number} ${stepLine(shown.words)}`;
 };
 const missing = computed(() => (read.value.lines.length === 0 ? [] : read.value.missing));
 const toggle = (i: number): void => {
@@ -91,8 +89,7 @@ function add(): void {
         <tbody>
           <tr v-for="(line, i) in read.lines" :key="i">
             <td>
-              <b v-if="line.number" class="no">{{ line.number }}</b
-              >{{ line.text }}
+              <b v-if="line.number" class="no">{{ line.number }}</b>{{ line.text }}
             </td>
             <td :class="{ mut: line.step === null }">{{ words(line.step) }}</td>
             <td>

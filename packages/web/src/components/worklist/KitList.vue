@@ -37,8 +37,7 @@ const allThere = (items: readonly { readonly key: string }[]): boolean =>
   </p>
   <section v-for="one in kinds" :key="one.kind">
     <h3>
-      <span>{{ KINDS[one.kind] }}</span
-      ><button
+      <span>{{ KINDS[one.kind] }}</span><button
         type="button"
         class="link lab no-print"
         @click="

@@ -46,8 +46,11 @@ const fold = (id: string): void => {
 const added = computed(() => new Set(props.difference?.added.map(({ id }) => id)));
 const moved = computed(() => new Set(props.difference?.moved));
 const changed = computed(() => new Set(props.difference?.changed));
-const markOf = (id: StepId): "new" | "moved" | "changed" | null =>
-  added.value.has(id) ? "new" : changed.value.has(id) ? "changed" : moved.value.has(id) ? "moved" : null;
+const markOf = (id: StepId): "new" | "moved" | "changed" | null => {
+  if (added.value.has(id)) return "new";
+  if (changed.value.has(id)) return "changed";
+  return moved.value.has(id) ? "moved" : null;
+};
 const ends = computed(() => new Set(props.evenings));
 const twinsOf = (shown: ShownStep): readonly string[] =>
   shown.step.twins.flatMap((id) => props.placed(id)?.pin.cavity ?? []);
