@@ -58,7 +58,7 @@ const SIGNALS: readonly SignalClass[] = [
 ];
 
 /** A dossier of n pins a side with repeated functions, so that the assignment has real competition. */
-export function synthetic(n: number): Dossier {
+function synthetic(n: number): Dossier {
   let seed = 12345;
   const next = (limit: number): number => (seed = (seed * 1103515245 + 12345) % 2147483648) % limit;
   const side = (name: string, which: "vehicle" | "incoming"): Connector => ({

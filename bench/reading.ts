@@ -50,7 +50,7 @@ const FUNCTIONS = [
 ];
 
 /** A connector of n wires in every usual colour, as a large diagram would list them. */
-export function largeConnector(n: number, name = "L"): Connector {
+function largeConnector(n: number, name = "L"): Connector {
   const pins = Array.from({ length: n }, (_, i) => {
     const base = BASES[i % BASES.length] ?? "black";
     const stripe = BASES[(i * 7 + 3) % BASES.length] ?? "white";

@@ -4,9 +4,8 @@ import { installPackages } from "./dependencies.mjs";
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 installPackages(root);
-const { register } = await import("tsx/esm/api");
-register();
-const { start, StartFailure } = await import("../packages/server/src/start.ts");
+const { importBundled } = await import("./bundle.mjs");
+const { start, StartFailure } = await importBundled(root, "packages/server/src/start.ts");
 try {
   await start(root);
 } catch (error) {

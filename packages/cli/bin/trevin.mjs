@@ -1,6 +1,9 @@
 #!/usr/bin/env node
-import { register } from "tsx/esm/api";
+import { fileURLToPath } from "node:url";
+import { importBundled } from "../../../scripts/bundle.mjs";
 
-register();
-const { main } = await import("../src/main.ts");
+const { main } = await importBundled(
+  fileURLToPath(new URL("../../..", import.meta.url)),
+  "packages/cli/src/main.ts",
+);
 process.exitCode = await main(process.argv.slice(2));

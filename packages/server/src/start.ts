@@ -1,6 +1,5 @@
 import { readFileSync } from "node:fs";
 import { createServer, type Server } from "node:http";
-import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { pino } from "pino";
 import { readJobFile } from "@trevin/core/contract";
@@ -9,6 +8,7 @@ import { connect, type Connection } from "./db/connect.ts";
 import { prepareDatabase } from "./db/migrate.ts";
 import { countJobs } from "./features/jobs/repo.ts";
 import { importJob } from "./features/jobs/service.ts";
+import { SERVER_FOLDER } from "./folder.ts";
 import { APP_ROLE, passwordOf, startCluster, type Cluster } from "./launch/cluster.ts";
 import { dataFolder, holdFolder } from "./launch/dataFolder.ts";
 import { EXIT, StartFailure } from "./launch/failure.ts";
@@ -19,7 +19,7 @@ export { StartFailure } from "./launch/failure.ts";
 const HOST = "127.0.0.1";
 /** The last one stands first in the list. */
 const DEMOS = ["engine-swap", "cluster-swap", "wiper-bypass", "tail-lift", "levelling"].map((name) =>
-  fileURLToPath(new URL(`../demo/${name}.trevin.json`, import.meta.url)),
+  fileURLToPath(new URL(`demo/${name}.trevin.json`, SERVER_FOLDER)),
 );
 
 /**
@@ -141,4 +141,4 @@ function closeServer(server: Server): Promise<void> {
 }
 
 /** Where the project lies, from this file. */
-export const PROJECT_ROOT = join(fileURLToPath(new URL(".", import.meta.url)), "../../..");
+export const PROJECT_ROOT = fileURLToPath(new URL("../..", SERVER_FOLDER));

@@ -1,11 +1,11 @@
 import { Client } from "pg";
-import { describe, expect, inject, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { foldLedger, planWork, verifyChain, type Dossier, type StoredEntry } from "@trevin/core";
 import { readEntry } from "@trevin/core/contract";
 import { benchCommand, DEMO, namer, restOfDemo, useServer } from "./harness.ts";
 
 describe("bench", () => {
-  const { send, at } = useServer();
+  const { send, at, urlOf } = useServer();
   async function ready(): Promise<{ readonly id: string; readonly dossier: Dossier }> {
     const imported = (await send("POST", "/imports", DEMO)).body;
     const decided = (
@@ -158,8 +158,8 @@ describe("bench", () => {
     const { id, dossier } = await ready();
     await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, 0));
     for (const [url, code] of [
-      [inject("appUrl"), "42501"],
-      [inject("ownerUrl"), "23001"],
+      [urlOf("app"), "42501"],
+      [urlOf("owner"), "23001"],
     ] as const) {
       const client = new Client({ connectionString: url });
       await client.connect();

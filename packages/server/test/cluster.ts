@@ -1,6 +1,7 @@
 import { mkdtempSync, chmodSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { Client } from "pg";
 import type { TestProject } from "vitest/node";
 import { prepareDatabase } from "../src/db/migrate.ts";
 import { APP_ROLE, passwordOf, reachable, startCluster } from "../src/launch/cluster.ts";
@@ -20,11 +21,29 @@ export function throwAwayFolder(): string {
   return folder;
 }
 
+/** The same connection to another database of the cluster. */
+export const databaseUrl = (url: string, name: string): string => url.replace(/\/[^/]*$/, `/${name}`);
+
+/** Migrated once; each test file works on a copy of its own. */
+export const TEMPLATE = "trevin_template";
+
+export async function runAsOwner(ownerUrl: string, statement: string): Promise<void> {
+  const client = new Client({ connectionString: ownerUrl });
+  await client.connect();
+  try {
+    await client.query(statement);
+  } finally {
+    await client.end();
+  }
+}
+
 /** One throw-away PostgreSQL for all API tests. */
 export default async function setup(project: TestProject): Promise<() => void> {
   const folder = throwAwayFolder();
   const cluster = await startCluster(folder, { throwAway: true });
-  await prepareDatabase(cluster.ownerUrl, { role: APP_ROLE, password: passwordOf(cluster.appUrl) });
+  await runAsOwner(cluster.ownerUrl, `CREATE DATABASE ${TEMPLATE}`);
+  const app = { role: APP_ROLE, password: passwordOf(cluster.appUrl) };
+  await prepareDatabase(databaseUrl(cluster.ownerUrl, TEMPLATE), app);
   project.provide("ownerUrl", cluster.ownerUrl);
   project.provide("appUrl", cluster.appUrl);
   return () => {

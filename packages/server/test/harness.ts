@@ -1,3 +1,4 @@
+import { randomUUID } from "node:crypto";
 import { once } from "node:events";
 import { createServer } from "node:http";
 import { readFileSync } from "node:fs";
@@ -14,6 +15,7 @@ import {
   type PinId,
 } from "@trevin/core";
 import type { JobView } from "@trevin/core/contract";
+import { databaseUrl, runAsOwner, TEMPLATE } from "./cluster.ts";
 import { createApp } from "../src/app.ts";
 import { connect, type Connection } from "../src/db/connect.ts";
 
@@ -23,13 +25,16 @@ export interface Answer {
   readonly headers: Headers;
 }
 
-/** The real application over the real database, on a port of its own. */
+/** The real application on a port of its own, over a real database of its own. */
 export function useServer() {
+  const name = `t_${randomUUID().replaceAll("-", "")}`;
+  const urlOf = (role: "owner" | "app"): string => databaseUrl(inject(`${role}Url`), name);
   let base = "";
   let connection: Connection;
   let close: () => void;
   beforeAll(async () => {
-    connection = connect(inject("appUrl"));
+    await runAsOwner(inject("ownerUrl"), `CREATE DATABASE ${name} TEMPLATE ${TEMPLATE}`);
+    connection = connect(urlOf("app"));
     const server = createServer(
       createApp({ db: connection.db, log: pino({ level: "silent" }), now: () => new Date(), webRoot: null }),
     );
@@ -71,7 +76,7 @@ export function useServer() {
     };
   };
   const at = (revision: number): Record<string, string> => ({ "If-Match": `"${revision}"` });
-  return { send, at, base: () => base, db: () => connection.db };
+  return { send, at, urlOf, base: () => base, db: () => connection.db };
 }
 
 export const DEMO = JSON.parse(

@@ -10,6 +10,7 @@ import { connect } from "../src/db/connect.ts";
 import { prepareDatabase } from "../src/db/migrate.ts";
 import { findJob, inverseOf } from "../src/features/jobs/repo.ts";
 import { passwordOf } from "../src/launch/cluster.ts";
+import { databaseUrl, runAsOwner } from "./cluster.ts";
 
 const MIGRATIONS = fileURLToPath(new URL("../migrations", import.meta.url));
 const JOB = "0b8f0c9e-1111-4000-8000-000000000000";
@@ -26,11 +27,8 @@ function migrationsUpTo(count: number): string {
 
 describe("a database of the version before shells", () => {
   it("keeps its rows as shells, and undoes edits that were made with layouts", async () => {
-    const owner = new Client({ connectionString: inject("ownerUrl") });
-    await owner.connect();
-    await owner.query("CREATE DATABASE older");
-    await owner.end();
-    const url = inject("ownerUrl").replace(/\/[^/]*$/, "/older");
+    await runAsOwner(inject("ownerUrl"), "CREATE DATABASE older");
+    const url = databaseUrl(inject("ownerUrl"), "older");
     const folder = migrationsUpTo(3);
     const client = new Client({ connectionString: url });
     await client.connect();

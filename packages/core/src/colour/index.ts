@@ -2,13 +2,12 @@ export {
   COLOUR_NAMES,
   colourInWords,
   plain,
-  ringsInWords,
   sameColour,
   type ColourName,
   type Rings,
   type WireColour,
 } from "./colour.ts";
-export { CODE_TABLES, COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, type ColourSystem } from "./codeTables.ts";
+export { COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, type ColourSystem } from "./codeTables.ts";
 export {
   formatColour,
   habitOf,
@@ -20,13 +19,4 @@ export {
   type OtherReading,
 } from "./parse.ts";
 export { rankSystems, type RankedSystem } from "./rank.ts";
-export {
-  colourDifference,
-  likenessOf,
-  NEAR,
-  NOMINAL_SRGB,
-  SIGHTS,
-  toldBySize,
-  type Likeness,
-  type Sight,
-} from "./lookAlike.ts";
+export { likenessOf, NOMINAL_SRGB, SIGHTS, toldBySize, type Likeness, type Sight } from "./lookAlike.ts";

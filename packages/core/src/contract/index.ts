@@ -2,24 +2,17 @@ export {
   briefItemSchema,
   connectorHeadSchema,
   connectorIdSchema,
-  connectorSchema,
-  decisionIdSchema,
   decisionSchema,
   jobHeadSchema,
-  joinPointIdSchema,
   joinPointSchema,
-  loomWireIdSchema,
   loomWireSchema,
   ownWordSchema,
-  pinFactsSchema,
-  pinIdSchema,
   pinSchema,
   sourceIdSchema,
   sourceSchema,
-  stepIdSchema,
   worklistEditsSchema,
 } from "./job.ts";
-export { entrySchema, operationSchema, storedEntrySchema, whatSchema } from "./ledger.ts";
+export { entrySchema, operationSchema } from "./ledger.ts";
 export {
   issuesOf,
   jobFileJsonSchema,
@@ -32,7 +25,7 @@ export {
 } from "./jobFile.ts";
 export { planFileProblemWords, readPlanFile, type PlanFileProblem } from "./planFile.ts";
 export { jobFileProblemWords } from "./words.ts";
-export { commandSchema, readCommand } from "./command.ts";
+export { readCommand } from "./command.ts";
 export {
   benchAnswerSchema,
   benchCommandSchema,

@@ -56,7 +56,7 @@ const text = (max: number): z.ZodString =>
     .max(max)
     .regex(/^[^\u0000-\u0008\u000e-\u001f]*$/, "control characters are not text");
 const name = z.string().trim().min(1, "a name is needed").max(80);
-export const sizeSchema = z.number().min(0.05).max(120).describe("mm²");
+const sizeSchema = z.number().min(0.05).max(120).describe("mm²");
 
 export const jobHeadSchema = z.object({
   name,
@@ -213,7 +213,7 @@ export const commonDecision = {
 };
 const ohms = z.number().positive().max(1e8).describe("Ω");
 const sideSchema = z.enum(SIDES);
-export const deviceSchema = z.discriminatedUnion("kind", [
+const deviceSchema = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("diodes"),
     band: sideSchema.describe("Side that the band of each diode points to"),

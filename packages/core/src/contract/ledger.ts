@@ -46,7 +46,7 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
 
-export const whatSchema = z.discriminatedUnion("kind", [
+const whatSchema = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("baseline"),
     head: jobHeadSchema,

@@ -1,4 +1,4 @@
-export { checkLabels, letterLabel, ringLabels, rowLabels, type LabelProblem } from "./numbering.ts";
+export { checkLabels, letterLabel, rowLabels, type LabelProblem } from "./numbering.ts";
 export {
   boundsOf,
   faceOf,
@@ -33,7 +33,6 @@ export {
 export {
   drawFace,
   looksOf,
-  UNKNOWN_LOOK,
   type CavityLook,
   type DrawFaceOptions,
   type DrawnCavity,

@@ -6,7 +6,6 @@ export {
   cutPlugEnd,
   endsInCavity,
   farEnd,
-  farPart,
   initialState,
   plugEnd,
   plugPart,

@@ -1,12 +1,5 @@
-export { asBuiltCsv, inertCell, ledgerCsv, pinTableCsv, toCsv } from "./csv/csv.ts";
-export {
-  rowsOfSheet,
-  rowsOfText,
-  TABLE_LINE_LIMIT,
-  type RawRow,
-  type Sheet,
-  type TableProblem,
-} from "./table/rows.ts";
+export { asBuiltCsv, ledgerCsv } from "./csv/csv.ts";
+export { rowsOfSheet, rowsOfText, type RawRow, type Sheet, type TableProblem } from "./table/rows.ts";
 export type { TableFile, TableFileNote, TableFileProblem } from "./table/file.ts";
 export { FIELDS, type Field, type TableShape } from "./table/shape.ts";
 export {

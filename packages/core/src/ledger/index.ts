@@ -1,4 +1,3 @@
-export { canonicalJson, hashOf, hashText } from "./canonical.ts";
 export { FIRST_LINK, seal, verifyChain, type ChainProblem } from "./chain.ts";
 export { factsBetween, type Entry, type PinFacts, type StoredEntry, type What } from "./entry.ts";
 export { foldLedger, obstaclesToRetract, type Fold, type Misfit } from "./fold.ts";

@@ -32,7 +32,7 @@ const MAY_MERGE: readonly SignalClass[] = [
 ];
 
 /** So many wires meet in one joint at most; more want a stud or a bus bar (common practice, no source). */
-export const MOST_IN_JOINT = 4;
+const MOST_IN_JOINT = 4;
 /** What every further wire at a joint costs, in tenths of a log-odds unit; it does not fall, so that the optimum stays exact. */
 export const SURCHARGE = 12;
 
@@ -42,7 +42,7 @@ const side = ({ reading }: ReadPin): string | undefined =>
   reading.qualifiers.find((word) => word === "left" || word === "right");
 
 /** What pins have in common that may share a joint; null where nothing may. */
-export function sharedKey({ signal, reading }: ReadPin): string | null {
+function sharedKey({ signal, reading }: ReadPin): string | null {
   if (isFeed(signal)) return `feed ${signal}`;
   return reading.term === null ||
     (ONE_SIDE_ONLY.test(reading.term.name) &&

@@ -194,7 +194,7 @@ function signalReason(fit: Exclude<Fit, "damage">, left: ReadPin, right: ReadPin
 }
 
 /** How far two levels may lie apart without a part between (common practice, no source): 12 V and 14 V are one level, 12 V and 5 V are not. */
-export const LEVEL_STEP = 1.5;
+const LEVEL_STEP = 1.5;
 
 /** Whether two pins are known to work at different levels; only where at least one of the two was written down. */
 export function levelsDiffer(left: ReadPin, right: ReadPin): boolean {

@@ -14,7 +14,7 @@ export {
 export { explainer, type Explanation } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
 export { feedPlaces, feedPlaceWords, type FeedPlace } from "./feeds.ts";
-export { deviceBetween, type ProposedDevice } from "./devices.ts";
+export { type ProposedDevice } from "./devices.ts";
 export { deviceReasonWords, deviceWords } from "./deviceWords.ts";
 export { otherSide, type OtherSide, type SideDifference } from "./otherSide.ts";
 export {
@@ -24,13 +24,10 @@ export {
   decisionFromPair,
   leftOpen,
 } from "./accept.ts";
-export { briefLines, droppedOption, type BriefLine, type BriefState } from "./brief.ts";
+export { briefLines, type BriefLine, type BriefState } from "./brief.ts";
 export { colourForColour, type ColourJoin, type ColourOutcome } from "./colourVerdict.ts";
-export { CHECK, SURE } from "./sureness.ts";
 export {
   findHazards,
-  HAZARD_CLASSES,
-  RULES,
   type Finding,
   type Fix,
   type Hazard,

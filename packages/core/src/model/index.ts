@@ -1,6 +1,5 @@
 export {
   connectorId,
-  decisionIdOf,
   endId,
   joinPointId,
   loomWireId,
@@ -41,7 +40,6 @@ export {
   blankConnector,
   blankPin,
   CAVITY_CONTENTS,
-  compareConnectors,
   isKnown,
   lastOrder,
   pinColour,

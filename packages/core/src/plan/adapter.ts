@@ -99,7 +99,7 @@ export function newWireColour({ pin, connector }: PlacedPin): string {
 }
 
 /** How far it is between two plugs, mm, the way their wires go; null while nobody has measured, or within one plug. */
-export function lengthBetween(
+function lengthBetween(
   { worklist }: Pick<Dossier, "worklist">,
   a: ConnectorId,
   b: ConnectorId,

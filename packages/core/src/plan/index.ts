@@ -9,24 +9,16 @@ export {
 } from "./step.ts";
 export { partOfStep } from "./stages.ts";
 export { planWork, type PlanOptions } from "./plan.ts";
-export { displaced, transfersOf, type Displaced, type Displacement } from "./displacements.ts";
+export { type Displaced, type Displacement } from "./displacements.ts";
 export { orderByPlace, type Ordered, type Unit } from "./order.ts";
-export {
-  adapterLoom,
-  isByAdapter,
-  WORK_TABLE,
-  type AdapterEnd,
-  type AdapterLoom,
-  type AdapterWire,
-} from "./adapter.ts";
-export { chained, movedBehind, ownStepId, withEdits } from "./edits.ts";
+export { adapterLoom, type AdapterEnd, type AdapterLoom, type AdapterWire } from "./adapter.ts";
+export { chained, movedBehind, ownStepId } from "./edits.ts";
 export { checkPlan } from "./check/check.ts";
 export { type Fault } from "./check/fault.ts";
 export { KIT_KINDS, kitKey, kitOf, withoutFuse, type KitItem, type KitKind } from "./kit.ts";
 export {
   allBy,
   compareMethods,
-  costOf,
   waysIn,
   waysOfWire,
   type MethodChoice,

@@ -7,6 +7,6 @@ export {
   type LookAlikeGroup,
   type LookAlikeScope,
 } from "./lookAlikes.ts";
-export { nameLookAlikes, oneCharacterApart, type NameLookAlike } from "./names.ts";
+export { nameLookAlikes, type NameLookAlike } from "./names.ts";
 export { whatIsThisWire, type WireAnswer, type WireHit } from "./whatWire.ts";
 export { shellLookAlikes, type ShellLookAlike } from "./shells.ts";

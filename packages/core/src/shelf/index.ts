@@ -8,7 +8,6 @@ export {
   readFunction,
   suggestTerms,
   tokensOf,
-  withTerm,
   type FunctionReading,
   type LikenessIndex,
   type Suggestion,

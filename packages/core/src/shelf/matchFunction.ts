@@ -264,7 +264,7 @@ export function suggestTerms(text: string, limit = 8): readonly Suggestion[] {
 }
 
 /** The term's name with the qualifiers of the text: "lvl rr" with the height sensor is "height sensor, rear". */
-export function withTerm(text: string, term: Term): string {
+function withTerm(text: string, term: Term): string {
   const named = new Set(tokensOf(term.name));
   const tokens = tokensOf(text);
   const qualifiers = tokens.length > 1 ? split(tokens).qualifiers : [];

@@ -1,5 +1,5 @@
 /** The E12 series of preferred values, IEC 60063. */
-export const E12 = [10, 12, 15, 18, 22, 27, 33, 39, 47, 56, 68, 82] as const;
+const E12 = [10, 12, 15, 18, 22, 27, 33, 39, 47, 56, 68, 82] as const;
 
 export interface Divider {
   /** Ω, from the source to the input. */
@@ -9,10 +9,10 @@ export interface Divider {
 }
 
 /** Highest voltage of a network with its alternator charging, as a multiple of the nominal one (common practice: 16 V of 12 V). */
-export const CHARGING = 4 / 3;
+const CHARGING = 4 / 3;
 
 /** The smallest value of the series that is not below the one asked for, in Ω. */
-export function preferredAbove(ohms: number): number {
+function preferredAbove(ohms: number): number {
   const decade = 10 ** Math.floor(Math.log10(ohms) - 1);
   const step = E12.find((value) => value * decade >= ohms * (1 - 1e-9));
   return step === undefined ? 100 * decade : step * decade;
@@ -39,5 +39,4 @@ export const dividerReadings = (
   }));
 
 /** Volts at the middle of a divider that nothing loads. */
-export const dividedVolts = (volts: number, { upper, lower }: Divider): number =>
-  (volts * lower) / (upper + lower);
+const dividedVolts = (volts: number, { upper, lower }: Divider): number => (volts * lower) / (upper + lower);

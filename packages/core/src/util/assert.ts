@@ -1,5 +1,5 @@
 /** Thrown for what only a bug can cause; never for bad input. */
-export class InvariantError extends Error {
+class InvariantError extends Error {
   override readonly name = "InvariantError";
 }
 

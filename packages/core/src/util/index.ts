@@ -1,5 +1,5 @@
 export { fail, ok, type Result } from "./result.ts";
-export { InvariantError, invariant, present, unreachable } from "./assert.ts";
+export { invariant, present, unreachable } from "./assert.ts";
 export { type Brand } from "./brand.ts";
 export { compareNatural, compareText, firstDifference } from "./compare.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";

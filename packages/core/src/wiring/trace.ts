@@ -29,7 +29,7 @@ export interface Stretch {
 }
 
 /** Everything joined to a spot, nearest first. Each stretch of copper is gone along once; a loop ends, marked, where it closes. */
-export function follow(graph: WiringGraph, from: string): Stretch | null {
+function follow(graph: WiringGraph, from: string): Stretch | null {
   const start = graph.spots.get(from);
   if (start === undefined) return null;
   interface Growing extends Stretch {

@@ -1,18 +1,5 @@
-export {
-  instructionLines,
-  readInstructions,
-  type InstructionLine,
-  type ReadInstructions,
-} from "./instructions.ts";
-export {
-  JOINT_WORDS,
-  originWords,
-  stepLine,
-  stepWords,
-  stripWords,
-  wireWords,
-  type StepWords,
-} from "./stepWords.ts";
+export { readInstructions, type InstructionLine, type ReadInstructions } from "./instructions.ts";
+export { originWords, stepLine, stepWords, type StepWords } from "./stepWords.ts";
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords,

@@ -151,7 +151,7 @@ const JOINT_CHECKS: Readonly<Record<JointKind, readonly string[]>> = {
 };
 
 /** "4.5 to 5.5 mm" by the sheet of the terminal that the shell takes; about 5 mm where nobody knows (common practice). */
-export function stripWords(connector: Connector | null): string {
+function stripWords(connector: Connector | null): string {
   const [system] = connector === null ? [] : systemsOf(connector);
   return system === undefined ? "about 5 mm" : `${system.strip[0]} to ${system.strip[1]} mm`;
 }
@@ -343,7 +343,7 @@ export function stepWords(
 }
 
 /** How a joint is made, in the words of a label. */
-export const JOINT_WORDS: Readonly<Record<JointKind, string>> = {
+const JOINT_WORDS: Readonly<Record<JointKind, string>> = {
   crimp: "crimped",
   solder: "soldered",
   sleeve: "in a solder sleeve",
@@ -381,7 +381,7 @@ function pullWords(wire: PlacedPin | null): readonly string[] {
 }
 
 /** "blue, white stripe", or the code as written, or that nobody noted it. */
-export function wireWords(placed: PlacedPin | null): string {
+function wireWords(placed: PlacedPin | null): string {
   if (placed === null) return "";
   const colour = pinColour(placed.pin, placed.connector);
   if (colour === null)

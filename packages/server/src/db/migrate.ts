@@ -4,9 +4,10 @@ import { sql } from "drizzle-orm";
 import { drizzle } from "drizzle-orm/node-postgres";
 import { migrate as applyMigrations } from "drizzle-orm/node-postgres/migrator";
 import { Client } from "pg";
+import { SERVER_FOLDER } from "../folder.ts";
 import { EXIT, StartFailure } from "../launch/failure.ts";
 
-const FOLDER = fileURLToPath(new URL("../../migrations", import.meta.url));
+const FOLDER = fileURLToPath(new URL("migrations", SERVER_FOLDER));
 const TABLES = [
   "jobs",
   "connectors",

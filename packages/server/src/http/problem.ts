@@ -30,7 +30,7 @@ export class HttpProblem extends Error {
   }
 }
 
-export function sendProblem(response: Response, problem: HttpProblem): void {
+function sendProblem(response: Response, problem: HttpProblem): void {
   const body: Problem = {
     type: "about:blank",
     title: TITLES[problem.status] ?? "Error",

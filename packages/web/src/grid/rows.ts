@@ -41,7 +41,7 @@ export interface RowFacts {
 }
 
 /** A pin that somebody has to look at: a value in doubt, or a code that can be read in two ways and nobody vouches for. */
-export function isDoubtful(
+function isDoubtful(
   pin: Pin,
   connector: Connector,
   facts: RowFacts,

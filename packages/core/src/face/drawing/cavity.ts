@@ -41,7 +41,7 @@ export function labelSize(w: number, h: number, label: string): number {
 export const LEGIBLE = 11;
 
 /** Radius of a wire's end for a conductor of so many mm² in a cavity so wide. */
-export const wireRadius = (size: number | null, w: number): number =>
+const wireRadius = (size: number | null, w: number): number =>
   Math.min(0.36, 0.2 + Math.sqrt(size ?? 0.5) / 11) * w;
 
 /** Edges of two stripes on a wire's end, in radii. */

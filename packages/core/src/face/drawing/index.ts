@@ -1,4 +1,4 @@
 export { drawFace, type DrawFaceOptions } from "./drawFace.ts";
-export { UNKNOWN_LOOK, type CavityLook } from "./cavity.ts";
+export { type CavityLook } from "./cavity.ts";
 export { type DrawnCavity, type FaceDrawing, type Paint, type Shape } from "./shapes.ts";
 export { looksOf } from "./looks.ts";

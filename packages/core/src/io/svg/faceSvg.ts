@@ -25,7 +25,7 @@ const escape = (text: string): string =>
     .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, "");
 const n = (value: number): string => String(Math.round(value * 10) / 10);
 
-export function shapeSvg(shape: Shape): string {
+function shapeSvg(shape: Shape): string {
   switch (shape.kind) {
     case "path":
       return `<path d="${shape.d}" fill="${paint(shape.fill)}"${stroke(shape)}/>`;

@@ -19,7 +19,6 @@ import { RULES } from "./rules.ts";
 import { looksIn, type Hazard, type HazardContext, type Link } from "./rule.ts";
 
 export {
-  HAZARD_CLASSES,
   type Finding,
   type Fix,
   type Hazard,

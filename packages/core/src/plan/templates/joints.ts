@@ -206,7 +206,7 @@ function deadEnd(placed: PlacedPin): readonly Draft[] {
 }
 
 /** Out of the loom: a pigtail's lead as it is, a loom's wire from its cavity to where it leaves its branch, where the rest is insulated. */
-export function takenOut(placed: PlacedPin): readonly Draft[] {
+function takenOut(placed: PlacedPin): readonly Draft[] {
   const { id, content } = placed.pin;
   if (content !== "occupied") return [];
   const release: Draft = {

@@ -2,7 +2,7 @@ import yauzl from "yauzl";
 import type { TableFileProblem } from "@trevin/core";
 
 /** Limits on a spreadsheet file: what is inside it may not swell beyond these, whatever its directory claims. */
-export const ARCHIVE_LIMITS = { entries: 2000, bytes: 64_000_000, cells: 200_000 } as const;
+const ARCHIVE_LIMITS = { entries: 2000, bytes: 64_000_000, cells: 200_000 } as const;
 
 export interface ArchiveSurvey {
   readonly macros: boolean;

@@ -8,6 +8,7 @@ import {
   type TableFileNote,
   type TableFileProblem,
 } from "@trevin/core";
+import { SERVER_FOLDER } from "../../folder.ts";
 import { surveyArchive } from "./archive.ts";
 
 /** Largest file taken, in bytes. */
@@ -55,7 +56,7 @@ interface FromThread {
 
 function inThread(bytes: Buffer): Promise<FromThread | TableFileProblem> {
   return new Promise((resolve) => {
-    const worker = new Worker(new URL("./workbook.worker.mjs", import.meta.url), {
+    const worker = new Worker(new URL("src/features/tables/workbook.worker.mjs", SERVER_FOLDER), {
       workerData: bytes,
       execArgv: [],
       resourceLimits: { maxOldGenerationSizeMb: MEMORY_MB },
