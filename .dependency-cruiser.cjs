@@ -1,23 +1,5 @@
-/** Layers of core, left to right: each may import only from its left. */
-const LAYERS = [
-  "util",
-  "numeric",
-  "colour",
-  "model",
-  "face",
-  "wiring",
-  "sizing",
-  "harness",
-  "shelf",
-  "reading",
-  "matching",
-  "dossier",
-  "plan",
-  "ledger",
-  "io",
-  "words",
-  "contract",
-];
+const LAYERS = require("./scripts/layers.cjs");
+
 const core = (layer) => `^packages/core/src/${layer}/`;
 const TESTS = "\\.test\\.ts$|^packages/core/src/testing/";
 
@@ -95,10 +77,23 @@ module.exports = {
       from: { path: "^packages", pathNot: [TESTS, "/test/"] },
       to: { path: "^packages/core/src/testing" },
     },
+    {
+      name: "declared",
+      comment: "What a package imports stands in its own package.json",
+      severity: "error",
+      from: { path: "^packages" },
+      to: { path: "node_modules", dependencyTypes: ["npm-no-pkg", "npm-unknown", "unknown", "undetermined"] },
+    },
+    {
+      name: "no-development-packages",
+      severity: "error",
+      from: { path: "^packages/[^/]+/src", pathNot: TESTS },
+      to: { dependencyTypes: ["npm-dev"], dependencyTypesNot: ["type-only"] },
+    },
   ],
   options: {
     doNotFollow: { path: "node_modules" },
-    exclude: { path: "(^|/)dist/|migrations/" },
+    exclude: { path: "^packages/[^/]+/(dist|migrations)/" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.base.json" },
     enhancedResolveOptions: {

@@ -18,6 +18,15 @@ const pure = [
   { name: "globalThis", message: "core uses no globals" },
 ];
 
+/** Core as it stands: what is written anew as one electrical truth and as facts before words empties this list. */
+const TO_BE_WRITTEN_ANEW = ["packages/core/src/{matching,plan,harness,ledger}/**/*.ts"];
+/** Tables of data, and one list each of everything that can be said, asked or stored. */
+const TABLES = [
+  "packages/core/src/shelf/{vocabulary,shells,terminals}/*.ts",
+  "packages/core/src/words/{problemWords,stepWords}.ts",
+  "packages/server/src/openApi.ts",
+];
+
 export default ts.config(
   {
     ignores: [
@@ -45,7 +54,8 @@ export default ts.config(
       "@typescript-eslint/no-dynamic-delete": "off",
       "@typescript-eslint/no-invalid-void-type": "off",
       "no-control-regex": "off",
-      "max-lines": ["error", { max: 400, skipBlankLines: true, skipComments: true }],
+      "no-nested-ternary": "error",
+      "max-lines": ["error", { max: 300, skipBlankLines: true, skipComments: true }],
       eqeqeq: "error",
       "vue/multi-word-component-names": "off",
       "vue/require-default-prop": "off",
@@ -54,11 +64,42 @@ export default ts.config(
     },
   },
   {
+    files: [
+      "packages/*/{src,test}/**/*.ts",
+      "packages/web/src/**/*.vue",
+      "e2e/*.ts",
+      "bench/*.ts",
+      "scripts/*.ts",
+    ],
+    languageOptions: {
+      parserOptions: {
+        project: [
+          "packages/core/tsconfig.json",
+          "packages/web/tsconfig.json",
+          "tsconfig.node.json",
+          "tsconfig.tools.json",
+        ],
+        extraFileExtensions: [".vue"],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      "@typescript-eslint/await-thenable": "error",
+      "@typescript-eslint/no-floating-promises": "error",
+      "@typescript-eslint/no-misused-promises": ["error", { checksVoidReturn: false }],
+      "@typescript-eslint/switch-exhaustiveness-check": [
+        "error",
+        { considerDefaultExhaustiveForUnions: true, requireDefaultForNonUnion: false },
+      ],
+    },
+  },
+  {
     files: ["packages/web/**/*.{ts,vue}", "e2e/**/*.ts"],
     languageOptions: { globals: { ...globals.browser } },
     rules: { "no-undef": "off" },
   },
   { files: ["**/*.ts"], rules: { "no-undef": "off" } },
+  { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
   {
     files: ["packages/core/src/**/*.ts"],
     ignores: ["**/*.test.ts", "packages/core/src/testing/**"],
@@ -72,6 +113,8 @@ export default ts.config(
       "@typescript-eslint/no-non-null-assertion": "error",
     },
   },
+  { files: TO_BE_WRITTEN_ANEW, rules: { "max-lines": ["error", 900], "no-nested-ternary": "off" } },
+  { files: TABLES, rules: { "max-lines": "off" } },
   // Typed arrays in the inner loop of the assignment are indexed within their bounds.
   {
     files: ["packages/core/src/numeric/assignment.ts"],

@@ -2,7 +2,7 @@ import { existsSync, mkdtempSync, chmodSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { defineConfig } from "@playwright/test";
-import { BROWSER_FLAGS, browserPath } from "./scripts/browser.mjs";
+import { browserLaunch } from "./scripts/browser.mjs";
 
 const port = Number(process.env["TREVIN_E2E_PORT"] ?? 4691);
 /** Workers read this file again: the folder is made once and handed on in the environment. */
@@ -27,10 +27,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     screenshot: "only-on-failure",
-    launchOptions: {
-      executablePath: browserPath(),
-      args: BROWSER_FLAGS,
-    },
+    launchOptions: browserLaunch(),
   },
   webServer: {
     command: "node scripts/start.mjs",

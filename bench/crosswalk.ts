@@ -1,5 +1,5 @@
 import { chromium } from "playwright-core";
-import { BROWSER_FLAGS, browserPath } from "../scripts/browser.mjs";
+import { browserLaunch } from "../scripts/browser.mjs";
 import { linearSumAssignment } from "linear-sum-assignment";
 import {
   blankConnector,
@@ -176,7 +176,7 @@ export function crosswalk(): void {
 
 /** The view in a real browser: an engine swap of 270 pins beside a job of 40, from the key to the row that says "decided". */
 export async function crosswalkView(base: string): Promise<void> {
-  const browser = await chromium.launch({ executablePath: browserPath(), args: BROWSER_FLAGS });
+  const browser = await chromium.launch(browserLaunch());
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.addInitScript(() => localStorage.setItem("trevin.person", "bench"));

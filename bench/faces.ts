@@ -1,7 +1,7 @@
 import Graph from "graphology";
 import { connectedComponents } from "graphology-components";
 import { chromium, type Page } from "playwright-core";
-import { BROWSER_FLAGS, browserPath } from "../scripts/browser.mjs";
+import { browserLaunch } from "../scripts/browser.mjs";
 import {
   blankConnector,
   blankPin,
@@ -126,7 +126,7 @@ export function faces(): void {
 
 /** A job of 60 connectors in a real browser, beside one of two. */
 export async function openFaces(base: string): Promise<void> {
-  const browser = await chromium.launch({ executablePath: browserPath(), args: BROWSER_FLAGS });
+  const browser = await chromium.launch(browserLaunch());
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.addInitScript(() => localStorage.removeItem("trevin.view"));

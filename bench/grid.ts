@@ -1,5 +1,5 @@
 import { chromium, type Page } from "playwright-core";
-import { BROWSER_FLAGS, browserPath } from "../scripts/browser.mjs";
+import { browserLaunch } from "../scripts/browser.mjs";
 import { fileOf } from "../packages/core/src/index.ts";
 import { largeJob, tableText } from "./reading.ts";
 import { percentile, round, say, timed } from "./tools.ts";
@@ -15,7 +15,7 @@ interface Figures {
 
 /** The pin table in a real browser: `n` rows beside 50 rows in the same run. */
 export async function pinTable(base: string, n: number): Promise<void> {
-  const browser = await chromium.launch({ executablePath: browserPath(), args: BROWSER_FLAGS });
+  const browser = await chromium.launch(browserLaunch());
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.addInitScript(() => localStorage.setItem("trevin.person", "bench"));

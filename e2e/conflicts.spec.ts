@@ -65,20 +65,16 @@ test("a job that is not here says so", async ({ page }) => {
 test("a bad job file is refused with where and why", async ({ page }) => {
   await page.goto("/");
   await expect(page.getByRole("link", { name: "Levelling controller" }).first()).toBeVisible();
-  await page
-    .getByLabel("Job file")
-    .setInputFiles({
-      name: "bad.json",
-      mimeType: "application/json",
-      buffer: Buffer.from('{"format":"trevin-job","version":7}'),
-    });
+  await page.getByLabel("Job file").setInputFiles({
+    name: "bad.json",
+    mimeType: "application/json",
+    buffer: Buffer.from('{"format":"trevin-job","version":7}'),
+  });
   await expect(page.getByRole("alert")).toContainText("format version 7");
-  await page
-    .getByLabel("Job file")
-    .setInputFiles({
-      name: "cut.json",
-      mimeType: "application/json",
-      buffer: Buffer.from('{"format":"trevin-job","ver'),
-    });
+  await page.getByLabel("Job file").setInputFiles({
+    name: "cut.json",
+    mimeType: "application/json",
+    buffer: Buffer.from('{"format":"trevin-job","ver'),
+  });
   await expect(page.getByRole("alert")).toContainText("not complete JSON");
 });

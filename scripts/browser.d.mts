@@ -1,3 +1,3 @@
 export declare const BROWSER_PACKAGE: string;
 export declare const browserPath: () => string | undefined;
-export declare const BROWSER_FLAGS: string[];
+export declare const browserLaunch: () => { executablePath: string; args: string[] };

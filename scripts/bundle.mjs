@@ -53,7 +53,10 @@ function stampOf(root) {
   };
   for (const source of SOURCES)
     if (statSync(join(root, source)).isDirectory())
-      readdirSync(join(root, source), { recursive: true }).sort().map((path) => `${source}/${path}`).forEach(add);
+      readdirSync(join(root, source), { recursive: true })
+        .sort()
+        .map((path) => `${source}/${path}`)
+        .forEach(add);
     else add(source);
   return hash.digest("hex").slice(0, 16);
 }

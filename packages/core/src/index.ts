@@ -6,7 +6,7 @@ export * from "./wiring/index.ts";
 export * from "./harness/index.ts";
 export * from "./shelf/index.ts";
 export * from "./sizing/index.ts";
-export * from "./reading/index.ts";
+export * from "./lookalikes/index.ts";
 export * from "./matching/index.ts";
 export * from "./dossier/index.ts";
 export * from "./plan/index.ts";

@@ -126,7 +126,7 @@ export const pinSchema = z.object({
 }) satisfies z.ZodType<Pin>;
 
 /** Without the defaults: what was not found stays as it was. */
-export const pinFactsSchema = z.object({ ...firstValues, ...laterValues }).partial();
+export const pinFactsSchema = z.object({ ...firstValues, ...laterValues }).exactPartial();
 
 export const sourceSchema = z.object({
   id: sourceIdSchema,

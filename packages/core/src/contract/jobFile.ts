@@ -93,7 +93,10 @@ const fileDecisionSchema = z.discriminatedUnion("kind", [
   }),
 ]);
 
-const filePinSchema = pinSchema.omit({ order: true }).partial().required({ cavity: true, function: true });
+const filePinSchema = pinSchema
+  .omit({ order: true })
+  .exactPartial()
+  .required({ cavity: true, function: true });
 const fileConnectorSchema = connectorHeadSchema
   .partial()
   .required({ name: true })
@@ -103,7 +106,7 @@ const fileConnectorSchema = connectorHeadSchema
 export const jobFileSchema = z.object({
   format: z.literal(JOB_FORMAT),
   version: z.literal(JOB_FORMAT_VERSION),
-  job: jobHeadSchema.partial().optional(),
+  job: jobHeadSchema.exactPartial().optional(),
   connectors: z.array(fileConnectorSchema).max(200),
   sources: z.array(sourceSchema).max(200).optional(),
   words: z.array(ownWordSchema).max(2000).optional(),

@@ -25,7 +25,7 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("release"), end, cavity: pinIdSchema }),
   z.object({ kind: z.literal("insert"), end, cavity: pinIdSchema }),
   z.object({ kind: z.literal("cut"), pin: pinIdSchema }),
-  z.object({ kind: z.literal("splice"), ends, joint: label, by: z.enum(JOINT_KINDS).optional() }),
+  z.object({ kind: z.literal("splice"), ends, joint: label, by: z.enum(JOINT_KINDS).exactOptional() }),
   z.object({ kind: z.literal("part"), ends, joint: label }),
   z.object({ kind: z.literal("cap"), end, to: z.enum(["covered", "open"]) }),
   z.object({ kind: z.literal("feed"), end, supply: label }),
@@ -51,7 +51,7 @@ const whatSchema = z.discriminatedUnion("kind", [
     kind: z.literal("baseline"),
     head: jobHeadSchema,
     connectors: z.array(connectorSchema),
-    begins: z.literal("plugged").optional(),
+    begins: z.literal("plugged").exactOptional(),
   }),
   z.object({ kind: z.literal("plan-adopted"), steps: z.int().min(0) }),
   z.object({

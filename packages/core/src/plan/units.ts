@@ -11,7 +11,7 @@ import {
   type PinId,
   type PlacedPin,
 } from "../model/index.ts";
-import { lookAlikes } from "../reading/index.ts";
+import { lookAlikes } from "../lookalikes/index.ts";
 import { adapterDrafts, isByAdapter, WORK_TABLE } from "./adapter.ts";
 import { displaced, type Displaced } from "./displacements.ts";
 import type { Unit } from "./order.ts";

@@ -10,7 +10,7 @@ import {
   type Landmark,
 } from "../face/index.ts";
 import { FACE_VIEWS, GRIPS, indexPins, pinId, type Numbering } from "../model/index.ts";
-import { shellLookAlikes } from "../reading/index.ts";
+import { shellLookAlikes } from "../lookalikes/index.ts";
 import { SHELLS } from "../shelf/index.ts";
 import { byName, demoDossier } from "../testing/demo.ts";
 import { filled } from "../testing/filled.ts";

@@ -1,4 +1,4 @@
-import { shellLookAlikes } from "../../reading/index.ts";
+import { shellLookAlikes } from "../../lookalikes/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 
 /** Shells that look alike and are keyed apart, or are the mirror image of each other and cannot mate. */

@@ -1,4 +1,4 @@
-import { nameLookAlikes } from "../../reading/index.ts";
+import { nameLookAlikes } from "../../lookalikes/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 
 /** Connectors, cavities and circuit numbers whose names differ in one character that is easily misread (common practice). */

@@ -1,4 +1,4 @@
-import { shellLookAlikes } from "../../reading/index.ts";
+import { shellLookAlikes } from "../../lookalikes/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 
 /** Two plugs with the same shell: each goes into the other's socket (common practice). */

@@ -3,7 +3,7 @@
 import { GRIPS, gripWords, viewWords, type Grip, type Mark } from "@trevin/core";
 import { usePrefs } from "../../stores/prefs.ts";
 
-withDefaults(defineProps<{ mark?: Mark; compact?: boolean; small?: boolean }>(), {
+withDefaults(defineProps<{ mark?: Mark | undefined; compact?: boolean; small?: boolean }>(), {
   mark: "lock",
   compact: false,
   small: false,

@@ -1,0 +1,20 @@
+/** Layers of core, left to right: each may import only from its left. */
+module.exports = [
+  "util",
+  "numeric",
+  "colour",
+  "model",
+  "face",
+  "wiring",
+  "sizing",
+  "harness",
+  "shelf",
+  "lookalikes",
+  "matching",
+  "dossier",
+  "plan",
+  "ledger",
+  "io",
+  "words",
+  "contract",
+];
