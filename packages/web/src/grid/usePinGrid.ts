@@ -348,3 +348,6 @@ export function usePinGrid(options: PinGridOptions) {
     },
   };
 }
+
+/** What the grid offers to whoever draws it. */
+export type PinGrid = ReturnType<typeof usePinGrid>;

@@ -5,46 +5,33 @@ import { useElementSize, useLocalStorage } from "@vueuse/core";
 import { useRoute, useRouter } from "vue-router";
 import Select from "primevue/select";
 import {
-  answering,
   cavityWords,
   connectorsInOrder,
   faceOf,
-  findConnector,
-  fitOf,
-  fitWords,
-  formatColour,
   GENDER_WORDS,
   holdWords,
   indexPins,
-  landmarks,
-  landmarkWords,
-  likenessWords,
   LOCK_WORDS,
   locateAll,
   looksOf,
-  matingHalf,
   numberingWords,
   pinsInOrder,
-  pinSystem,
   placeWords,
-  shellLookAlikes,
   viewWords,
   type CavityLook,
-  type Connector,
   type ConnectorId,
   type Located,
   type PinId,
-  type ShellFit,
 } from "@trevin/core";
 import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
-import CavityLabel from "../components/parts/CavityLabel.vue";
 import ConnectorFace from "../components/parts/ConnectorFace.vue";
-import DrawnWire from "../components/parts/DrawnWire.vue";
 import FaceSheet from "../components/faces/FaceSheet.vue";
 import FindCavity from "../components/faces/FindCavity.vue";
 import HoldControls from "../components/faces/HoldControls.vue";
 import PhotoStrip from "../components/faces/PhotoStrip.vue";
 import WiresBehind from "../components/faces/WiresBehind.vue";
+import CavityInHand from "../components/faces/CavityInHand.vue";
+import { useBeside } from "../composables/useBeside.ts";
 import { downloadFace } from "../composables/downloadFace.ts";
 import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
@@ -85,20 +72,6 @@ const placed = computed(() => (selected.value === null ? null : (pins.value.get(
 const face = computed(() => (chosen.value === undefined ? null : faceOf(chosen.value)));
 const located = computed(() => (face.value === null ? [] : locateAll(face.value, prefs.hold)));
 const here = computed(() => located.value.find((place) => place.pin?.id === selected.value) ?? null);
-const marks = computed(() =>
-  face.value === null || here.value === null
-    ? ""
-    : landmarkWords(landmarks(face.value, here.value, prefs.hold)),
-);
-const otherHold = computed(() => ({
-  ...prefs.hold,
-  view: prefs.hold.view === "wire" ? ("mating" as const) : ("wire" as const),
-}));
-const elsewhere = computed(() =>
-  face.value === null
-    ? null
-    : (locateAll(face.value, otherHold.value).find((place) => place.pin?.id === selected.value) ?? null),
-);
 function found(label: string): void {
   const pin = face.value?.places.find((place) => place.label === label)?.pin;
   if (pin !== undefined && pin !== null) pick(pin.id);
@@ -132,67 +105,20 @@ const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
 const finder = ref<InstanceType<typeof FindCavity> | null>(null);
 
-/** A second part beside the first, marks on the same side: the mating half, or any other connector. */
-const beside = ref<string>("none");
-const besideOptions = computed(() => [
-  { value: "none", label: "nothing" },
-  ...(face.value === null ? [] : [{ value: "half", label: "its mating half" }]),
-  ...connectors.value
-    .filter((one) => one.id !== chosen.value?.id && one.shell !== null)
-    .map((one) => ({ value: one.id, label: one.name })),
-]);
+const { beside, besideOptions, other, otherNow, otherHand, otherWords, confusions, mateWords } = useBeside({
+  dossier: () => dossier.value,
+  connectors: () => connectors.value,
+  chosen: () => chosen.value,
+  face: () => face.value,
+  here: () => here.value,
+  now: () => now.value,
+});
 watch(
   () => chosen.value?.id,
   () => {
     pointed.value = null;
-    const mate = chosen.value?.matesWith ?? "";
-    beside.value = besideOptions.value.some((one) => one.value === mate) ? mate : "none";
   },
-  { immediate: true },
 );
-const other = computed<Connector | null>(() => {
-  const connector = chosen.value;
-  if (connector === undefined || beside.value === "none") return null;
-  if (beside.value !== "half") return findConnector(dossier.value, beside.value as ConnectorId);
-  return connector.shell === null
-    ? null
-    : {
-        ...connector,
-        name: `${connector.name}, mating half`,
-        shell: matingHalf(connector.shell),
-        pins: connector.pins.map((pin) => ({ ...pin, content: "unknown" as const, colour: "" })),
-      };
-});
-const otherNow = computed(() => (beside.value === "half" ? new Map<PinId, never>() : now.value));
-const otherHand = computed(() => {
-  const into = other.value === null ? null : faceOf(other.value);
-  return face.value === null || into === null || here.value === null
-    ? null
-    : (answering(face.value, here.value.label, into)?.pin?.id ?? null);
-});
-const fitWith = (mate: Connector | null | undefined): ShellFit | null =>
-  chosen.value?.shell && mate?.shell ? fitOf(chosen.value.shell, mate.shell) : null;
-const otherWords = computed(() => {
-  const fit = fitWith(other.value);
-  return fit === null || other.value === null || chosen.value === undefined
-    ? ""
-    : fitWords(fit, chosen.value.name, other.value.name);
-});
-/** Other connectors of the job that this one can be taken for. */
-const confusions = computed(() =>
-  shellLookAlikes(dossier.value).flatMap(({ pair: [a, b], likeness }) =>
-    a.id === chosen.value?.id || b.id === chosen.value?.id
-      ? (likenessWords(likeness, a.name, b.name) ?? [])
-      : [],
-  ),
-);
-const mate = computed(() => connectors.value.find((one) => one.id === chosen.value?.matesWith));
-const mateWords = computed(() => {
-  const fit = fitWith(mate.value);
-  return fit === null || mate.value === undefined || chosen.value === undefined
-    ? ""
-    : fitWords(fit, chosen.value.name, mate.value.name);
-});
 const about = computed(() => {
   const shell = chosen.value?.shell;
   if (shell === null || shell === undefined) return [];
@@ -225,7 +151,7 @@ useCommands([
   },
   {
     id: "run-to",
-    title: "Say where this wire goes",
+    title: "Enter where this wire goes",
     keys: "R",
     enabled: () => placed.value !== null,
     run: () => void nextTick(() => document.getElementById("run-to")?.focus()),
@@ -233,15 +159,15 @@ useCommands([
   { id: "face-svg", title: "Save this face as an SVG file", run: save },
   { id: "face-print", title: "Print this face", run: print },
   { id: "next-connector", title: "Next connector", keys: "]", run: () => step(1) },
-  { id: "prev-connector", title: "Connector before", keys: "[", run: () => step(-1) },
+  { id: "prev-connector", title: "Previous connector", keys: "[", run: () => step(-1) },
 ]);
 </script>
 
 <template>
   <main v-if="chosen === undefined" class="start">
     <h1>No connector yet</h1>
-    <p>Faces are drawn from the connectors of the pinouts.</p>
-    <RouterLink class="btn pri" :to="{ name: 'pinouts' }">To the pinouts</RouterLink>
+    <p>Faces are drawn from the connectors in Pinouts.</p>
+    <RouterLink class="btn pri" :to="{ name: 'pinouts' }">Go to Pinouts</RouterLink>
   </main>
   <main v-else class="faces">
     <h1 class="sr">Faces</h1>
@@ -275,7 +201,7 @@ useCommands([
         >
       </div>
       <p v-if="chosen.keepOut" class="keep">
-        <b>Keep out: {{ chosen.keepOut }}.</b> This plug stays shut here; its circuits belong to licensed
+        <b>Keep out: {{ chosen.keepOut }}.</b> Leave this connector closed: its circuits are for licensed
         practice.
       </p>
       <h2 class="print-only">
@@ -321,74 +247,38 @@ useCommands([
       <p v-if="otherWords" class="why">{{ otherWords }}</p>
       <p v-for="line in confusions.slice(0, 3)" :key="line" class="confused">{{ line }}</p>
       <p v-if="confusions.length > 3" class="why">
-        And {{ confusions.length - 3 }} more; Look-alikes at the pin table lists them.
+        And {{ confusions.length - 3 }} more: see Look-alikes in Pinouts.
       </p>
       <p v-if="mateWords && !otherWords" class="why">{{ mateWords }}</p>
       <p v-if="face && face.unplaced.length" class="bad">
-        The shell has no cavity
+        The housing has no cavity
         {{
           face.unplaced
             .slice(0, 8)
             .map((pin) => pin.cavity)
             .join(", ")
         }}{{ face.unplaced.length > 8 ? ` and ${face.unplaced.length - 8} more` : "" }}. Either the label or
-        the shell is wrong.
+        the housing is wrong.
       </p>
       <p class="why about">
-        {{ about.join(" · ") || "No shell is known." }}
+        {{ about.join(" · ") || "Housing not known." }}
         <RouterLink
           v-if="!store.begun"
           class="link no-print"
           :to="{ name: 'pinouts', query: { ...(selected ? { pin: selected } : {}), change: '1' } }"
-          >{{ chosen.shell ? "Change" : "Give it a shell" }}</RouterLink
+          >{{ chosen.shell ? "Change" : "Choose a housing" }}</RouterLink
         >
       </p>
     </section>
     <aside>
-      <section v-if="placed" class="in-hand" aria-label="The cavity in hand">
-        <CavityLabel :label="placed.pin.cavity" state="hand" />
-        <div>
-          <p class="fn">
-            {{ placed.pin.function || (placed.pin.content === "empty" ? "Empty" : "No function yet") }}
-          </p>
-          <p v-if="look && look.state === 'occupied'" class="wire">
-            <DrawnWire
-              v-for="(reading, i) in look.readings"
-              :key="i"
-              :colour="reading"
-              :size="look.size"
-              :length="96"
-            /><DrawnWire v-if="look.readings.length === 0" :colour="null" :length="96" /><span
-              >{{
-                look.readings
-                  .map((reading) => formatColour(reading, pinSystem(placed!.pin, placed!.connector)) ?? "")
-                  .join(" or ") || "colour not known"
-              }}<template v-if="placed.pin.size">, {{ placed.pin.size }} mm²</template></span
-            >
-          </p>
-        </div>
-        <template v-if="here && face">
-          <p class="place">
-            <b>{{ placeWords(here.locator) }}</b><span class="mut">{{
-              holdWords(prefs.hold, face.shell)
-            }}</span
-            ><span v-if="marks">{{ marks }}</span>
-          </p>
-          <p v-if="elsewhere" class="why all">
-            On the {{ viewWords(otherHold.view) }}: {{ placeWords(elsewhere.locator) }}.
-          </p>
-        </template>
-        <p v-else class="mut all">
-          {{
-            face
-              ? "The shell has no such cavity."
-              : "No shell is known, so no place is claimed. Count on the part."
-          }}
-        </p>
-        <p v-if="placed.pin.circuit" class="all">
-          <span class="lab">Circuit</span> <b class="code">{{ placed.pin.circuit }}</b>
-        </p>
-      </section>
+      <CavityInHand
+        v-if="placed"
+        :placed="placed"
+        :look="look"
+        :face="face"
+        :here="here"
+        :hold="prefs.hold"
+      />
       <WiresBehind
         v-if="placed"
         :dossier="dossier"
@@ -514,44 +404,6 @@ aside {
   grid-area: photos;
   padding: 0 20px 20px;
   min-width: 0;
-}
-.in-hand {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
-  gap: 8px 14px;
-  align-items: center;
-}
-.in-hand > :deep(.cav) {
-  min-width: 64px;
-  height: 56px;
-  font-size: 30px;
-}
-.fn {
-  font: 650 18px/22px var(--f-text);
-}
-.wire {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  flex-wrap: wrap;
-  font-size: 14px;
-}
-.place {
-  grid-column: 1 / -1;
-  display: grid;
-  font-size: 15px;
-}
-.place b::first-letter {
-  text-transform: capitalize;
-}
-.place b {
-  display: inline-block;
-  font-size: 20px;
-  font-weight: 650;
-  line-height: 26px;
-}
-.all {
-  grid-column: 1 / -1;
 }
 .print-only {
   display: none;

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+/** The bench without a step to show: blocked, nothing to do, or every step done. */
+import { blockWords, pinNamer, type Block, type Dossier } from "@trevin/core";
+import { computed } from "vue";
+
+const props = defineProps<{
+  blocks: readonly Block[];
+  dossier: Dossier;
+  steps: number;
+  canGoBack: boolean;
+}>();
+const emit = defineEmits<{ back: [] }>();
+const name = computed(() => pinNamer(props.dossier));
+</script>
+
+<template>
+  <main v-if="blocks.length" class="start">
+    <h1>{{ blocks.length }} {{ blocks.length === 1 ? "item blocks" : "items block" }} the worklist</h1>
+    <p>The bench opens once every pin has a decision. Everything recorded so far is kept.</p>
+    <ul>
+      <li v-for="(block, i) in blocks.slice(0, 8)" :key="i">{{ blockWords(block, name) }}</li>
+      <li v-if="blocks.length > 8">and {{ blocks.length - 8 }} more</li>
+    </ul>
+    <RouterLink class="btn pri tall" :to="{ name: 'crosswalk' }">Go to Crosswalk</RouterLink>
+  </main>
+  <main v-else class="start">
+    <h1>{{ steps === 0 ? "Nothing to do" : "Every step is done" }}</h1>
+    <p>
+      {{
+        steps === 0
+          ? "No decision changes a wire."
+          : "The ledger shows what was done and the pin tables as built."
+      }}
+    </p>
+    <p>
+      <RouterLink class="btn pri tall" :to="{ name: 'ledger' }">Go to Ledger</RouterLink>
+      <button v-if="canGoBack" type="button" class="btn tall" @click="emit('back')">Undo last step</button>
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.start {
+  max-width: 620px;
+  margin: 8vh auto 0;
+  display: grid;
+  gap: 14px;
+  padding: 0 20px 40px;
+}
+.start h1 {
+  font-size: 32px;
+  line-height: 36px;
+}
+.start ul {
+  display: grid;
+  gap: 4px;
+}
+.start li::before {
+  content: "– ";
+}
+.tall {
+  min-height: 56px;
+  font-size: 19px;
+  padding: 0 20px;
+  justify-self: start;
+}
+</style>

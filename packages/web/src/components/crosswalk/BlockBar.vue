@@ -1,0 +1,128 @@
+<script setup lang="ts">
+/** Below the list: what blocks the worklist, or what can be done to all selected circuits. */
+import { blockWords, pinNamer, type Block, type Dossier } from "@trevin/core";
+import { computed } from "vue";
+import type { Analysis } from "../../workers/analysis.ts";
+
+const props = defineProps<{
+  marked: number;
+  canTake: boolean;
+  blocks: readonly Block[];
+  undecided: number;
+  verdict: Analysis["verdict"];
+  dossier: Dossier;
+}>();
+const emit = defineEmits<{
+  take: [];
+  cap: [];
+  leave: [];
+  reject: [];
+  takeBack: [];
+  unmark: [];
+  goBlock: [block: Block];
+  nextBlock: [];
+}>();
+const name = computed(() => pinNamer(props.dossier));
+const count = (outcome: "works" | "dead" | "damage"): number =>
+  props.verdict.filter((join) => join.outcome === outcome).length;
+</script>
+
+<template>
+  <footer class="blocks">
+    <template v-if="marked > 0">
+      <p>
+        <b class="big">{{ marked }} selected</b>
+      </p>
+      <button type="button" class="btn pri" :disabled="!canTake" @click="emit('take')">
+        Accept <kbd>Enter</kbd></button
+      ><button type="button" class="btn quiet" @click="emit('cap')">Cap <kbd>X</kbd></button
+      ><button type="button" class="btn quiet" @click="emit('leave')">Leave <kbd>L</kbd></button>
+      <button type="button" class="btn quiet" @click="emit('reject')">Never join these <kbd>R</kbd></button
+      ><button type="button" class="btn quiet" @click="emit('takeBack')">Undo decisions <kbd>⌫</kbd></button
+      ><button type="button" class="btn quiet" @click="emit('unmark')">Clear <kbd>Esc</kbd></button>
+    </template>
+    <template v-else>
+      <p v-if="blocks.length === 0">
+        <b class="big">No blockers</b><br /><RouterLink :to="{ name: 'worklist' }"
+          >To the worklist</RouterLink
+        >
+      </p>
+      <template v-else>
+        <p>
+          <b class="big">{{ blocks.length }} {{ blocks.length === 1 ? "blocker" : "blockers" }}</b>
+          <kbd>B</kbd><br /><span class="mut lab"
+            >{{ undecided }} {{ undecided === 1 ? "pin" : "pins" }} undecided</span
+          >
+        </p>
+        <button
+          v-for="(block, i) in blocks.slice(0, 2)"
+          :key="i"
+          type="button"
+          class="link lab"
+          @click="emit('goBlock', block)"
+        >
+          {{ blockWords(block, name) }}
+        </button>
+        <button v-if="blocks.length > 2" type="button" class="link lab more" @click="emit('nextBlock')">
+          and {{ blocks.length - 2 }} more
+        </button>
+      </template>
+      <p class="verdict lab">
+        <b>By colour alone</b>, {{ verdict.length }} joins: {{ count("works") }} work,
+        {{ count("dead") }} stay dead, {{ count("damage") }} do damage
+      </p>
+    </template>
+  </footer>
+</template>
+
+<style scoped>
+.blocks {
+  background: var(--bench);
+  border-top: 2px solid var(--ink);
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 8px;
+  min-height: 56px;
+}
+.blocks > p:first-child {
+  flex: none;
+}
+.blocks .link {
+  text-align: left;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  max-height: 32px;
+}
+.blocks .more {
+  white-space: nowrap;
+  flex: none;
+}
+.big {
+  font: 600 18px/22px var(--f-label);
+}
+.verdict {
+  margin-left: auto;
+  max-width: 300px;
+  flex: none;
+  line-height: 17px;
+  color: var(--ink2);
+}
+.verdict b {
+  color: var(--ink);
+  font-weight: 600;
+}
+@media (max-width: 1000px) {
+  .blocks {
+    flex-wrap: wrap;
+    position: sticky;
+    bottom: 0;
+    z-index: 2;
+  }
+  .verdict {
+    margin-left: 0;
+    max-width: none;
+    flex: 1;
+  }
+}
+</style>

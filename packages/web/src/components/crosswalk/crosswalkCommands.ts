@@ -1,0 +1,199 @@
+import type { Dossier } from "@trevin/core";
+import type { Ref } from "vue";
+import type { AppCommand } from "../../composables/useCommands.ts";
+import { canFindLive, nextMethod, takeBack } from "./acts.ts";
+import { isOpenHazard, SHOWN } from "./rows.ts";
+import type { Acts } from "./useActs.ts";
+import type { Blocks } from "./useBlocks.ts";
+import { LISTS, type Circuits } from "./useCircuits.ts";
+import type { Dialogs } from "./useDialogs.ts";
+
+interface Views {
+  readonly overlay: Ref<boolean>;
+  readonly whyOpen: Ref<boolean>;
+  readonly answerFirst: () => void;
+  readonly print: () => unknown;
+}
+
+/** Everything that the keyboard and the command palette can do in the crosswalk. */
+export function crosswalkCommands(
+  dossier: () => Dossier,
+  circuits: Circuits,
+  acts: Acts,
+  dialogs: Dialogs,
+  { blocks, nextBlock }: Blocks,
+  { overlay, whyOpen, answerFirst, print }: Views,
+): readonly AppCommand[] {
+  const { rows, shown, selected, marked, target, select, move, mark, extendBy, nextDoubtful } = circuits;
+  const { act, take, sureOnes, takeSure, reject, open, turnLive, turnMethod, turnSure } = acts;
+  const { pairing, mating, openFeed, fitting, sides } = dialogs;
+  const isOpen = (): boolean => selected.value?.decision === null;
+  return [
+    { id: "down", title: "Next circuit", keys: "ArrowDown", run: () => move(1) },
+    { id: "up", title: "Previous circuit", keys: "ArrowUp", run: () => move(-1) },
+    { id: "first", title: "First circuit", keys: "Home", run: () => select(rows.value[0]) },
+    { id: "last", title: "Last circuit", keys: "End", run: () => select(rows.value.at(-1)) },
+    {
+      id: "extend-down",
+      title: "Extend selection down",
+      keys: "Shift+ArrowDown",
+      run: () => extendBy(1),
+    },
+    { id: "extend-up", title: "Extend selection up", keys: "Shift+ArrowUp", run: () => extendBy(-1) },
+    { id: "mark", title: "Select or deselect this circuit", keys: "Space", run: () => mark(selected.value) },
+    {
+      id: "unmark",
+      title: "Clear selection",
+      keys: "Escape",
+      enabled: () => marked.value.size > 0,
+      run: () => {
+        marked.value = new Set();
+      },
+    },
+    {
+      id: "doubtful",
+      title: "Next doubtful circuit (undecided, unsure or with a stop)",
+      keys: "D",
+      run: nextDoubtful,
+    },
+    {
+      id: "block",
+      title: "Next blocker",
+      keys: "B",
+      enabled: () => blocks.value.length > 0,
+      run: nextBlock,
+    },
+    { id: "accept", title: "Accept the suggestion, or apply the first fix", keys: "Enter", run: take },
+    {
+      id: "accept-sure",
+      title: "Accept every sure suggestion",
+      keys: "A",
+      enabled: () => sureOnes.value.length > 0,
+      run: takeSure,
+    },
+    { id: "reject", title: "Never join these (find the next best)", keys: "R", run: reject },
+    {
+      id: "pair",
+      title: "Join to another pin…",
+      keys: "P",
+      run: () => {
+        pairing.value = "join";
+      },
+    },
+    { id: "cap", title: "Cap and tuck", keys: "X", run: () => open("cap") },
+    { id: "out", title: "Remove from the loom", keys: "U", run: () => open("remove") },
+    {
+      id: "series",
+      title: "Connect in series through the incoming part…",
+      keys: "Q",
+      enabled: () => selected.value?.vehicle.length === 1,
+      run: () => {
+        pairing.value = "series";
+      },
+    },
+    {
+      id: "mate",
+      title: "Plug into a connector of the other side…",
+      keys: "T",
+      run: () => {
+        mating.value = true;
+      },
+    },
+    { id: "leave", title: "Leave as it is", keys: "L", run: () => open("leave") },
+    { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
+    {
+      id: "jumper",
+      title: "Jumper within the plug…",
+      keys: "J",
+      run: () => {
+        pairing.value = "jumper";
+      },
+    },
+    {
+      id: "shift",
+      title: "Move to another cavity or swap…",
+      keys: "E",
+      run: () => {
+        pairing.value = "shift";
+      },
+    },
+    {
+      id: "device",
+      title: "Fit a device in between…",
+      keys: "I",
+      enabled: () =>
+        selected.value?.decision?.kind === "join" ||
+        selected.value?.decision?.kind === "merge" ||
+        selected.value?.decision?.kind === "split",
+      run: () => {
+        fitting.value = true;
+      },
+    },
+    {
+      id: "method",
+      title: "Switch between move, splice and adapter",
+      keys: "M",
+      enabled: () => !!selected.value?.decision && nextMethod(selected.value.decision, dossier()) !== null,
+      run: turnMethod,
+    },
+    {
+      id: "live",
+      title: "Find the live half by test before splicing (on or off)",
+      enabled: () => canFindLive(selected.value),
+      run: turnLive,
+    },
+    {
+      id: "sure",
+      title: "Switch between sure and check",
+      keys: "S",
+      enabled: () => !isOpen(),
+      run: turnSure,
+    },
+    {
+      id: "answer",
+      title: "Accept the hazard with a reason…",
+      keys: "H",
+      enabled: () => !isOpen() && selected.value?.hazards.some(isOpenHazard) === true,
+      run: answerFirst,
+    },
+    {
+      id: "why",
+      title: "Show or hide the figures behind the match",
+      keys: "Y",
+      run: () => {
+        whyOpen.value = !whyOpen.value;
+      },
+    },
+    {
+      id: "take-back",
+      title: "Undo the decision",
+      keys: "Backspace",
+      run: () => act(takeBack(target.value), false),
+    },
+    {
+      id: "overlay",
+      title: "Overlay what matching by colour would do",
+      keys: "C",
+      run: () => {
+        overlay.value = !overlay.value;
+      },
+    },
+    {
+      id: "side",
+      title: "The other side of the car…",
+      keys: "O",
+      run: () => {
+        sides.value = true;
+      },
+    },
+    { id: "print", title: "Print the crosswalk", keys: "Ctrl+P", run: print },
+    ...SHOWN.map((one, i) => ({
+      id: `list-${one}`,
+      title: `List: ${LISTS[one].toLowerCase()}`,
+      keys: String(i + 1),
+      run: () => {
+        shown.value = one;
+      },
+    })),
+  ];
+}

@@ -1,0 +1,38 @@
+import { computed, nextTick } from "vue";
+import { undecidedPins, type Block, type Dossier } from "@trevin/core";
+import type { Analysis } from "../../workers/analysis.ts";
+import type { WalkRow } from "./rows.ts";
+import type { Circuits } from "./useCircuits.ts";
+
+/** What blocks the worklist, and the way to the circuit that it is about. */
+export function useBlocks(
+  dossier: () => Dossier,
+  analysis: () => Analysis,
+  { all, shown, where, holds, selected, indexOf, select }: Circuits,
+  openBrief: () => void,
+) {
+  const blocks = computed(() => analysis().bench.plan.blocks);
+  const undecided = computed(() => undecidedPins(dossier()).length);
+  const isBlockAt = (block: Block, row: WalkRow): boolean =>
+    block.code === "stop"
+      ? holds(row, block.hazard.pins[0] ?? null)
+      : "pin" in block && holds(row, block.pin);
+  function goBlock(block: Block): void {
+    if (block.code === "unserved") return openBrief();
+    const row = all.value.find((one) => isBlockAt(block, one));
+    if (row === undefined) return;
+    if (indexOf(row) < 0) [shown.value, where.value] = ["all", "all"];
+    void nextTick(() => select(row));
+  }
+  /** What blocks, one after another from the row in hand on. */
+  function nextBlock(): void {
+    const index = all.value.findIndex((row) => row.key === selected.value?.key);
+    const order = [...all.value.slice(index + 1), ...all.value.slice(0, index + 1)];
+    const row = order.find((one) => blocks.value.some((block) => isBlockAt(block, one)));
+    const block = blocks.value.find((one) => row === undefined || isBlockAt(one, row));
+    if (block !== undefined) goBlock(block);
+  }
+
+  return { blocks, undecided, goBlock, nextBlock };
+}
+export type Blocks = ReturnType<typeof useBlocks>;

@@ -1,0 +1,106 @@
+import { computed, ref } from "vue";
+import type { Connector, Decision, Dossier, FeedClass, InsertedDevice, PinId, PlacedPin } from "@trevin/core";
+import { joinPins, jumperPins, matePlugs, seriesThrough, shiftPin, withDevice, type Edit } from "./acts.ts";
+import { leadOf } from "./rows.ts";
+import type { Decide } from "./useActs.ts";
+import type { Circuits } from "./useCircuits.ts";
+
+/** The dialogs of the crosswalk: what each is open for, and the edit that it ends in. */
+export function useDialogs(
+  decide: Decide,
+  dossier: () => Dossier,
+  { selected, chosenPin, nextDoubtful }: Circuits,
+) {
+  const pairing = ref<"join" | "jumper" | "shift" | "series" | null>(null);
+  const pairingOpen = computed({
+    get: () => pairing.value !== null,
+    set: (to) => {
+      if (!to) pairing.value = null;
+    },
+  });
+  const own = computed(() => (selected.value === undefined ? null : (leadOf(selected.value) ?? null)));
+  /** The edit that the open dialog stands for, with the pins chosen in it. */
+  function pairedWith(mine: PlacedPin, pins: readonly PinId[]): Edit | null {
+    const [first, second] = pins;
+    const own = [mine.pin.id];
+    if (pairing.value === "series")
+      return first === undefined || second === undefined
+        ? null
+        : seriesThrough(dossier(), mine.pin.id, first, second);
+    if (pairing.value === "shift" && first !== undefined) return shiftPin(dossier(), mine.pin.id, first);
+    if (pairing.value === "jumper") return jumperPins(dossier(), [...own, ...pins]);
+    return mine.connector.side === "vehicle"
+      ? joinPins(dossier(), own, pins)
+      : joinPins(dossier(), pins, own);
+  }
+  async function choosePartner(pins: readonly PinId[]): Promise<void> {
+    const mine = own.value;
+    if (mine === null) return;
+    if (await decide(pairedWith(mine, pins))) {
+      chosenPin.value = mine.pin.id;
+      pairing.value = null;
+    }
+  }
+  const mating = ref(false);
+  const matingOwn = computed(() => own.value?.connector ?? null);
+  async function mate(other: Connector): Promise<void> {
+    const mine = own.value;
+    if (mine === null) return;
+    if (
+      await decide(
+        mine.connector.side === "vehicle"
+          ? matePlugs(dossier(), mine.connector, other)
+          : matePlugs(dossier(), other, mine.connector),
+      )
+    ) {
+      chosenPin.value = mine.pin.id;
+      mating.value = false;
+    }
+  }
+  const feeding = ref(false);
+  const feedTarget = computed(() => selected.value?.incoming[0] ?? selected.value?.vehicle[0] ?? null);
+  function openFeed(): void {
+    if (feedTarget.value !== null) feeding.value = true;
+  }
+  async function feed(kind: FeedClass, from: string): Promise<void> {
+    const pin = feedTarget.value?.pin.id;
+    if (pin === undefined || selected.value === undefined) return;
+    if (
+      await decide({
+        put: [{ kind: "feed", pin, feed: kind, from, sure: "sure", reason: "", answers: [] }],
+        remove: selected.value.id === null ? [] : [selected.value.id],
+      })
+    ) {
+      feeding.value = false;
+      nextDoubtful();
+    }
+  }
+  const fitting = ref(false);
+  async function putDevice(device: InsertedDevice | undefined): Promise<void> {
+    if (selected.value?.decision && (await decide(withDevice(selected.value.decision, device))))
+      fitting.value = false;
+  }
+  const sides = ref(false);
+  async function copySide(put: readonly Decision[]): Promise<void> {
+    if (await decide({ put, remove: [] })) sides.value = false;
+  }
+
+  return {
+    pairing,
+    pairingOpen,
+    own,
+    choosePartner,
+    mating,
+    matingOwn,
+    mate,
+    feeding,
+    feedTarget,
+    openFeed,
+    feed,
+    fitting,
+    putDevice,
+    sides,
+    copySide,
+  };
+}
+export type Dialogs = ReturnType<typeof useDialogs>;

@@ -1,0 +1,291 @@
+<script setup lang="ts">
+/** One cavity of the pin table. */
+import { computed } from "vue";
+import {
+  COLOUR_SYSTEM_NAMES,
+  pinSystem,
+  surenessOf,
+  type Connector,
+  type Fact,
+  type Pin,
+  type Source,
+  type SourceId,
+} from "@trevin/core";
+import SourceCell from "./SourceCell.vue";
+import DrawnWire from "../parts/DrawnWire.vue";
+import { CELL_NAMES, type Column } from "../../grid/cells.ts";
+import type { GridLine } from "../../grid/gridLine.ts";
+import { readingWords } from "../../grid/readings.ts";
+import { rangeOf, within } from "../../grid/selection.ts";
+import { NEW, type PinGrid } from "../../grid/usePinGrid.ts";
+
+const props = defineProps<{
+  line: GridLine;
+  grid: PinGrid;
+  columns: readonly Column[];
+  template: string;
+  connector: Connector;
+  sources: ReadonlyMap<SourceId, Source>;
+  /** Offers are listed below the open field, this one of them picked. */
+  offered: boolean;
+  picked: number;
+  hint: string;
+  keepField: (element: unknown) => void;
+}>();
+const emit = defineEmits<{
+  down: [event: MouseEvent, column: number];
+  over: [column: number];
+  typing: [event: KeyboardEvent];
+}>();
+
+const index = computed(() => props.line.index);
+const id = computed(() => props.line.id);
+const pin = computed(() => props.line.pin);
+const wire = computed(() => props.line.wire);
+const reading = computed(() => props.line.reading);
+const divided = computed(() => props.line.divided);
+const mark = computed(() => props.line.mark);
+const selection = props.grid.selection;
+const editing = props.grid.editing;
+const range = computed(() => rangeOf(selection.value));
+const isOn = (column: number): boolean => within(range.value, { row: index.value, column });
+const isActive = (column: number): boolean =>
+  selection.value.at.row === index.value && selection.value.at.column === column;
+const sureness = (pin: Pin | undefined, column: Column): string | undefined => {
+  if (pin === undefined || column === "circuit" || column === "condition" || column === "note")
+    return undefined;
+  const sure = surenessOf(pin, column satisfies Fact, props.sources);
+  return sure === "check" || sure === "guess" ? sure : undefined;
+};
+const cellName = (index: number, pin: Pin | undefined, column: Column): string => {
+  const text = props.grid.shown(pin?.id ?? NEW, column, pin);
+  return `${CELL_NAMES[column]} of ${pin?.cavity ?? "a new cavity"}${text === "" ? "" : `, ${text}`}`;
+};
+</script>
+
+<template>
+  <div
+    class="row"
+    role="row"
+    :aria-rowindex="index + 2"
+    :class="{ on: selection.at.row === index, new: id === NEW, empty: pin?.content === 'empty' }"
+    :style="{ gridTemplateColumns: template, transform: `translateY(${line.start}px)` }"
+  >
+    <span
+      class="tick"
+      role="gridcell"
+      :aria-label="
+        pin === undefined ? 'no pin yet' : `${pin.cavity} ${pin.identified ? 'identified' : 'not identified'}`
+      "
+      >{{ pin?.identified ? "✓" : "" }}</span
+    >
+    <template v-for="(column, c) in columns" :key="column">
+      <span
+        :id="`cell-${index}-${c}`"
+        role="gridcell"
+        class="cell"
+        :class="[
+          column,
+          sureness(pin, column),
+          { in: isOn(c), at: isActive(c), wrong: grid.hasComplaint(id, column) },
+        ]"
+        :aria-selected="isOn(c)"
+        :aria-label="cellName(index, pin, column)"
+        @mousedown="emit('down', $event, c)"
+        @mouseover="emit('over', c)"
+      >
+        <input
+          v-if="isActive(c) && editing !== null"
+          :ref="keepField"
+          v-model="editing.text"
+          :aria-label="`${CELL_NAMES[column]} of ${pin?.cavity ?? 'a new cavity'}`"
+          autocomplete="off"
+          spellcheck="false"
+          :aria-expanded="offered"
+          :aria-controls="offered ? 'grid-offers' : undefined"
+          :aria-activedescendant="picked >= 0 ? `offer-${picked}` : undefined"
+          role="combobox"
+          @keydown="emit('typing', $event)"
+        />
+        <template v-else-if="column === 'cavity'"
+          ><b
+            class="cav"
+            :class="{
+              off: pin?.content === 'empty' || id === NEW,
+              hand: selection.at.row === index && id !== NEW,
+            }"
+            >{{ grid.shown(id, column, pin) || grid.suggestedLabel.value }}</b
+          ></template
+        >
+        <template v-else
+          >{{ grid.shown(id, column, pin)
+          }}<span v-if="id === NEW && column === 'function' && !grid.shown(id, column, pin)" class="mut">{{
+            hint
+          }}</span></template
+        >
+      </span>
+      <span v-if="column === 'colour'" class="wire" role="gridcell">
+        <template v-if="wire && reading">
+          <DrawnWire :colour="reading.ok ? reading.value.colour : null" :size="wire.size" :length="56" />
+          <span class="words" :class="{ divided, unread: !reading.ok }" :title="readingWords(reading)">{{
+            divided ? "one colour or two?" : readingWords(reading)
+          }}</span>
+          <abbr
+            v-if="pinSystem(wire, connector) !== connector.colourSystem"
+            class="sys"
+            :title="`read as ${COLOUR_SYSTEM_NAMES[pinSystem(wire, connector)]}`"
+            >*</abbr
+          >
+        </template>
+        <span v-else-if="pin?.content === 'empty'" class="mut">empty</span>
+      </span>
+    </template>
+    <SourceCell :pin="pin" :sources="sources" :mark="mark" />
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  height: 30px;
+  border-bottom: 1px solid var(--rule);
+  width: 100%;
+  background: var(--bench);
+}
+.body .row {
+  position: absolute;
+  top: 0;
+  left: 0;
+}
+.row.on {
+  background: var(--sheet);
+}
+.row > span {
+  min-width: 0;
+  align-self: stretch;
+  display: flex;
+  align-items: center;
+}
+.cell {
+  padding: 0 4px;
+  position: relative;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  cursor: cell;
+  border: 1.5px solid transparent;
+}
+.cell.in {
+  background: var(--well);
+}
+.cell.at {
+  border-color: var(--rule2);
+  background: var(--sheet);
+}
+.cell.wrong {
+  border-left: 6px solid var(--ink);
+}
+.cell.colour {
+  font: 500 13.5px/1 var(--f-code);
+}
+.cell.function {
+  font-weight: 650;
+}
+.cell.signal,
+.cell.note,
+.cell.condition {
+  font: 500 15px/1 var(--f-label);
+}
+.cell.size,
+.cell.circuit {
+  font: 500 14px/1 var(--f-code);
+  justify-content: flex-end;
+}
+.cell.check:not(.cavity) {
+  text-decoration: underline dashed 2px;
+  text-underline-offset: 4px;
+}
+.cell.guess:not(.cavity) {
+  text-decoration: underline dotted 2px;
+  text-underline-offset: 4px;
+}
+.empty .cell.function {
+  font-weight: 400;
+  color: var(--ink2);
+}
+.cell input {
+  width: 100%;
+  height: 100%;
+  border: 0;
+  outline: none;
+  box-shadow: none;
+  background: transparent;
+  padding: 0;
+  font: inherit;
+  text-align: inherit;
+  min-width: 0;
+}
+.cav {
+  display: inline-grid;
+  place-items: center;
+  min-width: 32px;
+  height: 23px;
+  padding: 0 4px;
+  border: 1.5px solid var(--ink);
+  border-radius: 2px;
+  background: var(--sheet);
+  font: 700 15px/1 var(--f-code);
+  letter-spacing: -0.02em;
+}
+.cav.off {
+  border-style: dashed;
+  border-color: var(--rule2);
+  color: var(--ink2);
+}
+.cav.hand {
+  background: var(--ink);
+  color: var(--on-ink);
+}
+.tick {
+  justify-content: center;
+  font: 700 15px/1 var(--f-text);
+}
+.wire {
+  white-space: nowrap;
+  overflow: hidden;
+  gap: 8px;
+  padding-right: 4px;
+}
+.wire svg {
+  flex: none;
+}
+.words {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  font-size: 13.5px;
+}
+.words.divided {
+  border-bottom: 2px dotted var(--ink);
+}
+.words.unread {
+  border-bottom: 2px dashed var(--ink);
+}
+.sys {
+  text-decoration: none;
+  font-weight: 700;
+  cursor: help;
+}
+.new .cell {
+  color: var(--ink2);
+}
+.new .cell.in {
+  color: var(--ink);
+}
+.mut {
+  font-weight: 400;
+}
+.cell.at:focus-within {
+  border-color: var(--ink);
+  box-shadow: inset 0 0 0 1px var(--ink);
+}
+</style>

@@ -1,0 +1,52 @@
+import {
+  blankPin,
+  pinId,
+  type CodeHabit,
+  type Connector,
+  type Likeness,
+  type Pin,
+  type PinId,
+} from "@trevin/core";
+import { isDivided, readingOf, type Reading } from "./readings.ts";
+import { NEW, type PinGrid, type RowId } from "./usePinGrid.ts";
+
+/** What a row of the pin table draws. */
+export interface GridLine {
+  readonly index: number;
+  /** Its top edge, in px. */
+  readonly start: number;
+  readonly id: RowId;
+  readonly pin: Pin | undefined;
+  /** The pin whose wire is drawn: on the line for a new cavity, one of the colour being typed. */
+  readonly wire: Pin | null;
+  readonly reading: Reading | null;
+  readonly divided: boolean;
+  readonly mark: Likeness["kind"] | undefined;
+}
+
+export function gridLine(
+  at: Pick<GridLine, "index" | "start">,
+  pin: Pin | undefined,
+  grid: Pick<PinGrid, "rowId" | "shown">,
+  connector: Connector,
+  habit: CodeHabit,
+  marks: ReadonlyMap<PinId, Likeness["kind"]>,
+): GridLine {
+  const colour = pin?.colour ?? grid.shown(NEW, "colour", undefined);
+  // A colour typed for a new cavity is drawn at once.
+  const wire = colour === "" ? null : (pin ?? { ...blankPin(pinId(NEW), "", 0), colour });
+  const reading = wire === null ? null : readingOf(wire, connector, habit);
+  return {
+    ...at,
+    id: grid.rowId(at.index),
+    pin,
+    wire,
+    reading,
+    divided:
+      wire !== null &&
+      reading !== null &&
+      wire.sources.colour !== "read-off" &&
+      isDivided(reading, wire, connector),
+    mark: pin === undefined ? undefined : marks.get(pin.id),
+  };
+}
