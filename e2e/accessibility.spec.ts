@@ -27,7 +27,7 @@ const settled = (page: Page): Promise<void> =>
     .first()
     .or(page.getByRole("grid").first())
     .or(page.getByRole("listbox").first())
-    .or(page.getByText("Nothing has been done"))
+    .or(page.getByText("No work recorded yet"))
     .first()
     .waitFor();
 /** In the light theme everything is looked at, in the dark one what a theme can change. */
@@ -55,7 +55,7 @@ test("bench, worklist and ledger pass axe (WCAG 2.2 AA) in the middle of the wor
   await workAtBench(page, decided, 12);
   await checkBoth(page, `${decided}/bench`);
   await checkBoth(page, `${decided}/worklist`);
-  await checkBoth(page, `${decided}/ledger`, (shown) => shown.getByText("Head of the chain").waitFor());
+  await checkBoth(page, `${decided}/ledger`, (shown) => shown.getByText("Ledger fingerprint").waitFor());
 });
 
 test("what opens over the pinouts passes axe", async ({ page }) => {
@@ -69,7 +69,7 @@ test("what opens over the pinouts passes axe", async ({ page }) => {
     await page.keyboard.press("Escape");
     await page.getByRole("dialog").waitFor({ state: "hidden" });
   }
-  await page.getByRole("button", { name: "Change this connector" }).click();
+  await page.getByRole("button", { name: "Edit connector" }).click();
   await page.getByRole("dialog").waitFor();
   await check(page);
   for (const path of ["Choose from the Shelf", "Change its shape"]) {

@@ -12,14 +12,14 @@ test("decisions are made, changed and taken back by mouse, and undone", async ({
   await row(/Park brake switch/).click();
   const detail = detailOf(page);
   await expect(detail).toContainText("same function: park brake switch");
-  await expect(detail).toContainText("colour differs, which proves nothing");
+  await expect(detail).toContainText("colour differs (not proof)");
   await detail.getByRole("button", { name: /Join 4 to M/ }).click();
   await row(/Park brake switch/).click();
   await detail.getByRole("button", { name: /Splice instead/ }).click();
   await expect(row(/Park brake switch/)).toContainText("splice");
   await detail.getByRole("button", { name: /Wants a check/ }).click();
   await expect(row(/Park brake switch/)).toContainText("check");
-  await detail.getByRole("button", { name: /Take back/ }).click();
+  await detail.getByRole("button", { name: /Undo decision/ }).click();
   await expect(row(/Park brake switch/)).toContainText("undecided");
   for (let i = 0; i < 4; i++) await page.getByRole("button", { name: "Undo" }).click();
   await expect(row(/Park brake switch/)).toContainText("suggested");
@@ -33,15 +33,15 @@ test("a join that does damage is a stop that wants a reason before the work can 
   await page.keyboard.press("p");
   await page.getByRole("combobox", { name: /find by cavity/ }).fill("AL-P.C");
   await expect(page.getByRole("listbox", { name: "Pins to join" })).toContainText(
-    "joined directly it does damage",
+    "joined directly, it does damage",
   );
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();
   const detail = detailOf(page);
   await expect(detail).toContainText("accessory onto ground");
-  await expect(page.locator("footer")).toContainText("in the way");
+  await expect(page.locator("footer")).toContainText("blocker");
   await page.keyboard.press("h");
-  await expect(page.getByLabel("Who accepts it")).toHaveValue("Ines");
+  await expect(page.getByLabel("Accepted by")).toHaveValue("Ines");
   await page.getByLabel("Reason").fill("the table was misprinted");
   await page.keyboard.press("Enter");
   await expect(detail).toContainText("Accepted: the table was misprinted, Ines");
@@ -57,7 +57,7 @@ test("black on black is flagged from both sides, and colour for colour is judged
     await expect(page.getByText("Black here, black there")).toBeVisible();
   }
   await expect(
-    page.getByText(/Colour for colour would make 4 joins: 0 work, 3 stay dead, 1 do damage/),
+    page.getByText(/By colour alone, 4 joins: 0 work, 3 stay dead, 1 do damage/),
   ).toBeVisible();
   await page.keyboard.press("c");
   await expect(rowIn(page)(/Ground, body left/)).toContainText("to K: does damage");
@@ -103,16 +103,16 @@ test("two looms of several plugs are matched from the keyboard alone, to a workl
   await expect(open.first()).toContainText("undecided");
   await row(/Accessory/).click();
   for (let i = 0; i < 12; i++) await page.keyboard.press("Shift+ArrowDown");
-  await expect(page.locator("footer")).toContainText("marked");
+  await expect(page.locator("footer")).toContainText("selected");
   await page.keyboard.press("Enter");
   await page.keyboard.press("1");
-  await expect(page.locator("footer")).toContainText("1 stands in the way");
-  await expect(page.locator("footer")).toContainText("“Work lamp” must work, and no pin does it");
+  await expect(page.locator("footer")).toContainText("1 blocker");
+  await expect(page.locator("footer")).toContainText("“Work lamp” must work, but no pin does it");
   await page.keyboard.press("b");
   await expect(page.getByRole("heading", { name: "Brief" })).toBeVisible();
   await page.getByRole("button", { name: "Take Work lamp off the brief" }).click();
   await page.keyboard.press("Control+3");
-  await expect(page.getByText("Nothing stands in the way")).toBeVisible();
+  await expect(page.getByText("No blockers")).toBeVisible();
 });
 
 test("left is copied to the right with every difference to confirm", async ({ page }) => {
@@ -140,11 +140,11 @@ test("a start interlock that is left off is a stop with a switch in the loop to 
   await page.keyboard.press("x");
   await rowIn(page)(/Start inhibit.*nothing on the incoming side/).click();
   const detail = detailOf(page);
-  await expect(detail).toContainText("The start interlock is gone");
-  await expect(detail.getByRole("combobox", { name: /What happens because it is left open/ })).toContainText(
+  await expect(detail).toContainText("Start interlock removed");
+  await expect(detail.getByRole("combobox", { name: /If left open/ })).toContainText(
     "the engine does not start",
   );
-  await detail.getByRole("button", { name: "Put a neutral switch in the loop" }).click();
+  await detail.getByRole("button", { name: "Fit a neutral switch in the loop" }).click();
   await expect(rowIn(page)(/Start inhibit/).first()).toContainText("from ground through a neutral switch");
   await page.keyboard.press("End");
   await rowIn(page)(/Horn relay/).click();
@@ -177,12 +177,12 @@ test("one answer covers all hazards of one rule and cure", async ({ page }) => {
     decisions: ["1", "2", "3"].map(join),
   });
   await page.goto(`${job}/crosswalk`);
-  await expect(page.locator("footer")).toContainText("3 stand in the way");
+  await expect(page.locator("footer")).toContainText("3 blockers");
   await page.keyboard.press("h");
-  await expect(page.getByText("for all 3 of this kind")).toBeVisible();
+  await expect(page.getByText("for all 3 of this rule")).toBeVisible();
   await page.getByLabel("Reason").fill("measured: the module takes 12 V");
   await page.keyboard.press("Enter");
-  await expect(page.getByText("Nothing stands in the way")).toBeVisible();
+  await expect(page.getByText("No blockers")).toBeVisible();
 });
 
 test("a table of 1,500 strange words on each side is matched with progress, can be stopped, and nothing that is decided is lost", async ({
@@ -204,8 +204,8 @@ test("a table of 1,500 strange words on each side is matched with progress, can 
   });
   await page.goto(`${job}/crosswalk`);
   await expect(page.getByRole("progressbar", { name: "Matching" })).toBeVisible();
-  await page.getByRole("button", { name: /Stop: keep what is decided/ }).click();
-  await expect(page.getByText("The matching was stopped.")).toBeVisible();
+  await page.getByRole("button", { name: /Stop \(keeps your decisions\)/ }).click();
+  await expect(page.getByText("Matching stopped.")).toBeVisible();
   await expect(rowIn(page)(/lead/)).toContainText("stays as it is");
   await page.getByRole("button", { name: "Match again" }).click();
   await expect(page.getByRole("progressbar", { name: "Matching" })).toBeVisible();

@@ -9,7 +9,7 @@ test("a newcomer finds cavity 38 of the 68-way header on the wire side with the 
 }) => {
   await page.goto("/");
   await page.getByRole("link", { name: "Shelf" }).click();
-  await page.getByLabel("Find a shell").fill("68");
+  await page.getByLabel("Find a housing").fill("68");
   await page.getByRole("option", { name: /Module 68-way/ }).click();
   await page.getByRole("radio", { name: "lock down" }).click();
   await page.keyboard.press("f");
@@ -61,7 +61,7 @@ test("a wire is followed over its splice, put down from a name, and taken back w
   await expect(behind).toContainText("Not followed yet.");
   await behind.getByLabel("Runs to").fill("S104");
   await page.keyboard.press("Enter");
-  await expect(behind).toContainText("B12.4 shares its copper with 1 pin: Sensor return.");
+  await expect(behind).toContainText("B12.4 is joined to 1 pin: Sensor return.");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(behind).toContainText("Not followed yet.");
   await behind.getByLabel("Runs to").fill("G7");
@@ -100,12 +100,12 @@ test("a connector gets its shell from the Shelf with its contacts, and one that 
     await page
       .getByRole("button", { name: name === "T1" ? /^Add the vehicle's connector/ : "Add a connector" })
       .click();
-    await page.getByLabel("Name, as on the tag").fill(name);
+    await page.getByLabel("Name (as on the tag)").fill(name);
     await page.getByRole("button", { name: "Choose from the Shelf" }).click();
-    await page.getByLabel("Find a shell").fill(shell);
+    await page.getByLabel("Find a housing").fill(shell);
     await page.getByRole("option", { name: new RegExp(`\\(${shell}\\)`) }).click();
-    await page.getByRole("button", { name: "Take this shell" }).click();
-    await expect(page.getByRole("checkbox", { name: "Put its 7 cavities into the pin table" })).toBeChecked();
+    await page.getByRole("button", { name: "Use this housing" }).click();
+    await expect(page.getByRole("checkbox", { name: "Add its 7 cavities to the pin table" })).toBeChecked();
     await page.getByRole("button", { name: "Add", exact: true }).click();
     await expect(page.getByRole("grid", { name: `Pins of ${name}` })).toBeVisible();
     await expect(page.getByRole("gridcell", { name: /^Function of 7/ })).toHaveText(
@@ -114,9 +114,9 @@ test("a connector gets its shell from the Shelf with its contacts, and one that 
   }
   await page.goto(`/jobs/${id}/faces`);
   await expect(
-    page.getByText("T1 and T2 have the same shell: each plug also goes into the other's socket."),
+    page.getByText("T1 and T2 have the same housing, so each also fits the other's socket."),
   ).toBeVisible();
-  await page.getByRole("combobox", { name: "Beside it" }).click();
+  await page.getByRole("combobox", { name: "Compare with" }).click();
   await page.getByRole("option", { name: "its mating half" }).click();
   await expect(page.getByText("T1 and T1, mating half mate")).toBeVisible();
 });
@@ -136,16 +136,16 @@ test("a shell is made row by row with its face beside, kept on the Shelf, taken 
   await page.getByLabel("Row 1: offset in places").fill("0.5");
   await page.getByRole("combobox", { name: "Counted in" }).click();
   await page.getByRole("option", { name: "letters" }).click();
-  await page.getByLabel("Letters left out").fill("B C");
+  await page.getByLabel("Letters skipped").fill("B C");
   await expect(
     page.getByText("7 cavities, lettered row by row from the left, top row first, without B, C"),
   ).toBeVisible();
-  await page.getByRole("button", { name: "Put on the Shelf" }).click();
+  await page.getByRole("button", { name: "Save to the Shelf" }).click();
   await expect(page.getByRole("heading", { name: "Van door, 3 over 4" })).toBeVisible();
   await expect(page.getByRole("button", { name: /^Cavity H:/ })).toBeVisible();
-  await page.getByRole("button", { name: "Take off" }).click();
-  await page.getByRole("button", { name: "Put it back" }).click();
-  await page.getByLabel("Find a shell").fill("van door");
+  await page.getByRole("button", { name: "Remove" }).click();
+  await page.getByRole("button", { name: "Restore" }).click();
+  await page.getByLabel("Find a housing").fill("van door");
   await expect(page.getByRole("option", { name: /Van door/ })).toBeVisible();
   await page.request.delete(
     `/api/v1/shelf/shells/${((await (await page.request.get("/api/v1/shelf")).json()) as { shells: { id: string }[] }).shells[0]!.id}`,
@@ -177,13 +177,13 @@ test.describe("photos", () => {
     await photos.getByRole("button", { name: /20\d\d/ }).click();
     const dialog = page.getByRole("dialog");
     await expect(dialog.getByRole("group", { name: /^B12, / })).toBeVisible();
-    await dialog.getByLabel("What it shows").fill("lock cracked");
+    await dialog.getByLabel("Caption").fill("lock cracked");
     await dialog.getByRole("button", { name: "Done" }).click();
     await expect(photos.getByRole("img", { name: "lock cracked" })).toBeVisible();
     await photos.getByRole("button", { name: "lock cracked" }).click();
     await dialog.getByRole("button", { name: "Remove" }).click();
     await expect(photos.getByRole("img")).toHaveCount(0);
-    await photos.getByRole("button", { name: "Put it back" }).click();
+    await photos.getByRole("button", { name: "Restore" }).click();
     await expect(photos.getByRole("img", { name: "lock cracked" })).toBeVisible();
     await page
       .getByLabel("Photos of B12")
@@ -219,9 +219,7 @@ test.describe("on a phone", () => {
     await page.goto("/shelf");
     await page.getByLabel("Find", { exact: true }).fill("38");
     await page.keyboard.press("Enter");
-    await expect(
-      page.getByRole("group", { name: "The neighbourhood of the cavity in hand, enlarged" }),
-    ).toBeVisible();
+    await expect(page.getByRole("group", { name: "Area around the cavity in hand, enlarged" })).toBeVisible();
     await page.goto(`${await demoJob(page)}/faces`);
     await expect(inHand(page)).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

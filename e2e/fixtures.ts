@@ -92,5 +92,5 @@ export async function typeInto(page: Page, field: Locator, text: string): Promis
 
 /** The preview of a table goes in. */
 export async function putIn(page: Page, lines: number): Promise<void> {
-  await page.getByRole("button", { name: new RegExp(`^Put in ${lines} `) }).click();
+  await page.getByRole("button", { name: new RegExp(`^Add ${lines} pins`) }).click();
 }

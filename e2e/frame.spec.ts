@@ -22,13 +22,13 @@ test("jobs are archived and brought back", async ({ page }) => {
     .getByRole("button", { name: /New job/ })
     .first()
     .click();
-  await page.getByLabel("Name of the job").fill("To be archived");
+  await page.getByLabel("Job name").fill("To be archived");
   await page.getByLabel("Nominal voltage, V").fill("400");
   await page.getByRole("button", { name: "Create the job" }).click();
   await expect(page.getByRole("alert")).toContainText("a number from 1 to 60");
   await page.getByLabel("Nominal voltage, V").fill("24");
   await page.getByRole("button", { name: "Create the job" }).click();
-  await expect(page.getByRole("heading", { name: "Two connectors to begin with" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Start with two connectors" })).toBeVisible();
   await page.goto("/");
   await page.getByRole("button", { name: "archive To be archived" }).first().click();
   await expect(page.getByRole("link", { name: "To be archived" })).toHaveCount(0);
@@ -42,14 +42,14 @@ test("a connector's rows give its face, and nothing is claimed while they are no
 }) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
-  await page.getByRole("button", { name: "Change this connector" }).click();
+  await page.getByRole("button", { name: "Edit connector" }).click();
   await page.getByLabel("or its rows").fill("six");
   await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("alert")).toContainText("for example 6 + 8");
   await page.getByLabel("or its rows").fill("");
   await page.getByRole("button", { name: "Not known" }).click();
   await page.getByRole("button", { name: "Save" }).click();
-  await expect(page.getByText("No shell is known, so no place is claimed.")).toBeVisible();
+  await expect(page.getByText("Housing not known")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("top row, right end", { exact: true })).toBeVisible();
 });
@@ -60,7 +60,7 @@ test("after work has begun the pin table takes corrections as found, and cavitie
   const job = await demoJob(page);
   await workAtBench(page, job, 2);
   await page.goto(`${job}/pinouts`);
-  await expect(page.getByText("Work on the car has begun")).toBeVisible();
+  await expect(page.getByText("Work on the car has started")).toBeVisible();
   await expect(cell(page, "Label", "a new cavity")).toHaveCount(0);
   await typeInto(page, cell(page, "Colour code", "8"), "L");
   await expect(page.getByText(/^saved/)).toBeVisible();
@@ -78,7 +78,7 @@ test("the worklist shows what is done and what it takes, and goes to paper witho
   await page.goto(`${job}/worklist`);
   await expect(page.getByRole("img", { name: "done" })).toHaveCount(3);
   await expect(
-    page.getByText("the plan was replayed from the start and does what the decisions say"),
+    page.getByText("the plan was replayed from the start and does what you decided"),
   ).toBeVisible();
   await page.emulateMedia({ media: "print" });
   await expect(page.getByRole("button", { name: "Print" })).toBeHidden();
@@ -92,7 +92,7 @@ test("ways of working stand side by side with their kit, and one is chosen for t
   await page.goto(`${job}/worklist`);
   const ways = page.getByRole("table").filter({ hasText: "de-pin" });
   await expect(ways.getByRole("row", { name: /^joints/ })).toHaveText(/2\s*0\s*12\s*0/);
-  await expect(page.getByText("joint barrel, 3.5 mm² together")).toBeVisible();
+  await expect(page.getByText("butt splice, 3.5 mm² together")).toBeVisible();
   await ways.getByRole("button", { name: "Do all by de-pin" }).click();
   await expect(ways.getByRole("row", { name: /^cuts/ })).toHaveText(/0\s*0\s*12\s*0/);
   await expect(page.getByText(/^joint barrel/)).toHaveCount(0);

@@ -155,7 +155,7 @@ test("rows are found, filtered and sorted; the wire finder leads to a pin", asyn
   await page.keyboard.insertText("blue with");
   // The hand may be slow: once the dialog has settled, its field still has the keys.
   await page.waitForTimeout(600);
-  await expect(page.getByLabel("Its colour, as you see it or as the diagram writes it")).toBeFocused();
+  await expect(page.getByLabel("Colour as you see it or as the diagram writes it")).toBeFocused();
   await page.keyboard.type(" white stripe");
   await expect(page.getByRole("region", { name: "blue, white stripe" }).getByRole("button")).toHaveCount(3);
   await page.getByRole("button", { name: /AL-P E .*Level sender, right/ }).click();
@@ -191,24 +191,24 @@ test("sources: a doubtful source is raised as a whole, and a second one is put b
     await page.getByRole("option", { name: option, exact: true }).click();
   };
   await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\tGround\n2\tRD\tHorn");
-  await choose("Taken from", "Diagram 41");
+  await choose("Source", "Diagram 41");
   await putIn(page, 2);
   await expect(page.getByText("Diagram 41", { exact: true }).first()).toBeVisible();
   await expect(page.getByRole("row").filter({ hasText: "Horn" })).toContainText("check");
   await page.keyboard.press("Alt+s");
-  await page.getByRole("button", { name: "Spot checks held: sure" }).click();
+  await page.getByRole("button", { name: "Spot checks passed: mark sure" }).click();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("row").filter({ hasText: "Horn" })).not.toContainText("check");
   // Another owner's list says otherwise.
   await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\tGround\n2\tYE\tHorn");
-  await choose("Taken from", "recalled");
-  await choose("Cavities that are there", "keep what is there, note what differs");
+  await choose("Source", "recalled");
+  await choose("Existing cavities", "keep existing values, note differences");
   await putIn(page, 2);
   await cell(page, "Function", "2").click();
   const facts = page.getByRole("region", { name: "Sources of 2" });
   await expect(facts).toContainText("YE");
   await expect(facts).toContainText("RD");
-  await facts.getByRole("button", { name: "take this" }).click();
+  await facts.getByRole("button", { name: "use this" }).click();
   await expect(cell(page, "Colour code", "2")).toHaveText("YE");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(cell(page, "Colour code", "2")).toHaveText("RD");
@@ -235,11 +235,11 @@ test("a table is previewed, bad lines first, every guess can be corrected, and n
     "cavity\tfunction\tcolour\tsize\n15\tHorn\tB/W\t0.5\n\tno label\tB\t1\n15\tagain\tZZZ\t1\n16\t=1+1\tR\tx",
   );
   await page.keyboard.press("Control+Enter");
-  await expect(page.getByText("4 lines read, 2 understood, 2 cannot go in, 1 to look at")).toBeVisible();
+  await expect(page.getByText("4 lines read, 2 understood, 2 not usable, 1 to look at")).toBeVisible();
   const rows = page.getByRole("region", { name: "Lines read" }).getByRole("row");
   await expect(rows.nth(1)).toContainText("not put in: no cavity");
   await expect(rows.nth(2)).toContainText("cavity 15 stands on line 2 already");
-  await page.getByRole("button", { name: "One heading line less" }).click();
+  await page.getByRole("button", { name: "One header row fewer" }).click();
   await expect(page.getByText(/^5 lines read/)).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("region", { name: "Lines read" })).toBeHidden();
@@ -253,7 +253,7 @@ test("a table is previewed, bad lines first, every guess can be corrected, and n
   await expect(page.getByRole("alert")).toContainText(
     "5001 lines are more than the 5000 that one connector takes",
   );
-  await page.getByRole("button", { name: /Drop it/ }).click();
+  await page.getByRole("button", { name: /Discard/ }).click();
   await box.fill("");
   await pasteInto(box, "15\tHorn\tB/W\t0.5\n16\tWiper\tG/R\t0.5\n\tno label\tG\t1");
   await putIn(page, 2);
@@ -300,7 +300,7 @@ test.describe("files", () => {
     await expect(page.getByRole("region", { name: "Lines read" })).toContainText("black, white stripe");
     await putIn(page, 2);
     await expect(cell(page, "Function", "1")).toHaveText("horn relay");
-    await expect(page.getByText("German abbreviations: 2 of 2 codes fit.")).toBeVisible();
+    await expect(page.getByText("German abbreviations: 2 of 2 codes match.")).toBeVisible();
   });
 });
 
@@ -334,7 +334,7 @@ test("a 26-way table is pasted and a 40-way one typed, from an empty job", async
   await page.keyboard.press("Enter");
   await expect(page.getByRole("tab", { name: /H .*26 of 26/ })).toBeVisible();
   await page.keyboard.press("Alt+c");
-  await page.getByLabel("Name, as on the tag").fill("K");
+  await page.getByLabel("Name (as on the tag)").fill("K");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("grid", { name: "Pins of K" })).toBeFocused();
   for (let i = 0; i < 40; i++) {

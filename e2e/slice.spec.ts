@@ -12,11 +12,11 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await page.goto("/");
   await expect(page.getByRole("heading", { name: "Jobs" })).toBeVisible();
   await page.keyboard.press("n");
-  await expect(page.getByLabel("Name of the job")).toBeFocused();
+  await expect(page.getByLabel("Job name")).toBeFocused();
   await page.keyboard.insertText("Keyboard job");
   await page.keyboard.press("Enter");
 
-  await expect(page.getByRole("heading", { name: "Two connectors to begin with" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Start with two connectors" })).toBeVisible();
   await expect(page.getByRole("dialog")).toBeHidden();
 
   // Two connectors with a pasted table each.
@@ -25,7 +25,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
     ["X1", INCOMING],
   ] as const) {
     await page.keyboard.press("Alt+c");
-    await expect(page.getByLabel("Name, as on the tag")).toBeFocused();
+    await expect(page.getByLabel("Name (as on the tag)")).toBeFocused();
     await page.keyboard.insertText(name);
     await page.keyboard.press("Enter");
     await expect(page.getByRole("dialog")).toBeHidden();
@@ -42,9 +42,9 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
 
   // Crosswalk: what is sure, then the rest one by one.
   await page.keyboard.press("Control+3");
-  await expect(page.getByRole("button", { name: /Take 4 sure/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /Accept 4 sure matches/ })).toBeVisible();
   await page.keyboard.press("a");
-  await expect(page.getByRole("button", { name: /^Take \d+ sure/ })).toBeHidden();
+  await expect(page.getByRole("button", { name: /^Accept \d+ sure/ })).toBeHidden();
   await expect(page.getByText("Black here, black there")).toBeVisible();
   const option = (text: string) => page.getByRole("option", { name: new RegExp(text) });
   await page.keyboard.press("d");
@@ -58,7 +58,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await expect(page.getByRole("dialog")).toBeHidden();
   await expect(option("CAN low")).toHaveAttribute("aria-selected", "true");
   await page.keyboard.press("x");
-  await expect(page.getByText("Nothing stands in the way")).toBeVisible();
+  await expect(page.getByText("No blockers")).toBeVisible();
 
   // Worklist, bench to the end.
   await page.keyboard.press("Control+4");
@@ -83,7 +83,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
 
   // Ledger: as built, export, import.
   await page.keyboard.press("Control+6");
-  await expect(page.getByText("Head of the chain")).toBeVisible();
+  await expect(page.getByText("Ledger fingerprint")).toBeVisible();
   await page.keyboard.press("t");
   await expect(page.getByRole("row", { name: /X1\.|D.*Level sender, left.*B1\.5/ }).first()).toBeVisible();
   const link = page.getByRole("link", { name: "Job file, JSON" });

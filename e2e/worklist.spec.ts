@@ -6,29 +6,29 @@ test("the technician's own steps, parts, order and evenings stand in the list, a
   const job = await demoJob(page);
   await page.goto(`${job}/worklist`);
   const list = page.getByRole("listitem");
-  await expect(list.filter({ hasText: "Battery off" })).toBeVisible();
+  await expect(list.filter({ hasText: "Disconnect battery" })).toBeVisible();
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("n");
-  await page.getByLabel("What is done").fill("Clean the ground point to bare metal");
-  await page.getByRole("button", { name: "Put it in" }).click();
+  await page.getByLabel("Decision").fill("Clean the ground point to bare metal");
+  await page.getByRole("button", { name: "Add step" }).click();
   await expect(list.filter({ hasText: "Clean the ground point" })).toContainText(/^\s*3\s*Do/);
   await page.getByRole("button", { name: "add a part…" }).click();
   await page.getByLabel("Part", { exact: true }).fill("left sill trim");
   await page.getByLabel("Fasteners").fill("4 clips");
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(list.filter({ hasText: "left sill trim, 4 clips" })).toHaveCount(3);
 
   // A cut before its plug is apart is refused by the rules, in words, and one button mends it.
   await list.filter({ hasText: "black, 100 mm behind B12" }).getByRole("button").click();
   for (let i = 0; i < 5; i++) await page.keyboard.press("Shift+ArrowUp");
-  await expect(page.getByText(/In this order: step \d+ \(cut black\)/)).toBeVisible();
-  await expect(page.getByRole("button", { name: /To the bench/ })).toBeDisabled();
-  await page.getByRole("button", { name: "Back to the planned order" }).click();
+  await expect(page.getByText(/This sequence fails: step \d+ \(cut black\)/)).toBeVisible();
+  await expect(page.getByRole("button", { name: /Start at the bench|Continue at the bench/ })).toBeDisabled();
+  await page.getByRole("button", { name: "Restore the planned order" }).click();
   await expect(page.getByText(/In this order/)).toBeHidden();
-  await page.getByRole("button", { name: "Split the job" }).click();
-  await expect(page.getByText("the evening ends here").first()).toBeVisible();
+  await page.getByRole("button", { name: "Split" }).click();
+  await expect(page.getByText("session ends here").first()).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByText("the evening ends here")).toHaveCount(0);
+  await expect(page.getByText("session ends here")).toHaveCount(0);
   await page.reload();
   await expect(list.filter({ hasText: "Clean the ground point" })).toHaveCount(1);
 });
@@ -48,7 +48,7 @@ test("the kit is ticked and says what can be done today", async ({ page }) => {
     .getByRole("heading", { name: /^Parts/ })
     .getByRole("button", { name: "tick all" })
     .click();
-  await expect(page.getByText("All the work can be done with what is ticked.")).toBeVisible();
+  await expect(page.getByText("All the work can be done with the ticked items.")).toBeVisible();
 });
 
 test("somebody else's instructions are held against the plan, and what it lacks is put in", async ({
@@ -57,14 +57,14 @@ test("somebody else's instructions are held against the plan, and what it lacks 
   const job = await demoJob(page);
   await page.goto(`${job}/worklist`);
   await page.getByRole("button", { name: "Instructions…" }).click();
-  await page.getByLabel("Where they come from").fill("sheet of the kit");
+  await page.getByLabel("Source").fill("sheet of the kit");
   await page
     .getByLabel("Paste the numbered steps")
     .fill("1. Disconnect the battery\n2. Unplug B12\n3. Paint the bracket black");
   await expect(page.getByRole("row", { name: /Unplug B12/ })).toContainText("Unplug B12, body, left sill");
   await expect(page.getByText(/steps of the plan are not in them/)).toBeVisible();
-  await page.getByLabel("How line 3 is done otherwise").fill("grey instead");
-  await page.getByRole("button", { name: "Put 1 in" }).click();
+  await page.getByLabel("How line 3 is done differently").fill("grey instead");
+  await page.getByRole("button", { name: "Add 1" }).click();
   await expect(
     page.getByRole("listitem").filter({ hasText: "Paint the bracket black (done otherwise: grey instead)" }),
   ).toContainText("sheet of the kit, step 3");
@@ -86,11 +86,11 @@ test("flags carry a code that opens the circuit, and an adapter comes out as its
   await expect(page.getByRole("heading", { name: /Level sender, left/ }).first()).toBeVisible();
   await page.goto(`${job}/worklist`);
   await page.getByRole("button", { name: "Do all by adapter" }).click();
-  await expect(page.getByRole("heading", { name: /Adapter loom, to cut by/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /Adapter loom cut list/ })).toBeVisible();
   await expect(page.getByText(/The last change made of the plan:/)).toBeVisible();
   await expect(page.getByText(/Nothing on either loom is cut/)).toBeVisible();
   await expect(
-    page.getByText("the plan was replayed from the start and does what the decisions say"),
+    page.getByText("the plan was replayed from the start and does what you decided"),
   ).toBeVisible();
 });
 
@@ -131,7 +131,7 @@ test("a wire is led through the part in series, another one leaves the loom, and
   await page.getByRole("button", { name: /^Splice instead/ }).click();
   await expect(page.getByRole("button", { name: /^Move instead/ })).toBeVisible();
   await page.goto(`${job}/crosswalk?pin=B12.3`);
-  await page.getByRole("button", { name: /^Out of the loom/ }).click();
+  await page.getByRole("button", { name: /^Remove from loom/ }).click();
   await expect(page.getByText("out of the loom", { exact: true })).toBeVisible();
   // The other sender has lost its partner to the series.
   await page.goto(`${job}/crosswalk?pin=B12.8`);
@@ -150,6 +150,6 @@ test("a wire is led through the part in series, another one leaves the loom, and
     .getByRole("button", { name: "crimp", exact: true })
     .click();
   await expect(spliced).toHaveCount(3);
-  await expect(page.getByText("A sample of this crimp was pulled")).toBeVisible();
+  await expect(page.getByText("Sample of this crimp pull-tested")).toBeVisible();
   await expect(page.getByText("the plan was replayed from the start")).toBeVisible();
 });

@@ -73,7 +73,7 @@ describe("trevin", () => {
     };
     expect(plan.fault).toBeNull();
     expect(plan.blocks).toContain("AL-P.B is undecided");
-    expect(plan.steps.findIndex(({ words }) => words.startsWith("Battery off"))).toBeLessThan(
+    expect(plan.steps.findIndex(({ words }) => words.startsWith("Disconnect battery"))).toBeLessThan(
       plan.steps.findIndex(({ words }) => words.startsWith("Unplug")),
     );
     const { kit, methods } = plan as unknown as {
@@ -82,7 +82,7 @@ describe("trevin", () => {
     };
     // Decided in the demo: two splices (4 wires meet in 2 joints) and four moves.
     expect(kit).toContainEqual(
-      expect.objectContaining({ what: "joint barrel", size: "3.5 mm² together", count: 1 }),
+      expect.objectContaining({ what: "butt splice", size: "3.5 mm² together", count: 1 }),
     );
     expect(methods.map(({ method, joints, moved }) => [method, joints, moved])).toEqual([
       ["as-decided", 2, 4],
@@ -288,7 +288,7 @@ describe("trevin", () => {
       pins: [
         { cavity: "14", colourWords: "orange, black stripe", signal: "ignition", doubtful: [] },
         { cavity: "15" },
-        { cavity: "16", doubtful: ["colour “ZZ” is in no table; kept as written"] },
+        { cavity: "16", doubtful: ["colour “ZZ” is not a known code; kept as written"] },
       ],
       refused: [{ line: 3, why: ["cavity 15 stands on line 2 already"] }],
     });

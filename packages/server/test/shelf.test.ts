@@ -108,13 +108,13 @@ describe("wiring", () => {
       at(3),
     );
     expect(wired.body).toMatchObject({
-      undo: "wires behind: 1 wire put, S104 changed",
+      undo: "wires: 1 wire put, S104 changed",
       dossier: { wires: [{ id: "w1", colour: "" }], points: [{ name: "S104", place: "" }] },
     });
     expect((await send("PATCH", `/jobs/${id}/wiring`, { removePoints: ["s1"] }, at(4))).body).toMatchObject({
       status: 422,
       code: "point-in-use",
-      detail: "Wires still end at S104. Take them off first.",
+      detail: "Wires still end at S104. Remove them first.",
     });
     const gone = await send("PATCH", `/jobs/${id}/connectors/c/pins`, { remove: ["p1"] }, at(4));
     expect(gone.body.dossier?.wires).toEqual([]);

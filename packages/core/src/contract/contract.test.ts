@@ -73,9 +73,7 @@ describe("job file", () => {
     const written = fileOf({ dossier: back.value.dossier, ledger: [] });
     expect(written).toMatchObject({ ...file, sources: [{ ...file.sources[0], colourSystem: null }] });
     expect(read(written)).toEqual(back);
-    expect(words({ ...file, sources: [] })).toBe(
-      "connectors[0].pins[0]: The source d1 is named and not in the file.",
-    );
+    expect(words({ ...file, sources: [] })).toBe("connectors[0].pins[0]: The source d1 is not in the file.");
   });
   it("keeps shells, mates, keep-out, wires and points; reads the rows of older files as a shell", () => {
     const file = {
@@ -123,7 +121,7 @@ describe("job file", () => {
         },
       ],
     });
-    expect(words(labelled(["1", "1"]))).toContain("The label 1 stands twice.");
+    expect(words(labelled(["1", "1"]))).toContain("Label 1 is used twice.");
     expect(words(labelled(["1"]))).toContain("1 labels are given for 2 cavities.");
     expect(
       words({ ...file, wires: [{ ...file.wires[0], ends: [{ at: "pin", pin: "A.9" }, { at: "loom" }] }] }),

@@ -163,7 +163,7 @@ export const connectorHeadSchema = z.object({
     .nullable()
     .default(null)
     .describe("The connector that it plugs into, where that one is in the job"),
-  keepOut: text(120).default("").describe("Why it stays shut: restraint system, high voltage"),
+  keepOut: text(120).default("").describe("Reason: restraint system, high voltage"),
 }) satisfies z.ZodType<ConnectorHead>;
 
 export const connectorSchema = connectorHeadSchema.extend({
@@ -243,7 +243,7 @@ export const jointMethodField = {
   method: z.enum(["splice", "adapter"]).optional().describe("On the car, or within an adapter"),
 };
 export const openField = {
-  open: z.enum(OPEN_EFFECTS).optional().describe("What happens because it is left open"),
+  open: z.enum(OPEN_EFFECTS).optional().describe("If left open"),
 };
 export const briefItemSchema = z.object({
   id: z.string().min(1).max(80).regex(ORDINARY),

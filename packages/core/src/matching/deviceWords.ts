@@ -12,13 +12,13 @@ const round = (value: number): string => Number(value.toPrecision(3)).toString()
 export function deviceWords(device: InsertedDevice): string {
   switch (device.kind) {
     case "diodes":
-      return `a diode in each wire, band towards the ${device.band === "vehicle" ? "vehicle" : "incoming part"}`;
+      return `a diode in each wire, cathode (band) towards the ${device.band === "vehicle" ? "vehicle" : "incoming part"}`;
     case "divider":
       return `a divider, ${ohmWords(device.upper)} over ${ohmWords(device.lower)}`;
     case "regulator":
       return `a ${device.volts} V regulator`;
     case "relay":
-      return `a relay, its coil on the ${device.coil === "vehicle" ? "vehicle's" : "incoming part's"} wire`;
+      return `a relay with its coil on the ${device.coil === "vehicle" ? "vehicle's" : "incoming part's"} wire`;
     case "resistor":
       return `a resistor of ${ohmWords(device.ohms)}, ${device.how}`;
     case "fuse":
@@ -37,16 +37,16 @@ export function deviceReasonWords({ why }: ProposedDevice): string {
   switch (why.kind) {
     case "level":
       return why.from > why.onto
-        ? `${why.from} V would come onto an input that takes ${why.onto} V`
-        : `${why.from} V may not be seen by an input that works at ${why.onto} V`;
+        ? `${why.from} V would reach an input rated for ${why.onto} V`
+        : `${why.from} V may be too low for an input that works at ${why.onto} V`;
     case "polarity":
-      return `one side gives the supply, the other switches to ground (${SIGNAL_WORDS[why.left]}, ${SIGNAL_WORDS[why.right]})`;
+      return `one side supplies, the other switches to ground (${SIGNAL_WORDS[why.left]}, ${SIGNAL_WORDS[why.right]})`;
     case "current":
-      return `the load draws ${why.needs} A, the wire gives ${why.gives} A`;
+      return `the load draws ${why.needs} A, the wire can supply ${why.gives} A`;
     case "waveform":
-      return "a coil pickup gives a wave around zero, a Hall input wants a square one";
+      return "a coil pickup gives an alternating wave, a Hall input needs a square wave";
     case "two-sources":
-      return "two wires that each work this input would feed each other backwards";
+      return "two wires driving this input would back-feed each other";
     default:
       return unreachable(why);
   }

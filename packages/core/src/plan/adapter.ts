@@ -31,7 +31,7 @@ type AdapterDecision = Extract<Decision, { kind: "join" | "merge" | "split" | "j
 export const isByAdapter = (decision: Decision): decision is AdapterDecision =>
   methodOf(decision) === "adapter";
 
-/** One end of a wire of the adapter: in a cavity of the shell that meets a connector, at the part or the joint in its middle, or a pigtail's own. */
+/** One end of a wire of the adapter: in a cavity of the housing that mates with a connector, at the part or the joint in its middle, or a pigtail's own. */
 export type AdapterEnd =
   | {
       readonly at: "shell";
@@ -86,7 +86,7 @@ function inShell(placed: PlacedPin): AdapterEnd {
   return {
     at: "shell",
     meets: placed,
-    terminal: system?.name ?? `terminal that meets ${placed.connector.name}`,
+    terminal: system?.name ?? `terminal that mates with ${placed.connector.name}`,
     strip: system?.strip ?? null,
     seal,
   };
@@ -275,7 +275,7 @@ export function adapterDrafts(
   ];
 }
 
-/** A pigtail's own lead is used where there is one; a plug of a loom gets a new wire in the shell that meets it. */
+/** A pigtail's own lead is used where there is one; a plug of a loom gets a new wire in the housing that mates with it. */
 function wireDrafts(
   dossier: Dossier,
   decision: AdapterDecision,

@@ -65,7 +65,7 @@ describe("kitOf", () => {
           expect(served.has(step.id), step.kind).toBe(!byHand.includes(step.kind));
         const pieces = (what: RegExp): number =>
           kit.filter((item) => what.test(item.what)).reduce((sum, item) => sum + item.count, 0);
-        expect(pieces(/^(joint barrel|solder sleeve|electrical solder)/)).toBe(
+        expect(pieces(/^(butt splice|solder sleeve|electrical solder)/)).toBe(
           plan.steps.filter(({ kind }) => kind === "splice").length,
         );
         expect(pieces(/^cavity plug/)).toBe(plan.steps.filter(({ kind }) => kind === "plug").length);
@@ -80,7 +80,7 @@ describe("kitOf", () => {
         };
         expect(kitOf(turned, planWork(turned))).toEqual(kit);
         steps += plan.steps.length;
-        joints += pieces(/^(joint barrel|solder sleeve|electrical solder)/);
+        joints += pieces(/^(butt splice|solder sleeve|electrical solder)/);
       }),
       { numRuns: 400, seed: 50 },
     );
@@ -97,11 +97,11 @@ describe("kitOf", () => {
     // B12.1 2 mm² onto AL-P.C 1.5; B12.2 1.25 onto AL-P.A 1.5; the converter between 0.5 and 0.35.
     expect(kit).toEqual(
       expect.arrayContaining([
-        "part 1+1 joint barrel, 3.5 mm² together",
-        "part 1+1 joint barrel, 2.75 mm² together",
+        "part 1+1 butt splice, 3.5 mm² together",
+        "part 1+1 butt splice, 2.75 mm² together",
         "part 1+0 a pulse converter",
         "part 1+0 connection to spare fuse F22, 5 A",
-        "part 1+0 wire for the feed, red, white stripe, 0.75 mm², as long as its way",
+        "part 1+0 wire for the feed, red, white stripe, 0.75 mm², cut to its route",
       ]),
     );
     expect(kit.filter((line) => line.startsWith("tool")).every((line) => line.startsWith("tool 1+0"))).toBe(

@@ -104,7 +104,11 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
       ];
     }
     case "drill":
-      return [tool("drill and deburrer"), part("grommet for the new hole"), consumable("paint for the edge")];
+      return [
+        tool("drill and deburring tool"),
+        part("grommet for the new hole"),
+        consumable("paint for the edge"),
+      ];
     case "release":
       return [...releaseTools(step.connector, dossier).map(tool), tool("eye protection")];
     case "take-out":
@@ -120,7 +124,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
       return jointNeeds(step.joint, joint);
     case "fit-device":
       return [
-        part(step.device === null ? "the part between" : deviceWords(step.device)),
+        part(step.device === null ? "the device" : deviceWords(step.device)),
         ...jointNeeds(step.joint, joint).filter((need) => need.kind !== "part"),
       ];
     case "cap":
@@ -129,21 +133,21 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
       return [
         part(
           `wire for the feed, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`,
-          `${single}, as long as its way`,
+          `${single}, cut to its route`,
         ),
-        part("grommet where it goes through metal"),
+        part("grommet for holes in metal"),
         consumable("tape and ties"),
       ];
     case "feed":
       return step.text === "ground"
-        ? [consumable("protection for the bare metal"), tool("spanner for the ground point")]
+        ? [consumable("sealant for the bared metal"), tool("spanner for the ground point")]
         : [part(`connection to ${step.from ?? "the supply"}`), tool("crimp tool for the terminals")];
     case "ring":
       return [part("ring terminal", single, true), tool("crimp tool for the terminals")];
     case "fuse":
       return [part(`fuse for ${withoutFuse(step.from ?? "the supply")}`, "", true)];
     case "build-shell":
-      return [part(`shell that meets ${plug}`)];
+      return [part(`housing that mates with ${plug}`)];
     case "build-wire":
       return [
         part(
@@ -195,7 +199,7 @@ function jointNeeds(by: JointKind | null, size: string): readonly Need[] {
     case "crimp":
     case null:
       return [
-        part("joint barrel", size, true),
+        part("butt splice", size, true),
         sleeve,
         tool("crimp tool for the barrel"),
         tool("hot-air gun"),

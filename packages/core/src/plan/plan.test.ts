@@ -79,7 +79,7 @@ describe("planWork", () => {
           steps += plan.steps.length;
           const has = (kind: string): number => (plan.steps.some((step) => step.kind === kind) ? 1 : 0);
           met.cycles += has("park");
-          met.chains += plan.groups.some(({ title }) => title.startsWith("One after another")) ? 1 : 0;
+          met.chains += plan.groups.some(({ title }) => title.startsWith("In sequence")) ? 1 : 0;
           met.adapters += has("build-shell");
           met.windows += has("find-live");
           met.sealed += has("seal");
@@ -197,7 +197,7 @@ describe("planWork", () => {
       at("Unplug"),
     );
     expect(lines.at(-1)).toContain("local codes");
-    expect(at("Fuse in")).toBeGreaterThan(at("Battery on"));
+    expect(at("Insert")).toBeGreaterThan(at("Reconnect battery"));
     // The cavity is empty before it is filled; the vehicle's wire comes out only then.
     expect([
       at("Release turquoise, out of AL-P, cavity D"),

@@ -139,7 +139,7 @@ export function opening(
   const safe = { id: "open", title: "Make safe", place: BATTERY };
   const reach = parts.map((part): Stage => ({
     id: `reach:${part.id}`,
-    title: "Reach the plugs",
+    title: "Gain access",
     place: part.place,
     drafts: [
       { kind: "remove-part", role: `remove:${part.id}`, op: null, place: part.place, text: part.name },
@@ -153,7 +153,7 @@ export function opening(
       ? [
           {
             id: "look",
-            title: "Look before the power goes off",
+            title: "Check before power goes off",
             place: looks.length === 0 ? SEAT : "",
             drafts: [...odometer, ...looks],
           },
@@ -166,7 +166,7 @@ export function opening(
           ...reach,
           {
             id: "look",
-            title: "Look with the power on",
+            title: "Check with power on",
             place: "",
             drafts: [power("battery-for-looks", "on"), ...looks, power("battery-after-looks", "off")],
           },
@@ -432,7 +432,7 @@ function puttingBack(
     .filter((id) => LAMPS_TO_AIM.test(pin(id).pin.function));
   return {
     id: "back",
-    title: "Put back",
+    title: "Refit",
     place: "",
     drafts: [
       ...[...partsInTheWay(dossier.worklist, handled)].reverse().map((part): Draft => ({

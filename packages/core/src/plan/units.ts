@@ -131,7 +131,7 @@ const functionOf = ({ pin }: PlacedPin): string => pin.function || `Cavity ${pin
 function titleOfMoves({ kind, moves }: Displaced, pin: (id: PinId) => PlacedPin): string {
   const names = moves.map(({ from }) => functionOf(pin(from)));
   if (moves.length === 1) return names[0] ?? "";
-  return `${kind === "cycle" ? "Exchange" : "One after another"}: ${names.slice(0, -1).join(", ")} and ${names.at(-1) ?? ""}`;
+  return `${kind === "cycle" ? "Exchange" : "In sequence"}: ${names.slice(0, -1).join(", ")} and ${names.at(-1) ?? ""}`;
 }
 
 /** Wires without a look-alike in their own plug or its module; found out only when somebody asks. */

@@ -95,7 +95,7 @@ describe("trace", () => {
     expect([...sharedWith(sensors, pinId("K.7"))].sort()).toEqual(["T1.1", "T2.1", "T3.1"]);
     const pins = indexPins(sensors);
     expect(sharedWords(sensors, pins.get(pinId("K.7"))!, pins)).toBe(
-      "K.7 shares its copper with 3 pins: Coolant temperature; Oil pressure; Fuel level.",
+      "K.7 is joined to 3 pins: Coolant temperature; Oil pressure; Fuel level.",
     );
     expect(traceLines(trace(sensors, pinId("K.7"))!, pins)).toEqual([
       "K.7 (Sensor return)",

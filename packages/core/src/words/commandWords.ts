@@ -47,7 +47,7 @@ export function commandWords(command: Command, name: (connector: string) => stri
         points === "" ? "" : `${points} changed`,
         command.removePoints.length === 0 ? "" : `${many(command.removePoints.length, "point")} removed`,
       ];
-      return `wires behind: ${parts.filter((part) => part !== "").join(", ") || "nothing changed"}`;
+      return `wires: ${parts.filter((part) => part !== "").join(", ") || "nothing changed"}`;
     }
     case "decide": {
       const put = command.put.length === 0 ? [] : [`${many(command.put.length, "decision")} made`];

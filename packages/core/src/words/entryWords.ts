@@ -17,7 +17,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
   return ({ what }) => {
     switch (what.kind) {
       case "baseline":
-        return `Work begun; ${what.connectors.length} connectors with ${what.connectors.reduce((sum, connector) => sum + connector.pins.length, 0)} cavities frozen as found`;
+        return `Work started; ${what.connectors.length} connectors with ${what.connectors.reduce((sum, connector) => sum + connector.pins.length, 0)} cavities recorded as the baseline`;
       case "plan-adopted":
         return `Plan of ${what.steps} steps adopted`;
       case "done":
@@ -29,7 +29,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
       case "found":
         return `Found at ${name(what.pin)}: ${factsWords(what.facts, dossier)}${what.note === "" ? "" : `. ${what.note}`}`;
       case "retracted":
-        return `Entry ${what.seq} taken back: ${what.reason}`;
+        return `Entry ${what.seq} retracted: ${what.reason}`;
       default:
         return unreachable(what);
     }

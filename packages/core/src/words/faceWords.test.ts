@@ -136,13 +136,13 @@ describe("words of shells", () => {
     expect(
       likenessWords(compareShells(shelf("sealed-14-stepped"), shelf("sealed-14-stepped-mirror")), "P1", "P2"),
     ).toBe(
-      "P1 and P2 look alike and are mirror images: they cannot mate, and a count on one is wrong on the other.",
+      "P1 and P2 look alike but are mirror images: they cannot mate, and cavity counts do not carry over.",
     );
     expect(likenessWords(compareShells(shelf("sealed-6"), shelf("sealed-6-letters")), "P1", "P2")).toMatch(
-      /^P1 and P2 have the same shell: each plug also goes into the other's socket\./,
+      /^P1 and P2 have the same housing, so each also fits the other's socket\./,
     );
     expect(likenessWords(compareShells(shelf("diagnostic-a"), shelf("diagnostic-b")), "P1", "P2")).toMatch(
-      /keyed apart/,
+      /keyed differently/,
     );
     expect(likenessWords("different", "P1", "P2")).toBeNull();
     const fit = (a: string, b: string, half = true): string =>
@@ -174,8 +174,8 @@ describe("words of shells", () => {
   it("describe every numbering and every arrangement of the Shelf", () => {
     const way = { from: "right", first: "bottom" } as const;
     const cases: readonly (readonly [Numbering, string])[] = [
-      [{ scheme: "listed" }, "labels as the pin table lists them"],
-      [{ scheme: "explicit", labels: ["a"] }, "labels of its own"],
+      [{ scheme: "listed" }, "labels in pin-table order"],
+      [{ scheme: "explicit", labels: ["a"] }, "explicit labels"],
       [
         { scheme: "rows", ...way, labels: { kind: "numbers", start: 1 } },
         "numbered row by row from the right, bottom row first",
@@ -186,11 +186,11 @@ describe("words of shells", () => {
       ],
       [
         { scheme: "columns", ...way, labels: { kind: "letters", skip: [] } },
-        "lettered column by column from the right, bottom row first, no letter left out",
+        "lettered column by column from the right, bottom row first, no letter skipped",
       ],
       [
         { scheme: "grid", ...way, skip: ["I", "O"] },
-        "a letter per row and a number per place, from the right, bottom row first, without I, O",
+        "letter for the row, number for the place, from the right, bottom row first, without I, O",
       ],
     ];
     for (const [numbering, words] of cases) expect(numberingWords(numbering)).toBe(words);
@@ -215,17 +215,17 @@ describe("words of wires", () => {
     );
     expect(goesTo(demo, byName(demo)("B12.12"))).toBe("");
     const [, twisted] = traceLines(trace(demo, byName(demo)("B12.12"))!, pins);
-    expect(twisted).toBe("  runs on, not followed yet over yellow, 0.35 mm², twisted T1");
+    expect(twisted).toBe("  continues, not traced yet over yellow, 0.35 mm², twisted T1");
   });
   it("say of every kind of end and link what it is", () => {
     expect(spotWords({ at: "loose", end: "capped" })).toBe("capped end");
     expect([spotDetail({ at: "loom" }), spotWords({ at: "loom" })]).toEqual([
       "",
-      "runs on, not followed yet",
+      "continues, not traced yet",
     ]);
     expect(linkWords({ by: "mated" }, new Map())).toBe("through the plug");
     expect(linkWords({ by: "bridge", connector: filled(shelf("junction-6"), "J3") }, new Map())).toBe(
-      "bridged inside J3, while it is mated",
+      "bridged inside J3 while mated",
     );
     const fork = {
       id: "w" as never,

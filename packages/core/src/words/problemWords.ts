@@ -32,19 +32,19 @@ const asIs: Namer = (id) => id;
 export function operationProblemWords(problem: OperationProblem, name: Namer = asIs): string {
   switch (problem.code) {
     case "no-such-end":
-      return `There is no such end on the wire of ${name(problem.end)}; it may not be cut yet.`;
+      return `The wire of ${name(problem.end)} has no such end; it may not be cut yet.`;
     case "no-such-cavity":
       return `There is no cavity ${name(problem.cavity)}.`;
     case "no-such-wire":
       return `There is no whole wire at ${name(problem.pin)} to cut.`;
     case "battery-is-on":
-      return "The battery is on. Take it off before any wire is touched.";
+      return "The battery is connected. Disconnect it before you touch a wire.";
     case "battery-already":
       return `The battery is ${problem.to} already.`;
     case "lock-already":
       return `The lock is ${problem.to} already.`;
     case "lock-closed":
-      return "The connector's lock is closed. Open it first.";
+      return "The connector lock is closed. Open it first.";
     case "end-not-in-cavity":
       return `The wire of ${name(problem.end)} is not in ${name(problem.cavity)} any more.`;
     case "cavity-not-free":
@@ -59,15 +59,15 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
     case "wire-out":
       return `The wire of ${name(problem.end)} was taken out of the harness.`;
     case "end-without-terminal":
-      return `The end of ${name(problem.end)} carries no terminal, so it cannot be inserted.`;
+      return `The end of ${name(problem.end)} has no terminal, so it cannot be inserted.`;
     case "end-carries-terminal":
-      return `The end of ${name(problem.end)} carries a terminal; it is not bare.`;
+      return `The end of ${name(problem.end)} has a terminal; it is not bare.`;
     case "already-cut":
       return `The wire of ${name(problem.pin)} is cut already.`;
     case "joined-to-itself":
       return `The wire of ${name(problem.end)} cannot be joined to itself.`;
     case "joint-needs-two-ends":
-      return "A joint needs two ends.";
+      return "A joint needs at least two ends.";
     case "joint-in-use":
       return "There is a joint there already.";
     case "not-joined-there":
@@ -77,7 +77,7 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
     case "wire-already":
       return `The wire of ${name(problem.wire)} is ${problem.to} already.`;
     case "cavity-not-vacated":
-      return `${name(problem.cavity)} does not take a plug now.`;
+      return `${name(problem.cavity)} cannot take a cavity plug now.`;
     case "membrane-closed":
       return `The membrane of ${name(problem.cavity)} is closed. Pierce it first.`;
     case "cavity-not-blank":
@@ -99,26 +99,26 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
     case "built-in-use":
       return `${name(problem.what)} is in use and cannot be put away.`;
     case "live-bare-end":
-      return `The end of ${name(problem.end)} is bare and hangs on the loom. Cap it before power goes on.`;
+      return `The end of ${name(problem.end)} is bare and live with the loom. Insulate it before power goes on.`;
   }
 }
 
 export function commandProblemWords(problem: CommandProblem, name: Namer = asIs): string {
   switch (problem.code) {
     case "no-such-connector":
-      return "That connector is not in this job any more.";
+      return "That connector is no longer in this job.";
     case "no-such-pin":
       return `Pin ${name(problem.pin)} is not in this job.`;
     case "name-taken":
-      return `There is a connector ${problem.name} already.`;
+      return `There is already a connector called ${problem.name}.`;
     case "name-missing":
-      return "A name is needed.";
+      return "Enter a name.";
     case "cavity-missing":
-      return "A pin needs a cavity label.";
+      return "Enter a cavity label.";
     case "cavity-taken":
-      return `${problem.connector} has a cavity ${problem.cavity} already.`;
+      return `${problem.connector} already has a cavity ${problem.cavity}.`;
     case "pin-already-decided":
-      return `${name(problem.pin)} is decided already. Take that decision back first.`;
+      return `${name(problem.pin)} already has a decision. Undo that decision first.`;
     case "join-needs-both-sides":
       return "A join needs one pin of the vehicle and one of the incoming part.";
     case "pin-with-itself":
@@ -126,54 +126,54 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
     case "too-few-pins":
       return "This needs at least two pins to join.";
     case "mate-not-plug-to-plug":
-      return "Plugged together are the wires of one plug with those of one other, pair by pair.";
+      return "Mating joins the wires of one connector to those of one other, pair by pair.";
     case "plug-claimed":
-      return `The plug of ${name(problem.pin)} is to go into something else already. Take that back first.`;
+      return `The connector of ${name(problem.pin)} already goes into something else. Undo that first.`;
     case "jumper-across-connectors":
       return "A jumper joins cavities of one connector. Across connectors it is a join.";
     case "move-across-sides":
       return "A wire moves within its own side; to the other side it is a join.";
     case "cavity-claimed":
-      return `Another wire is to go into ${name(problem.pin)} already. Take that back first.`;
+      return `Another wire already goes into ${name(problem.pin)}. Undo that first.`;
     case "step-text-missing":
-      return "A step or a part needs words.";
+      return "Enter a text for the step or part.";
     case "step-id-repeated":
       return "Two steps or parts have the same id.";
     case "pair-forbidden":
-      return `${name(problem.vehicle)} and ${name(problem.incoming)} are never to be joined${problem.reason === "" ? "" : ` (${problem.reason})`}. Take that back first.`;
+      return `${name(problem.vehicle)} and ${name(problem.incoming)} must never be joined${problem.reason === "" ? "" : ` (${problem.reason})`}. Undo that first.`;
     case "brief-text-missing":
-      return "A line of the brief needs words.";
+      return "Enter a text for the brief item.";
     case "brief-repeated":
-      return `The brief says “${problem.text}” already.`;
+      return `“${problem.text}” is already on the brief.`;
     case "pin-of-other-connector":
       return `Pin ${name(problem.pin)} belongs to another connector.`;
     case "no-such-source":
-      return "That source is not in this job any more.";
+      return "That source is no longer in this job.";
     case "source-in-use":
-      return `${problem.pin} takes a value from “${problem.title}”. Give it another source first.`;
+      return `${problem.pin} uses “${problem.title}”. Change its source first.`;
     case "wire-needs-two-ends":
       return "A wire needs two ends, and one of them at a cavity or a named point.";
     case "no-such-wire":
-      return "That wire is not in this job any more.";
+      return "That wire is no longer in this job.";
     case "no-such-point":
-      return "That splice, stud or ground point is not in this job any more.";
+      return "That splice, stud or ground point is no longer in this job.";
     case "point-in-use":
-      return `Wires still end at ${problem.name}. Take them off first.`;
+      return `Wires still end at ${problem.name}. Remove them first.`;
     case "pin-is-empty":
-      return `${name(problem.pin)} is an empty cavity; there is no wire to decide on.`;
+      return `${name(problem.pin)} is an empty cavity: there is no wire.`;
   }
 }
 
 export function tableProblemWords(problem: TableProblem): string {
   switch (problem.code) {
     case "table-empty":
-      return "There is nothing to read in what was pasted.";
+      return "The pasted text contains no table.";
     case "table-binary":
-      return `Line ${problem.line} holds characters that no text has. This looks like a program file or an old spreadsheet; save it as CSV or copy the cells.`;
+      return `Line ${problem.line} contains characters that are not text. It looks like a program file or an old spreadsheet: save it as CSV or copy the cells.`;
     case "table-too-long":
-      return `${problem.lines} lines are more than the ${problem.limit} that one connector takes. Paste one connector at a time.`;
+      return `${problem.lines} lines exceed the limit of ${problem.limit} per connector. Paste one connector at a time.`;
     case "table-too-wide":
-      return `${problem.columns} columns are more than the ${problem.limit} that a pin table has. Copy the columns that matter.`;
+      return `${problem.columns} columns exceed the limit of ${problem.limit}. Copy only the columns you need.`;
   }
 }
 
@@ -182,32 +182,32 @@ export function tableFileProblemWords(problem: TableFileProblem): string {
     case "file-empty":
       return "The file is empty.";
     case "file-too-large":
-      return `The file has ${(problem.bytes / 1e6).toFixed(1)} MB; the limit is ${problem.limit / 1e6} MB. Save the sheet with the pin table alone.`;
+      return `The file has ${(problem.bytes / 1e6).toFixed(1)} MB; the limit is ${problem.limit / 1e6} MB. Save only the sheet with the pin table.`;
     case "file-locked":
-      return "The file is locked with a password. Open it in your spreadsheet program and save it without one, or copy the cells.";
+      return "The file is locked with a password. Remove the password in your spreadsheet program, or copy the cells.";
     case "file-old-spreadsheet":
       return "This is an old spreadsheet format (XLS). Save it as XLSX or CSV, or copy the cells.";
     case "file-not-a-spreadsheet":
-      return "This is a zip file and no spreadsheet. Open it and take the XLSX or CSV out.";
+      return "This is a zip file, not a spreadsheet. Extract the XLSX or CSV first.";
     case "file-damaged":
-      return `The file is damaged or cut short${problem.detail === "" ? "" : ` (${problem.detail.slice(0, 100)})`}. Copy it again, or save it as CSV.`;
+      return `The file is damaged or incomplete${problem.detail === "" ? "" : ` (${problem.detail.slice(0, 100)})`}. Copy it again, or save it as CSV.`;
     case "file-swells":
-      return `What is packed in the file grows beyond ${problem.limit / 1e6} MB. No pin table does; it was not opened.`;
+      return `The unpacked file exceeds ${problem.limit / 1e6} MB, too large for a pin table. It was not opened.`;
     case "file-too-many-cells":
       return `The sheets hold more than ${problem.limit.toLocaleString("en")} cells. Save the part with the pin table, or copy its cells.`;
     case "file-too-slow":
-      return `Reading the file took longer than ${problem.seconds} seconds and was stopped. Copy the cells instead.`;
+      return `Reading the file was stopped after ${problem.seconds} seconds. Copy the cells instead.`;
   }
 }
 
 export function tableFileNoteWords(note: TableFileNote): string {
   switch (note.code) {
     case "macros-ignored":
-      return "The file carries macros; they were not run.";
+      return "The file contains macros; they were not run.";
     case "encoding-guessed":
-      return `The text is not UTF-8; read as ${note.encoding}. Look at letters with accents.`;
+      return `The text is not UTF-8; read as ${note.encoding}. Check accented letters.`;
     case "hidden-sheets":
-      return `Hidden sheets were passed over: ${note.names.join(", ")}.`;
+      return `Hidden sheets skipped: ${note.names.join(", ")}.`;
   }
 }
 
@@ -216,15 +216,15 @@ export function lineProblemWords(problem: LineProblem): string {
     case "cavity-missing":
       return "no cavity";
     case "cavity-repeated":
-      return `cavity ${problem.cavity} stands on line ${problem.firstLine} already`;
+      return `cavity ${problem.cavity} already used on line ${problem.firstLine}`;
     case "cavity-too-long":
       return `“${problem.cavity}” is too long for a cavity label`;
     case "colour-unread":
       return problem.stripes
         ? `colour “${problem.text}” has more than two stripes; kept as written`
-        : `colour “${problem.text}” is in no table; kept as written`;
+        : `colour “${problem.text}” is not a known code; kept as written`;
     case "colour-other-system":
-      return `“${problem.text}” is no code of this list's system; read by ${COLOUR_SYSTEM_NAMES[problem.system]}`;
+      return `“${problem.text}” is not a code in this colour system; read as ${COLOUR_SYSTEM_NAMES[problem.system]}`;
     case "colour-divided":
       return `“${problem.text}” could also be ${colourInWords(problem.other.colour)}`;
     case "colour-elsewhere":
@@ -236,7 +236,7 @@ export function lineProblemWords(problem: LineProblem): string {
     case "function-likened":
       return `“${problem.text.slice(0, 40)}” taken for ${problem.term}`;
     case "merged-cell":
-      return `${problem.fields.join(" and ")} taken over from a merged cell`;
+      return `${problem.fields.join(" and ")} copied from a merged cell`;
     case "signal-unread":
       return `signal “${problem.text}” put into the note`;
     case "formula-kept-as-text":
@@ -257,7 +257,7 @@ export function documentProblemWords(problem: DocumentProblem): string {
     case "id-repeated":
       return `The id ${problem.id} is used twice.`;
     case "source-unknown":
-      return `The source ${problem.source} is named and not in the file.`;
+      return `The source ${problem.source} is not in the file.`;
     case "pin-not-found":
       return `There is no pin ${problem.connector}.${problem.cavity}.`;
     case "pin-joined-to-itself":
@@ -291,18 +291,18 @@ export function blockWords(block: Block, name: Namer): string {
       return block.hazard.title;
     case "unserved":
       return block.line.state === "lost"
-        ? `“${block.line.item.text}” must work, and every wire for it is left open`
-        : `“${block.line.item.text}” must work, and no pin does it`;
+        ? `“${block.line.item.text}” must work, but every wire for it is left open`
+        : `“${block.line.item.text}” must work, but no pin does it`;
     case "feed-from-where":
-      return `${name(block.pin)}: say where the feed comes from`;
+      return `${name(block.pin)}: choose a feed source`;
     case "look-first":
-      return `${name(block.pin)}: nobody has looked into this cavity`;
+      return `${name(block.pin)}: cavity not checked yet`;
     case "keep-out":
-      return `${name(block.pin)} is in a plug that stays shut: only “leave as it is” can be decided`;
+      return `${name(block.pin)} is in a keep-out connector: it can only be left as it is`;
     case "cavity-kept":
-      return `${name(block.by)} is to move into ${name(block.pin)}, and nothing takes the wire there out: move it on, or cap it`;
+      return `${name(block.by)} moves into ${name(block.pin)}, which is still occupied: move or cap that wire`;
     case "broken":
-      return `In this order: ${faultWords(block.fault, name)}`;
+      return `This sequence fails: ${faultWords(block.fault, name)}`;
     case "nothing-to-do":
       return "No decision changes a wire";
   }
@@ -317,45 +317,45 @@ export function faultWords(
     case "step-cannot-be-done":
       return `${step(fault.step)} cannot be done: ${operationProblemWords(fault.problem, name)}`;
     case "step-repeated":
-      return `${step(fault.step)} stands in the list twice.`;
+      return `${step(fault.step)} is in the list twice.`;
     case "unexplained-step":
-      return `${step(fault.step)} changes a wire and no decision asks for it.`;
+      return `${step(fault.step)} changes a wire without a decision.`;
     case "keep-out-opened":
-      return `${step(fault.step)} works on ${name(fault.connector)}, which stays shut.`;
+      return `${step(fault.step)} works on ${name(fault.connector)}, a keep-out connector.`;
     case "not-photographed":
-      return `${step(fault.step)} comes before ${name(fault.connector)} was photographed and its wires flagged.`;
+      return `${step(fault.step)} comes before ${name(fault.connector)} has been photographed and its wires flagged.`;
     case "still-plugged":
       return `${step(fault.step)} works behind ${name(fault.connector)} while it is still plugged in.`;
     case "unchecked-doubt":
-      return `${step(fault.step)} acts on what is in doubt and was not checked.`;
+      return `${step(fault.step)} works on a wire in doubt that was not checked.`;
     case "two-ends-in-the-hand":
       return `After ${step(fault.step)} ${fault.ends.map(name).join(" and ")} are loose together.`;
     case "twins-loose":
-      return `After ${step(fault.step)} ${fault.ends.map(name).join(" and ")} look the same and lie loose without a tag.`;
+      return `After ${step(fault.step)} ${fault.ends.map(name).join(" and ")} look alike and are loose without tags.`;
     case "halves-bare":
       return `After ${step(fault.step)} both halves of ${name(fault.pin)} are bare. Insulate one at once.`;
     case "bare-ends-can-touch":
-      return `After ${step(fault.step)} ${[...new Set(fault.ends.map(name))].join(" and ")} are bare together and can touch.`;
+      return `After ${step(fault.step)} ${[...new Set(fault.ends.map(name))].join(" and ")} are bare at the same time and can touch.`;
     case "joints-side-by-side":
-      return `${step(fault.step)} cuts at the same place as the wire before it, ${fault.length} mm behind ${name(fault.connector)}: the joints would lie side by side.`;
+      return `${step(fault.step)} cuts at the same place as the wire before it, ${fault.length} mm behind ${name(fault.connector)}: the joints would sit side by side.`;
     case "not-stripped":
       return `${step(fault.step)} comes before the ends are stripped.`;
     case "seal-missing":
-      return `${step(fault.step)}: the cavity is sealed, and no wire seal went on before the terminal.`;
+      return `${step(fault.step)}: the cavity is sealed, but no wire seal was fitted before the terminal.`;
     case "not-tugged":
-      return `${step(fault.step)} plugs ${name(fault.connector)} in before the wires that were seated were tugged.`;
+      return `${step(fault.step)} plugs ${name(fault.connector)} in before the tug test.`;
     case "not-measured":
-      return `${step(fault.step)} puts power on before anything was measured.`;
+      return `${step(fault.step)} powers up before the measurements.`;
     case "power-with-end-loose":
-      return `${step(fault.step)} puts power on while ${name(fault.end)} is out of its cavity.`;
+      return `${step(fault.step)} powers up while ${name(fault.end)} is out of its cavity.`;
     case "fuse-before-power":
-      return `${step(fault.step)} fits a fuse before the battery is on: fuses go in last.`;
+      return `${step(fault.step)} fits a fuse before the battery is on. Fuses go in last.`;
     case "evening-ends-open":
-      return `The evening ends after ${step(fault.step)} with ${name(fault.end)} still open. End it later or earlier.`;
+      return `The session ends after ${step(fault.step)} with ${name(fault.end)} still open. End it earlier or later.`;
     case "decision-not-carried-out":
-      return `In the end this is not done: ${fault.decision.split(":").map(name).join(" ")}.`;
+      return `Decision not carried out: ${fault.decision.split(":").map(name).join(" ")}.`;
     case "wire-moved-without-decision":
-      return `The wire of ${name(fault.pin)} moved and no decision says so.`;
+      return `The wire of ${name(fault.pin)} moved without a decision.`;
     case "bare-end-left":
       return `The end of ${name(fault.end)} is left bare.`;
     case "cavity-left-open":
@@ -364,15 +364,15 @@ export function faultWords(
       return `The fuse for ${fault.decision.split(":").slice(1).map(name).join(" ")} is never fitted.`;
     case "left-open":
       return fault.what === "battery-off"
-        ? "The battery is left off."
-        : `${fault.connector === undefined ? "A plug" : name(fault.connector)} is left ${fault.what === "lock-open" ? "unlocked" : "unplugged"}.`;
+        ? "The battery is left disconnected."
+        : `${fault.connector === undefined ? "A connector" : name(fault.connector)} is left ${fault.what === "lock-open" ? "unlocked" : "unplugged"}.`;
   }
 }
 
 export function colourProblemWords(problem: ColourProblem): string {
   switch (problem.code) {
     case "colour-unknown":
-      return `“${problem.text}” is no colour in ${COLOUR_SYSTEM_NAMES[problem.system]}${problem.knownIn.length === 0 ? "" : `; ${problem.knownIn.map((system) => COLOUR_SYSTEM_NAMES[system]).join(" and ")} would read it`}`;
+      return `“${problem.text}” is not a colour in ${COLOUR_SYSTEM_NAMES[problem.system]}${problem.knownIn.length === 0 ? "" : `; ${problem.knownIn.map((system) => COLOUR_SYSTEM_NAMES[system]).join(" and ")} would read it`}`;
     case "colour-too-many-stripes":
       return `“${problem.text}” has more than two stripes`;
     case "colour-empty":

@@ -9,9 +9,9 @@ export function reasonWords(reason: Reason): string {
     case "same-function":
       return `same function: ${reason.term}`;
     case "same-function-place-open":
-      return `same function: ${reason.term}, but only one of them says which side or number`;
+      return `same function: ${reason.term}, but only one says which side or number`;
     case "same-feed":
-      return `both are fed by ${feedWords(reason.feed)}, though for different uses: ${reason.left} here, ${reason.right} there`;
+      return `both are fed by ${feedWords(reason.feed)}, for different uses: ${reason.left} here, ${reason.right} there`;
     case "other-place":
       return `same kind of wire, other place: ${reason.left} here, ${reason.right} there`;
     case "other-function":
@@ -29,15 +29,13 @@ export function reasonWords(reason: Reason): string {
     case "level":
       return `${reason.left} V here, ${reason.right} V there: not one level`;
     case "direction":
-      return reason.both === "source"
-        ? "both drive the wire, nothing takes from it"
-        : "both take from the wire, nothing drives it";
+      return reason.both === "source" ? "both drive the wire" : "both are loads; nothing drives the wire";
     case "shared-wire":
-      return "shares a joint with another wire, since there are more on one side than on the other";
+      return "shares a joint: one side has more of these wires";
     case "position":
-      return "same cavity of the same kind of shell";
+      return "same cavity of the same housing";
     case "colour":
-      return reason.same ? "same colour, which proves nothing" : "colour differs, which proves nothing";
+      return reason.same ? "same colour (not proof)" : "colour differs (not proof)";
     default:
       return unreachable(reason);
   }
@@ -65,17 +63,17 @@ export function aloneWords(alone: SuggestedAlone): string {
     case "no-partner":
       return "nothing on the other side does this";
     case "needs-feed":
-      return `nothing on the vehicle's side feeds it: it needs ${alone.feed === null ? "a feed" : feedWords(alone.feed)}`;
+      return `nothing on the vehicle side feeds it: it needs ${alone.feed === null ? "a feed" : feedWords(alone.feed)}`;
     case "not-looked":
-      return "nobody has looked into this cavity";
+      return "cavity not checked yet";
     case "spare":
       return "spare";
     case "option-dropped":
       return "belongs to equipment that is not kept";
     case "keep-out":
-      return "not worked on here; it stays as it is";
+      return "keep-out: it stays as it is";
     case "nothing-known":
-      return "neither its function nor its signal is known: find out what it is first";
+      return "function and signal unknown: identify it first";
     default:
       return unreachable(alone.why);
   }

@@ -5,11 +5,11 @@ import type { Blank, ExtraLock, Gender, JoinPointKind, Numbering, Shell } from "
 export function likenessWords(likeness: ShellLikeness, a: string, b: string): string | null {
   switch (likeness) {
     case "same":
-      return `${a} and ${b} have the same shell: each plug also goes into the other's socket. Tag both before either is pulled.`;
+      return `${a} and ${b} have the same housing, so each also fits the other's socket. Tag both before you unplug either.`;
     case "keyed-apart":
-      return `${a} and ${b} look alike and are keyed apart: the wrong plug stops short. Do not force it.`;
+      return `${a} and ${b} look alike but are keyed differently: the wrong one will not seat. Do not force it.`;
     case "mirrored":
-      return `${a} and ${b} look alike and are mirror images: they cannot mate, and a count on one is wrong on the other.`;
+      return `${a} and ${b} look alike but are mirror images: they cannot mate, and cavity counts do not carry over.`;
     case "different":
       return null;
   }
@@ -23,9 +23,9 @@ export function fitWords(fit: ShellFit, a: string, b: string): string {
     case "same-gender":
       return `${a} and ${b} cannot mate: the contacts of both are ${fit.gender}.`;
     case "mirrored":
-      return `${a} and ${b} cannot mate: their cavities are mirror images. One of the two shells, or the side that its labels are for, is wrong.`;
+      return `${a} and ${b} cannot mate: their cavities are mirror images. One of the housings, or its label side, is wrong.`;
     case "keyed-apart":
-      return `${a} and ${b} have the same cavities and other ribs: they do not go together.`;
+      return `${a} and ${b} have the same cavities but different keying: they do not mate.`;
     case "different":
       return `${a} and ${b} cannot mate: their cavities do not lie alike.`;
   }
@@ -33,7 +33,7 @@ export function fitWords(fit: ShellFit, a: string, b: string): string {
 
 export function labelProblemWords(problem: LabelProblem): string {
   return problem.code === "label-repeated"
-    ? `The label ${problem.label} stands twice.`
+    ? `Label ${problem.label} is used twice.`
     : `${problem.labels} labels are given for ${problem.cavities} cavities.`;
 }
 
@@ -63,11 +63,11 @@ export const JOIN_POINT_WORDS: Readonly<Record<JoinPointKind, string>> = {
 export function numberingWords(numbering: Numbering): string {
   switch (numbering.scheme) {
     case "listed":
-      return "labels as the pin table lists them";
+      return "labels in pin-table order";
     case "explicit":
-      return "labels of its own";
+      return "explicit labels";
     case "grid":
-      return `a letter per row and a number per place, from the ${numbering.from}, ${numbering.first} row first${skipWords(numbering.skip)}`;
+      return `letter for the row, number for the place, from the ${numbering.from}, ${numbering.first} row first${skipWords(numbering.skip)}`;
     default: {
       const what = numbering.labels.kind === "letters" ? "lettered" : "numbered";
       const how = {
@@ -80,7 +80,7 @@ export function numberingWords(numbering: Numbering): string {
   }
 }
 const skipWords = (skip: readonly string[]): string =>
-  skip.length === 0 ? ", no letter left out" : `, without ${skip.join(", ")}`;
+  skip.length === 0 ? ", no letter skipped" : `, without ${skip.join(", ")}`;
 
 /** Rows as they are counted: "11 + 23 + 23 + 11", "ring of 6 and 1", "6 places". */
 export function rowsWords({ pattern }: Shell): string {

@@ -33,11 +33,11 @@ export const stepLine = ({ verb, object, where }: Pick<StepWords, "verb" | "obje
 const VERBS: Readonly<Record<StepKind, string>> = {
   "note-odometer": "Note",
   check: "Check",
-  "battery-off": "Battery off",
+    "battery-off": "Battery off",
   wait: "Wait",
   "remove-part": "Remove",
   drill: "Drill",
-  "battery-on": "Battery on",
+    "battery-on": "Battery on",
   "find-live": "Find live",
   photograph: "Photograph",
   disconnect: "Unplug",
@@ -46,7 +46,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   release: "Release",
   "take-out": "Take out",
   park: "Park",
-  "take-up": "Take up",
+    "take-up": "Pick up",
   pierce: "Pierce",
   insert: "Insert",
   cut: "Cut",
@@ -54,14 +54,14 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   "cut-terminal": "Cut off",
   strip: "Strip",
   splice: "Splice",
-  "fit-device": "Put in",
+  "fit-device": "Fit",
   cap: "Cap",
   route: "Route",
   ring: "Fit ring",
   feed: "Feed",
-  "build-shell": "Lay out",
-  "build-wire": "Cut new",
-  seal: "Seal on",
+    "build-shell": "Lay out",
+    "build-wire": "Cut",
+  seal: "Slide on",
   crimp: "Crimp",
   plug: "Plug",
   "close-lock": "Lock",
@@ -69,7 +69,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   tape: "Tape",
   connect: "Plug in",
   measure: "Measure",
-  fuse: "Fuse in",
+    fuse: "Fit fuse",
   try: "Try",
   program: "Program",
   aim: "Aim",
@@ -80,73 +80,76 @@ const VERBS: Readonly<Record<StepKind, string>> = {
 
 const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   "note-odometer": [
-    "Mileage written into the ledger and on the order",
-    "The reading is kept as it is; local law says how it is recorded",
+    "Mileage in the ledger and on the job sheet",
+    "Reading unchanged; local law says how to record it",
   ],
-  check: ["A reading or a look at the part settled it"],
-  "battery-off": ["Radio codes and settings that will be lost are noted", "Negative lead is off and bagged"],
-  wait: ["The maker's waiting time for restraint systems and capacitors has passed", "Modules are asleep"],
-  "remove-part": ["Fasteners are in a marked tray", "No lead or airbag plug is under strain"],
+  check: ["Settled by a reading or a look at the part"],
+  "battery-off": ["Radio codes and settings that will be lost noted", "Negative lead off and bagged"],
+  wait: ["Maker's waiting time for restraints and capacitors has passed", "Modules asleep"],
+  "remove-part": ["Fasteners in a marked tray", "No lead or airbag connector under strain"],
   drill: [
-    "Nothing runs behind the panel",
-    "Edge is smooth and painted, grommet is in",
-    "Chips are swept up: they chafe and short",
+    "Nothing behind the panel",
+    "Edge smooth and painted, grommet fitted",
+    "Swarf cleared: it chafes and shorts",
   ],
-  "battery-on": ["No bare end, nothing in the hand", "First power through a lamp or a small fuse"],
-  "find-live": ["Meter or lamp to a known ground", "The live half carries its flag"],
-  photograph: ["Face and wire side are in the picture", "Every wire that will move carries its flag"],
-  disconnect: ["Restraint and high-voltage plugs stay shut", "Pulled by the shell, never by the wires"],
-  "open-lock": ["Secondary lock is at its stop"],
+  "battery-on": ["No bare ends, hands clear", "First power through a lamp or a small fuse"],
+  "find-live": ["Meter or lamp to a known ground", "Live half flagged"],
+  photograph: ["Mating face and wire side photographed", "Every wire that will move is flagged"],
+  disconnect: [
+    "Restraint and high-voltage connectors stay closed",
+    "Pulled by the housing, never by the wires",
+  ],
+  "open-lock": ["Secondary lock fully open"],
   label: ["Each tagged wire names its cavity"],
   release: ["Lance straight, crimp whole", "Only this wire came out", "Eye protection on: picks slip"],
-  "take-out": ["Kept with its flag for the way back"],
-  park: ["Tagged with the cavity that it came from", "Terminal covered, tied aside"],
+  "take-out": ["Kept and flagged for the way back"],
+  park: ["Tagged with its original cavity", "Terminal covered, tied aside"],
   "take-up": ["The tag says the same cavity"],
   pierce: ["Only this membrane is open"],
-  insert: ["It clicked, and a gentle tug holds", "Lance was straight; same system and size"],
-  cut: ["Enough length left on both sides", "Cut apart from the other joints"],
+  insert: ["Clicked; tug test holds", "Lance was straight; same system and size"],
+  cut: ["Enough length on both sides", "Clear of the other joints"],
   uncover: ["Power is off again"],
-  "cut-terminal": ["Cut right behind the crimp: no length is wasted"],
-  strip: ["No strand is cut", "Sleeve or seal is on before the joint"],
-  splice: ["Joint is covered and away from heat"],
+  "cut-terminal": ["Cut right behind the crimp"],
+  strip: ["No strand nicked", "Sleeve or seal on before joining"],
+  splice: ["Joint insulated and away from heat"],
   "fit-device": [
-    "Its band, polarity or terminals are the right way round",
-    "Every joint is covered; the part is held and can shed its heat",
-    "A tug on each joint holds",
+    "Polarity and terminals the right way round",
+    "Joints insulated; device fixed and able to shed heat",
+    "Tug test holds on each joint",
   ],
-  cap: ["Nothing of the metal shows", "Tied back where it cannot rub"],
-  route: ["Clear of heat, edges and moving parts, with slack", "Grommet wherever it goes through metal"],
-  ring: ["The ring fits its stud, the crimp holds a tug", "Sleeve over the crimp"],
+  cap: ["No metal exposed", "Tied back clear of anything that rubs"],
+  route: ["Clear of heat, edges and moving parts, with slack", "Grommet at every hole in metal"],
+  ring: ["Ring fits the stud; crimp passes a tug test", "Sleeve over the crimp"],
   feed: [],
-  "build-shell": ["It mates with the plug that it is for", "Labels are read from the same side"],
+  "build-shell": ["Mates with its connector", "Labels read from the same side"],
   "build-wire": ["Flagged at both ends"],
-  seal: ["Ribs the right way, seal on before the terminal"],
-  crimp: ["Right die; all strands in, insulation gripped", "A sample crimp was pulled"],
-  plug: ["Plug sits flush"],
-  "close-lock": ["Every terminal is home; a lock that will not close says one is not"],
-  tug: ["Each wire that was seated holds; a gentle pull only"],
-  tape: ["Joints lie apart, none in a wet place", "Nothing rubs on an edge"],
-  connect: ["It clicked; its lock is closed"],
-  measure: ["Supply against ground: no short", "Every join: continuity from end to end"],
-  fuse: ["Rated for the thinnest wire behind it", "It stays cold and whole"],
-  try: ["It works, and nothing else wakes up with it"],
-  program: ["Key, coding and calibration as the maker asks; by a person who may"],
-  aim: ["Checked on a wall or by the inspection place"],
-  "refit-part": ["Nothing is pinched behind it", "All fasteners are back"],
-  inspect: ["Local codes and licensed practice have the last word"],
+  seal: ["Seal on before the terminal, ribs the right way"],
+  crimp: ["Right die, all strands in, insulation gripped", "Sample crimp pull-tested"],
+  plug: ["Cavity plug flush"],
+  "close-lock": ["Every terminal home (if the lock will not close, one is not)"],
+  tug: ["Every seated wire holds; pull gently"],
+  tape: ["Joints staggered, none in a wet place", "Nothing rubs on an edge"],
+  connect: ["Clicked; lock closed"],
+  measure: ["Supply to ground: no short", "Every join: continuity end to end"],
+  fuse: ["Rated for the thinnest wire it protects", "Stays cool and intact"],
+  try: ["Works, and nothing else comes on with it"],
+  program: ["Keys, coding and calibration to the maker's procedure, by an authorised person"],
+  aim: ["Checked on a wall or at an inspection centre"],
+  "refit-part": ["Nothing pinched behind it", "All fasteners refitted"],
+  inspect: ["Local codes and licensed practice decide"],
   own: [],
 };
 
 /** What to see of a joint by how it is made (common practice, no source). */
 const JOINT_CHECKS: Readonly<Record<JointKind, readonly string[]>> = {
-  crimp: ["All strands in, right die, a tug holds", "A sample of this crimp was pulled"],
+  crimp: ["All strands in, right die, tug test holds", "Sample of this crimp pull-tested"],
   solder: [
-    "Wetted through, no spike, flux wiped off; a tug holds",
-    "Held on both sides beyond where the solder ran: it breaks there",
+    "Wetted through, no spikes, flux cleaned off; tug test holds",
+    "Supported on both sides beyond the wicked part, where it would break",
   ],
   sleeve: [
-    "Its solder has flowed into the strands, both rings have shrunk; a tug holds",
-    "Held on both sides beyond where the solder ran: it breaks there",
+    "Solder flowed into the strands, both rings shrunk; tug test holds",
+    "Supported on both sides beyond the wicked part, where it would break",
   ],
 };
 
@@ -187,13 +190,13 @@ export function stepWords(
     case "note-odometer":
       return words("the mileage", "before the cluster comes out");
     case "battery-off":
-      return words("negative lead first", "at the battery");
+      return words("negative first", "at the battery");
     case "wait":
       return words("until the modules sleep", "the maker's waiting time");
     case "battery-on":
       return words(
-        "negative lead last",
-        step.id.endsWith("/battery") ? "at the battery, fuses after that" : "for this test only",
+        "negative last",
+        step.id.endsWith("/battery") ? "at the battery; fuses afterwards" : "for this test only",
       );
     case "remove-part":
       return words(
@@ -211,7 +214,7 @@ export function stepWords(
       return words(`for ${step.text}`, step.place || "where it goes");
     case "measure":
       return step.text === "adapter"
-        ? words("the adapter end to end", "before it goes to the car")
+        ? words("the adapter end to end", "before it goes on the car")
         : words("before any power", "supply to ground, and every join end to end");
     case "photograph":
       return words("and flag the wires", name);
@@ -230,7 +233,7 @@ export function stepWords(
       return words("each wire gently", name);
     case "tape":
       return step.text === "dead"
-        ? words("the empty plug back", `${name}; nothing in it leads anywhere now`)
+        ? words("the empty plug back", `${name}, all its wires now cut off`)
         : words("the loom over its joints", `${name}, joints apart from each other`);
     case "label":
       return words(wireWords(wire), `${cavity(at)}, and its twins`);
@@ -248,7 +251,7 @@ export function stepWords(
     case "park":
       return words(wireWords(wire), `from ${cavity(at)}, until its place is free`);
     case "take-up":
-      return words(wireWords(wire), `that was parked, from ${cavity(at)}`);
+      return words(wireWords(wire), `parked, from ${cavity(at)}`);
     case "pierce":
       return words("the membrane", `of ${cavity(at)}`);
     case "insert":
@@ -259,7 +262,7 @@ export function stepWords(
       return words(
         wireWords(wire),
         step.text === "branch"
-          ? `where it leaves the branch, on its way to ${cavity(at)}`
+          ? `where it leaves the branch, towards ${cavity(at)}`
           : `${step.length ?? 100} mm behind ${cavity(at)}`,
       );
     case "uncover":
@@ -268,7 +271,7 @@ export function stepWords(
         `${step.id.endsWith("/uncover-stub") ? "the plug's half" : "the live half"}, of ${cavity(at)}`,
       );
     case "cut-terminal":
-      return words("the old terminal", `from ${wireWords(wire)}, on its way to ${cavity(at)}`);
+      return words("the old terminal", `from ${wireWords(wire)}, towards ${cavity(at)}`);
     case "strip":
       return step.text === "terminal" || step.partner === null || step.partner === step.wire
         ? words(wireWords(wire), `${stripWords(connector)}, for ${cavity(at)}`)
@@ -281,11 +284,11 @@ export function stepWords(
     case "crimp":
       return words(wireWords(wire), `new terminal for ${half}${cavity(at)}`, pullWords(wire));
     case "build-shell":
-      return words("a new shell", `that meets ${name}`);
+            return words("a new housing", `to mate with ${name}`);
     case "build-wire":
       return words(
-        wireWords(wire),
-        `${step.length === null ? "to the length between the plugs" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`,
+                `new wire, ${wireWords(wire)}`,
+        `${step.length === null ? "to the length between the connectors" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`,
       );
     case "splice":
       return words(
@@ -312,13 +315,13 @@ export function stepWords(
       return step.text === "ground"
         ? {
             ...words(wireWords(wire), `of ${cavity(at)}, at ${step.from ?? ""}`, [
-              "Bare metal under the ring, nut tight, then protected",
-              "No other ring in between that carries more",
+              "Bare metal under the ring, nut tight, then sealed",
+              "Ring with the highest current next to the metal",
             ]),
             verb: "Ground",
           }
         : words(wireWords(wire), `of ${cavity(at)} from ${step.from ?? ""}`, [
-            "Fuse protects the thinnest wire, and is not in yet",
+            "Fuse rated for the thinnest wire and not fitted yet",
           ]);
     case "ring":
       return words("ring terminal", `onto ${wireWords(wire)} of ${cavity(at)}, for ${step.from ?? ""}`);
@@ -332,7 +335,7 @@ export function stepWords(
         "key on, then engine running where it needs that",
       );
     case "program":
-      return words(step.text, "coding, keys, calibration as its maker asks");
+      return words(step.text, "coding, keys and calibration to the maker's procedure");
     case "aim":
       return words("the lamps", "after they were touched");
     case "inspect":
@@ -361,7 +364,7 @@ function capped(role: string): string {
   if (role === "cap-half") return "the other half,";
   if (role === "cap-branch") return "the rest that stays in the loom,";
   if (!role.startsWith("cap-stub")) return "the end";
-  return role.startsWith("cap-stub-vehicle") ? "the stub at the plug," : "the half in the loom,";
+  return role.startsWith("cap-stub-vehicle") ? "the connector-side stub," : "the loom-side half,";
 }
 
 /** Which wire it is that is inserted: one that came out of its cavity, a lead of its own, or one that was made for the adapter. */
@@ -385,6 +388,6 @@ function wireWords(placed: PlacedPin | null): string {
   if (placed === null) return "";
   const colour = pinColour(placed.pin, placed.connector);
   if (colour === null)
-    return placed.pin.colour === "" ? "wire, colour not noted" : `wire marked ${placed.pin.colour}`;
+    return placed.pin.colour === "" ? "wire, colour not recorded" : `wire marked ${placed.pin.colour}`;
   return colourInWords(colour);
 }

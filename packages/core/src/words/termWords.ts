@@ -2,7 +2,7 @@ import { OPEN_WORDS, type Term } from "../shelf/index.ts";
 
 const DIRECTIONS: Readonly<Record<Term["direction"], string>> = {
   source: "driven by the module",
-  load: "taken in by the module",
+  load: "input of the module",
   both: "driven from both ends",
   passive: "a common rail",
 };

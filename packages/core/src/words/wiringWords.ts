@@ -22,7 +22,7 @@ export function spotWords(spot: Spot): string {
     case "loose":
       return `${spot.end} end`;
     case "loom":
-      return "runs on, not followed yet";
+      return "continues, not traced yet";
   }
 }
 
@@ -38,7 +38,7 @@ export function spotDetail(spot: Spot): string {
 /** "yellow, red stripe, 0.5 mm², circuit 212, twisted T1": the way along which a spot was reached. */
 export function linkWords(link: WiringLink, pins: ReadonlyMap<PinId, PlacedPin>): string {
   if (link.by === "mated") return "through the plug";
-  if (link.by === "bridge") return `bridged inside ${link.connector.name}, while it is mated`;
+  if (link.by === "bridge") return `bridged inside ${link.connector.name} while mated`;
   const { wire } = link;
   const colour = stretchColour(link, pins);
   const size =
@@ -88,7 +88,7 @@ export function sharedWords(
 ): string | null {
   const others = sharedWith(dossier, placed.pin.id).flatMap((id) => pins.get(id) ?? []);
   if (others.length === 0) return null;
-  return `${pinName(placed)} shares its copper with ${others.length === 1 ? "1 pin" : `${others.length} pins`}: ${listed(others)}.`;
+  return `${pinName(placed)} is joined to ${others.length === 1 ? "1 pin" : `${others.length} pins`}: ${listed(others)}.`;
 }
 
 /** "S104, LS-L.3, LS-R.3": everything that a pin's copper runs to in its own loom, nearest first; empty while nobody has followed it. */

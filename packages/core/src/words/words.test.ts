@@ -170,13 +170,13 @@ describe("words", () => {
     ];
     const tell = entryNarrator(demo);
     expect(whats.map((what) => tell({ what } as Pick<Entry, "what">))).toEqual([
-      "Work begun; 2 connectors with 30 cavities frozen as found",
+      "Work started; 2 connectors with 30 cavities recorded as the baseline",
       "Plan of 12 steps adopted",
       "Release turquoise, out of AL-P, cavity D. Note: stiff",
       "Skipped: Release turquoise, out of AL-P, cavity D. Reason: no camera",
       "lock is brittle",
       "Found at B12.8: colour L, 0.75 mm²",
-      "Entry 4 taken back: went back",
+      "Entry 4 retracted: went back",
     ]);
   });
 
@@ -215,7 +215,7 @@ describe("words", () => {
       cavity: at("B12.7"),
     });
     expect(refused.ok ? "" : operationProblemWords(refused.error, name)).toBe(
-      "The battery is on. Take it off before any wire is touched.",
+      "The battery is connected. Disconnect it before you touch a wire.",
     );
     expect(name(pinId("gone"))).toBe("gone");
   });

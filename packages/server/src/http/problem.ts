@@ -77,7 +77,7 @@ function asProblem(error: unknown): HttpProblem {
     if (error.type === "entity.parse.failed")
       return new HttpProblem(400, "not-json", `The body is not complete JSON: ${error.message}`);
     if (error.type === "request.aborted")
-      return new HttpProblem(400, "aborted", "The request was cut short. Nothing was stored.");
+      return new HttpProblem(400, "aborted", "The request was interrupted. Nothing was stored.");
     if (error.type.startsWith("encoding") || error.type.startsWith("charset"))
       return new HttpProblem(415, "encoding", error.message);
   }
@@ -89,8 +89,8 @@ function asProblem(error: unknown): HttpProblem {
     return new HttpProblem(
       503,
       "database-unreachable",
-      "The database does not answer. What was acknowledged before is safe; this change was not stored.",
+      "The database does not answer. Earlier changes are safe; this change was not stored.",
     );
   }
-  return new HttpProblem(500, "internal", "Something went wrong here. Nothing of this change was stored.");
+  return new HttpProblem(500, "internal", "Something went wrong on the server. This change was not stored.");
 }

@@ -50,7 +50,7 @@ describe("the shell editor's draft", () => {
         ],
       }),
     ).toMatch(/^Row 2: 1 to 60 places/);
-    expect(why({ scheme: "explicit", labels: "1 1" })).toBe("The label 1 stands twice.");
+    expect(why({ scheme: "explicit", labels: "1 1" })).toBe("Label 1 is used twice.");
     expect(why({ scheme: "explicit", labels: "1" })).toBe("1 labels are given for 2 cavities.");
     expect(why({ keying: "middle 0.5" })).toMatch(/^Ribs: “middle 0.5”/);
     expect(why({ joined: "1 2; 1 9" })).toBe("There is no cavity 9.");

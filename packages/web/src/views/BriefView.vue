@@ -21,18 +21,18 @@ const lines = computed(() => briefLines(dossier.value));
 const functions = computed(() => lines.value.filter(({ item }) => item.kind === "function"));
 const options = computed(() => lines.value.filter(({ item }) => item.kind === "option"));
 const STATES: Readonly<Record<BriefState, { readonly mark: string; readonly words: string }>> = {
-  served: { mark: "✓", words: "a wire carries it" },
-  open: { mark: "?", words: "its pins are not decided yet" },
-  lost: { mark: "✕", words: "every wire for it is capped, left or taken away" },
-  "no-pin": { mark: "✕", words: "no pin of the tables does this" },
+  served: { mark: "✓", words: "served by a wire" },
+  open: { mark: "?", words: "its pins are undecided" },
+  lost: { mark: "✕", words: "all its wires are capped, left or removed" },
+  "no-pin": { mark: "✕", words: "no pin does this" },
 };
 const stateOf = ({ item, state }: BriefLine) =>
-  item.kept ? STATES[state] : { mark: "–", words: "given up: its pins take no part in the crosswalk" };
+  item.kept ? STATES[state] : { mark: "–", words: "dropped: its pins are left out of the crosswalk" };
 const summary = computed(() => {
   const count = (...states: BriefState[]): number =>
     lines.value.filter(({ item, state }) => item.kept && states.includes(state)).length;
   return lines.value.length === 0
-    ? "Nothing is asked for yet."
+    ? "Nothing on the brief yet."
     : `${count("served")} carried by a wire, ${count("open")} open, ${count("lost", "no-pin")} served by nothing.`;
 });
 
@@ -54,8 +54,7 @@ const conditions = computed(() => [
 const plain = (words: string): string => words.trim().toLowerCase();
 async function add(words: string, as: BriefItem["kind"] = kind.value): Promise<void> {
   problem.value = "";
-  if (words.trim() === "")
-    problem.value = "A line of the brief needs words: “coolant gauge”, “air conditioning”.";
+  if (words.trim() === "") problem.value = "Enter what must work: “coolant gauge”, “air conditioning”.";
   else if (dossier.value.brief.some((item) => plain(item.text) === plain(words)))
     problem.value = `“${words.trim()}” is on the brief already.`;
   else if (
@@ -116,12 +115,12 @@ const parts = computed(() => [
   {
     title: "Must work in the end",
     rows: functions.value,
-    none: "No function yet. Say what must work when the job is done.",
+    none: "No functions yet. Add what must work when the job is done.",
   },
   {
     title: "Equipment",
     rows: options.value,
-    none: "No equipment is named. Wires that are only there with some equipment take part as long as nothing is given up.",
+    none: "No equipment listed. Wires for optional equipment are included until you drop it.",
   },
 ]);
 </script>
@@ -158,7 +157,7 @@ const parts = computed(() => [
                 :aria-pressed="!line.item.kept"
                 @click="change(line.item.id, { kept: !line.item.kept })"
               >
-                {{ line.item.kept ? "Give it up" : "Keep it" }}
+                {{ line.item.kept ? "Give it up" : "Save" }}
               </button>
               <button type="button" class="btn quiet" @click="linking = line">Pins…</button>
               <button
@@ -199,7 +198,7 @@ const parts = computed(() => [
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     </section>
     <aside class="right" aria-label="What the incoming part can do">
-      <h2>Not asked for yet</h2>
+      <h2>Not on the brief</h2>
       <p v-if="unasked.length === 0" class="mut">
         {{
           lines.length === 0
@@ -209,10 +208,9 @@ const parts = computed(() => [
       </p>
       <template v-else>
         <p class="why">
-          Functions of the incoming part. What is on the brief and served by nothing stands in the way of the
-          worklist.
+          Functions of the incoming part. A brief item that nothing serves blocks the worklist.
         </p>
-        <button type="button" class="btn" @click="addAll">Ask for all {{ unasked.length }}</button>
+        <button type="button" class="btn" @click="addAll">Add all {{ unasked.length }}</button>
         <ul>
           <li v-for="words in unasked.slice(0, 40)" :key="words">
             <span>{{ words }}</span><button

@@ -184,16 +184,18 @@ useCommands([
         <FindCavity v-if="face" ref="finder" :face="face" :hold="prefs.hold" @found="found" />
       </div>
       <div class="bar more no-print">
-        <label v-if="face" class="tick lab"><input v-model="counting" type="checkbox" /> count along</label>
+        <label v-if="face" class="tick lab"
+          ><input v-model="counting" type="checkbox" /> count cavities</label
+        >
         <label class="lab tick"
-          >beside it
+          >compare with
           <Select
             v-model="beside"
             class="besides"
             :options="besideOptions"
             option-label="label"
             option-value="value"
-            aria-label="Beside it"
+            aria-label="Compare with"
         /></label>
         <span class="acts"
           ><button type="button" class="btn quiet" @click="save">SVG</button

@@ -70,7 +70,7 @@ async function setArchived(job: JobSummary, archived: boolean): Promise<void> {
   });
 }
 const progress = (job: JobSummary): string => {
-  if (job.ledgerLength > 0) return "work begun";
+  if (job.ledgerLength > 0) return "in progress";
   if (job.pins === 0) return "no pins yet";
   return job.undecided > 0 ? `${job.undecided} pins undecided` : "ready for the bench";
 };
@@ -79,7 +79,7 @@ const day = (iso: string): string =>
 
 useCommands([
   { id: "new", title: "New job", keys: "N", run: () => (creating.value = true) },
-  { id: "import", title: "Bring in a job file", keys: "I", run: () => file.value?.click() },
+  { id: "import", title: "Import a job file", keys: "I", run: () => file.value?.click() },
 ]);
 </script>
 
@@ -93,7 +93,7 @@ useCommands([
         {{ showArchived ? "hide" : "show" }} {{ archivedCount }} archived
       </button>
       <span class="grow" />
-      <button type="button" class="btn" @click="file?.click()">Bring in a job file <kbd>I</kbd></button>
+      <button type="button" class="btn" @click="file?.click()">Import a job file <kbd>I</kbd></button>
       <button type="button" class="btn pri" @click="creating = true">New job <kbd>N</kbd></button>
       <input
         ref="file"
@@ -144,10 +144,7 @@ useCommands([
     </table>
     <section v-else-if="jobs" class="none">
       <h2>{{ jobs.length === 0 ? "No job yet" : "No open job" }}</h2>
-      <p>
-        A job is one vehicle and one change to its wiring. Begin with the two pin tables; everything else
-        follows from them.
-      </p>
+      <p>A job is one vehicle and one change to its wiring. Start with the two pin tables.</p>
       <button type="button" class="btn pri" @click="creating = true">New job <kbd>N</kbd></button>
     </section>
     <JobForm v-model:open="creating" :start="null" title="New job" action="Create the job" :submit="create" />

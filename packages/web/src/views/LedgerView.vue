@@ -72,8 +72,8 @@ useCommands([
     </header>
     <section v-if="tab === 'entries'">
       <p v-if="entries.length === 0" class="none">
-        Nothing has been done at the car yet. The first step at the bench freezes the pin tables and begins
-        the ledger; from then on every change is an entry here, and none can be altered.
+        No work recorded yet. Your first step at the bench freezes the pin tables and starts the ledger. After
+        that every change is an entry here and cannot be altered.
       </p>
       <template v-else>
         <table>
@@ -84,7 +84,7 @@ useCommands([
               <th>who</th>
               <th>kind</th>
               <th>what</th>
-              <th><span class="sr">take back</span></th>
+              <th><span class="sr">undo</span></th>
             </tr>
           </thead>
           <tbody>
@@ -105,16 +105,16 @@ useCommands([
               <td class="what">{{ narrate(entry) }}</td>
               <td class="act">
                 <button v-if="canTakeBack(entry)" type="button" class="link lab" @click="takeBack(entry)">
-                  was a mistake<span class="sr">: entry {{ entry.seq }}</span></button
+                  entered by mistake<span class="sr">: entry {{ entry.seq }}</span></button
                 ><span v-else-if="retracted.has(entry.seq)" class="lab mut">taken back</span>
               </td>
             </tr>
           </tbody>
         </table>
         <p class="hash">
-          <b>Head of the chain</b> <span class="code">{{ head }}</span><br /><span class="why"
-            >Each entry holds the hash of the one before it. Print or send this line with what is handed over:
-            whoever has it can tell whether anything was altered.</span
+          <b>Ledger fingerprint</b> <span class="code">{{ head }}</span><br /><span class="why"
+            >Each entry contains the hash of the one before. Hand this line over with the job: it shows
+            whether anything was altered later.</span
           >
         </p>
       </template>

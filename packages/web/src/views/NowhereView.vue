@@ -5,8 +5,8 @@ import TopLine from "../components/frame/TopLine.vue";
 <template>
   <TopLine />
   <main class="nowhere">
-    <h1>There is nothing here</h1>
-    <p>The address may be mistyped, or the page belongs to a job that was opened in another data folder.</p>
+    <h1>Page not found</h1>
+    <p>Check the address. The job may be in another data folder.</p>
     <RouterLink class="btn pri" :to="{ name: 'jobs' }">All jobs</RouterLink>
   </main>
 </template>

@@ -77,8 +77,8 @@ const states = new Map<PinId, CavityLook>([
   <main>
     <h1>Parts sheet</h1>
     <p class="mut">
-      What every screen is drawn from. The insulation of wires is the only saturated colour; states are told
-      by shape, pattern, weight and a word.
+      What every screen is drawn from. Wire insulation is the only saturated colour; shape, pattern, weight
+      and a word show states.
     </p>
     <section>
       <h2>Wires, base colours</h2>
@@ -175,7 +175,7 @@ const states = new Map<PinId, CavityLook>([
       <HazardBox
         severity="stop"
         title="Supply onto ground"
-        detail="2 and C would be joined. Cure it, or give a reason that stays in the ledger."
+        detail="2 and C would be joined. Fix it, or give a reason for the ledger."
       />
       <HazardBox
         severity="caution"

@@ -162,7 +162,7 @@ const facts = computed(() => {
       />
       <template v-if="connector">
         <p v-if="store.begun" class="bad frozen">
-          Work on the car has begun: cavities are fixed, and what you change here is recorded in the ledger as
+          Work on the car has started: cavities are locked, and changes here are recorded in the ledger as
           found.
         </p>
         <ImportPanel

@@ -56,7 +56,7 @@ const stepName = (id: string): string => {
 const blocks = computed(() =>
   plan.value.blocks.map((block) =>
     block.code === "broken"
-      ? `In this order: ${faultWords(block.fault, name.value, stepName)}`
+      ? `This sequence fails: ${faultWords(block.fault, name.value, stepName)}`
       : blockWords(block, name.value),
   ),
 );

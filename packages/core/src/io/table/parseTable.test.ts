@@ -103,9 +103,9 @@ describe("parseTable", () => {
       return read.ok ? "" : tableProblemWords(read.error);
     };
     expect(words(Array.from({ length: 5001 }, (_, i) => `${i}\tx`).join("\n"))).toBe(
-      `5001 lines are more than the ${TABLE_LINE_LIMIT} that one connector takes. Paste one connector at a time.`,
+      `5001 lines exceed the limit of ${TABLE_LINE_LIMIT} per connector. Paste one connector at a time.`,
     );
-    expect(words("  \n ")).toContain("nothing to read");
+    expect(words("  \n ")).toContain("contains no table");
     expect(words("x\t".repeat(300))).toContain("301 columns are more than the 200");
     expect(words("1\tGround\nPK\u0003\u0004\u0000\u0000")).toContain("Line 2");
   });
@@ -216,7 +216,7 @@ describe("parseTable", () => {
     const rows = rowsOfSheet(sheet);
     const read = readTable(rows.ok ? rows.value : []);
     expect(read.lines[1]!.problems).toEqual([{ code: "merged-cell", weight: "doubt", fields: ["function"] }]);
-    expect(read.lines[1]!.problems.map(lineProblemWords)).toEqual(["function taken over from a merged cell"]);
+    expect(read.lines[1]!.problems.map(lineProblemWords)).toEqual(["function copied from a merged cell"]);
   });
   it("marks a mixed column, codes that divide and codes that other systems read otherwise; nothing is guessed silently", () => {
     const mixed = table("1\tSW/WS\tGround\n2\tRT/GE\tIgnition\n3\tLI\tLamp\n4\tPPL\tHorn\n5\tXQ\tFan");
@@ -345,7 +345,7 @@ describe("takeTable", () => {
   it("keeps a line's doubts with the value", () => {
     const [first] = take("5\t22\tXQ\tFan\n6\t20\tBK\tFan\n7\t18\tRD\tFan", { kind: "replace" });
     expect(first!.doubts).toEqual({
-      colour: "colour “XQ” is in no table; kept as written",
+      colour: "colour “XQ” is not a known code; kept as written",
       size: "22 read as AWG: 0.33 mm²",
     });
   });

@@ -26,12 +26,12 @@ export const adapterOverKeptWire: Rule = {
           severity: "caution",
           pins: [pin],
           decision,
-          title: "It stays in a plug that goes into the adapter",
-          detail: `${named(pin)} stays as it is, but its plug leaves its counterpart: what it led to there is no longer connected.`,
-          cure: "Lead it through the adapter as well, or say that it ends here.",
+          title: "Wire stays in a connector that goes into the adapter",
+          detail: `${named(pin)} stays as it is, but its connector is unplugged from its counterpart, so what it fed there is disconnected.`,
+          cure: "Run it through the adapter too, or mark it as terminated here.",
           fixes: [
             {
-              words: "Say that it ends here",
+              words: "Mark as terminated here",
               put: [{ ...decision, kind: "cap" }],
               remove: [decisionId(decision)],
             },

@@ -19,7 +19,7 @@ export const blankMembrane: Rule = {
           severity: "note",
           pins: [incoming, vehicle],
           decision,
-          title: blank === "plug" ? "A plug sits in this cavity" : "A membrane closes this cavity",
+          title: blank === "plug" ? "Cavity closed by a plug" : "Cavity closed by a membrane",
           detail: `${at(incoming)} was never filled.`,
           cure:
             blank === "plug"

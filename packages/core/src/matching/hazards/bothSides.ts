@@ -29,8 +29,8 @@ export const bothSides: Rule = {
           pins,
           decision: group[0]?.decision ?? null,
           title: "Left and right on one wire",
-          detail: `${list(pins.map(named))} would all flash together.`,
-          cure: "One wire for each side. A lamp that is fed from both sides wants two diodes.",
+          detail: `${list(pins.map(named))} would flash together.`,
+          cure: "Use one wire per side. A lamp fed from both sides needs two diodes.",
         },
       ];
     }),

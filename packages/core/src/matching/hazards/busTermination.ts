@@ -19,7 +19,7 @@ export const busTermination: Rule = {
               pins: [link.vehicle, link.incoming],
               decision: link.decision,
               title: "Count the terminating resistors",
-              detail: `${at(link.incoming)} comes onto the bus. If its module brings a resistor of its own there may be three.`,
+              detail: `${at(link.incoming)} joins the bus. If its module has its own resistor there may be three.`,
               cure: "Battery off, everything mated: 60 Ω between high and low. 40 Ω is one too many, 120 Ω one too few.",
             },
           ];
@@ -29,9 +29,9 @@ export const busTermination: Rule = {
         severity: "caution",
         pins: [pin],
         decision,
-        title: "A terminating resistor may go with it",
-        detail: `${at(pin)} leaves the bus; if its module ended the bus, the resistor is gone.`,
-        cure: "Battery off: 60 Ω between high and low. At 120 Ω put a 120 Ω resistor where the module was.",
+        title: "A terminating resistor may be lost",
+        detail: `${at(pin)} leaves the bus; if its module terminated the bus, the resistor is lost.`,
+        cure: "Battery off: 60 Ω between high and low. At 120 Ω, fit a 120 Ω resistor where the module was.",
       })),
     ];
   },

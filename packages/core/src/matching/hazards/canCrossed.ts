@@ -8,7 +8,7 @@ export const canCrossed: Rule = {
   find: onto(
     (a, b) => a.signal === "can-h" && b.signal === "can-l",
     "stop",
-    "The pair is crossed; the whole bus is silent.",
+    "The pair is crossed: the whole bus fails.",
     "High to high, low to low.",
   ),
 };

@@ -20,9 +20,9 @@ export const cavityWithoutPin: Rule = {
               {
                 severity: own.reading.term.vital ? "caution" : "note",
                 pins: [own],
-                title: "A function without a wire",
-                detail: `${named(own)} is named in the table, and the cavity is empty.`,
-                cure: "Another version of the loom may have it. Populate it if the job needs it.",
+                title: "Function without a wire",
+                detail: `${named(own)} is in the table, but the cavity is empty.`,
+                cure: "Other versions of the loom may have it. Populate it if the job needs it.",
               },
             ];
       }),

@@ -14,8 +14,8 @@ export const chargeLamp: Rule = {
               severity: "caution",
               pins: [pin],
               decision,
-              title: "The alternator may not wake",
-              detail: `${named(pin)} stays open; the lamp's current is what excites many alternators.`,
+              title: "Alternator may not excite",
+              detail: `${named(pin)} stays open; many alternators are excited by the lamp's current.`,
               cure: "Feed it from ignition through a lamp or a resistor of the same current.",
             },
           ]
@@ -29,9 +29,9 @@ export const chargeLamp: Rule = {
           pins: [vehicle, incoming],
           decision,
           cured: device?.kind === "resistor",
-          title: "The alternator may not wake",
-          detail: `${at(vehicle)} and ${at(incoming)}: a tell-tale that draws next to nothing does not excite an alternator.`,
-          cure: "A resistor beside the tell-tale that draws what the bulb drew.",
+          title: "Alternator may not excite",
+          detail: `${at(vehicle)} and ${at(incoming)}: a tell-tale that draws almost no current does not excite an alternator.`,
+          cure: "Fit a resistor in parallel that draws what the bulb drew.",
           fixes: fitDevice(decision, { kind: "resistor", ohms: 68, how: "in parallel" }),
         },
       ];

@@ -13,7 +13,7 @@ export const coilOntoTachometer: Rule = {
       !isTerm(b, "ignition coil") &&
       (b.signal === "pwm" || isLowLevel(b.signal) || isData(b.signal)),
     "stop",
-    "The coil's primary swings to some hundred volts when it fires.",
+    "The coil primary rises to several hundred volts when it fires.",
     "Take the signal from the engine module's tachometer output, or through an adapter made for a coil.",
   ),
 };

@@ -18,13 +18,13 @@ export const combinedStopTurn: Rule = {
               cured: device?.kind === "converter",
               title: "Stop and turn share a filament on one side only",
               detail: `${named(vehicle)} against ${named(incoming)}: the stop lamp would stop the turn lamp from flashing, or light both sides.`,
-              cure: "A converter between separate and combined lamps, or separate lamps.",
+              cure: "Fit a converter between separate and combined lamps, or use separate lamps.",
               fixes:
                 decision === null
                   ? []
                   : [
                       {
-                        words: "Put a stop-and-turn converter in",
+                        words: "Fit a stop-and-turn converter",
                         put: [
                           {
                             ...decision,

@@ -24,13 +24,13 @@ export const constantAgainstSwitched: Rule = {
           severity: "caution",
           pins: [vehicle, incoming],
           decision,
-          title: loses ? "Memory lost at key-off" : "On for ever: the battery drains",
+          title: loses ? "Memory lost at key-off" : "Always on: drains the battery",
           detail: loses
-            ? `${at(incoming)} wants a constant supply; ${at(vehicle)} goes off with the key.`
-            : `${at(incoming)} is meant to go off with the key; ${at(vehicle)} never does.`,
+            ? `${at(incoming)} needs a constant supply; ${at(vehicle)} switches off with the key.`
+            : `${at(incoming)} should switch off with the key; ${at(vehicle)} stays on.`,
           cure: loses
             ? "Take the memory feed from a constant fuse."
-            : "Take it from a fuse that goes off with the key, or through a relay.",
+            : "Use a fuse that switches off with the key, or a relay.",
         },
       ];
     }),

@@ -14,7 +14,7 @@ export const dataOntoOther: Rule = {
       b.signal !== "unknown" &&
       b.signal !== "none",
     "stop",
-    "At best the bus falls silent and every module on it with it; at worst its drivers are lost.",
-    "Join data only to the same kind of data.",
+    "At best the bus fails for every module on it; at worst its drivers are destroyed.",
+    "Join data only to data of the same kind.",
   ),
 };

@@ -15,9 +15,9 @@ export const faultCode: Rule = {
           severity: "note",
           pins: [pin],
           decision,
-          title: effect === "limp" ? "Fault code, and little power" : "A fault code to expect",
-          detail: `${named(pin)} stays without connection: ${OPEN_WORDS[effect]}.`,
-          cure: "Write the code into the hand-over; a fault lamp is never hidden.",
+          title: effect === "limp" ? "Fault code and reduced power" : "Fault code expected",
+          detail: `${named(pin)} stays disconnected: ${OPEN_WORDS[effect]}.`,
+          cure: "Record the code for the hand-over; never hide a fault lamp.",
         },
       ];
     }),

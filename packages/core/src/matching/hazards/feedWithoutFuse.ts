@@ -17,8 +17,8 @@ export const feedWithoutFuse: Rule = {
               pins: [pin],
               decision,
               title: "No fuse at the source",
-              detail: `${named(pin)} is fed from “${decision.from}”, and no fuse is named there.`,
-              cure: "Name the fuse and its rating; without one, put a fuse holder at the source end.",
+              detail: `${named(pin)} is fed from “${decision.from}” with no fuse named.`,
+              cure: "Name the fuse and its rating, or fit a fuse holder at the source.",
             },
           ]
         : [],

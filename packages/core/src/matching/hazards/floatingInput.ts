@@ -17,9 +17,9 @@ export const floatingInput: Rule = {
           severity: "note",
           pins: [pin],
           decision,
-          title: "An input left open",
-          detail: `${named(pin)} is connected to nothing; the module reads what it picks up.`,
-          cure: `Look up what ${at(pin)} wants when it is not used: open, ground, or a resistor.`,
+          title: "Open input",
+          detail: `${named(pin)} is not connected; the module reads noise.`,
+          cure: `Look up what ${at(pin)} needs when unused: open, ground or a resistor.`,
         },
       ];
     }),

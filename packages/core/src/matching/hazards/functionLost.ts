@@ -21,8 +21,8 @@ export const functionLost: Rule = {
           pins: [pin],
           decision,
           title: `Left open: ${OPEN_WORDS[effect]}`,
-          detail: `${named(pin)} stays without connection.`,
-          cure: "Tell the owner; put it on the brief if it must work.",
+          detail: `${named(pin)} stays disconnected.`,
+          cure: "Tell the owner; add it to the brief if it must work.",
         },
       ];
     }),

@@ -30,9 +30,9 @@ export const fuseTooLarge: Rule = {
           severity: "stop",
           pins: [pin],
           decision,
-          title: `${amps} A before ${size} mm²`,
-          detail: `${named(pin)} is ${size} mm² and is fed from ${decision.from}; the wire gives way before the fuse does.`,
-          cure: `A fuse of ${limit[1]} A at most, or a thicker wire from the fuse on.`,
+          title: `${amps} A fuse on a ${size} mm² wire`,
+          detail: `${named(pin)} is ${size} mm² and is fed from ${decision.from}: the wire would burn before the fuse blows.`,
+          cure: `Use a fuse of ${limit[1]} A at most, or a thicker wire from the fuse.`,
         },
       ];
     }),

@@ -22,8 +22,8 @@ export const groundStrap: Rule = {
             pins: [pin],
             title: "Engine ground strap",
             detail:
-              "No pin, point or line of the brief names the strap from engine to body. Without it starter current goes through sensor grounds.",
-            cure: "Fit a strap of the battery cable's size; put it on the brief.",
+              "Nothing in this job is the strap from engine to body. Without it, starter current runs through sensor grounds.",
+            cure: "Fit a strap as thick as the battery cable and add it to the brief.",
           },
         ] satisfies readonly Finding[]);
   },

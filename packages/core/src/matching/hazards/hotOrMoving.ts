@@ -4,12 +4,12 @@ const PLACES = [
   {
     words: /\b(exhaust|manifold|turbo|catalyst|dpf|heat ?shield)\b/i,
     what: "heat",
-    cure: "A hand's width from the exhaust, or a heat sleeve; no solder there.",
+    cure: "Keep a hand's width from the exhaust or use heat sleeve; no solder there.",
   },
   {
     words: /\b(door|hinge|tailgate|boot lid|steering column|seat|tilt|gear ?lever|suspension|axle|wheel)\b/i,
     what: "movement",
-    cure: "Slack for the whole travel, nothing that rubs, no joint where it bends.",
+    cure: "Allow slack for the full travel; nothing rubs, no joint where it flexes.",
   },
   {
     words: /\b(bulkhead|firewall|sill|floor|wing|inner wing)\b/i,

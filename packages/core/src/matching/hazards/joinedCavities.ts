@@ -29,9 +29,9 @@ export const joinedCavities: Rule = {
             severity: "caution",
             pins: own,
             decision: live.get(first.placed.pin.id)?.decision ?? null,
-            title: `${connector.name}: ${group.join(", ")} are one inside`,
-            detail: `${list(own.map(at))} are bridged while the plug is mated. Continuity between them proves nothing, and what one gets the others get.`,
-            cure: "Test with the plug apart; decide for all of them together.",
+            title: `${connector.name}: ${group.join(", ")} are bridged inside`,
+            detail: `${list(own.map(at))} are bridged while mated. Continuity between them proves nothing, and what feeds one feeds all.`,
+            cure: "Test unplugged; decide for all of them together.",
           },
         ];
       }),

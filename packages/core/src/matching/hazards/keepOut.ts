@@ -5,15 +5,15 @@ import { named } from "./say.ts";
 const WORDS: Readonly<Record<KeepOut, { readonly title: string; readonly detail: string }>> = {
   restraint: {
     title: "Restraint circuit: keep out",
-    detail: "is part of a restraint system. It is not worked on here; a pick or a meter can set it off",
+    detail: "is part of a restraint system. Do not work on it here: a pick or a meter can set it off",
   },
   "high-voltage": {
     title: "High voltage: keep out",
-    detail: "is a high-voltage circuit. It is for licensed practice only",
+    detail: "is a high-voltage circuit, for licensed practice only",
   },
   marked: {
-    title: "Keep out: this plug stays shut",
-    detail: "sits in a connector that is marked as keep-out",
+    title: "Keep out: leave this connector closed",
+    detail: "is in a keep-out connector",
   },
 };
 

@@ -21,11 +21,11 @@ export const levelTooHigh: Rule = {
           decision,
           cured: device !== null,
           title: `${from} V onto a ${onto} V input`,
-          detail: `${at(vehicle)} and ${at(incoming)}: one side gives up to ${from} V, the other takes ${onto} V. Joined directly the input fails.`,
+          detail: `${at(vehicle)} and ${at(incoming)}: one side supplies up to ${from} V, the other takes ${onto} V. Joined directly, the input fails.`,
           cure:
             proposed.device.kind === "regulator"
-              ? `A ${onto} V regulator goes between.`
-              : "A divider goes between; check the reading before the input is connected.",
+              ? `Fit a ${onto} V regulator in between.`
+              : "Fit a divider in between; check the reading before you connect the input.",
           fixes: fitDevice(decision, proposed.device),
         },
       ];

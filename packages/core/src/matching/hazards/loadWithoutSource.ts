@@ -13,8 +13,8 @@ export const loadWithoutSource: Rule = {
               severity: "caution",
               pins: [vehicle, incoming],
               decision,
-              title: "A load without a source",
-              detail: `${at(vehicle)} and ${at(incoming)} both take from this wire; nothing drives it.`,
+              title: "Load without a source",
+              detail: `${at(vehicle)} and ${at(incoming)} are both loads; nothing drives this wire.`,
               cure: "Find what drives it, or feed it from elsewhere.",
             },
           ]

@@ -26,7 +26,7 @@ export const mergedCurrents: Rule = {
           decision: first.decision,
           title: known ? `${sum} A through one wire` : "Currents add",
           detail: `${list(many.map(at))} share ${at(one)}${known ? ` and draw ${sum} A together` : ""}${thin ? `; ${size} mm² takes over from ${Number(least.toFixed(2))} mm²` : ""}.`,
-          cure: "The shared wire, its fuse and its ground carry the sum; check them against it.",
+          cure: "The shared wire, fuse and ground carry the sum: check their ratings.",
         },
       ];
     }),

@@ -17,9 +17,9 @@ export const mirroredShell: Rule = {
           title: `${a.name} and ${b.name} look alike`,
           detail:
             likeness === "mirrored"
-              ? "They are mirror images: they cannot mate, and a count on one is wrong on the other."
-              : "They are keyed apart: the wrong plug stops short.",
-          cure: "Compare the key or lock before anything is counted or pushed together.",
+              ? "They are mirror images: they cannot mate, and cavity counts do not carry over."
+              : "They are keyed differently: the wrong one will not seat.",
+          cure: "Compare key and lock before you count or mate them.",
         },
       ];
     }),

@@ -3,14 +3,14 @@ import type { Finding, Rule } from "./rule.ts";
 import { named, what } from "./say.ts";
 
 const LOSS: Readonly<Record<string, string>> = {
-  battery: "memory is lost at every key-off, or the part never wakes",
+  battery: "memory is lost at every key-off, or the part never wakes up",
   accessory: "it stays off with the key in accessory",
   ignition: "the part never switches on",
   "run-not-crank": "it never switches on",
-  start: "it does not know that the engine cranks",
+  start: "it does not see the engine cranking",
   ground: "nothing on this part works",
-  "sensor-supply": "the sensors on it give nothing",
-  "sensor-return": "the sensors on it read wrong",
+  "sensor-supply": "its sensors give no signal",
+  "sensor-return": "its sensors read wrong",
 };
 const NAMES: Readonly<Record<string, string>> = {
   battery: "a constant supply",
@@ -37,8 +37,8 @@ export const missingFeed: Rule = {
           severity: "stop",
           pins: [pin],
           title: `${what(pin)} has no feed`,
-          detail: `${named(pin)} needs ${NAMES[pin.signal]} and no wire of the vehicle gives it: ${LOSS[pin.signal]}.`,
-          cure: "Feed it from a fuse or ground point and say which, or decide to leave it open.",
+          detail: `${named(pin)} needs ${NAMES[pin.signal]}, but no vehicle wire supplies it: ${LOSS[pin.signal]}.`,
+          cure: "Choose the fuse or ground point that feeds it, or decide to leave it open.",
         },
       ];
     });

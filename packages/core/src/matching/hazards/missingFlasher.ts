@@ -28,9 +28,9 @@ export const missingFlasher: Rule = {
           pins: [vehicle, incoming],
           decision,
           cured: device?.kind === "converter" || device?.kind === "relay",
-          title: "No flasher between",
-          detail: `${named(steady)} does not pulse, and ${at(lamp)} feeds a turn lamp: it would burn steadily.`,
-          cure: "Take it behind the flasher (49a), or fit one; where a module does the flashing, take its output.",
+          title: "No flasher in the circuit",
+          detail: `${named(steady)} does not pulse, but ${at(lamp)} feeds a turn lamp: it would stay lit.`,
+          cure: "Take it after the flasher (49a), or fit one; if a module flashes, use its output.",
         },
       ];
     }),

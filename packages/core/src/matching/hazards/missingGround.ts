@@ -26,8 +26,8 @@ export const missingGround: Rule = {
           severity: "caution",
           pins: [supply],
           title: `${unit} has no ground wire`,
-          detail: `${unit} takes a supply and no wire of it is a ground.`,
-          cure: "It may ground through its case: then paint off, and measure the drop. Else find the missing wire.",
+          detail: `${unit} has a supply but no ground wire.`,
+          cure: "It may ground through its case: then bare the metal and check the voltage drop. Otherwise find the missing wire.",
         },
       ];
     });

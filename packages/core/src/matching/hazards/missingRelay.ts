@@ -17,9 +17,9 @@ export const missingRelay: Rule = {
           pins: [vehicle, incoming],
           decision,
           cured: device?.kind === "relay",
-          title: `${proposed.why.needs} A on a wire that gives ${proposed.why.gives} A`,
+          title: `${proposed.why.needs} A on a wire that supplies ${proposed.why.gives} A`,
           detail: `${at(vehicle)} and ${at(incoming)}: the output or switch is overloaded.`,
-          cure: "A relay: the weak wire works its coil, the load hangs on its contact with its own fuse.",
+          cure: "Fit a relay: the weak wire drives its coil; the contact feeds the load through its own fuse.",
           fixes: fitDevice(decision, proposed.device),
         },
       ];

@@ -19,7 +19,7 @@ export const nameLookAlike: Rule = {
         pins: alike.what === "connector" ? [] : pins.slice(0, 2),
         title: `${alike.names.join(" and ")} are easily misread`,
         detail: `Two ${alike.what === "connector" ? "connectors" : alike.what === "cavity" ? "cavities" : "circuits"} differ in one character.`,
-        cure: "Read names aloud, with the place: which plug, which row.",
+        cure: "Read connector names back with their location: which connector, which row.",
       };
     });
   },

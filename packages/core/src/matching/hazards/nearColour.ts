@@ -23,9 +23,9 @@ export const nearColour: Rule = {
             {
               severity: "note",
               pins: [a, b],
-              title: `${connector.name}: ${a.placed.pin.cavity} and ${b.placed.pin.cavity} can be mistaken`,
-              detail: `${look} and ${other} look alike under some lamps or to some eyes.`,
-              cure: "Use daylight or a white lamp, and go by the cavity.",
+              title: `${connector.name}: ${a.placed.pin.cavity} and ${b.placed.pin.cavity} are easily confused`,
+              detail: `${look} and ${other} look alike in some light or to some eyes.`,
+              cure: "Use daylight or a white lamp, and go by cavity.",
             },
           ];
         }),

@@ -21,9 +21,9 @@ export const needsDevice: Rule = {
           pins: [vehicle, incoming],
           decision,
           cured: device !== null,
-          title: "Not without a part between",
-          detail: `${at(vehicle)} and ${at(incoming)}: ${proposed === null ? "the two do not understand each other" : deviceReasonWords(proposed)}. Joined directly it stays dead or is overdriven.`,
-          cure: "Put the part in before this join is made.",
+          title: "Needs a device in between",
+          detail: `${at(vehicle)} and ${at(incoming)}: ${proposed === null ? "the two signals are incompatible" : deviceReasonWords(proposed)}. Joined directly, it stays dead or is overdriven.`,
+          cure: "Fit the device before you make this join.",
           fixes: proposed === null ? [] : fitDevice(decision, proposed.device),
         },
       ];

@@ -13,9 +13,9 @@ export const notInSource: Rule = {
               {
                 severity: "note",
                 pins: [pin],
-                title: "A wire without a function",
-                detail: `${at(pin)}${pin.look === "" ? "" : `, ${pin.look},`} holds a wire and nobody says what it does.`,
-                cure: "Identify it before it is cut, capped or joined.",
+                title: "Wire without a function",
+                detail: `${at(pin)}${pin.look === "" ? "" : `, ${pin.look},`} has a wire with no function recorded.`,
+                cure: "Identify it before you cut, cap or join it.",
               },
             ]
           : [],

@@ -27,9 +27,9 @@ export const oneOfSeveral: Rule = {
           severity: "caution",
           pins,
           decision: first.decision,
-          title: "An input that must see one at a time",
-          detail: `${list(pins.map(at))} meet, and this input tells positions by which contact is closed.`,
-          cure: "One contact for each position; nothing else on the wire.",
+          title: "Input must see one signal at a time",
+          detail: `${list(pins.map(at))} meet, but this input reads positions by which contact is closed.`,
+          cure: "One contact per position; nothing else on the wire.",
         },
       ];
     }),

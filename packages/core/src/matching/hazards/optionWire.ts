@@ -18,11 +18,11 @@ export const optionWire: Rule = {
           severity: dropped === null ? "note" : "caution",
           pins: [own],
           decision,
-          title: dropped === null ? "Only with some equipment" : "Belongs to equipment that is not kept",
+          title: dropped === null ? "Optional equipment only" : "Belongs to equipment that is not kept",
           detail: `${named(own)}: ${own.placed.pin.condition}.`,
           cure:
             dropped === null
-              ? "See at the plug whether the wire is there."
+              ? "Check at the connector whether the wire is there."
               : "Leave it, or keep the equipment on the brief.",
         },
       ];

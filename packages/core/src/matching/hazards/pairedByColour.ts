@@ -17,9 +17,9 @@ export const pairedByColour: Rule = {
           severity: "caution",
           pins: [vehicle, incoming],
           decision,
-          title: "Nothing but the colour says so",
-          detail: `${at(vehicle)} and ${at(incoming)} are both ${vehicle.look}; neither function nor signal makes a case for the join.`,
-          cure: "Find out what both wires do before they meet: a diagram, or a reading at the plug.",
+          title: "Matched by colour only",
+          detail: `${at(vehicle)} and ${at(incoming)} are both ${vehicle.look}; neither function nor signal supports the join.`,
+          cure: "Identify both wires before joining them: from a diagram or by a reading at the connector.",
         },
       ];
     }),

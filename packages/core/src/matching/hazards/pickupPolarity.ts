@@ -16,8 +16,8 @@ export const pickupPolarity: Rule = {
           severity: gap ? "caution" : "note",
           pins: [vehicle, incoming],
           decision,
-          title: gap ? "Mind the polarity of the pickup" : "Polarity is free here",
-          detail: `${named(vehicle)} is a coil pickup${gap ? " with a reference gap: turned round, the gap is read at the wrong place" : " for plain speed"}.`,
+          title: gap ? "Mind the polarity of the pickup" : "Polarity does not matter here",
+          detail: `${named(vehicle)} is a coil pickup${gap ? " with a reference gap: reversed, the gap is read in the wrong place" : " for plain speed"}.`,
           cure: gap
             ? "Positive to positive; with a meter, see which way the voltage swings first as the gap goes by."
             : "Nothing to do.",

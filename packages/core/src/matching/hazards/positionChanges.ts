@@ -25,8 +25,8 @@ export const positionChanges: Rule = {
           pins: [vehicle, incoming],
           decision,
           title: `${vehicle.placed.pin.cavity} becomes ${incoming.placed.pin.cavity}`,
-          detail: `${at(vehicle)} and ${at(incoming)} do the same in the same kind of shell, at different places.`,
-          cure: "Do not plug one into the other's counterpart before the wires are moved.",
+          detail: `${at(vehicle)} and ${at(incoming)} do the same in the same housing, in different cavities.`,
+          cure: "Do not plug one into the other's counterpart before moving the wires.",
         },
       ];
     }),

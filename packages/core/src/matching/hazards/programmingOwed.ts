@@ -21,9 +21,9 @@ export const programmingOwed: Rule = {
         severity: "note",
         pins: [first.incoming],
         decision: first.decision,
-        title: "Programming may be owed",
-        detail: `${list(plugs)} talks to the vehicle's modules.`,
-        cure: "Find out what the maker asks for: coding, key learning, calibration. It goes on the list of what is owed.",
+        title: "Programming may be needed",
+        detail: `${list(plugs)} communicates with the vehicle's modules.`,
+        cure: "Find out what the maker requires: coding, key learning, calibration. It is listed for after the job.",
       },
     ] satisfies readonly Finding[];
   },

@@ -17,9 +17,9 @@ export const reformLance: Rule = {
             severity: "note",
             pins,
             cured: true,
-            title: `${moved.length} ${moved.length === 1 ? "terminal is" : "terminals are"} used again`,
-            detail: `${at(first.vehicle)}${moved.length > 1 ? " and the others" : ""}: a lance that was pressed down holds no more.`,
-            cure: "The bench step asks for it: lance lifted, crimp whole, then in until it clicks.",
+            title: `${moved.length} ${moved.length === 1 ? "terminal is" : "terminals are"} reused`,
+            detail: `${at(first.vehicle)}${moved.length > 1 ? " and the others" : ""}: a lance that was pressed down no longer holds.`,
+            cure: "Re-form the lance, check the crimp, then insert until it clicks.",
           },
         ] satisfies readonly Finding[]);
   },

@@ -15,7 +15,7 @@ export const relayContact: Rule = {
               decision,
               title: "87 joined to 87a",
               detail: `${named(vehicle)} and ${named(incoming)}: one contact closes when the other opens.`,
-              cure: "87 for what is on while the coil is fed, 87a for what is on while it rests.",
+              cure: "Use 87 for what is on with the coil energised, 87a for what is on at rest.",
             },
           ]
         : [];

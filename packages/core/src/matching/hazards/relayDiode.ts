@@ -14,7 +14,7 @@ export const relayDiode: Rule = {
               pins: [vehicle, incoming],
               decision,
               title: "85 joined to 86",
-              detail: `${at(vehicle)} and ${at(incoming)}: without a diode in the relay nothing changes; with one it is a short.`,
+              detail: `${at(vehicle)} and ${at(incoming)}: harmless without a diode in the relay; a short circuit with one.`,
               cure: "Supply on 86, switched ground on 85; look at the symbol on the relay.",
             },
           ]

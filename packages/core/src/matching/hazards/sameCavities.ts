@@ -22,8 +22,8 @@ export const sameCavities: Rule = {
             severity: "note",
             pins,
             title: `${one.name} and ${other.name} have the same labels`,
-            detail: `${same.length} cavity labels stand on both plugs of ${one.module}.`,
-            cure: "Always say the plug with the cavity.",
+            detail: `${same.length} cavity labels occur on both connectors of ${one.module}.`,
+            cure: "Always name the connector with the cavity.",
           },
         ];
       }),

@@ -48,7 +48,7 @@ export const sameColourOtherFunction: Rule = {
             pins: [here, partner, ...traps.slice(0, MOST_NAMED)],
             decision,
             title: `${capital(here.look)} here, ${here.look} there`,
-            detail: `${at(here)} is ${what(here)}; of the ${here.look} wires over there, ${names}. Joined by colour they would do damage.`,
+            detail: `${at(here)} is ${what(here)}; of the ${here.look} wires over there, ${names}. Joined by colour, they would do damage.`,
             cure: `Count cavities: ${here.placed.pin.cavity} goes to ${partner.placed.pin.cavity}, whatever the colours say.`,
           },
         ];

@@ -19,8 +19,8 @@ export const sealMissing: Rule = {
               pins: [vehicle, incoming],
               decision,
               title: "No seal on this wire",
-              detail: `${at(incoming)} is in a sealed connector, ${at(vehicle)} comes without a wire seal.`,
-              cure: "New terminal with a seal of the right size, or splice behind the sealed plug.",
+              detail: `${at(incoming)} is in a sealed connector, ${at(vehicle)} has no wire seal.`,
+              cure: "Fit a new terminal with the right seal, or splice behind the sealed connector.",
               fixes: spliceInstead(decision, incoming),
             },
           ]

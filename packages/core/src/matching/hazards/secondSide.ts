@@ -26,9 +26,9 @@ export const secondSide: Rule = {
           severity: "note",
           pins,
           decision: decided,
-          title: "Not the mirror image of the other side",
+          title: "Differs from the other side",
           detail: `${at(first)}: ${differences.map(({ fact, here, there }) => `${fact} ${here} here, ${there} there`).join("; ")}.`,
-          cure: "Confirm each place and colour on this side; do not work from the first.",
+          cure: "Confirm each position and colour on this side; do not assume it matches.",
         },
       ];
     });

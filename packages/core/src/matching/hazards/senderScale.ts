@@ -25,10 +25,10 @@ export const senderScale: Rule = {
           pins: [vehicle, incoming],
           decision,
           title: "May read wrong",
-          detail: `${named(vehicle)}: sender and gauge come from different cars. ${pulses ? "Pulses per turn or per kilometre" : "Ohms at empty, half and full, or at cold and hot,"} may differ.`,
+          detail: `${named(vehicle)}: sender and gauge are from different vehicles. ${pulses ? "Pulses per turn or per kilometre" : "Ohms at empty, half and full, or at cold and hot,"} may differ.`,
           cure: pulses
-            ? "Compare the pulse rates; a converter between, or the module is told."
-            : "Measure the sender at two points against the gauge's table; swap the sender or put a converter between.",
+            ? "Compare the pulse rates; fit a converter or recode the module."
+            : "Compare the sender with the gauge's table at two points; swap the sender or fit a converter.",
         },
       ];
     }),

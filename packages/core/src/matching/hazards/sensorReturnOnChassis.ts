@@ -8,7 +8,7 @@ export const sensorReturnOnChassis: Rule = {
   find: onto(
     (a, b) => a.signal === "sensor-return" && b.signal === "ground",
     "caution",
-    "On the chassis the readings shift with every load that comes on.",
-    "Sensor return to sensor return; the chassis stays apart.",
+    "On the chassis, readings shift with every load.",
+    "Join sensor return to sensor return; keep it off the chassis.",
   ),
 };

@@ -14,9 +14,9 @@ export const seriesBack: Rule = {
               severity: "stop",
               pins: [vehicle, back],
               decision,
-              title: "What comes back is something else",
-              detail: `${named(back)} would take the place of ${named(vehicle)} in its plug, and does damage there.`,
-              cure: "Choose the lead that the part gives back for this wire.",
+              title: "Return lead carries a different signal",
+              detail: `${named(back)} would replace ${named(vehicle)} in its connector and do damage there.`,
+              cure: "Choose the lead that returns this signal.",
             },
           ]
         : [],

@@ -24,9 +24,9 @@ export const seriesLamp: Rule = {
           pins: [vehicle, incoming],
           decision,
           cured: device !== null,
-          title: "A lamp at part voltage",
+          title: "Lamp at part voltage",
           detail: `${at(part)} feeds its lamp through another one; the wire it meets carries the full ${nominalVolts} V.`,
-          cure: "Join where the pair takes its full supply, before the first lamp; or rewire the pair in parallel with lamps of the full voltage.",
+          cure: "Join before the first lamp, where the pair has full supply, or rewire the pair in parallel with full-voltage lamps.",
         },
       ];
     });

@@ -25,8 +25,8 @@ export const sharedGround: Rule = {
               pins: [vehicle],
               decision,
               title: `Shares its ground with ${others.length} others`,
-              detail: `${named(vehicle)} hangs on the same point as ${others.length} other wires; a bad contact there takes all of them down.`,
-              cure: "Clean and tighten that point first; measure its drop under load.",
+              detail: `${named(vehicle)} shares its ground point with ${others.length} other wires: a bad contact there affects all of them.`,
+              cure: "Clean and tighten that point first; measure the voltage drop under load.",
             },
           ];
     });

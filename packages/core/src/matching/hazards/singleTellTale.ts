@@ -20,8 +20,8 @@ export const singleTellTale: Rule = {
           severity: "caution",
           pins: [only],
           title: "One tell-tale for both sides",
-          detail: `${named(only)} lies between left and right and grounds through the other side's lamps.`,
-          cure: "Two diodes from left and right onto the tell-tale, its other end to ground.",
+          detail: `${named(only)} connects between left and right and grounds through the other side's lamps.`,
+          cure: "Fit two diodes from left and right onto the tell-tale; ground its other end.",
         },
       ];
     }),

@@ -16,8 +16,8 @@ export const sizeStep: Rule = {
           pins: [vehicle, incoming],
           decision,
           title: `${a} onto ${b} mm²`,
-          detail: `${at(vehicle)} is ${a} mm², ${at(incoming)} is ${b} mm². The fuse has to protect the thinner one.`,
-          cure: "Check the fuse rating against the thinner wire; choose the barrel for the sum.",
+          detail: `${at(vehicle)} is ${a} mm², ${at(incoming)} is ${b} mm². The fuse must protect the thinner one.`,
+          cure: "Size the fuse for the thinner wire and the butt splice for both.",
         },
       ];
     }),

@@ -25,7 +25,7 @@ export const skippedLetters: Rule = {
           pins: [pin],
           title: `${connector.name} skips ${missing.join(", ")}`,
           detail: `There is no cavity ${missing.join(", ")} on ${connector.name}.`,
-          cure: "Read the label on the shell; do not count along the alphabet.",
+          cure: "Read the label on the housing; do not count through the alphabet.",
         },
       ];
     }),

@@ -19,7 +19,7 @@ export const sourcesContradict: Rule = {
                 decision,
                 title: "Sources contradict each other",
                 detail: `${named(own)}: another source gives its ${first.fact} as “${first.value}”.`,
-                cure: "Look at the wire, or measure; then settle it in the pin table.",
+                cure: "Look or measure, then settle it in the pin table.",
               },
             ];
       }),

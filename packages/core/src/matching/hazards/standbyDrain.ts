@@ -20,10 +20,10 @@ export const standbyDrain: Rule = {
           decision,
           title:
             days === null
-              ? "Fed while the car stands"
+              ? "Powered while parked"
               : `Drains the battery in ${days < 10 ? days.toFixed(1) : Math.round(days)} days`,
-          detail: `${named(pin)} gets a constant feed${amps === null ? "" : ` and draws ${amps} A`}.`,
-          cure: "Measure the standby current after everything has gone to sleep; a few hundredths of an ampere are usual.",
+          detail: `${named(pin)} has a constant feed${amps === null ? "" : ` and draws ${amps} A`}.`,
+          cure: "Measure the standby current once everything is asleep; a few hundredths of an amp is usual.",
         },
       ];
     }),

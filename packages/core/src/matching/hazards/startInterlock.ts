@@ -24,7 +24,7 @@ export const startInterlock: Rule = {
               pins,
               decision,
               pins.filter(isInterlock).map((pin) => ({
-                words: `Take the jumper back and put a switch at ${pin.placed.pin.cavity}`,
+                words: `Undo the jumper and fit a switch at ${pin.placed.pin.cavity}`,
                 put: pins.map((one) =>
                   one === pin
                     ? fedThrough(pin, "clutch or neutral")
@@ -45,12 +45,12 @@ export const startInterlock: Rule = {
             {
               ...stopFor([vehicle, incoming], decision, [
                 {
-                  words: "Put a clutch switch in the loop",
+                  words: "Fit a clutch switch in the loop",
                   put: [{ ...decision, device: { kind: "switch", what: "clutch" }, method: "splice" }],
                   remove: [],
                 },
                 {
-                  words: "Put a neutral switch in the loop",
+                  words: "Fit a neutral switch in the loop",
                   put: [{ ...decision, device: { kind: "switch", what: "neutral" }, method: "splice" }],
                   remove: [],
                 },
@@ -74,7 +74,7 @@ const fedThrough = (pin: ReadPin, what: string): Decision => ({
   answers: [],
 });
 const inLoop = (pin: ReadPin, decision: Decision, what: "clutch" | "neutral") => ({
-  words: `Put a ${what} switch in the loop`,
+  words: `Fit a ${what} switch in the loop`,
   put: [fedThrough(pin, what)],
   remove: [decisionId(decision)],
 });
@@ -89,9 +89,9 @@ function stopFor(
     severity: "stop",
     pins,
     decision,
-    title: "The start interlock is gone",
-    detail: `${own === undefined ? "" : named(own)}: the engine would crank in gear.`,
-    cure: "Put a clutch switch or a neutral switch in the loop; local codes and licensed practice decide which.",
+    title: "Start interlock removed",
+    detail: `${own === undefined ? "" : named(own)}: the engine could crank in gear.`,
+    cure: "Fit a clutch or neutral switch in the loop; local codes and licensed practice decide which.",
     fixes,
   };
 }

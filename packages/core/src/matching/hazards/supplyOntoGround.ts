@@ -9,7 +9,7 @@ export const supplyOntoGround: Rule = {
   find: onto(
     (a, b) => isPowered(a.signal) && b.signal === "ground",
     "stop",
-    "This is a short circuit: a fuse blows or the wire burns.",
-    "Choose another partner, or give the reason why the table is wrong.",
+    "Short circuit: a fuse blows or the wire burns.",
+    "Choose another partner, or say why the table is wrong.",
   ),
 };

@@ -9,7 +9,7 @@ export const supplyOntoGroundedOnly: Rule = {
   find: onto(
     (a, b) => isSupply(a.signal) && b.signal === "switched-ground",
     "stop",
-    "That wire is only ever grounded; when it is, the supply is shorted through it.",
-    "Work it by grounding it: through a switch or a relay contact to ground.",
+    "That wire is only ever grounded; when it is, the supply is shorted.",
+    "Operate it by grounding it, through a switch or relay contact.",
   ),
 };

@@ -9,7 +9,7 @@ export const supplyOntoSignal: Rule = {
   find: onto(
     (a, b) => isPowered(a.signal) && isLowLevel(b.signal) && signalFit(a.signal, b.signal) === "damage",
     "stop",
-    "The input or the sensor behind it fails at once.",
-    "Choose another partner; where the signal itself is wanted at another level, a divider or converter goes between.",
+    "The input or sensor fails at once.",
+    "Choose another partner; if you need the signal at another level, fit a divider or converter.",
   ),
 };

@@ -22,7 +22,7 @@ export const terminalFit: Rule = {
           decision,
           title: "The terminal does not fit",
           detail: `${at(vehicle)} carries ${width ? `a ${from} mm contact` : systems.join(" or ")}, ${at(incoming)} takes ${width ? `${into} mm` : theirs.join(" or ")}.`,
-          cure: "Splice instead, or crimp a terminal of the right system on.",
+          cure: "Splice instead, or crimp on a terminal of the right system.",
           fixes: spliceInstead(decision, incoming),
         },
       ];

@@ -21,7 +21,7 @@ export const twinColour: Rule = {
             pins: twins,
             title: `${connector.name}: ${shown} look alike`,
             detail: `${twins.length} wires of ${connector.name} are ${look}. Only the cavity tells them apart.`,
-            cure: `Keep ${labels[0]} and its twins never loose together; flag them first.`,
+            cure: `Never have ${labels[0]} and its twins loose together; flag them first.`,
           },
         ];
       }),

@@ -24,8 +24,8 @@ export const twinInExchange: Rule = {
           decision,
           title: "Two wires of one colour out at once",
           cured: true,
-          detail: `${at(vehicle)} and the wire that it replaces in ${at(incoming)} are both ${colourInWords(vehicle.colour)}.`,
-          cure: "The plan caps the old one before the other is released.",
+          detail: `${at(vehicle)} and the wire it replaces in ${at(incoming)} are both ${colourInWords(vehicle.colour)}.`,
+          cure: "The plan caps the old one before the new one is released.",
         },
       ];
     }),

@@ -29,8 +29,8 @@ export const twinInModule: Rule = {
             severity: "note",
             pins: [moved, ...others],
             title: `${look} in ${plugs.size} plugs of ${module}`,
-            detail: `${at(moved)} has its colour again at ${others.map(at).join(", ")}.`,
-            cure: "Open one plug at a time.",
+            detail: `${at(moved)} has the same colour as ${others.map(at).join(", ")}.`,
+            cure: "Open one connector at a time.",
           },
         ];
       });

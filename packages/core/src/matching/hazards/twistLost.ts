@@ -28,8 +28,8 @@ export const twistLost: Rule = {
           title: shield ? "Keep the shield" : "Keep the twist",
           detail: `${at(vehicle)} to ${at(incoming)} belongs to a ${shield ? "shielded wire" : "twisted pair"}.`,
           cure: shield
-            ? "Carry the shield on and ground it at one end only."
-            : "Untwist no more than the joint needs, and keep both wires of the pair the same length.",
+            ? "Continue the shield and ground it at one end only."
+            : "Untwist only what the joint needs; keep both wires the same length.",
         },
       ];
     });

@@ -17,8 +17,8 @@ export const twoSources: Rule = {
               decision,
               cured: device !== null,
               title: "Two sources on one wire",
-              detail: `${at(vehicle)} and ${at(incoming)} both drive this wire; each feeds the other when only one is on.`,
-              cure: "A diode in each, its band towards what is fed; or keep them apart.",
+              detail: `${at(vehicle)} and ${at(incoming)} both drive this wire; each back-feeds the other when only one is on.`,
+              cure: "Fit a diode in each, cathode (band) towards the load, or keep them apart.",
               fixes: fitDevice(decision, { kind: "diodes", band: "incoming" }),
             },
           ]
@@ -36,9 +36,9 @@ export const twoSources: Rule = {
           pins: [first.incoming, ...ours],
           decision: first.decision,
           cured: first.device !== null,
-          title: "Merged wires feed each other",
-          detail: `${list(ours.map(at))} meet at ${at(first.incoming)}. When one is on, what hangs on the others comes on too.`,
-          cure: "A diode in each, unless nothing else hangs on them.",
+          title: "Merged wires back-feed each other",
+          detail: `${list(ours.map(at))} meet at ${at(first.incoming)}. When one is on, whatever is on the others comes on too.`,
+          cure: "Fit a diode in each, unless nothing else is on them.",
           fixes: fitDevice(first.decision, proposed.device),
         },
       ];

@@ -23,7 +23,7 @@ export const vacatedCavity: Rule = {
               pins: [pin],
               decision,
               cured: true,
-              title: "An open cavity in a sealed plug",
+              title: "Open cavity in a sealed connector",
               detail: `${at(pin)} loses its wire.`,
               cure: "The plan closes it with a cavity plug.",
             },

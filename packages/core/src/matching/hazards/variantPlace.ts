@@ -18,7 +18,7 @@ export const variantPlace: Rule = {
                 decision,
                 title: `Other ${claim.fact} ${claim.when}`,
                 detail: `${named(own)}: “${claim.value}” ${claim.when}.`,
-                cure: "See which one this car is before you rely on it.",
+                cure: "Check which one this car has before you rely on it.",
               },
             ];
       }),

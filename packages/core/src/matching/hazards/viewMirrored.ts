@@ -24,7 +24,7 @@ export const viewMirrored: Rule = {
           cured: true,
           title: "Labels printed for opposite sides",
           detail: `${a.name} is labelled for the ${a.shell.view === "wire" ? "wire side" : "mating face"}, ${b.name} for the ${b.shell.view === "wire" ? "wire side" : "mating face"}.`,
-          cure: "Both faces are drawn from the side that is in the hand.",
+          cure: "Both faces are drawn from the side you are holding.",
         },
       ];
     }),

@@ -31,9 +31,9 @@ export const wetJoint: Rule = {
               severity: "note",
               pins: [vehicle, incoming],
               decision,
-              title: "A joint in a wet place",
-              detail: `${at(wet)} is in a sealed connector, so the place is wet.`,
-              cure: "Adhesive-lined sleeve over every joint, the joint higher than the lowest bend, ends down.",
+              title: "Joint in a wet place",
+              detail: `${at(wet)} is in a sealed connector, so expect water there.`,
+              cure: "Use adhesive-lined sleeve on every joint, placed above the lowest bend with its ends down.",
             },
           ];
     }),

@@ -15,8 +15,8 @@ export const wrongKeyFeed: Rule = {
             pins: [vehicle, incoming],
             decision,
             title: "Drops out while cranking",
-            detail: `${at(incoming)} must stay on while the engine cranks; ${at(vehicle)} goes off then.`,
-            cure: "Take it from a fuse that stays on in run and crank; read it while the starter turns.",
+            detail: `${at(incoming)} must stay on while cranking; ${at(vehicle)} drops out.`,
+            cure: "Use a fuse that stays on in run and crank; measure it while cranking.",
           },
         ];
       if (
@@ -29,8 +29,8 @@ export const wrongKeyFeed: Rule = {
             pins: [vehicle, incoming],
             decision,
             title: "Stays on while cranking",
-            detail: `${at(incoming)} is meant to rest while the engine cranks; ${at(vehicle)} stays on.`,
-            cure: "Harmless for light loads; give a heavy one a feed that drops out.",
+            detail: `${at(incoming)} should drop out while cranking; ${at(vehicle)} stays on.`,
+            cure: "Harmless for light loads; feed heavy ones from a supply that drops out.",
           },
         ];
       return [];

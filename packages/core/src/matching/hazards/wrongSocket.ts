@@ -18,8 +18,8 @@ export const wrongSocket: Rule = {
               severity: "note",
               pins,
               title: `${a.name} also fits ${b.name}'s socket`,
-              detail: `${a.name} and ${b.name} have the same shell.`,
-              cure: "Flag both plugs before they are parted.",
+              detail: `${a.name} and ${b.name} have the same housing.`,
+              cure: "Flag both connectors before unplugging them.",
             },
           ];
     }),

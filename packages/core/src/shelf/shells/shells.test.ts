@@ -12,7 +12,7 @@ const uses = (id: string): readonly (readonly [string, string])[] =>
   ]);
 
 describe("the Shelf's shells", () => {
-  it("are forty and more, in every group, each with labels of its own and a shape that a file may hold", () => {
+  it("are forty and more, in every group, each with explicit labels and a shape that a file may hold", () => {
     expect(SHELLS.length).toBeGreaterThanOrEqual(40);
     expect(new Set(SHELLS.map(({ id }) => id)).size).toBe(SHELLS.length);
     for (const group of SHELL_GROUPS)

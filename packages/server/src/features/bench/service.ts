@@ -82,19 +82,19 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
         throw new HttpProblem(
           409,
           "plan-changed",
-          "The plan has changed since this step was shown. Load it again; nothing was recorded.",
+          "The plan has changed since this step was shown. Reload; nothing was recorded.",
         );
       const step = view.plan.steps.find((candidate) => candidate.id === command.step);
       if (step === undefined)
-        throw new HttpProblem(409, "no-such-step", "That step is not in the plan any more.");
+        throw new HttpProblem(409, "no-such-step", "That step is no longer in the plan.");
       if (view.progress.get(step.id) === "done")
-        throw new HttpProblem(409, "already-done", "That step is done already.");
+        throw new HttpProblem(409, "already-done", "That step is already done.");
       if (command.kind === "skipped") {
         if (step.op !== null)
           throw new HttpProblem(
             409,
             "step-changes-wiring",
-            "This step changes the wiring; later steps stand on it. Change its decision instead of skipping it.",
+            "This step changes the wiring and later steps depend on it. Change the decision instead of skipping the step.",
           );
         return { kind: "skipped", step: step.id, decision: step.decision, reason: command.reason };
       }
@@ -121,9 +121,9 @@ function refuseRetract(seq: number, entries: readonly Entry[], name: (id: string
   const entry = entries[seq];
   if (entry === undefined) throw new HttpProblem(422, "no-such-entry", `There is no entry ${seq}.`);
   if (entry.what.kind === "baseline" || entry.what.kind === "plan-adopted" || entry.what.kind === "retracted")
-    throw new HttpProblem(409, "not-retractable", "This entry cannot be taken back.");
+    throw new HttpProblem(409, "not-retractable", "This entry cannot be retracted.");
   if (foldLedger(entries).fold.retracted.has(seq))
-    throw new HttpProblem(409, "already-retracted", "This entry was taken back already.");
+    throw new HttpProblem(409, "already-retracted", "This entry is already retracted.");
   const [first, ...more] = obstaclesToRetract(entries, seq);
   if (first !== undefined) {
     throw new HttpProblem(

@@ -27,7 +27,7 @@ export const noSuchJob = (): HttpProblem =>
   new HttpProblem(
     404,
     "no-such-job",
-    "There is no such job. It may have been opened in another data folder.",
+    "Job not found. It may be in another data folder.",
   );
 
 export async function lockedJob(db: Queryable, id: string): Promise<repo.JobRow> {
@@ -171,7 +171,7 @@ async function refuseLocked(tx: Queryable, job: repo.JobRow, after: Dossier): Pr
     throw new HttpProblem(
       409,
       "work-has-begun",
-      "Work on the car has begun, so the pin tables are frozen. Record what differs as found, at the bench.",
+      "Work on the car has started, so the pin tables are locked. Record differences as found, at the bench.",
     );
   }
   const { fold } = foldLedger(entriesOf(await repo.readLedger(tx, job.id)));
@@ -182,7 +182,7 @@ async function refuseLocked(tx: Queryable, job: repo.JobRow, after: Dossier): Pr
       throw new HttpProblem(
         409,
         "decision-carried-out",
-        "That decision has been carried out on the car, at least in part. Take its steps back at the bench first.",
+        "That decision has been carried out on the car, at least in part. Undo its steps at the bench first.",
       );
   }
 }

@@ -21,7 +21,7 @@ export function shelfRoutes(db: Database): Router {
     return id;
   };
   const gone = (found: boolean): void => {
-    if (!found) throw new HttpProblem(404, "no-such-item", "That is not on the Shelf any more.");
+    if (!found) throw new HttpProblem(404, "no-such-item", "That is no longer on the Shelf.");
   };
   router.get("/shelf", async (_request, response) => void response.json(await repo.readShelf(db)));
   router.put("/shelf/shells/:id", async (request, response) => {

@@ -54,10 +54,10 @@ function save(): void {
   } else if (text.value.trim() !== "") {
     emit("note", text.value.trim());
     open.value = false;
-  } else problem.value = "Change what differs, or write what happened.";
+  } else problem.value = "Change what differs, or note what happened.";
 }
 function skip(): void {
-  if (text.value.trim() === "") problem.value = "Say why this step is left out.";
+  if (text.value.trim() === "") problem.value = "Enter why you skip this step.";
   else {
     emit("skip", text.value.trim());
     open.value = false;
@@ -70,8 +70,8 @@ function skip(): void {
     <form id="found-form" class="form" @submit.prevent="save">
       <template v-if="wire && !note">
         <p>
-          What is really at <b>{{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</b
-          >? The plan is worked out anew from it.
+          What is actually at <b>{{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</b
+          >? The plan is recalculated from it.
         </p>
         <div class="two">
           <div class="field">
@@ -106,7 +106,7 @@ function skip(): void {
     </form>
     <template #footer>
       <button v-if="canSkip && !note" type="button" class="btn tall quiet" @click="skip">
-        Leave this step out
+        Skip this step
       </button>
       <button type="button" class="btn tall quiet" @click="open = false">Cancel</button>
       <button type="submit" form="found-form" class="btn tall pri">

@@ -66,7 +66,7 @@ function flip(pin: PinId): void {
             :colour="pinColour(placed.pin, placed.connector)"
             :size="placed.pin.size"
             :length="44"
-          /><b>{{ placed.pin.function || "no function noted" }}</b
+          /><b>{{ placed.pin.function || "no function recorded" }}</b
           ><span class="lab mut">{{ placed.pin.condition }}</span></label
         >
       </li>
@@ -74,7 +74,7 @@ function flip(pin: PinId): void {
     <p v-if="found.length > MOST_SHOWN" class="mut lab">
       and {{ found.length - MOST_SHOWN }} more: type more words
     </p>
-    <p class="why">With none ticked the words find the pins again.</p>
+    <p class="why">With none ticked, the words find the pins.</p>
     <template #footer
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button
       ><button type="button" class="btn pri" @click="emit('link', [...chosen])">

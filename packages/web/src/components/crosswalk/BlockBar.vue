@@ -43,9 +43,7 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
     </template>
     <template v-else>
       <p v-if="blocks.length === 0">
-        <b class="big">No blockers</b><br /><RouterLink :to="{ name: 'worklist' }"
-          >To the worklist</RouterLink
-        >
+        <b class="big">No blockers</b><br /><RouterLink :to="{ name: 'worklist' }">Go to Worklist</RouterLink>
       </p>
       <template v-else>
         <p>

@@ -269,7 +269,7 @@ watch(
           Cap <kbd>X</kbd>
         </button>
         <button v-if="decision?.kind !== 'remove'" type="button" class="btn quiet" @click="emit('out')">
-          Out of the loom <kbd>U</kbd>
+          Remove from loom <kbd>U</kbd>
         </button>
         <button v-if="decision?.kind !== 'leave'" type="button" class="btn quiet" @click="emit('leave')">
           Leave <kbd>L</kbd>
@@ -285,11 +285,11 @@ watch(
         >
           {{ decision.findLive ? "No test in the middle" : "Find the live half" }}
         </button>
-        <button type="button" class="btn quiet" @click="emit('shift')">In its plug… <kbd>E</kbd></button>
+        <button type="button" class="btn quiet" @click="emit('shift')">Move or swap… <kbd>E</kbd></button>
         <button v-if="row.vehicle.length === 1" type="button" class="btn quiet" @click="emit('series')">
           In series… <kbd>Q</kbd>
         </button>
-        <button type="button" class="btn quiet" @click="emit('mate')">Plug together… <kbd>T</kbd></button>
+        <button type="button" class="btn quiet" @click="emit('mate')">Mate connectors… <kbd>T</kbd></button>
         <button
           v-if="decision && isJoining(decision)"
           type="button"
@@ -302,11 +302,11 @@ watch(
           {{ decision.sure === "sure" ? "Wants a check" : "It is sure" }} <kbd>S</kbd>
         </button>
         <button v-if="decision" type="button" class="btn quiet" @click="emit('back')">
-          Take back <kbd>⌫</kbd>
+          Undo decision <kbd>⌫</kbd>
         </button>
       </div>
       <div v-if="openEffect" class="field effect">
-        <span id="open-effect" class="label">What happens because it is left open</span
+        <span id="open-effect" class="label">If left open</span
         ><Select
           :model-value="openEffect"
           :options="effects"
@@ -343,30 +343,30 @@ watch(
                 : `Together ${(pair.strength / 10).toFixed(1)}`
             }}<template v-if="pair.margin !== null"
               >, {{ pair.margin >= Math.min(pair.strength ?? 0, 45) ? "at least " : ""
-              }}{{ (pair.margin / 10).toFixed(1) }} ahead of the best arrangement without it; the smaller of
-              the two counts</template
+              }}{{ (pair.margin / 10).toFixed(1) }} ahead of the best arrangement without it; the smaller
+              figure counts</template
             ><template v-if="pair.strength !== null">
-              (natural log-odds: 4.5 is sure, 2.0 wants a check).</template
+              (natural log-odds: sure from 4.5, check from 2.0).</template
             >
           </p>
         </div>
         <template v-if="row.alone">
           <p>{{ aloneWords(row.alone) }}</p>
           <p v-if="row.alone.nearest">
-            Nearest to it: {{ name(row.alone.nearest.pin)
+            Closest match: {{ name(row.alone.nearest.pin)
             }}<template v-if="row.alone.nearest.takenBy"
-              >, which goes with {{ name(row.alone.nearest.takenBy) }}</template
+              >, already paired with {{ name(row.alone.nearest.takenBy) }}</template
             >.
           </p>
           <p v-if="row.alone.from.length">
-            It could come from {{ row.alone.from.slice(0, 3).map(feedPlaceWords).join("; ") }}.
+            Possible sources: {{ row.alone.from.slice(0, 3).map(feedPlaceWords).join("; ") }}.
           </p>
           <p v-if="row.alone.open">Left open: {{ OPEN_WORDS[row.alone.open] }}.</p>
         </template>
         <p v-for="one in apart" :key="decisionId(one)">
-          {{ name(one.vehicle) }} never meets {{ name(one.incoming)
+          {{ name(one.vehicle) }} never joined to {{ name(one.incoming)
           }}<template v-if="one.reason">: {{ one.reason }}</template>
-          <button type="button" class="link" @click="emit('remove', decisionId(one))">allow it again</button>
+          <button type="button" class="link" @click="emit('remove', decisionId(one))">allow again</button>
         </p>
         <p v-for="remark in remarks" :key="remark" class="mut">Note at {{ remark }}</p>
       </section>

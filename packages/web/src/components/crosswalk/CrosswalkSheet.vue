@@ -47,16 +47,15 @@ const count = (outcome: ColourJoin["outcome"]): number =>
     <h1>{{ dossier.head.name }}: crosswalk</h1>
     <p>
       {{ dossier.head.vehicle }} + {{ dossier.head.incoming }}, {{ dossier.head.nominalVolts }} V.
-      {{ rows.length }} circuits. By colour alone {{ verdict.length }} joins would be made:
-      {{ count("works") }} work, {{ count("dead") }} stay dead, {{ count("damage") }} do damage. Go by the
-      cavity.
+      {{ rows.length }} circuits. By colour alone, {{ verdict.length }} joins: {{ count("works") }} work,
+      {{ count("dead") }} stay dead, {{ count("damage") }} do damage. Go by cavity.
     </p>
     <table>
       <thead>
         <tr>
           <th>Vehicle</th>
           <th>Wire and function</th>
-          <th>What is done</th>
+          <th>Decision</th>
           <th>Incoming</th>
           <th>Wire and function</th>
           <th>Sure</th>
@@ -117,14 +116,14 @@ const count = (outcome: ColourJoin["outcome"]): number =>
       </tbody>
     </table>
     <template v-if="blocks.length"
-      ><h2>Still in the way</h2>
+      ><h2>Blockers</h2>
       <ul>
         <li v-for="(block, i) in blocks" :key="i">{{ blockWords(block, name) }}</li>
       </ul></template
     >
     <p class="small">
-      Battery off before anything is cut or unpinned. Restraint and high-voltage plugs stay shut. Local codes
-      and licensed practice decide.
+      Battery off before you cut or unpin anything. Leave restraint and high-voltage connectors closed. Local
+      codes and licensed practice decide.
     </p>
   </article>
 </template>

@@ -43,8 +43,8 @@ const problem = computed(() => {
   const bad = Object.entries(device.value).find(
     ([, value]) => typeof value === "number" && !(value > 0 && value < 1e8),
   );
-  if (bad !== undefined) return "Every value is a number above 0.";
-  return device.value.kind === "converter" && device.value.what.trim() === "" ? "Say what it is." : "";
+  if (bad !== undefined) return "Enter numbers above 0.";
+  return device.value.kind === "converter" && device.value.what.trim() === "" ? "Enter what it is." : "";
 });
 const number = (event: Event): number => Number((event.target as HTMLInputElement).value.replace(",", "."));
 const volts = computed(() => {
@@ -58,7 +58,7 @@ const volts = computed(() => {
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="A part between" :draggable="false">
+  <Dialog v-model:visible="open" modal header="Device in between" :draggable="false">
     <form id="device-form" class="form" @submit.prevent="problem === '' && emit('put', device)">
       <div class="field">
         <span id="d-kind" class="label">Part</span
@@ -72,7 +72,7 @@ const volts = computed(() => {
         />
       </div>
       <div v-if="device.kind === 'diodes'" class="field">
-        <span id="d-band" class="label">Band of each diode towards the</span
+        <span id="d-band" class="label">Diode cathode (band) towards</span
         ><Select
           :model-value="device.band"
           :options="SIDES"
@@ -83,7 +83,7 @@ const volts = computed(() => {
         />
       </div>
       <div v-else-if="device.kind === 'relay'" class="field">
-        <span id="d-coil" class="label">Its coil is worked by the wire of the</span
+        <span id="d-coil" class="label">Relay coil driven by</span
         ><Select
           :model-value="device.coil"
           :options="SIDES"
@@ -95,7 +95,7 @@ const volts = computed(() => {
       </div>
       <div v-else-if="device.kind === 'divider'" class="two">
         <div class="field">
-          <label for="d-upper">From the source to the input, Ω</label
+          <label for="d-upper">Source to input, Ω</label
           ><input
             id="d-upper"
             class="inp"
@@ -105,7 +105,7 @@ const volts = computed(() => {
           />
         </div>
         <div class="field">
-          <label for="d-lower">From the input to its ground, Ω</label
+          <label for="d-lower">Input to ground, Ω</label
           ><input
             id="d-lower"
             class="inp"
@@ -116,7 +116,7 @@ const volts = computed(() => {
         </div>
       </div>
       <div v-else-if="device.kind === 'regulator'" class="field">
-        <label for="d-volts">Gives, V</label
+        <label for="d-volts">Output, V</label
         ><input
           id="d-volts"
           class="inp"
@@ -179,7 +179,7 @@ const volts = computed(() => {
           @update:model-value="set({ what: $event ?? '' })"
         />
       </div>
-      <p v-if="volts.length" class="lab">The input then sees {{ volts.join(", ") }}.</p>
+      <p v-if="volts.length" class="lab">The input sees {{ volts.join(", ") }}.</p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
       <p v-else class="why">Both wires are cut and joined to {{ deviceWords(device) }}.</p>
     </form>
@@ -187,7 +187,7 @@ const volts = computed(() => {
       <button v-if="now" type="button" class="btn quiet" @click="emit('put', undefined)">Take it out</button
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button>
       <button type="submit" form="device-form" class="btn pri" :disabled="problem !== ''">
-        {{ now ? "Change it" : "Put it in" }}
+        {{ now ? "Change it" : "Add step" }}
       </button>
     </template>
   </Dialog>

@@ -37,11 +37,11 @@ const accept = (): void => {
     :cure="hazard.cured ? '' : hazard.cure"
     :settled="hazard.cured ? 'cured' : hazard.answered ? 'accepted' : ''"
   >
-    <p v-if="hazard.cured"><b>Taken care of:</b> {{ hazard.cure }}</p>
+    <p v-if="hazard.cured"><b>Fixed by the plan:</b> {{ hazard.cure }}</p>
     <p v-else-if="hazard.answered">
       <b>Accepted:</b> {{ hazard.answered.reason
       }}<template v-if="hazard.answered.by">, {{ hazard.answered.by }}</template>
-      <button type="button" class="link" @click="emit('withdraw')">no longer</button>
+      <button type="button" class="link" @click="emit('withdraw')">withdraw</button>
     </p>
     <div v-else-if="isOpen && hazard.severity !== 'note' && !answering" class="cures">
       <button
@@ -65,12 +65,12 @@ const accept = (): void => {
       <InputText
         v-model="reason"
         aria-label="Reason"
-        placeholder="Why is this right?"
+        placeholder="Why is this acceptable?"
         maxlength="500"
         autofocus
       />
-      <InputText v-model="by" aria-label="Who accepts it" placeholder="Who says so?" maxlength="80" />
-      <label v-if="alike > 1"><input v-model="all" type="checkbox" /> for all {{ alike }} of this kind</label>
+      <InputText v-model="by" aria-label="Accepted by" placeholder="Your name" maxlength="80" />
+      <label v-if="alike > 1"><input v-model="all" type="checkbox" /> for all {{ alike }} of this rule</label>
       <div class="cures">
         <button class="btn pri" type="submit" :disabled="reason.trim() === ''">Accept</button
         ><button class="btn quiet" type="button" @click="answering = false">Cancel</button>

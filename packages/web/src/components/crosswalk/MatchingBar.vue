@@ -13,7 +13,7 @@ const emit = defineEmits<{ stop: [] }>();
       class="btn quiet"
       @click="emit('stop')"
     >
-      Stop: keep what is decided
+      Stop (keeps your decisions)
     </button></span
   >
 </template>

@@ -80,15 +80,15 @@ function choose(): void {
         ><b>{{ offer.wires }} {{ offer.wires === 1 ? "wire meets" : "wires meet" }}</b>
       </div>
     </div>
-    <p v-if="offers.length === 0" class="mut">The other side has no plug yet.</p>
+    <p v-if="offers.length === 0" class="mut">The other side has no connector yet.</p>
     <p class="why">
-      Both plugs stay as they are and go together. A wire that meets none keeps asking for a decision of its
-      own. What stands in the way is taken back with this; undo brings it all back.
+      The two connectors mate as they are. A wire that meets none still needs its own decision. Conflicting
+      decisions are undone; Undo restores them.
     </p>
     <template #footer
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button
       ><button type="button" class="btn pri" :disabled="(offers[at]?.wires ?? 0) === 0" @click="choose">
-        Plug them together <kbd>Enter</kbd>
+        Mate them <kbd>Enter</kbd>
       </button></template
     >
   </Dialog>

@@ -58,7 +58,7 @@ const offers = computed<readonly Offer[]>(() => {
         return {
           placed,
           strength: signalFit(own.pin.signal, pin.signal) === "damage" ? null : 0,
-          words: signalFit(own.pin.signal, pin.signal) === "damage" ? "joined, they do damage" : "",
+          words: signalFit(own.pin.signal, pin.signal) === "damage" ? "joining them does damage" : "",
           taken: taken(placed),
         };
       });
@@ -73,7 +73,7 @@ const offers = computed<readonly Offer[]>(() => {
         .map((pin): Offer => ({
           placed: { pin, connector },
           strength: 0,
-          words: pin.content === "empty" ? "free: it moves there" : "the two change places",
+          words: pin.content === "empty" ? "free: the wire moves there" : "the two wires swap",
           taken: pin.content !== "empty" && taken({ pin, connector }),
         })),
     );
@@ -101,7 +101,7 @@ const offers = computed<readonly Offer[]>(() => {
 });
 type Candidate = ReturnType<typeof candidatesFor>[number];
 function caseWords({ strength, reasons, device }: Candidate): string {
-  if (strength === null) return "joined directly it does damage";
+  if (strength === null) return "joined directly, it does damage";
   if (device !== null) return `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}`;
   const weighty = reasons.filter((reason) => reason.weight !== 0).slice(0, 2);
   return weighty.map(reasonWords).join("; ");
@@ -169,10 +169,10 @@ const order = (id: PinId): string => {
   return place === 0 ? "goes in here" : "leads back";
 };
 const HINTS: Readonly<Record<typeof props.mode, string>> = {
-  join: "Tick several to join one to all of them.",
-  jumper: "Tick several to join one to all of them.",
-  shift: "Into an occupied cavity, the two change places.",
-  series: "First where the wire goes in, then the lead that comes back to its place.",
+  join: "Tick several to join one wire to all of them.",
+  jumper: "Tick several to join one wire to all of them.",
+  shift: "If the cavity is occupied, the two wires swap.",
+  series: "First the cavity it goes into, then the lead that comes back.",
 };
 const action = computed(() => {
   if (props.mode === "series") return chosen.value.length === 0 ? "It goes in here" : "Lead it through";
@@ -192,7 +192,7 @@ const action = computed(() => {
   >
     <div class="field">
       <label for="partner-text"
-        >{{ own?.pin.function || "no function noted" }}: find by cavity, function or colour</label
+        >{{ own?.pin.function || "no function recorded" }}: find by cavity, function or colour</label
       >
       <input
         id="partner-text"
@@ -242,7 +242,7 @@ const action = computed(() => {
         <span class="what"
           ><b>{{
             offer.placed.pin.function ||
-            (offer.placed.pin.content === "empty" ? "empty cavity" : "no function noted")
+            (offer.placed.pin.content === "empty" ? "empty cavity" : "no function recorded")
           }}</b>
           <span class="lab mut">{{ offer.placed.pin.signal }}</span><br /><span
             class="why"
@@ -261,9 +261,7 @@ const action = computed(() => {
     <p v-else-if="found.length > shown.length" class="mut lab">
       and {{ found.length - shown.length }} more: type more words
     </p>
-    <p class="why">
-      {{ HINTS[mode] }} What stands in the way is taken back with this; undo brings it all back.
-    </p>
+    <p class="why">{{ HINTS[mode] }} Conflicting decisions are undone; Undo restores them.</p>
     <template #footer
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button
       ><button type="button" class="btn pri" :disabled="shown.length === 0" @click="choose">

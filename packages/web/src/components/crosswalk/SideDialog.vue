@@ -68,13 +68,12 @@ function copy(): void {
     :pt="{ root: { class: 'dlg wide' } }"
   >
     <p v-if="copies.length === 0 && twins.length === 0" class="mut">
-      No decided left or right wire has a counterpart that is still open, and nothing that is decided on both
-      sides differs.
+      No decided left or right wire has an open counterpart, and both sides match where decided.
     </p>
     <template v-if="copies.length">
       <p>
-        These decisions have a counterpart on the other side that is still open. Tick each difference once you
-        have seen it; what is not ticked is checked at the car before it is cut.
+        These decisions have an open counterpart on the other side. Tick each difference you have seen; the
+        rest is checked at the car before cutting.
       </p>
       <ul class="copies">
         <li v-for="one in copies" :key="one.key">
@@ -102,7 +101,7 @@ function copy(): void {
       </ul>
     </template>
     <template v-if="twins.length">
-      <h3>Decided on both sides, and not the mirror image</h3>
+      <h3>Decided differently on the two sides</h3>
       <ul class="copies">
         <li v-for="one in twins" :key="one.key">
           {{ decisionWords(one.copy, name) }}

@@ -13,7 +13,7 @@ const words = ({ pin, connector }: PlacedPin): string => {
 <template>
   <div class="ends">
     <div v-for="placed in pins" :key="placed.pin.id" class="end">
-      <b>{{ placed.pin.function || "no function noted" }}</b>
+      <b>{{ placed.pin.function || "no function recorded" }}</b>
       <span
         class="lab"
         :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${placed.pin.signal}`"

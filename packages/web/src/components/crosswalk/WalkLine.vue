@@ -66,7 +66,7 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
     <span
       class="mark"
       :class="{ marked }"
-      title="Mark this circuit (Space)"
+      title="Select this circuit (Space)"
       aria-hidden="true"
       @click.stop="emit('mark')"
     />

@@ -159,7 +159,7 @@ const lines = computed(() => {
         <path v-for="line in lines" :key="line.key" :d="line.d" :class="line.outcome" />
       </svg>
     </div>
-    <p v-if="rows.length === 0" class="nothing mut">No circuit is like that. Choose another list above.</p>
+    <p v-if="rows.length === 0" class="nothing mut">No circuits match. Choose another list above.</p>
   </div>
 </template>
 

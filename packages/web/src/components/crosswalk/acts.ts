@@ -317,7 +317,7 @@ export function offerWords(row: WalkRow): string {
     case "move":
       return `Move ${cavities(pinsOfRow(row))} in its plug`;
     case "mate":
-      return "Plug them together";
+      return "Mate them";
     case "series":
       return `Lead ${cavities(row.vehicle)} through ${cavities(row.incoming)}`;
     case "jumper":

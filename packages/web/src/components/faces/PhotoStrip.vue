@@ -128,7 +128,7 @@ const when = (photo: Photo): string =>
     </header>
     <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     <p v-if="removed" class="why">
-      Photo removed. <button type="button" class="link" @click="putBack()">Put it back</button>
+      Photo removed. <button type="button" class="link" @click="putBack()">Restore</button>
     </p>
     <ul v-if="shown.length" class="strip">
       <li v-for="photo in shown" :key="photo.id">
@@ -142,8 +142,8 @@ const when = (photo: Photo): string =>
       </li>
     </ul>
     <p v-else class="why">
-      No photo of {{ title }} yet. One before it is opened and one after is a good habit; place and camera
-      data are dropped when it is stored.
+      No photo of {{ title }} yet. Take one before opening and one after. Location and camera data are removed
+      on saving.
     </p>
     <Dialog
       :visible="open !== null"
@@ -178,7 +178,7 @@ const when = (photo: Photo): string =>
         </div>
       </div>
       <div class="field">
-        <label for="photo-words">What it shows</label
+        <label for="photo-words">Caption</label
         ><InputText id="photo-words" v-model="words" maxlength="200" @keydown.enter="save" />
       </div>
       <template #footer>

@@ -57,19 +57,19 @@ const SCHEMES = [
   option("serpentine", "Back and forth"),
   option("columns", "Column by column"),
   option("grid", "Letter per row, number per place"),
-  option("explicit", "Labels of its own"),
-  option("listed", "As the pin table lists them"),
+  option("explicit", "Explicit labels"),
+  option("listed", "In pin-table order"),
 ];
 const ROUND_SCHEMES = [
   option("rows", "Round, ring by ring"),
-  option("explicit", "Labels of its own"),
-  option("listed", "As the pin table lists them"),
+  option("explicit", "Explicit labels"),
+  option("listed", "In pin-table order"),
 ];
 const schemes = computed(() => (draft.value.kind === "rings" ? ROUND_SCHEMES : SCHEMES));
 const counted = computed(() => !["explicit", "listed", "grid"].includes(draft.value.scheme));
 const VIEWS = FACE_VIEWS.map((view) => option(view, `the ${viewWords(view)}`));
 const BLANK_OPTIONS = BLANKS.map((blank) =>
-  option(blank, { open: "stay open", membrane: "have a membrane", plug: "have a plug" }[blank]),
+  option(blank, { open: "open", membrane: "closed by membrane", plug: "closed by cavity plug" }[blank]),
 );
 const systems = computed(() => shelf.terminals.map((system) => option(system.id, system.name)));
 const addRow = (): void =>
@@ -83,7 +83,12 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
       <div class="two">
         <div class="field">
           <label for="s-name">Name</label
-          ><InputText id="s-name" v-model="draft.name" maxlength="80" placeholder="by what it looks like" />
+          ><InputText
+            id="s-name"
+            v-model="draft.name"
+            maxlength="80"
+            placeholder="describe what it looks like"
+          />
         </div>
         <div class="field">
           <label for="s-standard">Standard, if any</label
@@ -102,7 +107,7 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
           />
         </div>
         <div class="field">
-          <span id="s-mark" class="label">Its top is told by the</span
+          <span id="s-mark" class="label">Up is marked by the</span
           ><Select v-model="draft.mark" :options="[...MARKS]" aria-labelledby="s-mark" />
         </div>
       </div>
@@ -224,18 +229,18 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
             </div>
           </template>
           <div v-if="draft.letters || draft.scheme === 'grid'" class="field">
-            <label for="s-skip">Letters left out</label
+            <label for="s-skip">Letters skipped</label
             ><InputText id="s-skip" v-model="draft.skip" class="code" placeholder="I O Q" />
           </div>
           <div v-else class="field">
-            <label for="s-start">Begins with</label
+            <label for="s-start">Starts at</label
             ><InputText id="s-start" v-model="draft.start" class="code" inputmode="numeric" />
           </div>
         </div>
       </template>
       <div v-if="draft.kind !== 'none'" class="two">
         <div class="field">
-          <span id="s-view" class="label">Places and labels are for</span
+          <span id="s-view" class="label">Drawn as seen from</span
           ><Select
             v-model="draft.view"
             :options="VIEWS"
@@ -272,7 +277,7 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
           />
         </div>
         <div class="field">
-          <label for="s-joined">Joined while mated</label
+          <label for="s-joined">Bridged while mated</label
           ><InputText id="s-joined" v-model="draft.joined" class="code" placeholder="1 2 3; 4 5 6" />
         </div>
         <div class="field">
@@ -281,13 +286,13 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
         </div>
       </div>
       <fieldset v-if="draft.kind !== 'none'" class="ticks">
-        <legend class="lab">Locks beyond the terminals' own</legend>
+        <legend class="lab">Secondary locks (TPA, CPA)</legend>
         <label v-for="lock in EXTRA_LOCKS" :key="lock"
           ><input v-model="draft.locks" type="checkbox" :value="lock" /> {{ LOCK_WORDS[lock] }}</label
         >
       </fieldset>
       <details>
-        <summary class="lab">Terminal systems that fit: {{ draft.terminals.length }}</summary>
+        <summary class="lab">Matching terminal systems: {{ draft.terminals.length }}</summary>
         <div class="ticks tall">
           <label v-for="system in systems" :key="system.value"
             ><input v-model="draft.terminals" type="checkbox" :value="system.value" />

@@ -16,7 +16,7 @@ const text = ref(props.ways > 0 ? String(props.ways) : "");
 const group = ref<string>("all");
 const groups = [
   { value: "all", label: "All kinds" },
-  { value: "own", label: "Our own" },
+  { value: "own", label: "Custom" },
   ...SHELL_GROUPS.map((one) => ({ value: one, label: one })),
 ];
 const shown = computed(() => {
@@ -44,12 +44,12 @@ const shown = computed(() => {
 <template>
   <div class="list">
     <div class="tools">
-      <InputText v-model="text" placeholder="16, round, ISO 7588" aria-label="Find a shell" /><Select
+      <InputText v-model="text" placeholder="16, round, ISO 7588" aria-label="Find a housing" /><Select
         v-model="group"
         :options="groups"
         option-label="label"
         option-value="value"
-        aria-label="Kind of shell"
+        aria-label="Kind of housing"
       />
     </div>
     <p class="why" role="status">{{ shown.length }} of {{ shelf.shells.length }} shells</p>
@@ -68,7 +68,7 @@ const shown = computed(() => {
           <span class="what"
             ><b>{{ shellLine(one.shell) }}</b
             ><span class="mut">{{
-              [shelf.isOwnShell(one.id) ? "our own" : one.group, one.shell.standard]
+              [shelf.isOwnShell(one.id) ? "custom" : one.group, one.shell.standard]
                 .filter((part) => part !== "")
                 .join(", ")
             }}</span></span
@@ -77,7 +77,9 @@ const shown = computed(() => {
         </button>
       </li>
     </ul>
-    <p v-if="shown.length === 0" class="mut">No shell fits. Make it with its rows, offsets and labels.</p>
+    <p v-if="shown.length === 0" class="mut">
+      No housing matches. Create it from its rows, offsets and labels.
+    </p>
   </div>
 </template>
 

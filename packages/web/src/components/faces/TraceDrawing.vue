@@ -26,7 +26,7 @@ const laid = computed(() => {
   };
 });
 const words = (stretch: Stretch): string =>
-  stretch.spot.at === "loom" ? "runs on" : spotWords(stretch.spot);
+  stretch.spot.at === "loom" ? "continues" : spotWords(stretch.spot);
 const points = (from: { x: number; y: number }, to: { x: number; y: number }) => {
   const half = (to.x - from.x) / 2;
   return curve(from, { x: from.x + half, y: from.y }, { x: to.x - half, y: to.y }, to, 12);

@@ -180,7 +180,7 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
     <p v-if="shared" class="shared">{{ shared }}</p>
     <p v-if="placed.pin.content === 'empty'" class="mut">Empty: no wire goes in here.</p>
     <p v-else-if="lines.length === 0" class="mut">
-      Not followed yet. Say where the wire goes: a splice, a ground point, another cavity.
+      Not traced yet. Enter where the wire goes: a splice, a ground point, another cavity.
     </p>
     <template v-else>
       <TraceDrawing
@@ -287,7 +287,7 @@ const kinds = JOIN_POINT_KINDS.map((value) => ({ value, label: JOIN_POINT_WORDS[
         class="link more"
         @click="fork(own[0]!)"
       >
-        the same wire forks there
+        the wire branches there
       </button>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     </form>

@@ -83,7 +83,7 @@ useCommands([{ id: "palette", title: "Find or do", keys: "Ctrl+K", run: show }])
         <span>{{ command.title }}</span><kbd v-if="command.keys">{{ keyWords(command.keys ?? "") }}</kbd>
       </li>
       <li v-if="found.length === 0" class="mut none" role="option" aria-selected="false">
-        Nothing here does that.
+        No matching command.
       </li>
     </ul>
   </Dialog>

@@ -44,7 +44,7 @@ const methods = METHODS.map((value) => ({
 async function save(): Promise<void> {
   form.name = form.name.trim();
   form.nominalVolts = Number(volts.value.replace(",", "."));
-  if (form.name === "") problem.value = "The job needs a name, so that it is found again.";
+  if (form.name === "") problem.value = "Enter a name.";
   else if (!(form.nominalVolts >= 1 && form.nominalVolts <= 60))
     problem.value = "Nominal voltage: a number from 1 to 60.";
   else {
@@ -60,7 +60,7 @@ async function save(): Promise<void> {
   <Dialog v-model:visible="open" modal :header="title" :draggable="false">
     <form id="job-form" class="form" @submit.prevent="save">
       <div class="field">
-        <label for="job-name">Name of the job</label
+        <label for="job-name">Job name</label
         ><InputText
           id="job-name"
           v-model="form.name"
@@ -81,7 +81,7 @@ async function save(): Promise<void> {
       </div>
       <div class="two">
         <div class="field">
-          <label for="job-vehicle">Vehicle, with what stays</label
+          <label for="job-vehicle">Vehicle (what stays)</label
           ><InputText id="job-vehicle" v-model="form.vehicle" maxlength="120" />
         </div>
         <div class="field">

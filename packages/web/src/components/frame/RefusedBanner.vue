@@ -21,7 +21,9 @@ const canRetry = computed(
     <b>{{ title }}</b>
     <span
       >{{ problem.detail ?? problem.title
-      }}<template v-if="store.waiting.length > 1"> {{ store.waiting.length }} changes wait.</template></span
+      }}<template v-if="store.waiting.length > 1">
+        {{ store.waiting.length }} changes are waiting.</template
+      ></span
     >
     <button v-if="canRetry" type="button" class="btn" @click="store.again()">
       {{ problem.status === 412 ? "Make my change on top" : "Try again" }}

@@ -23,7 +23,7 @@ const stages = computed(() => {
   const wishes = dossier === null ? [] : briefLines(dossier).filter(({ item }) => item.kept);
   const served = wishes.filter(({ state }) => state === "served").length;
   const worklistWords = (): string => {
-    if (wanted === 0) return "waits for pins";
+    if (wanted === 0) return "needs pins";
     if (blocks > 0) return `${blocks} ${blocks === 1 ? "blocker" : "blockers"}`;
     return `${steps.length} steps, ${plan?.minutes ?? 0} min`;
   };
@@ -31,7 +31,7 @@ const stages = computed(() => {
     {
       name: "brief",
       title: "Brief",
-      text: wishes.length === 0 ? "nothing asked for" : `${served} of ${wishes.length} served`,
+      text: wishes.length === 0 ? "nothing requested" : `${served} of ${wishes.length} served`,
       share: share(served, wishes.length),
     },
     {
@@ -43,7 +43,7 @@ const stages = computed(() => {
     {
       name: "crosswalk",
       title: "Crosswalk",
-      text: wanted === 0 ? "waits for pins" : `${wanted - undecided} of ${wanted} pins decided`,
+      text: wanted === 0 ? "needs pins" : `${wanted - undecided} of ${wanted} pins decided`,
       share: share(wanted - undecided, wanted),
     },
     {

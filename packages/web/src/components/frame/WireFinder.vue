@@ -66,7 +66,7 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
     @show="input?.focus()"
   >
     <div class="field">
-      <label for="wire-colour">Its colour, as you see it or as the diagram writes it</label
+      <label for="wire-colour">Colour as you see it or as the diagram writes it</label
       ><input
         id="wire-colour"
         ref="input"
@@ -79,10 +79,10 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
       />
     </div>
     <p v-if="text.trim() !== '' && answers.length === 0" class="bad" role="status">
-      “{{ text }}” is no colour in any of the four systems. Write it in words: base first, then the stripe.
+      “{{ text }}” is not a colour in any of the four systems. Use words: base first, then stripe.
     </p>
     <p v-else-if="answers.length > 1" class="why">
-      {{ answers.length }} ways to read this; the job's own systems come first.
+      {{ answers.length }} ways to read this; the job's systems first.
     </p>
     <section
       v-for="answer in answers"
@@ -97,7 +97,7 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
             : answer.systems.map((system) => COLOUR_SYSTEM_NAMES[system]).join(", ")
         }}</span>
       </h3>
-      <p v-if="answer.hits.length === 0" class="mut">No wire of this job has this colour, or one near it.</p>
+      <p v-if="answer.hits.length === 0" class="mut">No wire in this job has this colour or one near it.</p>
       <ul>
         <li v-for="hit in answer.hits.slice(0, LIMIT)" :key="hit.placed.pin.id">
           <button type="button" class="hit" @click="show(hit)">

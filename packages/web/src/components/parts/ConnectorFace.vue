@@ -150,7 +150,7 @@ const title = (cavity: DrawnCavity): string =>
   );
 const label = computed(
   () =>
-    `${props.connector.name || "shell"}, ${known.value === null ? "in the order of the list" : holdWords(held.value, known.value.shell)}`,
+    `${props.connector.name || "shell"}, ${known.value === null ? "in list order" : holdWords(held.value, known.value.shell)}`,
 );
 
 const hand = computed(() =>
@@ -292,7 +292,7 @@ watch(
       :height="lens.height"
       :viewBox="`${lens.x} ${lens.y} ${lens.width} ${lens.height}`"
       role="group"
-      aria-label="The neighbourhood of the cavity in hand, enlarged"
+      aria-label="Area around the cavity in hand, enlarged"
     >
       <DrawnShapes :shapes="lens.near.shell" />
       <g
@@ -311,7 +311,7 @@ watch(
     <figcaption v-if="!known && !whole && !thumb" class="why">
       {{
         connector.shell?.pattern.kind === "none"
-          ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in the order of the list.`
+          ? `No face: ${connector.shell.name.toLowerCase() || connector.shell.pattern.what}, in list order.`
           : "Order of the list, not of the shell: no shell was given."
       }}
     </figcaption>

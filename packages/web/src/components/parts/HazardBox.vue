@@ -13,7 +13,7 @@ const WORDS: Readonly<Record<Severity, string>> = { stop: "STOP", caution: "CAUT
       <em>{{ settled ? `${WORDS[severity]}, ${settled}` : WORDS[severity] }}</em> {{ title }}
     </h4>
     <p v-if="detail">{{ detail }}</p>
-    <p v-if="cure" class="cure"><b>Cure:</b> {{ cure }}</p>
+    <p v-if="cure" class="cure"><b>Fix:</b> {{ cure }}</p>
     <slot />
   </div>
 </template>

@@ -136,7 +136,7 @@ function takeRows(): void {
 }
 function save(): void {
   takeRows();
-  if (form.name.trim() === "") problem.value = "The connector needs a name, as on the diagram or the tag.";
+  if (form.name.trim() === "") problem.value = "Enter a name, as on the diagram or the tag.";
   if (problem.value !== "" && (form.name.trim() === "" || rows.value.trim() !== "")) return;
   emit(
     "save",
@@ -157,7 +157,7 @@ const sides = [
   { value: "incoming", label: "Incoming: part, donor or module" },
 ];
 const leads = [
-  { value: "loom", label: "Wires run on into a loom" },
+  { value: "loom", label: "Wires continue into a loom" },
   { value: "flying", label: "Pigtail with free ends" },
 ];
 const mates = computed(() => [
@@ -167,7 +167,7 @@ const mates = computed(() => [
     .map((one) => ({ value: one.id, label: one.name })),
 ]);
 const KEEP_OUT = [
-  { value: "", label: "No: it is worked on" },
+  { value: "", label: "No" },
   { value: "restraint system", label: "Yes: restraint system" },
   { value: "high voltage", label: "Yes: high voltage" },
   { value: "other", label: "Yes: other reason" },
@@ -179,8 +179,8 @@ const keepOut = computed({
   },
 });
 const title = computed(() => {
-  if (page.value === "shelf") return "Choose a shell";
-  if (page.value === "editor") return "Make a shell";
+  if (page.value === "shelf") return "Choose a housing";
+  if (page.value === "editor") return "New housing";
   return props.start === null ? "Add a connector" : `Connector ${props.start.name}`;
 });
 </script>
@@ -208,14 +208,14 @@ const title = computed(() => {
         <p v-if="picked.note" class="why">{{ picked.note }}</p>
       </div>
       <p v-else class="mut">
-        Compare the drawing with the part: rows, steps, where the lock sits, which way the labels run.
+        Compare with the part: rows, steps, position of the lock, direction of the labels.
       </p>
     </div>
     <ShellEditor v-else-if="page === 'editor'" :start="shell" @change="drawn = $event" />
     <form v-else id="connector-form" class="form" @submit.prevent="save">
       <div class="two">
         <div class="field">
-          <label for="c-name">Name, as on the tag</label
+          <label for="c-name">Name (as on the tag)</label
           ><InputText id="c-name" v-model="form.name" autofocus maxlength="40" />
         </div>
         <div class="field">
@@ -225,7 +225,7 @@ const title = computed(() => {
       </div>
       <div class="two">
         <div class="field">
-          <label for="c-branch">Leg of the loom</label
+          <label for="c-branch">Branch of the loom</label
           ><InputText
             id="c-branch"
             v-model="form.branch"
@@ -235,7 +235,7 @@ const title = computed(() => {
           />
         </div>
         <div class="field">
-          <label for="c-module">Module it plugs into, at the module end</label
+          <label for="c-module">Module it belongs to</label
           ><InputText
             id="c-module"
             v-model="form.module"
@@ -271,7 +271,7 @@ const title = computed(() => {
       </div>
       <div class="two">
         <div class="field">
-          <span id="c-leads" class="label">Behind the plug</span
+          <span id="c-leads" class="label">Wires</span
           ><Select
             v-model="form.leads"
             :options="leads"
@@ -285,7 +285,7 @@ const title = computed(() => {
           ><Select
             v-model="keepOut"
             :options="KEEP_OUT"
-            placeholder="No: it is worked on"
+            placeholder="No"
             option-label="label"
             option-value="value"
             aria-labelledby="c-keep"
@@ -305,7 +305,7 @@ const title = computed(() => {
           />
         </div>
         <div v-if="keepOut === 'other'" class="field">
-          <label for="c-keepwhy">Why it stays shut</label
+          <label for="c-keepwhy">Reason</label
           ><InputText id="c-keepwhy" v-model="form.keepOut" maxlength="120" />
         </div>
       </div>
@@ -344,16 +344,16 @@ const title = computed(() => {
           <ShellFace :shell="shell" :hold="prefs.hold" :width="420" whole :max-pitch="30" :max-height="160" />
         </div>
         <label v-if="mayFill" class="tick"
-          ><input v-model="fill" type="checkbox" /> Put its {{ ways }} cavities into the pin table{{
-            Object.keys(contacts).length ? ", with their usual functions" : ""
+          ><input v-model="fill" type="checkbox" /> Add its {{ ways }} cavities to the pin table{{
+            Object.keys(contacts).length ? "with their usual functions" : ""
           }}</label
         >
       </section>
       <label class="tick"
-        ><input v-model="form.sealed" type="checkbox" /> Sealed: a cavity that is left open gets a plug</label
+        ><input v-model="form.sealed" type="checkbox" /> Sealed (open cavities get a cavity plug)</label
       >
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-      <p v-if="frozen" class="bad">Work has begun, so connectors are frozen.</p>
+      <p v-if="frozen" class="bad">Work has started, so connectors are locked.</p>
     </form>
     <template #footer>
       <template v-if="page === 'facts'">
@@ -382,10 +382,10 @@ const title = computed(() => {
           :disabled="picked === null"
           @click="picked && take(picked.shell, picked.contacts)"
         >
-          Take this shell
+          Use this housing
         </button>
         <button v-else type="button" class="btn pri" :disabled="drawn === null" @click="take(drawn)">
-          Take this shape
+          Use these rows
         </button>
       </template>
     </template>

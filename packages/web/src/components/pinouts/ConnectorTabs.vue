@@ -15,7 +15,7 @@ type Grouping = "side" | "leg" | "end";
 const grouping = ref<Grouping>("side");
 const options = [
   { value: "side", label: "by side" },
-  { value: "leg", label: "by leg of the loom" },
+  { value: "leg", label: "by branch" },
   { value: "end", label: "module end, other end" },
 ];
 
@@ -24,7 +24,7 @@ const titleOf = (one: Connector): string => {
     case "side":
       return one.side === "vehicle" ? "stays" : "comes in";
     case "leg":
-      return one.branch || "no leg stated";
+      return one.branch || "no branch entered";
     case "end":
       return one.module === "" ? "other end" : `at ${one.module}`;
   }

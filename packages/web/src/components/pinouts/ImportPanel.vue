@@ -162,10 +162,10 @@ function setColumn(index: number, field: Field | "none"): void {
 }
 const fieldOptions = [
   ...FIELDS.map((value) => ({ value, label: value })),
-  { value: "none", label: "into the note" },
+  { value: "none", label: "goes into the note" },
 ];
 const systemOptions = computed(() => [
-  { value: "auto", label: "told by the column" },
+  { value: "auto", label: "from the column" },
   ...COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] })),
 ]);
 const sourceOptions = computed(() => [
@@ -174,8 +174,8 @@ const sourceOptions = computed(() => [
 ]);
 const modeOptions = computed(() => [
   { value: "replace", label: `replace the ${known.value} that are there` },
-  { value: "compare", label: "keep what is there, note what differs" },
-  { value: "variant", label: "keep what is there: this is for other cars" },
+  { value: "compare", label: "keep existing values, note differences" },
+  { value: "variant", label: "keep existing values (this table is for other cars)" },
 ]);
 const sheetOptions = computed(() =>
   props.file.kind === "sheets" ? props.file.sheets.map((one, value) => ({ value, label: one.name })) : [],
@@ -204,26 +204,26 @@ defineExpose({ take });
 </script>
 
 <template>
-  <section class="panel" aria-label="Table to put in">
+  <section class="panel" aria-label="Table to add">
     <header>
       <h2>{{ name }} into {{ connector.name }}</h2>
       <p v-if="table" class="counts">
         <b>{{ lines.length }}</b> lines read, <b>{{ good.length }}</b> understood<template v-if="bad.length"
-          >, <b>{{ bad.length }}</b> cannot go in</template
+          >, <b>{{ bad.length }}</b> not usable</template
         ><template v-if="doubtful.length"
           >, <b>{{ doubtful.length }}</b> to look at</template
         ><template v-if="known"
-          >, <b>{{ known }}</b> are there already</template
+          >, <b>{{ known }}</b> already in the table</template
         >
       </p>
       <span class="go"
         ><button type="button" class="btn pri" :disabled="blocked" @click="take">
-          Put in {{ good.length }} <kbd>Enter</kbd>
+          Add {{ good.length }} pins <kbd>Enter</kbd>
         </button>
-        <button type="button" class="btn quiet" @click="emit('drop')">Drop it <kbd>Esc</kbd></button></span
+        <button type="button" class="btn quiet" @click="emit('drop')">Discard <kbd>Esc</kbd></button></span
       >
     </header>
-    <p v-if="problem" class="bad" role="alert">{{ problem }} The pin table is as it was.</p>
+    <p v-if="problem" class="bad" role="alert">{{ problem }} The pin table has not changed.</p>
     <p v-for="note in file.notes" :key="note.code" class="why">{{ tableFileNoteWords(note) }}</p>
     <div class="choices">
       <div v-if="sheetOptions.length > 1" class="field">
@@ -247,7 +247,7 @@ defineExpose({ take });
         />
       </div>
       <div class="field">
-        <span id="i-source" class="label">Taken from</span
+        <span id="i-source" class="label">Source</span
         ><span class="pair"
           ><Select
             v-model="from"
@@ -267,7 +267,7 @@ defineExpose({ take });
         >
       </div>
       <div v-if="known" class="field wide">
-        <span id="i-mode" class="label">Cavities that are there</span
+        <span id="i-mode" class="label">Existing cavities</span
         ><Select
           v-model="mode"
           :options="modeOptions"
@@ -277,7 +277,7 @@ defineExpose({ take });
         />
       </div>
       <div v-if="known && mode === 'variant'" class="field">
-        <label for="i-when">Which cars</label
+        <label for="i-when">Applies to</label
         ><input id="i-when" v-model="when" class="inp" maxlength="120" placeholder="up to model year 2" />
       </div>
       <div v-if="table" class="field">
@@ -286,7 +286,7 @@ defineExpose({ take });
           ><button
             type="button"
             class="btn quiet"
-            aria-label="One heading line less"
+            aria-label="One header row fewer"
             :disabled="table.headerLines === 0"
             @click="headerLines = (table?.headerLines ?? 1) - 1"
           >
@@ -295,7 +295,7 @@ defineExpose({ take });
           ><button
             type="button"
             class="btn quiet"
-            aria-label="One heading line more"
+            aria-label="One header row more"
             @click="headerLines = (table?.headerLines ?? 0) + 1"
           >
             +
@@ -308,10 +308,10 @@ defineExpose({ take });
           :checked="table.turned"
           @change="turned = ($event.target as HTMLInputElement).checked"
         />
-        cavities in the heading</label
+        cavities in the header row</label
       >
     </div>
-    <div v-if="table" class="columns" role="group" aria-label="What each column is">
+    <div v-if="table" class="columns" role="group" aria-label="Column meanings">
       <div v-for="one in samples" :key="one.index" class="column">
         <Select
           :model-value="one.field"
@@ -327,22 +327,22 @@ defineExpose({ take });
       Colours read as {{ COLOUR_SYSTEM_NAMES[table.system]
       }}<template v-if="table.ranks[0] && table.ranks[0].total > 0"
         >: {{ table.ranks.find((rank) => rank.system === table?.system)?.read }} of
-        {{ table.ranks[0].total }} codes fit<template v-if="!table.systemSure"
-          >, and that is not certain ({{ Math.round(100 * (table.ranks[0]?.probability ?? 0)) }} %): choose
-          the system</template
+        {{ table.ranks[0].total }} codes match<template v-if="!table.systemSure"
+          >, not certain ({{ Math.round(100 * (table.ranks[0]?.probability ?? 0)) }} %): choose a
+          system</template
         ></template
       >.
       <template v-if="unread">
-        {{ unread }} {{ unread === 1 ? "code is" : "codes are" }} of another system or none.</template
+        {{ unread }} {{ unread === 1 ? "code does" : "codes do" }} not match it.</template
       >
-      <template v-if="missing.length"> No column looks like {{ missing.join(" or ") }}.</template>
+      <template v-if="missing.length"> No column found for {{ missing.join(" or ") }}.</template>
     </p>
     <div v-if="table" class="scroll" tabindex="0" role="region" aria-label="Lines read">
       <table>
         <thead>
           <tr>
             <th>line</th>
-            <th>as it stands</th>
+            <th>as pasted</th>
             <th>cavity</th>
             <th>wire</th>
             <th>function</th>
@@ -379,7 +379,7 @@ defineExpose({ take });
             </td>
             <td class="num code">{{ line.size ?? "" }}</td>
             <td class="lab">
-              <b v-if="!canGoIn(line)">not put in: </b
+              <b v-if="!canGoIn(line)">not added: </b
               ><span :class="{ doubt: isDoubtful(line) && canGoIn(line) }">{{ looks(line) }}</span
               ><span v-if="marks(line)" class="mut">{{ looks(line) ? "; " : "" }}{{ marks(line) }}</span>
             </td>
@@ -387,8 +387,8 @@ defineExpose({ take });
         </tbody>
       </table>
       <p v-if="lines.length > LIMIT" class="why">
-        The first {{ LIMIT }} of {{ lines.length }} are shown, doubtful ones first; all that are understood go
-        in.
+        The first {{ LIMIT }} of {{ lines.length }} are shown, doubtful ones first; every line that is
+        understood is added.
       </p>
     </div>
     <p v-else-if="reading" class="mut" role="status">Reading the table</p>

@@ -53,7 +53,7 @@ const toggle = (id: ConnectorId): void => {
 const SCOPES: Readonly<Record<LookAlikeScope, string>> = {
   connector: "In one connector",
   module: "Across the plugs of one module",
-  open: "In connectors that are open together",
+  open: "In connectors open at the same time",
 };
 const LIMIT = 150;
 const shells = computed(() =>
@@ -90,16 +90,14 @@ const WHAT = { connector: "Connectors", cavity: "Cavities of", circuit: "Circuit
         <span class="code">{{ one.name }}</span></label
       >
     </fieldset>
-    <p v-if="failed" class="bad" role="alert">
-      The look-alikes could not be computed. Close this and open it again.
-    </p>
+    <p v-if="failed" class="bad" role="alert">Look-alikes could not be calculated. Close and open again.</p>
     <p v-else-if="found === null" class="mut" role="status">Comparing</p>
     <p v-else-if="groups.length === 0 && found.names.length === 0 && shells.length === 0">
-      Nothing here can be taken for anything else, as far as the pin tables tell.
+      No look-alikes found.
     </p>
     <section v-if="found && found.names.length > 0">
       <h3>
-        Names that are read for each other <span class="mut">{{ found.names.length }}</span>
+        Easily confused names <span class="mut">{{ found.names.length }}</span>
       </h3>
       <ul>
         <li v-for="one in found.names.slice(0, LIMIT)" :key="`${one.what}${one.at}${one.names.join()}`">

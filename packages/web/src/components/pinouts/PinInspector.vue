@@ -151,7 +151,7 @@ const setSystem = (value: string): void =>
     })),
   );
 const DIRECTION_OPTIONS = [
-  { value: "unsaid", label: "way not said" },
+  { value: "unsaid", label: "direction not entered" },
   { value: "source", label: "drives the wire" },
   { value: "load", label: "takes from it" },
   { value: "both", label: "both ways" },
@@ -197,7 +197,7 @@ useCommands([
     enabled: () => readings.value.length > 1,
     run: () => readings.value[1] && seen(readings.value[1], 1),
   },
-  { id: "read-off", title: "Looked at: all values are read off the part", keys: "R", run: readOff },
+  { id: "read-off", title: "Verified: all values read off the part", keys: "R", run: readOff },
 ]);
 </script>
 
@@ -213,8 +213,8 @@ useCommands([
       </button>
     </div>
     <p class="why">
-      Look at {{ pin.cavity }} in the plug: that settles it. Till then it can be planned, not cut and not
-      powered.
+      Look at {{ pin.cavity }} in the plug: to settle it. Until then you can plan the wire, but not cut or
+      power it.
     </p>
   </section>
   <section class="facts" :aria-label="`Sources of ${pin.cavity}`">
@@ -232,7 +232,7 @@ useCommands([
         <span class="src"
           >{{ claim.when === "" ? title(claim.source) : `${claim.when} (${title(claim.source)})` }}
           <button v-if="claim.when === ''" type="button" class="link" @click="takeClaim(claim)">
-            take this
+            use this
           </button></span
         >
       </template>

@@ -35,7 +35,7 @@ const KIND_WORDS: Readonly<Record<SourceKind, string>> = {
 };
 const SURE_WORDS: Readonly<Record<Sureness, string>> = {
   sure: "sure: the right year and equipment, or spot-checked",
-  check: "check: planned, but looked at before it is cut",
+  check: "check: plan with it, verify before cutting",
   guess: "guess",
 };
 const own = new Set(OWN_SOURCES.map((source) => source.id));
@@ -112,7 +112,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
                 class="btn quiet"
                 @click="emit('put', { ...source, sure: 'sure' })"
               >
-                Spot checks held: sure
+                Spot checks passed: mark sure
               </button>
               <button
                 v-if="source.sure === 'sure' && !own.has(source.id)"
@@ -120,7 +120,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
                 class="btn quiet"
                 @click="emit('put', { ...source, sure: 'check' })"
               >
-                Doubt it again
+                Mark as doubtful
               </button>
               <button v-if="!own.has(source.id)" type="button" class="link" @click="begin(source)">
                 change
@@ -139,7 +139,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
       </tbody>
     </table>
     <section v-if="dossier.words.length > 0" class="form">
-      <h3>Own words of this job</h3>
+      <h3>Your own terms in this job</h3>
       <ul>
         <li v-for="word in dossier.words" :key="word.text">
           <b>{{ word.text }}</b> <span class="mut">{{ word.term ?? word.signal }}</span>
@@ -183,7 +183,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
           <label for="s-page">Page</label><input id="s-page" v-model="form.page" class="inp" maxlength="40" />
         </div>
         <div class="field">
-          <label for="s-applies">Made for which years and markets</label
+          <label for="s-applies">Years and markets</label
           ><input
             id="s-applies"
             v-model="form.appliesTo"
@@ -206,7 +206,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
           />
         </div>
         <div class="field">
-          <span id="s-sure" class="label">How far is it trusted?</span
+          <span id="s-sure" class="label">Reliability</span
           ><Select
             v-model="form.sure"
             :options="sures"
@@ -216,7 +216,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
           />
         </div>
       </div>
-      <p v-if="missing" class="bad" role="alert">A source needs a title, so that it can be found again.</p>
+      <p v-if="missing" class="bad" role="alert">Enter a title.</p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
       <div class="acts">
         <button type="submit" class="btn pri">{{ editing === null ? "Add" : "Save" }}</button><button
@@ -225,7 +225,7 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
           class="btn quiet"
           @click="begin(null)"
         >
-          Leave it as it was
+          Cancel
         </button>
       </div>
     </form>

@@ -23,7 +23,7 @@ const systems = computed(() => {
 <template>
   <p v-if="systems.declared && systems.declared.total > 0" class="systems">
     <b>{{ COLOUR_SYSTEM_NAMES[connector.colourSystem] }}:</b> {{ systems.declared.read }} of
-    {{ systems.declared.total }} codes fit.
+    {{ systems.declared.total }} codes match.
     <template v-if="systems.better">
       {{ COLOUR_SYSTEM_NAMES[systems.better.system] }} would read {{ systems.better.read }}.
       <button type="button" class="link" @click="emit('declare', systems.better.system)">

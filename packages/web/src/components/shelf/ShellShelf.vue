@@ -69,7 +69,7 @@ const about = computed<readonly (readonly [string, string])[]>(() => {
     ],
     ["empty", one.pattern.kind === "none" ? "" : BLANK_WORDS[one.blank]],
     ["locks", one.locks.map((lock) => LOCK_WORDS[lock]).join(", ")],
-    ["joined while mated", one.joined.map((group) => group.join(" ")).join("; ")],
+    ["bridged while mated", one.joined.map((group) => group.join(" ")).join("; ")],
     [
       "terminals",
       one.terminals.map((id) => shelf.terminals.find((system) => system.id === id)?.name ?? id).join("; "),

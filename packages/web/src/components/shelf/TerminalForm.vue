@@ -102,7 +102,7 @@ async function store(): Promise<void> {
       .split("\n")
       .map((line) => line.trim())
       .filter((line) => line !== "");
-  if (form.name.trim() === "") problem.value = "It needs a name by which it is found again.";
+  if (form.name.trim() === "") problem.value = "Enter a name.";
   else if (strip === null || conductor === null || insulation === null)
     problem.value = "Strip length, conductor and insulation are ranges, for example 4.5 to 5.2.";
   else if (seals.some((seal) => seal.range === null))
@@ -110,7 +110,7 @@ async function store(): Promise<void> {
       "Seals are ranges of insulation, for example 1.4 to 1.8; 1.8 to 2.4, ribs to the terminal.";
   else if (width !== null && !(width > 0 && width <= 30))
     problem.value = "The width is a number in mm, or nothing.";
-  else if (lines(form.order).length === 0) problem.value = "Say how it is released, one act per line.";
+  else if (lines(form.order).length === 0) problem.value = "Enter the release, one step per line.";
   else {
     problem.value = "";
     const { order: _o, seals: _s, cautions: _c, ...rest } = form;
@@ -127,7 +127,7 @@ async function store(): Promise<void> {
       seals: seals.flatMap(({ range, ribs }) =>
         range === null ? [] : [{ from: range[0], to: range[1], ribs }],
       ),
-      source: form.source.trim() || "our own",
+      source: form.source.trim() || "custom",
     };
     if (await props.save(system)) open.value = false;
   }
@@ -140,7 +140,7 @@ const option = (value: string, label: string) => ({ value, label });
     v-model:visible="open"
     class="wide"
     modal
-    :header="start ? start.name : 'A terminal system of our own'"
+    :header="start ? start.name : 'Custom terminal system'"
     :draggable="false"
   >
     <form id="terminal-form" class="form" @submit.prevent="store">
@@ -150,7 +150,7 @@ const option = (value: string, label: string) => ({ value, label });
           ><InputText id="t-name" v-model="form.name" maxlength="80" autofocus />
         </div>
         <div class="field">
-          <label for="t-tell">What tells it</label
+          <label for="t-tell">Identifying features</label
           ><InputText id="t-tell" v-model="form.tell" maxlength="400" />
         </div>
       </div>
@@ -168,7 +168,7 @@ const option = (value: string, label: string) => ({ value, label });
           ><InputText id="t-width" v-model="form.width" inputmode="decimal" />
         </div>
         <div class="field">
-          <span id="t-side" class="label">Its lock is seen</span
+          <span id="t-side" class="label">Lock is on the</span
           ><Select
             v-model="form.lockSide"
             :options="Object.entries(LOCK_SIDE_WORDS).map(([value, label]) => option(value, label))"
@@ -183,7 +183,7 @@ const option = (value: string, label: string) => ({ value, label });
       </div>
       <div class="two">
         <div class="field">
-          <span id="t-release" class="label">Own lock</span
+          <span id="t-release" class="label">Primary lock</span
           ><Select
             v-model="form.release"
             :options="RELEASES.map((value) => option(value, RELEASE_WORDS[value]))"
@@ -193,7 +193,7 @@ const option = (value: string, label: string) => ({ value, label });
           />
         </div>
         <div class="field">
-          <span id="t-over" class="label">Over it</span
+          <span id="t-over" class="label">Secondary lock</span
           ><Select
             v-model="form.secondary"
             :options="SECONDARY_LOCKS.map((value) => option(value, SECONDARY_WORDS[value]))"
@@ -204,7 +204,7 @@ const option = (value: string, label: string) => ({ value, label });
         </div>
       </div>
       <div class="field">
-        <label for="t-order">Release, one act per line, in order</label
+        <label for="t-order">Release, one step per line, in order</label
         ><textarea id="t-order" v-model="form.order" class="inp" rows="4" />
       </div>
       <div class="four">
@@ -226,8 +226,7 @@ const option = (value: string, label: string) => ({ value, label });
         </div>
       </div>
       <label class="tick"
-        ><input v-model="form.bendBack" type="checkbox" /> The lance is bent back before it is used
-        again</label
+        ><input v-model="form.bendBack" type="checkbox" /> Re-form the lance before reuse</label
       >
       <div class="two">
         <div class="field">
@@ -240,7 +239,7 @@ const option = (value: string, label: string) => ({ value, label });
         </div>
       </div>
       <div class="field">
-        <label for="t-source">Where this is from</label
+        <label for="t-source">Source</label
         ><InputText id="t-source" v-model="form.source" maxlength="400" placeholder="sheet, page" />
       </div>
       <p v-if="problem || refused" class="bad" role="alert">{{ problem || refused }}</p>

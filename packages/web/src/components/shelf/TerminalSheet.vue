@@ -13,16 +13,16 @@ const props = defineProps<{
 const emit = defineEmits<{ edit: []; remove: []; copy: [] }>();
 const range = ([from, to]: readonly [number, number], unit: string): string => `${from} to ${to} ${unit}`;
 const facts = computed<readonly (readonly [string, string])[]>(() => [
-  ["told by", props.system.tell],
+  ["identified by", props.system.tell],
   [
     "contact",
     props.system.width === null ? props.system.gender : `${props.system.gender}, ${props.system.width} mm`,
   ],
   [
-    "own lock",
+    "primary lock",
     `${RELEASE_WORDS[props.system.release]}${props.system.lockSide === "none" ? "" : `, on its ${props.system.lockSide}`}`,
   ],
-  ["over it", SECONDARY_WORDS[props.system.secondary]],
+  ["secondary lock", SECONDARY_WORDS[props.system.secondary]],
   ["tool", props.system.tool],
   ["strip", range(props.system.strip, "mm")],
   ["conductor", range(props.system.conductor, "mm²")],
@@ -36,8 +36,8 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
   [
     "before reuse",
     props.system.bendBack
-      ? "bend the lance back; if it is cracked or springs no more, a new terminal"
-      : "nothing to bend; look at the contact",
+      ? "re-form the lance; fit a new terminal if it is cracked or has gone soft"
+      : "nothing to re-form; inspect the contact",
   ],
 ]);
 </script>
@@ -56,7 +56,7 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
       Against it: {{ match.against.map((trait) => TRAIT_WORDS[trait]).join(", ") }}.
     </p>
     <section>
-      <h3>Release, in this order</h3>
+      <h3>Release, in order</h3>
       <ol>
         <li v-for="(step, i) in system.order" :key="i">
           <b>{{ i + 1 }}</b>{{ step }}
@@ -79,7 +79,7 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
         <li v-for="line in system.cautions" :key="line">{{ line }}</li>
       </ul>
     </section>
-    <p class="why from">{{ system.source }}. The part's own sheet goes before these values.</p>
+    <p class="why from">{{ system.source }}. The maker's sheet takes precedence.</p>
   </article>
 </template>
 

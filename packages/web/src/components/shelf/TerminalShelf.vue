@@ -11,7 +11,7 @@ import TerminalSheet from "./TerminalSheet.vue";
 import { LOCK_SIDE_WORDS, SECONDARY_WORDS } from "./terminalWords.ts";
 
 const shelf = useShelf();
-const any = { value: "any", label: "not seen" };
+const any = { value: "any", label: "not checked" };
 const seen = reactive({
   text: "",
   sealed: "any",

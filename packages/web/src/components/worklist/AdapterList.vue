@@ -24,7 +24,7 @@ const end = (one: AdapterEnd): string => {
 
 <template>
   <section v-if="loom.wires.length" class="adapter">
-    <h2><span>Adapter loom, to cut by</span></h2>
+    <h2><span>Adapter loom cut list</span></h2>
     <p v-if="loom.runs.length" class="runs no-print">
       <label v-for="{ between: [a, b], mm } in loom.runs" :key="a.id + b.id" class="lab"
         >{{ a.name }} to {{ b.name }}, mm
@@ -46,7 +46,7 @@ const end = (one: AdapterEnd): string => {
               `one that meets ${name} (${pins.length}-way${sealed ? ", sealed" : ""})`,
           )
           .join("; ") || "none; the leads are joined"
-      }}. Nothing on either loom is cut, and the original part plugs back in.
+      }}. Neither loom is cut; the original part plugs straight back in.
     </p>
     <table>
       <thead>

@@ -58,14 +58,14 @@ function add(): void {
   <Dialog
     v-model:visible="open"
     modal
-    header="Somebody else's instructions"
+    header="Other instructions"
     :draggable="false"
     :style="{ width: 'min(920px, 96vw)' }"
   >
     <div class="form">
       <div class="field">
-        <label for="ins-title">Where they come from</label
-        ><InputText id="ins-title" v-model="title" maxlength="120" placeholder="the kit's sheet" />
+        <label for="ins-title">Source</label
+        ><InputText id="ins-title" v-model="title" maxlength="120" placeholder="the kit's instructions" />
       </div>
       <div class="field">
         <label for="ins-text">Paste the numbered steps</label
@@ -81,9 +81,9 @@ function add(): void {
         <thead>
           <tr>
             <th>theirs</th>
-            <th>in this plan</th>
-            <th>put in as a step</th>
-            <th>done otherwise</th>
+            <th>this plan</th>
+            <th>add as a step</th>
+            <th>done differently</th>
           </tr>
         </thead>
         <tbody>
@@ -104,7 +104,7 @@ function add(): void {
               <InputText
                 v-if="chosen.has(i)"
                 :model-value="otherwise.get(i) ?? ''"
-                :aria-label="`How line ${line.number || i + 1} is done otherwise`"
+                :aria-label="`How line ${line.number || i + 1} is done differently`"
                 maxlength="500"
                 @update:model-value="otherwise.set(i, $event ?? '')"
               />
@@ -115,17 +115,17 @@ function add(): void {
       <p v-if="missing.length" class="gap">
         <b
           >{{ missing.length }} {{ missing.length === 1 ? "step" : "steps" }} of the plan
-          {{ missing.length === 1 ? "is" : "are" }} not in them:</b
+          {{ missing.length === 1 ? "is" : "are" }} missing there:</b
         >
         {{ missing.slice(0, 8).map(words).join("; ")
-        }}<template v-if="missing.length > 8"> and {{ missing.length - 8 }} more</template>. The plan keeps
-        them.
+        }}<template v-if="missing.length > 8"> and {{ missing.length - 8 }} more</template>. They stay in the
+        plan.
       </p>
     </div>
     <template #footer
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button
       ><button type="button" class="btn pri" :disabled="chosen.size === 0" @click="add">
-        Put {{ chosen.size }} in
+        Add {{ chosen.size }}
       </button></template
     >
   </Dialog>

@@ -32,8 +32,8 @@ const allThere = (items: readonly { readonly key: string }[]): boolean =>
     }}</span>
   </h2>
   <p class="ready">
-    <b>{{ ready === circuits ? "All the work" : `${ready} of ${circuits} circuits` }}</b> can be done with
-    what is ticked.
+    <b>{{ ready === circuits ? "All the work" : `${ready} of ${circuits} circuits` }}</b> can be done with the
+    ticked items.
   </p>
   <section v-for="one in kinds" :key="one.kind">
     <h3>

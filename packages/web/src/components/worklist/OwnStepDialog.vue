@@ -33,9 +33,9 @@ function save(): void {
     :style="{ width: 'min(520px, 94vw)' }"
   >
     <form id="own-form" class="form" @submit.prevent="save">
-      <p class="why">It comes {{ behind }}.</p>
+      <p class="why">Inserted {{ behind }}.</p>
       <div class="field">
-        <label for="own-text">What is done</label
+        <label for="own-text">Decision</label
         ><InputText
           id="own-text"
           v-model="text"
@@ -57,7 +57,7 @@ function save(): void {
     <template #footer
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button
       ><button type="submit" form="own-form" class="btn pri" :disabled="text.trim() === ''">
-        Put it in
+        Add step
       </button></template
     >
   </Dialog>

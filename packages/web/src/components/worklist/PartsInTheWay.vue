@@ -66,9 +66,7 @@ const nameOf = (id: ConnectorId): string => props.dossier.connectors.find((one) 
       >
     </li>
   </ul>
-  <p v-else class="why">
-    Trim, boxes, brackets: what is noted here comes off first and goes back on last, in reverse order.
-  </p>
+  <p v-else class="why">Trim, boxes, brackets: removed first, refitted last in reverse order.</p>
   <Dialog
     :visible="form !== null"
     modal
@@ -111,7 +109,7 @@ const nameOf = (id: ConnectorId): string => props.dossier.connectors.find((one) 
       </div>
       <div class="two">
         <div class="field">
-          <label for="part-torque">Torque by the maker's sheet, N·m</label
+          <label for="part-torque">Torque (maker's sheet), N·m</label
           ><InputNumber
             v-model="form.torque"
             input-id="part-torque"
@@ -120,10 +118,10 @@ const nameOf = (id: ConnectorId): string => props.dossier.connectors.find((one) 
             :max-fraction-digits="1"
           />
         </div>
-        <label class="tick"><input v-model="form.drill" type="checkbox" /> a hole is drilled here</label>
+        <label class="tick"><input v-model="form.drill" type="checkbox" /> drill a hole here</label>
       </div>
       <fieldset>
-        <legend class="lab">Plugs behind it (none: it always comes off)</legend>
+        <legend class="lab">Connectors behind it (none: always remove it)</legend>
         <label v-for="connector in connectorsInOrder(dossier)" :key="connector.id" class="tick"
           ><input
             type="checkbox"
@@ -137,7 +135,7 @@ const nameOf = (id: ConnectorId): string => props.dossier.connectors.find((one) 
     <template #footer
       ><button type="button" class="btn quiet" @click="form = null">Cancel</button
       ><button type="submit" form="part-form" class="btn pri" :disabled="!form || form.name.trim() === ''">
-        Keep it
+        Save
       </button></template
     >
   </Dialog>

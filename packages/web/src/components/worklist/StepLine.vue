@@ -34,7 +34,7 @@ const emit = defineEmits<{ pick: [] }>();
       >
       <span class="min">{{ shown.step.minutes }}</span>
     </button>
-    <p v-if="evening" class="night lab">the evening ends here</p>
+    <p v-if="evening" class="night lab">session ends here</p>
   </li>
 </template>
 

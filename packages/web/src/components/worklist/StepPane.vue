@@ -48,7 +48,7 @@ const isOwn = computed(() => props.shown.step.kind === "own");
         >, {{ shown.step.place }}</template
       >.
       <span class="mut"
-        >{{ shown.step.minutes }} min as a rule, {{ shown.step.range[0] }} to {{ shown.step.range[1] }}.</span
+        >{{ shown.step.minutes }} min typically, {{ shown.step.range[0] }} to {{ shown.step.range[1] }}.</span
       >
     </p>
     <p v-if="decision">
@@ -81,12 +81,12 @@ const isOwn = computed(() => props.shown.step.kind === "own");
       <button type="button" class="btn quiet" :disabled="last" @click="emit('down')">
         Later <kbd>Shift ↓</kbd>
       </button>
-      <button type="button" class="btn quiet" @click="emit('own')">Own step after it… <kbd>N</kbd></button>
+      <button type="button" class="btn quiet" @click="emit('own')">Add step after… <kbd>N</kbd></button>
       <button type="button" class="btn quiet" :aria-pressed="evening" @click="emit('evening')">
         {{ evening ? "No evening end here" : "End the evening here" }} <kbd>E</kbd>
       </button>
       <button v-if="isOwn" type="button" class="btn quiet" @click="emit('remove')">
-        Remove it <kbd>⌫</kbd>
+        Remove step <kbd>⌫</kbd>
       </button>
     </div>
   </section>

@@ -47,7 +47,7 @@ const changedBy = (key: string): readonly Decision[] =>
     </template>
   </CostTable>
   <p class="why">
-    A part between needs a joint, and a wire for an empty cavity moves, whichever way is chosen. One wire
-    otherwise: <kbd>M</kbd> in the crosswalk.
+    A device in between always needs a joint, and a wire for an empty cavity always moves. To treat one wire
+    differently, go to <kbd>M</kbd> in the crosswalk.
   </p>
 </template>
