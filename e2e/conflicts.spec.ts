@@ -47,7 +47,7 @@ test("with the server gone several edits wait, and all are stored when it is bac
   ] as const) {
     await typeInto(page, cell(page, "Function", cavity), note);
   }
-  await expect(page.getByRole("alert")).toContainText("2 changes wait");
+  await expect(page.getByRole("alert")).toContainText("2 changes are waiting");
   await page.unroute("**/api/v1/**");
   await page.getByRole("button", { name: "Try again" }).click();
   await expect(page.getByRole("alert")).toBeHidden();

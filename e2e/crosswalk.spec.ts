@@ -17,9 +17,9 @@ test("decisions are made, changed and taken back by mouse, and undone", async ({
   await row(/Park brake switch/).click();
   await detail.getByRole("button", { name: /Splice instead/ }).click();
   await expect(row(/Park brake switch/)).toContainText("splice");
-  await detail.getByRole("button", { name: /Wants a check/ }).click();
+  await detail.getByRole("button", { name: /Mark as check/ }).click();
   await expect(row(/Park brake switch/)).toContainText("check");
-  await detail.getByRole("button", { name: /Undo decision/ }).click();
+  await detail.getByRole("button", { name: /Clear decision/ }).click();
   await expect(row(/Park brake switch/)).toContainText("undecided");
   for (let i = 0; i < 4; i++) await page.getByRole("button", { name: "Undo" }).click();
   await expect(row(/Park brake switch/)).toContainText("suggested");
@@ -56,9 +56,7 @@ test("black on black is flagged from both sides, and colour for colour is judged
     await rowIn(page)(circuit).click();
     await expect(page.getByText("Black here, black there")).toBeVisible();
   }
-  await expect(
-    page.getByText(/By colour alone, 4 joins: 0 work, 3 stay dead, 1 do damage/),
-  ).toBeVisible();
+  await expect(page.getByText(/By colour alone, 4 joins: 0 work, 3 stay dead, 1 do damage/)).toBeVisible();
   await page.keyboard.press("c");
   await expect(rowIn(page)(/Ground, body left/)).toContainText("to K: does damage");
   await page.keyboard.press("c");
@@ -109,7 +107,7 @@ test("two looms of several plugs are matched from the keyboard alone, to a workl
   await expect(page.locator("footer")).toContainText("1 blocker");
   await expect(page.locator("footer")).toContainText("“Work lamp” must work, but no pin does it");
   await page.keyboard.press("b");
-  await expect(page.getByRole("heading", { name: "Brief" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Brief", exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Take Work lamp off the brief" }).click();
   await page.keyboard.press("Control+3");
   await expect(page.getByText("No blockers")).toBeVisible();

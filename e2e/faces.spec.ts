@@ -58,12 +58,12 @@ test("a wire is followed over its splice, put down from a name, and taken back w
   await expect(behind.getByRole("listitem")).toHaveCount(3);
   await expect(behind).toContainText("splice, under the cabin floor, 30 cm behind B12");
   await page.getByRole("button", { name: /^Cavity 4:/ }).click();
-  await expect(behind).toContainText("Not followed yet.");
+  await expect(behind).toContainText("Not traced yet.");
   await behind.getByLabel("Runs to").fill("S104");
   await page.keyboard.press("Enter");
   await expect(behind).toContainText("B12.4 is joined to 1 pin: Sensor return.");
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(behind).toContainText("Not followed yet.");
+  await expect(behind).toContainText("Not traced yet.");
   await behind.getByLabel("Runs to").fill("G7");
   await behind.getByLabel("Where it is found").fill("left strut");
   await page.getByRole("button", { name: "Record" }).click();

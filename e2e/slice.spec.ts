@@ -64,7 +64,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await page.keyboard.press("Control+4");
   await expect(page.getByRole("heading", { name: /steps, .* minutes/ })).toBeVisible();
   await page.keyboard.press("Enter");
-  await page.getByLabel(/Who works here/).focus();
+  await page.getByLabel(/Your name/).focus();
   await page.keyboard.press("Enter");
   const total = Number(
     /of (\d+)/.exec(

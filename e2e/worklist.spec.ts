@@ -6,7 +6,7 @@ test("the technician's own steps, parts, order and evenings stand in the list, a
   const job = await demoJob(page);
   await page.goto(`${job}/worklist`);
   const list = page.getByRole("listitem");
-  await expect(list.filter({ hasText: "Disconnect battery" })).toBeVisible();
+  await expect(list.filter({ hasText: "Battery off" })).toBeVisible();
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("n");
   await page.getByLabel("Decision").fill("Clean the ground point to bare metal");
@@ -43,7 +43,7 @@ test("the kit is ticked and says what can be done today", async ({ page }) => {
       .getByRole("button")
       .click();
   await expect(page.getByText(/[1-9]\d* of \d+ circuits can be done/)).toBeVisible();
-  await expect(page.getByText(/waits for joint barrel/).first()).toBeVisible();
+  await expect(page.getByText(/waits for butt splice/).first()).toBeVisible();
   await page
     .getByRole("heading", { name: /^Parts/ })
     .getByRole("button", { name: "tick all" })
@@ -62,7 +62,7 @@ test("somebody else's instructions are held against the plan, and what it lacks 
     .getByLabel("Paste the numbered steps")
     .fill("1. Disconnect the battery\n2. Unplug B12\n3. Paint the bracket black");
   await expect(page.getByRole("row", { name: /Unplug B12/ })).toContainText("Unplug B12, body, left sill");
-  await expect(page.getByText(/steps of the plan are not in them/)).toBeVisible();
+  await expect(page.getByText(/steps of the plan are missing there/)).toBeVisible();
   await page.getByLabel("How line 3 is done differently").fill("grey instead");
   await page.getByRole("button", { name: "Add 1" }).click();
   await expect(
@@ -87,7 +87,7 @@ test("flags carry a code that opens the circuit, and an adapter comes out as its
   await page.goto(`${job}/worklist`);
   await page.getByRole("button", { name: "Do all by adapter" }).click();
   await expect(page.getByRole("heading", { name: /Adapter loom cut list/ })).toBeVisible();
-  await expect(page.getByText(/The last change made of the plan:/)).toBeVisible();
+  await expect(page.getByText(/Last change to the plan:/)).toBeVisible();
   await expect(page.getByText(/Nothing on either loom is cut/)).toBeVisible();
   await expect(
     page.getByText("the plan was replayed from the start and does what you decided"),
@@ -105,7 +105,7 @@ test("two wires of one plug change places, and a splice is tested in the middle"
   await page.goto(`${job}/crosswalk?pin=B12.1`);
   await expect(page.getByRole("row", { name: /^joints/ })).toHaveText(/0\s*1\s*0/);
   await page.getByRole("button", { name: "Find the live half" }).click();
-  await expect(page.getByRole("button", { name: "No test in the middle" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "No live test" })).toBeVisible();
   await page.goto(`${job}/worklist`);
   await expect(page.getByText(/^Exchange: /)).toBeVisible();
   await expect(

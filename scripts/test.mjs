@@ -1,5 +1,5 @@
 // Everything that is checked, from a fresh clone on: packages, Chromium and PostgreSQL are installed when they are missing.
-import { spawn, spawnSync } from "node:child_process";
+import { spawn } from "node:child_process";
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { dirname, join } from "node:path";
@@ -10,55 +10,60 @@ import { installPackages } from "./dependencies.mjs";
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const say = (line) => process.stdout.write(`${line}\n`);
 
+const quick = process.argv.includes("--quick");
 installPackages(root);
-installBrowser();
 const results = join(root, "test-results");
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 
-const e2eData = mkdtempSync("/var/tmp/trevin-e2e-");
 const bin = (path) => [process.execPath, join(root, "node_modules", path)];
+const cruise = [
+  ...bin("dependency-cruiser/bin/dependency-cruise.mjs"),
+  "--config",
+  ".dependency-cruiser.cjs",
+  "packages",
+];
+const steps = {
+  formatting: [...bin("prettier/bin/prettier.cjs"), "--check", "--log-level", "warn", "."],
+  types: ["npm", "run", "--silent", "typecheck"],
+  lint: [...bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"],
+  layers: cruise,
+  "dead exports": bin("knip/bin/knip.js"),
+  walls: [process.execPath, "--import", "tsx", "scripts/walls.ts"],
+  "unit tests": vitest("unit"),
+  "API tests": vitest("api"),
+};
 /** Two lanes beside each other, one for each core; the browser tests then have the machine to themselves. */
-const lanes = [
-  [
-    ["types", ["npm", "run", "--silent", "typecheck"]],
-    ["unit tests", vitest("unit")],
-  ],
-  [
-    ["lint", [...bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"]],
-    [
-      "layers",
-      [
-        ...bin("dependency-cruiser/bin/dependency-cruise.mjs"),
-        "--config",
-        ".dependency-cruiser.cjs",
-        "packages",
-      ],
-    ],
-    ["walls", [process.execPath, "--import", "tsx", "scripts/walls.ts"]],
-    ["API tests", vitest("api")],
-  ],
-];
-const browser = [
-  "browser tests",
-  [...bin("@playwright/test/cli.js"), "test"],
-  { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: e2eData },
-];
+const lanes = quick
+  ? [["unit tests"], ["formatting", "types", "layers"]]
+  : [
+      ["unit tests", "types", "formatting"],
+      ["lint", "layers", "dead exports", "walls", "API tests"],
+    ];
 
 let passed = 0;
 let failed = 0;
+const browser = quick ? null : installBrowser();
 await Promise.all(
   lanes.map(async (lane) => {
-    for (const step of lane) await run(step, false);
+    for (const name of lane) {
+      // Both may want something from the distribution's packages: one after the other.
+      if (name === "API tests") await browser;
+      await run(name, steps[name]);
+    }
   }),
 );
-await run(browser, true);
-rmSync(e2eData, { recursive: true, force: true });
+if (browser !== null) {
+  const data = mkdtempSync("/var/tmp/trevin-e2e-");
+  const env = { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: data };
+  await run("browser tests", [...bin("@playwright/test/cli.js"), "test"], env, true);
+  rmSync(data, { recursive: true, force: true });
+}
 say(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
 /** Runs one step. Its output is shown as it comes, or kept together till it ends where another step runs beside it. */
-async function run([name, [command, ...args], env], alone) {
+async function run(name, [command, ...args], env = {}, alone = false) {
   const began = Date.now();
   if (alone) say(`\n== ${name}`);
   const child = spawn(command, args, {
@@ -109,7 +114,8 @@ function countsOf(name) {
     : { passed: 0, failed: 0, counted: false };
 }
 
-function installBrowser() {
+/** Installs Chromium while the first lanes run. */
+async function installBrowser() {
   if (
     process.getuid?.() === 0 &&
     existsSync("/usr/bin/apt-get") &&
@@ -119,11 +125,10 @@ function installBrowser() {
       "Chromium without a window is missing; installing it from the distribution's packages (about a minute)",
     );
     const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
-    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "update"], { env, stdio: "ignore" });
-    spawnSync("apt-get", ["-o", "DPkg::Lock::Timeout=900", "install", "-y", BROWSER_PACKAGE], {
-      env,
-      stdio: "ignore",
-    });
+    for (const args of [["update"], ["install", "-y", BROWSER_PACKAGE]]) {
+      const apt = spawn("apt-get", ["-o", "DPkg::Lock::Timeout=900", ...args], { env, stdio: "ignore" });
+      await new Promise((resolve) => apt.once("error", resolve).once("close", resolve));
+    }
   }
   if (browserPath() !== undefined) return;
   process.stderr.write(

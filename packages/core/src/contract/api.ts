@@ -5,7 +5,6 @@ import {
   connectorHeadSchema,
   connectorSchema,
   decisionIdSchema,
-  decisionSchema,
   jobHeadSchema,
   joinPointIdSchema,
   joinPointSchema,
@@ -19,6 +18,7 @@ import {
   stepIdSchema,
   worklistEditsSchema,
 } from "./job.ts";
+import { decisionSchema } from "./decision.ts";
 import { storedEntrySchema } from "./ledger.ts";
 
 const uuid = z.uuid();

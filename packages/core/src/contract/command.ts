@@ -6,7 +6,6 @@ import {
   connectorIdSchema,
   connectorSchema,
   decisionIdSchema,
-  decisionSchema,
   jobHeadSchema,
   joinPointIdSchema,
   joinPointSchema,
@@ -19,6 +18,7 @@ import {
   sourceSchema,
   worklistEditsSchema,
 } from "./job.ts";
+import { decisionSchema } from "./decision.ts";
 import { upcastLayout } from "./shell.ts";
 
 /** A stored command or inverse, as it comes back from the database. */

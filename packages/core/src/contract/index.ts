@@ -2,7 +2,6 @@ export {
   briefItemSchema,
   connectorHeadSchema,
   connectorIdSchema,
-  decisionSchema,
   jobHeadSchema,
   joinPointSchema,
   loomWireSchema,
@@ -12,6 +11,7 @@ export {
   sourceSchema,
   worklistEditsSchema,
 } from "./job.ts";
+export { decisionSchema } from "./decision.ts";
 export { entrySchema, operationSchema } from "./ledger.ts";
 export {
   issuesOf,

@@ -12,21 +12,23 @@ import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import {
   briefItemSchema,
-  commonDecision,
   connectorHeadSchema,
-  deviceField,
-  findLiveField,
   jobHeadSchema,
-  jointField,
-  jointMethodField,
   joinPointSchema,
   loomWireSchema,
-  openField,
   ownWordSchema,
   pinSchema,
   sourceSchema,
   worklistEditsSchema,
 } from "./job.ts";
+import {
+  commonDecision,
+  deviceField,
+  findLiveField,
+  jointField,
+  jointMethodField,
+  openField,
+} from "./decision.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 import { upcastLayout } from "./shell.ts";
 

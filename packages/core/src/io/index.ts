@@ -12,17 +12,14 @@ export {
   type TableLine,
 } from "./table/parseTable.ts";
 export { canGoIn, takeTable, valueOf, type TakeMode, type TakeOptions } from "./table/take.ts";
+export { documentOf, fileOf, type DocumentProblem, type JobDocument } from "./job/document.ts";
 export {
-  documentOf,
-  fileOf,
   JOB_FORMAT,
   JOB_FORMAT_VERSION,
-  type DocumentProblem,
   type FileConnector,
   type FileDecision,
   type FilePin,
-  type JobDocument,
   type JobFile,
   type PinRef,
-} from "./job/document.ts";
+} from "./job/jobFile.ts";
 export { faceSvg, type FaceSvgText } from "./svg/faceSvg.ts";

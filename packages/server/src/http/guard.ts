@@ -9,7 +9,7 @@ export function hostGuard(allowed: readonly string[]) {
   const names = new Set(allowed);
   return (request: Request, _response: Response, next: NextFunction): void => {
     const host = (request.headers.host ?? "").replace(/:\d+$/, "");
-            if (!names.has(host)) return next(new HttpProblem(421, "wrong-host", "This address is not served here."));
+    if (!names.has(host)) return next(new HttpProblem(421, "wrong-host", "This address is not served here."));
     const { origin } = request.headers;
     const safe = request.method === "GET" || request.method === "HEAD";
     if (!safe && origin !== undefined && origin !== `http://${request.headers.host}`)

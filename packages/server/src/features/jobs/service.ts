@@ -24,11 +24,7 @@ import { HttpProblem } from "../../http/problem.ts";
 import * as repo from "./repo.ts";
 
 export const noSuchJob = (): HttpProblem =>
-  new HttpProblem(
-    404,
-    "no-such-job",
-    "Job not found. It may be in another data folder.",
-  );
+  new HttpProblem(404, "no-such-job", "Job not found. It may be in another data folder.");
 
 export async function lockedJob(db: Queryable, id: string): Promise<repo.JobRow> {
   const job = await repo.findJob(db, id, true);

@@ -38,7 +38,7 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
       ><button type="button" class="btn quiet" @click="emit('cap')">Cap <kbd>X</kbd></button
       ><button type="button" class="btn quiet" @click="emit('leave')">Leave <kbd>L</kbd></button>
       <button type="button" class="btn quiet" @click="emit('reject')">Never join these <kbd>R</kbd></button
-      ><button type="button" class="btn quiet" @click="emit('takeBack')">Undo decisions <kbd>⌫</kbd></button
+      ><button type="button" class="btn quiet" @click="emit('takeBack')">Clear decisions <kbd>⌫</kbd></button
       ><button type="button" class="btn quiet" @click="emit('unmark')">Clear <kbd>Esc</kbd></button>
     </template>
     <template v-else>

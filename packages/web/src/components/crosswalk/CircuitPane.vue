@@ -1,23 +1,14 @@
 <script setup lang="ts">
 /** The chosen circuit: its plugs as they are held, what is wrong with it, what can be done, and why. */
 import Select from "primevue/select";
-import { computed, ref, shallowRef, toRaw, watch } from "vue";
+import { computed, shallowRef, toRaw, watch } from "vue";
 import {
-  aloneWords,
   decisionId,
-  deviceReasonWords,
-  deviceWords,
-  dividerReadings,
-  explainer,
-  feedPlaceWords,
-  isJoining,
   isLeftOpen,
-  linkedPairs,
   methodOf,
   OPEN_EFFECTS,
   OPEN_WORDS,
   pinNamer,
-  reasonWords,
   type CavityLook,
   type ConnectorId,
   type Decision,
@@ -31,11 +22,15 @@ import {
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
 import CavityLabel from "../parts/CavityLabel.vue";
+import CircuitActs from "./CircuitActs.vue";
+import CircuitDevice from "./CircuitDevice.vue";
+import CircuitNotes from "./CircuitNotes.vue";
+import CircuitReasons from "./CircuitReasons.vue";
 import CostTable from "../parts/CostTable.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
-import { canFindLive, METHOD_NAMES, METHOD_OFFERS, nextMethod, sameAnswer } from "./acts.ts";
+import { METHOD_NAMES, nextMethod, sameAnswer } from "./acts.ts";
 import HazardCard from "./HazardCard.vue";
 import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
 
@@ -140,52 +135,6 @@ const effects = [
   { value: "unsaid", label: "not said" },
   ...OPEN_EFFECTS.map((value) => ({ value: value as string, label: OPEN_WORDS[value] })),
 ];
-
-/** Every pair of the circuit with what speaks for and against it. */
-const reasons = computed(() => {
-  const explain = explainer(props.dossier);
-  const met =
-    decision.value?.kind === "mate"
-      ? new Set(linkedPairs(decision.value).map((pair) => pair.join(" ")))
-      : null;
-  return props.row.vehicle.flatMap(({ pin }) =>
-    props.row.incoming
-      .filter((other) => met === null || met.has(`${pin.id} ${other.pin.id}`))
-      .map((other) => {
-        const suggested = props.row.pairs.find(
-          (pair) => pair.vehicle === pin.id && pair.incoming === other.pin.id,
-        );
-        const { strength, reasons: all } = suggested ?? explain(pin.id, other.pin.id);
-        return {
-          key: `${pin.id} ${other.pin.id}`,
-          words: `${pin.cavity} to ${other.pin.cavity}`,
-          strength,
-          margin: suggested?.margin ?? null,
-          all,
-        };
-      }),
-  );
-});
-const apart = computed(() => {
-  const pins = pinsOfRow(props.row).map(({ pin }) => pin.id);
-  return props.dossier.decisions.flatMap((one) =>
-    one.kind === "forbid" && (pins.includes(one.vehicle) || pins.includes(one.incoming)) ? [one] : [],
-  );
-});
-const volts = computed(() => {
-  const { device } = props.row;
-  return device?.kind === "divider" ? dividerReadings(props.dossier.head.nominalVolts, device) : [];
-});
-const remarks = computed(() =>
-  pinsOfRow(props.row).flatMap(({ pin }) => (pin.note === "" ? [] : [`${pin.cavity}: ${pin.note}`])),
-);
-const more = ref(false);
-watch(
-  () => props.row.key,
-  () => {
-    more.value = false;
-  },
-);
 </script>
 
 <template>
@@ -236,75 +185,29 @@ watch(
         @accept="(reason, all, by) => accept(hazard, reason, all, by)"
         @withdraw="withdraw(hazard)"
       />
-      <div v-if="row.device" class="device">
-        <p>
-          <b>{{ decision ? "Between:" : "Suggested between:" }}</b> {{ deviceWords(row.device)
-          }}<template v-if="row.proposed">, since {{ deviceReasonWords(row.proposed) }}</template
-          >.
-        </p>
-        <dl v-if="volts.length">
-          <div v-for="one in volts" :key="one.at">
-            <dt>{{ one.volts.toFixed(2) }} V</dt>
-            <dd class="lab">at {{ one.at.toFixed(1) }} V</dd>
-          </div>
-        </dl>
-      </div>
-      <div class="acts">
-        <button v-if="offer" type="button" class="btn pri" @click="emit('take')">
-          {{ offer }} <kbd>Enter</kbd>
-        </button>
-        <button v-if="otherWay" type="button" class="btn" @click="emit('method')">
-          {{ METHOD_OFFERS[otherWay] }} <kbd>M</kbd>
-        </button>
-        <button
-          v-if="row.vehicle.length && row.incoming.length"
-          type="button"
-          class="btn quiet"
-          @click="emit('reject')"
-        >
-          Never these <kbd>R</kbd>
-        </button>
-        <button type="button" class="btn quiet" @click="emit('pair')">Other pin… <kbd>P</kbd></button>
-        <button v-if="decision?.kind !== 'cap'" type="button" class="btn quiet" @click="emit('cap')">
-          Cap <kbd>X</kbd>
-        </button>
-        <button v-if="decision?.kind !== 'remove'" type="button" class="btn quiet" @click="emit('out')">
-          Remove from loom <kbd>U</kbd>
-        </button>
-        <button v-if="decision?.kind !== 'leave'" type="button" class="btn quiet" @click="emit('leave')">
-          Leave <kbd>L</kbd>
-        </button>
-        <button type="button" class="btn quiet" @click="emit('feed')">Feed… <kbd>F</kbd></button>
-        <button type="button" class="btn quiet" @click="emit('jumper')">Jumper… <kbd>J</kbd></button>
-        <button
-          v-if="decision?.kind === 'join' && canFindLive(row)"
-          type="button"
-          class="btn quiet"
-          :aria-pressed="decision.findLive === true"
-          @click="emit('live')"
-        >
-          {{ decision.findLive ? "No test in the middle" : "Find the live half" }}
-        </button>
-        <button type="button" class="btn quiet" @click="emit('shift')">Move or swap… <kbd>E</kbd></button>
-        <button v-if="row.vehicle.length === 1" type="button" class="btn quiet" @click="emit('series')">
-          In series… <kbd>Q</kbd>
-        </button>
-        <button type="button" class="btn quiet" @click="emit('mate')">Mate connectors… <kbd>T</kbd></button>
-        <button
-          v-if="decision && isJoining(decision)"
-          type="button"
-          class="btn quiet"
-          @click="emit('device')"
-        >
-          {{ row.device ? "Change the part…" : "Part between…" }} <kbd>I</kbd>
-        </button>
-        <button v-if="decision" type="button" class="btn quiet" @click="emit('sure')">
-          {{ decision.sure === "sure" ? "Wants a check" : "It is sure" }} <kbd>S</kbd>
-        </button>
-        <button v-if="decision" type="button" class="btn quiet" @click="emit('back')">
-          Undo decision <kbd>⌫</kbd>
-        </button>
-      </div>
+      <CircuitDevice :row="row" :nominal-volts="dossier.head.nominalVolts" />
+      <CircuitActs
+        :row="row"
+        :decision="decision"
+        :offer="offer"
+        :other-way="otherWay"
+        @back="emit('back')"
+        @cap="emit('cap')"
+        @device="emit('device')"
+        @feed="emit('feed')"
+        @jumper="emit('jumper')"
+        @leave="emit('leave')"
+        @live="emit('live')"
+        @mate="emit('mate')"
+        @method="emit('method')"
+        @out="emit('out')"
+        @pair="emit('pair')"
+        @reject="emit('reject')"
+        @series="emit('series')"
+        @shift="emit('shift')"
+        @sure="emit('sure')"
+        @take="emit('take')"
+      />
       <div v-if="openEffect" class="field effect">
         <span id="open-effect" class="label">If left open</span
         ><Select
@@ -316,60 +219,13 @@ watch(
           @update:model-value="emit('open', $event === 'unsaid' ? null : $event)"
         />
       </div>
-      <section class="reasons">
-        <h3>
-          Why
-          <button type="button" class="link lab" :aria-expanded="whyOpen" @click="emit('why')">
-            {{ whyOpen ? "without figures" : "with figures" }} <kbd>Y</kbd>
-          </button>
-        </h3>
-        <p v-if="decision?.reason">{{ decision.reason }}</p>
-        <div v-for="pair in reasons" :key="pair.key">
-          <p v-if="reasons.length > 1" class="lab">
-            <b>{{ pair.words }}</b>
-          </p>
-          <ul>
-            <li v-for="one in pair.all" :key="one.kind">
-              {{ reasonWords(one)
-              }}<span v-if="whyOpen && one.weight !== 0" class="figure"
-                >{{ one.weight > 0 ? "+" : "" }}{{ (one.weight / 10).toFixed(1) }}</span
-              >
-            </li>
-          </ul>
-          <p v-if="whyOpen" class="why">
-            {{
-              pair.strength === null
-                ? "A direct join does damage."
-                : `Together ${(pair.strength / 10).toFixed(1)}`
-            }}<template v-if="pair.margin !== null"
-              >, {{ pair.margin >= Math.min(pair.strength ?? 0, 45) ? "at least " : ""
-              }}{{ (pair.margin / 10).toFixed(1) }} ahead of the best arrangement without it; the smaller
-              figure counts</template
-            ><template v-if="pair.strength !== null">
-              (natural log-odds: sure from 4.5, check from 2.0).</template
-            >
-          </p>
-        </div>
-        <template v-if="row.alone">
-          <p>{{ aloneWords(row.alone) }}</p>
-          <p v-if="row.alone.nearest">
-            Closest match: {{ name(row.alone.nearest.pin)
-            }}<template v-if="row.alone.nearest.takenBy"
-              >, already paired with {{ name(row.alone.nearest.takenBy) }}</template
-            >.
-          </p>
-          <p v-if="row.alone.from.length">
-            Possible sources: {{ row.alone.from.slice(0, 3).map(feedPlaceWords).join("; ") }}.
-          </p>
-          <p v-if="row.alone.open">Left open: {{ OPEN_WORDS[row.alone.open] }}.</p>
-        </template>
-        <p v-for="one in apart" :key="decisionId(one)">
-          {{ name(one.vehicle) }} never joined to {{ name(one.incoming)
-          }}<template v-if="one.reason">: {{ one.reason }}</template>
-          <button type="button" class="link" @click="emit('remove', decisionId(one))">allow again</button>
-        </p>
-        <p v-for="remark in remarks" :key="remark" class="mut">Note at {{ remark }}</p>
-      </section>
+      <CircuitReasons
+        :row="row"
+        :dossier="dossier"
+        :why-open="whyOpen"
+        @why="emit('why')"
+        @remove="emit('remove', $event)"
+      />
       <CostTable
         v-if="decision && ways.length"
         :ways="
@@ -381,20 +237,7 @@ watch(
           }))
         "
       />
-      <section v-if="notes.length + ofJob.length > 0" class="notes">
-        <button type="button" class="link lab" :aria-expanded="more" @click="more = !more">
-          {{ notes.length }} {{ notes.length === 1 ? "note" : "notes" }} on this circuit<template
-            v-if="ofJob.length"
-            >, {{ ofJob.length }} on the whole job</template
-          >
-        </button>
-        <dl v-if="more">
-          <template v-for="note in [...notes, ...ofJob]" :key="hazardKey(note) + note.title"
-            ><dt>{{ note.title }}</dt>
-            <dd>{{ note.detail }} {{ note.cure }}</dd></template
-          >
-        </dl>
-      </section>
+      <CircuitNotes :circuit="row.key" :notes="notes" :of-job="ofJob" />
     </section>
   </aside>
 </template>
@@ -429,72 +272,8 @@ watch(
   gap: 8px;
   flex-wrap: wrap;
 }
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.acts .btn {
-  padding: 0 9px;
-}
-.device p {
-  font-size: 13.5px;
-}
-.device dl {
-  display: flex;
-  margin-top: 6px;
-}
-.device dl div {
-  padding-right: 16px;
-  margin-right: 14px;
-  border-right: 1px solid var(--rule);
-}
-.device dt {
-  font: 700 15px/18px var(--f-code);
-}
 .effect :deep(.sel) {
   min-height: 34px;
-}
-.reasons {
-  border-top: 1px solid var(--rule);
-  padding-top: 8px;
-  font-size: 13.5px;
-  display: grid;
-  gap: 4px;
-}
-.reasons h3 {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-}
-.reasons li {
-  padding-left: 12px;
-  text-indent: -12px;
-}
-.reasons li::before {
-  content: "– ";
-}
-.figure {
-  font: 500 12px/1 var(--f-code);
-  color: var(--ink2);
-  margin-left: 6px;
-}
-.notes {
-  border-top: 1px solid var(--rule);
-  padding-top: 8px;
-}
-.notes dl {
-  display: grid;
-  gap: 1px;
-  padding-top: 6px;
-  font-size: 13.5px;
-}
-.notes dt {
-  font-weight: 650;
-  padding-top: 4px;
-}
-.notes dd {
-  color: var(--ink2);
 }
 @media (max-width: 1000px) {
   .pane {

@@ -166,7 +166,7 @@ export function crosswalkCommands(
     },
     {
       id: "take-back",
-      title: "Undo the decision",
+      title: "Clear the decision",
       keys: "Backspace",
       run: () => act(takeBack(target.value), false),
     },

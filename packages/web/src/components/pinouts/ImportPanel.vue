@@ -6,10 +6,6 @@ import {
   canGoIn,
   COLOUR_SYSTEM_NAMES,
   COLOUR_SYSTEMS,
-  colourInWords,
-  FIELDS,
-  lineProblemWords,
-  parseColour,
   tableFileNoteWords,
   tableProblemWords,
   type ColourSystem,
@@ -23,8 +19,8 @@ import {
   type TableLine,
   type TakeMode,
 } from "@trevin/core";
-import CavityLabel from "../parts/CavityLabel.vue";
-import DrawnWire from "../parts/DrawnWire.vue";
+import ColumnChoices from "./ColumnChoices.vue";
+import ReadLines from "./ReadLines.vue";
 import type { TableOrigin } from "../../workers/reading.ts";
 import { computeWorker } from "../../workers/client.ts";
 
@@ -106,28 +102,6 @@ const bad = computed(() => lines.value.filter((line) => !canGoIn(line)));
 const isDoubtful = (line: TableLine): boolean => line.problems.some((one) => one.weight === "doubt");
 const doubtful = computed(() => good.value.filter(isDoubtful));
 const known = computed(() => good.value.filter((line) => existing.value.has(line.cavity)).length);
-const LIMIT = 300;
-const sorted = computed(() =>
-  [...bad.value, ...doubtful.value, ...good.value.filter((line) => !isDoubtful(line))].slice(0, LIMIT),
-);
-const colour = (line: TableLine) => {
-  const read = parseColour(line.colour, line.colourSystem ?? table.value?.system ?? "iec");
-  return read.ok ? read.value : null;
-};
-const wireWords = (line: TableLine): string => {
-  const read = colour(line);
-  return read === null ? line.colour : colourInWords(read);
-};
-const looks = (line: TableLine): string =>
-  line.problems
-    .filter((one) => one.weight !== "mark")
-    .map(lineProblemWords)
-    .join("; ");
-const marks = (line: TableLine): string =>
-  line.problems
-    .filter((one) => one.weight === "mark")
-    .map(lineProblemWords)
-    .join("; ");
 const missing = computed(() =>
   (["function", "colour"] as const).filter(
     (field) => table.value !== null && !table.value.columns.includes(field),
@@ -140,30 +114,6 @@ const unread = computed(
     ).length,
 );
 
-const samples = computed(() =>
-  (table.value?.columns ?? []).map((field, index) => ({
-    field: field ?? "none",
-    index,
-    sample:
-      (table.value?.sample ?? [])
-        .slice(table.value?.headerLines ?? 0)
-        .map((row) => row[index] ?? "")
-        .filter((cell) => cell !== "")
-        .slice(0, 3)
-        .join(" · ") || "(empty)",
-  })),
-);
-function setColumn(index: number, field: Field | "none"): void {
-  const current = [...(table.value?.columns ?? [])];
-  const before = current.indexOf(field === "none" ? null : field);
-  if (field !== "none" && before >= 0) current[before] = null;
-  current[index] = field === "none" ? null : field;
-  columns.value = current;
-}
-const fieldOptions = [
-  ...FIELDS.map((value) => ({ value, label: value })),
-  { value: "none", label: "goes into the note" },
-];
 const systemOptions = computed(() => [
   { value: "auto", label: "from the column" },
   ...COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] })),
@@ -247,7 +197,7 @@ defineExpose({ take });
         />
       </div>
       <div class="field">
-        <span id="i-source" class="label">Source</span
+        <span id="i-source" class="label">Source of the table</span
         ><span class="pair"
           ><Select
             v-model="from"
@@ -311,18 +261,7 @@ defineExpose({ take });
         cavities in the header row</label
       >
     </div>
-    <div v-if="table" class="columns" role="group" aria-label="Column meanings">
-      <div v-for="one in samples" :key="one.index" class="column">
-        <Select
-          :model-value="one.field"
-          :options="fieldOptions"
-          option-label="label"
-          option-value="value"
-          :aria-label="`Column ${one.index + 1} is`"
-          @update:model-value="setColumn(one.index, $event)"
-        /><span class="code" :title="one.sample">{{ one.sample }}</span>
-      </div>
-    </div>
+    <ColumnChoices v-if="table" :table="table" @choose="columns = $event" />
     <p v-if="table" class="why">
       Colours read as {{ COLOUR_SYSTEM_NAMES[table.system]
       }}<template v-if="table.ranks[0] && table.ranks[0].total > 0"
@@ -337,60 +276,7 @@ defineExpose({ take });
       >
       <template v-if="missing.length"> No column found for {{ missing.join(" or ") }}.</template>
     </p>
-    <div v-if="table" class="scroll" tabindex="0" role="region" aria-label="Lines read">
-      <table>
-        <thead>
-          <tr>
-            <th>line</th>
-            <th>as pasted</th>
-            <th>cavity</th>
-            <th>wire</th>
-            <th>function</th>
-            <th>signal</th>
-            <th class="num">mm²</th>
-            <th class="look">to look at</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="line in sorted" :key="line.line" :class="{ bad: !canGoIn(line) }">
-            <td class="code mut">{{ line.line }}</td>
-            <td class="raw code" :title="line.raw">{{ line.raw.replaceAll("\t", " ¦ ") }}</td>
-            <td>
-              <CavityLabel
-                :label="
-                  line.cavity === ''
-                    ? '?'
-                    : line.cavity.length > 12
-                      ? `${line.cavity.slice(0, 9)}…`
-                      : line.cavity
-                "
-                :state="!canGoIn(line) || line.content === 'empty' ? 'off' : 'plain'"
-              />
-            </td>
-            <td class="wire">
-              <template v-if="line.colour"
-                ><DrawnWire :colour="colour(line)" :size="line.size" :length="52" />
-                {{ wireWords(line) }}</template
-              >
-            </td>
-            <td class="fn">{{ line.content === "empty" ? "empty" : line.function }}</td>
-            <td class="lab sig">
-              {{ line.signal === "unknown" || line.signal === "none" ? "" : line.signal }}
-            </td>
-            <td class="num code">{{ line.size ?? "" }}</td>
-            <td class="lab">
-              <b v-if="!canGoIn(line)">not added: </b
-              ><span :class="{ doubt: isDoubtful(line) && canGoIn(line) }">{{ looks(line) }}</span
-              ><span v-if="marks(line)" class="mut">{{ looks(line) ? "; " : "" }}{{ marks(line) }}</span>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="lines.length > LIMIT" class="why">
-        The first {{ LIMIT }} of {{ lines.length }} are shown, doubtful ones first; every line that is
-        understood is added.
-      </p>
-    </div>
+    <ReadLines v-if="table" :lines="lines" :system="table.system" />
     <p v-else-if="reading" class="mut" role="status">Reading the table</p>
   </section>
 </template>
@@ -458,90 +344,5 @@ header {
   width: 18px;
   height: 18px;
   accent-color: var(--ink);
-}
-.columns {
-  display: flex;
-  gap: 8px;
-  overflow-x: auto;
-  border-top: 1px solid var(--rule);
-  padding-top: 8px;
-  flex: none;
-}
-.column {
-  flex: 1 0 96px;
-  max-width: 190px;
-  display: grid;
-  gap: 2px;
-}
-.column :deep(.inp) {
-  min-height: 30px;
-  padding: 2px 6px;
-  font: 600 14px/1 var(--f-label);
-}
-.column .code {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  color: var(--ink2);
-  font-size: 12px;
-}
-.scroll {
-  overflow: auto;
-  max-height: calc(100vh - 330px);
-  min-height: 180px;
-  border-bottom: 1px solid var(--ink);
-}
-th {
-  padding: 3px 8px 3px 0;
-  border-bottom: 1px solid var(--ink);
-  position: sticky;
-  top: 0;
-  background: var(--bench);
-}
-td {
-  padding: 0 8px 0 0;
-  height: 27px;
-  border-bottom: 1px solid var(--rule);
-}
-.raw {
-  max-width: 96px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: pre;
-}
-.wire {
-  white-space: nowrap;
-  font-size: 13.5px;
-}
-.wire svg {
-  display: inline-block;
-  vertical-align: middle;
-  margin-right: 6px;
-}
-.fn {
-  font-weight: 650;
-  max-width: 150px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.look {
-  min-width: 158px;
-}
-.sig {
-  white-space: nowrap;
-}
-.doubt {
-  border-bottom: 2px dotted var(--ink);
-}
-.num {
-  text-align: right;
-}
-tr.bad td {
-  background: var(--sheet);
-}
-tr.bad td:first-child {
-  box-shadow: inset 5px 0 0 var(--ink);
-  padding-left: 10px;
 }
 </style>

@@ -1,0 +1,121 @@
+import { z } from "zod";
+import {
+  OPEN_EFFECTS,
+  FEED_CLASSES,
+  METHODS,
+  JOINT_KINDS,
+  SIDES,
+  SURENESS,
+  type Decision,
+  type InsertedDevice,
+} from "../model/index.ts";
+import { pinIdSchema, text } from "./job.ts";
+
+export const commonDecision = {
+  sure: z.enum(SURENESS),
+  reason: text(500),
+  answers: z
+    .array(
+      z.object({
+        rule: z.string().min(1).max(80),
+        reason: text(500).min(1, "a reason is needed"),
+        by: text(80).optional(),
+      }),
+    )
+    .max(80),
+};
+const ohms = z.number().positive().max(1e8).describe("Ω");
+const sideSchema = z.enum(SIDES);
+const deviceSchema = z.discriminatedUnion("kind", [
+  z.object({
+    kind: z.literal("diodes"),
+    band: sideSchema.describe("Side that the band of each diode points to"),
+  }),
+  z.object({ kind: z.literal("divider"), upper: ohms, lower: ohms }),
+  z.object({ kind: z.literal("regulator"), volts: z.number().positive().max(1000) }),
+  z.object({ kind: z.literal("relay"), coil: sideSchema.describe("Side whose wire works the coil") }),
+  z.object({ kind: z.literal("resistor"), ohms, how: z.enum(["in series", "in parallel"]) }),
+  z.object({ kind: z.literal("fuse"), amps: z.number().positive().max(1000) }),
+  z.object({ kind: z.literal("switch"), what: z.enum(["clutch", "neutral"]) }),
+  z.object({ kind: z.literal("converter"), what: text(120) }),
+]) satisfies z.ZodType<InsertedDevice>;
+export const deviceField = { device: deviceSchema.optional() };
+export const findLiveField = {
+  findLive: z
+    .boolean()
+    .optional()
+    .describe("The half that carries the supply is found with the power on before the halves are joined"),
+};
+export const jointField = {
+  joint: z
+    .enum(JOINT_KINDS)
+    .optional()
+    .describe("How its bare ends are joined, where that is not as in the rest of the job"),
+};
+export const jointMethodField = {
+  method: z.enum(["splice", "adapter"]).optional().describe("On the car, or within an adapter"),
+};
+export const openField = {
+  open: z.enum(OPEN_EFFECTS).optional().describe("If left open"),
+};
+const severalPins = z.array(pinIdSchema).min(2, "two pins at least").max(40);
+const metPins = z.array(pinIdSchema).min(1).max(1000);
+export const decisionSchema = z.discriminatedUnion("kind", [
+  z.object({
+    kind: z.literal("join"),
+    vehicle: pinIdSchema,
+    incoming: pinIdSchema,
+    method: z.enum(METHODS),
+    ...findLiveField,
+    ...deviceField,
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({
+    kind: z.literal("merge"),
+    vehicle: severalPins,
+    incoming: pinIdSchema,
+    ...jointMethodField,
+    ...deviceField,
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({
+    kind: z.literal("split"),
+    vehicle: pinIdSchema,
+    incoming: severalPins,
+    ...jointMethodField,
+    ...deviceField,
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({ kind: z.literal("mate"), vehicle: metPins, incoming: metPins, ...commonDecision }),
+  z.object({ kind: z.literal("move"), pin: pinIdSchema, to: pinIdSchema, ...commonDecision }),
+  z.object({
+    kind: z.literal("series"),
+    vehicle: pinIdSchema,
+    into: pinIdSchema,
+    back: pinIdSchema,
+    method: z.enum(["move", "splice"]),
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({
+    kind: z.literal("jumper"),
+    pins: severalPins,
+    ...jointMethodField,
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({ kind: z.literal("cap"), pin: pinIdSchema, ...openField, ...commonDecision }),
+  z.object({ kind: z.literal("remove"), pin: pinIdSchema, ...openField, ...commonDecision }),
+  z.object({ kind: z.literal("leave"), pin: pinIdSchema, ...openField, ...commonDecision }),
+  z.object({ kind: z.literal("forbid"), vehicle: pinIdSchema, incoming: pinIdSchema, ...commonDecision }),
+  z.object({
+    kind: z.literal("feed"),
+    pin: pinIdSchema,
+    feed: z.enum(FEED_CLASSES),
+    from: text(120),
+    ...commonDecision,
+  }),
+]) satisfies z.ZodType<Decision>;

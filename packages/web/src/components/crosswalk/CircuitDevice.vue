@@ -1,0 +1,46 @@
+<script setup lang="ts">
+/** The device between the wires of a circuit, decided or suggested, with what its input will see. */
+import { computed } from "vue";
+import { deviceReasonWords, deviceWords, dividerReadings } from "@trevin/core";
+import type { WalkRow } from "./rows.ts";
+
+const props = defineProps<{ row: WalkRow; nominalVolts: number }>();
+const volts = computed(() => {
+  const { device } = props.row;
+  return device?.kind === "divider" ? dividerReadings(props.nominalVolts, device) : [];
+});
+</script>
+
+<template>
+  <div v-if="row.device" class="device">
+    <p>
+      <b>{{ row.decision ? "In between:" : "Suggested in between:" }}</b> {{ deviceWords(row.device)
+      }}<template v-if="row.proposed">, since {{ deviceReasonWords(row.proposed) }}</template
+      >.
+    </p>
+    <dl v-if="volts.length">
+      <div v-for="one in volts" :key="one.at">
+        <dt>{{ one.volts.toFixed(2) }} V</dt>
+        <dd class="lab">at {{ one.at.toFixed(1) }} V</dd>
+      </div>
+    </dl>
+  </div>
+</template>
+
+<style scoped>
+.device p {
+  font-size: 13.5px;
+}
+.device dl {
+  display: flex;
+  margin-top: 6px;
+}
+.device dl div {
+  padding-right: 16px;
+  margin-right: 14px;
+  border-right: 1px solid var(--rule);
+}
+.device dt {
+  font: 700 15px/18px var(--f-code);
+}
+</style>

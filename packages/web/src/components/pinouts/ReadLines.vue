@@ -1,0 +1,159 @@
+<script setup lang="ts">
+/** The lines of a table as they were understood, doubtful ones first. */
+import { computed } from "vue";
+import {
+  canGoIn,
+  colourInWords,
+  lineProblemWords,
+  parseColour,
+  type ColourSystem,
+  type TableLine,
+} from "@trevin/core";
+import CavityLabel from "../parts/CavityLabel.vue";
+import DrawnWire from "../parts/DrawnWire.vue";
+
+const props = defineProps<{ lines: readonly TableLine[]; system: ColourSystem }>();
+const isDoubtful = (line: TableLine): boolean => line.problems.some((one) => one.weight === "doubt");
+const LIMIT = 300;
+/** What cannot go in first, then what is doubtful. */
+const rank = (line: TableLine): number => {
+  if (!canGoIn(line)) return 0;
+  return isDoubtful(line) ? 1 : 2;
+};
+const sorted = computed(() => [...props.lines].sort((a, b) => rank(a) - rank(b)).slice(0, LIMIT));
+function shortLabel(label: string): string {
+  if (label === "") return "?";
+  return label.length > 12 ? `${label.slice(0, 9)}…` : label;
+}
+const colour = (line: TableLine) => {
+  const read = parseColour(line.colour, line.colourSystem ?? props.system);
+  return read.ok ? read.value : null;
+};
+const wireWords = (line: TableLine): string => {
+  const read = colour(line);
+  return read === null ? line.colour : colourInWords(read);
+};
+const looks = (line: TableLine): string =>
+  line.problems
+    .filter((one) => one.weight !== "mark")
+    .map(lineProblemWords)
+    .join("; ");
+const marks = (line: TableLine): string =>
+  line.problems
+    .filter((one) => one.weight === "mark")
+    .map(lineProblemWords)
+    .join("; ");
+</script>
+
+<template>
+  <div class="scroll" tabindex="0" role="region" aria-label="Lines read">
+    <table>
+      <thead>
+        <tr>
+          <th>line</th>
+          <th>as pasted</th>
+          <th>cavity</th>
+          <th>wire</th>
+          <th>function</th>
+          <th>signal</th>
+          <th class="num">mm²</th>
+          <th class="look">to look at</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="line in sorted" :key="line.line" :class="{ bad: !canGoIn(line) }">
+          <td class="code mut">{{ line.line }}</td>
+          <td class="raw code" :title="line.raw">{{ line.raw.replaceAll("\t", " ¦ ") }}</td>
+          <td>
+            <CavityLabel
+              :label="shortLabel(line.cavity)"
+              :state="!canGoIn(line) || line.content === 'empty' ? 'off' : 'plain'"
+            />
+          </td>
+          <td class="wire">
+            <template v-if="line.colour"
+              ><DrawnWire :colour="colour(line)" :size="line.size" :length="52" />
+              {{ wireWords(line) }}</template
+            >
+          </td>
+          <td class="fn">{{ line.content === "empty" ? "empty" : line.function }}</td>
+          <td class="lab sig">
+            {{ line.signal === "unknown" || line.signal === "none" ? "" : line.signal }}
+          </td>
+          <td class="num code">{{ line.size ?? "" }}</td>
+          <td class="lab">
+            <b v-if="!canGoIn(line)">not added: </b
+            ><span :class="{ doubt: isDoubtful(line) && canGoIn(line) }">{{ looks(line) }}</span
+            ><span v-if="marks(line)" class="mut">{{ looks(line) ? "; " : "" }}{{ marks(line) }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="lines.length > LIMIT" class="why">
+      The first {{ LIMIT }} of {{ lines.length }} are shown, doubtful ones first; every line that is
+      understood is added.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow: auto;
+  max-height: calc(100vh - 330px);
+  min-height: 180px;
+  border-bottom: 1px solid var(--ink);
+}
+th {
+  padding: 3px 8px 3px 0;
+  border-bottom: 1px solid var(--ink);
+  position: sticky;
+  top: 0;
+  background: var(--bench);
+}
+td {
+  padding: 0 8px 0 0;
+  height: 27px;
+  border-bottom: 1px solid var(--rule);
+}
+.raw {
+  max-width: 96px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: pre;
+}
+.wire {
+  white-space: nowrap;
+  font-size: 13.5px;
+}
+.wire svg {
+  display: inline-block;
+  vertical-align: middle;
+  margin-right: 6px;
+}
+.fn {
+  font-weight: 650;
+  max-width: 150px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.look {
+  min-width: 158px;
+}
+.sig {
+  white-space: nowrap;
+}
+.doubt {
+  border-bottom: 2px dotted var(--ink);
+}
+.num {
+  text-align: right;
+}
+tr.bad td {
+  background: var(--sheet);
+}
+tr.bad td:first-child {
+  box-shadow: inset 5px 0 0 var(--ink);
+  padding-left: 10px;
+}
+</style>
