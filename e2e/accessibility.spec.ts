@@ -72,7 +72,7 @@ test("what opens over the pinouts passes axe", async ({ page }) => {
   await page.getByRole("button", { name: "Edit connector" }).click();
   await page.getByRole("dialog").waitFor();
   await check(page);
-  for (const path of ["Choose from the Shelf", "Change its shape"]) {
+  for (const path of ["Choose from the Shelf", "Edit its shape"]) {
     await page.getByRole("button", { name: path }).click();
     await check(page);
     await page.getByRole("button", { name: "Back" }).click();

@@ -108,7 +108,7 @@ test("two looms of several plugs are matched from the keyboard alone, to a workl
   await expect(page.locator("footer")).toContainText("“Work lamp” must work, but no pin does it");
   await page.keyboard.press("b");
   await expect(page.getByRole("heading", { name: "Brief", exact: true })).toBeVisible();
-  await page.getByRole("button", { name: "Take Work lamp off the brief" }).click();
+  await page.getByRole("button", { name: "Remove Work lamp from the brief" }).click();
   await page.keyboard.press("Control+3");
   await expect(page.getByText("No blockers")).toBeVisible();
 });

@@ -43,10 +43,10 @@ test("a connector's rows give its face, and nothing is claimed while they are no
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);
   await page.getByRole("button", { name: "Edit connector" }).click();
-  await page.getByLabel("or its rows").fill("six");
+  await page.getByLabel("or enter its rows").fill("six");
   await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("alert")).toContainText("for example 6 + 8");
-  await page.getByLabel("or its rows").fill("");
+  await page.getByLabel("or enter its rows").fill("");
   await page.getByRole("button", { name: "Not known" }).click();
   await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText("Housing not known")).toBeVisible();

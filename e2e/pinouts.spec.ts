@@ -190,7 +190,7 @@ test("sources: a doubtful source is raised as a whole, and a second one is put b
     await page.getByRole("option", { name: option, exact: true }).click();
   };
   await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\tGround\n2\tRD\tHorn");
-  await choose("Source", "Diagram 41");
+  await choose("Source of the table", "Diagram 41");
   await putIn(page, 2);
   await expect(page.getByText("Diagram 41", { exact: true }).first()).toBeVisible();
   await expect(page.getByRole("row").filter({ hasText: "Horn" })).toContainText("check");
@@ -200,7 +200,7 @@ test("sources: a doubtful source is raised as a whole, and a second one is put b
   await expect(page.getByRole("row").filter({ hasText: "Horn" })).not.toContainText("check");
   // Another owner's list says otherwise.
   await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\tGround\n2\tYE\tHorn");
-  await choose("Source", "recalled");
+  await choose("Source of the table", "recalled");
   await choose("Existing cavities", "keep existing values, note differences");
   await putIn(page, 2);
   await cell(page, "Function", "2").click();

@@ -35,7 +35,7 @@ test("a table is previewed, bad lines first, every guess can be corrected, and n
   await expect(page.getByText("4 lines read, 2 understood, 2 not usable, 1 to look at")).toBeVisible();
   const rows = page.getByRole("region", { name: "Lines read" }).getByRole("row");
   await expect(rows.nth(1)).toContainText("not added: no cavity");
-  await expect(rows.nth(2)).toContainText("cavity 15 stands on line 2 already");
+  await expect(rows.nth(2)).toContainText("cavity 15 already used on line 2");
   await page.getByRole("button", { name: "One header row fewer" }).click();
   await expect(page.getByText(/^5 lines read/)).toBeVisible();
   await page.keyboard.press("Escape");
@@ -43,7 +43,7 @@ test("a table is previewed, bad lines first, every guess can be corrected, and n
   await expect(page.getByRole("tab", { name: /B12.*14 of 14/ })).toBeVisible();
   await box.fill("1\u0000\u0001\u0002PK");
   await page.getByRole("button", { name: "Read these lines" }).click();
-  await expect(page.getByRole("alert")).toContainText("Line 1 holds characters that no text has");
+  await expect(page.getByRole("alert")).toContainText("Line 1 contains characters that are not text");
   await page.keyboard.press("Escape");
   await box.fill("");
   await pasteInto(box, Array.from({ length: 5001 }, (_, i) => `${i + 1}\tHorn\tB`).join("\n"));

@@ -12,6 +12,7 @@ import {
   type PinId,
 } from "@trevin/core";
 import { applied, COLUMNS, textOf, type Column, type TypingContext } from "./cells.ts";
+import { freeLabel } from "./freeLabel.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, type Cell, type Selection } from "./selection.ts";
 
@@ -36,16 +37,6 @@ export interface PinGridOptions {
 }
 
 const keyOf = (row: RowId, column: Column): string => `${column} ${row}`;
-
-/** The label after the last one that is not taken; plain numbers where the last one does not count on. */
-function freeLabel(last: string | undefined, taken: ReadonlySet<string>): string {
-  let label = last === undefined ? "1" : nextLabel(last);
-  for (let tries = 0; tries <= taken.size && label !== "" && taken.has(label); tries++)
-    label = nextLabel(label);
-  for (let number = taken.size + 1; label === "" || label.length > 12 || taken.has(label); number++)
-    label = String(number);
-  return label;
-}
 
 /** The spreadsheet behind the pin table: selection, typing, clipboard, filling. Draws nothing. */
 export function usePinGrid(options: PinGridOptions) {

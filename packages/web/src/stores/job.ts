@@ -20,7 +20,6 @@ import {
   type OwnWord,
   type Pin,
   type PinFacts,
-  type Plan,
   type PinId,
   type SignalClass,
   type Source,
@@ -31,9 +30,8 @@ import {
   type Term,
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
-import { startAnalysis } from "../workers/client.ts";
-import type { Analysis, Progress } from "../workers/analysis.ts";
 import { usePrefs } from "./prefs.ts";
+import { runningAnalysis } from "./runningAnalysis.ts";
 
 /** Wires and points to put and to take off; what is left out stays. */
 export interface WiringChange {
@@ -72,9 +70,13 @@ export const useJob = defineStore("job", () => {
     return { ...confirmed.value, dossier: shown as JobView["dossier"] };
   });
   const stored = shallowRef<readonly StoredEntry[]>([]);
-  const analysis = shallowRef<Analysis | null>(null);
-  /** The plan as it was before the last change of it. */
-  const planBefore = shallowRef<Plan | null>(null);
+  const entries = computed<readonly Entry[]>(() =>
+    stored.value.flatMap(({ bytes }) => readEntry(JSON.parse(bytes)) ?? []),
+  );
+  const { analysis, planBefore, progress, matching, recompute, stopMatch, matchAgain } = runningAnalysis(
+    () => view.value?.dossier ?? null,
+    () => entries.value,
+  );
   const loading = ref(false);
   const missing = shallowRef<Problem | null>(null);
   const waiting = shallowRef<readonly Refused[]>([]);
@@ -90,57 +92,10 @@ export const useJob = defineStore("job", () => {
   const dossier = computed<Dossier | null>(
     () => analysis.value?.bench.dossier ?? view.value?.dossier ?? null,
   );
-  const entries = computed<readonly Entry[]>(() =>
-    stored.value.flatMap(({ bytes }) => readEntry(JSON.parse(bytes)) ?? []),
-  );
   const begun = computed(() => stored.value.length > 0);
 
   /** The pins as they are being edited, ahead of what is computed from them. */
   const live = computed<Dossier | null>(() => (begun.value ? dossier.value : (view.value?.dossier ?? null)));
-
-  let computing: Promise<void> | null = null;
-  let stale = false;
-  let stopMatching: () => void = () => undefined;
-  /** How far a matching is that takes a while; null while nothing is being computed, or hardly anything. */
-  const progress = shallowRef<Progress | null>(null);
-  /** Whether suggestions are wanted: not after a matching was stopped, till it is asked for again. */
-  const matching = ref(true);
-  /** Computes anew; while the worker is busy, changes gather and only the last state is computed. */
-  function recompute(): Promise<void> {
-    stale = true;
-    computing ??= (async () => {
-      try {
-        while (stale && view.value !== null) {
-          stale = false;
-          const running = startAnalysis(view.value.dossier, entries.value, matching.value, (now) => {
-            progress.value = now;
-          });
-          stopMatching = running.stop;
-          const result = await running.result;
-          progress.value = null;
-          if (result === null) stale = true;
-          else if (!stale) {
-            const now = analysis.value?.bench.plan;
-            if (now !== undefined && analysis.value?.bench.planHash !== result.bench.planHash)
-              planBefore.value = now;
-            analysis.value = result;
-          }
-        }
-      } finally {
-        computing = null;
-      }
-    })();
-    return computing;
-  }
-  /** Ends a matching that takes too long: what is decided stays, suggestions are left out. */
-  function stopMatch(): void {
-    matching.value = false;
-    stopMatching();
-  }
-  const matchAgain = (): Promise<void> => {
-    matching.value = true;
-    return recompute();
-  };
 
   /** Own words of other jobs of this shop; without the server's answer there are none. */
   const shopWords = shallowRef<readonly OwnWord[]>([]);

@@ -5,13 +5,13 @@ import {
   allPins,
   briefLines,
   pinName,
-  readFunction,
   suggestTerms,
   type BriefItem,
   type BriefLine,
   type BriefState,
   type PinId,
 } from "@trevin/core";
+import NotOnBrief from "../components/brief/NotOnBrief.vue";
 import PinPicker from "../components/brief/PinPicker.vue";
 import { useJob } from "../stores/job.ts";
 
@@ -33,7 +33,7 @@ const summary = computed(() => {
     lines.value.filter(({ item, state }) => item.kept && states.includes(state)).length;
   return lines.value.length === 0
     ? "Nothing on the brief yet."
-    : `${count("served")} carried by a wire, ${count("open")} open, ${count("lost", "no-pin")} served by nothing.`;
+    : `${count("served")} served, ${count("open")} open, ${count("lost", "no-pin")} not served.`;
 });
 
 const text = ref("");
@@ -56,7 +56,7 @@ async function add(words: string, as: BriefItem["kind"] = kind.value): Promise<v
   problem.value = "";
   if (words.trim() === "") problem.value = "Enter what must work: “coolant gauge”, “air conditioning”.";
   else if (dossier.value.brief.some((item) => plain(item.text) === plain(words)))
-    problem.value = `“${words.trim()}” is on the brief already.`;
+    problem.value = `“${words.trim()}” is already on the brief.`;
   else if (
     await store.setBrief([
       ...dossier.value.brief,
@@ -69,37 +69,6 @@ const change = (id: string, patch: Partial<BriefItem>): Promise<boolean> =>
   store.setBrief(dossier.value.brief.map((item) => (item.id === id ? { ...item, ...patch } : item)));
 const remove = (id: string): Promise<boolean> =>
   store.setBrief(dossier.value.brief.filter((item) => item.id !== id));
-
-/** Functions of the incoming part that nobody has asked for yet, in the words of its table. */
-const unasked = computed(() => {
-  const asked = new Set(lines.value.flatMap(({ pins }) => pins.map(({ pin }) => pin.id)));
-  const found = allPins(dossier.value).filter(
-    ({ pin, connector }) =>
-      connector.side === "incoming" &&
-      pin.content === "occupied" &&
-      pin.function !== "" &&
-      !asked.has(pin.id),
-  );
-  return [
-    ...new Set(
-      found.flatMap(({ pin }) => {
-        const { term } = readFunction(pin.function, dossier.value.words);
-        return term?.vital === true || term?.name === "spare" ? [] : [pin.function];
-      }),
-    ),
-  ];
-});
-const addAll = (): Promise<boolean> =>
-  store.setBrief([
-    ...dossier.value.brief,
-    ...unasked.value.map((words): BriefItem => ({
-      id: crypto.randomUUID(),
-      kind: "function",
-      text: words,
-      kept: true,
-      pins: [],
-    })),
-  ]);
 
 const linking = ref<BriefLine | null>(null);
 const linkOpen = computed({
@@ -146,7 +115,7 @@ const parts = computed(() => [
               >{{ line.pins.slice(0, 8).map(pinName).join("  ")
               }}<template v-if="line.pins.length > 8"> and {{ line.pins.length - 8 }} more</template>
               <span v-if="line.pins.length" class="lab mut">{{
-                line.linked === "by-hand" ? "by hand" : "by its words"
+                line.linked === "by-hand" ? "linked by hand" : "found by name"
               }}</span></span
             >
             <span class="acts">
@@ -157,23 +126,23 @@ const parts = computed(() => [
                 :aria-pressed="!line.item.kept"
                 @click="change(line.item.id, { kept: !line.item.kept })"
               >
-                {{ line.item.kept ? "Give it up" : "Save" }}
+                {{ line.item.kept ? "Drop" : "Keep" }}
               </button>
               <button type="button" class="btn quiet" @click="linking = line">Pins…</button>
               <button
                 type="button"
                 class="btn quiet"
-                :aria-label="`Take ${line.item.text} off the brief`"
+                :aria-label="`Remove ${line.item.text} from the brief`"
                 @click="remove(line.item.id)"
               >
-                Off
+                Remove
               </button>
             </span>
           </li>
         </ul>
       </section>
       <form class="add" @submit.prevent="add(text)">
-        <span class="kinds" role="group" aria-label="What is added"
+        <span class="kinds" role="group" aria-label="Kind of item"
           ><button type="button" :aria-pressed="kind === 'function'" @click="kind = 'function'">
             Function</button
           ><button type="button" :aria-pressed="kind === 'option'" @click="kind = 'option'">
@@ -197,34 +166,11 @@ const parts = computed(() => [
       </form>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     </section>
-    <aside class="right" aria-label="What the incoming part can do">
-      <h2>Not on the brief</h2>
-      <p v-if="unasked.length === 0" class="mut">
-        {{
-          lines.length === 0
-            ? "The functions of the incoming part stand here once its pin table is in."
-            : "Every function of the incoming part is on the brief."
-        }}
-      </p>
-      <template v-else>
-        <p class="why">
-          Functions of the incoming part. A brief item that nothing serves blocks the worklist.
-        </p>
-        <button type="button" class="btn" @click="addAll">Add all {{ unasked.length }}</button>
-        <ul>
-          <li v-for="words in unasked.slice(0, 40)" :key="words">
-            <span>{{ words }}</span><button
-              type="button"
-              class="btn quiet"
-              :aria-label="`Ask for ${words}`"
-              @click="add(words, 'function')"
-            >
-              Add
-            </button>
-          </li>
-        </ul>
-      </template>
-    </aside>
+    <NotOnBrief
+      :dossier="dossier"
+      :lines="lines"
+      @add="(items) => store.setBrief([...dossier.brief, ...items])"
+    />
     <PinPicker
       v-model:open="linkOpen"
       :item="linking?.item ?? null"
@@ -346,36 +292,9 @@ const parts = computed(() => [
 .bad {
   margin-top: 10px;
 }
-.right {
-  border-left: 1px solid var(--ink);
-  padding: 12px 20px 20px 16px;
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-}
-.right > .btn {
-  align-self: start;
-}
-.right li {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 10px;
-  border-bottom: 1px solid var(--rule);
-  min-height: 36px;
-}
-.right li .btn {
-  min-height: 28px;
-  font-size: 14px;
-  padding: 0 9px;
-}
 @media (max-width: 1000px) {
   .split {
     grid-template-columns: 1fr;
-  }
-  .right {
-    border-left: 0;
-    border-top: 2px solid var(--ink);
   }
 }
 @media (max-width: 700px) {

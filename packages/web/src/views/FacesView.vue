@@ -1,42 +1,38 @@
 <script setup lang="ts">
 /** The connector in the hand: its face as it is held, what is in each cavity, the wires behind, photos beside. */
 import { computed, nextTick, ref, watch } from "vue";
-import { useElementSize, useLocalStorage } from "@vueuse/core";
+import { useLocalStorage } from "@vueuse/core";
 import { useRoute, useRouter } from "vue-router";
 import Select from "primevue/select";
 import {
   cavityWords,
   connectorsInOrder,
   faceOf,
-  GENDER_WORDS,
   holdWords,
   indexPins,
-  LOCK_WORDS,
   locateAll,
   looksOf,
-  numberingWords,
   pinsInOrder,
   placeWords,
-  viewWords,
   type CavityLook,
   type ConnectorId,
   type Located,
   type PinId,
 } from "@trevin/core";
 import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
-import ConnectorFace from "../components/parts/ConnectorFace.vue";
 import FaceSheet from "../components/faces/FaceSheet.vue";
 import FindCavity from "../components/faces/FindCavity.vue";
 import HoldControls from "../components/faces/HoldControls.vue";
 import PhotoStrip from "../components/faces/PhotoStrip.vue";
 import WiresBehind from "../components/faces/WiresBehind.vue";
+import FaceNotes from "../components/faces/FaceNotes.vue";
+import TwoFaces from "../components/faces/TwoFaces.vue";
 import CavityInHand from "../components/faces/CavityInHand.vue";
 import { useBeside } from "../composables/useBeside.ts";
 import { downloadFace } from "../composables/downloadFace.ts";
 import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
-import { shellLine } from "../shells/draft.ts";
 import { useJob } from "../stores/job.ts";
 import { usePrefs } from "../stores/prefs.ts";
 
@@ -101,8 +97,6 @@ const pointedWords = computed(() => {
 const look = computed(() => (placed.value === null ? null : (looks.value.get(placed.value.pin.id) ?? null)));
 
 const counting = useLocalStorage("trevin.counting", true);
-const box = ref<HTMLElement | null>(null);
-const { width } = useElementSize(box);
 const finder = ref<InstanceType<typeof FindCavity> | null>(null);
 
 const { beside, besideOptions, other, otherNow, otherHand, otherWords, confusions, mateWords } = useBeside({
@@ -119,19 +113,6 @@ watch(
     pointed.value = null;
   },
 );
-const about = computed(() => {
-  const shell = chosen.value?.shell;
-  if (shell === null || shell === undefined) return [];
-  return [
-    shellLine(shell),
-    shell.standard,
-    shell.pattern.kind === "rows" ? numberingWords(shell.pattern.numbering) : "",
-    `labels printed for the ${viewWords(shell.view)}`,
-    shell.gender === null ? "" : GENDER_WORDS[shell.gender],
-    ...shell.locks.map((lock) => LOCK_WORDS[lock]),
-  ].filter((part) => part !== "");
-});
-
 const print = (): void => window.print();
 const save = (): void => {
   if (chosen.value !== undefined) downloadFace(chosen.value, prefs.hold, looks.value);
@@ -210,67 +191,35 @@ useCommands([
         {{ chosen.name }}{{ chosen.place ? `, ${chosen.place}` : ""
         }}{{ face ? `: ${holdWords(prefs.hold, face.shell)}` : "" }}
       </h2>
-      <div ref="box" class="two-faces" :class="{ pair: other }">
-        <ConnectorFace
-          :connector="chosen"
-          :hold="prefs.hold"
-          :width="Math.max(300, other && width > 860 ? width / 2 - 16 : width)"
-          :in-hand="selected"
-          :now="now"
-          :wires="dossier.wires"
-          :counting="counting"
-          pickable
-          :max-pitch="72"
-          :max-height="520"
-          @pick="pick"
-          @point="pointed = $event"
-        />
-        <div v-if="other">
-          <ConnectorFace
-            :connector="other"
-            :hold="prefs.hold"
-            :width="Math.max(300, width > 860 ? width / 2 - 16 : width)"
-            :in-hand="otherHand"
-            :now="otherNow"
-            :wires="dossier.wires"
-            :pickable="beside !== 'half'"
-            :max-pitch="72"
-            :max-height="520"
-            @pick="pick"
-          />
-        </div>
-      </div>
+      <TwoFaces
+        :chosen="chosen"
+        :other="other"
+        :other-pickable="beside !== 'half'"
+        :selected="selected"
+        :other-hand="otherHand"
+        :now="now"
+        :other-now="otherNow"
+        :wires="dossier.wires"
+        :hold="prefs.hold"
+        :counting="counting"
+        @pick="pick"
+        @point="pointed = $event"
+      />
       <p class="pointed" aria-live="polite">
         {{ pointedWords
         }}<span v-if="pointedPlace && face" class="mut"
           >{{ placeWords(pointedPlace.locator) }}, {{ holdWords(prefs.hold, face.shell) }}</span
         >
       </p>
-      <p v-if="otherWords" class="why">{{ otherWords }}</p>
-      <p v-for="line in confusions.slice(0, 3)" :key="line" class="confused">{{ line }}</p>
-      <p v-if="confusions.length > 3" class="why">
-        And {{ confusions.length - 3 }} more: see Look-alikes in Pinouts.
-      </p>
-      <p v-if="mateWords && !otherWords" class="why">{{ mateWords }}</p>
-      <p v-if="face && face.unplaced.length" class="bad">
-        The housing has no cavity
-        {{
-          face.unplaced
-            .slice(0, 8)
-            .map((pin) => pin.cavity)
-            .join(", ")
-        }}{{ face.unplaced.length > 8 ? ` and ${face.unplaced.length - 8} more` : "" }}. Either the label or
-        the housing is wrong.
-      </p>
-      <p class="why about">
-        {{ about.join(" · ") || "Housing not known." }}
-        <RouterLink
-          v-if="!store.begun"
-          class="link no-print"
-          :to="{ name: 'pinouts', query: { ...(selected ? { pin: selected } : {}), change: '1' } }"
-          >{{ chosen.shell ? "Change" : "Choose a housing" }}</RouterLink
-        >
-      </p>
+      <FaceNotes
+        :connector="chosen"
+        :face="face"
+        :selected="selected"
+        :other-words="otherWords"
+        :mate-words="mateWords"
+        :confusions="confusions"
+        :frozen="store.begun"
+      />
     </section>
     <aside>
       <CavityInHand
@@ -365,15 +314,6 @@ useCommands([
   gap: 8px;
   margin-left: auto;
 }
-.two-faces {
-  min-width: 0;
-  padding: 8px 0;
-}
-.two-faces.pair {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 24px 32px;
-}
 .pointed {
   font-size: 17px;
   font-weight: 650;
@@ -385,13 +325,6 @@ useCommands([
   font-weight: 400;
   display: block;
   font-size: 15px;
-}
-.confused,
-.keep {
-  font-size: 14px;
-  padding: 4px 0 4px 12px;
-  border-left: 6px solid;
-  border-image: repeating-linear-gradient(135deg, var(--ink) 0 2px, transparent 2px 5px) 6;
 }
 aside {
   grid-area: aside;
@@ -447,5 +380,11 @@ aside {
   .print-only {
     display: block;
   }
+}
+.keep {
+  font-size: 14px;
+  padding: 4px 0 4px 12px;
+  border-left: 6px solid;
+  border-image: repeating-linear-gradient(135deg, var(--ink) 0 2px, transparent 2px 5px) 6;
 }
 </style>

@@ -8,7 +8,6 @@ import {
   methodOf,
   OPEN_EFFECTS,
   OPEN_WORDS,
-  pinNamer,
   type CavityLook,
   type ConnectorId,
   type Decision,
@@ -70,7 +69,6 @@ const emit = defineEmits<{
   remove: [id: DecisionId];
 }>();
 const prefs = usePrefs();
-const name = computed(() => pinNamer(props.dossier));
 
 /** Each plug once, with the cavities of this circuit in it; while one side has none, its first plug keeps its place. */
 const faces = computed(() => {

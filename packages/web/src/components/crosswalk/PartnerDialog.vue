@@ -2,27 +2,15 @@
 /** Joining a pin to others by hand: every pin of the other side by the case for it, or the pins of its own plug for a jumper. */
 import Dialog from "primevue/dialog";
 import { computed, ref, watch } from "vue";
-import {
-  candidatesFor,
-  decisionByPin,
-  deviceReasonWords,
-  deviceWords,
-  pinColour,
-  pinName,
-  pinsInOrder,
-  reasonWords,
-  signalFit,
-  type Dossier,
-  type PinId,
-  type PlacedPin,
-} from "@trevin/core";
+import { decisionByPin, pinColour, pinName, type Dossier, type PinId, type PlacedPin } from "@trevin/core";
+import { partnerOffers, type Offer, type PairingMode } from "./partnerOffers.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
 const props = defineProps<{
   own: PlacedPin | null;
   dossier: Dossier;
-  mode: "join" | "jumper" | "shift" | "series";
+  mode: PairingMode;
 }>();
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{ choose: [pins: readonly PinId[]] }>();
@@ -39,73 +27,11 @@ watch(open, (now) => {
   }
 });
 
-interface Offer {
-  readonly placed: PlacedPin;
-  readonly strength: number | null;
-  readonly words: string;
-  readonly taken: boolean;
-}
 const decided = computed(() => decisionByPin(props.dossier));
 const offers = computed<readonly Offer[]>(() => {
-  const { own } = props;
-  if (own === null || !open.value) return [];
-  const taken = ({ pin }: PlacedPin): boolean => decided.value.has(pin.id);
-  if (props.mode === "jumper") {
-    return pinsInOrder(own.connector)
-      .filter((pin) => pin.id !== own.pin.id && pin.content === "occupied")
-      .map((pin): Offer => {
-        const placed = { pin, connector: own.connector };
-        return {
-          placed,
-          strength: signalFit(own.pin.signal, pin.signal) === "damage" ? null : 0,
-          words: signalFit(own.pin.signal, pin.signal) === "damage" ? "joining them does damage" : "",
-          taken: taken(placed),
-        };
-      });
-  }
-  if (props.mode === "shift") {
-    const connectors = props.dossier.connectors
-      .filter(({ side }) => side === own.connector.side)
-      .sort((a, b) => Number(b.id === own.connector.id) - Number(a.id === own.connector.id));
-    return connectors.flatMap((connector) =>
-      pinsInOrder(connector)
-        .filter((pin) => pin.id !== own.pin.id && pin.content !== "unknown" && connector.keepOut === "")
-        .map((pin): Offer => ({
-          placed: { pin, connector },
-          strength: 0,
-          words: pin.content === "empty" ? "free: the wire moves there" : "the two wires swap",
-          taken: pin.content !== "empty" && taken({ pin, connector }),
-        })),
-    );
-  }
-  if (props.mode === "series") {
-    return props.dossier.connectors
-      .filter(({ side, keepOut }) => side === "incoming" && keepOut === "")
-      .flatMap((connector) =>
-        pinsInOrder(connector)
-          .filter(({ content }) => content !== "unknown")
-          .map((pin): Offer => ({
-            placed: { pin, connector },
-            strength: 0,
-            words: pin.content === "empty" ? "the wire goes into this cavity" : "a lead of the part",
-            taken: taken({ pin, connector }),
-          })),
-      );
-  }
-  return candidatesFor(props.dossier, own).map((one): Offer => ({
-    placed: one.pin,
-    strength: one.strength,
-    taken: taken(one.pin),
-    words: caseWords(one),
-  }));
+  if (props.own === null || !open.value) return [];
+  return partnerOffers(props.dossier, props.own, props.mode, ({ pin }) => decided.value.has(pin.id));
 });
-type Candidate = ReturnType<typeof candidatesFor>[number];
-function caseWords({ strength, reasons, device }: Candidate): string {
-  if (strength === null) return "joined directly, it does damage";
-  if (device !== null) return `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}`;
-  const weighty = reasons.filter((reason) => reason.weight !== 0).slice(0, 2);
-  return weighty.map(reasonWords).join("; ");
-}
 const found = computed(() => {
   const words = text.value
     .trim()

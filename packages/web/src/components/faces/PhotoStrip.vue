@@ -1,13 +1,10 @@
 <script setup lang="ts">
 /** Photos of what is in hand, taken in from a camera or a file, looked at beside the drawn face. */
 import { computed, ref, toRef } from "vue";
-import Dialog from "primevue/dialog";
-import InputText from "primevue/inputtext";
 import type { Photo } from "@trevin/core/contract";
 import { pinName, type Connector, type Hold, type PlacedPin } from "@trevin/core";
 import { usePhotos } from "../../composables/usePhotos.ts";
-import ConnectorFace from "../parts/ConnectorFace.vue";
-import HoldControls from "./HoldControls.vue";
+import PhotoDialog from "./PhotoDialog.vue";
 
 const props = defineProps<{
   job: string;
@@ -57,22 +54,11 @@ function onDrop(event: DragEvent): void {
   void take(event.dataTransfer?.files);
 }
 const open = ref<Photo | null>(null);
-const words = ref("");
-const big = ref(false);
-function look(photo: Photo): void {
-  open.value = photo;
-  words.value = photo.caption;
-  big.value = false;
-}
 const step = (by: number): void => {
   const at = shown.value.findIndex((photo) => photo.id === open.value?.id);
   const next = shown.value[(at + by + shown.value.length) % shown.value.length];
-  if (next !== undefined) look(next);
+  if (next !== undefined) open.value = next;
 };
-async function save(): Promise<void> {
-  const photo = open.value;
-  if (photo !== null && photo.caption !== words.value.trim()) await caption(photo, words.value.trim());
-}
 const when = (photo: Photo): string =>
   new Date(photo.at).toLocaleString([], { dateStyle: "medium", timeStyle: "short" });
 </script>
@@ -132,7 +118,7 @@ const when = (photo: Photo): string =>
     </p>
     <ul v-if="shown.length" class="strip">
       <li v-for="photo in shown" :key="photo.id">
-        <button type="button" :title="photo.caption || when(photo)" @click="look(photo)">
+        <button type="button" :title="photo.caption || when(photo)" @click="open = photo">
           <img
             :src="path(photo, 'small')"
             :alt="photo.caption || `Photo of ${title}, ${when(photo)}`"
@@ -145,88 +131,20 @@ const when = (photo: Photo): string =>
       No photo of {{ title }} yet. Take one before opening and one after. Location and camera data are removed
       on saving.
     </p>
-    <Dialog
-      :visible="open !== null"
-      modal
+    <PhotoDialog
+      v-model:photo="open"
       :header="open ? `${title}, ${when(open)}` : ''"
-      :draggable="false"
-      class="wide"
-      @update:visible="
-        save();
-        open = null;
-      "
-    >
-      <div v-if="open" class="beside" :class="{ big }">
-        <button type="button" class="pic" :title="big ? 'Fit' : 'Full size'" @click="big = !big">
-          <img
-            :src="path(open, 'full')"
-            :alt="open.caption || `Photo of ${title}`"
-            :width="open.width"
-            :height="open.height"
-          />
-        </button>
-        <div v-if="connector" class="drawn">
-          <HoldControls :mark="connector.shell?.mark" compact /><ConnectorFace
-            :connector="connector"
-            :hold="hold"
-            :width="340"
-            :in-hand="placed?.pin.id ?? null"
-            pickable
-            :max-pitch="52"
-            @pick="emit('pick', $event)"
-          />
-        </div>
-      </div>
-      <div class="field">
-        <label for="photo-words">Caption</label
-        ><InputText id="photo-words" v-model="words" maxlength="200" @keydown.enter="save" />
-      </div>
-      <template #footer>
-        <button
-          v-if="open"
-          type="button"
-          class="btn quiet left"
-          @click="
-            remove(open);
-            open = null;
-          "
-        >
-          Remove
-        </button>
-        <button
-          type="button"
-          class="btn quiet"
-          :disabled="shown.length < 2"
-          @click="
-            save();
-            step(-1);
-          "
-        >
-          Before
-        </button>
-        <button
-          type="button"
-          class="btn quiet"
-          :disabled="shown.length < 2"
-          @click="
-            save();
-            step(1);
-          "
-        >
-          Next
-        </button>
-        <button
-          type="button"
-          class="btn pri"
-          @click="
-            save();
-            open = null;
-          "
-        >
-          Done
-        </button>
-      </template>
-    </Dialog>
+      :title="title"
+      :src="open ? path(open, 'full') : ''"
+      :connector="connector"
+      :placed="placed"
+      :hold="hold"
+      :alone="shown.length < 2"
+      @pick="emit('pick', $event)"
+      @caption="caption"
+      @remove="remove"
+      @step="step"
+    />
   </section>
 </template>
 
@@ -278,48 +196,7 @@ header .btn {
   object-fit: cover;
   display: block;
 }
-.beside {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 16px;
-  align-items: start;
-}
-.beside.big {
-  grid-template-columns: minmax(0, 1fr);
-}
-.pic {
-  border: 0;
-  padding: 0;
-  background: none;
-  cursor: zoom-in;
-  overflow: auto;
-  max-height: 62vh;
-}
-.pic img {
-  display: block;
-  max-width: 100%;
-  height: auto;
-  max-height: 60vh;
-  width: auto;
-}
-.big .pic {
-  cursor: zoom-out;
-}
-.big .pic img {
-  max-width: none;
-  max-height: none;
-}
-.drawn {
-  display: grid;
-  gap: 10px;
-}
-.left {
-  margin-right: auto;
-}
 @media (max-width: 800px) {
-  .beside {
-    grid-template-columns: minmax(0, 1fr);
-  }
   .strip img {
     height: 72px;
   }

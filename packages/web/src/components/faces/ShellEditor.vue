@@ -18,6 +18,8 @@ import {
 import { draftOf, readDraft, type ShellDraft } from "../../shells/draft.ts";
 import { usePrefs } from "../../stores/prefs.ts";
 import { useShelf } from "../../stores/shelf.ts";
+import LabelScheme from "./LabelScheme.vue";
+import ShellRows from "./ShellRows.vue";
 import HoldControls from "./HoldControls.vue";
 import ShellFace from "./ShellFace.vue";
 
@@ -52,29 +54,11 @@ const KINDS = [
   option("points", "Places set one by one"),
   option("none", "No face"),
 ];
-const SCHEMES = [
-  option("rows", "Row by row"),
-  option("serpentine", "Back and forth"),
-  option("columns", "Column by column"),
-  option("grid", "Letter per row, number per place"),
-  option("explicit", "Explicit labels"),
-  option("listed", "In pin-table order"),
-];
-const ROUND_SCHEMES = [
-  option("rows", "Round, ring by ring"),
-  option("explicit", "Explicit labels"),
-  option("listed", "In pin-table order"),
-];
-const schemes = computed(() => (draft.value.kind === "rings" ? ROUND_SCHEMES : SCHEMES));
-const counted = computed(() => !["explicit", "listed", "grid"].includes(draft.value.scheme));
 const VIEWS = FACE_VIEWS.map((view) => option(view, `the ${viewWords(view)}`));
 const BLANK_OPTIONS = BLANKS.map((blank) =>
   option(blank, { open: "open", membrane: "closed by membrane", plug: "closed by cavity plug" }[blank]),
 );
 const systems = computed(() => shelf.terminals.map((system) => option(system.id, system.name)));
-const addRow = (): void =>
-  void draft.value.rows.push({ ...(draft.value.rows.at(-1) ?? { places: "2", offset: "0", size: "" }) });
-const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" });
 </script>
 
 <template>
@@ -111,74 +95,7 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
           ><Select v-model="draft.mark" :options="[...MARKS]" aria-labelledby="s-mark" />
         </div>
       </div>
-      <fieldset v-if="draft.kind === 'rows'">
-        <legend class="lab">Rows, from the {{ draft.mark }} down</legend>
-        <p class="row head lab"><span /><span>places</span><span>offset</span><span>contact, mm</span></p>
-        <p v-for="(row, i) in draft.rows" :key="i" class="row">
-          <span class="lab">{{ i + 1 }}</span><input
-            v-model="row.places"
-            class="inp code"
-            inputmode="numeric"
-            :aria-label="`Row ${i + 1}: places`"
-          /><input
-            v-model="row.offset"
-            class="inp code"
-            inputmode="decimal"
-            :aria-label="`Row ${i + 1}: offset in places`"
-          /><input
-            v-model="row.size"
-            class="inp code"
-            inputmode="decimal"
-            placeholder="any"
-            :aria-label="`Row ${i + 1}: width of the contact in mm`"
-          /><button
-            type="button"
-            class="link"
-            :disabled="draft.rows.length < 2"
-            :aria-label="`Remove row ${i + 1}`"
-            @click="draft.rows.splice(i, 1)"
-          >
-            remove
-          </button>
-        </p>
-        <button type="button" class="btn quiet" :disabled="draft.rows.length >= 12" @click="addRow">
-          Another row
-        </button>
-      </fieldset>
-      <fieldset v-else-if="draft.kind === 'rings'">
-        <legend class="lab">Rings, outermost first</legend>
-        <p class="row head lab"><span /><span>places</span><span>first at, °</span><span /></p>
-        <p v-for="(ring, i) in draft.rings" :key="i" class="row">
-          <span class="lab">{{ i + 1 }}</span><input
-            v-model="ring.places"
-            class="inp code"
-            inputmode="numeric"
-            :aria-label="`Ring ${i + 1}: places`"
-          /><input
-            v-model="ring.at"
-            class="inp code"
-            inputmode="decimal"
-            :aria-label="`Ring ${i + 1}: degrees clockwise from the ${draft.mark}`"
-          /><span /><button
-            type="button"
-            class="link"
-            :disabled="draft.rings.length < 2"
-            :aria-label="`Remove ring ${i + 1}`"
-            @click="draft.rings.splice(i, 1)"
-          >
-            remove
-          </button>
-        </p>
-        <p class="line">
-          <button type="button" class="btn quiet" :disabled="draft.rings.length >= 6" @click="addRing">
-            A ring inside</button
-          ><Select
-            v-model="draft.direction"
-            :options="['clockwise', 'counter-clockwise']"
-            aria-label="Direction of counting"
-          />
-        </p>
-      </fieldset>
+      <ShellRows v-if="draft.kind === 'rows' || draft.kind === 'rings'" v-model:draft="draft" />
       <div v-else-if="draft.kind === 'points'" class="field">
         <label for="s-points">One line each: label, right, down, contact width, upright or flat</label
         ><textarea id="s-points" v-model="draft.points" class="inp code" rows="7" spellcheck="false" />
@@ -187,57 +104,7 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
         <span id="s-what" class="label">What it is</span
         ><Select v-model="draft.what" :options="[...FACELESS]" aria-labelledby="s-what" />
       </div>
-      <template v-if="draft.kind === 'rows' || draft.kind === 'rings'">
-        <div class="two">
-          <div class="field">
-            <span id="s-scheme" class="label">Labels</span
-            ><Select
-              v-model="draft.scheme"
-              :options="schemes"
-              option-label="label"
-              option-value="value"
-              aria-labelledby="s-scheme"
-            />
-          </div>
-          <div v-if="counted" class="field">
-            <span id="s-kindof" class="label">Counted in</span
-            ><Select
-              v-model="draft.letters"
-              :options="[
-                { value: false, label: 'numbers' },
-                { value: true, label: 'letters' },
-              ]"
-              option-label="label"
-              option-value="value"
-              aria-labelledby="s-kindof"
-            />
-          </div>
-          <div v-else-if="draft.scheme === 'explicit'" class="field">
-            <label for="s-labels">In order, top left first</label
-            ><InputText id="s-labels" v-model="draft.labels" class="code" placeholder="30 85 86 87 87a" />
-          </div>
-        </div>
-        <div v-if="draft.scheme !== 'listed' && draft.scheme !== 'explicit'" class="three">
-          <template v-if="draft.kind === 'rows'">
-            <div class="field">
-              <span id="s-from" class="label">From the</span
-              ><Select v-model="draft.from" :options="['left', 'right']" aria-labelledby="s-from" />
-            </div>
-            <div class="field">
-              <span id="s-first" class="label">First row</span
-              ><Select v-model="draft.first" :options="['top', 'bottom']" aria-labelledby="s-first" />
-            </div>
-          </template>
-          <div v-if="draft.letters || draft.scheme === 'grid'" class="field">
-            <label for="s-skip">Letters skipped</label
-            ><InputText id="s-skip" v-model="draft.skip" class="code" placeholder="I O Q" />
-          </div>
-          <div v-else class="field">
-            <label for="s-start">Starts at</label
-            ><InputText id="s-start" v-model="draft.start" class="code" inputmode="numeric" />
-          </div>
-        </div>
-      </template>
+      <LabelScheme v-if="draft.kind === 'rows' || draft.kind === 'rings'" v-model:draft="draft" />
       <div v-if="draft.kind !== 'none'" class="two">
         <div class="field">
           <span id="s-view" class="label">Drawn as seen from</span
@@ -335,11 +202,6 @@ const addRing = (): void => void draft.value.rings.push({ places: "1", at: "0" }
   display: grid;
   gap: 12px;
 }
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 14px;
-}
 fieldset {
   border: 0;
   border-top: 1px solid var(--rule);
@@ -347,16 +209,6 @@ fieldset {
   display: grid;
   gap: 4px;
   justify-items: start;
-}
-.row {
-  display: grid;
-  grid-template-columns: 20px 80px 80px 96px auto;
-  gap: 8px;
-  align-items: center;
-}
-.line {
-  display: flex;
-  gap: 10px;
 }
 .ticks {
   display: flex;

@@ -21,7 +21,7 @@ import {
   type PinId,
   type WireColour,
 } from "@trevin/core";
-import { curve, type Point } from "../../drawing/wire.ts";
+import { useLead } from "../../composables/useLead.ts";
 import DrawnShapes from "./DrawnShapes.vue";
 import WirePath from "./WirePath.vue";
 
@@ -156,55 +156,7 @@ const label = computed(
 const hand = computed(() =>
   drawing.value.cavities.find((cavity) => cavity.pin !== null && cavity.pin === props.inHand),
 );
-const pitch = computed(() => drawing.value.pitch);
-const isLowest = computed(
-  () =>
-    hand.value !== undefined &&
-    drawing.value.cavities.every(
-      ({ box }) => box.y <= hand.value!.box.y + 1 || Math.abs(box.x - hand.value!.box.x) > pitch.value / 2,
-    ),
-);
-const isLying = computed(() => hand.value !== undefined && hand.value.box.w > hand.value.box.h);
-const leadWidth = computed(() => {
-  if (isLying.value) return pitch.value * 0.26;
-  return pitch.value * (isLowest.value ? 0.46 : 0.28);
-});
-const floor = computed(() => drawing.value.height - 6 + leadWidth.value / 2 + 4);
-const height = computed(() =>
-  props.showLead && !isLying.value ? floor.value + leadWidth.value / 2 + 2 : drawing.value.height,
-);
-const left = computed(() => Math.max(0, props.showLead ? props.width - drawing.value.width : 0));
-const leadPoints = computed<readonly Point[]>(() => {
-  if (hand.value === undefined) return [];
-  const { box, wire } = hand.value;
-  if (isLying.value) {
-    // Held sideways: along the gap below its row, so that the wires of the rows above stay in sight.
-    const y = box.y + box.h;
-    const bend = box.h * 0.7;
-    return [
-      { x: -2000, y },
-      { x: wire.x - bend * 1.4, y },
-      ...curve(
-        { x: wire.x - bend * 1.4, y },
-        { x: wire.x - bend * 0.4, y },
-        { x: wire.x - bend * 0.5, y: wire.y },
-        wire,
-      ),
-    ];
-  }
-  const x = isLowest.value ? wire.x : box.x + box.w;
-  const bend = Math.min(pitch.value * 1.1, floor.value - wire.y);
-  const run = curve(
-    { x: Math.max(x - bend * 1.6, -left.value), y: floor.value },
-    { x: x - bend * 0.4, y: floor.value },
-    { x, y: floor.value - bend * 0.1 },
-    { x, y: floor.value - bend },
-  );
-  const into = isLowest.value
-    ? [wire]
-    : curve({ x, y: wire.y + pitch.value * 0.45 }, { x, y: wire.y }, { x, y: wire.y }, wire, 10);
-  return [{ x: -2000, y: floor.value }, ...run, ...into];
-});
+const { leadWidth, leadPoints, height, left } = useLead(drawing, hand, props);
 
 const ARROWS = { ArrowLeft: "left", ArrowRight: "right", ArrowUp: "up", ArrowDown: "down" } as const;
 const svg = ref<SVGSVGElement | null>(null);

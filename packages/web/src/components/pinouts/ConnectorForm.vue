@@ -1,12 +1,9 @@
 <script setup lang="ts">
 /** A connector's own facts: side, place, colour system, leads, its shell, what it mates with, and whether it stays shut. */
-import { computed, reactive, ref, shallowRef, watch } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
-import Select from "primevue/select";
 import {
-  COLOUR_SYSTEM_NAMES,
-  COLOUR_SYSTEMS,
   connectorId,
   fitOf,
   fitWords,
@@ -14,7 +11,6 @@ import {
   waysOf,
   type Connector,
   type ConnectorHead,
-  type ConnectorId,
   type Shell,
   type ShelfShell,
   type Side,
@@ -22,10 +18,11 @@ import {
 import { shellLine } from "../../shells/draft.ts";
 import { usePrefs } from "../../stores/prefs.ts";
 import { useShelf } from "../../stores/shelf.ts";
-import HoldControls from "../faces/HoldControls.vue";
+import ConnectorFacts from "./ConnectorFacts.vue";
+import { BLANK_FACTS } from "./connectorFacts.ts";
+import ShellPicker from "./ShellPicker.vue";
 import ShellEditor from "../faces/ShellEditor.vue";
 import ShellFace from "../faces/ShellFace.vue";
-import ShellList from "../faces/ShellList.vue";
 
 const open = defineModel<boolean>("open", { required: true });
 const props = defineProps<{
@@ -43,19 +40,7 @@ const emit = defineEmits<{
 const shelf = useShelf();
 const prefs = usePrefs();
 
-const blank = {
-  name: "",
-  side: "vehicle" as Side,
-  place: "",
-  branch: "",
-  module: "",
-  colourSystem: "iec" as ConnectorHead["colourSystem"],
-  leads: "loom" as ConnectorHead["leads"],
-  sealed: false,
-  matesWith: "" as ConnectorId | "",
-  keepOut: "",
-};
-const form = reactive({ ...blank });
+const form = ref({ ...BLANK_FACTS });
 const shell = shallowRef<Shell | null>(null);
 const contacts = shallowRef<ShelfShell["contacts"]>({});
 const fill = ref(false);
@@ -68,9 +53,12 @@ const drawn = shallowRef<Shell | null>(null);
 watch(open, (now) => {
   if (!now) return;
   const { start } = props;
-  Object.assign(form, blank, { side: props.side, leads: props.side === "vehicle" ? "loom" : "flying" });
+  Object.assign(form.value, BLANK_FACTS, {
+    side: props.side,
+    leads: props.side === "vehicle" ? "loom" : "flying",
+  });
   if (start !== null)
-    Object.assign(form, {
+    Object.assign(form.value, {
       name: start.name,
       side: start.side,
       place: start.place,
@@ -98,17 +86,17 @@ const mayFill = computed(
     (props.start?.pins.length ?? 0) === 0 &&
     !(shell.value?.pattern.kind === "rows" && shell.value.pattern.numbering.scheme === "listed"),
 );
-const mate = computed(() => props.connectors.find((one) => one.id === form.matesWith));
+const mate = computed(() => props.connectors.find((one) => one.id === form.value.matesWith));
 const fit = computed(() =>
   mate.value === undefined || mate.value.shell === null || shell.value === null
     ? ""
-    : fitWords(fitOf(shell.value, mate.value.shell), form.name || "this one", mate.value.name),
+    : fitWords(fitOf(shell.value, mate.value.shell), form.value.name || "this one", mate.value.name),
 );
 
 function take(next: Shell | null, usual: ShelfShell["contacts"] = {}): void {
   shell.value = next;
   contacts.value = usual;
-  if (next !== null && next.blank !== "open") form.sealed = true;
+  if (next !== null && next.blank !== "open") form.value.sealed = true;
   fill.value = mayFill.value;
   rows.value = "";
   page.value = "facts";
@@ -136,48 +124,21 @@ function takeRows(): void {
 }
 function save(): void {
   takeRows();
-  if (form.name.trim() === "") problem.value = "Enter a name, as on the diagram or the tag.";
-  if (problem.value !== "" && (form.name.trim() === "" || rows.value.trim() !== "")) return;
+  if (form.value.name.trim() === "") problem.value = "Enter a name, as on the diagram or the tag.";
+  if (problem.value !== "" && (form.value.name.trim() === "" || rows.value.trim() !== "")) return;
   emit(
     "save",
     {
       id: props.start?.id ?? connectorId(crypto.randomUUID()),
-      ...form,
-      name: form.name.trim(),
+      ...form.value,
+      name: form.value.name.trim(),
       shell: shell.value,
-      matesWith: form.matesWith === "" ? null : form.matesWith,
+      matesWith: form.value.matesWith === "" ? null : form.value.matesWith,
     },
     fill.value && mayFill.value ? contacts.value : null,
   );
   open.value = false;
 }
-const systems = COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] }));
-const sides = [
-  { value: "vehicle", label: "Vehicle: stays in the car" },
-  { value: "incoming", label: "Incoming: part, donor or module" },
-];
-const leads = [
-  { value: "loom", label: "Wires continue into a loom" },
-  { value: "flying", label: "Pigtail with free ends" },
-];
-const mates = computed(() => [
-  { value: "", label: "not in this job" },
-  ...props.connectors
-    .filter((one) => one.id !== props.start?.id)
-    .map((one) => ({ value: one.id, label: one.name })),
-]);
-const KEEP_OUT = [
-  { value: "", label: "No" },
-  { value: "restraint system", label: "Yes: restraint system" },
-  { value: "high voltage", label: "Yes: high voltage" },
-  { value: "other", label: "Yes: other reason" },
-];
-const keepOut = computed({
-  get: () => (["", "restraint system", "high voltage"].includes(form.keepOut) ? form.keepOut : "other"),
-  set: (value) => {
-    form.keepOut = value === "other" ? "stays shut" : value;
-  },
-});
 const title = computed(() => {
   if (page.value === "shelf") return "Choose a housing";
   if (page.value === "editor") return "New housing";
@@ -194,127 +155,22 @@ const title = computed(() => {
     :draggable="false"
     @keydown.ctrl.enter="page === 'facts' && save()"
   >
-    <div v-if="page === 'shelf'" class="shelf">
-      <ShellList :chosen="picked?.id ?? null" :ways="start?.pins.length ?? 0" @choose="picked = $event" />
-      <div v-if="picked" class="seen">
-        <HoldControls :mark="picked.shell.mark" compact /><ShellFace
-          v-if="picked.shell.pattern.kind !== 'none'"
-          :shell="picked.shell"
-          :hold="prefs.hold"
-          :width="330"
-          whole
-          :max-pitch="46"
-        />
-        <p v-if="picked.note" class="why">{{ picked.note }}</p>
-      </div>
-      <p v-else class="mut">
-        Compare with the part: rows, steps, position of the lock, direction of the labels.
-      </p>
-    </div>
+    <ShellPicker v-if="page === 'shelf'" v-model:picked="picked" :ways="start?.pins.length ?? 0" />
     <ShellEditor v-else-if="page === 'editor'" :start="shell" @change="drawn = $event" />
     <form v-else id="connector-form" class="form" @submit.prevent="save">
-      <div class="two">
-        <div class="field">
-          <label for="c-name">Name (as on the tag)</label
-          ><InputText id="c-name" v-model="form.name" autofocus maxlength="40" />
-        </div>
-        <div class="field">
-          <label for="c-place">Place</label
-          ><InputText id="c-place" v-model="form.place" maxlength="120" placeholder="body, left sill" />
-        </div>
-      </div>
-      <div class="two">
-        <div class="field">
-          <label for="c-branch">Branch of the loom</label
-          ><InputText
-            id="c-branch"
-            v-model="form.branch"
-            maxlength="80"
-            placeholder="engine, left bank"
-            list="c-branches"
-          />
-        </div>
-        <div class="field">
-          <label for="c-module">Module it belongs to</label
-          ><InputText
-            id="c-module"
-            v-model="form.module"
-            maxlength="80"
-            placeholder="engine controller"
-            list="c-modules"
-          />
-        </div>
-      </div>
-      <datalist id="c-branches"><option v-for="one in branches" :key="one" :value="one" /></datalist>
-      <datalist id="c-modules"><option v-for="one in modules" :key="one" :value="one" /></datalist>
-      <div class="two">
-        <div class="field">
-          <span id="c-side" class="label">Side</span
-          ><Select
-            v-model="form.side"
-            :options="sides"
-            option-label="label"
-            option-value="value"
-            aria-labelledby="c-side"
-          />
-        </div>
-        <div class="field">
-          <span id="c-system" class="label">Colour codes are</span
-          ><Select
-            v-model="form.colourSystem"
-            :options="systems"
-            option-label="label"
-            option-value="value"
-            aria-labelledby="c-system"
-          />
-        </div>
-      </div>
-      <div class="two">
-        <div class="field">
-          <span id="c-leads" class="label">Wires</span
-          ><Select
-            v-model="form.leads"
-            :options="leads"
-            option-label="label"
-            option-value="value"
-            aria-labelledby="c-leads"
-          />
-        </div>
-        <div class="field">
-          <span id="c-keep" class="label">Keep out</span
-          ><Select
-            v-model="keepOut"
-            :options="KEEP_OUT"
-            placeholder="No"
-            option-label="label"
-            option-value="value"
-            aria-labelledby="c-keep"
-          />
-        </div>
-      </div>
-      <div class="two">
-        <div class="field">
-          <span id="c-mate" class="label">Plugs into</span
-          ><Select
-            v-model="form.matesWith"
-            :options="mates"
-            placeholder="not in this job"
-            option-label="label"
-            option-value="value"
-            aria-labelledby="c-mate"
-          />
-        </div>
-        <div v-if="keepOut === 'other'" class="field">
-          <label for="c-keepwhy">Reason</label
-          ><InputText id="c-keepwhy" v-model="form.keepOut" maxlength="120" />
-        </div>
-      </div>
+      <ConnectorFacts
+        v-model:form="form"
+        :own="start?.id ?? null"
+        :branches="branches"
+        :modules="modules"
+        :connectors="connectors"
+      />
       <p v-if="fit" class="why">{{ fit }}</p>
       <section class="shape">
         <h3>
-          Shell
+          Housing
           <span class="mut">{{
-            shell ? shellLine(shell) : "not known: the face is shown as a list, and no place is claimed"
+            shell ? shellLine(shell) : "not known: the cavities are shown as a list"
           }}</span>
         </h3>
         <div class="line">
@@ -330,13 +186,13 @@ const title = computed(() => {
             Choose from the Shelf
           </button>
           <button type="button" class="btn quiet" :disabled="frozen" @click="page = 'editor'">
-            {{ shell ? "Change its shape" : "Make it" }}
+            {{ shell ? "Edit its shape" : "New housing" }}
           </button>
           <button v-if="shell" type="button" class="btn quiet" :disabled="frozen" @click="take(null)">
             Not known
           </button>
           <label class="quick" for="c-rows"
-            >or its rows
+            >or enter its rows
             <InputText id="c-rows" v-model="rows" placeholder="6 + 8" :disabled="frozen" @change="takeRows"
           /></label>
         </div>
@@ -441,25 +297,5 @@ const title = computed(() => {
 .mini {
   max-height: 170px;
   overflow: hidden;
-}
-.shelf {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 20px;
-  height: 64vh;
-}
-.shelf > .seen {
-  display: grid;
-  gap: 10px;
-  align-content: start;
-}
-@media (max-width: 800px) {
-  .shelf {
-    grid-template-columns: minmax(0, 1fr);
-    height: auto;
-  }
-  .shelf :deep(ul) {
-    max-height: 40vh;
-  }
 }
 </style>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 /** All that is known of one pin: where each value comes from, what contradicts it, and the doubts with the way to settle them. */
-import { computed, ref } from "vue";
+import { computed } from "vue";
 import Select from "primevue/select";
 import {
   COLOUR_SYSTEM_NAMES,
   COLOUR_SYSTEMS,
   colourInWords,
-  DIRECTIONS,
   FACTS,
   formatColour,
   pinSystem,
@@ -14,7 +13,6 @@ import {
   sourceWords,
   surenessOf,
   termWords,
-  usualLevel,
   valueOf,
   vouched,
   type Claim,
@@ -27,7 +25,8 @@ import {
   type SourceId,
   type WireColour,
 } from "@trevin/core";
-import DrawnWire from "../parts/DrawnWire.vue";
+import ElectricalFacts from "./ElectricalFacts.vue";
+import SettleColour from "./SettleColour.vue";
 import { applied } from "../../grid/cells.ts";
 import { connectorHabit, readingOf } from "../../grid/readings.ts";
 import { useCommands } from "../../composables/useCommands.ts";
@@ -150,34 +149,6 @@ const setSystem = (value: string): void =>
       colourSystem: COLOUR_SYSTEMS.find((one) => one === value) ?? null,
     })),
   );
-const DIRECTION_OPTIONS = [
-  { value: "unsaid", label: "direction not entered" },
-  { value: "source", label: "drives the wire" },
-  { value: "load", label: "takes from it" },
-  { value: "both", label: "both ways" },
-  { value: "passive", label: "common rail" },
-];
-const setDirection = (value: string): void =>
-  emit(
-    "put",
-    props.chosen.map((pin) => ({ ...pin, direction: DIRECTIONS.find((one) => one === value) ?? null })),
-  );
-const wrong = ref("");
-/** A level in V or a current in A for all chosen pins; an empty field takes it away. */
-function setValue(fact: "level" | "amps", event: Event): void {
-  const text = (event.target as HTMLInputElement).value.trim().replace(",", ".");
-  const value = text === "" ? null : Number(text);
-  wrong.value =
-    value !== null && !(value >= 0 && value <= 1000)
-      ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to 1000.`
-      : "";
-  if (wrong.value === "")
-    emit(
-      "put",
-      props.chosen.map((pin) => ({ ...pin, [fact]: value })),
-    );
-}
-const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
 const many = computed(() =>
   props.chosen.length > 1 ? `${props.chosen.length} pins` : `cavity ${props.pin.cavity}`,
 );
@@ -202,21 +173,13 @@ useCommands([
 </script>
 
 <template>
-  <section v-if="readings.length > 0" class="settle" aria-label="One colour or two?">
-    <h2>
-      <span class="code">{{ pin.colour }}</span> One colour or two?
-    </h2>
-    <div v-for="(one, i) in readings.slice(0, 3)" :key="colourInWords(one)" class="way">
-      <DrawnWire :colour="one" :length="96" :thick="13" /><span>{{ colourInWords(one) }}</span
-      ><button type="button" class="btn" :class="{ pri: i === 0 }" @click="seen(one, i)">
-        Seen: {{ one.stripes.length === 0 ? one.base : "stripe" }} <kbd v-if="i < 2">{{ i + 1 }}</kbd>
-      </button>
-    </div>
-    <p class="why">
-      Look at {{ pin.cavity }} in the plug: to settle it. Until then you can plan the wire, but not cut or
-      power it.
-    </p>
-  </section>
+  <SettleColour
+    v-if="readings.length > 0"
+    :colour="pin.colour"
+    :cavity="pin.cavity"
+    :readings="readings"
+    @seen="seen"
+  />
   <section class="facts" :aria-label="`Sources of ${pin.cavity}`">
     <div v-for="one in facts" :key="one.fact" class="fact">
       <span class="what">{{ FACT_TITLES[one.fact] }}</span>
@@ -257,39 +220,13 @@ useCommands([
       }}.
     </p>
     <p v-if="term" class="why">{{ termWords(term) }}</p>
-    <div class="electrical">
-      <Select
-        :model-value="pin.direction ?? 'unsaid'"
-        :options="DIRECTION_OPTIONS"
-        option-label="label"
-        option-value="value"
-        :aria-label="`Which way ${many} works`"
-        @update:model-value="setDirection"
-      />
-      <label
-        ><span class="sr">Highest voltage of {{ many }}</span
-        ><input
-          class="inp"
-          inputmode="decimal"
-          :value="pin.level ?? ''"
-          :placeholder="usual === null ? 'V' : `${usual}`"
-          @change="setValue('level', $event)"
-        />
-        V</label
-      >
-      <label
-        ><span class="sr">Current of {{ many }}</span
-        ><input
-          class="inp"
-          inputmode="decimal"
-          :value="pin.amps ?? ''"
-          placeholder="A"
-          @change="setValue('amps', $event)"
-        />
-        A</label
-      >
-    </div>
-    <p v-if="wrong" class="bad" role="alert">{{ wrong }}</p>
+    <ElectricalFacts
+      :pin="pin"
+      :chosen="chosen"
+      :nominal-volts="nominalVolts"
+      :many="many"
+      @put="emit('put', $event)"
+    />
     <p v-if="pin.condition"><b class="lab">Only when</b> {{ pin.condition }}</p>
     <p v-if="pin.circuit">
       <b class="lab">Circuit</b> <span class="code">{{ pin.circuit }}</span>
@@ -324,27 +261,6 @@ useCommands([
 </template>
 
 <style scoped>
-.settle {
-  border-top: 2px solid var(--ink);
-  padding-top: 8px;
-  display: grid;
-  gap: 6px;
-}
-.settle h2 .code {
-  border-bottom: 3px dotted var(--ink);
-  margin-right: 6px;
-  font: 700 18px/1.2 var(--f-code);
-}
-.way {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  border-bottom: 1px solid var(--rule);
-  padding-bottom: 6px;
-}
-.way .btn {
-  margin-left: auto;
-}
 .facts {
   border-top: 2px solid var(--ink);
   padding-top: 8px;
@@ -384,28 +300,6 @@ useCommands([
   grid-column: 2;
   justify-self: start;
   font: 500 14px/18px var(--f-label);
-}
-.electrical {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  padding-top: 4px;
-}
-.electrical :deep(.sel) {
-  width: 140px;
-  min-height: 34px;
-  padding: 4px 8px;
-}
-.electrical label {
-  display: flex;
-  gap: 5px;
-  align-items: center;
-  font: 500 14px/18px var(--f-label);
-}
-.electrical label .inp {
-  width: 66px;
-  min-height: 34px;
-  padding: 4px 8px;
 }
 .acts {
   display: flex;

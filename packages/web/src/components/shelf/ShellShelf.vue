@@ -3,23 +3,11 @@
 import { computed, ref, shallowRef, watch } from "vue";
 import { useElementSize } from "@vueuse/core";
 import Dialog from "primevue/dialog";
-import {
-  BLANK_WORDS,
-  faceOf,
-  GENDER_WORDS,
-  holdWords,
-  locateAll,
-  LOCK_WORDS,
-  numberingWords,
-  placeWords,
-  viewWords,
-  waysOf,
-  type Shell,
-  type ShelfShell,
-} from "@trevin/core";
+import { faceOf, holdWords, locateAll, placeWords, waysOf, type Shell, type ShelfShell } from "@trevin/core";
 import { holdCommands } from "../../composables/holdCommands.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 import { shellLine } from "../../shells/draft.ts";
+import { shellFacts } from "../../shells/shellFacts.ts";
 import { usePrefs } from "../../stores/prefs.ts";
 import { useShelf } from "../../stores/shelf.ts";
 import FindCavity from "../faces/FindCavity.vue";
@@ -49,33 +37,7 @@ const here = computed(
 const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
 const finder = ref<InstanceType<typeof FindCavity> | null>(null);
-function labelWords({ pattern, mark }: Shell): string {
-  if (pattern.kind === "rows") return numberingWords(pattern.numbering);
-  if (pattern.kind === "rings") return `round, ${pattern.direction} from the ${mark}`;
-  return pattern.kind === "points" ? "set one by one" : "";
-}
-const about = computed<readonly (readonly [string, string])[]>(() => {
-  const one = shell.value;
-  if (one === null) return [];
-  return [
-    ["standard", one.standard],
-    ["labels", labelWords(one)],
-    ["given for", one.pattern.kind === "none" ? "" : `the ${viewWords(one.view)}, ${one.mark} up`],
-    [
-      "contacts",
-      one.gender === null
-        ? ""
-        : `${GENDER_WORDS[one.gender]}${one.reversed.length ? `; ${one.reversed.join(", ")} the other gender` : ""}`,
-    ],
-    ["empty", one.pattern.kind === "none" ? "" : BLANK_WORDS[one.blank]],
-    ["locks", one.locks.map((lock) => LOCK_WORDS[lock]).join(", ")],
-    ["bridged while mated", one.joined.map((group) => group.join(" ")).join("; ")],
-    [
-      "terminals",
-      one.terminals.map((id) => shelf.terminals.find((system) => system.id === id)?.name ?? id).join("; "),
-    ],
-  ].filter((line): line is [string, string] => line[1] !== "");
-});
+const about = computed(() => (shell.value === null ? [] : shellFacts(shell.value, shelf.terminals)));
 const uses = computed(() => Object.entries(chosen.value?.contacts ?? {}));
 
 const editing = ref(false);

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+/** Direction, highest voltage and current of the chosen pins. */
+import Select from "primevue/select";
+import { computed, ref } from "vue";
+import { DIRECTIONS, usualLevel, type Pin } from "@trevin/core";
+
+const props = defineProps<{ pin: Pin; chosen: readonly Pin[]; nominalVolts: number; many: string }>();
+const emit = defineEmits<{ put: [pins: readonly Pin[]] }>();
+const DIRECTION_OPTIONS = [
+  { value: "unsaid", label: "direction not entered" },
+  { value: "source", label: "drives the wire" },
+  { value: "load", label: "takes from it" },
+  { value: "both", label: "both ways" },
+  { value: "passive", label: "common rail" },
+];
+const setDirection = (value: string): void =>
+  emit(
+    "put",
+    props.chosen.map((pin) => ({ ...pin, direction: DIRECTIONS.find((one) => one === value) ?? null })),
+  );
+const wrong = ref("");
+/** A level in V or a current in A for all chosen pins; an empty field takes it away. */
+function setValue(fact: "level" | "amps", event: Event): void {
+  const text = (event.target as HTMLInputElement).value.trim().replace(",", ".");
+  const value = text === "" ? null : Number(text);
+  wrong.value =
+    value !== null && !(value >= 0 && value <= 1000)
+      ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to 1000.`
+      : "";
+  if (wrong.value === "")
+    emit(
+      "put",
+      props.chosen.map((pin) => ({ ...pin, [fact]: value })),
+    );
+}
+const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
+</script>
+
+<template>
+  <div class="electrical">
+    <Select
+      :model-value="pin.direction ?? 'unsaid'"
+      :options="DIRECTION_OPTIONS"
+      option-label="label"
+      option-value="value"
+      :aria-label="`Which way ${many} works`"
+      @update:model-value="setDirection"
+    />
+    <label
+      ><span class="sr">Highest voltage of {{ many }}</span
+      ><input
+        class="inp"
+        inputmode="decimal"
+        :value="pin.level ?? ''"
+        :placeholder="usual === null ? 'V' : `${usual}`"
+        @change="setValue('level', $event)"
+      />
+      V</label
+    >
+    <label
+      ><span class="sr">Current of {{ many }}</span
+      ><input
+        class="inp"
+        inputmode="decimal"
+        :value="pin.amps ?? ''"
+        placeholder="A"
+        @change="setValue('amps', $event)"
+      />
+      A</label
+    >
+  </div>
+  <p v-if="wrong" class="bad" role="alert">{{ wrong }}</p>
+</template>
+
+<style scoped>
+.electrical {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding-top: 4px;
+}
+.electrical :deep(.sel) {
+  width: 140px;
+  min-height: 34px;
+  padding: 4px 8px;
+}
+.electrical label {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  font: 500 14px/18px var(--f-label);
+}
+.electrical label .inp {
+  width: 66px;
+  min-height: 34px;
+  padding: 4px 8px;
+}
+</style>
