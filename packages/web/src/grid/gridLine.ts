@@ -8,7 +8,8 @@ import {
   type PinId,
 } from "@trevin/core";
 import { isDivided, readingOf, type Reading } from "./readings.ts";
-import { NEW, type PinGrid, type RowId } from "./usePinGrid.ts";
+import { type PinGrid } from "./usePinGrid.ts";
+import { NEW, type RowId } from "./gridTypes.ts";
 
 /** What a row of the pin table draws. */
 export interface GridLine {

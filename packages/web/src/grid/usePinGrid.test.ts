@@ -16,7 +16,8 @@ import {
 } from "@trevin/core";
 import { COLUMNS, textOf, type Column } from "./cells.ts";
 import { single } from "./selection.ts";
-import { NEW, usePinGrid } from "./usePinGrid.ts";
+import { usePinGrid } from "./usePinGrid.ts";
+import { NEW } from "./gridTypes.ts";
 
 const FUNCTIONS = ["ground", "horn", "fuel level", "quorb"];
 const pin = (cavity: string, order: number): Pin => ({

@@ -1,4 +1,4 @@
-import { computed, nextTick, reactive, ref, shallowRef, watch, type ComputedRef } from "vue";
+import { computed, nextTick, reactive, ref, shallowRef, watch } from "vue";
 import {
   blankPin,
   FACTS,
@@ -6,35 +6,15 @@ import {
   nextLabel,
   pinId,
   pinsInOrder,
-  type Connector,
   type Fact,
   type Pin,
   type PinId,
 } from "@trevin/core";
 import { applied, COLUMNS, textOf, type Column, type TypingContext } from "./cells.ts";
 import { freeLabel } from "./freeLabel.ts";
+import { NEW, type Complaint, type PinGridOptions, type RowId } from "./gridTypes.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, type Cell, type Selection } from "./selection.ts";
-
-/** The line below the last one, where a new cavity is typed. */
-export const NEW = "new";
-export type RowId = PinId | typeof NEW;
-
-/** What was typed and could not be taken: kept, with the reason. */
-export interface Complaint {
-  readonly text: string;
-  readonly why: string;
-}
-
-export interface PinGridOptions {
-  readonly connector: () => Connector;
-  readonly rows: ComputedRef<readonly Pin[]>;
-  readonly columns: ComputedRef<readonly Column[]>;
-  readonly frozen: () => boolean;
-  readonly typing: () => Omit<TypingContext, "taken">;
-  readonly put: (pins: readonly Pin[]) => void;
-  readonly remove: (pins: readonly PinId[]) => void;
-}
 
 const keyOf = (row: RowId, column: Column): string => `${column} ${row}`;
 

@@ -18,7 +18,6 @@ export function shellFacts(
   one: Shell,
   systems: readonly TerminalSystem[],
 ): readonly (readonly [string, string])[] {
-  return [];
   return [
     ["standard", one.standard],
     ["labels", labelWords(one)],

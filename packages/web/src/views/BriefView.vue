@@ -13,21 +13,13 @@ import {
 } from "@trevin/core";
 import NotOnBrief from "../components/brief/NotOnBrief.vue";
 import PinPicker from "../components/brief/PinPicker.vue";
+import { stateOf } from "../components/brief/stateWords.ts";
 import { useJob } from "../stores/job.ts";
 
 const store = useJob();
 const dossier = computed(() => store.live!);
 const lines = computed(() => briefLines(dossier.value));
-const functions = computed(() => lines.value.filter(({ item }) => item.kind === "function"));
-const options = computed(() => lines.value.filter(({ item }) => item.kind === "option"));
-const STATES: Readonly<Record<BriefState, { readonly mark: string; readonly words: string }>> = {
-  served: { mark: "✓", words: "served by a wire" },
-  open: { mark: "?", words: "its pins are undecided" },
-  lost: { mark: "✕", words: "all its wires are capped, left or removed" },
-  "no-pin": { mark: "✕", words: "no pin does this" },
-};
-const stateOf = ({ item, state }: BriefLine) =>
-  item.kept ? STATES[state] : { mark: "–", words: "dropped: its pins are left out of the crosswalk" };
+const ofKind = (kind: BriefItem["kind"]) => lines.value.filter(({ item }) => item.kind === kind);
 const summary = computed(() => {
   const count = (...states: BriefState[]): number =>
     lines.value.filter(({ item, state }) => item.kept && states.includes(state)).length;
@@ -51,11 +43,10 @@ const conditions = computed(() => [
       .filter((one) => one !== ""),
   ),
 ]);
-const plain = (words: string): string => words.trim().toLowerCase();
 async function add(words: string, as: BriefItem["kind"] = kind.value): Promise<void> {
   problem.value = "";
   if (words.trim() === "") problem.value = "Enter what must work: “coolant gauge”, “air conditioning”.";
-  else if (dossier.value.brief.some((item) => plain(item.text) === plain(words)))
+  else if (dossier.value.brief.some((item) => item.text.trim().toLowerCase() === words.trim().toLowerCase()))
     problem.value = `“${words.trim()}” is already on the brief.`;
   else if (
     await store.setBrief([
@@ -83,12 +74,12 @@ async function link(pins: readonly PinId[]): Promise<void> {
 const parts = computed(() => [
   {
     title: "Must work in the end",
-    rows: functions.value,
+    rows: ofKind("function"),
     none: "No functions yet. Add what must work when the job is done.",
   },
   {
     title: "Equipment",
-    rows: options.value,
+    rows: ofKind("option"),
     none: "No equipment listed. Wires for optional equipment are included until you drop it.",
   },
 ]);

@@ -2,23 +2,8 @@
 /** The connector in the hand: its face as it is held, what is in each cavity, the wires behind, photos beside. */
 import { computed, nextTick, ref, watch } from "vue";
 import { useLocalStorage } from "@vueuse/core";
-import { useRoute, useRouter } from "vue-router";
-import Select from "primevue/select";
-import {
-  cavityWords,
-  connectorsInOrder,
-  faceOf,
-  holdWords,
-  indexPins,
-  locateAll,
-  looksOf,
-  pinsInOrder,
-  placeWords,
-  type CavityLook,
-  type ConnectorId,
-  type Located,
-  type PinId,
-} from "@trevin/core";
+import { useRoute } from "vue-router";
+import { connectorsInOrder, faceOf, holdWords, indexPins, locateAll, placeWords } from "@trevin/core";
 import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
 import FaceSheet from "../components/faces/FaceSheet.vue";
 import FindCavity from "../components/faces/FindCavity.vue";
@@ -27,8 +12,11 @@ import PhotoStrip from "../components/faces/PhotoStrip.vue";
 import WiresBehind from "../components/faces/WiresBehind.vue";
 import FaceNotes from "../components/faces/FaceNotes.vue";
 import TwoFaces from "../components/faces/TwoFaces.vue";
+import FaceTools from "../components/faces/FaceTools.vue";
 import CavityInHand from "../components/faces/CavityInHand.vue";
 import { useBeside } from "../composables/useBeside.ts";
+import { usePointed } from "../composables/usePointed.ts";
+import { useFaceChoice } from "../composables/useFaceChoice.ts";
 import { downloadFace } from "../composables/downloadFace.ts";
 import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
@@ -39,31 +27,12 @@ import { usePrefs } from "../stores/prefs.ts";
 const store = useJob();
 const prefs = usePrefs();
 const route = useRoute();
-const router = useRouter();
 const now = useCavitiesNow();
 const dossier = computed(() => store.live!);
 const connectors = computed(() => connectorsInOrder(dossier.value));
 const pins = computed(() => indexPins(dossier.value));
 
-const chosen = computed(
-  () =>
-    connectors.value.find(
-      (one) => one.id === route.query["connector"] || one.pins.some((pin) => pin.id === route.query["pin"]),
-    ) ?? connectors.value[0],
-);
-const selected = computed<PinId | null>(() => {
-  const asked = route.query["pin"];
-  const connector = chosen.value;
-  if (connector === undefined) return null;
-  return connector.pins.find((pin) => pin.id === asked)?.id ?? pinsInOrder(connector)[0]?.id ?? null;
-});
-const go = (connector: ConnectorId, pin: PinId | null): void =>
-  void router.replace({ query: { connector, ...(pin === null ? {} : { pin }) } });
-const pick = (id: PinId): void => {
-  const placed = pins.value.get(id);
-  if (placed !== undefined) go(placed.connector.id, id);
-};
-const choose = (id: ConnectorId): void => go(id, null);
+const { chosen, selected, pick, choose, step } = useFaceChoice(connectors, pins);
 const placed = computed(() => (selected.value === null ? null : (pins.value.get(selected.value) ?? null)));
 const face = computed(() => (chosen.value === undefined ? null : faceOf(chosen.value)));
 const located = computed(() => (face.value === null ? [] : locateAll(face.value, prefs.hold)));
@@ -74,25 +43,13 @@ function found(label: string): void {
   else pointed.value = label;
 }
 
-/** What is pointed at, said at once; the cavity in hand while nothing is. */
-const pointed = ref<string | null>(null);
-const looks = computed<ReadonlyMap<PinId, CavityLook>>(() =>
-  chosen.value === undefined
-    ? new Map()
-    : new Map([...looksOf(chosen.value, dossier.value.wires), ...now.value]),
-);
-const pointedPlace = computed<Located | null>(() =>
-  pointed.value === null
-    ? here.value
-    : (located.value.find((place) => place.label === pointed.value) ?? here.value),
-);
-const pointedWords = computed(() => {
-  const place = pointedPlace.value;
-  if (place === null)
-    return placed.value === null
-      ? ""
-      : cavityWords(placed.value.pin.cavity, placed.value.pin, looks.value.get(placed.value.pin.id));
-  return cavityWords(place.label, place.pin, place.pin === null ? undefined : looks.value.get(place.pin.id));
+const { pointed, looks, pointedPlace, pointedWords } = usePointed({
+  chosen,
+  dossier,
+  now,
+  located,
+  here,
+  placed,
 });
 const look = computed(() => (placed.value === null ? null : (looks.value.get(placed.value.pin.id) ?? null)));
 
@@ -117,11 +74,6 @@ const print = (): void => window.print();
 const save = (): void => {
   if (chosen.value !== undefined) downloadFace(chosen.value, prefs.hold, looks.value);
 };
-function step(by: number): void {
-  const index = connectors.value.findIndex((one) => one.id === chosen.value?.id);
-  const next = connectors.value[(index + by + connectors.value.length) % connectors.value.length];
-  if (next !== undefined) choose(next.id);
-}
 useCommands([
   ...holdCommands(),
   {
@@ -164,25 +116,14 @@ useCommands([
         <HoldControls v-if="face" :mark="face.shell.mark" />
         <FindCavity v-if="face" ref="finder" :face="face" :hold="prefs.hold" @found="found" />
       </div>
-      <div class="bar more no-print">
-        <label v-if="face" class="tick lab"
-          ><input v-model="counting" type="checkbox" /> count cavities</label
-        >
-        <label class="lab tick"
-          >compare with
-          <Select
-            v-model="beside"
-            class="besides"
-            :options="besideOptions"
-            option-label="label"
-            option-value="value"
-            aria-label="Compare with"
-        /></label>
-        <span class="acts"
-          ><button type="button" class="btn quiet" @click="save">SVG</button
-          ><button type="button" class="btn quiet" @click="print">Print</button></span
-        >
-      </div>
+      <FaceTools
+        v-model:counting="counting"
+        v-model:beside="beside"
+        :options="besideOptions"
+        :drawn="face !== null"
+        @save="save"
+        @print="print"
+      />
       <p v-if="chosen.keepOut" class="keep">
         <b>Keep out: {{ chosen.keepOut }}.</b> Leave this connector closed: its circuits are for licensed
         practice.
@@ -295,25 +236,6 @@ useCommands([
   gap: 10px 18px;
   align-items: center;
 }
-.tick {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-}
-.tick input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--ink);
-}
-.besides {
-  width: 160px;
-  min-height: 34px;
-}
-.acts {
-  display: flex;
-  gap: 8px;
-  margin-left: auto;
-}
 .pointed {
   font-size: 17px;
   font-weight: 650;
@@ -351,14 +273,8 @@ aside {
     border-left: 0;
     border-top: 1px solid var(--ink);
   }
-  .acts {
-    margin-left: 0;
-  }
 }
 @media (max-width: 700px) {
-  .more {
-    order: 5;
-  }
   .tabs {
     padding: 0 12px;
   }

@@ -2,18 +2,11 @@
 /** The ordered work: what, where, why in this order, what it needs, and what stands in its way. */
 import { computed, ref, shallowRef, type Component } from "vue";
 import { useRouter } from "vue-router";
-import {
-  blockWords,
-  faultWords,
-  ownStepId,
-  pinNamer,
-  planDifference,
-  type Decision,
-  type Flag,
-} from "@trevin/core";
+import { ownStepId, planDifference, type Decision } from "@trevin/core";
 import AdapterList from "../components/worklist/AdapterList.vue";
 import InstructionsDialog from "../components/worklist/InstructionsDialog.vue";
 import OwnStepDialog from "../components/worklist/OwnStepDialog.vue";
+import BlockList from "../components/worklist/BlockList.vue";
 import StepList from "../components/worklist/StepList.vue";
 import StepPane from "../components/worklist/StepPane.vue";
 import { worklistCommands } from "../components/worklist/worklistCommands.ts";
@@ -46,20 +39,12 @@ const {
   setJoint,
 } = useWorklistEdits();
 const plan = computed(() => bench.value.plan);
-const name = computed(() => pinNamer(bench.value.dossier));
 const stepName = (id: string): string => {
   const shown = steps.value.find(({ step }) => step.id === id);
   return shown === undefined
     ? "a step"
     : `step ${shown.number} (${shown.words.verb.toLowerCase()} ${shown.words.object})`;
 };
-const blocks = computed(() =>
-  plan.value.blocks.map((block) =>
-    block.code === "broken"
-      ? `This sequence fails: ${faultWords(block.fault, name.value, stepName)}`
-      : blockWords(block, name.value),
-  ),
-);
 const places = computed(
   () => new Set(groups.value.map(({ place }) => place).filter((place) => place !== "")).size,
 );
@@ -96,8 +81,6 @@ async function print(withFlags = false): Promise<void> {
   flags.value = withFlags;
   await printPage();
 }
-const urlOf = ({ pin }: Flag): string =>
-  new URL(router.resolve({ name: "crosswalk", query: { pin: pin.pin.id } }).href, location.origin).href;
 const toBench = (): unknown => router.push({ name: "bench" });
 useCommands(
   worklistCommands({
@@ -166,17 +149,12 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
       <AdapterList :dossier="bench.dossier" @length="setAdapterLength" />
     </section>
     <aside class="right">
-      <template v-if="blocks.length">
-        <h2>{{ blocks.length }} {{ blocks.length === 1 ? "item blocks" : "items block" }} the worklist</h2>
-        <ul class="blocks">
-          <li v-for="(words, i) in blocks.slice(0, 8)" :key="i">
-            <RouterLink v-if="plan.blocks[i]?.code !== 'broken'" :to="{ name: 'crosswalk' }">{{
-              words
-            }}</RouterLink><b v-else>{{ words }}</b>
-          </li>
-          <li v-if="blocks.length > 8" class="mut">and {{ blocks.length - 8 }} more</li>
-        </ul>
-      </template>
+      <BlockList
+        v-if="plan.blocks.length"
+        :blocks="plan.blocks"
+        :dossier="bench.dossier"
+        :step-name="stepName"
+      />
       <p v-if="edits.order.length" class="lab no-print">
         {{ edits.order.length }} {{ edits.order.length === 1 ? "step" : "steps" }} moved by hand.
         <button type="button" class="link" @click="resetOrder">Restore the planned order</button>
@@ -219,13 +197,7 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
         @evenings="endEvenings"
       />
     </aside>
-    <component
-      :is="FlagSheet"
-      v-if="flags && FlagSheet"
-      class="sheet"
-      :dossier="bench.dossier"
-      :url="urlOf"
-    />
+    <component :is="FlagSheet" v-if="flags && FlagSheet" class="sheet" :dossier="bench.dossier" />
     <OwnStepDialog
       v-model:open="adding"
       :usual="selected?.step.place ?? ''"

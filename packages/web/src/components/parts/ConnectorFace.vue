@@ -174,9 +174,8 @@ watch(
       requestAnimationFrame(() => svg.value?.querySelector<SVGElement>("[tabindex='0']")?.focus());
   },
 );
-const stop = computed(
-  () => hand.value?.label ?? drawing.value.cavities.find((cavity) => cavity.pin !== null)?.label,
-);
+const first = computed(() => drawing.value.cavities.find((cavity) => cavity.pin !== null)?.label);
+const stop = computed(() => hand.value?.label ?? first.value);
 
 const turning = ref<"" | "turning" | "rolling">("");
 watch(

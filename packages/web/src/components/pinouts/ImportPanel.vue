@@ -20,6 +20,8 @@ import {
   type TakeMode,
 } from "@trevin/core";
 import ColumnChoices from "./ColumnChoices.vue";
+import TableSummary from "./TableSummary.vue";
+import HeaderRows from "./HeaderRows.vue";
 import ReadLines from "./ReadLines.vue";
 import type { TableOrigin } from "../../workers/reading.ts";
 import { computeWorker } from "../../workers/client.ts";
@@ -102,18 +104,6 @@ const bad = computed(() => lines.value.filter((line) => !canGoIn(line)));
 const isDoubtful = (line: TableLine): boolean => line.problems.some((one) => one.weight === "doubt");
 const doubtful = computed(() => good.value.filter(isDoubtful));
 const known = computed(() => good.value.filter((line) => existing.value.has(line.cavity)).length);
-const missing = computed(() =>
-  (["function", "colour"] as const).filter(
-    (field) => table.value !== null && !table.value.columns.includes(field),
-  ),
-);
-const unread = computed(
-  () =>
-    lines.value.filter((line) =>
-      line.problems.some((one) => one.code === "colour-other-system" || one.code === "colour-unread"),
-    ).length,
-);
-
 const systemOptions = computed(() => [
   { value: "auto", label: "from the column" },
   ...COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] })),
@@ -230,28 +220,7 @@ defineExpose({ take });
         <label for="i-when">Applies to</label
         ><input id="i-when" v-model="when" class="inp" maxlength="120" placeholder="up to model year 2" />
       </div>
-      <div v-if="table" class="field">
-        <span class="label">Headings</span
-        ><span class="pair"
-          ><button
-            type="button"
-            class="btn quiet"
-            aria-label="One header row fewer"
-            :disabled="table.headerLines === 0"
-            @click="headerLines = (table?.headerLines ?? 1) - 1"
-          >
-            −</button
-          ><b>{{ table.headerLines }}</b
-          ><button
-            type="button"
-            class="btn quiet"
-            aria-label="One header row more"
-            @click="headerLines = (table?.headerLines ?? 0) + 1"
-          >
-            +
-          </button></span
-        >
-      </div>
+      <HeaderRows v-if="table" :rows="table.headerLines" @update:rows="headerLines = $event" />
       <label v-if="table" class="tick"
         ><input
           type="checkbox"
@@ -262,20 +231,7 @@ defineExpose({ take });
       >
     </div>
     <ColumnChoices v-if="table" :table="table" @choose="columns = $event" />
-    <p v-if="table" class="why">
-      Colours read as {{ COLOUR_SYSTEM_NAMES[table.system]
-      }}<template v-if="table.ranks[0] && table.ranks[0].total > 0"
-        >: {{ table.ranks.find((rank) => rank.system === table?.system)?.read }} of
-        {{ table.ranks[0].total }} codes match<template v-if="!table.systemSure"
-          >, not certain ({{ Math.round(100 * (table.ranks[0]?.probability ?? 0)) }} %): choose a
-          system</template
-        ></template
-      >.
-      <template v-if="unread">
-        {{ unread }} {{ unread === 1 ? "code does" : "codes do" }} not match it.</template
-      >
-      <template v-if="missing.length"> No column found for {{ missing.join(" or ") }}.</template>
-    </p>
+    <TableSummary v-if="table" :table="table" />
     <ReadLines v-if="table" :lines="lines" :system="table.system" />
     <p v-else-if="reading" class="mut" role="status">Reading the table</p>
   </section>

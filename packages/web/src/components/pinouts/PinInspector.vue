@@ -10,8 +10,6 @@ import {
   formatColour,
   pinSystem,
   readFunction,
-  sourceWords,
-  surenessOf,
   termWords,
   valueOf,
   vouched,
@@ -28,6 +26,7 @@ import {
 import ElectricalFacts from "./ElectricalFacts.vue";
 import SettleColour from "./SettleColour.vue";
 import { applied } from "../../grid/cells.ts";
+import { pinFacts, sourceTitle } from "../../grid/pinFacts.ts";
 import { connectorHabit, readingOf } from "../../grid/readings.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 
@@ -64,28 +63,8 @@ const FACT_TITLES: Readonly<Record<Fact, string>> = {
   size: "size",
   signal: "signal",
 };
-const title = (id: SourceId | undefined): string => {
-  const source = id === undefined ? undefined : props.sources.get(id);
-  return source === undefined ? "no source" : sourceWords(source);
-};
-const facts = computed(() =>
-  FACTS.flatMap((fact) => {
-    const claims = props.pin.claims.filter((claim) => claim.fact === fact);
-    const value = valueOf(props.pin, fact);
-    const doubt = props.pin.doubts[fact];
-    if (value === "" && claims.length === 0 && doubt === undefined) return [];
-    return [
-      {
-        fact,
-        value: fact === "size" && value !== "" ? `${value} mm²` : value,
-        source: title(props.pin.sources[fact]),
-        sure: surenessOf(props.pin, fact, props.sources),
-        doubt,
-        claims,
-      },
-    ];
-  }),
-);
+const title = (id: SourceId): string => sourceTitle(id, props.sources);
+const facts = computed(() => pinFacts(props.pin, props.sources));
 
 /** Looked at on the part: this is what it is. */
 function seen(colour: WireColour, index: number): void {

@@ -17,7 +17,8 @@ import { CELL_NAMES, type Column } from "../../grid/cells.ts";
 import type { GridLine } from "../../grid/gridLine.ts";
 import { readingWords } from "../../grid/readings.ts";
 import { rangeOf, within } from "../../grid/selection.ts";
-import { NEW, type PinGrid } from "../../grid/usePinGrid.ts";
+import { type PinGrid } from "../../grid/usePinGrid.ts";
+import { NEW } from "../../grid/gridTypes.ts";
 
 const props = defineProps<{
   line: GridLine;

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 /** Flags to fold around the wires, for paper: from where to where, and a code that opens the circuit in Trevin. */
 import { computed } from "vue";
+import { useRouter } from "vue-router";
 import { toSVG } from "bwip-js/browser";
 import { colourInWords, flagsOf, pinColour, pinName, type Dossier, type Flag } from "@trevin/core";
 
-const props = defineProps<{ dossier: Dossier; url: (flag: Flag) => string }>();
+const props = defineProps<{ dossier: Dossier }>();
+const router = useRouter();
+const urlOf = ({ pin }: Flag): string =>
+  new URL(router.resolve({ name: "crosswalk", query: { pin: pin.pin.id } }).href, location.origin).href;
 const flags = computed(() =>
   flagsOf(props.dossier).map((flag) => {
     const colour = pinColour(flag.pin.pin, flag.pin.connector);
@@ -12,7 +16,7 @@ const flags = computed(() =>
       ...flag,
       name: pinName(flag.pin),
       colour: colour === null ? flag.pin.pin.colour : colourInWords(colour),
-      code: toSVG({ bcid: "qrcode", text: props.url(flag), scale: 2 }),
+      code: toSVG({ bcid: "qrcode", text: urlOf(flag), scale: 2 }),
     };
   }),
 );
