@@ -38,7 +38,7 @@ import {
 const ORDINARY = /^(?!__proto__$)[^\u0000-\u001f]*$/;
 
 /** A checked id keeps its brand through the schema. */
-export const id = <T extends string>(what: string, longest = 120): z.ZodType<T, T> =>
+const id = <T extends string>(what: string, longest = 120): z.ZodType<T, T> =>
   z.string().min(1).max(longest).regex(ORDINARY).describe(what) as unknown as z.ZodType<T, T>;
 export const connectorIdSchema = id<ConnectorId>("Connector id, unique in its job");
 export const pinIdSchema = id<PinId>("Pin id, unique in its job");

@@ -33,11 +33,11 @@ export const stepLine = ({ verb, object, where }: Pick<StepWords, "verb" | "obje
 const VERBS: Readonly<Record<StepKind, string>> = {
   "note-odometer": "Note",
   check: "Check",
-    "battery-off": "Battery off",
+  "battery-off": "Battery off",
   wait: "Wait",
   "remove-part": "Remove",
   drill: "Drill",
-    "battery-on": "Battery on",
+  "battery-on": "Battery on",
   "find-live": "Find live",
   photograph: "Photograph",
   disconnect: "Unplug",
@@ -46,7 +46,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   release: "Release",
   "take-out": "Take out",
   park: "Park",
-    "take-up": "Pick up",
+  "take-up": "Pick up",
   pierce: "Pierce",
   insert: "Insert",
   cut: "Cut",
@@ -59,8 +59,8 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   route: "Route",
   ring: "Fit ring",
   feed: "Feed",
-    "build-shell": "Lay out",
-    "build-wire": "Cut",
+  "build-shell": "Lay out",
+  "build-wire": "Cut",
   seal: "Slide on",
   crimp: "Crimp",
   plug: "Plug",
@@ -69,7 +69,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   tape: "Tape",
   connect: "Plug in",
   measure: "Measure",
-    fuse: "Fit fuse",
+  fuse: "Fit fuse",
   try: "Try",
   program: "Program",
   aim: "Aim",
@@ -190,13 +190,13 @@ export function stepWords(
     case "note-odometer":
       return words("the mileage", "before the cluster comes out");
     case "battery-off":
-      return words("negative first", "at the battery");
+      return words("at the battery", "negative first");
     case "wait":
       return words("until the modules sleep", "the maker's waiting time");
     case "battery-on":
       return words(
-        "negative last",
-        step.id.endsWith("/battery") ? "at the battery; fuses afterwards" : "for this test only",
+        "at the battery",
+        `negative last, ${step.id.endsWith("/battery") ? "fuses afterwards" : "for this test only"}`,
       );
     case "remove-part":
       return words(
@@ -284,10 +284,10 @@ export function stepWords(
     case "crimp":
       return words(wireWords(wire), `new terminal for ${half}${cavity(at)}`, pullWords(wire));
     case "build-shell":
-            return words("a new housing", `to mate with ${name}`);
+      return words("a new housing", `to mate with ${name}`);
     case "build-wire":
       return words(
-                `new wire, ${wireWords(wire)}`,
+        `new wire, ${wireWords(wire)}`,
         `${step.length === null ? "to the length between the connectors" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`,
       );
     case "splice":

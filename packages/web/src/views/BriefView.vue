@@ -104,8 +104,8 @@ const parts = computed(() => [
             >
             <span class="pins code"
               >{{ line.pins.slice(0, 8).map(pinName).join("  ")
-              }}<template v-if="line.pins.length > 8"> and {{ line.pins.length - 8 }} more</template>
-              <span v-if="line.pins.length" class="lab mut">{{
+              }}<template v-if="line.pins.length > 8"> and {{ line.pins.length - 8 }} more</template>{{ " "
+              }}<span v-if="line.pins.length" class="lab mut">{{
                 line.linked === "by-hand" ? "linked by hand" : "found by name"
               }}</span></span
             >

@@ -112,8 +112,8 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
       <h1>{{ store.missing.status === 404 ? "This job is not here" : "The job cannot be loaded" }}</h1>
       <p>{{ store.missing.detail }}</p>
       <p>
-        <button type="button" class="btn pri" @click="store.open(id)">Try again</button>
-        <RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink>
+        <button type="button" class="btn pri" @click="store.open(id)">Try again</button>{{ " "
+        }}<RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink>
       </p>
     </section>
     <section v-else-if="store.dossier === null || waits" class="state mut" role="status">

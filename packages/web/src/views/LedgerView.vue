@@ -140,8 +140,8 @@ useCommands([
               <td><CavityLabel :label="row.cavity" :state="row.wire ? 'plain' : 'off'" /></td>
               <td class="wire">
                 <template v-if="row.wire"
-                  ><DrawnWire :colour="colourOf(row.wire)" :size="row.wire.pin.size" :length="56" />
-                  <span class="code">{{ row.wire.pin.colour }}</span></template
+                  ><DrawnWire :colour="colourOf(row.wire)" :size="row.wire.pin.size" :length="56" />{{ " "
+                  }}<span class="code">{{ row.wire.pin.colour }}</span></template
                 ><span v-else class="mut">{{ row.state === "blank" ? "empty, closed" : row.state }}</span>
               </td>
               <td>

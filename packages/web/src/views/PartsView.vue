@@ -165,8 +165,8 @@ const states = new Map<PinId, CavityLook>([
         :max-pitch="42"
       />
       <p>
-        <CavityLabel label="7" /> <CavityLabel label="7" state="hand" /> <CavityLabel label="6" state="off" />
-        <CavityLabel label="87a" />
+        <CavityLabel label="7" /> <CavityLabel label="7" state="hand" />
+        <CavityLabel label="6" state="off" />{{ " " }}<CavityLabel label="87a" />
       </p>
     </section>
     <section class="haz">

@@ -33,8 +33,8 @@ const name = computed(() => pinNamer(props.dossier));
       }}
     </p>
     <p>
-      <RouterLink class="btn pri tall" :to="{ name: 'ledger' }">Go to Ledger</RouterLink>
-      <button v-if="canGoBack" type="button" class="btn tall" @click="emit('back')">Undo last step</button>
+      <RouterLink class="btn pri tall" :to="{ name: 'ledger' }">Go to Ledger</RouterLink>{{ " "
+      }}<button v-if="canGoBack" type="button" class="btn tall" @click="emit('back')">Undo last step</button>
     </p>
   </main>
 </template>

@@ -87,6 +87,11 @@ span {
   color: var(--ink);
   font-weight: 600;
   overflow: visible;
+  position: relative;
+  z-index: 1;
+  width: max-content;
+  padding-right: 8px;
+  background: var(--bench);
 }
 .on + .group span {
   visibility: hidden;

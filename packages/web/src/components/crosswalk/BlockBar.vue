@@ -47,8 +47,8 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
       </p>
       <template v-else>
         <p>
-          <b class="big">{{ blocks.length }} {{ blocks.length === 1 ? "blocker" : "blockers" }}</b>
-          <kbd>B</kbd><br /><span class="mut lab"
+          <b class="big">{{ blocks.length }} {{ blocks.length === 1 ? "blocker" : "blockers" }}</b
+          >{{ " " }}<kbd>B</kbd><br /><span class="mut lab"
             >{{ undecided }} {{ undecided === 1 ? "pin" : "pins" }} undecided</span
           >
         </p>

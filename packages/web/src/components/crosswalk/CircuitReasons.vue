@@ -105,8 +105,9 @@ const remarks = computed(() =>
     </template>
     <p v-for="one in apart" :key="decisionId(one)">
       {{ name(one.vehicle) }} never joined to {{ name(one.incoming)
-      }}<template v-if="one.reason">: {{ one.reason }}</template>
-      <button type="button" class="link" @click="emit('remove', decisionId(one))">allow again</button>
+      }}<template v-if="one.reason">: {{ one.reason }}</template
+      >{{ " "
+      }}<button type="button" class="link" @click="emit('remove', decisionId(one))">allow again</button>
     </p>
     <p v-for="remark in remarks" :key="remark" class="mut">Note at {{ remark }}</p>
   </section>

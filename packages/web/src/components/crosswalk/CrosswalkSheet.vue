@@ -75,8 +75,7 @@ const count = (outcome: ColourJoin["outcome"]): number =>
                 :colour="pinColour(placed.pin, placed.connector)"
                 :size="placed.pin.size"
                 :length="40"
-              />
-              <span class="small">{{ wire(placed) }}</span>
+              />{{ " " }}<span class="small">{{ wire(placed) }}</span>
             </p>
           </td>
           <td>
@@ -107,8 +106,7 @@ const count = (outcome: ColourJoin["outcome"]): number =>
                 :colour="pinColour(placed.pin, placed.connector)"
                 :size="placed.pin.size"
                 :length="40"
-              />
-              <span class="small">{{ wire(placed) }}</span>
+              />{{ " " }}<span class="small">{{ wire(placed) }}</span>
             </p>
           </td>
           <td>{{ row.alone ? "" : row.sure }}</td>

@@ -40,8 +40,8 @@ const accept = (): void => {
     <p v-if="hazard.cured"><b>Fixed by the plan:</b> {{ hazard.cure }}</p>
     <p v-else-if="hazard.answered">
       <b>Accepted:</b> {{ hazard.answered.reason
-      }}<template v-if="hazard.answered.by">, {{ hazard.answered.by }}</template>
-      <button type="button" class="link" @click="emit('withdraw')">withdraw</button>
+      }}<template v-if="hazard.answered.by">, {{ hazard.answered.by }}</template
+      >{{ " " }}<button type="button" class="link" @click="emit('withdraw')">withdraw</button>
     </p>
     <div v-else-if="isOpen && hazard.severity !== 'note' && !answering" class="cures">
       <button

@@ -169,12 +169,9 @@ const action = computed(() => {
           ><b>{{
             offer.placed.pin.function ||
             (offer.placed.pin.content === "empty" ? "empty cavity" : "no function recorded")
-          }}</b>
-          <span class="lab mut">{{ offer.placed.pin.signal }}</span><br /><span
-            class="why"
-            :class="{ harm: offer.strength === null }"
-            >{{ offer.words }}</span
-          ></span
+          }}</b
+          >{{ " " }}<span class="lab mut">{{ offer.placed.pin.signal }}</span
+          ><br /><span class="why" :class="{ harm: offer.strength === null }">{{ offer.words }}</span></span
         >
         <span class="lab" :class="{ mut: order(offer.placed.pin.id) === '' }">{{
           order(offer.placed.pin.id) || (offer.taken ? "decided already" : "")

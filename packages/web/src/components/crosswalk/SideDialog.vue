@@ -78,8 +78,9 @@ function copy(): void {
       <ul class="copies">
         <li v-for="one in copies" :key="one.key">
           <label class="take"
-            ><input type="checkbox" :checked="!left.has(one.key)" @change="left = flip(left, one.key)" />
-            <span
+            ><input type="checkbox" :checked="!left.has(one.key)" @change="left = flip(left, one.key)" />{{
+              " "
+            }}<span
               ><b>{{ decisionWords(one.copy, name) }}</b
               ><br /><span class="why">like {{ decisionWords(one.like, name) }}</span></span
             ></label

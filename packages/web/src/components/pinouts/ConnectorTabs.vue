@@ -55,8 +55,8 @@ const identified = (one: Connector): boolean =>
           :aria-selected="one.id === chosen"
           @click="emit('choose', one.id)"
         >
-          <b>{{ one.name }}</b> <span v-if="connectors.length <= 4">{{ one.place }}</span>
-          <span class="mut">{{ known(one) }}<template v-if="identified(one)"> ✓</template></span>
+          <b>{{ one.name }}</b> <span v-if="connectors.length <= 4">{{ one.place }}</span>{{ " "
+          }}<span class="mut">{{ known(one) }}<template v-if="identified(one)"> ✓</template></span>
         </button>
       </template>
     </div>

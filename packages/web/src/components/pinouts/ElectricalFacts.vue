@@ -7,7 +7,7 @@ import { DIRECTIONS, usualLevel, type Pin } from "@trevin/core";
 const props = defineProps<{ pin: Pin; chosen: readonly Pin[]; nominalVolts: number; many: string }>();
 const emit = defineEmits<{ put: [pins: readonly Pin[]] }>();
 const DIRECTION_OPTIONS = [
-  { value: "unsaid", label: "direction not entered" },
+  { value: "unsaid", label: "no direction" },
   { value: "source", label: "drives the wire" },
   { value: "load", label: "takes from it" },
   { value: "both", label: "both ways" },

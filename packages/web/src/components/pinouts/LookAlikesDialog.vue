@@ -86,8 +86,8 @@ const WHAT = { connector: "Connectors", cavity: "Cavities of", circuit: "Circuit
     <fieldset v-if="dossier.connectors.length > 1">
       <legend class="lab">Open together</legend>
       <label v-for="one in connectorsInOrder(dossier)" :key="one.id"
-        ><input type="checkbox" :checked="together.includes(one.id)" @change="toggle(one.id)" />
-        <span class="code">{{ one.name }}</span></label
+        ><input type="checkbox" :checked="together.includes(one.id)" @change="toggle(one.id)" />{{ " "
+        }}<span class="code">{{ one.name }}</span></label
       >
     </fieldset>
     <p v-if="failed" class="bad" role="alert">Look-alikes could not be calculated. Close and open again.</p>

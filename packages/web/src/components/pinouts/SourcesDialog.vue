@@ -92,8 +92,9 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
       <tbody>
         <tr v-for="source in sources" :key="source.id">
           <td>
-            <b>{{ source.title }}</b><template v-if="source.page">, p. {{ source.page }}</template>
-            <span
+            <b>{{ source.title }}</b><template v-if="source.page">, p. {{ source.page }}</template
+            >{{ " "
+            }}<span
               v-if="!own.has(source.id) && !source.title.toLowerCase().includes(source.kind)"
               class="mut"
               >{{ KIND_WORDS[source.kind] }}</span
@@ -142,8 +143,8 @@ const sures = SURENESS.map((value) => ({ value, label: SURE_WORDS[value] }));
       <h3>Your own terms in this job</h3>
       <ul>
         <li v-for="word in dossier.words" :key="word.text">
-          <b>{{ word.text }}</b> <span class="mut">{{ word.term ?? word.signal }}</span>
-          <button
+          <b>{{ word.text }}</b> <span class="mut">{{ word.term ?? word.signal }}</span>{{ " "
+          }}<button
             type="button"
             class="link"
             :aria-label="`Forget ${word.text}`"

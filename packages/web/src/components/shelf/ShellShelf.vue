@@ -127,8 +127,8 @@ useCommands([
         </div>
         <p class="said" aria-live="polite">
           <template v-if="here"
-            ><CavityLabel :label="here.label" state="hand" /> <b>{{ placeWords(here.locator) }}</b>
-            <span class="mut"
+            ><CavityLabel :label="here.label" state="hand" /> <b>{{ placeWords(here.locator) }}</b>{{ " "
+            }}<span class="mut"
               >{{ holdWords(prefs.hold, shell)
               }}{{ chosen.contacts[here.label] ? `: ${chosen.contacts[here.label]?.function}` : "" }}</span
             ></template

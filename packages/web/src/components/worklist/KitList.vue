@@ -60,8 +60,8 @@ const allThere = (items: readonly { readonly key: string }[]): boolean =>
             @change="emit('tick', [item.key], !ticked.has(item.key))"
           /><b>{{ item.count }}</b
           ><span
-            >{{ item.what }}<template v-if="item.size">, {{ item.size }}</template>
-            <span v-if="item.spare" class="mut lab">and {{ item.spare }} spare</span></span
+            >{{ item.what }}<template v-if="item.size">, {{ item.size }}</template
+            >{{ " " }}<span v-if="item.spare" class="mut lab">and {{ item.spare }} spare</span></span
           ></label
         >
       </li>

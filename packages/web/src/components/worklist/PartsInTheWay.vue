@@ -53,9 +53,9 @@ const nameOf = (id: ConnectorId): string => props.dossier.connectors.find((one) 
       >
       <span class="no-print"
         ><button type="button" class="link lab" :aria-label="`Change ${part.name}`" @click="edit(part)">
-          change
-        </button>
-        <button
+          change</button
+        >{{ " "
+        }}<button
           type="button"
           class="link lab"
           :aria-label="`Remove ${part.name}`"

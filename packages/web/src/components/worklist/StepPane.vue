@@ -83,7 +83,7 @@ const isOwn = computed(() => props.shown.step.kind === "own");
       </button>
       <button type="button" class="btn quiet" @click="emit('own')">Add step after… <kbd>N</kbd></button>
       <button type="button" class="btn quiet" :aria-pressed="evening" @click="emit('evening')">
-        {{ evening ? "No evening end here" : "End the evening here" }} <kbd>E</kbd>
+        {{ evening ? "Do not end the session here" : "End the session here" }} <kbd>E</kbd>
       </button>
       <button v-if="isOwn" type="button" class="btn quiet" @click="emit('remove')">
         Remove step <kbd>⌫</kbd>

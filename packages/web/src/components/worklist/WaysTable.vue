@@ -43,11 +43,11 @@ const changedBy = (key: string): readonly Decision[] =>
       >
         all
       </button>
-      <span v-else-if="!way.chosen" class="mut lab">so it is</span>
+      <span v-else-if="!way.chosen" class="mut lab">current</span>
     </template>
   </CostTable>
   <p class="why">
     A device in between always needs a joint, and a wire for an empty cavity always moves. To treat one wire
-    differently, go to <kbd>M</kbd> in the crosswalk.
+    differently, press <kbd>M</kbd> in the crosswalk.
   </p>
 </template>
