@@ -15,7 +15,7 @@ export {
   readColour,
   type CodeHabit,
   type ColourProblem,
-  type ColourReading,
+  type ColourInterpretation,
   type OtherReading,
 } from "./parse.ts";
 export { rankSystems, type RankedSystem } from "./rank.ts";

@@ -24,7 +24,7 @@ export interface OtherReading {
   readonly systems: readonly ColourSystem[];
 }
 
-export interface ColourReading {
+export interface ColourInterpretation {
   readonly colour: WireColour;
   readonly others: readonly OtherReading[];
   /** A size that stood with the code ("0.75 SW/GN"), as written, or null. */
@@ -179,7 +179,7 @@ export function readColour(
   text: string,
   system: ColourSystem,
   habit: CodeHabit = { separated: false },
-): Result<ColourReading, ColourProblem> {
+): Result<ColourInterpretation, ColourProblem> {
   if (text.trim() === "") return fail({ code: "colour-empty" });
   const all = coloursIn(text, system, habit);
   const [colour, ...divided] = all.filter(fits);

@@ -11,7 +11,7 @@ import {
   type PlacedPin,
   type SignalClass,
 } from "../model/index.ts";
-import { likeness, readFunction, type FunctionReading } from "../shelf/index.ts";
+import { likeness, readFunction, type FunctionInterpretation } from "../shelf/index.ts";
 
 /** Why two pins go together or not, one fact each; `weight` in tenths of a natural log-odds unit. */
 export type Reason =
@@ -56,7 +56,7 @@ export interface Evidence {
 /** A pin with its texts read once, so that a table of all pairs stays cheap. */
 export interface ReadPin {
   readonly placed: PlacedPin;
-  readonly reading: FunctionReading;
+  readonly reading: FunctionInterpretation;
   /** Word given in the table, or what the vocabulary says when none was given. */
   readonly signal: SignalClass;
   /** Highest voltage in V, null where nothing is known of it. `stated`: somebody wrote it down for this pin. */

@@ -8,7 +8,7 @@ export {
   readFunction,
   suggestTerms,
   tokensOf,
-  type FunctionReading,
+  type FunctionInterpretation,
   type LikenessIndex,
   type Suggestion,
 } from "./matchFunction.ts";

@@ -48,7 +48,7 @@ function split(tokens: readonly string[]): {
   };
 }
 
-export interface FunctionReading {
+export interface FunctionInterpretation {
   /** Best term, or null when nothing in the vocabulary resembles the text. */
   readonly term: Term | null;
   /** 0 to 1: how much of the text the term explains. */
@@ -176,7 +176,7 @@ const asTerm = (word: OwnWord): Term =>
  * Reads free text as a term of the vocabulary plus qualifiers: "lvl rr" is the height sensor, rear. The user's own words
  * come before the vocabulary's.
  */
-export function readFunction(text: string, words: readonly OwnWord[] = []): FunctionReading {
+export function readFunction(text: string, words: readonly OwnWord[] = []): FunctionInterpretation {
   const tokens = tokensOf(text);
   const whole = tokens.join(" ");
   const { qualifiers, core: parts } = split(tokens);
@@ -195,7 +195,10 @@ export function readFunction(text: string, words: readonly OwnWord[] = []): Func
 }
 
 /** A term that has one of the qualifiers in its own name: "accelerator position" and 2 is "accelerator position 2". */
-function narrowed(term: Term, qualifiers: readonly string[]): Pick<FunctionReading, "term" | "qualifiers"> {
+function narrowed(
+  term: Term,
+  qualifiers: readonly string[],
+): Pick<FunctionInterpretation, "term" | "qualifiers"> {
   for (const qualifier of qualifiers) {
     const own = BY_NAME.get(`${term.name} ${qualifier}`);
     if (own !== undefined) return { term: own, qualifiers: qualifiers.filter((word) => word !== qualifier) };

@@ -33,7 +33,7 @@ describe("somebody else's instructions", () => {
         : `${stepWords(found, dossier).verb} ${stepWords(found, dossier).where}`;
     });
     expect(words).toEqual([
-      "Battery off at the battery",
+      "Battery off negative first",
       "Unplug body, left sill",
       "Release out of B12, cavity 7",
       null,

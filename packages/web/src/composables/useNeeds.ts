@@ -1,7 +1,7 @@
 import { computed, shallowRef, toRaw, watch } from "vue";
 import { kitKey, type KitItem, type StepId } from "@trevin/core";
 import { computeWorker } from "../workers/client.ts";
-import type { Needs } from "../workers/reading.ts";
+import type { Needs } from "../workers/onDemand.ts";
 import type { usePlan } from "./usePlan.ts";
 
 /** Kit, ways of working and the second opinion on a plan, computed in the worker; and what each step still lacks. */

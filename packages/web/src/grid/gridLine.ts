@@ -7,7 +7,7 @@ import {
   type Pin,
   type PinId,
 } from "@trevin/core";
-import { isDivided, readingOf, type Reading } from "./readings.ts";
+import { isDivided, colourOf, type ColourRead } from "./colours.ts";
 import { type PinGrid } from "./usePinGrid.ts";
 import { NEW, type RowId } from "./gridTypes.ts";
 
@@ -20,7 +20,7 @@ export interface GridLine {
   readonly pin: Pin | undefined;
   /** The pin whose wire is drawn: on the line for a new cavity, one of the colour being typed. */
   readonly wire: Pin | null;
-  readonly reading: Reading | null;
+  readonly reading: ColourRead | null;
   readonly divided: boolean;
   readonly mark: Likeness["kind"] | undefined;
 }
@@ -36,7 +36,7 @@ export function gridLine(
   const colour = pin?.colour ?? grid.shown(NEW, "colour", undefined);
   // A colour typed for a new cavity is drawn at once.
   const wire = colour === "" ? null : (pin ?? { ...blankPin(pinId(NEW), "", 0), colour });
-  const reading = wire === null ? null : readingOf(wire, connector, habit);
+  const reading = wire === null ? null : colourOf(wire, connector, habit);
   return {
     ...at,
     id: grid.rowId(at.index),

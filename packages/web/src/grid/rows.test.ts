@@ -10,7 +10,7 @@ import {
   type Connector,
   type Pin,
 } from "@trevin/core";
-import { readingWords, readOtherwise, connectorHabit, readingOf } from "./readings.ts";
+import { colourCellWords, readOtherwise, connectorHabit, colourOf } from "./colours.ts";
 import { FILTERS, rowsOf, type Filter, type Sorting } from "./rows.ts";
 
 const pin = (cavity: string, more: Partial<Pin>): Pin => ({
@@ -60,7 +60,7 @@ describe("readings of a connector", () => {
   it("divide letters only where the list writes them so, and name what other systems read otherwise", () => {
     expect(connectorHabit(connector)).toEqual({ separated: false });
     const words = (colour: string): string =>
-      readingWords(readingOf(pin("9", { colour }), connector, { separated: true }));
+      colourCellWords(colourOf(pin("9", { colour }), connector, { separated: true }));
     expect([words("BR"), words("XQ"), words("")]).toEqual(["brown", "not read", ""]);
     expect(readOtherwise(connector)).toEqual(["P"]);
   });

@@ -10,7 +10,7 @@ import {
   type SourceId,
 } from "@trevin/core";
 import { textOf, COLUMNS, type Column } from "./cells.ts";
-import { connectorHabit, isDivided, readingOf } from "./readings.ts";
+import { connectorHabit, isDivided, colourOf } from "./colours.ts";
 
 export const FILTERS = [
   "all",
@@ -51,7 +51,7 @@ function isDoubtful(
   return (
     sure === "check" ||
     sure === "guess" ||
-    (pin.sources.colour !== "read-off" && isDivided(readingOf(pin, connector, habit), pin, connector))
+    (pin.sources.colour !== "read-off" && isDivided(colourOf(pin, connector, habit), pin, connector))
   );
 }
 

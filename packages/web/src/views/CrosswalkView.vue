@@ -20,7 +20,7 @@ import { useActs, type Decide } from "../components/crosswalk/useActs.ts";
 import { useBlocks } from "../components/crosswalk/useBlocks.ts";
 import { useCircuits } from "../components/crosswalk/useCircuits.ts";
 import { useDialogs } from "../components/crosswalk/useDialogs.ts";
-import WalkList from "../components/crosswalk/WalkList.vue";
+import CircuitList from "../components/crosswalk/CircuitList.vue";
 import { holdCommands } from "../composables/holdCommands.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
@@ -118,7 +118,7 @@ useCommands([
           ><i class="ln" /> sure <i class="ln check" /> check <i class="ln guess" /> guess</span
         >
       </header>
-      <WalkList
+      <CircuitList
         :rows="rows"
         :selected="selected?.key ?? null"
         :marked="marked"

@@ -1,7 +1,7 @@
 import { expose } from "comlink";
 import { waysOfWire, type Dossier, type Entry, type MatchMemo } from "@trevin/core";
 import { analyse, type Analysis, type Progress } from "./analysis.ts";
-import { lookAlikesOf, needsOf, tableOf } from "./reading.ts";
+import { lookAlikesOf, needsOf, tableOf } from "./onDemand.ts";
 
 /** What was matched last: after a decision only what hangs together with it is matched again. */
 const memo: MatchMemo = new Map();

@@ -104,7 +104,7 @@ describe("parseTable", () => {
       `5001 lines exceed the limit of ${TABLE_LINE_LIMIT} per connector. Paste one connector at a time.`,
     );
     expect(words("  \n ")).toContain("contains no table");
-    expect(words("x\t".repeat(300))).toContain("301 columns are more than the 200");
+    expect(words("x\t".repeat(300))).toContain("301 columns exceed the limit of 200");
     expect(words("1\tGround\nPK\u0003\u0004\u0000\u0000")).toContain("Line 2");
   });
   it("never throws and loses no line of any text", () => {

@@ -2,9 +2,9 @@
 /** What can be done with the circuit in hand; each act with its key. */
 import { isJoining, type Decision, type Method } from "@trevin/core";
 import { canFindLive, METHOD_OFFERS } from "./acts.ts";
-import type { WalkRow } from "./rows.ts";
+import type { CircuitRow } from "./rows.ts";
 
-defineProps<{ row: WalkRow; decision: Decision | null; offer: string; otherWay: Method | null }>();
+defineProps<{ row: CircuitRow; decision: Decision | null; offer: string; otherWay: Method | null }>();
 const emit = defineEmits<{
   back: [];
   cap: [];

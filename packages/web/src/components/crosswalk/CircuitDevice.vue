@@ -2,9 +2,9 @@
 /** The device between the wires of a circuit, decided or suggested, with what its input will see. */
 import { computed } from "vue";
 import { deviceReasonWords, deviceWords, dividerReadings } from "@trevin/core";
-import type { WalkRow } from "./rows.ts";
+import type { CircuitRow } from "./rows.ts";
 
-const props = defineProps<{ row: WalkRow; nominalVolts: number }>();
+const props = defineProps<{ row: CircuitRow; nominalVolts: number }>();
 const volts = computed(() => {
   const { device } = props.row;
   return device?.kind === "divider" ? dividerReadings(props.nominalVolts, device) : [];

@@ -31,10 +31,10 @@ import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
 import { METHOD_NAMES, nextMethod, sameAnswer } from "./acts.ts";
 import HazardCard from "./HazardCard.vue";
-import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
+import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
-  row: WalkRow;
+  row: CircuitRow;
   dossier: Dossier;
   hazards: readonly Hazard[];
   ofJob: readonly Hazard[];

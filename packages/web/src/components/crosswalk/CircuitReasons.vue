@@ -13,9 +13,9 @@ import {
   type DecisionId,
   type Dossier,
 } from "@trevin/core";
-import { pinsOfRow, type WalkRow } from "./rows.ts";
+import { pinsOfRow, type CircuitRow } from "./rows.ts";
 
-const props = defineProps<{ row: WalkRow; dossier: Dossier; whyOpen: boolean }>();
+const props = defineProps<{ row: CircuitRow; dossier: Dossier; whyOpen: boolean }>();
 const emit = defineEmits<{ why: []; remove: [id: DecisionId] }>();
 const name = computed(() => pinNamer(props.dossier));
 const decision = computed(() => props.row.decision);

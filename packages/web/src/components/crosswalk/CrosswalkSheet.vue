@@ -14,10 +14,10 @@ import {
   type PlacedPin,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
-import { isOpenHazard, lineWords, type WalkRow } from "./rows.ts";
+import { isOpenHazard, lineWords, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
-  rows: readonly WalkRow[];
+  rows: readonly CircuitRow[];
   dossier: Dossier;
   verdict: readonly ColourJoin[];
   blocks: readonly Block[];
@@ -33,11 +33,11 @@ const wire = ({ pin, connector }: PlacedPin): string => {
     .filter((part) => part !== "")
     .join(", ");
 };
-const what = (row: WalkRow): string => {
+const what = (row: CircuitRow): string => {
   if (row.decision !== null) return doneWords(row.decision);
   return row.alone !== null ? `open: ${proposalWords(row.alone)}?` : `${lineWords(row).above}?`;
 };
-const minded = (row: WalkRow) => row.hazards.filter(({ severity }) => severity !== "note");
+const minded = (row: CircuitRow) => row.hazards.filter(({ severity }) => severity !== "note");
 const count = (outcome: ColourJoin["outcome"]): number =>
   props.verdict.filter((join) => join.outcome === outcome).length;
 </script>

@@ -29,7 +29,7 @@ import {
   withoutAnswer,
   type Edit,
 } from "./acts.ts";
-import { isOpenHazard, pinsOfRow, walkRows, type WalkRow } from "./rows.ts";
+import { isOpenHazard, pinsOfRow, circuitRows, type CircuitRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {
   if (edit === null) throw new Error("no edit");
@@ -37,7 +37,7 @@ const done = (dossier: Dossier, edit: Edit | null): Dossier => {
   if (!applied.ok) throw new Error(JSON.stringify(applied.error));
   return applied.value.dossier;
 };
-const rowsOf = (dossier: Dossier): readonly WalkRow[] => walkRows(dossier, analyse(dossier, []));
+const rowsOf = (dossier: Dossier): readonly CircuitRow[] => circuitRows(dossier, analyse(dossier, []));
 
 describe("acts of the crosswalk", () => {
   it("moves a wire within its side, in exchange where another one sits, and takes what stood in the way back with it", () => {

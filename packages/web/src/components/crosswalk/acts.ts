@@ -21,7 +21,7 @@ import {
   type PinId,
   type PlacedPin,
 } from "@trevin/core";
-import { leadOf, pinsOfRow, type WalkRow } from "./rows.ts";
+import { leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
 
 /** One edit of the decisions, which undo takes back as one. */
 export interface Edit {
@@ -38,10 +38,10 @@ function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
 /** Without a wire in it a cavity can only be filled, not spliced to. */
 const hasWire = (dossier: Dossier, pin: PinId): boolean =>
   dossier.connectors.some(({ pins }) => pins.some((one) => one.id === pin && one.content !== "empty"));
-const idsOf = (rows: readonly WalkRow[]): readonly DecisionId[] => rows.flatMap((row) => row.id ?? []);
+const idsOf = (rows: readonly CircuitRow[]): readonly DecisionId[] => rows.flatMap((row) => row.id ?? []);
 
 /** Suggestions of these rows as they stand. A feed without a place is left out: it has to be asked for. */
-export const takeOffers = (rows: readonly WalkRow[]): Edit => ({
+export const takeOffers = (rows: readonly CircuitRow[]): Edit => ({
   put: rows.flatMap((row) =>
     row.offer === null || (row.offer.kind === "feed" && row.offer.from === "") ? [] : [row.offer],
   ),
@@ -49,7 +49,7 @@ export const takeOffers = (rows: readonly WalkRow[]): Edit => ({
 });
 
 /** Sure suggestions that meet no open stop. */
-export const sureOffers = (rows: readonly WalkRow[]): readonly WalkRow[] =>
+export const sureOffers = (rows: readonly CircuitRow[]): readonly CircuitRow[] =>
   rows.filter(
     (row) =>
       row.offer !== null &&
@@ -59,7 +59,7 @@ export const sureOffers = (rows: readonly WalkRow[]): readonly WalkRow[] =>
   );
 
 /** Never these pins: a suggestion is turned down, a decision taken back, and the next best looked for. */
-export function rejectRows(rows: readonly WalkRow[], reason: string): Edit {
+export function rejectRows(rows: readonly CircuitRow[], reason: string): Edit {
   const pairs = rows.flatMap((row) =>
     row.decision?.kind === "mate"
       ? linkedPairs(row.decision)
@@ -80,7 +80,7 @@ export function rejectRows(rows: readonly WalkRow[], reason: string): Edit {
 
 /** Nothing is connected to these pins. Of a pair that is only suggested, that is said of the vehicle's wire. */
 export function leaveOpen(
-  rows: readonly WalkRow[],
+  rows: readonly CircuitRow[],
   kind: LeavingOpen["kind"],
   { words }: Pick<Dossier, "words">,
 ): Edit {
@@ -96,7 +96,7 @@ export function leaveOpen(
   return { put: pins.map((placed) => leftOpen(kind, placed.pin.id, open(placed))), remove: idsOf(rows) };
 }
 
-export const takeBack = (rows: readonly WalkRow[]): Edit => ({ put: [], remove: idsOf(rows) });
+export const takeBack = (rows: readonly CircuitRow[]): Edit => ({ put: [], remove: idsOf(rows) });
 
 /** Decisions that stand in the way of one about these pins. */
 const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId[] =>
@@ -225,7 +225,7 @@ export const METHOD_NAMES: Readonly<Record<Method, string>> = {
 };
 
 /** Whether a loom's wire is cut for a joint, so that its live half can be found in between. */
-export const canFindLive = (row: WalkRow | undefined): boolean =>
+export const canFindLive = (row: CircuitRow | undefined): boolean =>
   row?.decision?.kind === "join" &&
   (row.decision.method === "splice" || row.device !== null) &&
   row.decision.method !== "adapter" &&
@@ -303,7 +303,7 @@ export function blankDevice(kind: DeviceKind): InsertedDevice {
 }
 
 /** The words of the button that takes what a row suggests; empty when there is nothing to take. */
-export function offerWords(row: WalkRow): string {
+export function offerWords(row: CircuitRow): string {
   const { offer } = row;
   const cavities = (pins: readonly PlacedPin[]): string => pins.map(({ pin }) => pin.cavity).join(" and ");
   switch (offer?.kind) {

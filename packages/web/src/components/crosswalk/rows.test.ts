@@ -9,19 +9,19 @@ import {
   isShown,
   lineWords,
   pinsOfRow,
-  walkRows,
+  circuitRows,
   wantsAttention,
   worstOf,
-  type WalkRow,
+  type CircuitRow,
 } from "./rows.ts";
 
-const pinsOf = (row: WalkRow): readonly PinId[] => pinsOfRow(row).map(({ pin }) => pin.id);
+const pinsOf = (row: CircuitRow): readonly PinId[] => pinsOfRow(row).map(({ pin }) => pin.id);
 
-describe("walkRows", () => {
+describe("circuitRows", () => {
   it("shows every pin that wants a decision or has one, once", () => {
     fc.assert(
       fc.property(fc.oneof(decidedDossier(5), undecidedDossier(6)), (dossier) => {
-        const rows = walkRows(dossier, analyse(dossier, []));
+        const rows = circuitRows(dossier, analyse(dossier, []));
         const shown = rows.flatMap(pinsOf);
         expect(new Set(shown).size).toBe(shown.length);
         const joinedTo = new Set(
@@ -43,12 +43,12 @@ describe("walkRows", () => {
     let taken = 0;
     fc.assert(
       fc.property(undecidedDossier(5), fc.nat(), (dossier, which) => {
-        const before = walkRows(dossier, analyse(dossier, [])).filter((row) => row.offer !== null);
+        const before = circuitRows(dossier, analyse(dossier, [])).filter((row) => row.offer !== null);
         const row = before[which % Math.max(1, before.length)];
         if (row === undefined || row.offer === null) return;
         taken++;
         const after = { ...dossier, decisions: [row.offer] };
-        expect(walkRows(after, analyse(after, [])).find(({ key }) => key === row.key)?.decision).toEqual(
+        expect(circuitRows(after, analyse(after, [])).find(({ key }) => key === row.key)?.decision).toEqual(
           row.offer,
         );
       }),
@@ -58,7 +58,7 @@ describe("walkRows", () => {
   });
   it("puts the vehicle's pins in the order of its plugs, then what is left of the incoming side", () => {
     const dossier = demoDossier();
-    const rows = walkRows(dossier, analyse(dossier, []));
+    const rows = circuitRows(dossier, analyse(dossier, []));
     expect(rows.map((row) => row.vehicle[0]?.pin.cavity ?? `-${row.incoming[0]?.pin.cavity}`)).toEqual([
       "1",
       "2",
@@ -82,7 +82,7 @@ describe("walkRows", () => {
     const dossier = demoDossier();
     const at = byName(dossier);
     const words = (pin: string): string => {
-      const row = walkRows(dossier, analyse(dossier, [])).find((one) => pinsOf(one).includes(at(pin)));
+      const row = circuitRows(dossier, analyse(dossier, [])).find((one) => pinsOf(one).includes(at(pin)));
       return row === undefined ? "" : lineWords(row).above;
     };
     expect(["B12.1", "B12.7", "B12.13", "B12.4", "B12.3", "AL-P.B", "AL-P.P"].map(words)).toEqual([
@@ -97,7 +97,7 @@ describe("walkRows", () => {
   });
   it("finds rows by what they still want and by where they are", () => {
     const dossier = demoDossier();
-    const rows = walkRows(dossier, analyse(dossier, []));
+    const rows = circuitRows(dossier, analyse(dossier, []));
     expect(rows.filter((row) => isShown(row, "undecided")).length).toBe(8);
     expect(rows.filter((row) => isShown(row, "hazards")).map((row) => worstOf(row)?.severity)).toContain(
       "stop",
@@ -117,7 +117,7 @@ describe("walkRows", () => {
     const [pair] = analyse(start, []).crosswalk.pairs;
     const decision = decisionFromPair(pair!, start);
     const rules = (dossier: Dossier) =>
-      walkRows(dossier, analyse(dossier, []))
+      circuitRows(dossier, analyse(dossier, []))
         .find((row) => row.decision !== null)!
         .hazards.filter(isOpenHazard)
         .map(({ rule }) => rule);

@@ -42,7 +42,7 @@ export type Act =
   | "undecided";
 
 /** One circuit of the crosswalk: what stands on the vehicle's side, what on the other, and what is decided between. */
-export interface WalkRow {
+export interface CircuitRow {
   readonly key: string;
   readonly vehicle: readonly PlacedPin[];
   readonly incoming: readonly PlacedPin[];
@@ -63,12 +63,12 @@ export interface WalkRow {
   readonly hazards: readonly Hazard[];
 }
 
-export const pinsOfRow = (row: Pick<WalkRow, "vehicle" | "incoming">): readonly PlacedPin[] => [
+export const pinsOfRow = (row: Pick<CircuitRow, "vehicle" | "incoming">): readonly PlacedPin[] => [
   ...row.vehicle,
   ...row.incoming,
 ];
 /** The pin that a row is listed at. */
-export const leadOf = (row: WalkRow): PlacedPin | undefined => row.vehicle[0] ?? row.incoming[0];
+export const leadOf = (row: CircuitRow): PlacedPin | undefined => row.vehicle[0] ?? row.incoming[0];
 
 /** A hazard among all others: its rule, the decision it is about, and its pins. */
 export const hazardKey = (hazard: Hazard): string =>
@@ -77,15 +77,15 @@ export const hazardKey = (hazard: Hazard): string =>
 export const isOpenHazard = (hazard: Hazard): boolean =>
   hazard.severity !== "note" && !hazard.cured && hazard.answered === null;
 /** The gravest hazard of a row that still asks for something. */
-export const worstOf = (row: WalkRow): Hazard | undefined =>
+export const worstOf = (row: CircuitRow): Hazard | undefined =>
   row.hazards.find((hazard) => hazard.severity === "stop" && isOpenHazard(hazard)) ??
   row.hazards.find(isOpenHazard);
 
 /** Decided joins, suggestions and loners in the order of the vehicle's pins, then the rest of the incoming side. */
-export function walkRows(
+export function circuitRows(
   dossier: Dossier,
   { crosswalk, hazards }: Pick<Analysis, "crosswalk" | "hazards">,
-): readonly WalkRow[] {
+): readonly CircuitRow[] {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
   const at = new Map<PinId, Hazard[]>();
@@ -113,7 +113,7 @@ export function walkRows(
     offer: null,
     seat: "",
   };
-  const offered = (offer: Decision, sure: Sureness, more: Partial<WalkRow>): WalkRow => ({
+  const offered = (offer: Decision, sure: Sureness, more: Partial<CircuitRow>): CircuitRow => ({
     ...base,
     ...sides(namedPins(offer)),
     key: decisionId(offer),
@@ -127,10 +127,10 @@ export function walkRows(
     const seat = decision.kind === "move" ? pins.get(decision.to) : undefined;
     return seat === undefined ? "" : pinName(seat);
   };
-  const rows: readonly WalkRow[] = [
+  const rows: readonly CircuitRow[] = [
     ...dossier.decisions
       .filter((decision) => decision.kind !== "forbid")
-      .map((decision): WalkRow => ({
+      .map((decision): CircuitRow => ({
         ...base,
         ...sides(decisionPins(decision)),
         key: decisionId(decision),
@@ -150,7 +150,7 @@ export function walkRows(
     ...crosswalk.jumpers.map((jumper) => offered(decisionFromJumper(jumper), jumper.sure, {})),
     ...crosswalk.alone.map((alone) => offered(decisionFromAlone(alone), "sure", { alone, act: "undecided" })),
   ];
-  const place = (row: WalkRow): number => rank.get(leadOf(row)?.pin.id as PinId) ?? 0;
+  const place = (row: CircuitRow): number => rank.get(leadOf(row)?.pin.id as PinId) ?? 0;
   return [...rows].sort((a, b) => place(a) - place(b));
 }
 
@@ -169,19 +169,19 @@ export const SHOWN = ["all", "undecided", "hazards", "doubtful"] as const;
 export type Shown = (typeof SHOWN)[number];
 
 /** Rows of a kind; doubtful is whatever is not sure yet. */
-const IS_SHOWN: Readonly<Record<Shown, (row: WalkRow) => boolean>> = {
+const IS_SHOWN: Readonly<Record<Shown, (row: CircuitRow) => boolean>> = {
   all: () => true,
   undecided: (row) => row.decision === null,
   hazards: (row) => row.hazards.some(isOpenHazard),
   doubtful: (row) => row.sure !== "sure",
 };
-export const isShown = (row: WalkRow, shown: Shown): boolean => IS_SHOWN[shown](row);
+export const isShown = (row: CircuitRow, shown: Shown): boolean => IS_SHOWN[shown](row);
 /** What a hand goes to next: undecided, doubtful, or with a stop that nobody has answered. */
-export const wantsAttention = (row: WalkRow): boolean =>
+export const wantsAttention = (row: CircuitRow): boolean =>
   row.decision === null || row.sure !== "sure" || worstOf(row)?.severity === "stop";
 
 /** Rows with a pin at a place: "connector B12", "branch engine loom"; all of them for "all". */
-export function isAt(row: WalkRow, where: string): boolean {
+export function isAt(row: CircuitRow, where: string): boolean {
   return (
     where === "all" ||
     pinsOfRow(row).some(
@@ -208,7 +208,7 @@ const ALONE_WORDS: Partial<Record<string, string>> = {
 };
 
 /** The words above the line between the two sides, and below it where wires fork. */
-export function lineWords(row: WalkRow): { readonly above: string; readonly below: string } {
+export function lineWords(row: CircuitRow): { readonly above: string; readonly below: string } {
   const trap = row.hazards.some(
     (hazard) => hazard.rule === "same-colour-other-function" && hazard.severity !== "note",
   )
@@ -240,5 +240,5 @@ export function lineWords(row: WalkRow): { readonly above: string; readonly belo
 
 /** How high one wire stands in the list, in px. */
 export const ROW_HEIGHT = 37;
-export const rowHeight = (row: WalkRow): number =>
+export const rowHeight = (row: CircuitRow): number =>
   ROW_HEIGHT * Math.max(1, row.vehicle.length, row.incoming.length);

@@ -1,7 +1,7 @@
 import { computed, nextTick } from "vue";
 import { undecidedPins, type Block, type Dossier } from "@trevin/core";
 import type { Analysis } from "../../workers/analysis.ts";
-import type { WalkRow } from "./rows.ts";
+import type { CircuitRow } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
 
 /** What blocks the worklist, and the way to the circuit that it is about. */
@@ -13,7 +13,7 @@ export function useBlocks(
 ) {
   const blocks = computed(() => analysis().bench.plan.blocks);
   const undecided = computed(() => undecidedPins(dossier()).length);
-  const isBlockAt = (block: Block, row: WalkRow): boolean =>
+  const isBlockAt = (block: Block, row: CircuitRow): boolean =>
     block.code === "stop"
       ? holds(row, block.hazard.pins[0] ?? null)
       : "pin" in block && holds(row, block.pin);

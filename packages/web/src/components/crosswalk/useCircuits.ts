@@ -8,10 +8,10 @@ import {
   leadOf,
   pinsOfRow,
   SHOWN,
-  walkRows,
+  circuitRows,
   wantsAttention,
   type Shown,
-  type WalkRow,
+  type CircuitRow,
 } from "./rows.ts";
 
 export const LISTS: Readonly<Record<Shown, string>> = {
@@ -23,7 +23,7 @@ export const LISTS: Readonly<Record<Shown, string>> = {
 
 /** The circuits of a job as one list: which of them are shown, which is in hand, and which are marked. */
 export function useCircuits(dossier: () => Dossier, analysis: () => Analysis, opened: PinId | null) {
-  const all = computed(() => walkRows(dossier(), analysis()));
+  const all = computed(() => circuitRows(dossier(), analysis()));
   const shown = ref<Shown>("all");
   const where = ref("all");
   const inPlace = computed(() => all.value.filter((row) => isAt(row, where.value)));
@@ -65,19 +65,19 @@ export function useCircuits(dossier: () => Dossier, analysis: () => Analysis, op
   /** The row in hand follows its pin through every change; the list keeps it in sight even when it no longer fits the list. */
   const chosenPin = ref<PinId | null>(opened);
   const kept = ref("");
-  const holds = (row: WalkRow, pin: PinId | null): boolean =>
+  const holds = (row: CircuitRow, pin: PinId | null): boolean =>
     pinsOfRow(row).some((placed) => placed.pin.id === pin);
-  const selected = computed<WalkRow | undefined>(
+  const selected = computed<CircuitRow | undefined>(
     () => rows.value.find((row) => holds(row, chosenPin.value)) ?? rows.value[0],
   );
   const marked = ref<ReadonlySet<string>>(new Set());
   /** What an act is done to: everything marked, else the row in hand. */
-  const target = computed<readonly WalkRow[]>(() => {
+  const target = computed<readonly CircuitRow[]>(() => {
     if (marked.value.size > 0) return all.value.filter((row) => marked.value.has(row.key));
     return selected.value === undefined ? [] : [selected.value];
   });
 
-  function select(row: WalkRow | undefined): void {
+  function select(row: CircuitRow | undefined): void {
     if (row === undefined) return;
     chosenPin.value = leadOf(row)?.pin.id ?? null;
     kept.value = row.key;
@@ -86,16 +86,17 @@ export function useCircuits(dossier: () => Dossier, analysis: () => Analysis, op
     kept.value = "";
     marked.value = new Set();
   });
-  const indexOf = (row: WalkRow | undefined): number => rows.value.findIndex((one) => one.key === row?.key);
+  const indexOf = (row: CircuitRow | undefined): number =>
+    rows.value.findIndex((one) => one.key === row?.key);
   const move = (by: number): void =>
     select(rows.value[Math.min(Math.max(indexOf(selected.value) + by, 0), rows.value.length - 1)]);
-  function mark(row: WalkRow | undefined): void {
+  function mark(row: CircuitRow | undefined): void {
     if (row === undefined) return;
     const next = new Set(marked.value);
     if (!next.delete(row.key)) next.add(row.key);
     marked.value = next;
   }
-  function extend(to: WalkRow | undefined): void {
+  function extend(to: CircuitRow | undefined): void {
     if (to === undefined) return;
     const [a, b] = [indexOf(selected.value), indexOf(to)].sort((x, y) => x - y);
     marked.value = new Set([...marked.value, ...rows.value.slice(a, (b ?? 0) + 1).map((row) => row.key)]);
@@ -106,7 +107,7 @@ export function useCircuits(dossier: () => Dossier, analysis: () => Analysis, op
     if (next !== undefined) extend(next);
   }
   /** The next row of a kind after the one in hand, going round. */
-  function next(wanted: (row: WalkRow) => boolean): void {
+  function next(wanted: (row: CircuitRow) => boolean): void {
     const index = indexOf(selected.value);
     const order = [...rows.value.slice(index + 1), ...rows.value.slice(0, Math.max(index, 0))];
     select(order.find(wanted) ?? selected.value);

@@ -23,7 +23,7 @@ import ColumnChoices from "./ColumnChoices.vue";
 import TableSummary from "./TableSummary.vue";
 import HeaderRows from "./HeaderRows.vue";
 import ReadLines from "./ReadLines.vue";
-import type { TableOrigin } from "../../workers/reading.ts";
+import type { TableOrigin } from "../../workers/onDemand.ts";
 import { computeWorker } from "../../workers/client.ts";
 
 const props = defineProps<{

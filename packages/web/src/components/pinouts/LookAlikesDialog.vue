@@ -18,7 +18,7 @@ import {
 } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
-import type { LookAlikesFound } from "../../workers/reading.ts";
+import type { LookAlikesFound } from "../../workers/onDemand.ts";
 import { computeWorker } from "../../workers/client.ts";
 
 const visible = defineModel<boolean>("open", { required: true });

@@ -18,7 +18,7 @@ import {
 } from "@trevin/core";
 import { COLUMNS, type Column } from "../../grid/cells.ts";
 import { gridLine } from "../../grid/gridLine.ts";
-import { connectorHabit } from "../../grid/readings.ts";
+import { connectorHabit } from "../../grid/colours.ts";
 import { rowsOf, type Filter, type Sorting } from "../../grid/rows.ts";
 import { ROW, useGridKeys } from "../../grid/useGridKeys.ts";
 import { useOffers } from "../../grid/useOffers.ts";

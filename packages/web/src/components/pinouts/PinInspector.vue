@@ -27,7 +27,7 @@ import ElectricalFacts from "./ElectricalFacts.vue";
 import SettleColour from "./SettleColour.vue";
 import { applied } from "../../grid/cells.ts";
 import { pinFacts, sourceTitle } from "../../grid/pinFacts.ts";
-import { connectorHabit, readingOf } from "../../grid/readings.ts";
+import { connectorHabit, colourOf } from "../../grid/colours.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 
 const props = defineProps<{
@@ -41,7 +41,7 @@ const props = defineProps<{
 const emit = defineEmits<{ put: [pins: readonly Pin[]]; doubt: [] }>();
 
 const system = computed<ColourSystem>(() => pinSystem(props.pin, props.connector));
-const reading = computed(() => readingOf(props.pin, props.connector, connectorHabit(props.connector)));
+const reading = computed(() => colourOf(props.pin, props.connector, connectorHabit(props.connector)));
 /** The readings of one code that somebody has to decide between, best first; none when a person has looked. */
 const readings = computed<readonly WireColour[]>(() => {
   if (!reading.value.ok || props.pin.sources.colour === "read-off") return [];

@@ -15,7 +15,7 @@ import SourceCell from "./SourceCell.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { CELL_NAMES, type Column } from "../../grid/cells.ts";
 import type { GridLine } from "../../grid/gridLine.ts";
-import { readingWords } from "../../grid/readings.ts";
+import { colourCellWords } from "../../grid/colours.ts";
 import { rangeOf, within } from "../../grid/selection.ts";
 import { type PinGrid } from "../../grid/usePinGrid.ts";
 import { NEW } from "../../grid/gridTypes.ts";
@@ -128,8 +128,8 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
       <span v-if="column === 'colour'" class="wire" role="gridcell">
         <template v-if="wire && reading">
           <DrawnWire :colour="reading.ok ? reading.value.colour : null" :size="wire.size" :length="56" />
-          <span class="words" :class="{ divided, unread: !reading.ok }" :title="readingWords(reading)">{{
-            divided ? "one colour or two?" : readingWords(reading)
+          <span class="words" :class="{ divided, unread: !reading.ok }" :title="colourCellWords(reading)">{{
+            divided ? "one colour or two?" : colourCellWords(reading)
           }}</span>
           <abbr
             v-if="pinSystem(wire, connector) !== connector.colourSystem"

@@ -2,7 +2,7 @@
 /** How well the declared colour system fits the codes of a connector, and what another one would make of them. */
 import { COLOUR_SYSTEM_NAMES, rankSystems, type ColourSystem, type Connector } from "@trevin/core";
 import { computed } from "vue";
-import { readOtherwise } from "../../grid/readings.ts";
+import { readOtherwise } from "../../grid/colours.ts";
 
 const props = defineProps<{ connector: Connector }>();
 const emit = defineEmits<{ declare: [system: ColourSystem] }>();

@@ -16,7 +16,7 @@ import {
   type Plan,
   type StepId,
 } from "@trevin/core";
-import type { Needs } from "../../workers/reading.ts";
+import type { Needs } from "../../workers/onDemand.ts";
 import HazardBox from "../parts/HazardBox.vue";
 import JointChoice from "./JointChoice.vue";
 import KitList from "./KitList.vue";

@@ -3,12 +3,12 @@
 import { computed } from "vue";
 import HazardTag from "../parts/HazardTag.vue";
 import LinkLine from "../parts/LinkLine.vue";
-import WalkEnds from "./WalkEnds.vue";
-import WalkPlugs from "./WalkPlugs.vue";
-import { lineWords, ROW_HEIGHT, worstOf, type WalkRow } from "./rows.ts";
+import CircuitEnds from "./CircuitEnds.vue";
+import CircuitPlugs from "./CircuitPlugs.vue";
+import { lineWords, ROW_HEIGHT, worstOf, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
-  row: WalkRow;
+  row: CircuitRow;
   selected: boolean;
   marked: boolean;
   several: boolean;
@@ -30,8 +30,14 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
 
 <template>
   <div class="row" :class="{ on: selected, open: isOpen, marked, several }">
-    <WalkEnds :pins="row.vehicle" :none="row.act === 'jumper' ? '' : 'nothing on the vehicle'" />
-    <WalkPlugs :pins="row.vehicle" side="vehicle" :selected="selected" :several="several" :narrow="narrow" />
+    <CircuitEnds :pins="row.vehicle" :none="row.act === 'jumper' ? '' : 'nothing on the vehicle'" />
+    <CircuitPlugs
+      :pins="row.vehicle"
+      side="vehicle"
+      :selected="selected"
+      :several="several"
+      :narrow="narrow"
+    />
     <LinkLine
       :act="row.act"
       :sure="row.sure"
@@ -45,14 +51,14 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
       :row-height="ROW_HEIGHT"
       :class="{ suggested: isOpen && !isHere }"
     />
-    <WalkPlugs
+    <CircuitPlugs
       :pins="row.incoming"
       side="incoming"
       :selected="selected"
       :several="several"
       :narrow="narrow"
     />
-    <WalkEnds :pins="row.incoming" :none="row.act === 'jumper' ? '' : 'nothing on the incoming side'" />
+    <CircuitEnds :pins="row.incoming" :none="row.act === 'jumper' ? '' : 'nothing on the incoming side'" />
     <span class="sure lab" :class="row.sure">{{ row.alone ? "" : row.sure }}</span>
     <span v-if="byColour" class="state lab colour">{{ byColour }}</span>
     <span v-else class="state"

@@ -5,19 +5,19 @@ import {
   readColour,
   type CodeHabit,
   type ColourProblem,
-  type ColourReading,
+  type ColourInterpretation,
   type Connector,
   type Pin,
   type Result,
 } from "@trevin/core";
 
-export type Reading = Result<ColourReading, ColourProblem>;
+export type ColourRead = Result<ColourInterpretation, ColourProblem>;
 
-const known = new Map<string, Reading>();
+const known = new Map<string, ColourRead>();
 const MOST_KNOWN = 20_000;
 
 /** A colour as its connector writes colours; read once for each code, since a large table repeats a few dozen. */
-export function readingOf(pin: Pin, connector: Connector, habit: CodeHabit): Reading {
+export function colourOf(pin: Pin, connector: Connector, habit: CodeHabit): ColourRead {
   const system = pinSystem(pin, connector);
   const key = `${system}|${habit.separated}|${pin.colour}`;
   let reading = known.get(key);
@@ -35,10 +35,10 @@ export const connectorHabit = (connector: Connector): CodeHabit =>
   );
 
 /** Another way to divide the letters in the same system: it has to be looked at. */
-export const isDivided = (reading: Reading, pin: Pin, connector: Connector): boolean =>
+export const isDivided = (reading: ColourRead, pin: Pin, connector: Connector): boolean =>
   reading.ok && reading.value.others.some((other) => other.systems.includes(pinSystem(pin, connector)));
 
-export const readingWords = (reading: Reading): string => {
+export const colourCellWords = (reading: ColourRead): string => {
   if (reading.ok) return colourInWords(reading.value.colour);
   return reading.error.code === "colour-empty" ? "" : "not read";
 };
@@ -48,7 +48,7 @@ export function readOtherwise(connector: Connector): readonly string[] {
   const habit = connectorHabit(connector);
   const codes = connector.pins
     .filter((pin) => {
-      const reading = readingOf(pin, connector, habit);
+      const reading = colourOf(pin, connector, habit);
       return (
         reading.ok && reading.value.others.some((other) => !other.systems.includes(pinSystem(pin, connector)))
       );

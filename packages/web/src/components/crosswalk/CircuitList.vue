@@ -4,11 +4,11 @@ import { useElementSize } from "@vueuse/core";
 import { useVirtualizer } from "@tanstack/vue-virtual";
 import { computed, nextTick, ref, watch } from "vue";
 import { indexPins, type ColourJoin, type ColourOutcome, type Dossier, type PinId } from "@trevin/core";
-import WalkLine from "./WalkLine.vue";
-import { leadOf, ROW_HEIGHT, rowHeight, type WalkRow } from "./rows.ts";
+import CircuitLine from "./CircuitLine.vue";
+import { leadOf, ROW_HEIGHT, rowHeight, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
-  rows: readonly WalkRow[];
+  rows: readonly CircuitRow[];
   selected: string | null;
   marked: ReadonlySet<string>;
   several: boolean;
@@ -17,9 +17,9 @@ const props = defineProps<{
   dossier: Dossier;
 }>();
 const emit = defineEmits<{
-  select: [row: WalkRow];
-  mark: [row: WalkRow];
-  extend: [row: WalkRow];
+  select: [row: CircuitRow];
+  mark: [row: CircuitRow];
+  extend: [row: CircuitRow];
   take: [];
 }>();
 
@@ -55,12 +55,12 @@ watch(
       if (index >= 0) virtual.value.scrollToIndex(index, { align: "auto" });
     }),
 );
-function click(event: MouseEvent, row: WalkRow): void {
+function click(event: MouseEvent, row: CircuitRow): void {
   if (event.shiftKey) emit("extend", row);
   else if (event.ctrlKey || event.metaKey) emit("mark", row);
   else emit("select", row);
 }
-const name = (row: WalkRow): string => `row-${row.key}`;
+const name = (row: CircuitRow): string => `row-${row.key}`;
 
 const pins = computed(() => indexPins(props.dossier));
 const label = (id: PinId): string => {
@@ -74,7 +74,7 @@ const OUTCOMES: Readonly<Record<ColourOutcome, string>> = {
   damage: "does damage",
 };
 const joinOf = computed(() => new Map((props.verdict ?? []).map((join) => [join.vehicle, join])));
-function byColour(row: WalkRow): string {
+function byColour(row: CircuitRow): string {
   if (props.verdict === null) return "";
   const join = joinOf.value.get(leadOf(row)?.pin.id as PinId);
   if (join === undefined) return row.vehicle.length > 0 ? "no such colour" : "–";
@@ -139,7 +139,7 @@ const lines = computed(() => {
         :style="{ transform: `translateY(${start}px)`, height: `${size}px` }"
         @click="click($event, row)"
       >
-        <WalkLine
+        <CircuitLine
           :row="row"
           :selected="row.key === selected"
           :marked="marked.has(row.key)"
