@@ -149,7 +149,7 @@ describe("trevin", () => {
     const off = plan.steps.findIndex(({ kind }) => kind === "battery-off");
     expect(await check(plan.steps.filter((_, i) => i !== off))).toMatchObject({
       rule: "step-cannot-be-done",
-      fault: expect.stringContaining("battery is on"),
+      fault: expect.stringContaining("battery is connected"),
     });
     const tug = plan.steps.findIndex(({ kind }) => kind === "tug");
     expect(await check(plan.steps.filter((_, i) => i !== tug))).toMatchObject({
@@ -290,7 +290,7 @@ describe("trevin", () => {
         { cavity: "15" },
         { cavity: "16", doubtful: ["colour “ZZ” is not a known code; kept as written"] },
       ],
-      refused: [{ line: 3, why: ["cavity 15 stands on line 2 already"] }],
+      refused: [{ line: 3, why: ["cavity 15 already used on line 2"] }],
     });
     expect(await trevin(["import", "-"], "")).toMatchObject({
       status: 1,

@@ -143,7 +143,7 @@ describe("jobs", () => {
           at(2),
         )
       ).body,
-    ).toMatchObject({ code: "cavity-taken", detail: "B1 has a cavity 1 already." });
+    ).toMatchObject({ code: "cavity-taken", detail: "B1 already has a cavity 1." });
     expect((await send("PATCH", `/jobs/${id}/connectors/c1/pins`, '{"put": [', at(2))).body).toMatchObject({
       status: 400,
       code: "not-json",

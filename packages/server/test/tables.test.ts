@@ -211,7 +211,7 @@ describe("sources and own words", () => {
       status: 422,
       body: {
         code: "source-in-use",
-        detail: "C.1 takes a value from “Diagram 41”. Give it another source first.",
+        detail: "C.1 uses “Diagram 41”. Change its source first.",
       },
     });
     expect(
