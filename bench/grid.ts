@@ -1,7 +1,7 @@
 import { chromium, type Page } from "playwright-core";
 import { browserLaunch } from "../scripts/browser.mjs";
 import { fileOf } from "../packages/core/src/index.ts";
-import { largeJob, tableText } from "./onDemand.ts";
+import { largeJob, tableText } from "./parsing.ts";
 import { percentile, round, say, timed } from "./tools.ts";
 
 interface Figures {

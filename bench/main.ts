@@ -23,7 +23,7 @@ import { crosswalk, crosswalkView } from "./crosswalk.ts";
 import { planning } from "./plan.ts";
 import { faces, openFaces } from "./faces.ts";
 import { pinTable } from "./grid.ts";
-import { reading } from "./onDemand.ts";
+import { reading } from "./parsing.ts";
 import { percentile, round, say } from "./tools.ts";
 
 const ROOT = fileURLToPath(new URL("..", import.meta.url));
