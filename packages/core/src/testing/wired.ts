@@ -12,7 +12,7 @@ import { SHELLS } from "../shelf/index.ts";
 import { filled } from "./filled.ts";
 
 export const shelf = (id: string) => SHELLS.find((one) => one.id === id)!.shell;
-export const named = (connector: Connector, functions: Readonly<Record<string, string>>): Connector => ({
+const named = (connector: Connector, functions: Readonly<Record<string, string>>): Connector => ({
   ...connector,
   pins: connector.pins.map((pin) => ({ ...pin, function: functions[pin.cavity] ?? "" })),
 });
