@@ -44,7 +44,7 @@ test("records what is not as planned as found, and keeps a note", async ({ page 
     .getByRole("row", { name: /lock is brittle/ })
     .getByRole("button")
     .click();
-  await expect(page.getByRole("row", { name: /lock is brittle/ })).toContainText("taken back");
+  await expect(page.getByRole("row", { name: /lock is brittle/ })).toContainText("retracted");
 });
 
 for (const [name, width, height] of [

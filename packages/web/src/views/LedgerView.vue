@@ -105,8 +105,8 @@ useCommands([
               <td class="what">{{ narrate(entry) }}</td>
               <td class="act">
                 <button v-if="canTakeBack(entry)" type="button" class="link lab" @click="takeBack(entry)">
-                  entered by mistake<span class="sr">: entry {{ entry.seq }}</span></button
-                ><span v-else-if="retracted.has(entry.seq)" class="lab mut">taken back</span>
+                  Retract<span class="sr">: entry {{ entry.seq }}</span></button
+                ><span v-else-if="retracted.has(entry.seq)" class="lab mut">retracted</span>
               </td>
             </tr>
           </tbody>

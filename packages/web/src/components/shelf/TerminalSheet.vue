@@ -47,9 +47,9 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
     <header>
       <h2>{{ system.name }}</h2>
       <span class="acts"
-        ><button v-if="own" type="button" class="btn quiet" @click="emit('edit')">Change</button
-        ><button v-if="own" type="button" class="btn quiet" @click="emit('remove')">Take off</button
-        ><button type="button" class="btn quiet" @click="emit('copy')">Copy as our own</button></span
+        ><button v-if="own" type="button" class="btn quiet" @click="emit('edit')">Edit</button
+        ><button v-if="own" type="button" class="btn quiet" @click="emit('remove')">Remove</button
+        ><button type="button" class="btn quiet" @click="emit('copy')">Copy as custom</button></span
       >
     </header>
     <p v-if="match && match.against.length" class="bad">
