@@ -1,3 +1,4 @@
+import { unreachable } from "../../util/index.ts";
 import {
   applyOperation,
   connectedEnds,
@@ -260,6 +261,6 @@ function carriedOut(decision: Decision, { start, end, before, after, reach, join
     case "leave":
       return stays(decision.pin);
     default:
-      return decision satisfies never;
+      return unreachable(decision);
   }
 }
