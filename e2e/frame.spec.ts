@@ -95,7 +95,7 @@ test("ways of working stand side by side with their kit, and one is chosen for t
   await expect(page.getByText("butt splice, 3.5 mm² together")).toBeVisible();
   await ways.getByRole("button", { name: "Do all by de-pin" }).click();
   await expect(ways.getByRole("row", { name: /^cuts/ })).toHaveText(/0\s*0\s*12\s*0/);
-  await expect(page.getByText(/^joint barrel/)).toHaveCount(0);
+  await expect(page.getByText(/^butt splice/)).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(ways.getByRole("row", { name: /^joints/ })).toHaveText(/2\s*0\s*12\s*0/);
 });

@@ -24,7 +24,7 @@ test("the technician's own steps, parts, order and evenings stand in the list, a
   await expect(page.getByText(/This sequence fails: step \d+ \(cut black\)/)).toBeVisible();
   await expect(page.getByRole("button", { name: /Start at the bench|Continue at the bench/ })).toBeDisabled();
   await page.getByRole("button", { name: "Restore the planned order" }).click();
-  await expect(page.getByText(/In this order/)).toBeHidden();
+  await expect(page.getByText(/This sequence fails/)).toBeHidden();
   await page.getByRole("button", { name: "Split" }).click();
   await expect(page.getByText("session ends here").first()).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();

@@ -4,7 +4,6 @@ import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { basename, join } from "node:path";
 import { pathToFileURL } from "node:url";
-import { build } from "esbuild";
 
 /** Bundles go beside the server's `src`, so that its own files are found from both in the same way. */
 const FOLDER = "packages/server/dist";
@@ -20,6 +19,7 @@ export async function importBundled(root, entry) {
 
 /** Written beside its place and then renamed: of two processes that start at once, neither reads half a file. */
 async function bundle(root, entry, file, name) {
+  const { build } = await import("esbuild");
   const { outputFiles } = await build({
     absWorkingDir: root,
     entryPoints: [entry],

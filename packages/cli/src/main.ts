@@ -15,7 +15,7 @@ const HELP = `trevin: the computations of Trevin for scripts
 
   trevin colour "SW/GN"             a wire colour in every system that reads it
   trevin colour --column FILE       which system a column of codes is written in, and each code in it
-    trevin import TABLE               pins read from a table (CSV, TSV, XLSX, text), with what is doubtful
+  trevin import TABLE               pins read from a table (CSV, TSV, XLSX, text), with what is doubtful
   trevin lookalikes JOB.json        wires that look alike, names one character apart
   trevin validate JOB.json          whether the file is valid, and what blocks the worklist
   trevin match JOB.json             pairs with confidence and reasons, proposals for the rest, hazards
@@ -25,15 +25,15 @@ const HELP = `trevin: the computations of Trevin for scripts
                                     where a cavity is, in words with landmarks
   trevin face JOB.json CONNECTOR    the face of a connector as SVG
   trevin trace JOB.json CONNECTOR CAVITY
-                                                                        where its wire goes, through splices, junctions and connectors
+                                    where its wire goes, through splices, junctions and connectors
   trevin backup FILE                everything in the database, into one file
   trevin restore FILE               a backup into an empty database
 
   --system ${COLOUR_SYSTEMS.join("|")}
-                                                                        colour system for colour and import
+                                    colour system for colour and import
   --view wire|mating                side you are looking at, for locate and face (default: wire)
   --grip mark-up|mark-right|mark-down|mark-left
-                                                                        where the lock or key points (default: up); lock- and key- mean the same
+                                    where the lock or key points (default: up); lock- and key- mean the same
 
 JOB.json is a job file (docs/job-file.md); "-" reads standard input.
 Reports are JSON on standard output. Errors go to standard error:

@@ -229,5 +229,21 @@ function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly
 export const withoutFuse = (from: string): string => from.replace(/^(spare )?fuse /i, "");
 
 /** A name for a line of the kit, the same as long as the thing is the same. */
-export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string =>
-  `${kind}: ${what}${size === "" ? "" : `, ${size}`}`;
+export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string => {
+  const key = `${kind}: ${what}${size === "" ? "" : `, ${size}`}`;
+  return RENAMED.reduce((text, [now, first]) => text.replaceAll(now, first), key);
+};
+
+/** What items are called now, and in the keys of ticks that are stored: a new word must not lose a tick. */
+const RENAMED = [
+  ["butt splice", "joint barrel"],
+  ["part: the device", "part: the part between"],
+  ["grommet for holes in metal", "grommet where it goes through metal"],
+  ["sealant for the bared metal", "protection for the bare metal"],
+  [", cut to its route", ", as long as its way"],
+  ["drill and deburring tool", "drill and deburrer"],
+  ["housing that mates with", "shell that meets"],
+  ["terminal that mates with", "terminal that meets"],
+  ["cathode (band) towards", "band towards"],
+  ["a relay with its coil on", "a relay, its coil on"],
+] as const;

@@ -192,12 +192,14 @@ describe("planWork", () => {
       const { verb, object, where } = stepWords(step, dossier);
       return `${verb} ${object}, ${where}`;
     });
-    const at = (part: string): number => lines.findIndex((line) => line.includes(part));
-    expect(lines.findIndex((line) => line.startsWith("Battery off negative lead first"))).toBeLessThan(
-      at("Unplug"),
-    );
+    const at = (part: string): number => {
+      const found = lines.findIndex((line) => line.includes(part));
+      expect(found, part).toBeGreaterThanOrEqual(0);
+      return found;
+    };
+    expect(at("Battery off at the battery, negative first")).toBeLessThan(at("Unplug"));
     expect(lines.at(-1)).toContain("local codes");
-    expect(at("Insert")).toBeGreaterThan(at("Reconnect battery"));
+    expect(at("Fit fuse")).toBeGreaterThan(at("Battery on"));
     // The cavity is empty before it is filled; the vehicle's wire comes out only then.
     expect([
       at("Release turquoise, out of AL-P, cavity D"),

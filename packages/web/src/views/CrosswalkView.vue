@@ -88,7 +88,7 @@ useCommands([
 </script>
 
 <template>
-  <main v-if="all.length === 0 && analysis.matched" class="start no-print">
+  <main v-if="all.length === 0 && analysis.matched" class="empty-view no-print">
     <h1>No pins to match yet</h1>
     <p>Matching starts once both sides have a pin table.</p>
     <RouterLink class="btn pri" :to="{ name: 'pinouts' }">Go to Pinouts</RouterLink>
@@ -216,14 +216,6 @@ useCommands([
 </template>
 
 <style scoped>
-.start {
-  max-width: 560px;
-  margin: 12vh auto 0;
-  display: grid;
-  gap: 14px;
-  justify-items: start;
-  padding: 0 20px;
-}
 .split {
   flex: none;
   display: grid;

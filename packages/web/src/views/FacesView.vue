@@ -97,7 +97,7 @@ useCommands([
 </script>
 
 <template>
-  <main v-if="chosen === undefined" class="start">
+  <main v-if="chosen === undefined" class="empty-view">
     <h1>No connector yet</h1>
     <p>Faces are drawn from the connectors in Pinouts.</p>
     <RouterLink class="btn pri" :to="{ name: 'pinouts' }">Go to Pinouts</RouterLink>
@@ -194,14 +194,6 @@ useCommands([
 </template>
 
 <style scoped>
-.start {
-  max-width: 560px;
-  margin: 12vh auto 0;
-  display: grid;
-  gap: 14px;
-  justify-items: start;
-  padding: 0 20px;
-}
 .faces {
   flex: 1;
   display: grid;

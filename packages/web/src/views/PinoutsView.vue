@@ -142,7 +142,7 @@ const facts = computed(() => {
 </script>
 
 <template>
-  <main v-if="connectors.length === 0" class="start">
+  <main v-if="connectors.length === 0" class="empty-view">
     <h1>Start with two connectors</h1>
     <p>
       Add the vehicle's connector first, then the incoming part's. Type, paste or open their pin tables; the
@@ -267,14 +267,6 @@ const facts = computed(() => {
 </template>
 
 <style scoped>
-.start {
-  max-width: 560px;
-  margin: 12vh auto 0;
-  display: grid;
-  gap: 14px;
-  justify-items: start;
-  padding: 0 20px;
-}
 .split {
   flex: 1;
   display: grid;

@@ -31,7 +31,7 @@ export function looksOf(
         pin.id,
         {
           state: pin.content,
-          readings: [colour, other?.colour].filter((one) => one !== null && one !== undefined),
+          readings: colour === null ? [] : [colour, ...(other === undefined ? [] : [other.colour])],
           size: pin.size,
           doubt,
           more,

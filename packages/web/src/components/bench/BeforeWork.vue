@@ -42,31 +42,8 @@ function begin(): void {
   </main>
 </template>
 
+<style scoped src="./around.css"></style>
 <style scoped>
-.start {
-  max-width: 620px;
-  margin: 8vh auto 0;
-  display: grid;
-  gap: 14px;
-  padding: 0 20px 40px;
-}
-.start h1 {
-  font-size: 32px;
-  line-height: 36px;
-}
-.start ul {
-  display: grid;
-  gap: 4px;
-}
-.start li::before {
-  content: "– ";
-}
-.tall {
-  min-height: 56px;
-  font-size: 19px;
-  padding: 0 20px;
-  justify-self: start;
-}
 .begin {
   display: flex;
   gap: 14px;

@@ -22,6 +22,7 @@ import {
 import ColumnChoices from "./ColumnChoices.vue";
 import TableSummary from "./TableSummary.vue";
 import HeaderRows from "./HeaderRows.vue";
+import { isDoubtfulLine } from "./doubtfulLine.ts";
 import ReadLines from "./ReadLines.vue";
 import type { TableOrigin } from "../../workers/onDemand.ts";
 import { computeWorker } from "../../workers/client.ts";
@@ -101,8 +102,7 @@ watch([sheet, turned], () => {
 const lines = computed(() => table.value?.lines ?? []);
 const good = computed(() => lines.value.filter(canGoIn));
 const bad = computed(() => lines.value.filter((line) => !canGoIn(line)));
-const isDoubtful = (line: TableLine): boolean => line.problems.some((one) => one.weight === "doubt");
-const doubtful = computed(() => good.value.filter(isDoubtful));
+const doubtful = computed(() => good.value.filter(isDoubtfulLine));
 const known = computed(() => good.value.filter((line) => existing.value.has(line.cavity)).length);
 const systemOptions = computed(() => [
   { value: "auto", label: "from the column" },

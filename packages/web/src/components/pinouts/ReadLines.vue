@@ -9,16 +9,16 @@ import {
   type ColourSystem,
   type TableLine,
 } from "@trevin/core";
+import { isDoubtfulLine } from "./doubtfulLine.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
 const props = defineProps<{ lines: readonly TableLine[]; system: ColourSystem }>();
-const isDoubtful = (line: TableLine): boolean => line.problems.some((one) => one.weight === "doubt");
 const LIMIT = 300;
 /** What cannot go in first, then what is doubtful. */
 const rank = (line: TableLine): number => {
   if (!canGoIn(line)) return 0;
-  return isDoubtful(line) ? 1 : 2;
+  return isDoubtfulLine(line) ? 1 : 2;
 };
 const sorted = computed(() => [...props.lines].sort((a, b) => rank(a) - rank(b)).slice(0, LIMIT));
 function shortLabel(label: string): string {
@@ -83,7 +83,7 @@ const marks = (line: TableLine): string =>
           <td class="num code">{{ line.size ?? "" }}</td>
           <td class="lab">
             <b v-if="!canGoIn(line)">not added: </b
-            ><span :class="{ doubt: isDoubtful(line) && canGoIn(line) }">{{ looks(line) }}</span
+            ><span :class="{ doubt: isDoubtfulLine(line) && canGoIn(line) }">{{ looks(line) }}</span
             ><span v-if="marks(line)" class="mut">{{ looks(line) ? "; " : "" }}{{ marks(line) }}</span>
           </td>
         </tr>

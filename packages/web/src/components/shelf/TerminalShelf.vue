@@ -165,43 +165,10 @@ function fitWords({ agrees, against }: (typeof matches.value)[number]): string {
   <TerminalForm v-model:open="formOpen" :start="formStart" :refused="shelf.problem" :save="saveTerminal" />
 </template>
 
+<style scoped src="./shelfPage.css"></style>
 <style scoped>
-.split {
-  flex: 1;
-  display: grid;
-  grid-template-columns: 410px minmax(0, 1fr);
-  min-height: 0;
-}
-.left {
-  border-right: 1px solid var(--ink);
-  padding: 12px 16px 16px 20px;
-  display: grid;
-  gap: 10px;
-  grid-template-rows: minmax(0, 1fr) auto;
-  min-height: 0;
-}
 .left:has(.traits) {
   grid-template-rows: auto auto minmax(0, 1fr) auto;
-}
-.right {
-  padding: 12px 20px 24px;
-  overflow: auto;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  min-width: 0;
-}
-@media (max-width: 900px) {
-  .split {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .left {
-    border-right: 0;
-    border-bottom: 1px solid var(--ink);
-  }
-  .left :deep(ul) {
-    max-height: 34vh;
-  }
 }
 .traits {
   display: grid;
