@@ -16,7 +16,6 @@ import {
   type Source,
   type SourceId,
   type TableFile,
-  type TableLine,
   type TakeMode,
 } from "@trevin/core";
 import ColumnChoices from "./ColumnChoices.vue";
