@@ -22,7 +22,7 @@ import { firstDifference, present, unionFind } from "../util/index.ts";
 import { droppedOption } from "./brief.ts";
 import { SURCHARGE } from "./capacity.ts";
 import { deviceBetween, deviceOfMerge, type ProposedDevice } from "./devices.ts";
-import { pinReader, reasonsOf, weigh, type ReadPin, type Reason } from "./evidence.ts";
+import { apartBy, pinReader, reasonsOf, weigh, type ReadPin, type Reason } from "./evidence.ts";
 import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
@@ -406,13 +406,16 @@ function aloneOf(
 /** A pin of the other side with the case for it, best first; what "fix to…" offers. */
 export interface Candidate {
   readonly pin: PlacedPin;
-  /** Null where a direct join does damage. */
+  /** Null where the two are kept apart: a direct join does damage, or they are opposites. */
   readonly strength: number | null;
   readonly reasons: readonly Reason[];
   readonly device: ProposedDevice | null;
 }
 
-/** Every pin of the other side, by the case for a join with this one; those that would do damage come last. */
+/**
+ * Every pin of the other side, by the case for a join with this one; of equal cases those of its own signal class first, then
+ * those that are kept apart, and empty cavities last.
+ */
 export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Candidate[] {
   const read = pinReader(dossier);
   const own = read(placed);
@@ -423,15 +426,26 @@ export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Can
     .map((other): Candidate => {
       const theirs = read(other);
       const evidence = weigh(own, theirs);
+      const apart = apartBy(own, theirs);
       const device = isVehicle
         ? deviceBetween(own, theirs, nominalVolts)
         : deviceBetween(theirs, own, nominalVolts);
       return {
         pin: other,
         strength: evidence?.strength ?? null,
-        reasons: evidence === null ? [] : reasonsOf(evidence, own, theirs),
+        reasons:
+          evidence === null ? (apart === null ? [] : [apart]) : reasonsOf(evidence, own, theirs),
         device,
       };
     });
-  return all.sort((a, b) => firstDifference((b.strength ?? -1000) - (a.strength ?? -1000)));
+  const rank = ({ pin: { pin }, strength }: Candidate): readonly number[] => [
+    pin.content === "empty" ? 1 : 0,
+    strength === null ? 1 : 0,
+    -(strength ?? 0),
+    read({ pin, connector: placed.connector }).signal === own.signal ? 0 : 1,
+  ];
+  const ranked = all.map((candidate) => ({ candidate, rank: rank(candidate) }));
+  return ranked
+    .sort((a, b) => firstDifference(...a.rank.map((value, i) => value - (b.rank[i] ?? 0))))
+    .map(({ candidate }) => candidate);
 }

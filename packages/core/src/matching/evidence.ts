@@ -11,11 +11,13 @@ import {
   type PlacedPin,
   type SignalClass,
 } from "../model/index.ts";
-import { likeness, readFunction, type FunctionInterpretation } from "../shelf/index.ts";
+import { likeness, oppositeOf, readFunction, type FunctionInterpretation, type Opposite } from "../shelf/index.ts";
 
 /** Why two pins go together or not, one fact each; `weight` in tenths of a natural log-odds unit. */
 export type Reason =
   | { readonly kind: "same-function"; readonly term: string; readonly weight: number }
+  /** The one is left and the other right, or the like: never one wire. */
+  | ({ readonly kind: "opposite"; readonly weight: number } & Opposite)
   | { readonly kind: "same-function-place-open"; readonly term: string; readonly weight: number }
   | {
       readonly kind: "same-feed";
@@ -94,6 +96,7 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
         reading.score,
         reading.core,
         reading.qualifiers,
+        [...reading.which].map(([dimension, values]) => [dimension, [...values].sort()]),
         signal,
         pin.size,
         pin.level,
@@ -105,13 +108,29 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
   };
 }
 
+/** What keeps two pins apart whatever else speaks for them: a join that does damage, or texts that name opposite things. */
+export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
+  if (signalFit(left.signal, right.signal) === "damage")
+    return { kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 };
+  const opposite = oppositeIn(left, right);
+  return opposite === null ? null : { kind: "opposite", ...opposite, weight: 0 };
+}
+
+/** Two texts that name opposite sides, levels or numbers. Grounds meet anywhere, and the number of a feed is only its place in a list. */
+export function oppositeIn(left: ReadPin, right: ReadPin): Opposite | null {
+  const shared = left.signal === right.signal ? left.signal : "unknown";
+  if (shared === "ground") return null;
+  const opposite = oppositeOf(left.reading.which, right.reading.which);
+  return opposite?.dimension === "number" && isFeed(shared) ? null : opposite;
+}
+
 /**
- * The case for joining two pins, or null where the join would do damage. Weights are judgement (common practice, no
+ * The case for joining two pins, or null where they are kept apart. Weights are judgement (common practice, no
  * source): function decides, signal class, direction and level support, size hints. Symmetric.
  */
 export function weigh(left: ReadPin, right: ReadPin): Evidence | null {
-  const fit = signalFit(left.signal, right.signal);
-  if (fit === "damage") return null;
+  if (apartBy(left, right) !== null) return null;
+  const fit = signalFit(left.signal, right.signal) as Exclude<Fit, "damage">;
   const reasons = [
     functionReason(left, right, fit),
     signalReason(fit, left, right),

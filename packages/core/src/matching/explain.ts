@@ -1,10 +1,10 @@
 import { indexPins, type Dossier, type PinId } from "../model/index.ts";
 import { present } from "../util/index.ts";
-import { pinReader, reasonsOf, weigh, type Reason } from "./evidence.ts";
+import { apartBy, pinReader, reasonsOf, weigh, type Reason } from "./evidence.ts";
 
 /** What speaks for and against a pair, whoever made it. */
 export interface Explanation {
-  /** In tenths of a log-odds unit; null where a direct join does damage. */
+  /** In tenths of a log-odds unit; null where the two are kept apart: a direct join does damage, or they are opposites. */
   readonly strength: number | null;
   readonly reasons: readonly Reason[];
 }
@@ -20,9 +20,7 @@ export function explainer(dossier: Dossier): (vehicle: PinId, incoming: PinId) =
     ];
     const evidence = weigh(left, right);
     if (evidence !== null) return { strength: evidence.strength, reasons: reasonsOf(evidence, left, right) };
-    return {
-      strength: null,
-      reasons: [{ kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 }],
-    };
+    const apart = apartBy(left, right);
+    return { strength: null, reasons: apart === null ? [] : [apart] };
   };
 }

@@ -1,4 +1,4 @@
-export { pinReader, weigh, type Evidence, type ReadPin, type Reason } from "./evidence.ts";
+export { apartBy, pinReader, weigh, type Evidence, type ReadPin, type Reason } from "./evidence.ts";
 export { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 export {
   candidatesFor,

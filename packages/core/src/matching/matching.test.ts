@@ -8,7 +8,7 @@ import { applyCommand } from "../dossier/index.ts";
 import { checkPlan, planWork } from "../plan/index.ts";
 import { bestArrangement } from "../testing/bestArrangement.ts";
 import { decisionFromAlone, decisionFromGroup, decisionFromPair } from "./accept.ts";
-import { suggest, type Crosswalk, type MatchMemo } from "./crosswalk.ts";
+import { candidatesFor, suggest, type Crosswalk, type MatchMemo } from "./crosswalk.ts";
 import { aloneCost } from "./problem.ts";
 import { pinReader, weigh } from "./evidence.ts";
 
@@ -284,7 +284,39 @@ describe("weigh", () => {
         ["B", "Level sender, right"],
       ],
     );
-    expect(pair(dossier, "V.1", "X.A")!.strength).toBeGreaterThan(pair(dossier, "V.1", "X.B")!.strength + 60);
+    expect(pair(dossier, "V.1", "X.A")!.strength).toBeGreaterThan(60);
+    expect(pair(dossier, "V.1", "X.B")).toBeNull();
+  });
+  it.each([
+    ["Blinker rechts", "Left turn indicator"],
+    ["Blinker li.", "Turn signal R/H"],
+    ["Fensterheber vorn links", "Window motor, rear LH"],
+    ["Lautsprecher hi re", "Speaker front right"],
+    ["Low beam", "High beam"],
+    ["Fan, low speed", "Fan high speed"],
+    ["Injector 1", "Injector 4"],
+    ["Zündspule Zyl. 2", "Ignition coil, cylinder 3"],
+    ["Türschalter Fahrer", "Door switch, passenger"],
+  ])("never offers %s for %s, whatever else speaks for it", (ours, theirs) => {
+    const dossier = job([["1", ours, "RD"]], [["A", theirs, "RD"]]);
+    expect(pair(dossier, "V.1", "X.A")).toBeNull();
+    expect(pairsOf(dossier)).toEqual([]);
+    const [offer] = candidatesFor(dossier, [...indexPins(dossier).values()][0]!);
+    expect(offer).toMatchObject({ strength: null, reasons: [{ kind: "opposite" }] });
+  });
+  it("joins grounds of any side, and feeds whatever their number in the list", () => {
+    const dossier = job(
+      [
+        ["1", "Ground left"],
+        ["2", "Battery supply 2"],
+      ],
+      [
+        ["A", "Ground right"],
+        ["B", "Battery supply 1"],
+      ],
+    );
+    expect(pair(dossier, "V.1", "X.A")!.strength).toBeGreaterThan(0);
+    expect(pair(dossier, "V.2", "X.B")!.strength).toBeGreaterThan(0);
   });
   it("keeps colour out of the strength, and lets it decide between equals", () => {
     const dossier = job(

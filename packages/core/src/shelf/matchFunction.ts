@@ -1,37 +1,19 @@
 import type { OwnWord, SignalClass } from "../model/index.ts";
 import type { Term } from "./vocabulary/term.ts";
 import { VOCABULARY } from "./vocabulary/vocabulary.ts";
+import { placeWord, whichOne, type WhichOne } from "./whichOne.ts";
 
 /** Words that tell two wires of one function apart. They are compared on their own, not as part of the function. */
-const QUALIFIERS: Readonly<Record<string, string>> = {
-  left: "left",
-  l: "left",
-  lh: "left",
-  nearside: "left",
-  right: "right",
-  r: "right",
-  rh: "right",
-  offside: "right",
-  front: "front",
-  fr: "front",
-  fwd: "front",
-  rear: "rear",
-  rr: "rear",
-  back: "rear",
+const TOLD_APART: Readonly<Record<string, string>> = {
   body: "body",
-  high: "high",
-  low: "low",
   a: "1",
   b: "2",
   "1": "1",
   "2": "2",
   "3": "3",
   "4": "4",
-  upper: "upper",
-  lower: "lower",
-  inner: "inner",
-  outer: "outer",
 };
+const qualifierOf = (token: string): string | undefined => TOLD_APART[token] ?? placeWord(token);
 
 /** The tokens of a text, with those set apart that tell places and numbers: a number counts as one at the end of the text. */
 function split(tokens: readonly string[]): {
@@ -40,7 +22,7 @@ function split(tokens: readonly string[]): {
 } {
   const last = tokens.length - 1;
   const read = tokens.map(
-    (token, i) => QUALIFIERS[token] ?? (i === last && i > 0 && /^\d{1,4}$/.test(token) ? token : undefined),
+    (token, i) => qualifierOf(token) ?? (i === last && i > 0 && /^\d{1,4}$/.test(token) ? token : undefined),
   );
   return {
     core: tokens.filter((_, i) => read[i] === undefined),
@@ -57,6 +39,8 @@ export interface FunctionInterpretation {
   /** The text without its qualifiers. */
   readonly core: string;
   readonly tokens: readonly string[];
+  /** Side, end, level and number that the text names; two that contradict each other are two wires. */
+  readonly which: WhichOne;
 }
 
 export const tokensOf = (text: string): readonly string[] =>
@@ -181,17 +165,24 @@ export function readFunction(text: string, words: readonly OwnWord[] = []): Func
   const whole = tokens.join(" ");
   const { qualifiers, core: parts } = split(tokens);
   const core = parts.join(" ");
+  const common = { tokens, which: whichOne(text) };
   const own = ownWord(words, whole);
-  if (own !== undefined) return { term: asTerm(own), score: 1, qualifiers: [], core: whole, tokens };
-  const exact = EXACT.get(whole);
-  if (exact !== undefined) return { term: exact.term, score: 1, qualifiers: [], core: whole, tokens };
+  const known = own === undefined ? EXACT.get(whole)?.term : asTerm(own);
+  if (known !== undefined)
+    return { term: known, score: 1, qualifiers: sideOf(common.which), core: whole, ...common };
   const ownCore = ownWord(words, core);
-  const known = ownCore === undefined ? EXACT.get(core)?.term : asTerm(ownCore);
-  if (known !== undefined) return { ...narrowed(known, qualifiers), score: 1, core, tokens };
+  const named = ownCore === undefined ? EXACT.get(core)?.term : asTerm(ownCore);
+  if (named !== undefined) return { ...narrowed(named, qualifiers), score: 1, core, ...common };
   const best = bestOf(core);
   return best === null
-    ? { term: null, score: 0, qualifiers, core, tokens }
-    : { ...narrowed(best.term, qualifiers), score: best.score, core, tokens };
+    ? { term: null, score: 0, qualifiers, core, ...common }
+    : { ...narrowed(best.term, qualifiers), score: best.score, core, ...common };
+}
+
+/** The one side that a text names, which is told apart even where the vocabulary knows the whole of it: "left turn". */
+function sideOf(which: WhichOne): readonly string[] {
+  const sides = [...(which.get("side") ?? [])];
+  return sides.length === 1 ? sides : [];
 }
 
 /** A term that has one of the qualifiers in its own name: "accelerator position" and 2 is "accelerator position 2". */

@@ -12,6 +12,8 @@ export function reasonWords(reason: Reason): string {
       return `same function: ${reason.term}, but only one says which side or number`;
     case "same-feed":
       return `both are fed by ${feedWords(reason.feed)}, for different uses: ${reason.left} here, ${reason.right} there`;
+    case "opposite":
+      return `${reason.left} here, ${reason.right} there: never one wire`;
     case "other-place":
       return `same kind of wire, other place: ${reason.left} here, ${reason.right} there`;
     case "other-function":

@@ -6,7 +6,7 @@ import type { Entry, What } from "../ledger/index.ts";
 import { faceOf, locate } from "../face/index.ts";
 import { indexPins, pinId, sourceId, type FaceView } from "../model/index.ts";
 import { checkPlan, planWork, type Fault } from "../plan/index.ts";
-import { pinReader, weigh, type Reason } from "../matching/index.ts";
+import { apartBy, pinReader, weigh, type Reason } from "../matching/index.ts";
 import { VOCABULARY } from "../shelf/index.ts";
 import { byName, decidedDossier, demoDossier, undecidedDossier } from "../testing/index.ts";
 import {
@@ -63,7 +63,7 @@ describe("words", () => {
         const pins = [...indexPins(dossier).values()].map(pinReader(dossier));
         for (const a of pins.slice(0, 4))
           for (const b of pins.slice(-4))
-            for (const reason of weigh(a, b)?.reasons ?? []) {
+            for (const reason of weigh(a, b)?.reasons ?? [apartBy(a, b)!]) {
               readable(reasonWords(reason));
               kinds.add(reason.kind);
             }

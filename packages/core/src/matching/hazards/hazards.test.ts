@@ -221,6 +221,11 @@ const CASES: Readonly<
     raised: pair({ function: "", colour: "RD" }, { function: "", colour: "RD" }),
     quiet: pair({ function: "Horn", colour: "RD" }, { function: "Horn", colour: "RD" }),
   },
+  opposites: {
+    severity: "caution",
+    raised: pair(pin("1", "Blinker rechts"), pin("A", "Left turn indicator")),
+    quiet: pair(pin("1", "Blinker rechts"), pin("A", "Right turn indicator")),
+  },
   "twin-colour": {
     severity: "note",
     raised: { v: [pin("1", "Horn", { colour: "BK" }), pin("2", "Ground", { colour: "BK" })] },

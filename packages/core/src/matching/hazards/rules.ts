@@ -34,6 +34,7 @@ import { nearColour } from "./nearColour.ts";
 import { needsDevice } from "./needsDevice.ts";
 import { notInSource } from "./notInSource.ts";
 import { oneOfSeveral } from "./oneOfSeveral.ts";
+import { opposites } from "./opposites.ts";
 import { optionWire } from "./optionWire.ts";
 import { pairedByColour } from "./pairedByColour.ts";
 import { pickupPolarity } from "./pickupPolarity.ts";
@@ -93,6 +94,7 @@ export const RULES: readonly Rule[] = [
   missingFeed,
   fuseTooLarge,
   twoSources,
+  opposites,
   sameColourOtherFunction,
   sameFunctionOtherColour,
   pairedByColour,
