@@ -12,6 +12,7 @@ import {
   decisionFromAlone,
   decisionFromGroup,
   decisionFromPair,
+  leftOpen,
   planHash,
   planWork,
   suggest,
@@ -91,7 +92,7 @@ async function serverSide(): Promise<void> {
     const put = [
       ...open.pairs.map((pair) => decisionFromPair(pair, view.dossier)),
       ...open.groups.map(decisionFromGroup),
-      ...open.alone.map(decisionFromAlone),
+      ...open.alone.flatMap((alone) => decisionFromAlone(alone) ?? leftOpen("leave", alone.pin, null)),
     ].map((decision): Decision =>
       decision.kind === "feed" ? { ...decision, from: "spare fuse F22, 5 A" } : decision,
     );

@@ -64,21 +64,23 @@ export function matchReport({ dossier }: JobDocument): unknown {
       sure: jumper.sure,
       strength: jumper.strength,
     })),
-    alone: walk.alone.map((alone) => ({
-      pin: name(alone.pin),
-      proposal: alone.proposal,
-      decision: decisionWords(decisionFromAlone(alone), name),
-      words: proposalWords(alone),
-      reason: aloneWords(alone),
-      ...(alone.feed === null ? {} : { feed: alone.feed, from: alone.from.map(feedPlaceWords) }),
-      ...(alone.open === null ? {} : { leftOpen: OPEN_WORDS[alone.open] }),
-      ...(alone.nearest === null
-        ? {}
-        : {
-            nearest: name(alone.nearest.pin),
-            nearestTakenBy: alone.nearest.takenBy === null ? null : name(alone.nearest.takenBy),
-          }),
-    })),
+    alone: walk.alone
+      .map((alone) => ({ alone, decision: decisionFromAlone(alone) }))
+      .map(({ alone, decision }) => ({
+        pin: name(alone.pin),
+        proposal: alone.proposal,
+        decision: decision === null ? null : decisionWords(decision, name),
+        words: proposalWords(alone),
+        reason: aloneWords(alone),
+        ...(alone.feed === null ? {} : { feed: alone.feed, from: alone.from.map(feedPlaceWords) }),
+        ...(alone.open === null ? {} : { leftOpen: OPEN_WORDS[alone.open] }),
+        ...(alone.nearest === null
+          ? {}
+          : {
+              nearest: name(alone.nearest.pin),
+              nearestTakenBy: alone.nearest.takenBy === null ? null : name(alone.nearest.takenBy),
+            }),
+      })),
     hazards: findHazards(dossier, walk).map(
       ({ rule, class: kind, severity, pins: at, title, detail, cure, fixes, cured, answered }) => ({
         rule,

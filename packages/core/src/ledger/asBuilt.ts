@@ -1,7 +1,11 @@
 import {
   builtShell,
   connectedPoints,
+  cutFarEnd,
+  cutPlugEnd,
   endsInCavity,
+  farEnd,
+  plugEnd,
   wireOfEnd,
   type CavityState,
   type HarnessState,
@@ -27,6 +31,28 @@ export interface AsBuiltRow {
   readonly wire: { readonly pin: Pin; readonly was: string } | null;
   /** Everything it is joined to: other cavities, loom runs, supplies, in words. */
   readonly joinedTo: readonly string[];
+  /** Where the loose ends of the wire lie that was read at this cavity, in words; empty while it has none. */
+  readonly loose: readonly string[];
+}
+
+/** Every loose end of the wire of a pin, and where to look for it: a capped end that nobody finds again is a fault to come. */
+function looseEnds(state: HarnessState, { pin, connector }: PlacedPin): readonly string[] {
+  const behind = `${connector.name}${connector.place === "" ? "" : `, ${connector.place}`}`;
+  const ends: readonly (readonly [EndId, string, string])[] = [
+    [plugEnd(pin.id), "its wire", `tied back behind ${behind}`],
+    [cutPlugEnd(pin.id), "the connector-side stub", `at the back of ${behind}`],
+    [cutFarEnd(pin.id), "the loom-side half", `in the loom behind ${behind}`],
+    [farEnd(pin.id), "its free end", `on the lead of ${behind}`],
+  ];
+  const words = ends.flatMap(([end, which, where]) => {
+    const place = state.ends[end];
+    const wire = place?.at === "loose" ? wireOfEnd(state, end) : undefined;
+    if (place?.at !== "loose" || wire === undefined) return [];
+    if (state.wires[wire]?.aboard === false) return ["its wire: taken out"];
+    const cover = place.covered ? "capped" : "bare";
+    return [`${which}: ${cover}${place.terminal ? ", terminal still on" : ""}, ${where}`];
+  });
+  return [...new Set(words)];
 }
 
 /** What each connector is plugged into now, by its name: another one of the job, the adapter, its own counterpart, or nothing. */
@@ -76,6 +102,7 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
         state: present(state.cavities[pin.id], `cavity ${pin.id}`).state,
         wire: source === null ? null : { pin: source.pin, was: pinName(source) },
         joinedTo: end === undefined ? [] : named(end, pin),
+        loose: looseEnds(state, { pin, connector }),
       };
     }),
   );

@@ -213,13 +213,16 @@ describe("asBuilt", () => {
       state: "plugged",
       wire: null,
     });
+    expect(rows.find((row) => row.connector === "AL-P" && row.cavity === "D")!.loose).toEqual([
+      "its wire: taken out",
+    ]);
     expect(rows.find((row) => row.connector === "AL-P" && row.cavity === "C")).toMatchObject({
       wire: { was: "AL-P.C" },
       joinedTo: ["vehicle loom, was B12.1"],
     });
   });
   it("names both ends of everything that was joined, by a move, a joint or an adapter, and what each plug is in", () => {
-    const met = { adapter: 0, mate: 0, joined: 0 };
+    const met = { adapter: 0, mate: 0, joined: 0, capped: 0 };
     fc.assert(
       fc.property(decidedDossier(5), (dossier) => {
         const end = planWork(dossier).steps.reduce((state, { op }) => {
@@ -231,6 +234,14 @@ describe("asBuilt", () => {
         const name = (id: PinId): string => pinName(pins.get(id)!);
         const plugged = pluggedNow(dossier, end);
         for (const decision of dossier.decisions) {
+          if (decision.kind === "cap" && pins.get(decision.pin)!.pin.content === "occupied") {
+            const { connector } = pins.get(decision.pin)!;
+            const [loose] = rows.get(name(decision.pin))!.loose;
+            expect(loose).toContain("capped");
+            expect(loose).toContain(connector.name);
+            expect(loose!.includes("terminal still on")).toBe(connector.leads === "loom");
+            met.capped++;
+          }
           if (decision.kind === "mate") {
             const [own, other] = [
               pins.get(decision.vehicle[0]!)!.connector.name,

@@ -36,8 +36,12 @@ export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision =>
   ...common,
 });
 
-/** Cap, leave or feed as proposed. A feed without a place to take it from still blocks the work and asks for one. */
-export function decisionFromAlone({ pin, proposal, feed, from, open, why }: SuggestedAlone): Decision {
+/**
+ * Cap, leave or feed as proposed; null for a wire that has to be identified first. A feed without a place to take it from still
+ * blocks the work and asks for one.
+ */
+export function decisionFromAlone({ pin, proposal, feed, from, open, why }: SuggestedAlone): Decision | null {
+  if (proposal === "identify") return null;
   const [place] = from;
   if (proposal === "feed" && feed !== null)
     return {

@@ -8,8 +8,11 @@ import {
 import {
   decisionByPin,
   isFeed,
+  methodOf,
+  namedPins,
   pinsOfSide,
   worse,
+  type Connector,
   type Dossier,
   type FeedClass,
   type OpenEffect,
@@ -55,9 +58,17 @@ export interface SuggestedGroup {
 /** What to do with a pin that has no partner. */
 export interface SuggestedAlone {
   readonly pin: PinId;
-  readonly proposal: "cap" | "leave" | "feed";
+  /** `identify`: nobody knows what it is, so it is measured first and nothing is done to it. */
+  readonly proposal: "cap" | "leave" | "feed" | "identify";
   readonly why:
-    "no-partner" | "needs-feed" | "not-looked" | "spare" | "option-dropped" | "keep-out" | "nothing-known";
+    | "no-partner"
+    | "needs-feed"
+    | "not-looked"
+    | "spare"
+    | "option-dropped"
+    | "keep-out"
+    | "nothing-known"
+    | "ends-at-adapter";
   /** What it needs, for a feed. */
   readonly feed: FeedClass | null;
   /** Places of this job that could give it, the nearest in meaning first. */
@@ -391,7 +402,7 @@ function aloneOf(
     why,
     feed: proposal === "feed" && isFeed(signal) ? signal : null,
     from: proposal === "feed" ? places.filter((place) => place.feed === signal) : [],
-    open: proposal === "leave" ? null : (reading.term?.open ?? null),
+    open: proposal === "leave" && why !== "ends-at-adapter" ? null : (reading.term?.open ?? null),
     nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
   });
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
@@ -400,8 +411,20 @@ function aloneOf(
   if (droppedOption(dossier, placed) !== null)
     return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
   if (connector.side === "incoming" && isFeed(signal)) return answer("feed", "needs-feed");
-  return answer("cap", reading.tokens.length === 0 && signal === "unknown" ? "nothing-known" : "no-partner");
+  if (reading.tokens.length === 0 && signal === "unknown") return answer("identify", "nothing-known");
+  // Neither factory loom is worked on: what the adapter has no use for stays in its cavity, and ends there.
+  if (connector.leads === "loom" && takesAdapter(dossier, connector))
+    return answer("leave", "ends-at-adapter");
+  return answer("cap", "no-partner");
 }
+
+/** Whether a connector is plugged into an adapter: by what is decided of its pins, or by the job's own way of working. */
+const takesAdapter = ({ decisions, head }: Dossier, { pins }: Connector): boolean =>
+  head.method === "adapter" ||
+  decisions.some(
+    (decision) =>
+      methodOf(decision) === "adapter" && namedPins(decision).some((id) => pins.some((pin) => pin.id === id)),
+  );
 
 /** A pin of the other side with the case for it, best first; what "fix to…" offers. */
 export interface Candidate {
@@ -433,8 +456,7 @@ export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Can
       return {
         pin: other,
         strength: evidence?.strength ?? null,
-        reasons:
-          evidence === null ? (apart === null ? [] : [apart]) : reasonsOf(evidence, own, theirs),
+        reasons: evidence === null ? (apart === null ? [] : [apart]) : reasonsOf(evidence, own, theirs),
         device,
       };
     });

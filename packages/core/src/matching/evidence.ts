@@ -11,7 +11,13 @@ import {
   type PlacedPin,
   type SignalClass,
 } from "../model/index.ts";
-import { likeness, oppositeOf, readFunction, type FunctionInterpretation, type Opposite } from "../shelf/index.ts";
+import {
+  likeness,
+  oppositeOf,
+  readFunction,
+  type FunctionInterpretation,
+  type Opposite,
+} from "../shelf/index.ts";
 
 /** Why two pins go together or not, one fact each; `weight` in tenths of a natural log-odds unit. */
 export type Reason =

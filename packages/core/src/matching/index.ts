@@ -24,6 +24,17 @@ export {
   decisionFromPair,
   leftOpen,
 } from "./accept.ts";
+export {
+  classMeasured,
+  MEASURED_AT,
+  MEASURED_WORDS,
+  measuredIn,
+  measuredText,
+  NOT_MEASURED,
+  noteWith,
+  type Measured,
+  type MeasuredAt,
+} from "./measured.ts";
 export { briefLines, type BriefLine, type BriefState } from "./brief.ts";
 export { colourForColour, type ColourJoin, type ColourOutcome } from "./colourVerdict.ts";
 export {

@@ -7,7 +7,7 @@ import { colourForColour } from "./colourVerdict.ts";
 import { applyCommand } from "../dossier/index.ts";
 import { checkPlan, planWork } from "../plan/index.ts";
 import { bestArrangement } from "../testing/bestArrangement.ts";
-import { decisionFromAlone, decisionFromGroup, decisionFromPair } from "./accept.ts";
+import { decisionFromAlone, decisionFromGroup, decisionFromPair, leftOpen } from "./accept.ts";
 import { candidatesFor, suggest, type Crosswalk, type MatchMemo } from "./crosswalk.ts";
 import { aloneCost } from "./problem.ts";
 import { pinReader, weigh } from "./evidence.ts";
@@ -201,7 +201,7 @@ describe("suggest", () => {
         const put = [
           ...walk.pairs.map((pair) => decisionFromPair(pair, dossier)),
           ...walk.groups.map(decisionFromGroup),
-          ...walk.alone.map(decisionFromAlone),
+          ...walk.alone.flatMap((alone) => decisionFromAlone(alone) ?? leftOpen("leave", alone.pin, null)),
         ];
         const decided = applyCommand(dossier, { kind: "decide", put, remove: [] });
         if (!decided.ok) throw new Error(JSON.stringify(decided.error));
@@ -303,6 +303,32 @@ describe("weigh", () => {
     expect(pairsOf(dossier)).toEqual([]);
     const [offer] = candidatesFor(dossier, [...indexPins(dossier).values()][0]!);
     expect(offer).toMatchObject({ strength: null, reasons: [{ kind: "opposite" }] });
+  });
+  it("leaves a wire without partner in its cavity where its connector goes into an adapter, and measures one that nobody knows", () => {
+    const sides = job(
+      [
+        ["1", "Horn"],
+        ["2", "Rear wiper"],
+        ["3", "", "RD"],
+      ],
+      [["A", "Horn"]],
+    );
+    const proposals = (dossier: Dossier): readonly string[] =>
+      suggest(dossier).alone.map(({ pin, proposal, why }) => `${named(dossier, pin)} ${proposal} ${why}`);
+    expect(proposals(sides)).toEqual(["V.2 cap no-partner", "V.3 identify nothing-known"]);
+    const adapter = { ...sides, head: { ...sides.head, method: "adapter" as const } };
+    expect(proposals(adapter)).toEqual(["V.2 leave ends-at-adapter", "V.3 identify nothing-known"]);
+    const put = suggest(adapter).alone.flatMap((alone) => decisionFromAlone(alone) ?? []);
+    const decided = applyCommand(adapter, {
+      kind: "decide",
+      put: [...suggest(adapter).pairs.map((pair) => decisionFromPair(pair, adapter)), ...put],
+      remove: [],
+    });
+    if (!decided.ok) throw new Error(JSON.stringify(decided.error));
+    const onCar = planWork(decided.value.dossier).steps.filter(
+      ({ kind, op }) => kind === "release" || kind === "cut" || (op?.kind === "cap" && op.to === "covered"),
+    );
+    expect(onCar.filter(({ connector }) => connector === adapter.connectors[0]!.id)).toEqual([]);
   });
   it("joins grounds of any side, and feeds whatever their number in the list", () => {
     const dossier = job(

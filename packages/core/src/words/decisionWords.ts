@@ -64,6 +64,7 @@ export function decisionWords(decision: Decision, name: (pin: PinId) => string):
 
 /** What is proposed for a pin that has no partner. */
 export function proposalWords({ proposal, from, feed }: SuggestedAlone): string {
+  if (proposal === "identify") return "measure it and write the readings down";
   if (proposal === "leave") return "leave it as it is";
   if (proposal === "cap") return "cap and tuck";
   const [first] = from;

@@ -74,6 +74,8 @@ export function aloneWords(alone: SuggestedAlone): string {
       return "belongs to equipment that is not kept";
     case "keep-out":
       return "keep-out: it stays as it is";
+    case "ends-at-adapter":
+      return "nothing on the other side does this: it stays in its cavity and ends at the adapter";
     case "nothing-known":
       return "function and signal unknown: identify it first";
     default:

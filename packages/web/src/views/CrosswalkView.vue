@@ -13,6 +13,7 @@ import DeviceDialog from "../components/crosswalk/DeviceDialog.vue";
 import FeedDialog from "../components/crosswalk/FeedDialog.vue";
 import ListTools from "../components/crosswalk/ListTools.vue";
 import MateDialog from "../components/crosswalk/MateDialog.vue";
+import MeasureDialog from "../components/crosswalk/MeasureDialog.vue";
 import PartnerDialog from "../components/crosswalk/PartnerDialog.vue";
 import SideDialog from "../components/crosswalk/SideDialog.vue";
 import { hazardKey, hazardsOfJob, isOpenHazard } from "../components/crosswalk/rows.ts";
@@ -49,10 +50,23 @@ const decide: Decide = async (edit) => {
   if (edit === null || edit.put.length + edit.remove.length === 0) return false;
   return store.decide(edit.put, edit.remove);
 };
-const dialogs = useDialogs(decide, () => dossier.value, circuits);
-const { pairing, pairingOpen, own, choosePartner, mating, matingOwn, mate, feeding, feedTarget } = dialogs;
+const dialogs = useDialogs(decide, store.changePins, () => dossier.value, circuits);
+const {
+  pairing,
+  pairingOpen,
+  own,
+  conflict,
+  choosePartner,
+  settle,
+  mating,
+  matingOwn,
+  mate,
+  feeding,
+  feedTarget,
+} = dialogs;
+const { measuring, unknownPin, openMeasure, keepMeasured } = dialogs;
 const { openFeed, feed, fitting, putDevice, sides, copySide } = dialogs;
-const acts = useActs(decide, () => dossier.value, circuits, openFeed);
+const acts = useActs(decide, () => dossier.value, circuits, openFeed, openMeasure);
 const { act, take, sureOnes, takeSure, reject, open, fix, accept, turnLive, turnMethod, turnSure, setOpen } =
   acts;
 const blocking = useBlocks(
@@ -187,7 +201,16 @@ useCommands([
       :own="own"
       :dossier="dossier"
       :mode="pairing ?? 'join'"
+      :conflict="conflict"
       @choose="choosePartner"
+      @settle="settle"
+      @back="conflict = null"
+    />
+    <MeasureDialog
+      v-model:open="measuring"
+      :target="unknownPin"
+      :nominal-volts="dossier.head.nominalVolts"
+      @keep="keepMeasured"
     />
     <MateDialog v-model:open="mating" :own="matingOwn" :dossier="dossier" @choose="mate" />
     <FeedDialog

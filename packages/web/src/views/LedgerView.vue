@@ -132,7 +132,7 @@ useCommands([
               <th>wire</th>
               <th>function</th>
               <th>was at</th>
-              <th>joined to</th>
+              <th>joined to, loose ends</th>
             </tr>
           </thead>
           <tbody>
@@ -150,7 +150,7 @@ useCommands([
               <td class="code">
                 {{ row.wire && row.wire.was !== `${row.connector}.${row.cavity}` ? row.wire.was : "" }}
               </td>
-              <td class="lab">{{ row.joinedTo.join("; ") }}</td>
+              <td class="lab">{{ [...row.joinedTo, ...row.loose].join("; ") }}</td>
             </tr>
           </tbody>
         </table>

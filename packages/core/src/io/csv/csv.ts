@@ -24,6 +24,7 @@ export function asBuiltCsv(rows: readonly AsBuiltRow[]): string {
       "signal",
       "wire was at",
       "joined to",
+      "loose ends",
       "note",
     ],
     ...rows.map((row) => [
@@ -36,6 +37,7 @@ export function asBuiltCsv(rows: readonly AsBuiltRow[]): string {
       row.wire?.pin.signal ?? "",
       row.wire?.was ?? "",
       row.joinedTo.join("; "),
+      row.loose.join("; "),
       row.wire?.pin.note ?? "",
     ]),
   ]);

@@ -1,4 +1,4 @@
-import { decisionId, methodOf, namedPins } from "../../model/index.ts";
+import { methodOf, namedPins } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { isTerm, named } from "./say.ts";
 
@@ -14,6 +14,7 @@ export const adapterOverKeptWire: Rule = {
       const { connector, pin: own } = pin.placed;
       if (
         decision.kind !== "leave" ||
+        decision.open !== undefined ||
         connector.side !== "vehicle" ||
         connector.leads !== "loom" ||
         own.content !== "occupied" ||
@@ -28,12 +29,12 @@ export const adapterOverKeptWire: Rule = {
           decision,
           title: "Wire stays in a connector that goes into the adapter",
           detail: `${named(pin)} stays as it is, but its connector is unplugged from its counterpart, so what it fed there is disconnected.`,
-          cure: "Run it through the adapter too, or mark it as terminated here.",
+          cure: "Run it through the adapter too, or mark it as terminated here: it stays in its cavity.",
           fixes: [
             {
               words: "Mark as terminated here",
-              put: [{ ...decision, kind: "cap" }],
-              remove: [decisionId(decision)],
+              put: [{ ...decision, open: pin.reading.term?.open ?? "nothing" }],
+              remove: [],
             },
           ],
         },

@@ -1,10 +1,18 @@
 <script setup lang="ts">
 /** What can be done with the circuit in hand; each act with its key. */
+import { computed } from "vue";
 import { isJoining, type Decision, type Method } from "@trevin/core";
 import { canFindLive, METHOD_OFFERS } from "./acts.ts";
 import type { CircuitRow } from "./rows.ts";
 
-defineProps<{ row: CircuitRow; decision: Decision | null; offer: string; otherWay: Method | null }>();
+const props = defineProps<{
+  row: CircuitRow;
+  decision: Decision | null;
+  offer: string;
+  otherWay: Method | null;
+}>();
+/** Nothing is done to a wire that nobody knows. */
+const unidentified = computed(() => props.row.alone?.proposal === "identify");
 const emit = defineEmits<{
   back: [];
   cap: [];
@@ -42,10 +50,20 @@ const emit = defineEmits<{
       Never join these <kbd>R</kbd>
     </button>
     <button type="button" class="btn quiet" @click="emit('pair')">Other pin… <kbd>P</kbd></button>
-    <button v-if="decision?.kind !== 'cap'" type="button" class="btn quiet" @click="emit('cap')">
+    <button
+      v-if="decision?.kind !== 'cap' && !unidentified"
+      type="button"
+      class="btn quiet"
+      @click="emit('cap')"
+    >
       Cap <kbd>X</kbd>
     </button>
-    <button v-if="decision?.kind !== 'remove'" type="button" class="btn quiet" @click="emit('out')">
+    <button
+      v-if="decision?.kind !== 'remove' && !unidentified"
+      type="button"
+      class="btn quiet"
+      @click="emit('out')"
+    >
       Remove from loom <kbd>U</kbd>
     </button>
     <button v-if="decision?.kind !== 'leave'" type="button" class="btn quiet" @click="emit('leave')">

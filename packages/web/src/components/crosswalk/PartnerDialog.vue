@@ -2,7 +2,19 @@
 /** Joining a pin to others by hand: every pin of the other side by the case for it, or the pins of its own plug for a jumper. */
 import Dialog from "primevue/dialog";
 import { computed, ref, watch } from "vue";
-import { decisionByPin, pinColour, pinName, type Dossier, type PinId, type PlacedPin } from "@trevin/core";
+import {
+  decisionByPin,
+  decisionId,
+  decisionWords,
+  indexPins,
+  pinColour,
+  pinName,
+  type Dossier,
+  type PinId,
+  type PlacedPin,
+} from "@trevin/core";
+import type { Edit } from "./acts.ts";
+import type { Conflict } from "./useDialogs.ts";
 import { partnerOffers, type Offer, type PairingMode } from "./partnerOffers.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
@@ -11,9 +23,11 @@ const props = defineProps<{
   own: PlacedPin | null;
   dossier: Dossier;
   mode: PairingMode;
+  /** What the choice would undo, to be asked first; null while nothing is. */
+  conflict: Conflict | null;
 }>();
 const open = defineModel<boolean>("open", { required: true });
-const emit = defineEmits<{ choose: [pins: readonly PinId[]] }>();
+const emit = defineEmits<{ choose: [pins: readonly PinId[]]; settle: [edit: Edit]; back: [] }>();
 
 const MOST_SHOWN = 60;
 const text = ref("");
@@ -75,11 +89,17 @@ function choose(): void {
     else text.value = "";
     return;
   }
-  const here = shown.value[at.value]?.placed.pin.id;
-  const inHand = here === undefined ? [] : [here];
+  const here = shown.value[at.value]?.placed.pin;
+  // A wire goes into an empty cavity only where somebody ticked it.
+  const inHand = here === undefined || (props.mode === "join" && here.content === "empty") ? [] : [here.id];
   const pins = chosen.value.length > 0 ? chosen.value : inHand;
   if (pins.length > 0) emit("choose", pins);
 }
+const named = (id: PinId): string => {
+  const placed = indexPins(props.dossier).get(id);
+  return placed === undefined ? "" : pinName(placed);
+};
+const vFocus = { mounted: (button: HTMLElement): void => button.focus() };
 const header = computed(() => {
   const name = props.own === null ? "" : pinName(props.own);
   return {
@@ -116,7 +136,18 @@ const action = computed(() => {
     :draggable="false"
     :pt="{ root: { class: 'dlg wide' } }"
   >
-    <div class="field">
+    <div v-if="conflict" class="ask" role="alertdialog" aria-label="Already joined">
+      <p>
+        <b>Already joined.</b>
+        {{ conflict.both ? "Join all of them, or undo what is there?" : "This undoes:" }}
+      </p>
+      <ul>
+        <li v-for="one in conflict.lost" :key="decisionId(one)" class="lost">
+          {{ decisionWords(one, named) }}
+        </li>
+      </ul>
+    </div>
+    <div v-if="!conflict" class="field">
       <label for="partner-text"
         >{{ own?.pin.function || "no function recorded" }}: find by cavity, function or colour</label
       >
@@ -137,6 +168,7 @@ const action = computed(() => {
       />
     </div>
     <ul
+      v-if="!conflict"
       id="partner-list"
       class="offers"
       role="listbox"
@@ -178,16 +210,23 @@ const action = computed(() => {
         }}</span>
       </li>
     </ul>
-    <p v-if="found.length === 0" class="mut">
+    <p v-if="conflict" class="why">Undo restores whatever is undone here.</p>
+    <p v-else-if="found.length === 0" class="mut">
       {{ offers.length === 0 ? "There is no other pin to join it to." : "No pin has all of these words." }}
     </p>
     <p v-else-if="found.length > shown.length" class="mut lab">
       and {{ found.length - shown.length }} more: type more words
     </p>
-    <p class="why">{{ HINTS[mode] }} Conflicting decisions are undone; Undo restores them.</p>
+    <p v-if="!conflict" class="why">{{ HINTS[mode] }}</p>
     <template #footer
-      ><button type="button" class="btn quiet" @click="open = false">Cancel</button
-      ><button type="button" class="btn pri" :disabled="shown.length === 0" @click="choose">
+      ><template v-if="conflict"
+        ><button v-focus type="button" class="btn quiet" @click="emit('back')">Choose another</button
+        ><button type="button" class="btn" @click="emit('settle', conflict.instead)">Instead</button
+        ><button v-if="conflict.both" type="button" class="btn pri" @click="emit('settle', conflict.both)">
+          Both, in one joint
+        </button></template
+      ><button v-if="!conflict" type="button" class="btn quiet" @click="open = false">Cancel</button
+      ><button v-if="!conflict" type="button" class="btn pri" :disabled="shown.length === 0" @click="choose">
         {{ action }} <kbd>Enter</kbd>
       </button></template
     >
@@ -195,12 +234,15 @@ const action = computed(() => {
 </template>
 
 <style scoped>
+.ask li {
+  margin-left: 18px;
+}
 .offers {
   max-height: 46vh;
   overflow: auto;
   border: 1px solid var(--rule);
 }
-li {
+.offers li {
   display: grid;
   grid-template-columns: 18px minmax(44px, auto) auto 52px minmax(0, 1fr) 92px;
   gap: 10px;
@@ -210,7 +252,7 @@ li {
   cursor: pointer;
   min-height: 44px;
 }
-li.at {
+.offers li.at {
   outline: 2.5px solid var(--ink);
   outline-offset: -2.5px;
   background: var(--bench);

@@ -3,6 +3,7 @@ import {
   decisionId,
   decisionPins,
   findHazards,
+  leftOpen,
   type Decision,
   type Dossier,
 } from "@trevin/core";
@@ -12,6 +13,7 @@ import { describe, expect, it } from "vitest";
 import { analyse } from "../../workers/analysis.ts";
 import {
   acceptHazards,
+  joinAlso,
   joinPins,
   jumperPins,
   leaveOpen,
@@ -25,6 +27,7 @@ import {
   sureOffers,
   takeBack,
   takeOffers,
+  undone,
   withDevice,
   withoutAnswer,
   type Edit,
@@ -246,6 +249,27 @@ describe("acts of the crosswalk", () => {
         ({ kind }) => kind === "jumper",
       ),
     ).toBe(true);
+  });
+
+  it("says what a second wire would take from the first, and joins all of them where it may", () => {
+    const start = demoDossier();
+    const at = byName(start);
+    const [mine, other] = [at("B12.3"), at("AL-P.C")];
+    const first = start.decisions.find((decision) => decisionPins(decision).includes(other))!;
+    const instead = joinPins(start, [mine], [other])!;
+    expect(undone(start, instead)).toContainEqual(first);
+    const both = joinAlso(start, [mine], [other]);
+    const joined = done(start, both);
+    const [merge] = joined.decisions.filter(({ kind }) => kind === "merge");
+    for (const pin of [...decisionPins(first), mine]) expect(decisionPins(merge!)).toContain(pin);
+    expect(undone(start, { put: [], remove: [] })).toEqual([]);
+    // A cap is only an open end: nothing is lost with it.
+    const capped = done(start, { put: [leftOpen("cap", at("B12.3"), null)], remove: [] });
+    const edit = joinPins(capped, [at("B12.3")], [at("AL-P.S")])!;
+    expect(undone(capped, edit).some(({ kind }) => kind === "cap")).toBe(false);
+    // Several would meet several: only instead.
+    const split = done(start, joinPins(start, [at("B12.2")], [at("AL-P.A"), at("AL-P.B")]));
+    expect(joinAlso(split, [at("B12.3"), at("B12.4")], [at("AL-P.A")])).toBeNull();
   });
 
   it("moves a wire into an empty cavity whatever the usual method, and offers no splice there", () => {

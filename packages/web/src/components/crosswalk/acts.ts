@@ -3,6 +3,8 @@ import {
   decisionPins,
   methodOf,
   seatsOf,
+  isJoining,
+  isLeftOpen,
   leftOpen,
   linkedPairs,
   meetingPins,
@@ -136,6 +138,34 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
     put: [decide()],
     remove: [...new Set([...inTheWay(dossier, [...vehicle, ...incoming]), ...apart])],
   };
+}
+
+/** Joins and feeds that an edit would undo without being asked: what a second wire takes from the first. */
+export function undone(dossier: Dossier, edit: Edit): readonly Decision[] {
+  const kept = new Set(edit.put.map(decisionId));
+  return dossier.decisions.filter(
+    (decision) =>
+      edit.remove.includes(decisionId(decision)) &&
+      !kept.has(decisionId(decision)) &&
+      !isLeftOpen(decision) &&
+      decision.kind !== "forbid",
+  );
+}
+
+/**
+ * The wires as one joint with those that they are joined to already. Null where that cannot be: several would meet several, a
+ * part sits between, or the wires meet otherwise than by a join.
+ */
+export function joinAlso(dossier: Dossier, ours: readonly PinId[], theirs: readonly PinId[]): Edit | null {
+  const edit = joinPins(dossier, ours, theirs);
+  const standing = edit === null ? null : undone(dossier, edit);
+  if (standing === null || !standing.every(isJoining)) return null;
+  if (standing.some(({ device }) => device !== undefined)) return null;
+  const met = standing.flatMap(linkedPairs);
+  const all = (own: readonly PinId[], side: 0 | 1): readonly PinId[] => [
+    ...new Set([...own, ...met.map((pair) => pair[side])]),
+  ];
+  return joinPins(dossier, all(ours, 0), all(theirs, 1));
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
@@ -305,6 +335,7 @@ export function blankDevice(kind: DeviceKind): InsertedDevice {
 /** The words of the button that takes what a row suggests; empty when there is nothing to take. */
 export function offerWords(row: CircuitRow): string {
   const { offer } = row;
+  if (row.alone?.proposal === "identify") return "Measure and write it down…";
   const cavities = (pins: readonly PlacedPin[]): string => pins.map(({ pin }) => pin.cavity).join(" and ");
   switch (offer?.kind) {
     case undefined:

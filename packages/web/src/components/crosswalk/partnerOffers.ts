@@ -19,7 +19,7 @@ export interface Offer {
 }
 type Candidate = ReturnType<typeof candidatesFor>[number];
 function caseWords({ strength, reasons, device }: Candidate): string {
-  if (strength === null) return "joined directly, it does damage";
+  if (strength === null) return reasons.map(reasonWords).join("; ") || "joined directly, it does damage";
   if (device !== null) return `through ${deviceWords(device.device)}: ${deviceReasonWords(device)}`;
   const weighty = reasons.filter((reason) => reason.weight !== 0).slice(0, 2);
   return weighty.map(reasonWords).join("; ");

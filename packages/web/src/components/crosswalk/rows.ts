@@ -148,7 +148,13 @@ export function circuitRows(
       offered(decisionFromGroup(group), group.sure, { pairs: group.pairs, proposed: group.device }),
     ),
     ...crosswalk.jumpers.map((jumper) => offered(decisionFromJumper(jumper), jumper.sure, {})),
-    ...crosswalk.alone.map((alone) => offered(decisionFromAlone(alone), "sure", { alone, act: "undecided" })),
+    ...crosswalk.alone.map((alone): CircuitRow => {
+      const offer = decisionFromAlone(alone);
+      const open = { alone, act: "undecided" } as const;
+      return offer === null
+        ? { ...base, ...sides([alone.pin]), ...open, key: `identify ${alone.pin}`, sure: "guess" }
+        : offered(offer, "sure", open);
+    }),
   ];
   const place = (row: CircuitRow): number => rank.get(leadOf(row)?.pin.id as PinId) ?? 0;
   return [...rows].sort((a, b) => place(a) - place(b));
@@ -204,6 +210,8 @@ const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
 const ALONE_WORDS: Partial<Record<string, string>> = {
   "needs-feed": "no feed chosen",
   "keep-out": "keep out",
+  "nothing-known": "not identified",
+  "ends-at-adapter": "ends at the adapter",
   spare: "spare",
 };
 

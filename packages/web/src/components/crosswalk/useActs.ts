@@ -29,6 +29,7 @@ export function useActs(
   dossier: () => Dossier,
   { rows, selected, marked, target, nextDoubtful }: Circuits,
   openFeed: () => void,
+  openMeasure: () => void,
 ) {
   /**
    * Does it to all marked rows, or to the one in hand and goes on to the next that wants something. It goes on at once and not when
@@ -44,6 +45,7 @@ export function useActs(
   const firstFix = computed(() => (selected.value?.decision ? worstOf(selected.value)?.fixes[0] : undefined));
   async function take(): Promise<void> {
     if (marked.value.size === 0) {
+      if (selected.value?.alone?.proposal === "identify") return openMeasure();
       if (selected.value?.offer?.kind === "feed" && selected.value.offer.from === "") return openFeed();
       if (selected.value?.offer === null && firstFix.value !== undefined) return fix(firstFix.value);
     }

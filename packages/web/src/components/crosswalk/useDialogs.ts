@@ -1,13 +1,41 @@
-import { computed, ref } from "vue";
-import type { Connector, Decision, Dossier, FeedClass, InsertedDevice, PinId, PlacedPin } from "@trevin/core";
-import { joinPins, jumperPins, matePlugs, seriesThrough, shiftPin, withDevice, type Edit } from "./acts.ts";
+import { computed, ref, watch } from "vue";
+import type {
+  Connector,
+  ConnectorId,
+  Decision,
+  Dossier,
+  FeedClass,
+  InsertedDevice,
+  Pin,
+  PinId,
+  PlacedPin,
+} from "@trevin/core";
+import {
+  joinAlso,
+  joinPins,
+  jumperPins,
+  matePlugs,
+  seriesThrough,
+  shiftPin,
+  undone,
+  withDevice,
+  type Edit,
+} from "./acts.ts";
 import { leadOf } from "./rows.ts";
 import type { Decide } from "./useActs.ts";
 import type { Circuits } from "./useCircuits.ts";
 
+/** Decisions that a choice would undo, and the two ways on: as one joint with them (null where that cannot be), or instead of them. */
+export interface Conflict {
+  readonly lost: readonly Decision[];
+  readonly both: Edit | null;
+  readonly instead: Edit;
+}
+
 /** The dialogs of the crosswalk: what each is open for, and the edit that it ends in. */
 export function useDialogs(
   decide: Decide,
+  changePins: (connector: ConnectorId, pins: readonly Pin[]) => Promise<boolean>,
   dossier: () => Dossier,
   { selected, chosenPin, nextDoubtful }: Circuits,
 ) {
@@ -19,6 +47,9 @@ export function useDialogs(
     },
   });
   const own = computed(() => (selected.value === undefined ? null : (leadOf(selected.value) ?? null)));
+  /** What the pins are joined to already: asked before it is undone. */
+  const conflict = ref<Conflict | null>(null);
+  watch(pairing, () => (conflict.value = null));
   /** The edit that the open dialog stands for, with the pins chosen in it. */
   function pairedWith(mine: PlacedPin, pins: readonly PinId[]): Edit | null {
     const [first, second] = pins;
@@ -29,15 +60,23 @@ export function useDialogs(
         : seriesThrough(dossier(), mine.pin.id, first, second);
     if (pairing.value === "shift" && first !== undefined) return shiftPin(dossier(), mine.pin.id, first);
     if (pairing.value === "jumper") return jumperPins(dossier(), [...own, ...pins]);
-    return mine.connector.side === "vehicle"
-      ? joinPins(dossier(), own, pins)
-      : joinPins(dossier(), pins, own);
+    return joinPins(dossier(), ...bySide(mine, pins));
   }
+  const bySide = (mine: PlacedPin, pins: readonly PinId[]): [readonly PinId[], readonly PinId[]] =>
+    mine.connector.side === "vehicle" ? [[mine.pin.id], pins] : [pins, [mine.pin.id]];
   async function choosePartner(pins: readonly PinId[]): Promise<void> {
     const mine = own.value;
-    if (mine === null) return;
-    if (await decide(pairedWith(mine, pins))) {
-      chosenPin.value = mine.pin.id;
+    const edit = mine === null ? null : pairedWith(mine, pins);
+    if (mine === null || edit === null) return;
+    const lost = undone(dossier(), edit);
+    if (lost.length === 0) return settle(edit);
+    const both = pairing.value === "join" ? joinAlso(dossier(), ...bySide(mine, pins)) : null;
+    conflict.value = { lost, instead: edit, both };
+  }
+  async function settle(edit: Edit): Promise<void> {
+    const mine = own.value;
+    if (await decide(edit)) {
+      if (mine !== null) chosenPin.value = mine.pin.id;
       pairing.value = null;
     }
   }
@@ -75,6 +114,19 @@ export function useDialogs(
       nextDoubtful();
     }
   }
+  const measuring = ref(false);
+  const unknownPin = computed(() =>
+    selected.value?.alone?.proposal === "identify" ? (leadOf(selected.value) ?? null) : null,
+  );
+  const openMeasure = (): void => {
+    if (unknownPin.value !== null) measuring.value = true;
+  };
+  async function keepMeasured(pin: Pin): Promise<void> {
+    const connector = unknownPin.value?.connector.id;
+    if (connector === undefined || !(await changePins(connector, [pin]))) return;
+    measuring.value = false;
+    chosenPin.value = pin.id;
+  }
   const fitting = ref(false);
   async function putDevice(device: InsertedDevice | undefined): Promise<void> {
     if (selected.value?.decision && (await decide(withDevice(selected.value.decision, device))))
@@ -89,7 +141,9 @@ export function useDialogs(
     pairing,
     pairingOpen,
     own,
+    conflict,
     choosePartner,
+    settle,
     mating,
     matingOwn,
     mate,
@@ -97,6 +151,10 @@ export function useDialogs(
     feedTarget,
     openFeed,
     feed,
+    measuring,
+    unknownPin,
+    openMeasure,
+    keepMeasured,
     fitting,
     putDevice,
     sides,
