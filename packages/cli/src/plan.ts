@@ -41,7 +41,7 @@ export function planReport({ dossier: believed, ledger, entries }: ReadJob): unk
     transfers: plan.transfers,
     placeChanges: plan.walk,
     steps: plan.steps.map((step, index) => {
-      const { verb, object, where, before } = stepWords(step, dossier, pins);
+      const words = stepWords(step, dossier, pins);
       const { id, kind, group, op, connector, place, length, joint, minutes, range, twins, decision } = step;
       return {
         number: index + 1,
@@ -49,8 +49,8 @@ export function planReport({ dossier: believed, ledger, entries }: ReadJob): unk
         id,
         kind,
         group,
-        words: stepLine({ verb, object, where }),
-        before,
+        words: stepLine(words),
+        before: words.before,
         place,
         wire: named(step.wire),
         colour: colourOf(step, pins),

@@ -46,6 +46,9 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
 
+/** The words of a step as they were when it was done. */
+const words = z.string().max(2000).exactOptional();
+
 const whatSchema = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("baseline"),
@@ -60,14 +63,16 @@ const whatSchema = z.discriminatedUnion("kind", [
     decision: decisionIdSchema.nullable(),
     op: operationSchema.nullable(),
     note: z.string().max(2000),
+    words,
   }),
   z.object({
     kind: z.literal("skipped"),
     step: stepIdSchema,
     decision: decisionIdSchema.nullable(),
     reason: z.string().max(500),
+    words,
   }),
-  z.object({ kind: z.literal("note"), step: stepIdSchema.nullable(), text: z.string().max(2000) }),
+  z.object({ kind: z.literal("note"), step: stepIdSchema.nullable(), text: z.string().max(2000), words }),
   z.object({ kind: z.literal("found"), pin: pinIdSchema, facts: pinFactsSchema, note: z.string().max(2000) }),
   z.object({ kind: z.literal("retracted"), seq: z.int().min(1), reason: z.string().max(500) }),
 ]) satisfies z.ZodType<What>;

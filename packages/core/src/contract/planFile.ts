@@ -69,6 +69,7 @@ export function readPlanFile(
       at: id(at),
       partner: id(partner),
       others: others.flatMap((name) => id(name) ?? []),
+      built: false,
       device: null,
       joint: null,
       from: null,

@@ -30,14 +30,22 @@ export type What =
       readonly decision: DecisionId | null;
       readonly op: Operation | null;
       readonly note: string;
+      /** The step in the words that it was done by; older entries have none, and are put into today's. */
+      readonly words?: string | undefined;
     }
   | {
       readonly kind: "skipped";
       readonly step: StepId;
       readonly decision: DecisionId | null;
       readonly reason: string;
+      readonly words?: string | undefined;
     }
-  | { readonly kind: "note"; readonly step: StepId | null; readonly text: string }
+  | {
+      readonly kind: "note";
+      readonly step: StepId | null;
+      readonly text: string;
+      readonly words?: string | undefined;
+    }
   | { readonly kind: "found"; readonly pin: PinId; readonly facts: PinFacts; readonly note: string }
   | { readonly kind: "retracted"; readonly seq: number; readonly reason: string };
 

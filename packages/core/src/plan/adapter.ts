@@ -250,6 +250,7 @@ export function adapterDrafts(
       role: `shell:${id}`,
       op: { kind: "build-shell", connector: builtShell(id), cavities, to: "there" },
       connector: id,
+      built: true,
     });
   });
   const wires = own.flatMap((decision) =>
@@ -264,8 +265,9 @@ export function adapterDrafts(
       role: `lock:${id}`,
       op: { kind: "lock", connector: builtShell(id), to: "closed" },
       connector: id,
+      built: true,
     }),
-    whole({ kind: "tug", role: `tug:${id}`, op: null, connector: id }),
+    whole({ kind: "tug", role: `tug:${id}`, op: null, connector: id, built: true }),
   ]);
   return [
     ...shells,
@@ -301,7 +303,13 @@ function wireDrafts(
     length: lengthOf(dossier, members, placed),
   });
   const seated = (end: EndId, at: PlacedPin, held = wireFor(at)): readonly Draft[] => {
-    const here = { wire: held, at: at.pin.id, connector: at.connector.id, partner: partnerOf(at) };
+    const here = {
+      wire: held,
+      at: at.pin.id,
+      connector: at.connector.id,
+      built: true,
+      partner: partnerOf(at),
+    };
     const suffix = `-${roleOf(at)}`;
     return [
       ...newTerminal(end, at.connector.sealed, suffix, here),
@@ -310,7 +318,6 @@ function wireDrafts(
         role: `insert${suffix}`,
         op: { kind: "insert", end, cavity: builtCavity(at.pin.id) },
         ...here,
-        text: "built",
       },
     ];
   };

@@ -10,7 +10,7 @@ import {
 } from "../harness/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionPins, type Decision, type Dossier } from "../model/index.ts";
-import { stepWords } from "../words/index.ts";
+import { stepWords, whereLine } from "../words/index.ts";
 import { byName, decidedDossier, demoDossier, NaiveHarness } from "../testing/index.ts";
 import { checkPlan } from "./check/check.ts";
 import { planWork } from "./plan.ts";
@@ -189,8 +189,8 @@ describe("planWork", () => {
     expect(plan.blocks).toEqual([]);
     expect(checkPlan(dossier, plan)).toBeNull();
     const lines = plan.steps.map((step) => {
-      const { verb, object, where } = stepWords(step, dossier);
-      return `${verb} ${object}, ${where}`;
+      const words = stepWords(step, dossier);
+      return `${words.verb} ${words.object}, ${whereLine(words)}`;
     });
     const at = (part: string): number => {
       const found = lines.findIndex((line) => line.includes(part));

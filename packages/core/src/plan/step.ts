@@ -69,6 +69,8 @@ export interface Step {
   /** The partner: the cavity it came from or the wire it is joined to. */
   readonly partner: PinId | null;
   readonly connector: ConnectorId | null;
+  /** Whether the hand is at the half of the adapter that is made to meet the connector, and not at the connector itself. */
+  readonly built: boolean;
   /** What goes between the wires that meet here. */
   readonly device: InsertedDevice | null;
   /** How the ends that meet here are joined; null where none are. */

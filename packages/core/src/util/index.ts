@@ -2,4 +2,5 @@ export { fail, ok, type Result } from "./result.ts";
 export { invariant, present, unreachable } from "./assert.ts";
 export { type Brand } from "./brand.ts";
 export { compareNatural, compareText, firstDifference } from "./compare.ts";
+export { capital, list } from "./sentence.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";

@@ -8,11 +8,15 @@ import { stepLine, stepWords } from "./stepWords.ts";
 
 /** One line for each ledger entry, built once for a whole ledger. */
 export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) => string {
-  const steps = new Map<string, Step>(planWork(dossier).steps.map((step) => [step.id, step]));
+  let planned: ReadonlyMap<string, Step> | null = null;
+  const steps = (): ReadonlyMap<string, Step> =>
+    (planned ??= new Map(planWork(dossier).steps.map((step) => [step.id, step])));
   const name = pinNamer(dossier);
-  const stepText = (id: string): string => {
-    const step = steps.get(id);
-    return step === undefined ? id : stepLine(stepWords(step, dossier));
+  /** What was written down at the time; of older entries what the plan of today says of that step. */
+  const stepText = (id: string, words: string | undefined): string => {
+    if (words !== undefined) return words;
+    const step = steps().get(id);
+    return step === undefined ? "a step that is no longer in the plan" : stepLine(stepWords(step, dossier));
   };
   return ({ what }) => {
     switch (what.kind) {
@@ -21,11 +25,11 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
       case "plan-adopted":
         return `Plan of ${what.steps} steps adopted`;
       case "done":
-        return `${stepText(what.step)}${what.note === "" ? "" : `. Note: ${what.note}`}`;
+        return `${stepText(what.step, what.words)}${what.note === "" ? "" : `. Note: ${what.note}`}`;
       case "skipped":
-        return `Skipped: ${stepText(what.step)}. Reason: ${what.reason}`;
+        return `Skipped: ${stepText(what.step, what.words)}. Reason: ${what.reason}`;
       case "note":
-        return what.step === null ? what.text : `${what.text} (at: ${stepText(what.step)})`;
+        return what.step === null ? what.text : `${what.text} (at: ${stepText(what.step, what.words)})`;
       case "found":
         return `Found at ${name(what.pin)}: ${factsWords(what.facts, dossier)}${what.note === "" ? "" : `. ${what.note}`}`;
       case "retracted":

@@ -1,5 +1,5 @@
 export { readInstructions, type InstructionLine, type ReadInstructions } from "./instructions.ts";
-export { originWords, stepLine, stepWords, type StepWords } from "./stepWords.ts";
+export { cardWords, originWords, stepLine, stepWords, whereLine, type StepWords } from "./stepWords.ts";
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords,

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { planWork } from "../plan/index.ts";
 import { demoDossier } from "../testing/index.ts";
 import { instructionLines, readInstructions } from "./instructions.ts";
-import { stepWords } from "./stepWords.ts";
+import { stepWords, whereLine } from "./stepWords.ts";
 
 describe("somebody else's instructions", () => {
   it("are read by their numbers, with lines that go on, or line by line where there are none", () => {
@@ -30,7 +30,7 @@ describe("somebody else's instructions", () => {
       const found = plan.steps.find(({ id }) => id === step);
       return found === undefined
         ? null
-        : `${stepWords(found, dossier).verb} ${stepWords(found, dossier).where}`;
+        : `${stepWords(found, dossier).verb} ${whereLine(stepWords(found, dossier))}`;
     });
     expect(words).toEqual([
       "Battery off negative first",

@@ -1,7 +1,7 @@
 import { colourInWords } from "../colour/index.ts";
 import { indexPins, pinColour, type Dossier, type StepId } from "../model/index.ts";
 import type { Plan, Step } from "../plan/index.ts";
-import { stepWords } from "./stepWords.ts";
+import { stepWords, whereLine } from "./stepWords.ts";
 
 /** A line of somebody else's instructions, and the step of the plan that it speaks of. */
 export interface InstructionLine {
@@ -111,7 +111,8 @@ function marksOf(step: Step, dossier: Dossier, pins: ReturnType<typeof indexPins
   );
   const wire = step.wire === null ? undefined : pins.get(step.wire);
   const colour = wire === undefined ? null : pinColour(wire.pin, wire.connector);
-  const { object, where } = stepWords(step, dossier, pins);
+  const words = stepWords(step, dossier, pins);
+  const [object, where] = [words.object, whereLine(words)];
   return {
     plug: [
       ...new Set([

@@ -11,24 +11,88 @@ import {
   type PinId,
   type PlacedPin,
 } from "../model/index.ts";
-import { partOfStep, withoutFuse, type Step, type StepKind } from "../plan/index.ts";
+import {
+  endsOfStep,
+  partOfStep,
+  withoutFuse,
+  type EndPart,
+  type Step,
+  type StepKind,
+} from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
 import { pullOutForce } from "../sizing/index.ts";
+import { capital, list, present } from "../util/index.ts";
 
 export interface StepWords {
   /** The one word to act on: "Release". */
   readonly verb: string;
   /** What is in the hand: "blue, white stripe"; or what the act is about. */
   readonly object: string;
-  /** Where: "out of B12, cavity 7". */
+  /** Where: "out of B12, cavity"; what follows the cavity's label comes in `after`. */
   readonly where: string;
+  /** The label of the cavity in hand, which `where` leads up to; null where the step is at none. */
+  readonly cavity: string | null;
+  /** What else is said of the place: "100 mm of it". */
+  readonly after: string;
+  /** The act alone, where it is one of several of one card: "Strip 4.5 to 5.2 mm". */
+  readonly act: string;
   /** What to see before it counts as done. */
   readonly before: readonly string[];
 }
 
+/** Up to the label of a cavity, the label, and what follows it. */
+type Place = Pick<StepWords, "where" | "cavity" | "after">;
+
+/** What is done at one of several steps of a card, in the words of a tick. */
+function actWords({ kind, partner, wire, text }: Step, object: string, connector: Connector | null): string {
+  switch (kind) {
+    case "seal":
+      return "Slide the wire seal on";
+    case "strip":
+      return text === "terminal" || partner === null || partner === wire
+        ? `Strip ${stripWords(connector)}`
+        : `Strip ${object} to the depth of the barrel`;
+    case "crimp":
+      return "Crimp the new terminal";
+    case "insert":
+      return "Insert it";
+    case "splice":
+      return "Join the ends";
+    case "fit-device":
+      return "Fit the device";
+    default:
+      return `${VERBS[kind]} ${object}`;
+  }
+}
+
+/** Steps of one gesture as one card: named by what it ends in, with the acts on the way to it. Of one step the step itself. */
+export function cardWords(words: readonly StepWords[]): StepWords & { readonly acts: readonly StepWords[] } {
+  const main = present(words.at(-1), "step of a card");
+  const crimped =
+    words.length > 1 && main.verb === VERBS.insert && words.some(({ verb }) => verb === VERBS.crimp);
+  return {
+    ...main,
+    verb: crimped ? `${VERBS.crimp}, insert` : main.verb,
+    before: words.flatMap(({ before }) => before),
+    acts: words,
+  };
+}
+
+/** What of a wire comes to a joint, where that is not the whole of it. */
+const PART_WORDS: Readonly<Record<EndPart, string>> = {
+  wire: "",
+  lead: "",
+  "loom half": " (loom half)",
+  "connector half": " (connector half)",
+  "adapter wire": " (adapter wire)",
+};
+/** "out of B12, cavity 7": the place in one line. */
+export const whereLine = ({ where, cavity, after }: Place): string =>
+  cavity === null ? where : `${where} ${cavity}${after}`;
+
 /** "Release blue, out of B12, cavity 7": one line, with no comma where the place is not known. */
-export const stepLine = ({ verb, object, where }: Pick<StepWords, "verb" | "object" | "where">): string =>
-  [`${verb} ${object}`, where].filter((part) => part !== "").join(", ");
+export const stepLine = (words: Pick<StepWords, "verb" | "object"> & Place): string =>
+  [`${words.verb} ${words.object}`, whereLine(words)].filter((part) => part !== "").join(", ");
 
 const VERBS: Readonly<Record<StepKind, string>> = {
   "note-odometer": "Note",
@@ -174,18 +238,23 @@ export function stepWords(
   const name = connector === null ? "" : `${connector.name}${asIs(connector.place)}`;
   const cavity = (pin: PlacedPin | null): string =>
     pin === null ? "" : `${pin.connector.name}, cavity ${pin.pin.cavity}`;
-  const words = (object: string, where: string, more: readonly string[] = []): StepWords => ({
+  const words = (object: string, place: string | Place, more: readonly string[] = []): StepWords => ({
     verb: VERBS[step.kind],
     object,
-    where,
+    act: actWords(step, object, connector),
+    ...(typeof place === "string" ? { where: place, cavity: null, after: "" } : place),
     before: [...more, ...BEFORE[step.kind]],
   });
-  const others = step.others
-    .map((id) => placed(id))
-    .map((other) => `, with ${wireWords(other)} of ${cavity(other)}`)
-    .join("");
+  const half = step.built ? "adapter half for " : "";
+  /** Up to the cavity in hand, and what is said after it. */
+  const here = (lead: string, after = ""): string | Place =>
+    at === null ? "" : { where: `${lead} ${half}${at.connector.name}, cavity`, cavity: at.pin.cavity, after };
+  const ends = endsOfStep(step, pins);
+  const meeting = ends.map(({ placed: one, part }) => `${pinName(one)}${PART_WORDS[part]}`);
+  const endLines = ends.map(
+    ({ placed: one, part }) => `${capital(wireWords(one))}, ${cavity(one)}${PART_WORDS[part]}`,
+  );
   const part = partOfStep(step, dossier.worklist);
-  const half = step.text === "built" ? "the adapter half of " : "";
   switch (step.kind) {
     case "note-odometer":
       return words("the mileage", "before the cluster comes out");
@@ -223,66 +292,64 @@ export function stepWords(
       return words(connector?.name ?? "", whereTo(dossier, step) ?? connector?.place ?? "");
     case "open-lock":
     case "close-lock":
-      return words(
-        "secondary lock",
-        step.op?.kind === "lock" && isBuilt(step.op.connector)
-          ? `the adapter half for ${connector?.name ?? ""}`
-          : name,
-      );
+      return words("secondary lock", step.built ? `${half}${connector?.name ?? ""}` : name);
     case "tug":
-      return words("each wire gently", name);
+      return words("each wire gently", step.built ? `${half}${connector?.name ?? ""}` : name);
     case "tape":
       return step.text === "dead"
         ? words("the empty plug back", `${name}, all its wires now cut off`)
         : words("the loom over its joints", `${name}, joints apart from each other`);
     case "label":
-      return words(wireWords(wire), `${cavity(at)}, and its twins`);
+      return words(wireWords(wire), here("at", ", and its twins"));
     case "check":
       return words(
         wireWords(wire),
-        partner === null
-          ? `at ${cavity(at)}: is it ${at?.pin.function || "what the table says"}?`
-          : `at ${cavity(at)}: does it belong to ${pinName(partner)}, ${partner.pin.function}?`,
+        here(
+          "at",
+          partner === null
+            ? `: is it ${at?.pin.function || "what the table says"}?`
+            : `: does it belong to ${pinName(partner)}, ${partner.pin.function}?`,
+        ),
       );
     case "find-live":
-      return words(wireWords(wire), `of ${cavity(at)}: which half carries the supply?`);
+      return words(wireWords(wire), here("of", ": which half carries the supply?"));
     case "release":
-      return words(wireWords(wire), `out of ${cavity(at)}`);
+      return words(wireWords(wire), here("out of"));
     case "park":
-      return words(wireWords(wire), `from ${cavity(at)}, until its place is free`);
+      return words(wireWords(wire), here("from", ", until its place is free"));
     case "take-up":
-      return words(wireWords(wire), `parked, from ${cavity(at)}`);
+      return words(wireWords(wire), here("parked, from"));
     case "pierce":
-      return words("the membrane", `of ${cavity(at)}`);
+      return words("the membrane", here("of"));
     case "insert":
-      return words(wireWords(wire), `into ${half}${cavity(at)}`);
+      return words(wireWords(wire), here("into"));
     case "take-out":
-      return words(wireWords(wire), `the lead that was in ${cavity(at)}`);
+      return words(wireWords(wire), here("the lead that was in"));
     case "cut":
       return words(
         wireWords(wire),
-        step.text === "branch"
-          ? `where it leaves the branch, towards ${cavity(at)}`
-          : `${step.length ?? 100} mm behind ${cavity(at)}`,
+        here(
+          step.text === "branch" ? "where it leaves the branch, towards" : `${step.length ?? 100} mm behind`,
+        ),
       );
     case "uncover":
       return words(
         wireWords(wire),
-        `${step.id.endsWith("/uncover-stub") ? "the plug's half" : "the live half"}, of ${cavity(at)}`,
+        here(step.id.endsWith("/uncover-stub") ? "the connector half, of" : "the live half, of"),
       );
     case "cut-terminal":
-      return words("the old terminal", `from ${wireWords(wire)}, towards ${cavity(at)}`);
+      return words("the old terminal", here(`from ${wireWords(wire)}, towards`));
     case "strip":
       return step.text === "terminal" || step.partner === null || step.partner === step.wire
-        ? words(wireWords(wire), `${stripWords(connector)}, for ${cavity(at)}`)
+        ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
         : words(
-            wireWords(wire),
-            `to the depth of the barrel, sleeve on first${others === "" ? "" : `; all ${step.others.length + 2} ends`}`,
+            `all ${step.others.length + 2} ends`,
+            `to the depth of the barrel, sleeve on first: ${[wire, at, ...step.others.map(placed)].map((one) => (one === null ? "" : pinName(one))).join(", ")}`,
           );
     case "seal":
-      return words("wire seal", `onto ${wireWords(wire)}, for ${cavity(at)}`);
+      return words("wire seal", here(`onto ${wireWords(wire)}, for`));
     case "crimp":
-      return words(wireWords(wire), `new terminal for ${half}${cavity(at)}`, pullWords(wire));
+      return words(wireWords(wire), here("new terminal for"), pullWords(wire));
     case "build-shell":
       return words("a new housing", `to mate with ${name}`);
     case "build-wire":
@@ -292,43 +359,41 @@ export function stepWords(
       );
     case "splice":
       return words(
-        wireWords(wire),
-        `onto ${wireWords(at)} of ${cavity(at)}${others}${step.joint === null ? "" : `, ${JOINT_WORDS[step.joint]}`}`,
-        JOINT_CHECKS[step.joint ?? "crimp"],
+        list(ends.map(({ placed: one }) => wireWords(one))),
+        `one joint, ${JOINT_WORDS[step.joint ?? "crimp"]}: ${meeting.join(", ")}`,
+        [...endLines, ...JOINT_CHECKS[step.joint ?? "crimp"]],
       );
     case "fit-device":
       return words(
         step.device === null ? "the part" : deviceWords(step.device),
-        `between ${wireWords(wire)} of ${cavity(wire)} and ${wireWords(at)} of ${cavity(at)}${others}`,
+        `between ${list(meeting)}`,
+        endLines,
       );
     case "cap":
-      return words(
-        wireWords(wire),
-        `${capped(step.id.slice(step.id.lastIndexOf("/") + 1))} of ${cavity(at)}`,
-      );
+      return words(wireWords(wire), here(`${capped(step.id.slice(step.id.lastIndexOf("/") + 1))} of`));
     case "route":
       return words(
         "a new wire",
-        `from ${step.from || "the supply"} to ${cavity(at)}, before it is cut to length`,
+        here(`from ${step.from || "the supply"} to`, ", before it is cut to length"),
       );
     case "feed":
       return step.text === "ground"
         ? {
-            ...words(wireWords(wire), `of ${cavity(at)}, at ${step.from ?? ""}`, [
+            ...words(wireWords(wire), here("of", `, at ${step.from ?? ""}`), [
               "Bare metal under the ring, nut tight, then sealed",
               "Ring with the highest current next to the metal",
             ]),
             verb: "Ground",
           }
-        : words(wireWords(wire), `of ${cavity(at)} from ${step.from ?? ""}`, [
+        : words(wireWords(wire), here("of", `, from ${step.from ?? ""}`), [
             "Fuse rated for the thinnest wire and not fitted yet",
           ]);
     case "ring":
-      return words("ring terminal", `onto ${wireWords(wire)} of ${cavity(at)}, for ${step.from ?? ""}`);
+      return words("ring terminal", here(`onto ${wireWords(wire)} of`, `, for ${step.from ?? ""}`));
     case "plug":
-      return words("the open cavity", cavity(at));
+      return words("the open cavity", here("of"));
     case "fuse":
-      return words(withoutFuse(step.from ?? ""), `feeds ${cavity(at)}`);
+      return words(withoutFuse(step.from ?? ""), here("feeds"));
     case "try":
       return words(
         step.text || "everything that was touched",

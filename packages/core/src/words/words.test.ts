@@ -21,6 +21,7 @@ import {
   pinNamer,
   reasonWords,
   stepLine,
+  whereLine,
   stepWords,
   termWords,
 } from "./index.ts";
@@ -40,12 +41,13 @@ describe("words", () => {
     fc.assert(
       fc.property(decidedDossier(5), (dossier) => {
         for (const step of planWork(dossier).steps) {
-          const { verb, object, where, before } = stepWords(step, dossier);
+          const words = stepWords(step, dossier);
+          const { verb, object, before } = words;
           [verb, object, ...before].forEach(readable);
           // A plug is unplugged where it is: its place is said where it is known.
-          if (step.kind !== "connect" && step.kind !== "disconnect") readable(where);
-          readable(stepLine({ verb, object, where }));
-          expect(stepLine({ verb, object, where })).not.toMatch(/, *$/);
+          if (step.kind !== "connect" && step.kind !== "disconnect") readable(whereLine(words));
+          readable(stepLine(words));
+          expect(stepLine(words)).not.toMatch(/, *$/);
           expect(before.length).toBeGreaterThan(0);
           steps++;
         }

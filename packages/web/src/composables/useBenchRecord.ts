@@ -1,47 +1,122 @@
-import { computed, ref, type Ref } from "vue";
-import type { PinFacts, PlacedPin } from "@trevin/core";
+import { computed, ref, watch, type Ref } from "vue";
+import { cardOf, type PinFacts, type PlacedPin } from "@trevin/core";
 import { useJob } from "../stores/job.ts";
 import type { usePlan } from "./usePlan.ts";
 
 type Plan = ReturnType<typeof usePlan>;
 
-/** What the bench records of the step in hand; one at a time. */
+/** What the bench records of the card in hand; one at a time. */
 export function useBenchRecord(
-  { bench, current }: Pick<Plan, "bench" | "current">,
+  { bench, card }: Pick<Plan, "bench" | "card">,
   wire: Readonly<Ref<PlacedPin | null>>,
 ) {
   const store = useJob();
   const busy = ref(false);
+  const ticked = ref<ReadonlySet<string>>(new Set());
+  const mileage = ref("");
+  /** Whether Done has asked for what is not ticked: it asks once, and then it is done without. */
+  const asked = ref(false);
+  const first = computed(() => card.value[0]?.step ?? null);
+  watch(
+    () => first.value?.id,
+    () => {
+      ticked.value = new Set();
+      asked.value = false;
+      mileage.value = "";
+    },
+  );
+  const keys = computed(() =>
+    card.value.flatMap(({ words }, i) => words.before.map((line) => ({ key: `${i} ${line}`, line }))),
+  );
+  const missing = computed(() => keys.value.filter(({ key }) => !ticked.value.has(key)));
+  const tickAll = (): void => {
+    ticked.value = new Set(keys.value.map(({ key }) => key));
+  };
+  const needsMileage = computed(() => first.value?.kind === "note-odometer" && !/\d/.test(mileage.value));
+
+  const isRetracted = (seq: number): boolean => bench.value.fold?.retracted.has(seq) ?? false;
   /** The last thing done that was not taken back. */
-  const last = computed(() => {
-    const fold = bench.value.fold;
-    return (
+  const last = computed(
+    () =>
       store.entries.findLast(
-        (entry) =>
-          (entry.what.kind === "done" || entry.what.kind === "skipped") && !fold?.retracted.has(entry.seq),
-      ) ?? null
+        ({ what, seq }) => (what.kind === "done" || what.kind === "skipped") && !isRetracted(seq),
+      ) ?? null,
+  );
+  const notes = computed(() => {
+    const here = new Set<string>(card.value.map(({ step }) => step.id));
+    return store.entries.flatMap(({ what, seq }) =>
+      what.kind === "note" && what.step !== null && here.has(what.step) && !isRetracted(seq)
+        ? [{ seq, text: what.text }]
+        : [],
     );
   });
-  async function done(): Promise<void> {
-    const step = current.value?.step;
-    if (step === undefined || busy.value || bench.value.plan.blocks.length > 0) return;
+
+  async function alone(work: () => Promise<unknown>): Promise<void> {
+    if (busy.value) return;
     busy.value = true;
-    if (store.waiting.length > 0) await store.again();
-    else await store.record({ kind: "done", step: step.id, note: "" });
-    busy.value = false;
+    try {
+      await work();
+    } finally {
+      busy.value = false;
+    }
   }
-  async function back(): Promise<void> {
-    if (last.value === null || busy.value) return;
-    busy.value = true;
-    await store.record({ kind: "retracted", seq: last.value.seq, reason: "went back at the bench" });
-    busy.value = false;
-  }
+  /** Every step of the card, one entry each; what was left unticked and the mileage stand with the last of them. */
+  const done = (): Promise<void> =>
+    alone(async () => {
+      if (first.value === null || bench.value.plan.blocks.length > 0) return;
+      if (store.waiting.length > 0) return store.again();
+      if ((missing.value.length > 0 || needsMileage.value) && !asked.value) {
+        asked.value = true;
+        return;
+      }
+      const note = [
+        ...(mileage.value.trim() === "" ? [] : [`Mileage ${mileage.value.trim()}`]),
+        ...(missing.value.length === 0
+          ? []
+          : [`Not ticked: ${missing.value.map(({ line }) => line).join("; ")}`]),
+      ].join(". ");
+      const steps = card.value.map(({ step }) => step.id);
+      for (const [i, step] of steps.entries()) {
+        const stored = await store.record({ kind: "done", step, note: i === steps.length - 1 ? note : "" });
+        if (!stored) return;
+      }
+    });
+  /** Takes back what was done last, with everything of its card. */
+  const back = (): Promise<void> =>
+    alone(async () => {
+      const { plan } = bench.value;
+      const what = last.value?.what;
+      if (what?.kind !== "done" && what?.kind !== "skipped") return;
+      const own = new Set<string>([what.step, ...cardOf(plan.steps, what.step).map(({ id }) => id)]);
+      for (;;) {
+        const entry = last.value;
+        if (entry === null || (entry.what.kind !== "done" && entry.what.kind !== "skipped")) return;
+        if (!own.has(entry.what.step)) return;
+        if (!(await store.record({ kind: "retracted", seq: entry.seq, reason: "went back at the bench" })))
+          return;
+      }
+    });
   const skip = (reason: string): unknown =>
-    current.value && store.record({ kind: "skipped", step: current.value.step.id, reason });
+    first.value && store.record({ kind: "skipped", step: first.value.id, reason });
   const found = (facts: PinFacts, note: string): unknown =>
     wire.value && store.record({ kind: "found", pin: wire.value.pin.id, facts, note });
   const keepNote = (text: string): unknown =>
-    store.record({ kind: "note", step: current.value?.step.id ?? null, text });
+    store.record({ kind: "note", step: first.value?.id ?? null, text });
 
-  return { busy, last, done, back, skip, found, keepNote };
+  return {
+    busy,
+    last,
+    ticked,
+    mileage,
+    asked,
+    missing,
+    needsMileage,
+    notes,
+    tickAll,
+    done,
+    back,
+    skip,
+    found,
+    keepNote,
+  };
 }

@@ -1,5 +1,6 @@
 import { computed, type ComputedRef } from "vue";
 import {
+  builtCavity,
   indexPins,
   looksOf,
   pinColour,
@@ -33,14 +34,20 @@ export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityLook>> {
     const tables = new Map(
       view.dossier.connectors.map((connector) => [connector.id, looksOf(connector, view.dossier.wires)]),
     );
+    /** A wire that was made for the adapter has the colour of the one that it goes on from. */
+    const madeFor = new Map([...pins.keys()].map((id) => [builtCavity(id), id] as const));
+    const sourceOf = (id: PinId): PinId => madeFor.get(id) ?? id;
+    const halves = [...madeFor.keys()].filter((id) => view.state.cavities[id] !== undefined);
     return new Map(
-      [...pins].map(([id, { connector }]): [PinId, CavityLook] => {
-        const source = pins.get(inCavity.get(id) ?? id);
+      [...pins.keys(), ...halves].map((id): [PinId, CavityLook] => {
+        const source = pins.get(sourceOf(inCavity.get(id) ?? id));
+        const connector = pins.get(id)?.connector;
         const held = view.state.cavities[id]?.state ?? "unknown";
         const state = held === "blank" ? "empty" : held;
         if (!inCavity.has(id)) return [id, { state, readings: [], size: null, doubt: false, more: [] }];
         // While its own wire is in it, a cavity looks as the pin table says: with its doubts, and every wire in its terminal.
-        const own = source?.pin.id === id ? tables.get(connector.id)?.get(id) : undefined;
+        const own =
+          connector !== undefined && source?.pin.id === id ? tables.get(connector.id)?.get(id) : undefined;
         if (own !== undefined) return [id, { ...own, state }];
         const colour = source === undefined ? null : pinColour(source.pin, source.connector);
         return [

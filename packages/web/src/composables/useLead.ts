@@ -2,11 +2,19 @@ import { computed, type ComputedRef } from "vue";
 import type { DrawnCavity, FaceDrawing } from "@trevin/core";
 import { curve, type Point } from "../drawing/wire.ts";
 
-/** The wire that leads into the cavity in hand: in from the left below the face, or along its row where the face lies on its side. */
+/** How much of a wire is drawn where it ends behind its connector, px. */
+const STUB = 130;
+
+/**
+ * The wire of the cavity in hand. It leads into the cavity: in from the left below the face, or along its row where the face lies
+ * on its side. Where it is worked on behind the connector it ends there, below the face, and a thread tells which cavity it is of.
+ */
 export function useLead(
   drawing: ComputedRef<FaceDrawing>,
   hand: ComputedRef<DrawnCavity | undefined>,
-  props: { readonly showLead: boolean; readonly width: number },
+  /** The cavity in hand and those that belong to it. */
+  marked: ComputedRef<readonly DrawnCavity[]>,
+  props: { readonly showLead: boolean; readonly behind: boolean; readonly width: number },
 ) {
   const pitch = computed(() => drawing.value.pitch);
   const isLowest = computed(
@@ -18,13 +26,17 @@ export function useLead(
   );
   const isLying = computed(() => hand.value !== undefined && hand.value.box.w > hand.value.box.h);
   const leadWidth = computed(() => {
+    if (props.behind) return Math.min(pitch.value * 0.36, 18);
     if (isLying.value) return pitch.value * 0.26;
     return pitch.value * (isLowest.value ? 0.46 : 0.28);
   });
   const floor = computed(() => drawing.value.height - 6 + leadWidth.value / 2 + 4);
-  const height = computed(() =>
-    props.showLead && !isLying.value ? floor.value + leadWidth.value / 2 + 2 : drawing.value.height,
-  );
+  const height = computed(() => {
+    const further = props.behind ? (marked.value.length - 1) * (leadWidth.value + 5) : 0;
+    return props.showLead && (!isLying.value || props.behind)
+      ? floor.value + further + leadWidth.value / 2 + 2
+      : drawing.value.height;
+  });
   const left = computed(() => Math.max(0, props.showLead ? props.width - drawing.value.width : 0));
   const leadPoints = computed<readonly Point[]>(() => {
     if (hand.value === undefined) return [];
@@ -58,5 +70,15 @@ export function useLead(
     return [{ x: -2000, y: floor.value }, ...run, ...into];
   });
 
-  return { leadWidth, leadPoints, height, left };
+  /** The ends of wires that are worked on behind the connector, one below the other, each with a thread from its cavity. */
+  const behind = computed(() => {
+    if (!props.behind || !props.showLead) return [];
+    return marked.value.map((cavity, i) => {
+      const y = floor.value + i * (leadWidth.value + 5);
+      const to = { x: Math.max(cavity.wire.x - pitch.value * 0.4, 30 - left.value), y };
+      return { cavity, points: [{ x: to.x - STUB, y }, to], thread: { from: cavity.wire, to } };
+    });
+  });
+
+  return { leadWidth, leadPoints, behind, height, left };
 }

@@ -1,5 +1,6 @@
 import { computed } from "vue";
 import {
+  cardOf,
   indexPins,
   pinColour,
   stepWords,
@@ -53,5 +54,15 @@ export function usePlan() {
   const current = computed(() =>
     bench.value.current === null ? null : (byId.value.get(bench.value.current.id) ?? null),
   );
-  return { bench, steps, byId, groups, current, placed };
+  /** The steps in hand: the current one, and what goes on from it in the same gesture. */
+  const card = computed(() => {
+    const first = current.value;
+    if (first === null) return [];
+    const whole = cardOf(bench.value.plan.steps, first.step.id).map(({ id }) => id);
+    return whole
+      .slice(whole.indexOf(first.step.id))
+      .flatMap((id) => byId.value.get(id) ?? [])
+      .filter(({ state }) => state === "open");
+  });
+  return { bench, steps, byId, groups, current, card, pins, placed };
 }

@@ -3,7 +3,16 @@
 import { useMediaQuery } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
-import { findConnector, stepLine, type PlacedPin } from "@trevin/core";
+import {
+  cardWords,
+  facesOfStep,
+  findConnector,
+  pinColour,
+  stepLine,
+  type PinId,
+  type PlacedPin,
+  type WireColour,
+} from "@trevin/core";
 import BeforeWork from "../components/bench/BeforeWork.vue";
 import BenchActs from "../components/bench/BenchActs.vue";
 import NoStep from "../components/bench/NoStep.vue";
@@ -25,9 +34,18 @@ const router = useRouter();
 const store = useJob();
 const prefs = usePrefs();
 const now = useCavitiesNow();
-const { bench, steps, groups, current, placed } = usePlan();
+const { bench, steps, groups, current, card, pins, placed } = usePlan();
 const wire = computed(() => placed(current.value?.step.wire ?? null));
-const { busy, last, done, back, skip, found, keepNote } = useBenchRecord({ bench, current }, wire);
+const { busy, last, ticked, mileage, asked, missing, needsMileage, notes, tickAll, ...acts } = useBenchRecord(
+  { bench, card },
+  wire,
+);
+const { done, back, skip, found, keepNote } = acts;
+/** What the card ends in: it names the card, and its cavity is the one in hand. */
+const main = computed(() => card.value.at(-1) ?? current.value);
+const words = computed(() =>
+  card.value.length === 0 ? null : cardWords(card.value.map((one) => one.words)),
+);
 const asking = ref(false);
 const noting = ref(false);
 const wide = useMediaQuery("(min-width: 1000px)");
@@ -41,11 +59,25 @@ const connector = computed(() => {
 const at = computed(() => current.value?.at ?? null);
 const number = computed(() => current.value?.number ?? steps.value.length);
 const next = computed(
-  () => steps.value.find((shown) => shown.number > number.value && shown.state === "open") ?? null,
+  () =>
+    steps.value.find(
+      (shown) => shown.number > (main.value?.number ?? number.value) && shown.state === "open",
+    ) ?? null,
 );
 const nextWords = computed(() =>
   next.value === null ? "this is the last step" : `next, ${next.value.number}: ${stepLine(next.value.words)}`,
 );
+const stepNumbers = computed(() => {
+  const to = main.value?.number ?? number.value;
+  return to === number.value ? `Step ${number.value}` : `Steps ${number.value} to ${to}`;
+});
+const minutes = computed(() => card.value.reduce((sum, { step }) => sum + step.minutes, 0));
+/** What Done still asks for, in the button itself. */
+const asks = computed(() => {
+  if (!asked.value) return "";
+  if (needsMileage.value) return "without the mileage";
+  return missing.value.length === 0 ? "" : `without ${missing.value.length} ticks`;
+});
 const group = computed(() => groups.value.find((one) => one.id === current.value?.step.group));
 const boxes = computed(() =>
   groups.value.map((one) => ({
@@ -59,11 +91,17 @@ const stillIn = (placedPin: PlacedPin): boolean => now.value.get(placedPin.pin.i
 const twins = computed(() =>
   (current.value?.step.twins ?? []).flatMap((id) => placed(id) ?? []).filter(stillIn),
 );
-const lead = computed(() =>
-  current.value !== null && ["release", "insert", "cut", "splice"].includes(current.value.step.kind)
-    ? current.value.colour
-    : null,
+const faces = computed(() =>
+  current.value === null ? [] : facesOfStep(main.value!.step, bench.value.dossier, pins.value),
 );
+/** The colour of the wire that is drawn at a cavity: where several meet its own, else that of the wire in hand. */
+function colourOf(pin: PinId): WireColour | null {
+  const own = isJoint.value ? placed(pin) : null;
+  return own === null ? (current.value?.colour ?? null) : pinColour(own.pin, own.connector);
+}
+const isJoint = computed(() => main.value?.step.op?.kind === "splice");
+/** A step about one wire shows its code; where several meet, each has its own in the list. */
+const code = computed(() => (isJoint.value ? "" : (wire.value?.pin.colour ?? "")));
 const since = computed(() => {
   const entry = store.entries.findLast(
     (one) =>
@@ -135,24 +173,29 @@ useCommands([
     <PowerLine :battery="bench.state.battery" :since="since" :wide="wide" />
     <div class="prog">
       <p class="eye">
-        <b>Step {{ number }}</b> of {{ steps.length }}, {{ group?.title.toLowerCase() }}, about
-        {{ current.step.minutes }} min
+        <b>{{ stepNumbers }}</b> of {{ steps.length }}, {{ group?.title }}, about {{ minutes }} min
       </p>
       <ProgressBar :groups="boxes" :current="current.step.id" :titles="wide" />
     </div>
-    <StepWords :words="current.words" :code="wire?.pin.colour ?? ''" :cavity="at?.pin.cavity ?? null" />
+    <StepWords v-if="words" :words="words" :code="code" />
     <StepFace
-      :connector="connector"
-      :at="at"
+      :faces="faces"
+      :kind="main!.step.kind"
       :twins="twins.map((twin) => twin.pin.id)"
       :now="now"
       :wires="bench.dossier.wires"
-      :lead="lead"
+      :colour-of="colourOf"
       :wide="wide"
       :phone="isPhone"
     />
     <StepHelp
-      :shown="current"
+      v-model:ticked="ticked"
+      v-model:mileage="mileage"
+      :shown="main!"
+      :acts="words?.acts ?? []"
+      :asked="asked"
+      :missing="missing.length"
+      :notes="notes"
       :wire="wire"
       :at="at"
       :twins="twins"
@@ -162,11 +205,13 @@ useCommands([
       :job="store.view?.id ?? ''"
       :hold="prefs.hold"
       :phone="isPhone"
+      @all="tickAll"
     />
     <BenchActs
       :can-go-back="last !== null"
       :busy="busy"
       :next="nextWords"
+      :asks="asks"
       :wide="wide"
       @back="back"
       @other="ask(false)"
@@ -177,7 +222,7 @@ useCommands([
     <NotAsPlanned
       v-model:open="asking"
       :wire="wire"
-      :can-skip="current.step.op === null"
+      :can-skip="card.length === 1 && current.step.op === null"
       :note="noting"
       @found="found"
       @skip="skip"

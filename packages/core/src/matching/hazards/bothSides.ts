@@ -1,5 +1,6 @@
+import { list } from "../../util/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { list, named } from "./say.ts";
+import { named } from "./say.ts";
 
 const SIDED = /^(turn |.*(stop|tail) lamp)/;
 

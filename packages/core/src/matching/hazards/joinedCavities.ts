@@ -1,5 +1,6 @@
+import { list } from "../../util/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { at, list } from "./say.ts";
+import { at } from "./say.ts";
 
 /** Cavities that the mated half joins inside: a beep between them says nothing, and what one gets the others get (common practice). */
 export const joinedCavities: Rule = {

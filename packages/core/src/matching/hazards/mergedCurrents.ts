@@ -1,5 +1,6 @@
+import { list } from "../../util/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { at, list } from "./say.ts";
+import { at } from "./say.ts";
 
 /** Where wires share one, their currents add; the one wire and its fuse carry the sum (Kirchhoff). */
 export const mergedCurrents: Rule = {

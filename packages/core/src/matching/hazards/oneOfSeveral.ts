@@ -1,5 +1,6 @@
+import { list } from "../../util/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { at, isTerm, list } from "./say.ts";
+import { at, isTerm } from "./say.ts";
 
 /** Coded inputs read one contact at a time; two on one wire read as a third state (common practice). */
 export const oneOfSeveral: Rule = {

@@ -1,3 +1,4 @@
+import { capital } from "../../util/index.ts";
 import { oppositeIn } from "../evidence.ts";
 import type { Rule } from "./rule.ts";
 import { at } from "./say.ts";
@@ -16,7 +17,7 @@ export const opposites: Rule = {
               severity: "caution",
               pins: [vehicle, incoming],
               decision,
-              title: `${opposite.left[0]?.toUpperCase() ?? ""}${opposite.left.slice(1)} joined to ${opposite.right}`,
+              title: `${capital(opposite.left)} joined to ${opposite.right}`,
               detail: `${at(vehicle)} is "${vehicle.placed.pin.function}"; ${at(incoming)} is "${incoming.placed.pin.function}".`,
               cure: "Join it to its own counterpart, or correct the function in the pin table.",
             },

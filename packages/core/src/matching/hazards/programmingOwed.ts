@@ -1,6 +1,7 @@
+import { list } from "../../util/index.ts";
 import { isData } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { isTerm, list } from "./say.ts";
+import { isTerm } from "./say.ts";
 
 /** A module that comes onto the bus is a stranger there until it is told about the car (common practice). */
 export const programmingOwed: Rule = {

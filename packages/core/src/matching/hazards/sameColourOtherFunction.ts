@@ -1,8 +1,9 @@
+import { capital } from "../../util/index.ts";
 import { signalFit, type PinId } from "../../model/index.ts";
 import { colourForColour } from "../colourVerdict.ts";
 import type { ReadPin } from "../evidence.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { at, capital, what } from "./say.ts";
+import { at, what } from "./say.ts";
 
 /** So many of one colour that naming each would help nobody. */
 const MOST_NAMED = 3;

@@ -8,9 +8,6 @@ export const named = (pin: ReadPin): string =>
   pin.placed.pin.function === "" ? at(pin) : `${at(pin)}, ${pin.placed.pin.function}`;
 /** What the wire is for, or that nobody knows. */
 export const what = (pin: ReadPin): string => pin.placed.pin.function || "a wire without a known function";
-export const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ""}${text.slice(1)}`;
-export const list = (parts: readonly string[]): string =>
-  parts.length < 2 ? (parts[0] ?? "") : `${parts.slice(0, -1).join(", ")} and ${parts.at(-1)}`;
 /** Whether the vocabulary reads the pin as one of these terms. */
 export const isTerm = (pin: ReadPin, ...names: readonly string[]): boolean =>
   pin.reading.term !== null && names.includes(pin.reading.term.name);

@@ -1,7 +1,8 @@
+import { list } from "../../util/index.ts";
 import { deviceOfMerge } from "../devices.ts";
 import { fitDevice } from "./fixes.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { at, list } from "./say.ts";
+import { at } from "./say.ts";
 
 /** Two wires that each work one input feed each other backwards unless a diode sits in each (common practice). */
 export const twoSources: Rule = {

@@ -62,6 +62,7 @@ export type Draft = {
     | "at"
     | "partner"
     | "connector"
+    | "built"
     | "from"
     | "device"
     | "joint"
@@ -82,6 +83,7 @@ export function stepOf(group: string, owner: string, decision: DecisionId | null
     at = null,
     partner = null,
     connector = null,
+    built = false,
     device = null,
     joint = null,
     others = [],
@@ -103,6 +105,7 @@ export function stepOf(group: string, owner: string, decision: DecisionId | null
     at,
     partner,
     connector,
+    built,
     device,
     joint,
     others,

@@ -9,6 +9,8 @@ import {
   operationProblemWords,
   pinNamer,
   seal,
+  stepLine,
+  stepWords,
   type BenchView,
   type Entry,
   type StoredEntry,
@@ -89,6 +91,7 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
         throw new HttpProblem(409, "no-such-step", "That step is no longer in the plan.");
       if (view.progress.get(step.id) === "done")
         throw new HttpProblem(409, "already-done", "That step is already done.");
+      const words = wordsOf(step.id, view);
       if (command.kind === "skipped") {
         if (step.op !== null)
           throw new HttpProblem(
@@ -96,16 +99,23 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
             "step-changes-wiring",
             "This step changes the wiring and later steps depend on it. Change the decision instead of skipping the step.",
           );
-        return { kind: "skipped", step: step.id, decision: step.decision, reason: command.reason };
+        return { kind: "skipped", step: step.id, decision: step.decision, reason: command.reason, ...words };
       }
       if (step.op !== null) {
         const next = applyOperation(view.state, step.op);
         if (!next.ok) throw new HttpProblem(409, next.error.code, operationProblemWords(next.error, name));
       }
-      return { kind: "done", step: step.id, decision: step.decision, op: step.op, note: command.note };
+      return {
+        kind: "done",
+        step: step.id,
+        decision: step.decision,
+        op: step.op,
+        note: command.note,
+        ...words,
+      };
     }
     case "note":
-      return { kind: "note", step: command.step, text: command.text };
+      return { kind: "note", step: command.step, text: command.text, ...wordsOf(command.step, view) };
     case "found":
       if (!indexPins(view.dossier).has(command.pin))
         throw new HttpProblem(422, "no-such-pin", "That pin is not in this job.");
@@ -115,6 +125,12 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
       return { kind: "retracted", seq: command.seq, reason: command.reason };
     }
   }
+}
+
+/** The words of a step of the plan, so that the record is read without today's planner. */
+function wordsOf(id: string | null, { plan, dossier }: BenchView): { readonly words?: string } {
+  const step = plan.steps.find((candidate) => candidate.id === id);
+  return step === undefined ? {} : { words: stepLine(stepWords(step, dossier)) };
 }
 
 function refuseRetract(seq: number, entries: readonly Entry[], name: (id: string) => string): void {

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 /** The four acts at the bench; Done says what comes next. */
 
-defineProps<{ canGoBack: boolean; busy: boolean; next: string; wide: boolean }>();
+defineProps<{
+  canGoBack: boolean;
+  busy: boolean;
+  next: string;
+  /** What Done goes without, where it has asked: "without 2 ticks"; else empty. */
+  asks: string;
+  wide: boolean;
+}>();
 const emit = defineEmits<{ back: []; other: []; note: []; done: [] }>();
 </script>
 
@@ -14,7 +21,8 @@ const emit = defineEmits<{ back: []; other: []; note: []; done: [] }>();
     <button type="button" class="btn note" @click="emit('note')">Note <kbd v-if="wide">T</kbd></button>
     <button type="button" class="btn pri" :disabled="busy" @click="emit('done')">
       <span
-        ><b>Done</b><s>{{ next }}</s></span
+        ><b>Done{{ asks && "?" }}</b
+        ><s>{{ asks || next }}</s></span
       ><kbd v-if="wide">Space</kbd>
     </button>
   </footer>

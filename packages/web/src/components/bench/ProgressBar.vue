@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** One box per step, in groups; the present one framed. */
-import { computed } from "vue";
+import { useElementSize } from "@vueuse/core";
+import { computed, ref } from "vue";
 
 interface Box {
   readonly id: string;
@@ -15,10 +16,35 @@ const total = computed(() => props.groups.reduce((sum, group) => sum + group.box
 const done = computed(() =>
   props.groups.reduce((sum, group) => sum + group.boxes.filter((box) => box.state !== "open").length, 0),
 );
+
+const bar = ref<HTMLElement | null>(null);
+const { width } = useElementSize(bar);
+const GAP = 10;
+/** Of a letter of the names, px. */
+const LETTER = 7.4;
+/** The names that have room over their own boxes; the present one always, and nothing under it. */
+const named = computed<ReadonlySet<string>>(() => {
+  const room = width.value - GAP * (props.groups.length - 1);
+  let x = 0;
+  const places = props.groups.map((group) => {
+    const span = (room * group.boxes.length) / Math.max(1, total.value);
+    const place = { group, x, span, text: group.title.length * LETTER };
+    x += span + GAP;
+    return place;
+  });
+  const own = places.find(({ group }) => group.boxes.some((box) => box.id === props.current));
+  return new Set(
+    places.flatMap((place) => {
+      const isUnder = own !== undefined && place.x > own.x && place.x < own.x + own.text + GAP;
+      return place === own || (place.text <= place.span && !isUnder) ? [place.group.id] : [];
+    }),
+  );
+});
 </script>
 
 <template>
   <div
+    ref="bar"
     class="bar"
     role="progressbar"
     :aria-valuenow="done"
@@ -36,7 +62,7 @@ const done = computed(() =>
       <div class="boxes">
         <i v-for="box in group.boxes" :key="box.id" :class="[box.state, { now: box.id === current }]" />
       </div>
-      <span v-if="titles" class="lab">{{ group.title }}</span>
+      <span v-if="titles" class="lab">{{ named.has(group.id) ? group.title : "" }}</span>
     </div>
   </div>
 </template>
@@ -78,23 +104,13 @@ i.now {
 span {
   display: block;
   margin-top: 2px;
+  min-height: 16px;
   white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
   color: var(--ink2);
 }
 .on span {
   color: var(--ink);
   font-weight: 600;
-  overflow: visible;
-  position: relative;
-  z-index: 1;
-  width: max-content;
-  padding-right: 8px;
-  background: var(--bench);
-}
-.on + .group span {
-  visibility: hidden;
 }
 @media (max-width: 900px) {
   .bar {

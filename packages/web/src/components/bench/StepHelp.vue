@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What to mind at a step: twins and look-alikes, what the wire is, photos, and the ticks before Done. */
-import { computed, ref, watch } from "vue";
+import { computed } from "vue";
 import {
   colourInWords,
   originWords,
@@ -8,12 +8,14 @@ import {
   type Connector,
   type PinId,
   type PlacedPin,
+  type StepWords,
 } from "@trevin/core";
 import type { Hold } from "@trevin/core";
 import type { ShownStep } from "../../composables/usePlan.ts";
 import PhotoStrip from "../faces/PhotoStrip.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import HazardBox from "../parts/HazardBox.vue";
+import StepTicks from "./StepTicks.vue";
 
 const props = defineProps<{
   shown: ShownStep;
@@ -26,6 +28,10 @@ const props = defineProps<{
   job: string;
   hold: Hold;
   phone: boolean;
+  acts: readonly StepWords[];
+  asked: boolean;
+  missing: number;
+  notes: readonly { readonly seq: number; readonly text: string }[];
 }>();
 /** Wires of the same base colour that sit in the connector now: worth a second look before the pick goes in. */
 const lookAlikes = computed(() => {
@@ -42,69 +48,83 @@ const lookAlikes = computed(() => {
     })
     .slice(0, 2);
 });
-const ticks = ref<boolean[]>([]);
-watch(
-  () => props.shown.step.id,
-  () => {
-    ticks.value = [];
-  },
-);
+const ticked = defineModel<ReadonlySet<string>>("ticked", { required: true });
+const mileage = defineModel<string>("mileage", { required: true });
+const emit = defineEmits<{ all: [] }>();
 </script>
 
 <template>
   <section class="help">
-    <HazardBox
-      v-if="twins.length"
-      severity="caution"
-      :title="`${twins.map((twin) => twin.pin.cavity).join(', ')} looks the same`"
-      detail="Go by cavity, not colour. Leave the twin in."
-    />
-    <HazardBox
-      v-else-if="lookAlikes.length && shown.colour"
-      severity="caution"
-      :title="`${lookAlikes.map((other) => other.pin.cavity).join(' and ')} could be mistaken for it`"
-    >
-      <div class="alike">
-        <DrawnWire :colour="shown.colour" :thick="phone ? 13 : 16" :length="phone ? 110 : 150" /><b
-          class="code"
-          >{{ at?.pin.cavity }}</b
-        ><span
-          ><b>{{ colourInWords(shown.colour) }}</b
-          >: take</span
-        >
-        <template v-for="other in lookAlikes" :key="other.pin.id"
-          ><DrawnWire :colour="other.colour" :thick="phone ? 13 : 16" :length="phone ? 110 : 150" /><b
-            class="code"
-            >{{ other.pin.cavity }}</b
-          ><span>{{ colourInWords(other.colour) }}: leave</span></template
-        >
-      </div>
-    </HazardBox>
-    <div v-if="wire" class="facts">
-      <p>
-        <b>{{ wire.pin.function || "function not recorded" }}</b>
-      </p>
-      <p v-if="shown.step.kind === 'insert'">{{ originWords(shown.step, wire) }}</p>
-      <p class="mut">
-        {{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template
-        ><template v-if="wire.pin.note">. {{ wire.pin.note }}</template>
-      </p>
-    </div>
-    <PhotoStrip
-      v-if="shown.step.kind === 'photograph' && connector"
-      class="shoot"
-      :job="job"
-      :connectors="connectors"
-      :connector="connector"
-      :placed="null"
-      :hold="hold"
-    />
-    <fieldset class="chk">
-      <legend>Before Done</legend>
-      <label v-for="(item, i) in shown.words.before" :key="item"
-        ><input v-model="ticks[i]" type="checkbox" /> {{ item }}</label
+    <div class="mind">
+      <HazardBox
+        v-if="twins.length"
+        severity="caution"
+        :title="`${twins.map((twin) => twin.pin.cavity).join(', ')} looks the same`"
+        detail="Go by cavity, not colour. Leave the twin in."
+      />
+      <HazardBox
+        v-else-if="lookAlikes.length && shown.colour"
+        severity="caution"
+        :title="`${lookAlikes.map((other) => other.pin.cavity).join(' and ')} could be mistaken for it`"
       >
-    </fieldset>
+        <div class="alike">
+          <DrawnWire :colour="shown.colour" :thick="phone ? 13 : 16" :length="phone ? 110 : 150" /><b
+            class="code"
+            >{{ at?.pin.cavity }}</b
+          ><span
+            ><b>{{ colourInWords(shown.colour) }}</b
+            >: take</span
+          >
+          <template v-for="other in lookAlikes" :key="other.pin.id"
+            ><DrawnWire :colour="other.colour" :thick="phone ? 13 : 16" :length="phone ? 110 : 150" /><b
+              class="code"
+              >{{ other.pin.cavity }}</b
+            ><span>{{ colourInWords(other.colour) }}: leave</span></template
+          >
+        </div>
+      </HazardBox>
+      <div v-if="wire" class="facts">
+        <p>
+          <b>{{ wire.pin.function || "function not recorded" }}</b>
+        </p>
+        <p v-if="shown.step.kind === 'insert'">{{ originWords(shown.step, wire) }}</p>
+        <p class="mut">
+          {{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template
+          ><template v-if="wire.pin.note">. {{ wire.pin.note }}</template>
+        </p>
+      </div>
+      <PhotoStrip
+        v-if="shown.step.kind === 'photograph' && connector"
+        class="shoot"
+        :job="job"
+        :connectors="connectors"
+        :connector="connector"
+        :placed="null"
+        :hold="hold"
+      />
+      <p v-if="shown.step.kind === 'note-odometer'" class="mileage">
+        <label for="mileage">Mileage, as the cluster shows it</label
+        ><input
+          id="mileage"
+          v-model="mileage"
+          class="inp"
+          maxlength="40"
+          placeholder="123 456 km"
+          autocomplete="off"
+        />
+      </p>
+      <ul v-if="notes.length" class="notes" aria-label="Notes at this step">
+        <li v-for="note in notes" :key="note.seq"><b>Note:</b> {{ note.text }}</li>
+      </ul>
+    </div>
+    <StepTicks
+      v-model="ticked"
+      class="ticks"
+      :acts="acts"
+      :asked="asked"
+      :missing="missing"
+      @all="emit('all')"
+    />
   </section>
 </template>
 
@@ -112,13 +132,15 @@ watch(
 .help {
   grid-area: help;
   display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(0, 0.9fr) minmax(0, 1.2fr);
-  gap: 24px;
+  grid-template-columns: minmax(0, 0.9fr) minmax(0, 1.1fr);
+  gap: 28px;
   align-items: start;
   padding-top: 14px;
 }
-.help > :first-child:not(.hz) {
-  grid-column: 1;
+.mind {
+  display: grid;
+  gap: 12px;
+  font-size: 16px;
 }
 .alike {
   display: grid;
@@ -126,84 +148,32 @@ watch(
   gap: 6px 12px;
   align-items: center;
   margin-top: 8px;
-  font-size: 16px;
 }
 .alike .code {
   font-weight: 700;
   font-size: 17px;
 }
-.facts p {
-  font-size: 16px;
-}
 .facts b {
   font-weight: 650;
   font-size: 18px;
-}
-.chk {
-  border: 0;
-  grid-column: 3;
-}
-.facts {
-  grid-column: 2;
-}
-.shoot {
-  grid-column: 1 / 3;
 }
 .shoot :deep(.btn) {
   min-height: 56px;
   min-width: 96px;
   font-size: 18px;
 }
-.chk legend {
-  font: 600 19px/24px var(--f-label);
-  padding-bottom: 4px;
+.mileage {
+  display: grid;
+  gap: 4px;
 }
-.chk label {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  min-height: 40px;
-  border-top: 1px solid var(--rule);
-  font-size: 16px;
-  line-height: 20px;
-  cursor: pointer;
-}
-.chk input {
-  width: 24px;
-  height: 24px;
-  accent-color: var(--ink);
-  flex: none;
+.mileage .inp {
+  min-height: 56px;
+  font-size: 22px;
 }
 @media (max-width: 999px) {
   .help {
-    grid-template-columns: 1fr 1fr;
-    gap: 16px;
-  }
-  .help > * {
-    grid-column: auto !important;
-  }
-  .help .chk {
-    grid-column: 1 / -1 !important;
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    column-gap: 24px;
-  }
-  .chk label {
-    min-height: 48px;
-    font-size: 18px;
-  }
-}
-@media (max-width: 700px) {
-  .help {
-    grid-template-columns: 1fr;
-    gap: 10px;
-  }
-  .help .chk {
-    grid-template-columns: 1fr;
-  }
-  .chk label {
-    min-height: 44px;
-    font-size: 16px;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 12px;
   }
 }
 </style>

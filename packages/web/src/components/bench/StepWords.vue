@@ -3,7 +3,7 @@
 import type { StepWords } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 
-defineProps<{ words: StepWords; code: string; cavity: string | null }>();
+defineProps<{ words: StepWords; code: string }>();
 </script>
 
 <template>
@@ -13,13 +13,13 @@ defineProps<{ words: StepWords; code: string; cavity: string | null }>();
       {{ words.object }} <span v-if="code" class="code">{{ code }}</span>
     </p>
     <p class="place">
-      <span>{{ cavity ? words.where.replace(/cavity .*$/, "cavity") : words.where }}</span><CavityLabel
-        v-if="cavity"
+      <span>{{ words.where }}</span><CavityLabel
+        v-if="words.cavity"
         class="big"
-        :label="cavity"
+        :label="words.cavity"
         state="hand"
         size="big"
-      />
+      /><span v-if="words.after" class="after">{{ words.after.replace(/^[,:]? /, "") }}</span>
     </p>
   </section>
 </template>
@@ -50,10 +50,14 @@ h1 {
 }
 .place {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 14px;
+  gap: 4px 14px;
   font: 400 25px/32px var(--f-text);
   margin-top: 12px;
+}
+.after {
+  flex-basis: 100%;
 }
 @media (max-width: 999px) {
   .say {

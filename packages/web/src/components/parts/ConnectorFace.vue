@@ -41,6 +41,8 @@ const props = withDefaults(
     /** Colour of a wire drawn into the cavity in hand, leading out at the left. */
     lead?: WireColour | null;
     showLead?: boolean;
+    /** The wire is worked on behind the connector: it is drawn there, not in the cavity. */
+    behind?: boolean;
     pickable?: boolean;
     counting?: boolean;
     /** Tallest that the face is drawn, in px. */
@@ -61,6 +63,7 @@ const props = withDefaults(
     wires: () => [],
     lead: null,
     showLead: false,
+    behind: false,
     pickable: false,
     counting: false,
     maxPitch: 70,
@@ -156,7 +159,14 @@ const label = computed(
 const hand = computed(() =>
   drawing.value.cavities.find((cavity) => cavity.pin !== null && cavity.pin === props.inHand),
 );
-const { leadWidth, leadPoints, height, left } = useLead(drawing, hand, props);
+const marked = computed(() => {
+  const own: readonly (PinId | null)[] = [props.inHand, ...props.also];
+  return drawing.value.cavities.filter(({ pin }) => pin !== null && own.includes(pin));
+});
+const { leadWidth, leadPoints, behind: behindEnds, height, left } = useLead(drawing, hand, marked, props);
+/** The colour of the wire in a cavity. */
+const seen = ({ pin }: DrawnCavity): WireColour | null =>
+  (pin === null ? undefined : looks.value.get(pin))?.readings[0] ?? null;
 
 const ARROWS = { ArrowLeft: "left", ArrowRight: "right", ArrowUp: "up", ArrowDown: "down" } as const;
 const svg = ref<SVGSVGElement | null>(null);
@@ -234,7 +244,17 @@ watch(
         stroke-width="1.5"
         stroke-dasharray="5 3"
       />
-      <WirePath v-if="showLead && hand" :points="leadPoints" :width="leadWidth" :colour="lead" />
+      <template v-for="end in behindEnds" :key="end.cavity.label">
+        <line
+          :x1="end.thread.from.x"
+          :y1="end.thread.from.y"
+          :x2="end.thread.to.x"
+          :y2="end.thread.to.y"
+          class="thread"
+        />
+        <WirePath :points="end.points" :width="leadWidth" :colour="seen(end.cavity)" />
+      </template>
+      <WirePath v-if="showLead && !behind && hand" :points="leadPoints" :width="leadWidth" :colour="lead" />
     </svg>
     <svg
       v-if="lens"
@@ -289,6 +309,11 @@ watch(
   outline: 2px solid var(--ink);
   outline-offset: 1px;
   box-shadow: none;
+}
+.thread {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  stroke-dasharray: 4 3;
 }
 .lens {
   overflow: hidden;

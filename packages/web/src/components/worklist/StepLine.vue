@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One step of the worklist in a line: tick, number, verb, wire, cavity, words, what to mind, minutes. */
+import { whereLine } from "@trevin/core";
 import type { ShownStep } from "../../composables/usePlan.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
@@ -25,7 +26,7 @@ const emit = defineEmits<{ pick: [] }>();
       /></span>
       <span class="what"
         ><CavityLabel v-if="shown.at" :label="shown.at.pin.cavity" /> {{ shown.words.object
-        }}<template v-if="shown.words.where">, {{ shown.words.where }}</template></span
+        }}<template v-if="shown.words.where">, {{ whereLine(shown.words) }}</template></span
       >
       <span class="flag lab"
         ><b v-if="mark" class="mark">{{ mark }}</b

@@ -6,6 +6,7 @@ import {
   decisionWords,
   kitKey,
   pinNamer,
+  whereLine,
   type Decision,
   type Dossier,
   type JointKind,
@@ -43,7 +44,7 @@ const isOwn = computed(() => props.shown.step.kind === "own");
   <section class="pane" aria-label="The chosen step">
     <h2>{{ shown.number }} {{ shown.words.verb }} {{ shown.words.object }}</h2>
     <p>
-      {{ shown.words.where
+      {{ whereLine(shown.words)
       }}<template v-if="shown.step.place && !shown.words.where.includes(shown.step.place)"
         >, {{ shown.step.place }}</template
       >.
