@@ -102,6 +102,27 @@ function unplugged(state: HarnessState): HarnessState {
 }
 
 /**
+ * An entry and everything later that stands on it, the last first: retracted one after another in this order, none is refused.
+ */
+export function retractChain(entries: readonly Entry[], seq: number): readonly number[] {
+  const chain = new Set([seq]);
+  const lastFirst = (): readonly number[] => [...chain].sort((a, b) => b - a);
+  /** What would be in the way of one of them, when all later ones are gone already. */
+  const inTheWay = (): readonly Misfit[] => {
+    const gone = new Set<number>();
+    for (const one of lastFirst()) {
+      gone.add(one);
+      const { misfits } = foldLedger(entries, gone);
+      if (misfits.length > 0) return misfits;
+    }
+    return [];
+  };
+  for (let misfits = inTheWay(); misfits.length > 0; misfits = inTheWay())
+    for (const misfit of misfits) chain.add(misfit.seq);
+  return lastFirst();
+}
+
+/**
  * Whether an entry can be taken back as a mistake: refolds without it. Gives the later entries that would no longer
  * apply, first to last; none means that it can.
  */

@@ -1,5 +1,5 @@
 export { FIRST_LINK, seal, verifyChain, type ChainProblem } from "./chain.ts";
 export { factsBetween, type Entry, type PinFacts, type StoredEntry, type What } from "./entry.ts";
-export { foldLedger, obstaclesToRetract, type Fold, type Misfit } from "./fold.ts";
+export { foldLedger, obstaclesToRetract, retractChain, type Fold, type Misfit } from "./fold.ts";
 export { asBuilt, pluggedNow, type AsBuiltRow } from "./asBuilt.ts";
 export { bench, planHash, type BenchView } from "./bench.ts";

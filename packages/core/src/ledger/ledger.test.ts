@@ -11,7 +11,7 @@ import { bench } from "./bench.ts";
 import { canonicalJson, hashText } from "./canonical.ts";
 import { FIRST_LINK, seal, verifyChain } from "./chain.ts";
 import { factsBetween, type Entry, type StoredEntry, type What } from "./entry.ts";
-import { foldLedger, obstaclesToRetract } from "./fold.ts";
+import { foldLedger, obstaclesToRetract, retractChain } from "./fold.ts";
 
 function written(whats: readonly What[]): {
   readonly entries: readonly Entry[];
@@ -122,6 +122,27 @@ describe("foldLedger", () => {
       expect(foldLedger(written(all).entries).fold.state).toEqual(states[seq - 1]);
     }
     expect(whats.length).toBeGreaterThan(20);
+  });
+
+  it("retracts an entry with everything that stands on it, the last first, and none of them is refused", () => {
+    let further = 0;
+    fc.assert(
+      fc.property(decidedDossier(4), fc.nat(60), fc.nat(40), (dossier, count, at) => {
+        const all: What[] = [...worked(dossier, count)];
+        const seq = 1 + (at % Math.max(1, all.length - 1));
+        if (all[seq]?.kind !== "done") return;
+        const chain = retractChain(written(all).entries, seq);
+        expect(chain.at(-1)).toBe(seq);
+        for (const one of chain) {
+          expect(obstaclesToRetract(written(all).entries, one)).toEqual([]);
+          all.push({ kind: "retracted", seq: one, reason: "together" });
+        }
+        expect(foldLedger(written(all).entries).misfits).toEqual([]);
+        further += chain.length - 1;
+      }),
+      { numRuns: 150, seed: 43 },
+    );
+    expect(further).toBeGreaterThan(50);
   });
 
   it("names the later entries that stand on one that is to be retracted", () => {

@@ -64,7 +64,8 @@ export function useBenchRecord(
   const done = (): Promise<void> =>
     alone(async () => {
       if (first.value === null || bench.value.plan.blocks.length > 0) return;
-      if (store.waiting.length > 0) return store.again();
+      // Pressed again while it waits for the server: it is tried again, and not recorded twice.
+      if (store.isOnItsWay(first.value.id)) return store.again();
       if ((missing.value.length > 0 || needsMileage.value) && !asked.value) {
         asked.value = true;
         return;

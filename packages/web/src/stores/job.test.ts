@@ -12,6 +12,8 @@ import { useJob } from "./job.ts";
 const server = vi.hoisted(() => ({
   answers: [] as (() => Promise<unknown>)[],
   calls: [] as { revision: number; put: readonly Pin[] }[],
+  records: [] as (() => Promise<unknown>)[],
+  recorded: [] as string[],
   view: null as unknown,
 }));
 const worker = vi.hoisted(() => ({ hangs: false, stopped: 0 }));
@@ -41,6 +43,10 @@ vi.mock("../api/client.ts", async (original) => ({
     job: () => Promise.resolve(server.view),
     ledger: () => Promise.resolve([]),
     shopWords: () => Promise.resolve([]),
+    record: (_id: string, command: { event: string }) => {
+      server.recorded.push(command.event);
+      return (server.records.shift() ?? (() => Promise.resolve({ entries: [], seq: -1 })))();
+    },
     changePins: (_id: string, revision: number, _connector: string, { put }: { put: readonly Pin[] }) => {
       server.calls.push({ revision, put });
       return (server.answers.shift() ?? (() => Promise.resolve(stored(put))))();
@@ -98,6 +104,9 @@ describe("the open job", () => {
     worker.hangs = false;
     server.answers = [];
     server.calls = [];
+    server.records = [];
+    server.recorded = [];
+    localStorage.clear();
     server.view = view(dossier, 5);
   });
 
@@ -146,6 +155,36 @@ describe("the open job", () => {
       "mine",
       "theirs",
     ]);
+  });
+  it("says what the server refuses, drops it, and lets the next change through untouched", async () => {
+    const store = await opened();
+    server.answers = [fail(409)];
+    expect(await store.changePins(connector.id, [noted("4", "refused")])).toBe(false);
+    expect([store.refused?.status, store.waiting.length, store.busy, noteOf(store, "4")]).toEqual([
+      409,
+      0,
+      0,
+      connector.pins.find((pin) => pin.cavity === "4")!.note,
+    ]);
+    expect(await store.changePins(connector.id, [noted("5", "b")])).toBe(true);
+    expect([store.refused, noteOf(store, "5")]).toEqual([null, "b"]);
+    expect(server.calls.map((call) => call.put[0]!.note)).toEqual(["refused", "b"]);
+  });
+  it("sends a Done that never got an answer again after a reload, with the same event", async () => {
+    const store = await opened();
+    server.records = [fail(0)];
+    expect(await store.record({ kind: "note", step: null, text: "seen" })).toBe(false);
+    const again = await opened();
+    await vi.waitFor(() => expect(server.recorded.length).toBe(2));
+    expect(server.recorded[1]).toBe(server.recorded[0]);
+    await vi.waitFor(() => expect(again.busy).toBe(0));
+    await opened();
+    expect(server.recorded.length).toBe(2);
+    // One that was understood and refused is not sent again.
+    server.records = [fail(409)];
+    expect(await again.record({ kind: "note", step: null, text: "no" })).toBe(false);
+    await opened();
+    expect(server.recorded.length).toBe(3);
   });
   it("forgets a change that is dropped", async () => {
     const store = await opened();

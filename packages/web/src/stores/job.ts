@@ -31,6 +31,7 @@ import {
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { usePrefs } from "./prefs.ts";
+import { outbox } from "./outbox.ts";
 import { runningAnalysis } from "./runningAnalysis.ts";
 
 /** Wires and points to put and to take off; what is left out stays. */
@@ -54,6 +55,8 @@ interface Refused {
 interface Change {
   readonly work: () => Promise<void>;
   readonly command: Command | null;
+  /** Told when it will never be made. */
+  readonly dropped?: () => void;
 }
 
 /** The open job: dossier, ledger, what is computed from both, and the queue of changes on their way to the server. */
@@ -80,8 +83,10 @@ export const useJob = defineStore("job", () => {
   const loading = ref(false);
   const missing = shallowRef<Problem | null>(null);
   const waiting = shallowRef<readonly Refused[]>([]);
-  /** Why the oldest of the changes that wait was not stored. */
-  const refused = computed(() => waiting.value[0]?.problem ?? null);
+  /** A change that the server understood and refused: it is dropped, and only said. */
+  const refusal = shallowRef<Problem | null>(null);
+  /** Why the last change was refused, or why the oldest of those that wait was not stored. */
+  const refused = computed(() => refusal.value ?? waiting.value[0]?.problem ?? null);
   /** How many changes are on their way to the server. */
   const busy = computed(
     () => pending.value.filter((change) => waiting.value.every((one) => one.change !== change)).length,
@@ -117,6 +122,7 @@ export const useJob = defineStore("job", () => {
     loading.value = true;
     missing.value = null;
     waiting.value = [];
+    refusal.value = null;
     try {
       const [job, ledger] = await Promise.all([api.job(id), api.ledger(id)]);
       stored.value = ledger;
@@ -126,6 +132,8 @@ export const useJob = defineStore("job", () => {
         () => undefined,
       );
       await recompute();
+      // What was done before a reload and never answered goes first.
+      void Promise.all(outbox.of(id).map(sendRecord));
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       missing.value = error.problem;
@@ -138,11 +146,19 @@ export const useJob = defineStore("job", () => {
   const settle = (done: Change): void => {
     pending.value = pending.value.filter((change) => change !== done);
   };
+  /** Whether making a change again can succeed: the server was not reached, failed, or knew of a newer state. */
+  const canComeRight = ({ status }: Problem): boolean =>
+    status === 0 || status === 412 || status === 429 || status >= 500;
   /** Changes go one after another, each on the revision that the one before it left. Gives whether it was stored. */
-  function enqueue(work: () => Promise<void>, command: Command | null = null): Promise<boolean> {
-    return put({ work, command });
+  function enqueue(
+    work: () => Promise<void>,
+    command: Command | null = null,
+    dropped: () => void = () => undefined,
+  ): Promise<boolean> {
+    return put({ work, command, dropped });
   }
   function put(change: Change): Promise<boolean> {
+    refusal.value = null;
     pending.value = [...pending.value, change];
     if (change.command !== null) void recompute();
     const attempt = async (): Promise<boolean> => {
@@ -154,7 +170,11 @@ export const useJob = defineStore("job", () => {
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
         const { problem } = error;
-        waiting.value = [...waiting.value, { problem, change }];
+        if (canComeRight(problem)) waiting.value = [...waiting.value, { problem, change }];
+        else {
+          refusal.value = problem;
+          change.dropped?.();
+        }
         // What the server has understood and refused is not shown as if it were so.
         if (problem.status >= 400 && problem.status < 500) {
           settle(change);
@@ -176,7 +196,11 @@ export const useJob = defineStore("job", () => {
     return (await Promise.all(list.map(put))).every(Boolean);
   }
   async function drop(): Promise<void> {
-    waiting.value.forEach(({ change }) => settle(change));
+    refusal.value = null;
+    waiting.value.forEach(({ change }) => {
+      settle(change);
+      change.dropped?.();
+    });
     waiting.value = [];
     await recompute();
   }
@@ -274,15 +298,29 @@ export const useJob = defineStore("job", () => {
       deviceAt: new Date().toISOString(),
       lastSeen: stored.value.length - 1,
     };
-    return enqueue(async () => {
-      if (confirmed.value === null) return;
-      const answer = await api.record(confirmed.value.id, command);
-      const missed = answer.seq - answer.entries.length + 1 !== stored.value.length;
-      if (missed) return refresh();
-      stored.value = [...stored.value, ...answer.entries];
-      await recompute();
-    });
+    if (confirmed.value !== null) outbox.keep(confirmed.value.id, command);
+    return sendRecord(command);
   }
+  /** Sends a bench command. Till the server has answered, it is kept on the device, so that a reload does not lose it. */
+  function sendRecord(command: BenchCommandInput): Promise<boolean> {
+    return enqueue(
+      async () => {
+        if (confirmed.value === null) return;
+        const answer = await api.record(confirmed.value.id, command);
+        outbox.forget(command.event);
+        const missed = answer.seq - answer.entries.length + 1 !== stored.value.length;
+        if (missed) return refresh();
+        stored.value = [...stored.value, ...answer.entries];
+        await recompute();
+      },
+      null,
+      () => outbox.forget(command.event),
+    );
+  }
+  /** Whether this step was done already and only waits to be stored. */
+  const isOnItsWay = (step: StepId): boolean =>
+    confirmed.value !== null &&
+    outbox.of(confirmed.value.id).some((command) => command.kind === "done" && command.step === step);
 
   return {
     view,
@@ -314,6 +352,7 @@ export const useJob = defineStore("job", () => {
     enqueue,
     again,
     drop,
+    isOnItsWay,
     open,
     refresh,
     setHead,

@@ -137,7 +137,7 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
         async (head) => ((await store.setHead(head)) ? null : (store.refused?.detail ?? 'Not stored.'))
       "
     />
-    <WireFinder v-if="store.live" :dossier="store.live" :job="id" />
+    <WireFinder v-if="store.live" :jobs="[{ id, name: store.live.head.name, dossier: store.live }]" />
     <p class="sr" role="status">{{ store.said }}</p>
   </div>
 </template>

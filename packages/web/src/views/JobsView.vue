@@ -1,12 +1,13 @@
 <script setup lang="ts">
 /** All jobs: open one, begin one, bring one in. */
-import { computed, onMounted, ref } from "vue";
+import { computed, onMounted, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
-import type { JobHead } from "@trevin/core";
+import type { Dossier, JobHead } from "@trevin/core";
 import type { JobSummary, Problem } from "@trevin/core/contract";
 import { api, ApiProblem } from "../api/client.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import JobForm from "../components/frame/JobForm.vue";
+import WireFinder from "../components/frame/WireFinder.vue";
 import TopLine from "../components/frame/TopLine.vue";
 
 const router = useRouter();
@@ -77,6 +78,23 @@ const progress = (job: JobSummary): string => {
 const day = (iso: string): string =>
   new Date(iso).toLocaleDateString([], { day: "numeric", month: "short", year: "numeric" });
 
+/** Every job that is not archived, the latest first, for "What is this wire?". */
+const MOST_SEARCHED = 30;
+const searched = shallowRef<{ id: string; name: string; dossier: Dossier }[]>([]);
+const searching = ref(false);
+async function loadSearched(): Promise<void> {
+  searching.value = true;
+  await attempt(async () => {
+    const open = (jobs.value ?? []).filter((job) => !job.archived).slice(0, MOST_SEARCHED);
+    searched.value = (await Promise.all(open.map(({ id }) => api.job(id)))).map(({ id, dossier }) => ({
+      id,
+      name: dossier.head.name,
+      dossier,
+    }));
+  });
+  searching.value = false;
+}
+
 useCommands([
   { id: "new", title: "New job", keys: "N", run: () => (creating.value = true) },
   { id: "import", title: "Import a job file", keys: "I", run: () => file.value?.click() },
@@ -85,6 +103,7 @@ useCommands([
 
 <template>
   <TopLine />
+  <WireFinder :jobs="searched" :loading="searching" @ask="loadSearched" />
   <main>
     <header class="head">
       <h1>Jobs</h1>

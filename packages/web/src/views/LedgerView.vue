@@ -1,7 +1,15 @@
 <script setup lang="ts">
 /** What was done, by whom and when; the pin tables as they are now; everything to take along. */
 import { computed, ref } from "vue";
-import { asBuilt, entryNarrator, initialState, pinColour, pluggedNow, type Entry } from "@trevin/core";
+import {
+  asBuilt,
+  entryNarrator,
+  initialState,
+  pinColour,
+  pluggedNow,
+  retractChain,
+  type Entry,
+} from "@trevin/core";
 import { downloadPath } from "../api/client.ts";
 import CavityLabel from "../components/parts/CavityLabel.vue";
 import DrawnWire from "../components/parts/DrawnWire.vue";
@@ -29,8 +37,19 @@ const systems = computed(
 );
 const canTakeBack = (entry: Entry): boolean =>
   ["done", "skipped", "note", "found"].includes(entry.what.kind) && !retracted.value.has(entry.seq);
-const takeBack = (entry: Entry): unknown =>
-  store.record({ kind: "retracted", seq: entry.seq, reason: "entered by mistake" });
+/** The entry whose retraction is being asked about, with everything later that stands on it, the last first. */
+const asked = ref<{ readonly seq: number; readonly chain: readonly number[] } | null>(null);
+async function takeBack(entry: Entry): Promise<void> {
+  const chain = entry.what.kind === "done" ? retractChain(store.entries, entry.seq) : [entry.seq];
+  if (chain.length > 1 && asked.value?.seq !== entry.seq) {
+    asked.value = { seq: entry.seq, chain };
+    return;
+  }
+  asked.value = null;
+  for (const seq of chain)
+    if (!(await store.record({ kind: "retracted", seq, reason: "entered by mistake" }))) return;
+}
+const further = computed(() => (asked.value === null ? [] : asked.value.chain.slice(0, -1)));
 const time = (iso: string): string =>
   new Date(iso).toLocaleString([], { dateStyle: "short", timeStyle: "medium" });
 const KINDS: Readonly<Record<Entry["what"]["kind"], string>> = {
@@ -102,7 +121,17 @@ useCommands([
               <td class="lab">
                 <b>{{ KINDS[entry.what.kind] }}</b>
               </td>
-              <td class="what">{{ narrate(entry) }}</td>
+              <td class="what">
+                {{ narrate(entry) }}
+                <p v-if="asked?.seq === entry.seq" class="ask" role="alert">
+                  Later entries depend on it: {{ further.join(", ") }}. Retract all
+                  {{ asked.chain.length }} together?
+                  <button type="button" class="btn" @click="takeBack(entry)">
+                    Retract {{ asked.chain[0] }} to {{ entry.seq }}
+                  </button>
+                  <button type="button" class="btn quiet" @click="asked = null">Keep them</button>
+                </p>
+              </td>
               <td class="act">
                 <button v-if="canTakeBack(entry)" type="button" class="link lab" @click="takeBack(entry)">
                   Retract<span class="sr">: entry {{ entry.seq }}</span></button
@@ -221,6 +250,10 @@ td.lab {
 .act {
   text-align: right;
   white-space: nowrap;
+}
+.ask {
+  font-weight: 650;
+  text-decoration: none;
 }
 .hash {
   margin-top: 14px;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Battery on or off, the standing caution, and the way out of the bench. */
+import FrameMenu from "../frame/FrameMenu.vue";
 
 defineProps<{ battery: "on" | "off"; since: string; wide: boolean }>();
 </script>
@@ -20,6 +21,7 @@ defineProps<{ battery: "on" | "off"; since: string; wide: boolean }>();
       ><b>Battery {{ battery === "off" ? "OFF" : "ON" }}</b></span
     ><span>{{ since }}</span
     ><span class="keep"><b>Keep out:</b> leave restraint and high-voltage connectors closed</span
+    ><span class="menu"><FrameMenu job /></span
     ><RouterLink class="pause" :to="{ name: 'worklist' }">Pause <kbd v-if="wide">Esc</kbd></RouterLink>
   </p>
 </template>
@@ -61,12 +63,19 @@ defineProps<{ battery: "on" | "off"; since: string; wide: boolean }>();
 .power b {
   font-weight: 600;
 }
-.pause {
+.menu {
   margin-left: auto;
+}
+.pause {
   min-height: 40px;
   display: inline-flex;
   align-items: center;
   gap: 8px;
+}
+@media (min-width: 701px) {
+  .menu :deep(.menu) {
+    display: none;
+  }
 }
 @media (max-width: 999px) {
   .pause {

@@ -9,33 +9,45 @@ const title = computed(() => {
   if (problem.value?.status === 412) return "Changed elsewhere";
   return problem.value?.status === 0 || problem.value?.status === 503 ? "Not stored yet" : "Not stored";
 });
-const canRetry = computed(
-  () =>
-    problem.value !== null &&
-    (problem.value.status === 412 || problem.value.status === 0 || problem.value.status >= 500),
-);
+const canRetry = computed(() => store.waiting.length > 0);
+/** Where a refusal can be put right. */
+const WAYS: Readonly<Record<string, { readonly name: string; readonly title: string }>> = {
+  "decision-carried-out": { name: "ledger", title: "Go to Ledger" },
+  "work-has-begun": { name: "bench", title: "Go to Bench" },
+  blocked: { name: "worklist", title: "Go to Worklist" },
+  "later-entries-depend": { name: "ledger", title: "Go to Ledger" },
+};
+const way = computed(() => (problem.value === null ? undefined : WAYS[problem.value.code]));
 </script>
 
 <template>
-  <div v-if="problem" class="banner no-print" role="alert">
-    <b>{{ title }}</b>
-    <span
-      >{{ problem.detail ?? problem.title
-      }}<template v-if="store.waiting.length > 1">
-        {{ store.waiting.length }} changes are waiting.</template
-      ></span
-    >
-    <button v-if="canRetry" type="button" class="btn" @click="store.again()">
-      {{ problem.status === 412 ? "Make my change on top" : "Try again" }}
-    </button>
-    <button type="button" class="btn quiet" @click="store.drop()">
-      {{ canRetry ? "Drop my change" : "Close" }}
-    </button>
-  </div>
+  <Teleport to="body">
+    <div v-if="problem" class="banner no-print" role="alert">
+      <b>{{ title }}</b>
+      <span
+        >{{ problem.detail ?? problem.title
+        }}<template v-if="store.waiting.length > 1">
+          {{ store.waiting.length }} changes are waiting.</template
+        ></span
+      >
+      <RouterLink v-if="way" class="btn" :to="{ name: way.name }" @click="store.drop()">{{
+        way.title
+      }}</RouterLink>
+      <button v-if="canRetry" type="button" class="btn" @click="store.again()">
+        {{ problem.status === 412 ? "Make my change on top" : "Try again" }}
+      </button>
+      <button type="button" class="btn quiet" @click="store.drop()">
+        {{ canRetry ? "Drop my change" : "Close" }}
+      </button>
+    </div></Teleport
+  >
 </template>
 
 <style scoped>
 .banner {
+  position: fixed;
+  inset: 0 0 auto;
+  z-index: 3000;
   display: flex;
   align-items: center;
   gap: 14px;

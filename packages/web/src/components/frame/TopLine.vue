@@ -4,6 +4,7 @@ import { computed } from "vue";
 import { allCommands } from "../../composables/useCommands.ts";
 import { useJob } from "../../stores/job.ts";
 import { usePrefs } from "../../stores/prefs.ts";
+import FrameMenu from "./FrameMenu.vue";
 import TrevinMark from "../parts/TrevinMark.vue";
 
 const props = withDefaults(defineProps<{ job?: boolean }>(), { job: false });
@@ -11,6 +12,12 @@ const emit = defineEmits<{ details: [] }>();
 const store = useJob();
 const prefs = usePrefs();
 const head = computed(() => (props.job ? store.dossier?.head : undefined));
+/** What goes into what, where the job's own name does not say so already. */
+const cars = computed(() =>
+  [head.value?.vehicle, head.value?.incoming]
+    .filter((text) => text && !head.value?.name.includes(text))
+    .join(" + "),
+);
 const saved = computed(() => {
   if (store.busy > 0) return "saving";
   if (store.refused) return "not saved";
@@ -30,8 +37,7 @@ const palette = (): void =>
       ><TrevinMark />Trevin</RouterLink
     >
     <button v-if="head" class="job" type="button" title="Job details" @click="emit('details')">
-      <b>{{ head.vehicle || head.name }}</b><template v-if="head.incoming"
-        >&nbsp;+&nbsp;<b>{{ head.incoming }}</b></template
+      <b>{{ head.name }}</b><span v-if="cars" class="cars">{{ cars }}</span
       ><span class="mut">{{ head.kind.replaceAll("-", " ") }}, {{ head.nominalVolts }} V</span>
     </button>
     <slot />
@@ -60,6 +66,7 @@ const palette = (): void =>
       <button type="button" class="flat" @click="prefs.turnTheme()">Light / dark</button>
       <button type="button" class="flat find" @click="palette">Find or do <kbd>Ctrl K</kbd></button>
       <span v-if="job" class="saved" role="status">{{ saved }}</span>
+      <FrameMenu :job="job" />
     </div>
   </header>
 </template>
@@ -132,7 +139,6 @@ const palette = (): void =>
 @media (max-width: 900px) {
   .find,
   .flat,
-  .saved,
   .job span {
     display: none;
   }

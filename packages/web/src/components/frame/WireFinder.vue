@@ -13,6 +13,7 @@ import {
   sightWords,
   whatIsThisWire,
   type Dossier,
+  type WireAnswer,
   type WireHit,
 } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
@@ -20,13 +21,32 @@ import DrawnWire from "../parts/DrawnWire.vue";
 import { useCommands } from "../../composables/useCommands.ts";
 import { usePrefs } from "../../stores/prefs.ts";
 
-const props = defineProps<{ dossier: Dossier; job: string }>();
+/** A job to look through; with several each place is named with its job. */
+interface Searched {
+  readonly id: string;
+  readonly name: string;
+  readonly dossier: Dossier;
+}
+type Hit = WireHit & { readonly job: Searched };
+const props = defineProps<{ jobs: readonly Searched[]; loading?: boolean }>();
+const emit = defineEmits<{ ask: [] }>();
 const router = useRouter();
 const prefs = usePrefs();
 const open = ref(false);
 const text = ref("");
 const input = ref<HTMLInputElement | null>(null);
-const answers = computed(() => (text.value.trim() === "" ? [] : whatIsThisWire(props.dossier, text.value)));
+/** Each reading of the text once, with the wires of every job. */
+const answers = computed(() => {
+  const found = new Map<string, Omit<WireAnswer, "hits"> & { readonly hits: readonly Hit[] }>();
+  if (text.value.trim() === "") return [];
+  for (const job of props.jobs)
+    for (const answer of whatIsThisWire(job.dossier, text.value)) {
+      const key = colourInWords(answer.colour);
+      const hits = answer.hits.map((hit): Hit => ({ ...hit, job }));
+      found.set(key, { ...answer, hits: [...(found.get(key)?.hits ?? []), ...hits] });
+    }
+  return [...found.values()];
+});
 const LIMIT = 60;
 const total = computed(() =>
   answers.value.reduce((sum, one) => sum + one.hits.filter((hit) => hit.likeness.kind === "same").length, 0),
@@ -34,24 +54,26 @@ const total = computed(() =>
 
 function ask(): void {
   open.value = true;
+  emit("ask");
   void nextTick(() => {
     input.value?.focus();
     input.value?.select();
   });
 }
-const why = ({ likeness, twins }: WireHit): string => {
+const why = ({ likeness, twins }: Hit): string => {
   if (likeness.kind === "near") return `near: ${sightWords(likeness.sights)}`;
   return twins > 0 ? `${twins + 1} alike in this plug` : "";
 };
-const where = ({ placed }: WireHit): string => {
+const where = ({ placed, job }: Hit): string => {
+  if (props.jobs.length > 1) return job.name;
   const place = locate(faceOf(placed.connector), placed.pin.id, prefs.hold);
   return place === null || placed.connector.shell === null
     ? placed.connector.place
     : locatorWords(place.locator, prefs.hold, placed.connector.shell);
 };
-function show(hit: WireHit): void {
+function show(hit: Hit): void {
   open.value = false;
-  void router.push({ name: "pinouts", params: { job: props.job }, query: { pin: hit.placed.pin.id } });
+  void router.push({ name: "pinouts", params: { job: hit.job.id }, query: { pin: hit.placed.pin.id } });
 }
 useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys: "W", run: ask }]);
 </script>
@@ -78,7 +100,8 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
         placeholder="green with red stripe, GN/RT, G-R"
       />
     </div>
-    <p v-if="text.trim() !== '' && answers.length === 0" class="bad" role="status">
+    <p v-if="loading" class="mut" role="status">Loading the pin tables</p>
+    <p v-else-if="text.trim() !== '' && answers.length === 0" class="bad" role="status">
       “{{ text }}” is not a colour in any of the four systems. Use words: base first, then stripe.
     </p>
     <p v-else-if="answers.length > 1" class="why">
@@ -97,9 +120,11 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
             : answer.systems.map((system) => COLOUR_SYSTEM_NAMES[system]).join(", ")
         }}</span>
       </h3>
-      <p v-if="answer.hits.length === 0" class="mut">No wire in this job has this colour or one near it.</p>
+      <p v-if="answer.hits.length === 0" class="mut">
+        No wire {{ jobs.length > 1 ? "of these jobs" : "in this job" }} has this colour or one near it.
+      </p>
       <ul>
-        <li v-for="hit in answer.hits.slice(0, LIMIT)" :key="hit.placed.pin.id">
+        <li v-for="hit in answer.hits.slice(0, LIMIT)" :key="hit.job.id + hit.placed.pin.id">
           <button type="button" class="hit" @click="show(hit)">
             <b class="code">{{ hit.placed.connector.name }}</b><CavityLabel
               :label="hit.placed.pin.cavity"
