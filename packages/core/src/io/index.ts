@@ -11,7 +11,16 @@ export {
   type TableChoice,
   type TableLine,
 } from "./table/parseTable.ts";
-export { canGoIn, takeTable, valueOf, type TakeMode, type TakeOptions } from "./table/take.ts";
+export {
+  canGoIn,
+  isBlank,
+  overwritten,
+  takeTable,
+  valueOf,
+  type Overwritten,
+  type TakeMode,
+  type TakeOptions,
+} from "./table/take.ts";
 export { documentOf, fileOf, type DocumentProblem, type JobDocument } from "./job/document.ts";
 export {
   JOB_FORMAT,

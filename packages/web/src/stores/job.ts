@@ -1,6 +1,6 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
-import { readEntry, type BenchCommandInput, type JobView, type Problem } from "@trevin/core/contract";
+import { readEntry, type JobView, type Problem } from "@trevin/core/contract";
 import {
   applyCommand,
   learn,
@@ -19,18 +19,16 @@ import {
   type LoomWireId,
   type OwnWord,
   type Pin,
-  type PinFacts,
   type PinId,
   type SignalClass,
   type Source,
   type SourceId,
-  type StepId,
   type WorklistEdits,
   type StoredEntry,
   type Term,
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
-import { usePrefs } from "./prefs.ts";
+import { benchRecords } from "./benchRecords.ts";
 import { outbox } from "./outbox.ts";
 import { runningAnalysis } from "./runningAnalysis.ts";
 
@@ -42,7 +40,6 @@ export interface WiringChange {
   readonly removePoints?: readonly JoinPointId[];
 }
 
-type FoundFacts = Extract<BenchCommandInput, { kind: "found" }>["facts"];
 type Send = (id: string, revision: number) => Promise<JobView>;
 
 /** A change that could not be stored, kept so that it can be tried again or dropped. */
@@ -274,53 +271,14 @@ export const useJob = defineStore("job", () => {
       return api.redo(id, revision);
     });
 
-  type Body =
-    | { kind: "done"; step: StepId; note: string }
-    | { kind: "skipped"; step: StepId; reason: string }
-    | { kind: "note"; step: StepId | null; text: string }
-    | { kind: "found"; pin: PinId; facts: PinFacts; note: string }
-    | { kind: "retracted"; seq: number; reason: string };
-
-  /** One bench command. Its event id is made once, so that trying again never records twice. */
-  function record(body: Body): Promise<boolean> {
-    const prefs = usePrefs();
-    const plan = analysis.value?.bench.planHash ?? "";
-    const sent = () => {
-      if (body.kind === "done" || body.kind === "skipped") return { ...body, plan };
-      if (body.kind === "found") return { ...body, facts: structuredClone(body.facts) as FoundFacts };
-      return body;
-    };
-    const command: BenchCommandInput = {
-      ...sent(),
-      event: crypto.randomUUID(),
-      person: prefs.person,
-      device: prefs.device,
-      deviceAt: new Date().toISOString(),
-      lastSeen: stored.value.length - 1,
-    };
-    if (confirmed.value !== null) outbox.keep(confirmed.value.id, command);
-    return sendRecord(command);
-  }
-  /** Sends a bench command. Till the server has answered, it is kept on the device, so that a reload does not lose it. */
-  function sendRecord(command: BenchCommandInput): Promise<boolean> {
-    return enqueue(
-      async () => {
-        if (confirmed.value === null) return;
-        const answer = await api.record(confirmed.value.id, command);
-        outbox.forget(command.event);
-        const missed = answer.seq - answer.entries.length + 1 !== stored.value.length;
-        if (missed) return refresh();
-        stored.value = [...stored.value, ...answer.entries];
-        await recompute();
-      },
-      null,
-      () => outbox.forget(command.event),
-    );
-  }
-  /** Whether this step was done already and only waits to be stored. */
-  const isOnItsWay = (step: StepId): boolean =>
-    confirmed.value !== null &&
-    outbox.of(confirmed.value.id).some((command) => command.kind === "done" && command.step === step);
+  const { record, sendRecord, isOnItsWay } = benchRecords({
+    job: () => confirmed.value?.id ?? null,
+    plan: () => analysis.value?.bench.planHash ?? "",
+    stored,
+    enqueue,
+    refresh,
+    recompute,
+  });
 
   return {
     view,

@@ -188,6 +188,32 @@ describe("parseTable", () => {
       function: "ground",
     });
   });
+  it("believes the content and not the heading: circuits that are functions, codes that are numbers", () => {
+    const columns = (text: string) => table(text).columns;
+    expect(
+      columns(
+        "PIN\tCIRCUIT\tCOLOR\n1\tLeft turn lamp\tBK/WH\n2\tHorn relay coil\tRD\n3\tFuel level sender\tGN",
+      ),
+    ).toEqual(["cavity", "function", "colour"]);
+    expect(columns("Pin\tCode\tFunction\n1\t1401\tGround\n2\t1402\tHorn\n3\t38\tFan")).toEqual([
+      "cavity",
+      "circuit",
+      "function",
+    ]);
+    // A heading that nobody knows, over what is plainly a column of functions.
+    expect(columns("Pin\tColour\tWhat it does\n1\tBK\tGround\n2\tRD\tHorn")).toEqual([
+      "cavity",
+      "colour",
+      "function",
+    ]);
+    // Codes that nobody can read stay codes.
+    expect(columns("Pin\tColour\tFunction\n1\tXQ\tGround\n2\tQX\tHorn")).toEqual([
+      "cavity",
+      "colour",
+      "function",
+    ]);
+    expect(columns("pin\tckt\tcolor\tname\n1\t1401\tBLK\tground\n2\tL12\tRED\thorn")[1]).toBe("circuit");
+  });
   it("turns a table with the cavities in the header", () => {
     const read = table(
       "Pin\t1\t2\t3\nColour\tBK\tRD/WH\tGN\nFunction\tGround\tIgnition\tHorn\nmm²\t2.5\t1.5\t0.5",

@@ -86,6 +86,8 @@ export interface TableLine {
   readonly condition: string;
   readonly note: string;
   readonly content: CavityContent;
+  /** Whether the table has a word for the cavity being empty, and not only blank cells. */
+  readonly saidEmpty: boolean;
   readonly problems: readonly LineProblem[];
 }
 
@@ -227,6 +229,7 @@ function readLine(row: RawRow, reader: Reader): TableLine {
       .filter((part) => part !== "")
       .join("; "),
     content: empty && colour === "" ? "empty" : "occupied",
+    saidEmpty: EMPTY_WORDS.test(text),
     problems,
   };
 }

@@ -90,26 +90,85 @@ export function guessColumns(rows: readonly RawRow[], headerLines: number): read
     }
     return null;
   });
-  return taken.size > 0 ? named : columnsByContent(body, width);
+  return taken.size > 0 ? checkedByContent(named, body) : columnsByContent(body, width);
+}
+
+const cellsOf = (rows: readonly RawRow[], column: number): readonly string[] =>
+  rows.slice(0, GUESS_LINES).flatMap((row) => {
+    const cell = (row.cells[column] ?? "").trim();
+    return cell === "" ? [] : [cell];
+  });
+const shareOf = (cells: readonly string[], fits: (cell: string) => boolean): number =>
+  cells.length === 0 ? 0 : cells.filter(fits).length / cells.length;
+
+const isSize = (cell: string): boolean => parseSize(cell).ok || /^(1\d|2[0-6])$/.test(cell);
+const isColour = (cell: string): boolean => (rankSystems([cell])[0]?.read ?? 0) > 0;
+const isWords = (cell: string): boolean => /\p{L}{2}/u.test(cell);
+/** "1401", "L12", "30-2": short, with a digit, and no words. */
+const isCircuitNumber = (cell: string): boolean => /^(?=.*\d)[\p{L}\d./-]{1,10}$/u.test(cell);
+
+/** What a column must hold to be what its heading says; what any text can be needs nothing. */
+const HOLDS: Readonly<Partial<Record<Field, (cell: string) => boolean>>> = {
+  colour: isColour,
+  size: isSize,
+  circuit: isCircuitNumber,
+  signal: (cell) => signalOf(cell) !== null,
+};
+const ENOUGH = 0.5;
+
+/**
+ * Content beats heading: a column that does not hold what it is headed is taken for what it holds, where the table has no such
+ * column yet. "CIRCUIT" over functions is a column of functions.
+ */
+function checkedByContent(
+  named: readonly (Field | null)[],
+  body: readonly RawRow[],
+): readonly (Field | null)[] {
+  const columns = named.map((field, column) => {
+    const holds = field === null ? undefined : HOLDS[field];
+    const cells = cellsOf(body, column);
+    if (holds === undefined || cells.length === 0 || shareOf(cells, holds) >= ENOUGH) return field;
+    // Codes that nobody can read are still codes: the heading gives way only to something that the table lacks.
+    const isFunctions = !named.includes("function") && shareOf(cells, isWords) >= ENOUGH;
+    const isAnother = FIELDS.some(
+      (other) => !named.includes(other) && shareOf(cells, HOLDS[other] ?? (() => false)) >= ENOUGH,
+    );
+    return isFunctions || isAnother ? null : field;
+  });
+  const claim = (field: Field, fits: (cell: string) => boolean): void => {
+    if (columns.includes(field)) return;
+    const shares = columns.map((given, column) =>
+      given === null ? shareOf(cellsOf(body, column), fits) : 0,
+    );
+    const best = Math.max(0, ...shares);
+    if (best >= ENOUGH) columns[shares.indexOf(best)] = field;
+  };
+  // Only what was headed otherwise, and function and colour, which no table is without: other columns go into the note.
+  if (columns.some((field, column) => field !== named[column])) {
+    claim("colour", isColour);
+    claim("size", isSize);
+    claim("circuit", isCircuitNumber);
+  }
+  claim("function", (cell) => isWords(cell) && !isColour(cell));
+  claim("colour", (cell) => isColour(cell) && cell.length <= 12);
+  return columns;
 }
 
 /** The first column is the cavity; the others go to the field whose kind of content fills them best. */
 function columnsByContent(all: readonly RawRow[], width: number): readonly (Field | null)[] {
-  const rows = all.slice(0, GUESS_LINES);
+  const rows = all;
   const columns: (Field | null)[] = Array.from({ length: width }, (_, index) =>
     index === 0 ? "cavity" : null,
   );
-  const share = (column: number, fits: (cell: string) => boolean): number => {
-    const cells = rows.map((row) => row.cells[column] ?? "").filter((cell) => cell !== "");
-    return cells.length === 0 ? 0 : cells.filter(fits).length / cells.length;
-  };
+  const share = (column: number, fits: (cell: string) => boolean): number =>
+    shareOf(cellsOf(rows, column), fits);
   const claim = (field: Field, fits: (cell: string) => boolean): void => {
     const scores = columns.map((given, column) => (given === null ? share(column, fits) : 0));
     const best = Math.max(...scores);
     if (best >= 0.5) columns[scores.indexOf(best)] = field;
   };
-  claim("size", (cell) => parseSize(cell).ok || /^(1\d|2[0-6])$/.test(cell));
-  claim("colour", (cell) => (rankSystems([cell])[0]?.read ?? 0) > 0);
+  claim("size", isSize);
+  claim("colour", isColour);
   // "ground" is a function as well as a signal class: a lone column of words is the function.
   const worded = columns.filter(
     (given, column) => given === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5,

@@ -49,14 +49,16 @@ export function takeTable(table: ReadTable, connector: Connector, options: TakeO
   let order = lastOrder(connector);
   return table.lines.filter(canGoIn).flatMap((line) => {
     const before = byLabel.get(line.cavity);
-    const next = pinOf(
+    const read = pinOf(
       line,
       table,
       connector,
       before ?? blankPin(options.newId(), line.cavity, ++order),
       options,
     );
-    if (before === undefined || options.mode.kind === "replace") return [next];
+    if (before === undefined) return [read];
+    const next = options.mode.kind === "replace" ? over(before, read, line, table) : read;
+    if (options.mode.kind === "replace") return [next];
     const compared = beside(before, next, connector, options.source, options.mode.when);
     return compared === before ? [] : [compared];
   });
@@ -87,7 +89,8 @@ function pinOf(
   };
   return {
     ...base,
-    content: line.content,
+    // A table that has no column for it does not say that a cavity is empty.
+    content: line.content === "empty" && !table.columns.includes("function") ? base.content : line.content,
     function: line.function.slice(0, 200),
     colour: line.colour.slice(0, 60),
     size: line.size,
@@ -103,6 +106,74 @@ function pinOf(
     doubts,
     claims: [],
   };
+}
+
+/**
+ * What a line says, over what is there. A column that the table does not have, and a cell that is blank, say nothing: the value
+ * stays, with its source, its doubt and what other sources say of it.
+ */
+function over(before: Pin, read: Pin, line: TableLine, table: ReadTable): Pin {
+  if (line.content === "empty" && line.saidEmpty) return { ...read, note: line.note || before.note };
+  const says: Readonly<Record<Fact, boolean>> = {
+    cavity: true,
+    function: line.function !== "",
+    colour: line.colour !== "",
+    size: line.size !== null,
+    // Read from the function where no column gives it.
+    signal: table.columns.includes("signal") ? line.signal !== "unknown" : line.function !== "",
+  };
+  const kept = FACTS.filter((fact) => !says[fact]);
+  const only = <T>(of: Readonly<Partial<Record<Fact, T>>>): Partial<Record<Fact, T>> =>
+    Object.fromEntries(kept.flatMap((fact) => (of[fact] === undefined ? [] : [[fact, of[fact]]])));
+  return {
+    ...before,
+    content: says.function || says.colour || before.content === "unknown" ? read.content : before.content,
+    ...(says.function ? { function: read.function } : {}),
+    ...(says.colour ? { colour: read.colour, colourSystem: read.colourSystem } : {}),
+    ...(says.size ? { size: read.size } : {}),
+    ...(says.signal ? { signal: read.signal } : {}),
+    circuit: read.circuit || before.circuit,
+    condition: read.condition || before.condition,
+    note: read.note || before.note,
+    sources: { ...only(before.sources), ...read.sources },
+    doubts: { ...only(before.doubts), ...read.doubts },
+    claims: before.claims.filter(({ fact }) => !says[fact]),
+  };
+}
+
+/** What is known of a pin beyond its label; of a cavity that only stands in the table nothing. */
+export const isBlank = (pin: Pin): boolean =>
+  pin.content === "unknown" && FACTS.every((fact) => fact === "cavity" || valueOf(pin, fact) === "");
+
+/** A value that a line would write over, with what it was. */
+export interface Overwritten {
+  readonly fact: Fact;
+  readonly before: string;
+}
+/** What of a pin is lost when a line replaces it. */
+export function overwritten(
+  line: TableLine,
+  table: ReadTable,
+  before: Pin,
+  connector: Connector,
+): readonly Overwritten[] {
+  const next = over(
+    before,
+    pinOf(line, table, connector, before, {
+      source: null,
+      mode: { kind: "replace" },
+      newId: () => before.id,
+      say: () => "",
+    }),
+    line,
+    table,
+  );
+  return FACTS.flatMap((fact) => {
+    const was = valueOf(before, fact);
+    return was === "" || fact === "signal" || agrees(fact, before, next, connector)
+      ? []
+      : [{ fact, before: was }];
+  });
 }
 
 /** Keeps what is there, fills what is missing, and notes what differs. The same pin when nothing does. */

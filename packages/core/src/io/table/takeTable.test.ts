@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { lineProblemWords } from "../../words/index.ts";
 import { parseTable, type ReadTable } from "./parseTable.ts";
-import { takeTable, type TakeMode } from "./take.ts";
+import { isBlank, overwritten, takeTable, type TakeMode } from "./take.ts";
 import { blankConnector, blankPin, connectorId, pinId, sourceId, type Connector } from "../../model/index.ts";
 
 const table = (text: string, system: Parameters<typeof parseTable>[1] = null): ReadTable => {
@@ -84,5 +84,65 @@ describe("takeTable", () => {
       colour: "colour “XQ” is not a known code; kept as written",
       size: "22 read as AWG: 0.33 mm²",
     });
+  });
+  it("leaves alone what the table has no column for, and what its cells leave blank", () => {
+    const full: Connector = {
+      ...connector,
+      pins: [
+        pin("1", 0, {
+          colour: "BK",
+          function: "Ground",
+          size: 2,
+          signal: "ground",
+          sources: { size: maker },
+        }),
+        pin("2", 1, { colour: "RD", function: "Horn", size: 0.5, note: "behind the fuse box" }),
+        blankPin(pinId("p3"), "3", 2),
+      ],
+    };
+    const into = (text: string) => {
+      let next = 0;
+      return takeTable(table(text), full, {
+        source: null,
+        mode: { kind: "replace" },
+        newId: () => pinId(`n${next++}`),
+        say: lineProblemWords,
+      });
+    };
+    const [one, two, three] = into("cavity\tfunction\n1\tChassis ground\n2\t\n3\tFan");
+    expect(one).toMatchObject({
+      function: "Chassis ground",
+      colour: "BK",
+      size: 2,
+      sources: { size: maker },
+    });
+    expect(two).toMatchObject({ function: "Horn", colour: "RD", size: 0.5, note: "behind the fuse box" });
+    expect(three).toMatchObject({ function: "Fan", content: "occupied" });
+    const [coloured] = into("pin\tcolour\n1\tGN\n2\tGN\n3\tGN");
+    expect(coloured).toMatchObject({ function: "Ground", colour: "GN", size: 2, signal: "ground" });
+    // A word for an empty cavity empties it.
+    expect(into("cavity\tfunction\n2\tempty")[0]).toMatchObject({
+      content: "empty",
+      function: "",
+      colour: "",
+    });
+  });
+  it("says what of a pin would be lost, and nothing of what stays or is only written otherwise", () => {
+    const lost = (text: string) => {
+      const read = table(text);
+      return read.lines.map((line) =>
+        overwritten(
+          line,
+          read,
+          connector.pins.find(({ cavity }) => cavity === line.cavity)!,
+          connector,
+        ),
+      );
+    };
+    expect(lost("cavity\tcolour\tfunction\n1\tblack\tChassis\n2\tRD\t")).toEqual([
+      [{ fact: "function", before: "Ground" }],
+      [],
+    ]);
+    expect([isBlank(blankPin(pinId("p"), "9", 0)), isBlank(connector.pins[0]!)]).toEqual([true, false]);
   });
 });

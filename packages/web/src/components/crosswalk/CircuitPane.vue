@@ -29,7 +29,8 @@ import CostTable from "../parts/CostTable.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
-import { METHOD_NAMES, nextMethod, sameAnswer } from "./acts.ts";
+import { METHOD_NAMES, nextMethod } from "./acts.ts";
+import { sameAnswer } from "./hazardActs.ts";
 import HazardCard from "./HazardCard.vue";
 import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
 

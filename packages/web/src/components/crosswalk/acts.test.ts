@@ -1,18 +1,9 @@
-import {
-  applyCommand,
-  decisionId,
-  decisionPins,
-  findHazards,
-  leftOpen,
-  type Decision,
-  type Dossier,
-} from "@trevin/core";
+import { applyCommand, decisionId, decisionPins, leftOpen, type Decision, type Dossier } from "@trevin/core";
 import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../workers/analysis.ts";
 import {
-  acceptHazards,
   joinAlso,
   joinPins,
   jumperPins,
@@ -21,18 +12,15 @@ import {
   meetingWires,
   nextMethod,
   rejectRows,
-  sameAnswer,
   seriesThrough,
   shiftPin,
-  sureOffers,
   takeBack,
   takeOffers,
   undone,
   withDevice,
-  withoutAnswer,
   type Edit,
 } from "./acts.ts";
-import { isOpenHazard, pinsOfRow, circuitRows, type CircuitRow } from "./rows.ts";
+import { pinsOfRow, circuitRows, type CircuitRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {
   if (edit === null) throw new Error("no edit");
@@ -289,23 +277,6 @@ describe("acts of the crosswalk", () => {
         remove: [],
       }),
     ).toMatchObject({ ok: false, error: { code: "pin-is-empty" } });
-  });
-
-  it("one answer covers all of one rule and cure, in the name of who gave it, and can be taken back", () => {
-    const start = demoDossier();
-    const dossier = done(start, takeOffers(sureOffers(rowsOf(start))));
-    const open = findHazards(dossier).filter((hazard) => isOpenHazard(hazard) && hazard.decision !== null);
-    const alike = open.map((hazard) => sameAnswer(open, hazard)).sort((a, b) => b.length - a.length)[0]!;
-    expect(alike.length).toBeGreaterThan(0);
-    const accepted = done(dossier, acceptHazards(dossier, alike, "seen at the plug", "Kim"));
-    const answers = findHazards(accepted).filter((hazard) => hazard.answered !== null);
-    expect(answers.map(({ rule }) => rule)).toEqual(alike.map(({ rule }) => rule));
-    expect(answers[0]?.answered).toEqual({ rule: alike[0]!.rule, reason: "seen at the plug", by: "Kim" });
-    const decision = accepted.decisions.find(({ answers: given }) => given.length > 0)!;
-    expect(
-      done(accepted, withoutAnswer(decision, alike[0]!.rule)).decisions.flatMap(({ answers: given }) => given)
-        .length,
-    ).toBe(alike.length - 1);
   });
 
   it("a part between wants a splice, and taking it out leaves the splice", () => {

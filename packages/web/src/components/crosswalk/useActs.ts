@@ -8,16 +8,8 @@ import {
   type LeavingOpen,
   type OpenEffect,
 } from "@trevin/core";
-import {
-  acceptHazards,
-  canFindLive,
-  leaveOpen,
-  nextMethod,
-  rejectRows,
-  sureOffers,
-  takeOffers,
-  type Edit,
-} from "./acts.ts";
+import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
+import { acceptHazards } from "./hazardActs.ts";
 import { worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
 

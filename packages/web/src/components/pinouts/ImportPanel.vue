@@ -1,13 +1,12 @@
 <script setup lang="ts">
 /** What a pasted or opened table became, before anything is stored: doubtful lines first, every guess correctable. */
-import { computed, ref, shallowRef, watch } from "vue";
+import { computed, ref, watch } from "vue";
 import Select from "primevue/select";
 import {
   canGoIn,
   COLOUR_SYSTEM_NAMES,
   COLOUR_SYSTEMS,
   tableFileNoteWords,
-  tableProblemWords,
   type ColourSystem,
   type Connector,
   type Field,
@@ -23,8 +22,7 @@ import TableSummary from "./TableSummary.vue";
 import HeaderRows from "./HeaderRows.vue";
 import { isDoubtfulLine } from "./doubtfulLine.ts";
 import ReadLines from "./ReadLines.vue";
-import type { TableOrigin } from "../../workers/onDemand.ts";
-import { computeWorker } from "../../workers/client.ts";
+import { useOverwritten, useReadTable } from "../../composables/useReadTable.ts";
 
 const props = defineProps<{
   file: TableFile;
@@ -56,53 +54,29 @@ watch(
   },
 );
 
-const table = shallowRef<ReadTable | null>(null);
-const problem = ref("");
-const reading = ref(false);
-const existing = computed(() => new Set(props.connector.pins.map((pin) => pin.cavity)));
-const origin = computed<TableOrigin>(() =>
-  props.file.kind === "text"
-    ? { kind: "text", text: props.file.text }
-    : { kind: "sheet", sheet: props.file.sheets[sheet.value] ?? { name: "", rows: [], merged: [] } },
-);
-
-let asked = 0;
-const declared = computed(() => {
-  if (system.value !== "auto") return system.value;
-  return from.value === "none"
-    ? null
-    : (props.sources.find((one) => one.id === from.value)?.colourSystem ?? null);
+const { table, problem, reading } = useReadTable(props, {
+  sheet,
+  system,
+  from,
+  headerLines,
+  turned,
+  columns,
 });
-watch(
-  [origin, declared, headerLines, turned, columns],
-  async () => {
-    const turn = ++asked;
-    reading.value = true;
-    const read = await computeWorker().readTable(structuredClone(origin.value), {
-      system: declared.value,
-      prefer: props.connector.colourSystem,
-      words: [...props.words],
-      ...(headerLines.value === null ? {} : { headerLines: headerLines.value }),
-      ...(turned.value === null ? {} : { turned: turned.value }),
-      ...(columns.value === null ? {} : { columns: [...columns.value] }),
-    });
-    if (turn !== asked) return;
-    reading.value = false;
-    problem.value = read.ok ? "" : tableProblemWords(read.error);
-    table.value = read.ok ? read.value : null;
-  },
-  { immediate: true },
-);
-watch([sheet, turned], () => {
-  columns.value = null;
-  headerLines.value = null;
-});
-
 const lines = computed(() => table.value?.lines ?? []);
 const good = computed(() => lines.value.filter(canGoIn));
 const bad = computed(() => lines.value.filter((line) => !canGoIn(line)));
 const doubtful = computed(() => good.value.filter(isDoubtfulLine));
-const known = computed(() => good.value.filter((line) => existing.value.has(line.cavity)).length);
+const known = computed(() => good.value.filter((line) => isThere(line.cavity)).length);
+const { isThere, lost, lostCount } = useOverwritten(props, table, good, mode);
+/** A table without functions is hardly ever meant: it is asked for once. */
+const noFunctions = computed(
+  () => good.value.length > 0 && good.value.every((line) => line.function === "" && !line.saidEmpty),
+);
+const asked = ref(false);
+watch(noFunctions, () => (asked.value = false));
+const addButton = ref<HTMLButtonElement | null>(null);
+/** After a choice the hand is on Add, so that Enter puts the table in. */
+const toAdd = (): void => void setTimeout(() => addButton.value?.focus(), 60);
 const systemOptions = computed(() => [
   { value: "auto", label: "from the column" },
   ...COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] })),
@@ -112,7 +86,7 @@ const sourceOptions = computed(() => [
   ...props.sources.map((one) => ({ value: one.id as string, label: one.title })),
 ]);
 const modeOptions = computed(() => [
-  { value: "replace", label: `replace the ${known.value} that are there` },
+  { value: "replace", label: `overwrite with what the table says` },
   { value: "compare", label: "keep existing values, note differences" },
   { value: "variant", label: "keep existing values (this table is for other cars)" },
 ]);
@@ -129,6 +103,11 @@ const blocked = computed(
 
 function take(): void {
   if (blocked.value || table.value === null) return;
+  if (noFunctions.value && !asked.value) {
+    asked.value = true;
+    toAdd();
+    return;
+  }
   const compare = known.value > 0 && mode.value !== "replace";
   emit(
     "take",
@@ -153,16 +132,22 @@ defineExpose({ take });
           >, <b>{{ doubtful.length }}</b> to look at</template
         ><template v-if="known"
           >, <b>{{ known }}</b> already in the table</template
+        ><template v-if="lostCount"
+          >, <b>{{ lostCount }}</b> {{ lostCount === 1 ? "value" : "values" }} overwritten</template
         >
       </p>
       <span class="go"
-        ><button type="button" class="btn pri" :disabled="blocked" @click="take">
-          Add {{ good.length }} pins <kbd>Enter</kbd>
+        ><button ref="addButton" type="button" class="btn pri" :disabled="blocked" @click="take">
+          Add {{ good.length }} pins{{ asked && noFunctions ? " without functions" : "" }} <kbd>Enter</kbd>
         </button>
         <button type="button" class="btn quiet" @click="emit('drop')">Discard <kbd>Esc</kbd></button></span
       >
     </header>
     <p v-if="problem" class="bad" role="alert">{{ problem }} The pin table has not changed.</p>
+    <p v-if="asked && noFunctions" class="bad" role="alert">
+      No column holds functions, and matching needs them. Set the column that says what each wire is for, or
+      add the cavities without.
+    </p>
     <p v-for="note in file.notes" :key="note.code" class="why">{{ tableFileNoteWords(note) }}</p>
     <div class="choices">
       <div v-if="sheetOptions.length > 1" class="field">
@@ -173,6 +158,7 @@ defineExpose({ take });
           option-label="label"
           option-value="value"
           aria-labelledby="i-sheet"
+          @update:model-value="toAdd"
         />
       </div>
       <div class="field">
@@ -183,6 +169,7 @@ defineExpose({ take });
           option-label="label"
           option-value="value"
           aria-labelledby="i-system"
+          @update:model-value="toAdd"
         />
       </div>
       <div class="field">
@@ -194,6 +181,7 @@ defineExpose({ take });
             option-label="label"
             option-value="value"
             aria-labelledby="i-source"
+            @update:model-value="toAdd"
           /><button
             type="button"
             class="btn quiet"
@@ -213,6 +201,7 @@ defineExpose({ take });
           option-label="label"
           option-value="value"
           aria-labelledby="i-mode"
+          @update:model-value="toAdd"
         />
       </div>
       <div v-if="known && mode === 'variant'" class="field">
@@ -229,9 +218,16 @@ defineExpose({ take });
         cavities in the header row</label
       >
     </div>
-    <ColumnChoices v-if="table" :table="table" @choose="columns = $event" />
+    <ColumnChoices
+      v-if="table"
+      :table="table"
+      @choose="
+        columns = $event;
+        toAdd();
+      "
+    />
     <TableSummary v-if="table" :table="table" />
-    <ReadLines v-if="table" :lines="lines" :system="table.system" />
+    <ReadLines v-if="table" :lines="lines" :system="table.system" :lost="lost" />
     <p v-else-if="reading" class="mut" role="status">Reading the table</p>
   </section>
 </template>

@@ -7,18 +7,27 @@ import {
   lineProblemWords,
   parseColour,
   type ColourSystem,
+  type Overwritten,
   type TableLine,
 } from "@trevin/core";
 import { isDoubtfulLine } from "./doubtfulLine.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
-const props = defineProps<{ lines: readonly TableLine[]; system: ColourSystem }>();
+const props = defineProps<{
+  lines: readonly TableLine[];
+  system: ColourSystem;
+  /** What each line writes over, by its number. */
+  lost: ReadonlyMap<number, readonly Overwritten[]>;
+}>();
+const lostWords = (line: TableLine): string =>
+  (props.lost.get(line.line) ?? []).map(({ fact, before }) => `${fact} was ${before}`).join("; ");
 const LIMIT = 300;
 /** What cannot go in first, then what is doubtful. */
 const rank = (line: TableLine): number => {
   if (!canGoIn(line)) return 0;
-  return isDoubtfulLine(line) ? 1 : 2;
+  if (props.lost.has(line.line)) return 1;
+  return isDoubtfulLine(line) ? 2 : 3;
 };
 const sorted = computed(() => [...props.lines].sort((a, b) => rank(a) - rank(b)).slice(0, LIMIT));
 function shortLabel(label: string): string {
@@ -83,7 +92,9 @@ const marks = (line: TableLine): string =>
           <td class="num code">{{ line.size ?? "" }}</td>
           <td class="lab">
             <b v-if="!canGoIn(line)">not added: </b
-            ><span :class="{ doubt: isDoubtfulLine(line) && canGoIn(line) }">{{ looks(line) }}</span
+            ><b v-if="lostWords(line)" class="lost">{{ lostWords(line) }}</b
+            >{{ lostWords(line) && looks(line) ? "; " : ""
+            }}<span :class="{ doubt: isDoubtfulLine(line) && canGoIn(line) }">{{ looks(line) }}</span
             ><span v-if="marks(line)" class="mut">{{ looks(line) ? "; " : "" }}{{ marks(line) }}</span>
           </td>
         </tr>
