@@ -1,4 +1,4 @@
-import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
+import { demoJob, expect, pressDone, test, workAtBench } from "./fixtures.ts";
 
 test("resumes at the very step after a reload, on another device too, and goes back by taking back", async ({
   page,
@@ -16,7 +16,7 @@ test("resumes at the very step after a reload, on another device too, and goes b
   await page.keyboard.press("b");
   await expect(page.getByText(/^Step 17 of/).first()).toBeVisible();
   await expect(page.getByRole("heading", { name: "Release" })).toBeVisible();
-  await page.keyboard.press("Space");
+  await pressDone(page);
   await page.keyboard.press("Escape");
   await expect(
     page

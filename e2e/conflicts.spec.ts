@@ -26,6 +26,7 @@ test("with the server gone nothing is lost: the step waits and is recorded once"
   await expect(page.getByText(/^Step 1 of/).first()).toBeVisible();
   await page.route("**/api/v1/**", (route) => route.abort());
   await page.keyboard.press("Space");
+  await page.getByRole("button", { name: /^Done\?/ }).click();
   await expect(page.getByRole("alert")).toContainText("Not stored yet");
   await page.unroute("**/api/v1/**");
   await page.getByRole("button", { name: "Try again" }).click();

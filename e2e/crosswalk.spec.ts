@@ -33,7 +33,7 @@ test("a join that does damage is a stop that wants a reason before the work can 
   await page.keyboard.press("p");
   await page.getByRole("combobox", { name: /find by cavity/ }).fill("AL-P.C");
   await expect(page.getByRole("listbox", { name: "Pins to join" })).toContainText(
-    "joined directly, it does damage",
+    "accessory onto ground does damage",
   );
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();

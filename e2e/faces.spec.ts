@@ -1,4 +1,4 @@
-import { demoJob, expect, test, workAtBench } from "./fixtures.ts";
+import { demoJob, expect, pressDone, stepInHand, test, workAtBench } from "./fixtures.ts";
 import type { Page } from "@playwright/test";
 import sharp from "sharp";
 
@@ -204,8 +204,8 @@ test.describe("photos", () => {
       .getByLabel("Photos of B12")
       .setInputFiles({ name: "before.png", mimeType: "image/png", buffer });
     await expect(page.getByRole("img", { name: /^Photo of B12/ })).toBeVisible();
-    await page.keyboard.press("Space");
-    await expect(page.getByText(/^Step 4 of/).first()).toBeVisible();
+    await pressDone(page);
+    expect(await stepInHand(page)).toBe(4);
     await page.goto(`${job}/faces`);
     await expect(page.getByRole("img", { name: /^Photo of B12/ })).toBeVisible();
   });

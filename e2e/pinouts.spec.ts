@@ -106,7 +106,10 @@ test("functions are offered while typing, with their signal; own words are learn
   const job = await blankJob(page);
   await page.goto(`${job}/pinouts`);
   await pasteInto(page.getByLabel("Paste a table into H"), "1\tBK\n2\tRD\n3\tGN\n4\tBU");
+  // A table without functions is asked for once.
   await putIn(page, 4);
+  await expect(page.getByRole("alert")).toContainText("No column holds functions");
+  await page.getByRole("button", { name: "Add 4 pins without functions" }).click();
   await cell(page, "Function", "1").click();
   await page.keyboard.type("fuel lev");
   await expect(page.getByRole("option", { name: /^fuel level/ })).toBeVisible();

@@ -25,7 +25,7 @@ import { firstDifference, present, unionFind } from "../util/index.ts";
 import { droppedOption } from "./brief.ts";
 import { SURCHARGE } from "./capacity.ts";
 import { deviceBetween, deviceOfMerge, type ProposedDevice } from "./devices.ts";
-import { apartBy, pinReader, reasonsOf, weigh, type ReadPin, type Reason } from "./evidence.ts";
+import { apartBy, pinReader, reasonsOf, samePlace, weigh, type ReadPin, type Reason } from "./evidence.ts";
 import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
@@ -460,11 +460,13 @@ export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Can
         device,
       };
     });
-  const rank = ({ pin: { pin }, strength }: Candidate): readonly number[] => [
+  const rank = ({ pin: { pin, connector }, strength }: Candidate): readonly number[] => [
     pin.content === "empty" ? 1 : 0,
     strength === null ? 1 : 0,
     -(strength ?? 0),
-    read({ pin, connector: placed.connector }).signal === own.signal ? 0 : 1,
+    read({ pin, connector }).signal === own.signal ? 0 : 1,
+    // A new pigtail or housing takes the old one's place cavity by cavity.
+    samePlace(read({ pin, connector }), own) ? 0 : 1,
   ];
   const ranked = all.map((candidate) => ({ candidate, rank: rank(candidate) }));
   return ranked

@@ -2,7 +2,7 @@ import { parseColour, type ColourSystem, type WireColour } from "../colour/index
 import { compareNatural, compareText, firstDifference } from "../util/index.ts";
 import type { Claim, Fact } from "./fact.ts";
 import type { ConnectorId, PinId, SourceId } from "./ids.ts";
-import type { Shell } from "./shell.ts";
+import { labelsOwnCavities, type Shell } from "./shell.ts";
 import type { Direction, SignalClass } from "./signal.ts";
 
 /** `vehicle` stays in the car; `incoming` is the donor loom, the aftermarket part or the module. */
@@ -112,11 +112,22 @@ export const blankConnector = (id: ConnectorId, name: string, side: Side): Conne
   pins: [],
 });
 
-/** The pins in table order. */
-export function pinsInOrder(connector: Pick<Connector, "pins">): readonly Pin[] {
-  return [...connector.pins].sort((a, b) =>
-    firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)),
+const BY_LABEL = new WeakMap<readonly Pin[], readonly Pin[]>();
+
+/** The pins in the order of their labels where the housing says which it has; else, and where the table fills it, in table order. */
+export function pinsInOrder({
+  pins,
+  shell,
+}: Pick<Connector, "pins"> & Partial<Pick<Connector, "shell">>): readonly Pin[] {
+  if (shell === undefined || shell === null || !labelsOwnCavities(shell))
+    return [...pins].sort((a, b) => firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)));
+  const known = BY_LABEL.get(pins);
+  if (known !== undefined) return known;
+  const sorted = [...pins].sort((a, b) =>
+    firstDifference(compareNatural(a.cavity, b.cavity), a.order - b.order),
   );
+  BY_LABEL.set(pins, sorted);
+  return sorted;
 }
 
 /** The order of the last pin of the table; -1 while there is none. */

@@ -119,6 +119,7 @@ export {
   GENDERS,
   GRIPS,
   MARKS,
+  labelsOwnCavities,
   rowsOnly,
   SKIPPED_LETTERS,
   type Blank,

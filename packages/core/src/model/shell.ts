@@ -120,6 +120,10 @@ export interface Shell {
   readonly joined: readonly (readonly string[])[];
 }
 
+/** Whether a shell fixes what its cavities are called; else the pin table gives them their names in its order. */
+export const labelsOwnCavities = ({ pattern }: Shell): boolean =>
+  pattern.kind === "points" || (pattern.kind !== "none" && pattern.numbering.scheme !== "listed");
+
 /** A shell of which only the rows are known; the pin table fills them in its order. */
 export const rowsOnly = (
   rows: readonly { readonly places: number; readonly offset: number }[],

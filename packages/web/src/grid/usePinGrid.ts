@@ -2,10 +2,13 @@ import { computed, nextTick, reactive, ref, shallowRef, watch } from "vue";
 import {
   blankPin,
   FACTS,
+  faceOf,
+  labelsOwnCavities,
   lastOrder,
   nextLabel,
   pinId,
   pinsInOrder,
+  type Connector,
   type Fact,
   type Pin,
   type PinId,
@@ -15,6 +18,13 @@ import { freeLabel } from "./freeLabel.ts";
 import { NEW, type Complaint, type PinGridOptions, type RowId } from "./gridTypes.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, type Cell, type Selection } from "./selection.ts";
+
+/** The labels that the housing gives its cavities; none where the pin table names them. */
+function ownLabels(connector: Connector): ReadonlySet<string> {
+  const { shell } = connector;
+  if (shell === null || !labelsOwnCavities(shell)) return new Set();
+  return new Set(faceOf(connector)?.places.map(({ label }) => label) ?? []);
+}
 
 const keyOf = (row: RowId, column: Column): string => `${column} ${row}`;
 
@@ -26,7 +36,13 @@ export function usePinGrid(options: PinGridOptions) {
   const complaints = reactive(new Map<string, Complaint>());
   const fresh = reactive(new Map<Column, string>());
 
-  const rowCount = computed(() => rows.value.length + (options.frozen() ? 0 : 1));
+  /** A housing has no more cavities than it has; without one there is always a further line. */
+  const isFull = computed(() => {
+    const own = ownLabels(options.connector());
+    const there = labelsOf();
+    return own.size > 0 && [...own].every((label) => there.has(label));
+  });
+  const rowCount = computed(() => rows.value.length + (options.frozen() || isFull.value ? 0 : 1));
   const extent = computed(() => ({ rows: rowCount.value, columns: columns.value.length }));
   const rowId = (row: number): RowId => rows.value[row]?.id ?? NEW;
   const columnAt = (column: number): Column => columns.value[column] ?? "cavity";
@@ -62,11 +78,22 @@ export function usePinGrid(options: PinGridOptions) {
   const complaint = computed(() => complaints.get(keyOf(active.value.row, active.value.column)) ?? null);
 
   function select(cell: Cell, extend = false): void {
+    begunAt = null;
     selection.value = moved({ at: cell, anchor: selection.value.anchor }, 0, 0, extent.value, extend);
   }
+  /** Where the row in hand was begun: Tab goes on along it, and Enter goes to that column of the next one. */
+  let begunAt: number | null = null;
+  const labels = computed(() => ownLabels(options.connector()));
+  /** A cavity of a known housing has its name from there. */
+  const isLocked = (row: RowId, column: Column): boolean => {
+    if (column !== "cavity" || row === NEW) return false;
+    const pin = rows.value.find((one) => one.id === row);
+    return options.frozen() || (pin !== undefined && labels.value.has(pin.cavity));
+  };
   /** Starts typing: over the old text, or with the caret in it. */
   function edit(text?: string): void {
-    if (active.value.column === "cavity" && options.frozen()) return;
+    if (isLocked(active.value.row, active.value.column)) return;
+    begunAt ??= selection.value.at.column;
     editing.value = { text: text ?? activeText(), caret: text === undefined };
   }
 
@@ -136,6 +163,7 @@ export function usePinGrid(options: PinGridOptions) {
   /** Leaves the cell with what was typed, then moves; a new line is stored when it is left. */
   function go(rowsBy: number, columnsBy: number, extend = false): boolean {
     if (!commit()) return false;
+    begunAt = null;
     if (active.value.row === NEW && rowsBy !== 0 && !commitNew()) return false;
     // A range holds pins only, never the line where a new one is typed.
     const within = extend ? { ...extent.value, rows: Math.max(1, rows.value.length) } : extent.value;
@@ -145,8 +173,11 @@ export function usePinGrid(options: PinGridOptions) {
   /** Enter: the next cavity; on the last line it is stored and the next one begun. */
   function enter(): void {
     if (!commit()) return;
+    const column = begunAt ?? selection.value.at.column;
+    begunAt = null;
     if (active.value.row !== NEW) {
-      selection.value = moved(selection.value, 1, 0, extent.value);
+      const { row } = selection.value.at;
+      selection.value = moved(single({ row, column }), 1, 0, extent.value);
       return;
     }
     const began = fresh.size > 0;

@@ -3,7 +3,15 @@
 import { useLocalStorage } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { indexSources, isKnown, pinId, type Connector, type Source, type SourceId } from "@trevin/core";
+import {
+  indexSources,
+  isKnown,
+  pinId,
+  type Connector,
+  type PinId,
+  type Source,
+  type SourceId,
+} from "@trevin/core";
 import ConnectorForm from "../components/pinouts/ConnectorForm.vue";
 import ConnectorPane from "../components/pinouts/ConnectorPane.vue";
 import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
@@ -123,6 +131,11 @@ useCommands([
     step,
   }),
 ]);
+/** A click on the face puts the hand into the row of the cavity: what is typed next goes there. */
+function pickOnFace(id: PinId, clicked: boolean): void {
+  selected.value = id;
+  if (clicked) void nextTick(() => grid.value?.focus());
+}
 const nextSide = computed(() =>
   connectors.value.some((one) => one.side === "vehicle") ? "incoming" : "vehicle",
 );
@@ -236,7 +249,7 @@ const facts = computed(() => {
       :words="store.words"
       :now="now"
       :to-faces="toFaces"
-      @select="selected = $event"
+      @select="pickOnFace"
       @put="put"
       @doubt="grid?.doubt()"
       @edit="edit(connector)"
@@ -279,6 +292,10 @@ const facts = computed(() => {
   display: flex;
   flex-direction: column;
   gap: 6px;
+}
+/* While the table has the focus a letter is text: its badge says how it is a shortcut all the same. */
+.split:has([role="grid"]:focus-within) :deep(kbd.letter::before) {
+  content: "Alt ";
 }
 .frozen {
   margin: 4px 0;

@@ -73,7 +73,7 @@ const props = withDefaults(
     whole: false,
   },
 );
-const emit = defineEmits<{ pick: [pin: PinId]; point: [label: string | null] }>();
+const emit = defineEmits<{ pick: [pin: PinId, clicked: boolean]; point: [label: string | null] }>();
 
 const LIST_ROW = 10;
 const known = computed(() => faceOf(props.connector));
@@ -138,7 +138,7 @@ function onKey(event: KeyboardEvent): void {
   if (!props.pickable || way === undefined || event.altKey || event.ctrlKey || event.metaKey) return;
   event.preventDefault();
   const next = nextTo(face.value, held.value, hand.value?.label ?? "", way);
-  if (next?.pin) emit("pick", next.pin.id);
+  if (next?.pin) emit("pick", next.pin.id, false);
 }
 watch(
   () => props.inHand,
@@ -186,9 +186,9 @@ watch(
         :tabindex="pickable && cavity.label === stop ? 0 : undefined"
         :aria-label="title(cavity)"
         :aria-pressed="pickable && cavity.pin ? cavity === hand : undefined"
-        @click="pickable && cavity.pin && emit('pick', cavity.pin)"
-        @keydown.enter.prevent="pickable && cavity.pin && emit('pick', cavity.pin)"
-        @keydown.space.prevent="pickable && cavity.pin && emit('pick', cavity.pin)"
+        @click="pickable && cavity.pin && emit('pick', cavity.pin, true)"
+        @keydown.enter.prevent="pickable && cavity.pin && emit('pick', cavity.pin, false)"
+        @keydown.space.prevent="pickable && cavity.pin && emit('pick', cavity.pin, false)"
         @pointerenter="emit('point', cavity.label)"
         @focus="emit('point', cavity.label)"
       >
@@ -235,7 +235,7 @@ watch(
         class="cell"
         :class="{ pickable: pickable && cavity.pin }"
         aria-hidden="true"
-        @click="pickable && cavity.pin && emit('pick', cavity.pin)"
+        @click="pickable && cavity.pin && emit('pick', cavity.pin, true)"
         @pointerenter="emit('point', cavity.label)"
       >
         <DrawnShapes :shapes="cavity.shapes" />

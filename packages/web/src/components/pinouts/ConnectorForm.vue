@@ -7,7 +7,6 @@ import {
   connectorId,
   fitOf,
   fitWords,
-  rowsOnly,
   waysOf,
   type Connector,
   type ConnectorHead,
@@ -15,11 +14,13 @@ import {
   type ShelfShell,
   type Side,
 } from "@trevin/core";
+import { numberedRows, readRows, type RowsNumbering } from "../../shells/byRows.ts";
 import { shellLine } from "../../shells/draft.ts";
 import { usePrefs } from "../../stores/prefs.ts";
 import { useShelf } from "../../stores/shelf.ts";
 import ConnectorFacts from "./ConnectorFacts.vue";
 import { BLANK_FACTS } from "./connectorFacts.ts";
+import RowsNumbers from "./RowsNumbers.vue";
 import ShellPicker from "./ShellPicker.vue";
 import ShellEditor from "../faces/ShellEditor.vue";
 import ShellFace from "../faces/ShellFace.vue";
@@ -45,6 +46,7 @@ const shell = shallowRef<Shell | null>(null);
 const contacts = shallowRef<ShelfShell["contacts"]>({});
 const fill = ref(false);
 const rows = ref("");
+const numbered = ref<RowsNumbering>({ view: "mating", from: "left", first: "top", scheme: "rows" });
 const problem = ref("");
 /** What the dialog shows: the facts, the Shelf to choose from, or the editor. */
 const page = ref<"facts" | "shelf" | "editor">("facts");
@@ -101,31 +103,22 @@ function take(next: Shell | null, usual: ShelfShell["contacts"] = {}): void {
   rows.value = "";
   page.value = "facts";
 }
-/** "6 + 8", from the mark down; "1.6" is a row of 6 that begins one place further right. */
-function takeRows(): void {
-  const text = rows.value.trim();
-  if (text === "") return;
-  const parts = text
-    .split(/[+,;\s]+/)
-    .filter((part) => part !== "")
-    .map((part) => /^(?:(\d+)\.)?(\d+)$/.exec(part));
-  const list = parts.map((part) => ({ places: Number(part?.[2]), offset: Number(part?.[1] ?? 0) }));
-  if (
-    parts.length === 0 ||
-    parts.length > 12 ||
-    parts.some((part) => part === null) ||
-    list.some((row) => row.places < 1 || row.places > 60 || row.offset > 60)
-  ) {
-    problem.value = "Rows: the number of places per row from the lock down, for example 6 + 8.";
-    return;
-  }
+/** The housing follows what is typed, so that nothing moves under the hand when the field is left. */
+watch([rows, numbered], () => {
+  const list = readRows(rows.value);
+  if (list === null || page.value !== "facts") return;
   problem.value = "";
-  shell.value = rowsOnly(list, "mating");
-}
+  shell.value = numberedRows(list, numbered.value);
+  contacts.value = {};
+  fill.value = mayFill.value;
+});
+const isBadRows = computed(() => rows.value.trim() !== "" && readRows(rows.value) === null);
 function save(): void {
-  takeRows();
-  if (form.value.name.trim() === "") problem.value = "Enter a name, as on the diagram or the tag.";
-  if (problem.value !== "" && (form.value.name.trim() === "" || rows.value.trim() !== "")) return;
+  problem.value = "";
+  if (isBadRows.value)
+    problem.value = "Rows: the number of places per row from the lock down, for example 6 + 8.";
+  else if (form.value.name.trim() === "") problem.value = "Enter a name, as on the diagram or the tag.";
+  if (problem.value !== "") return;
   emit(
     "save",
     {
@@ -192,10 +185,10 @@ const title = computed(() => {
             Not known
           </button>
           <label class="quick" for="c-rows"
-            >or enter its rows
-            <InputText id="c-rows" v-model="rows" placeholder="6 + 8" :disabled="frozen" @change="takeRows"
+            >or enter its rows <InputText id="c-rows" v-model="rows" placeholder="6 + 8" :disabled="frozen"
           /></label>
         </div>
+        <RowsNumbers v-if="rows.trim() !== ''" v-model="numbered" :ways="isBadRows ? 0 : ways" />
         <div v-if="shell && shell.pattern.kind !== 'none'" class="mini">
           <ShellFace :shell="shell" :hold="prefs.hold" :width="420" whole :max-pitch="30" :max-height="160" />
         </div>

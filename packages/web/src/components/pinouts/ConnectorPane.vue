@@ -38,7 +38,12 @@ const props = defineProps<{
   now: ReadonlyMap<PinId, CavityLook>;
   toFaces: RouteLocationRaw;
 }>();
-const emit = defineEmits<{ select: [pin: PinId]; put: [pins: readonly Pin[]]; doubt: []; edit: [] }>();
+const emit = defineEmits<{
+  select: [pin: PinId, clicked: boolean];
+  put: [pins: readonly Pin[]];
+  doubt: [];
+  edit: [];
+}>();
 
 const prefs = usePrefs();
 const SIDES = { vehicle: "stays", incoming: "comes in" } as const;
@@ -64,8 +69,8 @@ const whereElse = computed(() =>
       <b
         >{{ connector.name }}<template v-if="face">, {{ holdWords(prefs.hold, face.shell) }}</template></b
       ><button v-if="face" type="button" class="btn quiet" @click="prefs.turnOver()">
-        Turn over <kbd>V</kbd></button
-      ><RouterLink class="btn quiet" :to="toFaces">Large <kbd>F</kbd></RouterLink>
+        Turn over <kbd class="letter">V</kbd></button
+      ><RouterLink class="btn quiet" :to="toFaces">Large <kbd class="letter">F</kbd></RouterLink>
     </header>
     <ConnectorFace
       v-if="connector.pins.length <= 400"
@@ -78,7 +83,7 @@ const whereElse = computed(() =>
       pickable
       :max-pitch="52"
       :max-height="330"
-      @pick="emit('select', $event)"
+      @pick="(id, clicked) => emit('select', id, clicked)"
     />
     <section v-if="pin" class="pin">
       <CavityLabel :label="pin.cavity" state="hand" />

@@ -82,8 +82,12 @@ const optional = COLUMNS.filter(
       aria-label="Typed values come from"
       @update:model-value="source = $event === 'none' ? null : $event"
     />
-    <button type="button" class="btn quiet" @click="emit('sources')">Sources <kbd>S</kbd></button>
-    <button type="button" class="btn quiet" @click="emit('alike')">Look-alikes <kbd>L</kbd></button>
+    <button type="button" class="btn quiet" @click="emit('sources')">
+      Sources <kbd class="letter">S</kbd>
+    </button>
+    <button type="button" class="btn quiet" @click="emit('alike')">
+      Look-alikes <kbd class="letter">L</kbd>
+    </button>
   </div>
   <p class="keys lab">
     <kbd>Enter</kbd> next cavity <kbd>'</kbd> same as above <kbd>Ctrl D</kbd> fill <kbd>Space</kbd> identified

@@ -43,7 +43,7 @@ defineExpose({ focus: () => pasteBox.value?.focus(), pick: () => picker.value?.c
         :disabled="opening"
         @click="picker?.click()"
       >
-        {{ opening ? "Opening" : "Open a file" }} <kbd>O</kbd>
+        {{ opening ? "Opening" : "Open a file" }} <kbd class="letter">O</kbd>
       </button></span
     >
     <p v-if="problem" class="bad" role="alert">{{ problem }} The pin table has not changed.</p>

@@ -213,9 +213,11 @@ useCommands([
     <p v-if="pin.note"><b class="lab">Note</b> {{ pin.note }}</p>
     <div class="acts">
       <button type="button" class="btn quiet" @click="readOff">
-        Read off the part: {{ many }} <kbd>R</kbd>
+        Read off the part: {{ many }} <kbd class="letter">R</kbd>
       </button>
-      <button type="button" class="btn quiet" @click="emit('doubt')">In doubt <kbd>D</kbd></button>
+      <button type="button" class="btn quiet" @click="emit('doubt')">
+        In doubt <kbd class="letter">D</kbd>
+      </button>
       <Select
         :model-value="null"
         :options="sourceOptions"

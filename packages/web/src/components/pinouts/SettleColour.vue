@@ -15,7 +15,8 @@ const emit = defineEmits<{ seen: [colour: WireColour, index: number] }>();
     <div v-for="(one, i) in readings.slice(0, 3)" :key="colourInWords(one)" class="way">
       <DrawnWire :colour="one" :length="96" :thick="13" /><span>{{ colourInWords(one) }}</span
       ><button type="button" class="btn" :class="{ pri: i === 0 }" @click="emit('seen', one, i)">
-        Seen: {{ one.stripes.length === 0 ? one.base : "stripe" }} <kbd v-if="i < 2">{{ i + 1 }}</kbd>
+        Seen: {{ one.stripes.length === 0 ? one.base : "stripe" }}
+        <kbd class="letter" v-if="i < 2">{{ i + 1 }}</kbd>
       </button>
     </div>
     <p class="why">
