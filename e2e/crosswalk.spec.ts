@@ -36,6 +36,7 @@ test("a join that does damage is a stop that wants a reason before the work can 
     "accessory onto ground does damage",
   );
   await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Instead", exact: true }).click();
   await expect(page.getByRole("dialog")).toBeHidden();
   const detail = detailOf(page);
   await expect(detail).toContainText("accessory onto ground");

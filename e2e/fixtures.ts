@@ -68,6 +68,8 @@ export async function pressDone(page: Page): Promise<void> {
   await expect(asks.or(page.locator(".eye b").filter({ hasNotText: was })).first()).toBeVisible();
   if (await asks.isVisible()) await page.keyboard.press("Space");
   await expect(at.filter({ hasText: new RegExp(`^${was}$`) })).toHaveCount(0);
+  // A card of several steps is several entries: the next card is there when the last of them is.
+  await expect(page.getByRole("button", { name: /^Done/, disabled: true })).toHaveCount(0);
 }
 /** The number of the first step of the card in hand. */
 export const stepInHand = async (page: Page): Promise<number> =>

@@ -103,7 +103,7 @@ test("two wires of one plug change places, and a splice is tested in the middle"
   await page.keyboard.press("Enter");
   // Both are joined already: that is said, and asked.
   await expect(page.getByRole("alertdialog")).toContainText("B12.9");
-  await page.getByRole("button", { name: "Instead" }).click();
+  await page.getByRole("button", { name: "Instead", exact: true }).click();
   await expect(page.getByText("to B12.10")).toBeVisible();
   await page.goto(`${job}/crosswalk?pin=B12.1`);
   await expect(page.getByRole("row", { name: /^joints/ })).toHaveText(/0\s*1\s*0/);
@@ -130,7 +130,7 @@ test("a wire is led through the part in series, another one leaves the loom, and
   await page.keyboard.press("Enter");
   await dialog.getByRole("combobox").fill("level sender, right");
   await page.keyboard.press("Enter");
-  await page.getByRole("button", { name: "Instead" }).click();
+  await page.getByRole("button", { name: "Instead", exact: true }).click();
   await expect(page.getByText("in series", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: /^Splice instead/ }).click();
   await expect(page.getByRole("button", { name: /^Move instead/ })).toBeVisible();

@@ -21,7 +21,7 @@ export const SUPPLIES: readonly Term[] = [
     "ignition",
     "load",
     "module-dead",
-    "ignition|ign|run and crank|switched supply|supply switched|#15|key on|ign feed|ignition feed|ig1|ig|ignition switched|hot in run|run start|switched live|ignition on",
+    "ignition|ign|run and crank|switched supply|supply switched|#15|key on|ign feed|ignition feed|ig1|ig|ignition switched|hot in run|run start|switched live|ignition on|ign run crank|run crank|ignition run crank|hot in run and crank|hot in run and start|ign run start",
   ),
   term("ballast output", "ignition", "load", "no-start", "#15a|ballast|ballast resistor"),
   term(

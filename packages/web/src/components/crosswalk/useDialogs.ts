@@ -1,4 +1,4 @@
-import { computed, ref, watch } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
 import type {
   Connector,
   ConnectorId,
@@ -48,7 +48,7 @@ export function useDialogs(
   });
   const own = computed(() => (selected.value === undefined ? null : (leadOf(selected.value) ?? null)));
   /** What the pins are joined to already: asked before it is undone. */
-  const conflict = ref<Conflict | null>(null);
+  const conflict = shallowRef<Conflict | null>(null);
   watch(pairing, () => (conflict.value = null));
   /** The edit that the open dialog stands for, with the pins chosen in it. */
   function pairedWith(mine: PlacedPin, pins: readonly PinId[]): Edit | null {

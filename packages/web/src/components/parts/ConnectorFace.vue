@@ -177,6 +177,15 @@ watch(
       @pointerleave="emit('point', null)"
     >
       <DrawnShapes :shapes="drawing.shell" />
+      <line
+        v-for="end in behindEnds"
+        :key="end.cavity.label ?? ''"
+        :x1="end.thread.from.x"
+        :y1="end.thread.from.y"
+        :x2="end.thread.to.x"
+        :y2="end.thread.to.y"
+        class="thread"
+      />
       <g
         v-for="(cavity, i) in drawing.cavities"
         :key="i"
@@ -207,16 +216,13 @@ watch(
         stroke-width="1.5"
         stroke-dasharray="5 3"
       />
-      <template v-for="end in behindEnds" :key="end.cavity.label">
-        <line
-          :x1="end.thread.from.x"
-          :y1="end.thread.from.y"
-          :x2="end.thread.to.x"
-          :y2="end.thread.to.y"
-          class="thread"
-        />
-        <WirePath :points="end.points" :width="leadWidth" :colour="seen(end.cavity)" />
-      </template>
+      <WirePath
+        v-for="end in behindEnds"
+        :key="end.cavity.label ?? ''"
+        :points="end.points"
+        :width="leadWidth"
+        :colour="seen(end.cavity)"
+      />
       <WirePath v-if="showLead && !behind && hand" :points="leadPoints" :width="leadWidth" :colour="lead" />
     </svg>
     <svg
