@@ -225,8 +225,8 @@ function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly
     : [...new Set(tools)];
 }
 
-/** "spare fuse F22, 5 A" where the word stands before it already: "F22, 5 A". */
-export const withoutFuse = (from: string): string => from.replace(/^(spare )?fuse /i, "");
+/** "spare fuse F22, 5 A" where the word stands before it already: "F22, 5 A". "fuse box, spare F15" stays whole. */
+export const withoutFuse = (from: string): string => from.replace(/^(spare )?fuse (?=[a-z]{0,3}\d)/i, "");
 
 /** A name for a line of the kit, the same as long as the thing is the same. */
 export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string => {

@@ -10,6 +10,7 @@ import {
 } from "../model/index.ts";
 import { kitOf } from "./kit.ts";
 import { WORK_TABLE } from "./adapter.ts";
+import { rangeOf } from "./minutes.ts";
 import { planWork } from "./plan.ts";
 import type { Plan } from "./step.ts";
 
@@ -135,7 +136,6 @@ export function waysOfWire(dossier: Dossier, decision: Decision): readonly WayOf
   return ways.map((method): WayOfWire => {
     const job = allBy(alone, method);
     const steps = planWork(job).steps.filter((step) => step.decision !== null);
-    const sum = (side: 0 | 1): number => steps.reduce((total, { range }) => total + range[side], 0);
-    return { method, cost: costOf(job, { steps, range: [sum(0), sum(1)] }) };
+    return { method, cost: costOf(job, { steps, range: rangeOf(steps) }) };
   });
 }

@@ -24,6 +24,7 @@ import { present } from "../util/index.ts";
 import { blocksOf } from "./blocks.ts";
 import { transfersOf } from "./displacements.ts";
 import { withEdits } from "./edits.ts";
+import { rangeOf } from "./minutes.ts";
 import { orderByPlace } from "./order.ts";
 import { stagger } from "./stagger.ts";
 import { closing, handlingOf, matesToCome, opening, type Stage } from "./stages.ts";
@@ -89,7 +90,7 @@ export function planWork(
     groups: groupsOf(steps, heads),
     blocks,
     minutes: sum(steps.map(({ minutes }) => minutes)),
-    range: [sum(steps.map(({ range }) => range[0])), sum(steps.map(({ range }) => range[1]))],
+    range: rangeOf(steps),
     transfers: sum(rounds.map(({ transfers }) => transfers)),
     walk,
   };

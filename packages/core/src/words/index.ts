@@ -3,6 +3,7 @@ export { cardWords, originWords, stepLine, stepWords, whereLine, type StepWords 
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords,
+  pinOfBlock,
   chainProblemWords,
   colourProblemWords,
   commandProblemWords,

@@ -283,6 +283,12 @@ export function chainProblemWords(problem: ChainProblem): string {
   }
 }
 
+/** The pin that a block is about, where it is about one. */
+export const pinOfBlock = (block: Block): PinId | null => {
+  if (block.code === "stop") return block.hazard.pins[0] ?? null;
+  return "pin" in block ? block.pin : null;
+};
+
 export function blockWords(block: Block, name: Namer): string {
   switch (block.code) {
     case "undecided":

@@ -20,6 +20,7 @@ import {
   type StepKind,
 } from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
+import { tryWords } from "./tryWords.ts";
 import { pullOutForce } from "../sizing/index.ts";
 import { capital, list, present } from "../util/index.ts";
 
@@ -395,10 +396,7 @@ export function stepWords(
     case "fuse":
       return words(withoutFuse(step.from ?? ""), here("feeds"));
     case "try":
-      return words(
-        step.text || "everything that was touched",
-        "key on, then engine running where it needs that",
-      );
+      return words(step.text || "everything that was touched", tryWords(step.text));
     case "program":
       return words(step.text, "coding, keys and calibration to the maker's procedure");
     case "aim":

@@ -1,4 +1,4 @@
-import { nextLabel } from "@trevin/core";
+import { type Connector, faceOf, labelsOwnCavities, nextLabel } from "@trevin/core";
 
 /** The label after the last one that is not taken; plain numbers where the last one does not count on. */
 export function freeLabel(last: string | undefined, taken: ReadonlySet<string>): string {
@@ -8,4 +8,11 @@ export function freeLabel(last: string | undefined, taken: ReadonlySet<string>):
   for (let number = taken.size + 1; label === "" || label.length > 12 || taken.has(label); number++)
     label = String(number);
   return label;
+}
+
+/** The labels that the housing gives its cavities; none where the pin table names them. */
+export function ownLabels(connector: Connector): ReadonlySet<string> {
+  const { shell } = connector;
+  if (shell === null || !labelsOwnCavities(shell)) return new Set();
+  return new Set(faceOf(connector)?.places.map(({ label }) => label) ?? []);
 }

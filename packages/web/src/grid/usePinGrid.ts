@@ -2,29 +2,19 @@ import { computed, nextTick, reactive, ref, shallowRef, watch } from "vue";
 import {
   blankPin,
   FACTS,
-  faceOf,
-  labelsOwnCavities,
   lastOrder,
   nextLabel,
   pinId,
   pinsInOrder,
-  type Connector,
-  type Fact,
   type Pin,
   type PinId,
 } from "@trevin/core";
 import { applied, COLUMNS, textOf, type Column, type TypingContext } from "./cells.ts";
-import { freeLabel } from "./freeLabel.ts";
+import { doubted } from "./doubted.ts";
+import { freeLabel, ownLabels } from "./freeLabel.ts";
 import { NEW, type Complaint, type PinGridOptions, type RowId } from "./gridTypes.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, type Cell, type Selection } from "./selection.ts";
-
-/** The labels that the housing gives its cavities; none where the pin table names them. */
-function ownLabels(connector: Connector): ReadonlySet<string> {
-  const { shell } = connector;
-  if (shell === null || !labelsOwnCavities(shell)) return new Set();
-  return new Set(faceOf(connector)?.places.map(({ label }) => label) ?? []);
-}
 
 const keyOf = (row: RowId, column: Column): string => `${column} ${row}`;
 
@@ -298,16 +288,7 @@ export function usePinGrid(options: PinGridOptions) {
     const facts = FACTS.filter((fact) => columns.value.slice(left, right + 1).includes(fact));
     const pins = chosen();
     if (facts.length === 0 || pins.length === 0) return;
-    const all = pins.every((pin) => facts.every((fact) => pin.doubts[fact] !== undefined));
-    options.put(
-      pins.map((pin) => ({
-        ...pin,
-        doubts: {
-          ...Object.fromEntries(Object.entries(pin.doubts).filter(([fact]) => !facts.includes(fact as Fact))),
-          ...(all ? {} : Object.fromEntries(facts.map((fact) => [fact, "marked by hand"]))),
-        },
-      })),
-    );
+    options.put(doubted(pins, facts));
   };
   const removeRows = (): void => {
     const pins = chosen().map((pin) => pin.id);

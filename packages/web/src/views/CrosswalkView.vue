@@ -7,6 +7,7 @@ import { pinId, type DecisionId } from "@trevin/core";
 import { offerWords, takeBack } from "../components/crosswalk/acts.ts";
 import { withoutAnswer } from "../components/crosswalk/hazardActs.ts";
 import BlockBar from "../components/crosswalk/BlockBar.vue";
+import CommonHazards from "../components/crosswalk/CommonHazards.vue";
 import CircuitPane from "../components/crosswalk/CircuitPane.vue";
 import { crosswalkCommands } from "../components/crosswalk/crosswalkCommands.ts";
 import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
@@ -17,7 +18,7 @@ import MateDialog from "../components/crosswalk/MateDialog.vue";
 import MeasureDialog from "../components/crosswalk/MeasureDialog.vue";
 import PartnerDialog from "../components/crosswalk/PartnerDialog.vue";
 import SideDialog from "../components/crosswalk/SideDialog.vue";
-import { hazardKey, hazardsOfJob, isOpenHazard } from "../components/crosswalk/rows.ts";
+import { hazardKey, hazardsOfJob, isOpenHazard, sharedHazards } from "../components/crosswalk/rows.ts";
 import { useActs, type Decide } from "../components/crosswalk/useActs.ts";
 import { useBlocks } from "../components/crosswalk/useBlocks.ts";
 import { useCircuits } from "../components/crosswalk/useCircuits.ts";
@@ -78,6 +79,9 @@ const blocking = useBlocks(
 );
 const { blocks, undecided, goBlock, nextBlock } = blocking;
 
+/** What many circuits have in common is said once, over the list. */
+const common = computed(() => sharedHazards(all.value));
+const sharedKeys = computed(() => new Set(common.value.map(({ key }) => key)));
 const answering = ref<string | null>(null);
 const whyOpen = ref(false);
 const overlay = ref(false);
@@ -125,6 +129,7 @@ useCommands([
         <b>Matching stopped.</b> Your decisions are all here; there are no suggestions.
         <button type="button" class="btn" @click="store.matchAgain()">Match again</button>
       </p>
+      <CommonHazards :common="common" />
       <header class="heads">
         <span v-for="one in heads" :key="one.side" :class="one.side"
           ><b class="code">{{ one.name }}</b> <span class="lab mut">{{ one.about }}</span></span
@@ -141,6 +146,7 @@ useCommands([
         :narrow="narrow"
         :verdict="overlay ? analysis.verdict : null"
         :dossier="dossier"
+        :shared="sharedKeys"
         @select="select"
         @mark="mark"
         @extend="extend"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The bench without a step to show: blocked, nothing to do, or every step done. */
-import { blockWords, pinNamer, type Block, type Dossier } from "@trevin/core";
+import { blockWords, pinNamer, pinOfBlock, type Block, type Dossier } from "@trevin/core";
 import { computed } from "vue";
 
 const props = defineProps<{
@@ -11,6 +11,11 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ back: [] }>();
 const name = computed(() => pinNamer(props.dossier));
+const wayTo = (block: Block) => {
+  const pin = pinOfBlock(block);
+  if (block.code === "unserved") return { name: "brief" };
+  return { name: "crosswalk", query: pin === null ? {} : { pin } };
+};
 </script>
 
 <template>
@@ -18,7 +23,9 @@ const name = computed(() => pinNamer(props.dossier));
     <h1>{{ blocks.length }} {{ blocks.length === 1 ? "item blocks" : "items block" }} the worklist</h1>
     <p>The bench opens once every pin has a decision. Everything recorded so far is kept.</p>
     <ul>
-      <li v-for="(block, i) in blocks.slice(0, 8)" :key="i">{{ blockWords(block, name) }}</li>
+      <li v-for="(block, i) in blocks.slice(0, 8)" :key="i">
+        <RouterLink :to="wayTo(block)">{{ blockWords(block, name) }}</RouterLink>
+      </li>
       <li v-if="blocks.length > 8">and {{ blocks.length - 8 }} more</li>
     </ul>
     <RouterLink class="btn pri tall" :to="{ name: 'crosswalk' }">Go to Crosswalk</RouterLink>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What can be done with the circuit in hand; each act with its key. */
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { isJoining, type Decision, type Method } from "@trevin/core";
 import { canFindLive, METHOD_OFFERS } from "./acts.ts";
 import type { CircuitRow } from "./rows.ts";
@@ -31,10 +31,16 @@ const emit = defineEmits<{
   sure: [];
   take: [];
 }>();
+/** One line on the act that the hand is on. */
+const help = ref("");
+function explain({ target }: Event): void {
+  help.value =
+    target instanceof Element ? (target.closest<HTMLElement>("[data-help]")?.dataset["help"] ?? "") : "";
+}
 </script>
 
 <template>
-  <div class="acts">
+  <div class="acts" @pointerover="explain" @focusin="explain" @pointerleave="help = ''">
     <button v-if="offer" type="button" class="btn pri" @click="emit('take')">
       {{ offer }} <kbd>Enter</kbd>
     </button>
@@ -49,11 +55,19 @@ const emit = defineEmits<{
     >
       Never join these <kbd>R</kbd>
     </button>
-    <button type="button" class="btn quiet" @click="emit('pair')">Other pin… <kbd>P</kbd></button>
+    <button
+      type="button"
+      class="btn quiet"
+      data-help="Join it to a pin of your choice, or to several."
+      @click="emit('pair')"
+    >
+      Other pin… <kbd>P</kbd>
+    </button>
     <button
       v-if="decision?.kind !== 'cap' && !unidentified"
       type="button"
       class="btn quiet"
+      data-help="The wire comes out of its cavity, is insulated and tied back."
       @click="emit('cap')"
     >
       Cap <kbd>X</kbd>
@@ -62,30 +76,78 @@ const emit = defineEmits<{
       v-if="decision?.kind !== 'remove' && !unidentified"
       type="button"
       class="btn quiet"
+      data-help="The wire is taken out of the loom, and kept for the way back."
       @click="emit('out')"
     >
       Remove from loom <kbd>U</kbd>
     </button>
-    <button v-if="decision?.kind !== 'leave'" type="button" class="btn quiet" @click="emit('leave')">
+    <button
+      v-if="decision?.kind !== 'leave'"
+      type="button"
+      class="btn quiet"
+      data-help="Nothing is done to it."
+      @click="emit('leave')"
+    >
       Leave <kbd>L</kbd>
     </button>
-    <button type="button" class="btn quiet" @click="emit('feed')">Feed… <kbd>F</kbd></button>
-    <button type="button" class="btn quiet" @click="emit('jumper')">Jumper… <kbd>J</kbd></button>
+    <button
+      type="button"
+      class="btn quiet"
+      data-help="It gets its supply or ground from a fuse, a ground point or another wire."
+      @click="emit('feed')"
+    >
+      Feed… <kbd>F</kbd>
+    </button>
+    <button
+      type="button"
+      class="btn quiet"
+      data-help="Bridge it to other wires of the same connector, as for a module that is taken out."
+      @click="emit('jumper')"
+    >
+      Jumper… <kbd>J</kbd>
+    </button>
     <button
       v-if="decision?.kind === 'join' && canFindLive(row)"
       type="button"
       class="btn quiet"
       :aria-pressed="decision.findLive === true"
+      data-help="Cut, power on, and find by a reading which half carries the supply."
       @click="emit('live')"
     >
       {{ decision.findLive ? "No live test" : "Find the live half" }}
     </button>
-    <button type="button" class="btn quiet" @click="emit('shift')">Move or swap… <kbd>E</kbd></button>
-    <button v-if="row.vehicle.length === 1" type="button" class="btn quiet" @click="emit('series')">
-      In series… <kbd>Q</kbd>
+    <button
+      type="button"
+      class="btn quiet"
+      data-help="Its terminal goes to another cavity of the same side, or swaps with the one there."
+      @click="emit('shift')"
+    >
+      Move or swap… <kbd>E</kbd>
     </button>
-    <button type="button" class="btn quiet" @click="emit('mate')">Mate connectors… <kbd>T</kbd></button>
-    <button v-if="decision && isJoining(decision)" type="button" class="btn quiet" @click="emit('device')">
+    <button
+      v-if="row.vehicle.length === 1"
+      type="button"
+      class="btn quiet"
+      data-help="Open the wire and lead it through the incoming part: in by one lead, back by another."
+      @click="emit('series')"
+    >
+      Through the part… <kbd>Q</kbd>
+    </button>
+    <button
+      type="button"
+      class="btn quiet"
+      data-help="Two connectors go together as they are, every wire with the one it meets."
+      @click="emit('mate')"
+    >
+      Plug together… <kbd>T</kbd>
+    </button>
+    <button
+      v-if="decision && isJoining(decision)"
+      type="button"
+      class="btn quiet"
+      data-help="A diode, divider, relay or the like goes between the wires."
+      @click="emit('device')"
+    >
       {{ row.device ? "Change the device…" : "Device in between…" }} <kbd>I</kbd>
     </button>
     <button v-if="decision" type="button" class="btn quiet" @click="emit('sure')">
@@ -95,6 +157,7 @@ const emit = defineEmits<{
       Clear decision <kbd>⌫</kbd>
     </button>
   </div>
+  <p class="why" aria-live="polite">{{ help }}</p>
 </template>
 
 <style scoped>
@@ -105,5 +168,8 @@ const emit = defineEmits<{
 }
 .acts .btn {
   padding: 0 9px;
+}
+.why {
+  min-height: 18px;
 }
 </style>

@@ -14,9 +14,10 @@ const props = defineProps<{
   several: boolean;
   narrow: boolean;
   byColour: string;
+  shared: ReadonlySet<string>;
 }>();
 const emit = defineEmits<{ mark: [] }>();
-const worst = computed(() => worstOf(props.row));
+const worst = computed(() => worstOf(props.row, props.shared));
 const isOpen = computed(() => props.row.decision === null);
 const mirrored = computed(
   () =>

@@ -15,6 +15,7 @@ const props = defineProps<{
   narrow: boolean;
   verdict: readonly ColourJoin[] | null;
   dossier: Dossier;
+  shared: ReadonlySet<string>;
 }>();
 const emit = defineEmits<{
   select: [row: CircuitRow];
@@ -140,6 +141,7 @@ const lines = computed(() => {
         @click="click($event, row)"
       >
         <CircuitLine
+          :shared="shared"
           :row="row"
           :selected="row.key === selected"
           :marked="marked.has(row.key)"

@@ -76,10 +76,33 @@ export const hazardKey = (hazard: Hazard): string =>
 /** Whether a hazard still asks for something: neither cured by what is decided nor accepted. */
 export const isOpenHazard = (hazard: Hazard): boolean =>
   hazard.severity !== "note" && !hazard.cured && hazard.answered === null;
-/** The gravest hazard of a row that still asks for something. */
-export const worstOf = (row: CircuitRow): Hazard | undefined =>
+/** The gravest hazard of a row that still asks for something; what is said once for all rows is not said again. */
+export const worstOf = (row: CircuitRow, shared: ReadonlySet<string> = new Set()): Hazard | undefined =>
   row.hazards.find((hazard) => hazard.severity === "stop" && isOpenHazard(hazard)) ??
-  row.hazards.find(isOpenHazard);
+  row.hazards.find((hazard) => isOpenHazard(hazard) && !shared.has(sharedKey(hazard)));
+
+/** Hazards of one matter: the same rule, title and cure. */
+const sharedKey = ({ rule, title, cure }: Hazard): string => JSON.stringify([rule, title, cure]);
+export interface SharedHazard {
+  readonly key: string;
+  readonly hazard: Hazard;
+  readonly rows: number;
+}
+/** On so many rows a caution is said once, over the list. */
+const ON_MANY_ROWS = 5;
+/** Cautions that many rows have in common: one missing tool, one sealed connector. A stop is always said at its row. */
+export function sharedHazards(rows: readonly CircuitRow[]): readonly SharedHazard[] {
+  const found = new Map<string, { hazard: Hazard; rows: number }>();
+  for (const row of rows) {
+    const own = new Map(
+      row.hazards
+        .filter((hazard) => hazard.severity === "caution" && isOpenHazard(hazard))
+        .map((hazard) => [sharedKey(hazard), hazard] as const),
+    );
+    for (const [key, hazard] of own) found.set(key, { hazard, rows: (found.get(key)?.rows ?? 0) + 1 });
+  }
+  return [...found].flatMap(([key, one]) => (one.rows >= ON_MANY_ROWS ? [{ key, ...one }] : []));
+}
 
 /** Decided joins, suggestions and loners in the order of the vehicle's pins, then the rest of the incoming side. */
 export function circuitRows(

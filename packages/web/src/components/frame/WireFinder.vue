@@ -61,7 +61,7 @@ function ask(): void {
   });
 }
 const why = ({ likeness, twins }: Hit): string => {
-  if (likeness.kind === "near") return `near: ${sightWords(likeness.sights)}`;
+  if (likeness.kind === "near") return `easily taken for it in ${sightWords(likeness.sights)}`;
   return twins > 0 ? `${twins + 1} alike in this plug` : "";
 };
 const where = ({ placed, job }: Hit): string => {
@@ -121,7 +121,8 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
         }}</span>
       </h3>
       <p v-if="answer.hits.length === 0" class="mut">
-        No wire {{ jobs.length > 1 ? "of these jobs" : "in this job" }} has this colour or one near it.
+        No wire {{ jobs.length > 1 ? "of these jobs" : "in this job" }} has this colour or one that is easily
+        taken for it.
       </p>
       <ul>
         <li v-for="hit in answer.hits.slice(0, LIMIT)" :key="hit.job.id + hit.placed.pin.id">

@@ -3,7 +3,13 @@
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import { computed } from "vue";
-import { COLOUR_SYSTEM_NAMES, COLOUR_SYSTEMS, type Connector, type ConnectorId } from "@trevin/core";
+import {
+  COLOUR_SYSTEM_NAMES,
+  COLOUR_SYSTEMS,
+  type ColourSystem,
+  type Connector,
+  type ConnectorId,
+} from "@trevin/core";
 import type { ConnectorFacts } from "./connectorFacts.ts";
 
 const form = defineModel<ConnectorFacts>("form", { required: true });
@@ -13,7 +19,16 @@ const props = defineProps<{
   modules: readonly string[];
   connectors: readonly Connector[];
 }>();
-const systems = COLOUR_SYSTEMS.map((value) => ({ value, label: COLOUR_SYSTEM_NAMES[value] }));
+const EXAMPLES: Readonly<Record<ColourSystem, string>> = {
+  iec: "BK, RD, GN/YE",
+  german: "SW, RT, BR/GE",
+  japanese: "B, R, L/W",
+  "north-american": "BLK, RED, DK GRN/WHT",
+};
+const systems = COLOUR_SYSTEMS.map((value) => ({
+  value,
+  label: `${EXAMPLES[value]} (${COLOUR_SYSTEM_NAMES[value]})`,
+}));
 const sides = [
   { value: "vehicle", label: "Vehicle: stays in the car" },
   { value: "incoming", label: "Incoming: part, donor or module" },
@@ -90,7 +105,7 @@ const keepOut = computed({
       />
     </div>
     <div class="field">
-      <span id="c-system" class="label">Colour codes are</span
+      <span id="c-system" class="label">Which letters do the codes use?</span
       ><Select
         v-model="form.colourSystem"
         :options="systems"

@@ -70,7 +70,7 @@ const groups = computed(() =>
   })).filter(({ all }) => all.length > 0),
 );
 const why = ({ sides, sights }: LookAlikeGroup): string =>
-  sides.length === 1 ? "same colour" : `near: ${sightWords(sights)}`;
+  sides.length === 1 ? "same colour" : `easily confused in ${sightWords(sights)}`;
 /** The connector's name before its first pin of a row. */
 const named = (pins: readonly PlacedPin[], index: number): boolean =>
   pins[index]?.connector.id !== pins[index - 1]?.connector.id;

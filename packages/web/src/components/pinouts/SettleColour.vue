@@ -16,7 +16,7 @@ const emit = defineEmits<{ seen: [colour: WireColour, index: number] }>();
       <DrawnWire :colour="one" :length="96" :thick="13" /><span>{{ colourInWords(one) }}</span
       ><button type="button" class="btn" :class="{ pri: i === 0 }" @click="emit('seen', one, i)">
         Seen: {{ one.stripes.length === 0 ? one.base : "stripe" }}
-        <kbd class="letter" v-if="i < 2">{{ i + 1 }}</kbd>
+        <kbd v-if="i < 2" class="letter">{{ i + 1 }}</kbd>
       </button>
     </div>
     <p class="why">

@@ -32,9 +32,11 @@ const doubtWord = (pin: Pin): string => {
         v-else-if="mark"
         class="twin"
         :title="
-          mark === 'same' ? 'another wire here has the same colour' : 'another wire here is near in colour'
+          mark === 'same'
+            ? 'another wire here has the same colour'
+            : 'another wire here is easily taken for it'
         "
-        >{{ mark === "same" ? "twin" : "near" }}</em
+        >{{ mark === "same" ? "twin" : "alike" }}</em
       >
     </template>
   </span>
