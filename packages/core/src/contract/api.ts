@@ -32,6 +32,7 @@ export const jobSummarySchema = z.object({
   pins: z.int(),
   undecided: z.int(),
   ledgerLength: z.int(),
+  finished: z.boolean(),
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
 });

@@ -29,7 +29,6 @@ export {
   MEASURED_AT,
   MEASURED_WORDS,
   measuredIn,
-  measuredText,
   NOT_MEASURED,
   noteWith,
   type Measured,

@@ -7,15 +7,8 @@ export {
   type StepKind,
   type Walk,
 } from "./step.ts";
-export { cardOf, cardsOf } from "./cards.ts";
-export {
-  adapterHalf,
-  endsOfStep,
-  facesOfStep,
-  type EndPart,
-  type HeldFace,
-  type MeetingEnd,
-} from "./hands.ts";
+export { cardOf } from "./cards.ts";
+export { endsOfStep, facesOfStep, type EndPart, type HeldFace, type MeetingEnd } from "./hands.ts";
 export { partOfStep } from "./stages.ts";
 export { planWork, type PlanOptions } from "./plan.ts";
 export { type Displaced, type Displacement } from "./displacements.ts";

@@ -12,7 +12,7 @@ export {
   type LikenessIndex,
   type Suggestion,
 } from "./matchFunction.ts";
-export { oppositeOf, whichOne, type Dimension, type Opposite, type WhichOne } from "./whichOne.ts";
+export { oppositeOf, type Dimension, type Opposite, type WhichOne } from "./whichOne.ts";
 export { SHELLS, waysOf } from "./shells/index.ts";
 export { SHELL_GROUPS, type ShelfShell, type ShellGroup, type UsualContact } from "./shells/build.ts";
 export {

@@ -2,7 +2,7 @@
  * Which one of several like things a text means: the side, the end, the level, the number. These words are read before anything
  * else, in English and German, since nothing about two wires weighs as much as that one is left and the other right.
  */
-export const DIMENSIONS = [
+const DIMENSIONS = [
   "side",
   "end",
   "level",

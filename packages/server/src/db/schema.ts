@@ -37,6 +37,8 @@ export const jobs = pgTable("jobs", {
   archived: boolean("archived").notNull().default(false),
   /** Number of ledger entries; raised in the same transaction as each entry. */
   ledgerLength: integer("ledger_length").notNull().default(0),
+  /** Whether every step of the plan was done when the ledger or the decisions last changed. */
+  finished: boolean("finished").notNull().default(false),
   createdAt: stamp("created_at"),
   updatedAt: stamp("updated_at"),
 });

@@ -20,6 +20,8 @@ export interface ShownStep {
   readonly words: StepWords;
   readonly colour: WireColour | null;
   readonly size: number | null;
+  /** The wire's colour as the diagram writes it; empty where no wire is in the hand. */
+  readonly code: string;
   readonly at: PlacedPin | null;
   readonly state: "open" | "done" | "skipped";
 }
@@ -39,6 +41,7 @@ export function usePlan() {
         words: stepWords(step, bench.value.dossier, pins.value),
         colour: wire === null ? null : pinColour(wire.pin, wire.connector),
         size: wire?.pin.size ?? null,
+        code: wire?.pin.colour ?? "",
         at: placed(step.at),
         state: bench.value.progress.get(step.id) ?? "open",
       };

@@ -10,7 +10,7 @@ import {
   type PinId,
 } from "@trevin/core";
 import { applied, COLUMNS, textOf, type Column, type TypingContext } from "./cells.ts";
-import { doubted } from "./doubted.ts";
+import { doubted, identified } from "./marks.ts";
 import { freeLabel, ownLabels } from "./freeLabel.ts";
 import { NEW, type Complaint, type PinGridOptions, type RowId } from "./gridTypes.ts";
 import { counted, fromClip, spread, toClip } from "./clip.ts";
@@ -26,11 +26,11 @@ export function usePinGrid(options: PinGridOptions) {
   const complaints = reactive(new Map<string, Complaint>());
   const fresh = reactive(new Map<Column, string>());
 
+  const labels = computed(() => ownLabels(options.connector()));
   /** A housing has no more cavities than it has; without one there is always a further line. */
   const isFull = computed(() => {
-    const own = ownLabels(options.connector());
     const there = labelsOf();
-    return own.size > 0 && [...own].every((label) => there.has(label));
+    return labels.value.size > 0 && [...labels.value].every((label) => there.has(label));
   });
   const rowCount = computed(() => rows.value.length + (options.frozen() || isFull.value ? 0 : 1));
   const extent = computed(() => ({ rows: rowCount.value, columns: columns.value.length }));
@@ -71,9 +71,8 @@ export function usePinGrid(options: PinGridOptions) {
     begunAt = null;
     selection.value = moved({ at: cell, anchor: selection.value.anchor }, 0, 0, extent.value, extend);
   }
-  /** Where the row in hand was begun: Tab goes on along it, and Enter goes to that column of the next one. */
+  /** Where the row in hand was begun: Enter goes to that column of the next one. */
   let begunAt: number | null = null;
-  const labels = computed(() => ownLabels(options.connector()));
   /** A cavity of a known housing has its name from there. */
   const isLocked = (row: RowId, column: Column): boolean => {
     if (column !== "cavity" || row === NEW) return false;
@@ -278,9 +277,8 @@ export function usePinGrid(options: PinGridOptions) {
     }
   }
   const identify = (): void => {
-    const pins = chosen().filter((pin) => pin.content !== "empty");
-    const all = pins.every((pin) => pin.identified);
-    if (pins.length > 0) options.put(pins.map((pin) => ({ ...pin, identified: !all })));
+    const pins = identified(chosen());
+    if (pins.length > 0) options.put(pins);
   };
   /** Marks the chosen values as doubtful, or takes the marks back where all are marked. */
   const doubt = (): void => {

@@ -19,6 +19,7 @@ import { usePointed } from "../composables/usePointed.ts";
 import { useFaceChoice } from "../composables/useFaceChoice.ts";
 import { downloadFace } from "../composables/downloadFace.ts";
 import { holdCommands } from "../composables/holdCommands.ts";
+import { usePrinting } from "../composables/usePrinting.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
 import { useJob } from "../stores/job.ts";
@@ -70,7 +71,7 @@ watch(
     pointed.value = null;
   },
 );
-const print = (): void => window.print();
+const { printing, print } = usePrinting();
 const save = (): void => {
   if (chosen.value !== undefined) downloadFace(chosen.value, prefs.hold, looks.value);
 };
@@ -143,6 +144,7 @@ useCommands([
         :wires="dossier.wires"
         :hold="prefs.hold"
         :counting="counting"
+        :paper="printing"
         @pick="pick"
         @point="pointed = $event"
       />

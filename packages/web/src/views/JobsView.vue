@@ -71,6 +71,7 @@ async function setArchived(job: JobSummary, archived: boolean): Promise<void> {
   });
 }
 const progress = (job: JobSummary): string => {
+  if (job.finished) return "finished";
   if (job.ledgerLength > 0) return "in progress";
   if (job.pins === 0) return "no pins yet";
   return job.undecided > 0 ? `${job.undecided} pins undecided` : "ready for the bench";

@@ -1,18 +1,11 @@
 <script setup lang="ts">
 /** What was done, by whom and when; the pin tables as they are now; everything to take along. */
+import type { Photo } from "@trevin/core/contract";
 import { computed, ref } from "vue";
-import {
-  asBuilt,
-  entryNarrator,
-  initialState,
-  pinColour,
-  pluggedNow,
-  retractChain,
-  type Entry,
-} from "@trevin/core";
+import { entryNarrator, initialState, retractChain, type Entry } from "@trevin/core";
 import { downloadPath } from "../api/client.ts";
-import CavityLabel from "../components/parts/CavityLabel.vue";
-import DrawnWire from "../components/parts/DrawnWire.vue";
+import AsBuiltTables from "../components/ledger/AsBuiltTables.vue";
+import { usePhotos } from "../composables/usePhotos.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useJob } from "../stores/job.ts";
 
@@ -22,19 +15,18 @@ const tab = ref<"entries" | "built">("entries");
 const narrate = computed(() => entryNarrator(bench.value.dossier));
 const retracted = computed(() => bench.value.fold?.retracted ?? new Set<number>());
 const entries = computed(() => [...store.entries].reverse());
+const { photos, path: photoPath } = usePhotos(computed(() => store.view!.id));
+/** Photos that were taken up to an entry and after the one before it: they stand with it. */
+const photosAt = computed(() => {
+  const at = new Map<number, Photo[]>();
+  for (const photo of photos.value) {
+    const entry = store.entries.find((one) => one.at >= photo.at) ?? store.entries.at(-1);
+    if (entry !== undefined) at.set(entry.seq, [...(at.get(entry.seq) ?? []), photo]);
+  }
+  return at;
+});
 const head = computed(() => store.stored.at(-1)?.hash ?? null);
 const now = computed(() => (store.begun ? bench.value.state : initialState(bench.value.dossier)));
-const rows = computed(() => asBuilt(bench.value.dossier, now.value));
-const plugged = computed(() => pluggedNow(bench.value.dossier, now.value));
-const connectors = computed(() => [...new Set(rows.value.map((row) => row.connector))]);
-const systems = computed(
-  () =>
-    new Map(
-      bench.value.dossier.connectors.flatMap((connector) =>
-        connector.pins.map((pin) => [pin.id, connector] as const),
-      ),
-    ),
-);
 const canTakeBack = (entry: Entry): boolean =>
   ["done", "skipped", "note", "found"].includes(entry.what.kind) && !retracted.value.has(entry.seq);
 /** The entry whose retraction is being asked about, with everything later that stands on it, the last first. */
@@ -60,10 +52,6 @@ const KINDS: Readonly<Record<Entry["what"]["kind"], string>> = {
   note: "note",
   found: "found",
   retracted: "taken back",
-};
-const colourOf = (pin: (typeof rows.value)[number]["wire"]) => {
-  const connector = pin === null ? undefined : systems.value.get(pin.pin.id);
-  return pin === null || connector === undefined ? null : pinColour(pin.pin, connector);
 };
 const path = (what: Parameters<typeof downloadPath>[1]): string => downloadPath(store.view!.id, what);
 useCommands([
@@ -123,6 +111,14 @@ useCommands([
               </td>
               <td class="what">
                 {{ narrate(entry) }}
+                <a
+                  v-for="photo in photosAt.get(entry.seq) ?? []"
+                  :key="photo.id"
+                  :href="photoPath(photo, 'full')"
+                  target="_blank"
+                  rel="noopener"
+                  ><img :src="photoPath(photo, 'small')" :alt="photo.caption || 'Photo'" class="photo"
+                /></a>
                 <p v-if="asked?.seq === entry.seq" class="ask" role="alert">
                   Later entries depend on it: {{ further.join(", ") }}. Retract all
                   {{ asked.chain.length }} together?
@@ -148,43 +144,7 @@ useCommands([
         </p>
       </template>
     </section>
-    <section v-else class="built">
-      <div v-for="connector in connectors" :key="connector">
-        <h2>
-          {{ connector }}, {{ store.begun ? "as built" : "as found" }}
-          <span class="lab mut">plugged into {{ plugged.get(connector) }}</span>
-        </h2>
-        <table>
-          <thead>
-            <tr>
-              <th>cavity</th>
-              <th>wire</th>
-              <th>function</th>
-              <th>was at</th>
-              <th>joined to, loose ends</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in rows.filter((one) => one.connector === connector)" :key="row.cavity">
-              <td><CavityLabel :label="row.cavity" :state="row.wire ? 'plain' : 'off'" /></td>
-              <td class="wire">
-                <template v-if="row.wire"
-                  ><DrawnWire :colour="colourOf(row.wire)" :size="row.wire.pin.size" :length="56" />{{ " "
-                  }}<span class="code">{{ row.wire.pin.colour }}</span></template
-                ><span v-else class="mut">{{ row.state === "blank" ? "empty, closed" : row.state }}</span>
-              </td>
-              <td>
-                <b v-if="row.wire">{{ row.wire.pin.function }}</b>
-              </td>
-              <td class="code">
-                {{ row.wire && row.wire.was !== `${row.connector}.${row.cavity}` ? row.wire.was : "" }}
-              </td>
-              <td class="lab">{{ [...row.joinedTo, ...row.loose].join("; ") }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </section>
+    <AsBuiltTables v-else :dossier="bench.dossier" :state="now" :begun="store.begun" />
   </main>
 </template>
 
@@ -251,6 +211,12 @@ td.lab {
   text-align: right;
   white-space: nowrap;
 }
+.photo {
+  height: 56px;
+  margin: 4px 6px 4px 0;
+  vertical-align: middle;
+  border: 1px solid var(--rule2);
+}
 .ask {
   font-weight: 650;
   text-decoration: none;
@@ -261,28 +227,7 @@ td.lab {
 .hash .code {
   overflow-wrap: anywhere;
 }
-.built {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 28px;
-  padding-top: 10px;
-  align-items: start;
-}
-.wire {
-  white-space: nowrap;
-}
-.wire svg {
-  display: inline-block;
-  vertical-align: middle;
-  margin-right: 4px;
-}
-.built td.lab {
-  white-space: normal;
-}
 @media (max-width: 1000px) {
-  .built {
-    grid-template-columns: 1fr;
-  }
   td:nth-child(2) {
     white-space: normal;
   }
@@ -291,9 +236,6 @@ td.lab {
   .head,
   .act {
     display: none;
-  }
-  .built {
-    display: block;
   }
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The ordered work: what, where, why in this order, what it needs, and what stands in its way. */
-import { computed, ref, shallowRef, type Component } from "vue";
+import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { ownStepId, planDifference, type Decision } from "@trevin/core";
 import AdapterList from "../components/worklist/AdapterList.vue";
@@ -11,7 +11,8 @@ import StepList from "../components/worklist/StepList.vue";
 import StepPane from "../components/worklist/StepPane.vue";
 import { worklistCommands } from "../components/worklist/worklistCommands.ts";
 import WorklistSide from "../components/worklist/WorklistSide.vue";
-import { usePrinting } from "../composables/usePrinting.ts";
+import FlagDialog from "../components/worklist/FlagDialog.vue";
+import { useFlagPrint } from "../composables/useFlagPrint.ts";
 import PlanDifferenceLine from "../components/worklist/PlanDifferenceLine.vue";
 import { useNeeds } from "../composables/useNeeds.ts";
 import { useStepWalk } from "../composables/useStepWalk.ts";
@@ -66,21 +67,9 @@ async function saveOwn(step: { text: string; place: string; minutes: number }): 
 async function addInstructions(all: Parameters<typeof addAll>[0]): Promise<void> {
   if (await addAll(all)) reading.value = false;
 }
-const isEvening = computed(
-  () => selected.value !== null && edits.value.evenings.includes(selected.value.step.id),
-);
+const isEvening = computed(() => edits.value.evenings.some((id) => id === selected.value?.step.id));
 
-const flags = ref(false);
-/** The drawer of codes is large, and fetched only when flags are printed. */
-const FlagSheet = shallowRef<Component | null>(null);
-const { printing, print: printPage } = usePrinting(() => {
-  flags.value = false;
-});
-async function print(withFlags = false): Promise<void> {
-  if (withFlags) FlagSheet.value ??= (await import("../components/worklist/FlagSheet.vue")).default;
-  flags.value = withFlags;
-  await printPage();
-}
+const { flags, choosing, withoutFlag, FlagSheet, printing, print, printFlags } = useFlagPrint();
 const toBench = (): unknown => router.push({ name: "bench" });
 useCommands(
   worklistCommands({
@@ -197,7 +186,20 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
         @evenings="endEvenings"
       />
     </aside>
-    <component :is="FlagSheet" v-if="flags && FlagSheet" class="sheet" :dossier="bench.dossier" />
+    <component
+      :is="FlagSheet"
+      v-if="flags && FlagSheet"
+      class="sheet"
+      :dossier="bench.dossier"
+      :out="withoutFlag"
+    />
+    <FlagDialog
+      v-model:open="choosing"
+      v-model:out="withoutFlag"
+      :sheet="FlagSheet"
+      :dossier="bench.dossier"
+      @print="printFlags"
+    />
     <OwnStepDialog
       v-model:open="adding"
       :usual="selected?.step.place ?? ''"

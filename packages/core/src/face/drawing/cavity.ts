@@ -21,6 +21,8 @@ export const UNKNOWN_LOOK: CavityLook = {
 };
 
 export interface CavityMarks {
+  /** The colour code to print instead of the wire; empty for the drawn wire. */
+  readonly code: string;
   readonly inHand: boolean;
   readonly twin: boolean;
   readonly keepOut: boolean;
@@ -116,7 +118,17 @@ export function drawCavity(
         marks.inHand ? "on-ink" : plain,
       ),
     );
-  shapes.push(...content(look, wire, wide && legible ? Math.min(w * 0.62, h) : Math.min(w, h), marks.blank));
+  // In grey two colours look alike: on paper the code stands where the wire is drawn on the screen.
+  const code = look.state === "occupied" ? marks.code : "";
+  if (code === "")
+    shapes.push(
+      ...content(look, wire, wide && legible ? Math.min(w * 0.62, h) : Math.min(w, h), marks.blank),
+    );
+  else {
+    const room = wide ? w * 0.46 : w * 0.9;
+    const tall = Math.min(h * 0.3, room / (Math.max(2, code.length) * 0.62));
+    shapes.push(words(wire.x, wire.y + tall * 0.35, code, tall, "ink"));
+  }
   if (marks.reversed)
     shapes.push(rect(x + w - gap - w * 0.24, y + h - gap - w * 0.24, w * 0.2, w * 0.2, "ink", null, 0));
   if (marks.count !== null && legible && Math.min(w, h) >= 40)

@@ -35,6 +35,8 @@ export interface DrawFaceOptions {
   readonly list?: boolean | undefined;
   /** For a thumbnail: no words but what fits into the cavities. */
   readonly bare?: boolean | undefined;
+  /** Colour codes by pin, printed instead of the wires: for paper, where colours are grey. */
+  readonly codes?: ReadonlyMap<PinId, string> | undefined;
   /** Labels are never left out; used where the drawing is looked at through a window. */
   readonly always?: boolean | undefined;
 }
@@ -138,6 +140,7 @@ export function drawFace(face: Face, options: DrawFaceOptions): FaceDrawing {
       keepOut: options.keepOut === true,
       blank: shell.blank,
       reversed: shell.reversed.includes(place.label),
+      code: place.pin === null ? "" : (options.codes?.get(place.pin.id) ?? ""),
       count: options.counting === true && hand !== undefined ? countTo(place, hand) : null,
     };
     return {

@@ -46,8 +46,16 @@ export async function record(
     ];
     const rows = chain(whats, stored, command, now().toISOString());
     await repo.appendLedger(tx, id, rows);
+    await repo.setFinished(tx, id, isFinished(command, view));
     return answer(rows);
   });
+}
+
+/** Whether nothing is left to do once a command is recorded. */
+function isFinished(command: BenchCommand, { plan, progress }: BenchView): boolean {
+  if (command.kind === "retracted") return false;
+  const now = command.kind === "done" || command.kind === "skipped" ? command.step : null;
+  return plan.steps.length > 0 && plan.steps.every(({ id }) => id === now || progress.has(id));
 }
 
 const answer = (rows: readonly (StoredEntry & { readonly seq: number })[]): BenchAnswer => ({

@@ -118,6 +118,7 @@ export async function listJobs(db: Queryable): Promise<readonly JobSummary[]> {
         pins: dossier.connectors.reduce((sum, connector) => sum + connector.pins.length, 0),
         undecided: undecidedPins(dossier).length,
         ledgerLength: row.ledgerLength,
+        finished: row.finished,
         createdAt: row.createdAt.toISOString(),
         updatedAt: row.updatedAt.toISOString(),
       };
@@ -148,6 +149,10 @@ export async function insertJob(db: Queryable, id: string, dossier: Dossier): Pr
     worklist: dossier.worklist,
   });
   await writeDifference(db, id, emptyDossier(dossier.head), dossier);
+}
+
+export async function setFinished(db: Queryable, id: string, finished: boolean): Promise<void> {
+  await db.update(jobs).set({ finished }).where(eq(jobs.id, id));
 }
 
 export async function setArchived(db: Queryable, id: string, archived: boolean): Promise<void> {

@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import {
   applyCommand,
+  bench,
   commandProblemWords,
   commandWords,
   decisionId,
@@ -71,10 +72,15 @@ export async function importJob(db: Database, { dossier, ledger }: JobDocument):
   const id = randomUUID();
   await db.transaction(async (tx) => {
     await repo.insertJob(tx, id, dossier);
+    const entries = entriesOf(ledger);
+    if (entries.length > 0) {
+      const { plan, current } = bench(dossier, entries);
+      await repo.setFinished(tx, id, plan.steps.length > 0 && current === null);
+    }
     await repo.appendLedger(
       tx,
       id,
-      entriesOf(ledger).map((entry, index) => ({
+      entries.map((entry, index) => ({
         seq: entry.seq,
         event: entry.event,
         command: entry.event,
@@ -150,6 +156,9 @@ async function commit(
   if (!result.ok)
     throw new HttpProblem(422, result.error.code, commandProblemWords(result.error, pinNamer(job.dossier)));
   await refuseLocked(tx, job, result.value.dossier);
+  // What is decided after the end is work to do.
+  if (job.ledgerLength > 0 && result.value.dossier.decisions !== job.dossier.decisions)
+    await repo.setFinished(tx, job.id, false);
   await repo.saveRevision(tx, job.id, job.dossier, result.value.dossier, {
     revision: job.revision + 1,
     role,

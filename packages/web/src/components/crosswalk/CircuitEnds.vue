@@ -17,8 +17,10 @@ const words = ({ pin, connector }: PlacedPin): string => {
       <span
         class="lab"
         :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${placed.pin.signal}`"
-        ><span class="code">{{ placed.pin.colour }}</span> {{ words(placed) }}
-        <em>{{ placed.pin.size ?? "" }}</em> {{ placed.pin.signal }}</span
+        ><span class="code">{{ placed.pin.colour }}</span
+        ><span>{{ words(placed) }}</span
+        ><em>{{ placed.pin.size ?? "" }}</em
+        ><span>{{ placed.pin.signal }}</span></span
       >
     </div>
     <span v-if="pins.length === 0" class="mut none">{{ none }}</span>
@@ -43,10 +45,14 @@ b {
   text-overflow: ellipsis;
   line-height: 18px;
 }
+/* What has no room is left out whole, never cut in the middle. */
 .lab {
-  white-space: nowrap;
+  display: flex;
+  flex-wrap: wrap;
+  column-gap: 4px;
+  height: 16px;
+  line-height: 16px;
   overflow: hidden;
-  text-overflow: ellipsis;
   color: var(--ink2);
 }
 em {

@@ -1,11 +1,20 @@
 <script setup lang="ts">
 /** The table under a printed face: what is in each cavity, and where it goes. */
 import { computed } from "vue";
-import { goesTo, pinsInOrder, type Connector, type Dossier } from "@trevin/core";
+import { flagsOf, goesTo, pinsInOrder, type Connector, type Dossier } from "@trevin/core";
 
 const props = defineProps<{ dossier: Dossier; connector: Connector }>();
+/** Where the job takes each wire, beside where the loom behind does. */
+const decided = computed(
+  () => new Map(flagsOf(props.dossier).map(({ pin, to }) => [pin.pin.id, to === "" ? "" : `job: ${to}`])),
+);
 const rows = computed(() =>
-  pinsInOrder(props.connector).map((pin) => ({ pin, to: goesTo(props.dossier, pin.id) })),
+  pinsInOrder(props.connector).map((pin) => ({
+    pin,
+    to: [goesTo(props.dossier, pin.id), decided.value.get(pin.id) ?? ""]
+      .filter((text) => text !== "")
+      .join("; "),
+  })),
 );
 </script>
 

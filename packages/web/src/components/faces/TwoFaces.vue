@@ -6,6 +6,7 @@ import type { CavityLook, Connector, Dossier, Hold, PinId } from "@trevin/core";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 
 defineProps<{
+  paper: boolean;
   chosen: Connector;
   other: Connector | null;
   /** The other one can be picked from too: it is a connector of the job. */
@@ -28,6 +29,7 @@ const { width } = useElementSize(box);
     <ConnectorFace
       :connector="chosen"
       :hold="hold"
+      :paper="paper"
       :width="Math.max(300, other && width > 860 ? width / 2 - 16 : width)"
       :in-hand="selected"
       :now="now"
@@ -43,6 +45,7 @@ const { width } = useElementSize(box);
       <ConnectorFace
         :connector="other"
         :hold="hold"
+        :paper="paper"
         :width="Math.max(300, width > 860 ? width / 2 - 16 : width)"
         :in-hand="otherHand"
         :now="otherNow"

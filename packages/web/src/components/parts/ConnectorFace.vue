@@ -50,6 +50,8 @@ const props = withDefaults(
     maxHeight?: number | undefined;
     /** A thumbnail: no words and no window. */
     thumb?: boolean;
+    /** For paper: every label, and colour codes instead of colours. */
+    paper?: boolean;
     /** Widest that a cavity is drawn, in px. */
     maxPitch?: number;
     /** No window round the cavity in hand, however small the labels. */
@@ -70,6 +72,7 @@ const props = withDefaults(
     maxPitch: 70,
     maxHeight: undefined,
     thumb: false,
+    paper: false,
     whole: false,
   },
 );
@@ -100,6 +103,8 @@ const options = computed(() => ({
   list: known.value === null,
   height: props.maxHeight,
   bare: props.thumb,
+  always: props.paper,
+  codes: props.paper ? new Map(props.connector.pins.map((pin) => [pin.id, pin.colour])) : undefined,
 }));
 const drawing = computed(() =>
   drawFace(face.value, { ...options.value, width: props.width, maxPitch: props.maxPitch }),

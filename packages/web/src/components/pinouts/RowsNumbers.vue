@@ -69,6 +69,7 @@ function setCorner(label: string): void {
   align-items: center;
 }
 label {
+  white-space: nowrap;
   display: inline-flex;
   gap: 6px;
   align-items: center;

@@ -5,7 +5,17 @@ import { useRouter } from "vue-router";
 import { toSVG } from "bwip-js/browser";
 import { colourInWords, flagsOf, pinColour, pinName, type Dossier, type Flag } from "@trevin/core";
 
-const props = defineProps<{ dossier: Dossier }>();
+const props = withDefaults(
+  defineProps<{
+    dossier: Dossier;
+    /** Names of wires that get no flag. */
+    out: ReadonlySet<string>;
+    /** Whether each flag has a tick for being printed. */
+    pick?: boolean;
+  }>(),
+  { pick: false },
+);
+const emit = defineEmits<{ turn: [name: string] }>();
 const router = useRouter();
 const urlOf = ({ pin }: Flag): string =>
   new URL(router.resolve({ name: "crosswalk", query: { pin: pin.pin.id } }).href, location.origin).href;
@@ -20,12 +30,21 @@ const flags = computed(() =>
     };
   }),
 );
+const shown = computed(() => flags.value.filter(({ name }) => props.pick || !props.out.has(name)));
 </script>
 
 <template>
   <section class="flags" aria-label="Wire flags">
     <!-- The code is drawn by the library from this job's own address. -->
-    <article v-for="flag in flags" :key="flag.name">
+    <article v-for="flag in shown" :key="flag.name" :class="{ off: out.has(flag.name) }">
+      <input
+        v-if="pick"
+        type="checkbox"
+        class="pick"
+        :checked="!out.has(flag.name)"
+        :aria-label="`Print the flag of ${flag.name}`"
+        @change="emit('turn', flag.name)"
+      />
       <!-- eslint-disable-next-line vue/no-v-html -->
       <span class="code" role="img" :aria-label="`Code that opens ${flag.name}`" v-html="flag.code" />
       <p>
@@ -51,6 +70,7 @@ const flags = computed(() =>
   background: #fff;
 }
 article {
+  position: relative;
   display: grid;
   grid-template-columns: 17mm 34mm 1fr;
   grid-template-rows: auto auto 1fr;
@@ -71,7 +91,20 @@ article {
   height: 17mm;
   display: block;
 }
+.off {
+  opacity: 0.45;
+}
+.pick {
+  position: absolute;
+  right: 1mm;
+  top: 1mm;
+  width: 22px;
+  height: 22px;
+}
 .small {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
   grid-column: 2;
   font-size: 8pt;
   line-height: 9.5pt;

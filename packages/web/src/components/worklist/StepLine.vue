@@ -26,7 +26,8 @@ const emit = defineEmits<{ pick: [] }>();
       /></span>
       <span class="what"
         ><CavityLabel v-if="shown.at" :label="shown.at.pin.cavity" /> {{ shown.words.object
-        }}<template v-if="shown.words.where">, {{ whereLine(shown.words) }}</template></span
+        }}<span v-if="shown.code" class="code"> {{ shown.code }}</span
+        ><template v-if="shown.words.where">, {{ whereLine(shown.words) }}</template></span
       >
       <span class="flag lab"
         ><b v-if="mark" class="mark">{{ mark }}</b

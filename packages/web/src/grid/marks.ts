@@ -11,3 +11,10 @@ export function doubted(pins: readonly Pin[], facts: readonly Fact[]): readonly 
     },
   }));
 }
+
+/** The wires ticked as identified; where all are, the ticks taken back. Empty cavities hold none. */
+export function identified(chosen: readonly Pin[]): readonly Pin[] {
+  const pins = chosen.filter((pin) => pin.content !== "empty");
+  const all = pins.every((pin) => pin.identified);
+  return pins.map((pin) => ({ ...pin, identified: !all }));
+}

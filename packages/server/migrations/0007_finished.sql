@@ -1,0 +1,1 @@
+ALTER TABLE "jobs" ADD COLUMN "finished" boolean DEFAULT false NOT NULL;
