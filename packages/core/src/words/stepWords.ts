@@ -344,7 +344,7 @@ export function stepWords(
       return step.text === "terminal" || step.partner === null || step.partner === step.wire
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
         : words(
-            `all ${step.others.length + 2} ends`,
+            step.others.length === 0 ? "both ends" : `all ${step.others.length + 2} ends`,
             `to the depth of the barrel, sleeve on first: ${[wire, at, ...step.others.map(placed)].map((one) => (one === null ? "" : pinName(one))).join(", ")}`,
           );
     case "seal":

@@ -26,6 +26,12 @@ export interface ShownStep {
   readonly state: "open" | "done" | "skipped";
 }
 
+/** Whether a step has one wire in the hand; where ends meet each of them has a code of its own. */
+const isAboutOneWire = ({ kind, text, partner, wire }: Step): boolean =>
+  kind !== "splice" &&
+  kind !== "fit-device" &&
+  (kind !== "strip" || text === "terminal" || partner === null || partner === wire);
+
 /** The worklist with its words, colours and ticks. */
 export function usePlan() {
   const store = useJob();
@@ -41,7 +47,7 @@ export function usePlan() {
         words: stepWords(step, bench.value.dossier, pins.value),
         colour: wire === null ? null : pinColour(wire.pin, wire.connector),
         size: wire?.pin.size ?? null,
-        code: wire?.pin.colour ?? "",
+        code: isAboutOneWire(step) ? (wire?.pin.colour ?? "") : "",
         at: placed(step.at),
         state: bench.value.progress.get(step.id) ?? "open",
       };

@@ -125,7 +125,7 @@ export function drawCavity(
       ...content(look, wire, wide && legible ? Math.min(w * 0.62, h) : Math.min(w, h), marks.blank),
     );
   else {
-    const room = wide ? w * 0.46 : w * 0.9;
+    const room = wide ? w * 0.42 : w * 0.8;
     const tall = Math.min(h * 0.3, room / (Math.max(2, code.length) * 0.62));
     shapes.push(words(wire.x, wire.y + tall * 0.35, code, tall, "ink"));
   }

@@ -50,7 +50,7 @@ const shown = computed(() => flags.value.filter(({ name }) => props.pick || !pro
       <p>
         <b>{{ flag.name }}</b><span v-if="flag.to"> to {{ flag.to }}</span>
       </p>
-      <p class="small">{{ flag.pin.pin.function }}</p>
+      <p class="small what">{{ flag.pin.pin.function }}</p>
       <p class="small">
         {{ flag.colour }}<template v-if="flag.pin.pin.size">, {{ flag.pin.pin.size }} mm²</template>
       </p>
@@ -100,11 +100,14 @@ article {
   top: 1mm;
   width: 22px;
   height: 22px;
+  accent-color: #000;
 }
-.small {
+.what {
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
+}
+.small {
   grid-column: 2;
   font-size: 8pt;
   line-height: 9.5pt;

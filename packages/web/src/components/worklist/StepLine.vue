@@ -26,7 +26,8 @@ const emit = defineEmits<{ pick: [] }>();
       /></span>
       <span class="what"
         ><CavityLabel v-if="shown.at" :label="shown.at.pin.cavity" /> {{ shown.words.object
-        }}<span v-if="shown.code" class="code"> {{ shown.code }}</span
+        }}<template v-if="shown.code"
+          >{{ " " }}<span class="code">{{ shown.code }}</span></template
         ><template v-if="shown.words.where">, {{ whereLine(shown.words) }}</template></span
       >
       <span class="flag lab"
