@@ -15,6 +15,13 @@ export const usePrefs = defineStore("prefs", () => {
     view: FACE_VIEWS.find((one) => one === view.value) ?? "wire",
     grip: GRIPS.find((one) => one === grip.value) ?? "up",
   }));
+  /** A grip belongs to the parts of one job: in another one every part is taken up anew, wire side and mark up. */
+  const heldIn = useLocalStorage("trevin.held-in", "");
+  const takeUp = (job: string): void => {
+    if (heldIn.value === job) return;
+    heldIn.value = job;
+    [view.value, grip.value] = ["wire", "up"];
+  };
   const turnOver = (): void => {
     view.value = hold.value.view === "wire" ? "mating" : "wire";
   };
@@ -30,5 +37,5 @@ export const usePrefs = defineStore("prefs", () => {
   const turnTheme = (): void => {
     theme.value = document.documentElement.dataset["theme"] === "dark" ? "light" : "dark";
   };
-  return { theme, person, device, turnTheme, grip, hold, turnOver, turnGrip };
+  return { theme, person, device, turnTheme, grip, hold, takeUp, turnOver, turnGrip };
 });

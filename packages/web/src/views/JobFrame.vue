@@ -11,6 +11,7 @@ import WireFinder from "../components/frame/WireFinder.vue";
 import TopLine from "../components/frame/TopLine.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useJob } from "../stores/job.ts";
+import { usePrefs } from "../stores/prefs.ts";
 
 const route = useRoute();
 const router = useRouter();
@@ -24,7 +25,14 @@ const waits = computed(
     store.analysis === null &&
     (store.begun || (route.name !== "brief" && route.name !== "pinouts" && route.name !== "faces")),
 );
-watch(id, (job) => void store.open(job), { immediate: true });
+watch(
+  id,
+  (job) => {
+    usePrefs().takeUp(job);
+    void store.open(job);
+  },
+  { immediate: true },
+);
 
 /** How far a matching is that takes longer than a hand waits. */
 const SLOW = 500;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** The bench without a step to show: blocked, nothing to do, or every step done. */
-import { blockWords, pinNamer, pinOfBlock, type Block, type Dossier } from "@trevin/core";
+import { blockWords, pinNamer, type Block, type Dossier } from "@trevin/core";
 import { computed } from "vue";
+import { wayOfBlock } from "../worklist/wayOfBlock.ts";
 
 const props = defineProps<{
   blocks: readonly Block[];
@@ -11,11 +12,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ back: [] }>();
 const name = computed(() => pinNamer(props.dossier));
-const wayTo = (block: Block) => {
-  const pin = pinOfBlock(block);
-  if (block.code === "unserved") return { name: "brief" };
-  return { name: "crosswalk", query: pin === null ? {} : { pin } };
-};
 </script>
 
 <template>
@@ -24,7 +20,7 @@ const wayTo = (block: Block) => {
     <p>The bench opens once every pin has a decision. Everything recorded so far is kept.</p>
     <ul>
       <li v-for="(block, i) in blocks.slice(0, 8)" :key="i">
-        <RouterLink :to="wayTo(block)">{{ blockWords(block, name) }}</RouterLink>
+        <RouterLink :to="wayOfBlock(block)">{{ blockWords(block, name) }}</RouterLink>
       </li>
       <li v-if="blocks.length > 8">and {{ blocks.length - 8 }} more</li>
     </ul>
@@ -51,6 +47,11 @@ const wayTo = (block: Block) => {
 .start ul {
   display: grid;
   gap: 4px;
+}
+.start li a {
+  display: inline-block;
+  min-height: 26px;
+  line-height: 26px;
 }
 .start li::before {
   content: "– ";

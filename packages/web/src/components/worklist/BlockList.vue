@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** What blocks the worklist, each with its way to the circuit. */
 import { computed } from "vue";
-import { blockWords, faultWords, pinNamer, pinOfBlock, type Block, type Dossier } from "@trevin/core";
+import { blockWords, faultWords, pinNamer, type Block, type Dossier } from "@trevin/core";
+import { wayOfBlock } from "./wayOfBlock.ts";
 
 const props = defineProps<{ blocks: readonly Block[]; dossier: Dossier; stepName: (id: string) => string }>();
 const name = computed(() => pinNamer(props.dossier));
@@ -9,18 +10,13 @@ const words = (block: Block): string =>
   block.code === "broken"
     ? `This sequence fails: ${faultWords(block.fault, name.value, props.stepName)}`
     : blockWords(block, name.value);
-const wayTo = (block: Block) => {
-  const pin = pinOfBlock(block);
-  if (block.code === "unserved") return { name: "brief" };
-  return { name: "crosswalk", query: pin === null ? {} : { pin } };
-};
 </script>
 
 <template>
   <h2>{{ blocks.length }} {{ blocks.length === 1 ? "item blocks" : "items block" }} the worklist</h2>
   <ul class="blocks">
     <li v-for="(block, i) in blocks.slice(0, 8)" :key="i">
-      <RouterLink v-if="block.code !== 'broken'" :to="wayTo(block)">{{ words(block) }}</RouterLink><b
+      <RouterLink v-if="block.code !== 'broken'" :to="wayOfBlock(block)">{{ words(block) }}</RouterLink><b
         v-else
         >{{ words(block) }}</b
       >
