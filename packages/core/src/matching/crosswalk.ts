@@ -8,9 +8,8 @@ import {
 import {
   decisionByPin,
   isFeed,
-  methodOf,
-  namedPins,
   pinsOfSide,
+  takesAdapter,
   worse,
   type Connector,
   type Dossier,
@@ -25,7 +24,15 @@ import { firstDifference, present, unionFind } from "../util/index.ts";
 import { droppedOption } from "./brief.ts";
 import { SURCHARGE } from "./capacity.ts";
 import { deviceBetween, deviceOfMerge, type ProposedDevice } from "./devices.ts";
-import { apartBy, pinReader, reasonsOf, samePlace, weigh, type ReadPin, type Reason } from "./evidence.ts";
+import {
+  explained,
+  pinReader,
+  reasonsOf,
+  samePlace,
+  type Explanation,
+  type ReadPin,
+  type Reason,
+} from "./evidence.ts";
 import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
@@ -153,9 +160,10 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   );
   const nearest = nearestOf(match, partner);
   const places = feedPlaces(dossier);
+  const adapted = takesAdapter(dossier.decisions);
   const alone = [...left, ...right]
     .filter(({ placed: { pin } }) => !partner.has(pin.id) && !inJumper.has(pin.id))
-    .map((pin) => aloneOf(pin, dossier, places, nearest.get(pin.placed.pin.id) ?? null));
+    .map((pin) => aloneOf(pin, dossier, places, nearest.get(pin.placed.pin.id) ?? null, adapted));
   return { pairs, groups, jumpers: bypass, alone };
 }
 
@@ -393,6 +401,7 @@ function aloneOf(
   dossier: Dossier,
   places: readonly FeedPlace[],
   nearest: SuggestedAlone["nearest"],
+  adapted: (connector: Connector) => boolean,
 ): SuggestedAlone {
   const { placed, signal, reading } = own;
   const { pin, connector } = placed;
@@ -413,31 +422,20 @@ function aloneOf(
   if (connector.side === "incoming" && isFeed(signal)) return answer("feed", "needs-feed");
   if (reading.tokens.length === 0 && signal === "unknown") return answer("identify", "nothing-known");
   // Neither factory loom is worked on: what the adapter has no use for stays in its cavity, and ends there.
-  if (connector.leads === "loom" && takesAdapter(dossier, connector))
+  if (connector.leads === "loom" && (dossier.head.method === "adapter" || adapted(connector)))
     return answer("leave", "ends-at-adapter");
   return answer("cap", "no-partner");
 }
 
-/** Whether a connector is plugged into an adapter: by what is decided of its pins, or by the job's own way of working. */
-const takesAdapter = ({ decisions, head }: Dossier, { pins }: Connector): boolean =>
-  head.method === "adapter" ||
-  decisions.some(
-    (decision) =>
-      methodOf(decision) === "adapter" && namedPins(decision).some((id) => pins.some((pin) => pin.id === id)),
-  );
-
 /** A pin of the other side with the case for it, best first; what "fix to…" offers. */
-export interface Candidate {
+export interface Candidate extends Explanation {
   readonly pin: PlacedPin;
-  /** Null where the two are kept apart: a direct join does damage, or they are opposites. */
-  readonly strength: number | null;
-  readonly reasons: readonly Reason[];
   readonly device: ProposedDevice | null;
 }
 
 /**
- * Every pin of the other side, by the case for a join with this one; of equal cases those of its own signal class first, then
- * those that are kept apart, and empty cavities last.
+ * Every pin of the other side, by the case for a join with this one; of equal cases first those of its own signal class, then
+ * those in its own place. Then those that are kept apart, and empty cavities last.
  */
 export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Candidate[] {
   const read = pinReader(dossier);
@@ -446,30 +444,25 @@ export function candidatesFor(dossier: Dossier, placed: PlacedPin): readonly Can
   const { nominalVolts } = dossier.head;
   const all = pinsOfSide(dossier, isVehicle ? "incoming" : "vehicle")
     .filter(({ pin }) => pin.content !== "empty" || isVehicle)
-    .map((other): Candidate => {
+    .map((other) => {
       const theirs = read(other);
-      const evidence = weigh(own, theirs);
-      const apart = apartBy(own, theirs);
-      const device = isVehicle
-        ? deviceBetween(own, theirs, nominalVolts)
-        : deviceBetween(theirs, own, nominalVolts);
-      return {
+      const [vehicle, incoming] = isVehicle ? [own, theirs] : [theirs, own];
+      const candidate: Candidate = {
         pin: other,
-        strength: evidence?.strength ?? null,
-        reasons: evidence === null ? (apart === null ? [] : [apart]) : reasonsOf(evidence, own, theirs),
-        device,
+        ...explained(own, theirs),
+        device: deviceBetween(vehicle, incoming, nominalVolts),
       };
+      const rank = [
+        other.pin.content === "empty" ? 1 : 0,
+        candidate.strength === null ? 1 : 0,
+        -(candidate.strength ?? 0),
+        theirs.signal === own.signal ? 0 : 1,
+        // A new pigtail or housing takes the old one's place cavity by cavity.
+        samePlace(theirs, own) ? 0 : 1,
+      ];
+      return { candidate, rank };
     });
-  const rank = ({ pin: { pin, connector }, strength }: Candidate): readonly number[] => [
-    pin.content === "empty" ? 1 : 0,
-    strength === null ? 1 : 0,
-    -(strength ?? 0),
-    read({ pin, connector }).signal === own.signal ? 0 : 1,
-    // A new pigtail or housing takes the old one's place cavity by cavity.
-    samePlace(read({ pin, connector }), own) ? 0 : 1,
-  ];
-  const ranked = all.map((candidate) => ({ candidate, rank: rank(candidate) }));
-  return ranked
+  return all
     .sort((a, b) => firstDifference(...a.rank.map((value, i) => value - (b.rank[i] ?? 0))))
     .map(({ candidate }) => candidate);
 }

@@ -134,8 +134,11 @@ export function oppositeIn(left: ReadPin, right: ReadPin): Opposite | null {
  * The case for joining two pins, or null where they are kept apart. Weights are judgement (common practice, no
  * source): function decides, signal class, direction and level support, size hints. Symmetric.
  */
-export function weigh(left: ReadPin, right: ReadPin): Evidence | null {
-  if (apartBy(left, right) !== null) return null;
+export const weigh = (left: ReadPin, right: ReadPin): Evidence | null =>
+  apartBy(left, right) === null ? together(left, right) : null;
+
+/** What speaks for and against two pins that nothing keeps apart. */
+function together(left: ReadPin, right: ReadPin): Evidence {
   const fit = signalFit(left.signal, right.signal) as Exclude<Fit, "damage">;
   const reasons = [
     functionReason(left, right, fit),
@@ -162,6 +165,18 @@ export function reasonsOf(evidence: Evidence, left: ReadPin, right: ReadPin): re
     ...(colour === "unknown" ? [] : [{ kind: "colour", same: colour === "same", weight: 0 } as const]),
     ...(samePlace(left, right) ? [{ kind: "position", weight: 0 } as const] : []),
   ];
+}
+
+/** The case for a pair, whoever made it: `strength` in tenths of a log-odds unit, null where the two are kept apart; and why. */
+export interface Explanation {
+  readonly strength: number | null;
+  readonly reasons: readonly Reason[];
+}
+export function explained(left: ReadPin, right: ReadPin): Explanation {
+  const apart = apartBy(left, right);
+  if (apart !== null) return { strength: null, reasons: [apart] };
+  const evidence = together(left, right);
+  return { strength: evidence.strength, reasons: reasonsOf(evidence, left, right) };
 }
 
 /** Texts less alike than this say nothing of each other. */

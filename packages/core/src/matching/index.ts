@@ -1,4 +1,12 @@
-export { apartBy, pinReader, weigh, type Evidence, type ReadPin, type Reason } from "./evidence.ts";
+export {
+  apartBy,
+  pinReader,
+  weigh,
+  type Evidence,
+  type Explanation,
+  type ReadPin,
+  type Reason,
+} from "./evidence.ts";
 export { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 export {
   candidatesFor,
@@ -11,7 +19,7 @@ export {
   type SuggestedGroup,
   type SuggestedPair,
 } from "./crosswalk.ts";
-export { explainer, type Explanation } from "./explain.ts";
+export { explainer } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
 export { feedPlaces, feedPlaceWords, type FeedPlace } from "./feeds.ts";
 export { type ProposedDevice } from "./devices.ts";

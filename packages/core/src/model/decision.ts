@@ -111,6 +111,14 @@ export function methodOf(decision: Decision): Method | null {
   }
 }
 
+/** Which connectors go into an adapter by what is decided of their pins; the decisions are looked through once. */
+export function takesAdapter(
+  decisions: readonly Decision[],
+): (connector: { readonly pins: readonly { readonly id: PinId }[] }) => boolean {
+  const led = new Set(decisions.filter((one) => methodOf(one) === "adapter").flatMap(namedPins));
+  return ({ pins }) => pins.some(({ id }) => led.has(id));
+}
+
 /** A decision that leaves a pin without connection. */
 export type LeavingOpen = Extract<Decision, { kind: "cap" | "remove" | "leave" }>;
 export const isLeftOpen = (decision: Decision): decision is LeavingOpen =>

@@ -63,6 +63,7 @@ export {
   methodOf,
   METHODS,
   namedPins,
+  takesAdapter,
   seatOf,
   seatsOf,
   SURENESS,

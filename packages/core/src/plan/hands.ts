@@ -30,6 +30,12 @@ const partsOf = ({ pin, connector }: PlacedPin): readonly (readonly [EndId, EndP
   [plugEnd(builtCavity(pin.id)), "adapter wire"],
 ];
 
+/** Whether several ends are in the hand in a step: they are stripped for a joint, joined, or led to a part between. */
+export const isAtJoint = ({ kind, text, partner, wire }: Step): boolean =>
+  kind === "splice" ||
+  kind === "fit-device" ||
+  (kind === "strip" && text !== "terminal" && partner !== null && partner !== wire);
+
 /** Every end that meets in a joint or at a part between, the vehicle's first; empty for a step in which none do. */
 export function endsOfStep(step: Step, pins: ReadonlyMap<PinId, PlacedPin>): readonly MeetingEnd[] {
   const { op } = step;

@@ -8,7 +8,7 @@ export {
   type Walk,
 } from "./step.ts";
 export { cardOf } from "./cards.ts";
-export { endsOfStep, facesOfStep, type EndPart, type HeldFace, type MeetingEnd } from "./hands.ts";
+export { endsOfStep, facesOfStep, isAtJoint, type EndPart, type HeldFace, type MeetingEnd } from "./hands.ts";
 export { partOfStep } from "./stages.ts";
 export { planWork, type PlanOptions } from "./plan.ts";
 export { type Displaced, type Displacement } from "./displacements.ts";

@@ -42,7 +42,7 @@ const WORDS: readonly (readonly [dimension: Dimension, value: string, words: str
 ];
 const MEANING = new Map(
   WORDS.flatMap(([dimension, value, words]) =>
-    words.split(" ").map((word) => [word, [[dimension, value]] as const] as const),
+    words.split(" ").map((word) => [word, [dimension, value]] as const),
   ),
 );
 /** Two places in one word. `fr` and `rr` are left at front and rear: many tables mean no more than that. */
@@ -132,9 +132,11 @@ export function whichOne(text: string): WhichOne {
     // DIN 72552 gives both sides of a lamp circuit one number: 58L, 58R.
     const terminal = /^(?:49|54|56|57|58|54g)([lr])$/.exec(word);
     if (terminal !== null) return add("side", terminal[1] === "l" ? "left" : "right");
-    for (const [dimension, value] of MEANING.get(word) ?? [])
-      if (NOT_BEFORE[dimension]?.has(after) !== true && NOT_AFTER[dimension]?.has(before) !== true)
-        add(dimension, value);
+    const meaning = MEANING.get(word);
+    if (meaning === undefined) return;
+    const [dimension, value] = meaning;
+    if (NOT_BEFORE[dimension]?.has(after) !== true && NOT_AFTER[dimension]?.has(before) !== true)
+      add(dimension, value);
   });
   return found;
 }
@@ -168,8 +170,8 @@ export function oppositeOf(a: WhichOne, b: WhichOne): Opposite | null {
 
 /** What a token says of the place of a thing, where it is read apart from the function: "links" is left, "hinten" is rear. */
 export function placeWord(token: string): string | undefined {
-  const [first] = MEANING.get(token) ?? [];
-  return first !== undefined && PLACES.has(first[0]) && !NOT_APART.has(token) ? first[1] : undefined;
+  const meaning = MEANING.get(token);
+  return meaning !== undefined && PLACES.has(meaning[0]) && !NOT_APART.has(token) ? meaning[1] : undefined;
 }
 const PLACES: ReadonlySet<Dimension> = new Set(["side", "end", "level", "height", "depth"]);
 /** These belong to the names of functions, and are compared with them. */

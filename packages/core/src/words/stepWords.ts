@@ -13,6 +13,7 @@ import {
 } from "../model/index.ts";
 import {
   endsOfStep,
+  isAtJoint,
   partOfStep,
   withoutFuse,
   type EndPart,
@@ -45,14 +46,14 @@ export interface StepWords {
 type Place = Pick<StepWords, "where" | "cavity" | "after">;
 
 /** What is done at one of several steps of a card, in the words of a tick. */
-function actWords({ kind, partner, wire, text }: Step, object: string, connector: Connector | null): string {
-  switch (kind) {
+function actWords(step: Step, object: string, connector: Connector | null): string {
+  switch (step.kind) {
     case "seal":
       return "Slide the wire seal on";
     case "strip":
-      return text === "terminal" || partner === null || partner === wire
-        ? `Strip ${stripWords(connector)}`
-        : `Strip ${object} to the depth of the barrel`;
+      return isAtJoint(step)
+        ? `Strip ${object} to the depth of the barrel`
+        : `Strip ${stripWords(connector)}`;
     case "crimp":
       return "Crimp the new terminal";
     case "insert":
@@ -62,7 +63,7 @@ function actWords({ kind, partner, wire, text }: Step, object: string, connector
     case "fit-device":
       return "Fit the device";
     default:
-      return `${VERBS[kind]} ${object}`;
+      return `${VERBS[step.kind]} ${object}`;
   }
 }
 
@@ -341,7 +342,7 @@ export function stepWords(
     case "cut-terminal":
       return words("the old terminal", here(`from ${wireWords(wire)}, towards`));
     case "strip":
-      return step.text === "terminal" || step.partner === null || step.partner === step.wire
+      return !isAtJoint(step)
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
         : words(
             step.others.length === 0 ? "both ends" : `all ${step.others.length + 2} ends`,

@@ -1,5 +1,6 @@
 import { computed, ref, watch, type Ref } from "vue";
 import { cardOf, type PinFacts, type PlacedPin } from "@trevin/core";
+import { tickKey } from "../components/bench/tickKey.ts";
 import { useJob } from "../stores/job.ts";
 import type { usePlan } from "./usePlan.ts";
 
@@ -26,7 +27,7 @@ export function useBenchRecord(
     },
   );
   const keys = computed(() =>
-    card.value.flatMap(({ words }, i) => words.before.map((line) => ({ key: `${i} ${line}`, line }))),
+    card.value.flatMap(({ words }, i) => words.before.map((line) => ({ key: tickKey(i, line), line }))),
   );
   const missing = computed(() => keys.value.filter(({ key }) => !ticked.value.has(key)));
   const tickAll = (): void => {

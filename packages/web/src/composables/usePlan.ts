@@ -2,6 +2,7 @@ import { computed } from "vue";
 import {
   cardOf,
   indexPins,
+  isAtJoint,
   pinColour,
   stepWords,
   type Group,
@@ -20,17 +21,11 @@ export interface ShownStep {
   readonly words: StepWords;
   readonly colour: WireColour | null;
   readonly size: number | null;
-  /** The wire's colour as the diagram writes it; empty where no wire is in the hand. */
+  /** The wire's colour as the diagram writes it; empty where none is in the hand, or several are that meet. */
   readonly code: string;
   readonly at: PlacedPin | null;
   readonly state: "open" | "done" | "skipped";
 }
-
-/** Whether a step has one wire in the hand; where ends meet each of them has a code of its own. */
-const isAboutOneWire = ({ kind, text, partner, wire }: Step): boolean =>
-  kind !== "splice" &&
-  kind !== "fit-device" &&
-  (kind !== "strip" || text === "terminal" || partner === null || partner === wire);
 
 /** The worklist with its words, colours and ticks. */
 export function usePlan() {
@@ -47,7 +42,7 @@ export function usePlan() {
         words: stepWords(step, bench.value.dossier, pins.value),
         colour: wire === null ? null : pinColour(wire.pin, wire.connector),
         size: wire?.pin.size ?? null,
-        code: isAboutOneWire(step) ? (wire?.pin.colour ?? "") : "",
+        code: isAtJoint(step) ? "" : (wire?.pin.colour ?? ""),
         at: placed(step.at),
         state: bench.value.progress.get(step.id) ?? "open",
       };

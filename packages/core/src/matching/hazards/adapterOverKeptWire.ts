@@ -1,4 +1,4 @@
-import { methodOf, namedPins } from "../../model/index.ts";
+import { takesAdapter } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { isTerm, named } from "./say.ts";
 
@@ -7,9 +7,7 @@ export const adapterOverKeptWire: Rule = {
   id: "adapter-over-kept-wire",
   class: "consequence",
   find: ({ dossier, open }) => {
-    const led = new Set(
-      dossier.decisions.filter((decision) => methodOf(decision) === "adapter").flatMap(namedPins),
-    );
+    const adapted = takesAdapter(dossier.decisions);
     return open.flatMap(({ pin, decision }): readonly Finding[] => {
       const { connector, pin: own } = pin.placed;
       if (
@@ -19,7 +17,7 @@ export const adapterOverKeptWire: Rule = {
         connector.leads !== "loom" ||
         own.content !== "occupied" ||
         isTerm(pin, "spare") ||
-        !connector.pins.some(({ id }) => led.has(id))
+        !adapted(connector)
       )
         return [];
       return [

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What to see before Done, by the acts of the card; what is left unticked is asked for once. */
 import { computed } from "vue";
+import { tickKey } from "./tickKey.ts";
 import type { StepWords } from "@trevin/core";
 
 const props = defineProps<{ acts: readonly StepWords[]; asked: boolean; missing: number }>();
@@ -26,7 +27,7 @@ function turn(key: string): void {
       <div v-for="(act, i) in acts" :key="i" class="one">
         <p v-if="acts.length > 1" class="act">{{ act.act }}</p>
         <label v-for="item in act.before" :key="item"
-          ><input type="checkbox" :checked="ticked.has(`${i} ${item}`)" @change="turn(`${i} ${item}`)" />
+          ><input type="checkbox" :checked="ticked.has(tickKey(i, item))" @change="turn(tickKey(i, item))" />
           {{ item }}</label
         >
       </div>
