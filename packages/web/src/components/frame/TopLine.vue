@@ -144,7 +144,7 @@ const palette = (): void =>
   }
   .top {
     gap: 12px;
-    padding: 0 12px;
+    padding: 4px 12px;
   }
 }
 </style>

@@ -242,6 +242,7 @@ const boxed = computed(() =>
 }
 .words {
   display: block;
+  padding: 0 3px;
   height: 15px;
   line-height: 15px;
   white-space: nowrap;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The connector in hand: its face, the place of the pin, what is known of it. */
-import { computed } from "vue";
+import { useElementSize } from "@vueuse/core";
+import { computed, ref } from "vue";
 import type { RouteLocationRaw } from "vue-router";
 import {
   faceOf,
@@ -45,6 +46,13 @@ const emit = defineEmits<{
   edit: [];
 }>();
 
+const pane = ref<HTMLElement | null>(null);
+const { width: paneWidth } = useElementSize(pane);
+const FACE = 406;
+/** As wide as the pane has room for; its usual width till it is measured. */
+const faceWidth = computed(() =>
+  paneWidth.value === 0 ? FACE : Math.min(FACE, Math.floor(paneWidth.value)),
+);
 const prefs = usePrefs();
 const SIDES = { vehicle: "stays", incoming: "comes in" } as const;
 const face = computed(() => faceOf(props.connector));
@@ -64,7 +72,7 @@ const whereElse = computed(() =>
 </script>
 
 <template>
-  <aside class="right">
+  <aside ref="pane" class="right">
     <header>
       <b
         >{{ connector.name }}<template v-if="face">, {{ holdWords(prefs.hold, face.shell) }}</template></b
@@ -76,7 +84,7 @@ const whereElse = computed(() =>
       v-if="connector.pins.length <= 400"
       :connector="connector"
       :hold="prefs.hold"
-      :width="406"
+      :width="faceWidth"
       :in-hand="pin?.id ?? null"
       :now="now"
       :wires="dossier.wires"
@@ -150,6 +158,7 @@ const whereElse = computed(() =>
 }
 .right header {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
 }
 .right header {
