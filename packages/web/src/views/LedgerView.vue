@@ -232,6 +232,35 @@ td.lab {
     white-space: normal;
   }
 }
+/* On a phone an entry is a line of who and when, and its words below over the whole width. */
+@media (max-width: 620px) {
+  main {
+    padding: 8px 12px 40px;
+  }
+  thead {
+    display: none;
+  }
+  section tr {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    column-gap: 10px;
+    padding: 6px 0;
+    border-bottom: 1px solid var(--rule);
+  }
+  section td {
+    border: 0;
+    height: auto;
+    padding: 0;
+  }
+  section .what {
+    order: 2;
+    flex: 1 0 100%;
+  }
+  section .act {
+    margin-left: auto;
+  }
+}
 @media print {
   .head,
   .act {

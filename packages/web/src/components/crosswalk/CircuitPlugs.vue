@@ -57,10 +57,21 @@ i {
 .wire {
   flex: none;
 }
+/* On a phone the wire lies under its cavity. */
 @media (max-width: 620px) {
-  i,
-  .wire {
+  i {
     display: none;
+  }
+  .plugs > span,
+  .incoming > span {
+    flex-direction: column;
+    align-items: center;
+    justify-content: center;
+    gap: 1px;
+  }
+  .wire {
+    width: 32px;
+    height: 9px;
   }
 }
 </style>

@@ -3,6 +3,7 @@
  * A connector's pin table as a spreadsheet: only the rows in sight are drawn, the grid itself holds the keyboard focus, and
  * one field at a time is open for typing.
  */
+import { useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useVirtualizer } from "@tanstack/vue-virtual";
 import {
@@ -62,11 +63,13 @@ const WIDTHS: Readonly<Record<Column, string>> = {
 
 const sorting = ref<Sorting | null>(null);
 const columns = computed(() => COLUMNS.filter((column) => !props.hidden.includes(column)));
+/** On a phone the drawn wire stands for its colour in words, so that the function is in sight. */
+const isPhone = useMediaQuery("(max-width: 620px)");
 const template = computed(() =>
   [
-    "24px",
+    isPhone.value ? "14px" : "24px",
     ...columns.value.flatMap((column) =>
-      column === "colour" ? [WIDTHS[column], "190px"] : [WIDTHS[column]],
+      column === "colour" ? [WIDTHS[column], isPhone.value ? "60px" : "190px"] : [WIDTHS[column]],
     ),
     "112px",
   ].join(" "),

@@ -289,4 +289,9 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
   border-color: var(--ink);
   box-shadow: inset 0 0 0 1px var(--ink);
 }
+@media (max-width: 620px) {
+  .wire .words {
+    display: none;
+  }
+}
 </style>
