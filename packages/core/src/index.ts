@@ -4,6 +4,7 @@ export * from "./model/index.ts";
 export * from "./face/index.ts";
 export * from "./wiring/index.ts";
 export * from "./harness/index.ts";
+export * from "./meaning/index.ts";
 export * from "./shelf/index.ts";
 export * from "./sizing/index.ts";
 export * from "./lookalikes/index.ts";

@@ -8,7 +8,8 @@ import {
   type PinId,
   type PlacedPin,
 } from "../model/index.ts";
-import { readFunction, tokensOf } from "../shelf/index.ts";
+import { oppositeOf, readFunction } from "../meaning/index.ts";
+import { tokensOf } from "../util/index.ts";
 
 /**
  * How a line of the brief stands. `served`: a wire carries it. `open`: its pins are not decided yet. `lost`: every wire for
@@ -58,8 +59,9 @@ function sameThing(a: string, b: string, { words }: Pick<Dossier, "words">): boo
   if (left === "" || right === "") return false;
   if (` ${left} `.includes(` ${right} `) || ` ${right} `.includes(` ${left} `)) return true;
   const [one, two] = [readFunction(left, words), readFunction(right, words)];
-  if (one.term === null || one.term !== two.term || Math.min(one.score, two.score) < 0.85) return false;
-  return one.qualifiers.every((word) => two.qualifiers.length === 0 || two.qualifiers.includes(word));
+  if (one.thing === null || one.thing !== two.thing || one.fuzzy || two.fuzzy) return false;
+  if (Math.min(one.understood, two.understood) < 0.7) return false;
+  return oppositeOf(one.which, two.which) === null;
 }
 
 /** Each line of the brief with the pins that stand for it and whether the decisions serve it. */

@@ -1,6 +1,7 @@
+import { sideOf } from "../meaning/index.ts";
 import { isFeed, type SignalClass } from "../model/index.ts";
 import { present } from "../util/index.ts";
-import type { ReadPin } from "./evidence.ts";
+import type { ReadPin } from "./readPin.ts";
 
 /** One wire of the vehicle may serve several incoming ones (common practice: loads that share a supply or a ground). */
 const MAY_SPLIT: readonly SignalClass[] = [
@@ -38,24 +39,21 @@ export const SURCHARGE = 12;
 
 /** Turn lamps: one wire for both sides would light both. */
 const ONE_SIDE_ONLY = /^turn /;
-const side = ({ reading }: ReadPin): string | undefined =>
-  reading.qualifiers.find((word) => word === "left" || word === "right");
 
 /** What pins have in common that may share a joint; null where nothing may. */
 function sharedKey({ signal, reading }: ReadPin): string | null {
-  if (isFeed(signal)) return `feed ${signal}`;
-  return reading.term === null ||
-    (ONE_SIDE_ONLY.test(reading.term.name) &&
-      !["left", "right"].some((word) => reading.qualifiers.includes(word)))
+  if (isFeed(signal) || signal === "shield") return `feed ${signal}`;
+  return reading.thing === null ||
+    (ONE_SIDE_ONLY.test(reading.thing.name) && sideOf(reading) === null)
     ? null
-    : reading.term.name;
+    : reading.thing.name;
 }
 
 /** Whether a further wire may join: the same key, and never the lamps of both sides on one wire. */
 export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
   sharedKey(a) !== null &&
   sharedKey(a) === sharedKey(b) &&
-  (!ONE_SIDE_ONLY.test(a.reading.term?.name ?? "") || side(a) === side(b));
+  (!ONE_SIDE_ONLY.test(a.reading.thing?.name ?? "") || sideOf(a.reading) === sideOf(b.reading));
 
 /**
  * How many further joints each pin may take: the side with fewer wires of a key may share, the other may not, so that no group

@@ -6,7 +6,8 @@ import {
   type SignalClass,
   type Side,
 } from "../model/index.ts";
-import { levelsDiffer, pinReader, weigh, type ReadPin } from "./evidence.ts";
+import { levelsDiffer, weigh } from "./evidence.ts";
+import { pinReader, type ReadPin } from "./readPin.ts";
 import { CHECK } from "./sureness.ts";
 
 export type ColourOutcome = "works" | "dead" | "damage";

@@ -24,15 +24,8 @@ import { firstDifference, present, unionFind } from "../util/index.ts";
 import { droppedOption } from "./brief.ts";
 import { SURCHARGE } from "./capacity.ts";
 import { deviceBetween, deviceOfMerge, type ProposedDevice } from "./devices.ts";
-import {
-  explained,
-  pinReader,
-  reasonsOf,
-  samePlace,
-  type Explanation,
-  type ReadPin,
-  type Reason,
-} from "./evidence.ts";
+import { explained, reasonsOf, samePlace, type Explanation, type Reason, type Weights } from "./evidence.ts";
+import { pinReader, type ReadPin } from "./readPin.ts";
 import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
@@ -101,6 +94,8 @@ interface SolvedComponent {
 }
 
 export interface MatchOptions {
+  /** Other weights than the fitted ones; for the fit itself. */
+  readonly weights?: Weights | undefined;
   readonly memo?: MatchMemo | undefined;
   /** Told now and then how far of all wires it is. */
   readonly onProgress?: ((done: number, total: number) => void) | undefined;
@@ -139,6 +134,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
     right.filter(takesPart),
     forbidden,
     (row) => row % 64 === 63 && options.onProgress?.(row / 2, rows.length),
+    options.weights,
   );
   const links = starsOnly(linksOf(match, options));
   const pairs: SuggestedPair[] = [];
@@ -297,7 +293,7 @@ function interchangeable({ placed, reading, signal }: ReadPin): string {
   if (!isFeed(signal)) return placed.pin.id;
   return JSON.stringify([
     signal === "ground" ? "" : placed.connector.id,
-    reading.term?.name ?? reading.core,
+    reading.thing?.name ?? reading.text,
     signal,
     placed.pin.size,
   ]);
@@ -411,16 +407,16 @@ function aloneOf(
     why,
     feed: proposal === "feed" && isFeed(signal) ? signal : null,
     from: proposal === "feed" ? places.filter((place) => place.feed === signal) : [],
-    open: proposal === "leave" && why !== "ends-at-adapter" ? null : (reading.term?.open ?? null),
+    open: proposal === "leave" && why !== "ends-at-adapter" ? null : (reading.thing?.open ?? null),
     nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
   });
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
   if (pin.content === "unknown") return answer("leave", "not-looked");
-  if (signal === "none" || reading.term?.name === "spare") return answer("leave", "spare");
+  if (signal === "none" || reading.thing?.name === "spare") return answer("leave", "spare");
   if (droppedOption(dossier, placed) !== null)
     return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
   if (connector.side === "incoming" && isFeed(signal)) return answer("feed", "needs-feed");
-  if (reading.tokens.length === 0 && signal === "unknown") return answer("identify", "nothing-known");
+  if (reading.text.trim() === "" && signal === "unknown") return answer("identify", "nothing-known");
   // Neither factory loom is worked on: what the adapter has no use for stays in its cavity, and ends there.
   if (connector.leads === "loom" && (dossier.head.method === "adapter" || adapted(connector)))
     return answer("leave", "ends-at-adapter");

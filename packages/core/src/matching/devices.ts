@@ -1,6 +1,7 @@
 import { isFeed, isPowered, type InsertedDevice, type SignalClass } from "../model/index.ts";
 import { dividerFor } from "../sizing/index.ts";
-import { levelsDiffer, type ReadPin } from "./evidence.ts";
+import { levelsDiffer } from "./evidence.ts";
+import { type ReadPin } from "./readPin.ts";
 
 /** A part that belongs between two wires, and why. */
 export interface ProposedDevice {

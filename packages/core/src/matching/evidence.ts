@@ -1,29 +1,16 @@
-import { colourInWords } from "../colour/index.ts";
-import {
-  isFeed,
-  pinColour,
-  signalFit,
-  usualLevel,
-  type Direction,
-  type Dossier,
-  type FeedClass,
-  type Fit,
-  type PlacedPin,
-  type SignalClass,
-} from "../model/index.ts";
-import {
-  likeness,
-  oppositeOf,
-  readFunction,
-  type FunctionInterpretation,
-  type Opposite,
-} from "../shelf/index.ts";
+import { oppositeOf, type Opposite } from "../meaning/index.ts";
+import { isFeed, signalFit, type FeedClass, type Fit, type SignalClass } from "../model/index.ts";
+import { featuresOf, sharedUnknown, thingFit, type Feature, type FeatureValues } from "./features.ts";
+import type { ReadPin } from "./readPin.ts";
+import { WEIGHTS } from "./weights.ts";
 
 /** Why two pins go together or not, one fact each; `weight` in tenths of a natural log-odds unit. */
 export type Reason =
   | { readonly kind: "same-function"; readonly term: string; readonly weight: number }
   /** The one is left and the other right, or the like: never one wire. */
   | ({ readonly kind: "opposite"; readonly weight: number } & Opposite)
+  /** One is the plus and the other the minus of one thing: never one wire. */
+  | { readonly kind: "poles"; readonly weight: number }
   | { readonly kind: "same-function-place-open"; readonly term: string; readonly weight: number }
   | {
       readonly kind: "same-feed";
@@ -32,14 +19,11 @@ export type Reason =
       readonly right: string;
       readonly weight: number;
     }
-  | { readonly kind: "other-place"; readonly left: string; readonly right: string; readonly weight: number }
-  | {
-      readonly kind: "other-function";
-      readonly left: string;
-      readonly right: string;
-      readonly weight: number;
-    }
-  | { readonly kind: "similar-text"; readonly percent: number; readonly weight: number }
+  | { readonly kind: "related-function"; readonly left: string; readonly right: string; readonly weight: number }
+  | { readonly kind: "other-function"; readonly left: string; readonly right: string; readonly weight: number }
+  | { readonly kind: "named-aside"; readonly term: string; readonly weight: number }
+  | { readonly kind: "same-words"; readonly words: readonly string[]; readonly weight: number }
+  | { readonly kind: "not-understood"; readonly words: readonly string[]; readonly weight: number }
   | { readonly kind: "function-missing"; readonly weight: number }
   | {
       readonly kind: "signal";
@@ -49,7 +33,7 @@ export type Reason =
       readonly weight: number;
     }
   | { readonly kind: "level"; readonly left: number; readonly right: number; readonly weight: number }
-  | { readonly kind: "direction"; readonly both: "source" | "load"; readonly weight: number }
+  | { readonly kind: "direction"; readonly both: "source" | "load" | "meets"; readonly weight: number }
   | { readonly kind: "size"; readonly ratio: number; readonly weight: number }
   | { readonly kind: "shared-wire"; readonly weight: number }
   | { readonly kind: "colour"; readonly same: boolean; readonly weight: number }
@@ -61,66 +45,21 @@ export interface Evidence {
   readonly reasons: readonly Reason[];
 }
 
-/** A pin with its texts read once, so that a table of all pairs stays cheap. */
-export interface ReadPin {
-  readonly placed: PlacedPin;
-  readonly reading: FunctionInterpretation;
-  /** Word given in the table, or what the vocabulary says when none was given. */
-  readonly signal: SignalClass;
-  /** Highest voltage in V, null where nothing is known of it. `stated`: somebody wrote it down for this pin. */
-  readonly level: { readonly volts: number | null; readonly stated: boolean };
-  readonly direction: Direction | null;
-  readonly colour: ReturnType<typeof pinColour>;
-  /** Everything that the strength of a pair depends on: equal senses are weighed alike. */
-  readonly sense: string;
-  /** The colour in words, empty while it is not known. */
-  readonly look: string;
-  /** The cavity in its shell, empty without one: equal places are the same cavity of the same kind of shell. */
-  readonly place: string;
-}
-
-/** Reads the pins of a job, with its own words for functions. */
-export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (placed: PlacedPin) => ReadPin {
-  const shells = new Map<string, string>();
-  return (placed) => {
-    const { pin, connector } = placed;
-    const reading = readFunction(pin.function, words);
-    const signal = pin.signal === "unknown" ? (reading.term?.signal ?? "unknown") : pin.signal;
-    const colour = pinColour(pin, connector);
-    const shell =
-      shells.get(connector.id) ?? (connector.shell === null ? "" : JSON.stringify(connector.shell.pattern));
-    shells.set(connector.id, shell);
-    return {
-      placed,
-      reading,
-      signal,
-      colour,
-      level: { volts: pin.level ?? usualLevel(signal, head.nominalVolts), stated: pin.level !== null },
-      direction: pin.direction,
-      sense: JSON.stringify([
-        reading.term?.name ?? null,
-        reading.score,
-        reading.core,
-        reading.qualifiers,
-        [...reading.which].map(([dimension, values]) => [dimension, [...values].sort()]),
-        signal,
-        pin.size,
-        pin.level,
-        pin.direction,
-      ]),
-      look: colour === null ? "" : colourInWords(colour),
-      place: shell === "" ? "" : `${shell} ${pin.cavity}`,
-    };
-  };
-}
-
-/** What keeps two pins apart whatever else speaks for them: a join that does damage, or texts that name opposite things. */
+/** What keeps two pins apart whatever else speaks for them: a join that does damage, texts that name opposite things, two sources. */
 export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   if (signalFit(left.signal, right.signal) === "damage")
     return { kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 };
   const opposite = oppositeIn(left, right);
-  return opposite === null ? null : { kind: "opposite", ...opposite, weight: 0 };
+  if (opposite !== null) return { kind: "opposite", ...opposite, weight: 0 };
+  const [a, b] = [left.reading, right.reading];
+  if (a.pole !== null && b.pole !== null && a.pole !== b.pole && left.signal === right.signal)
+    return { kind: "poles", weight: 0 };
+  if (left.signal === "sensor-supply" && right.signal === "sensor-supply" && givesForSure(left) && givesForSure(right))
+    return { kind: "direction", both: "source", weight: 0 };
+  return null;
 }
+
+const givesForSure = ({ way }: ReadPin): boolean => way.direction === "source" && way.certain > 0.9;
 
 /** Two texts that name opposite sides, levels or numbers. Grounds meet anywhere, and the number of a feed is only its place in a list. */
 export function oppositeIn(left: ReadPin, right: ReadPin): Opposite | null {
@@ -130,24 +69,110 @@ export function oppositeIn(left: ReadPin, right: ReadPin): Opposite | null {
   return opposite?.dimension === "number" && isFeed(shared) ? null : opposite;
 }
 
-/**
- * The case for joining two pins, or null where they are kept apart. Weights are judgement (common practice, no
- * source): function decides, signal class, direction and level support, size hints. Symmetric.
- */
-export const weigh = (left: ReadPin, right: ReadPin): Evidence | null =>
-  apartBy(left, right) === null ? together(left, right) : null;
+/** The case for joining two pins, or null where they are kept apart. Weights are fitted (`weights.ts`). Symmetric. */
+export const weigh = (left: ReadPin, right: ReadPin, weights = WEIGHTS): Evidence | null =>
+  apartBy(left, right) === null ? together(left, right, weights) : null;
+
+export type Weights = Readonly<Record<Feature, number>>;
 
 /** What speaks for and against two pins that nothing keeps apart. */
-function together(left: ReadPin, right: ReadPin): Evidence {
-  const fit = signalFit(left.signal, right.signal) as Exclude<Fit, "damage">;
+function together(left: ReadPin, right: ReadPin, weights: Weights): Evidence {
+  const features = featuresOf(left, right);
+  const sum = (...names: readonly (Feature | "thing-" | "which-" | "class-" | "pole-" | "kind-")[]): number =>
+    (Object.keys(features) as Feature[])
+      .filter((name) => names.some((wanted) => (wanted.endsWith("-") ? name.startsWith(wanted) : name === wanted)))
+      .reduce((total, name) => total + weights[name] * (features[name] ?? 0), 0);
   const reasons = [
-    functionReason(left, right, fit),
-    signalReason(fit, left, right),
-    ...levelReason(left, right),
-    ...directionReason(left, right),
+    thingReason(left, right, features, sum("base", "thing-", "which-", "pole-", "kind-", "feed-same", "ground-same", "reference-same", "bus-same")),
+    ...wordReasons(left, right, sum("words-shared"), sum("not-understood")),
+    signalReason(left, right, sum("class-")),
+    ...levelReason(left, right, sum("volts-differ")),
+    ...directionReason(left, right, sum("direction-meets"), sum("direction-clashes")),
     ...sizeReason(left, right),
   ];
-  return { strength: reasons.reduce((sum, reason) => sum + reason.weight, 0), reasons };
+  return { strength: reasons.reduce((total, reason) => total + reason.weight, 0), reasons };
+}
+
+const tenths = (weight: number): number => Math.round(10 * weight);
+
+function thingReason(left: ReadPin, right: ReadPin, features: FeatureValues, weight: number): Reason {
+  const [a, b] = [left.reading, right.reading];
+  const own = { weight: tenths(weight) };
+  if (a.text.trim() === "" || b.text.trim() === "") return { kind: "function-missing", ...own };
+  const [one, other] = [a.thing, b.thing];
+  const names = { left: one?.name ?? a.text, right: other?.name ?? b.text };
+  const fit = thingFit(a, b);
+  if (fit === "same" || fit === "shared") {
+    const term = one?.name ?? "";
+    return (features["which-open"] ?? 0) > 0
+      ? { kind: "same-function-place-open", term, ...own }
+      : { kind: "same-function", term, ...own };
+  }
+  if (fit === "aside") return { kind: "named-aside", term: one?.name ?? other?.name ?? "", ...own };
+  if (fit === "related") return { kind: "related-function", ...names, ...own };
+  if (left.signal === right.signal && isFeed(left.signal))
+    return names.left === names.right
+      ? { kind: "same-function", term: names.left, ...own }
+      : { kind: "same-feed", feed: left.signal, ...names, ...own };
+  return fit === "other" || one === null || other === null || one.name !== other.name
+    ? { kind: "other-function", ...names, ...own }
+    : { kind: "same-function", term: one.name, ...own };
+}
+
+function wordReasons(left: ReadPin, right: ReadPin, shared: number, unread: number): readonly Reason[] {
+  const words = sharedUnknown(left.reading, right.reading);
+  const open = [...new Set([...left.reading.unread, ...right.reading.unread])];
+  return [
+    ...(words.length > 0 ? [{ kind: "same-words", words, weight: tenths(shared) } as const] : []),
+    ...(open.length > 0 && tenths(unread) !== 0
+      ? [{ kind: "not-understood", words: open, weight: tenths(unread) } as const]
+      : []),
+  ];
+}
+
+const signalReason = (left: ReadPin, right: ReadPin, weight: number): Reason => ({
+  kind: "signal",
+  fit: signalFit(left.signal, right.signal),
+  left: left.signal,
+  right: right.signal,
+  weight: tenths(weight),
+});
+
+/** How far two levels may lie apart without a part between (common practice, no source): 12 V and 14 V are one level, 12 V and 5 V are not. */
+const LEVEL_STEP = 1.5;
+
+/** Whether two pins are known to work at different levels; only where at least one of the two was written down. */
+export function levelsDiffer(left: ReadPin, right: ReadPin): boolean {
+  const [a, b] = [left.level, right.level];
+  if ((!a.stated && !b.stated) || a.volts === null || b.volts === null || a.volts === 0 || b.volts === 0)
+    return false;
+  return Math.max(a.volts, b.volts) / Math.min(a.volts, b.volts) >= LEVEL_STEP;
+}
+
+function levelReason(left: ReadPin, right: ReadPin, weight: number): readonly Reason[] {
+  if (levelsDiffer(left, right))
+    return [{ kind: "level", left: left.level.volts ?? 0, right: right.level.volts ?? 0, weight: Math.min(-10, tenths(weight)) }];
+  return tenths(weight) === 0
+    ? []
+    : [{ kind: "level", left: left.reading.volts, right: right.reading.volts, weight: tenths(weight) }];
+}
+
+/** Two sources or two loads hardly pair, except where both only share a feed or a ground; one of each does. */
+function directionReason(left: ReadPin, right: ReadPin, meets: number, clashes: number): readonly Reason[] {
+  const { direction } = left.way;
+  if (tenths(meets) !== 0) return [{ kind: "direction", both: "meets", weight: tenths(meets) }];
+  if (direction !== "source" && direction !== "load") return [];
+  const stated = left.direction !== null && right.direction !== null && !isFeed(left.signal);
+  const weight = stated && clashes !== 0 ? Math.min(-35, tenths(clashes)) : tenths(clashes);
+  return weight === 0 ? [] : [{ kind: "direction", both: direction, weight }];
+}
+
+function sizeReason(left: ReadPin, right: ReadPin): readonly Reason[] {
+  const a = left.placed.pin.size;
+  const b = right.placed.pin.size;
+  if (a === null || b === null) return [];
+  const ratio = Math.max(a, b) / Math.min(a, b);
+  return [{ kind: "size", ratio, weight: ratio <= 1.6 ? 1 : ratio <= 3 ? 0 : -4 }];
 }
 
 export type Likeness = "same" | "other" | "unknown";
@@ -175,97 +200,6 @@ export interface Explanation {
 export function explained(left: ReadPin, right: ReadPin): Explanation {
   const apart = apartBy(left, right);
   if (apart !== null) return { strength: null, reasons: [apart] };
-  const evidence = together(left, right);
+  const evidence = together(left, right, WEIGHTS);
   return { strength: evidence.strength, reasons: reasonsOf(evidence, left, right) };
-}
-
-/** Texts less alike than this say nothing of each other. */
-export const LEAST_LIKE = 0.3;
-
-function functionReason(left: ReadPin, right: ReadPin, fit: Fit): Reason {
-  const a = left.reading;
-  const b = right.reading;
-  if (a.tokens.length === 0 || b.tokens.length === 0)
-    return { kind: "function-missing", weight: fit === "same" ? 0 : -12 };
-  if (a.term !== null && b.term !== null && a.term.name !== b.term.name) {
-    const names = { left: a.term.name, right: b.term.name };
-    // A general supply may serve anything of its class; two special ones only perhaps.
-    const general = a.term.vital || b.term.vital;
-    return left.signal === right.signal && isFeed(left.signal)
-      ? { kind: "same-feed", feed: left.signal, ...names, weight: general ? 15 : -15 }
-      : { kind: "other-function", ...names, weight: -45 };
-  }
-  const alike = a.term === null || b.term === null ? likeness(a.core, b.core) : null;
-  const weight =
-    alike === null
-      ? Math.round(60 * Math.min(a.score, b.score))
-      : Math.round(80 * (alike < LEAST_LIKE ? 0 : alike)) - 30;
-  const say = (cut: number): Reason =>
-    alike !== null
-      ? { kind: "similar-text", percent: Math.round(100 * alike), weight: weight - cut }
-      : cut === 0
-        ? { kind: "same-function", term: a.term?.name ?? "", weight }
-        : { kind: "same-function-place-open", term: a.term?.name ?? "", weight: weight - cut };
-  // Feeds and grounds are interchangeable wherever they come from; anything else has a place.
-  if (a.term !== null && alike === null && isFeed(a.term.signal)) return say(0);
-  if (otherPlaces(a.qualifiers, b.qualifiers))
-    return { kind: "other-place", left: a.qualifiers.join(" "), right: b.qualifiers.join(" "), weight: -50 };
-  return say(
-    sharedWords(a.qualifiers, b.qualifiers) === Math.max(a.qualifiers.length, b.qualifiers.length) ? 0 : 30,
-  );
-}
-
-const sharedWords = (a: readonly string[], b: readonly string[]): number =>
-  a.filter((word) => b.includes(word)).length;
-/** Whether each of two texts names a place or number that the other does not: left against right. */
-export const otherPlaces = (a: readonly string[], b: readonly string[]): boolean =>
-  sharedWords(a, b) < Math.min(a.length, b.length);
-
-const SIGNAL_WEIGHTS: Readonly<Record<Exclude<Fit, "damage">, number>> = {
-  same: 25,
-  compatible: 8,
-  device: -10,
-  poor: -40,
-  unknown: 0,
-};
-
-function signalReason(fit: Exclude<Fit, "damage">, left: ReadPin, right: ReadPin): Reason {
-  return { kind: "signal", fit, left: left.signal, right: right.signal, weight: SIGNAL_WEIGHTS[fit] };
-}
-
-/** How far two levels may lie apart without a part between (common practice, no source): 12 V and 14 V are one level, 12 V and 5 V are not. */
-const LEVEL_STEP = 1.5;
-
-/** Whether two pins are known to work at different levels; only where at least one of the two was written down. */
-export function levelsDiffer(left: ReadPin, right: ReadPin): boolean {
-  const [a, b] = [left.level, right.level];
-  if ((!a.stated && !b.stated) || a.volts === null || b.volts === null || a.volts === 0 || b.volts === 0)
-    return false;
-  return Math.max(a.volts, b.volts) / Math.min(a.volts, b.volts) >= LEVEL_STEP;
-}
-
-function levelReason(left: ReadPin, right: ReadPin): readonly Reason[] {
-  return levelsDiffer(left, right)
-    ? [{ kind: "level", left: left.level.volts ?? 0, right: right.level.volts ?? 0, weight: -10 }]
-    : [];
-}
-
-/** Two sources or two loads do not pair, except where both only share a feed or a ground. */
-function directionReason(left: ReadPin, right: ReadPin): readonly Reason[] {
-  if (
-    left.direction === null ||
-    left.direction !== right.direction ||
-    (left.direction !== "source" && left.direction !== "load") ||
-    isFeed(left.signal)
-  )
-    return [];
-  return [{ kind: "direction", both: left.direction, weight: -35 }];
-}
-
-function sizeReason(left: ReadPin, right: ReadPin): readonly Reason[] {
-  const a = left.placed.pin.size;
-  const b = right.placed.pin.size;
-  if (a === null || b === null) return [];
-  const ratio = Math.max(a, b) / Math.min(a, b);
-  return [{ kind: "size", ratio, weight: ratio <= 1.6 ? 3 : ratio <= 3 ? 0 : -6 }];
 }

@@ -8,8 +8,8 @@ import {
   type Dossier,
   type FeedClass,
 } from "../model/index.ts";
-import { pinReader } from "./evidence.ts";
-import { readFunction } from "../shelf/index.ts";
+import { pinReader } from "./readPin.ts";
+import { readFunction } from "../meaning/index.ts";
 
 /** A place of the job that can give a feed: a supply or ground point, or a wire that is decided already and could be branched. */
 export interface FeedPlace {
@@ -29,7 +29,7 @@ export function feedPlaces(dossier: Dossier): readonly FeedPlace[] {
       point.kind === "ground"
         ? "ground"
         : point.kind === "supply"
-          ? (readFunction(`${point.name} ${point.place}`, dossier.words).term?.signal ?? "battery")
+          ? (readFunction(`${point.name} ${point.place}`, dossier.words).thing?.signal ?? "battery")
           : null;
     return feed !== null && isFeed(feed) ? [{ feed, name: point.name, where: point.place }] : [];
   });

@@ -1,8 +1,8 @@
 import { solveAssignment } from "../numeric/index.ts";
-import type { Dossier, PinId, PlacedPin, Sureness } from "../model/index.ts";
-import { tokensOf } from "../shelf/index.ts";
-import { present } from "../util/index.ts";
-import { pinReader, weigh, type ReadPin } from "./evidence.ts";
+import { pinsOfSide, type Dossier, type PinId, type PlacedPin, type Sureness } from "../model/index.ts";
+import { present, tokensOf } from "../util/index.ts";
+import { weigh } from "./evidence.ts";
+import { pinReader, type ReadPin } from "./readPin.ts";
 import { surenessAt } from "./sureness.ts";
 import { keepOutOf } from "./keepOut.ts";
 
@@ -34,6 +34,8 @@ const withoutWay = (text: string): string => tokensOf(text.replace(WAY_WORDS, " 
  */
 export function suggestJumpers(dossier: Dossier, open: readonly ReadPin[]): readonly SuggestedJumper[] {
   if (dossier.head.kind !== "module-bypass") return [];
+  // Where a link plug takes the module's place, the crosswalk pairs its pins.
+  if (pinsOfSide(dossier, "incoming").some(({ pin }) => pin.content === "occupied")) return [];
   const read = pinReader(dossier);
   const plugs = [...new Set(open.map(({ placed }) => placed.connector.id))];
   return plugs.flatMap((plug) => {
@@ -57,15 +59,16 @@ function pairsWithin(
   // Both are weighed by what they carry, without the way that they carry it.
   const carried = (own: ReadPin): ReadPin => {
     const { pin, connector } = own.placed;
-    const usual = pin.signal === own.reading.term?.signal ? "unknown" : pin.signal;
-    return read({
+    const usual = pin.signal === own.reading.signal ? "unknown" : pin.signal;
+    const plain = read({
       connector,
       pin: { ...pin, function: withoutWay(pin.function), signal: usual, direction: null },
     });
+    return { ...plain, way: { direction: null, certain: 0 } };
   };
   const strength = (source: ReadPin, load: ReadPin): number => {
     const evidence = weigh(source, load);
-    const named = source.reading.tokens.join(" ") === load.reading.tokens.join(" ");
+    const named = source.reading.text === load.reading.text;
     return evidence === null ? -1 : evidence.strength + (named ? 20 : 0);
   };
   const [from, to] = [sources.map(carried), loads.map(carried)];

@@ -10,7 +10,8 @@ import { bestArrangement } from "../testing/bestArrangement.ts";
 import { decisionFromAlone, decisionFromGroup, decisionFromPair, leftOpen } from "./accept.ts";
 import { candidatesFor, suggest, type Crosswalk, type MatchMemo } from "./crosswalk.ts";
 import { aloneCost } from "./problem.ts";
-import { pinReader, weigh } from "./evidence.ts";
+import { weigh } from "./evidence.ts";
+import { pinReader } from "./readPin.ts";
 
 /** A dossier from two short tables of [cavity, function, colour, signal]. */
 function job(vehicle: readonly (readonly string[])[], incoming: readonly (readonly string[])[]): Dossier {

@@ -14,7 +14,8 @@ import {
 } from "../model/index.ts";
 import { compareText, present } from "../util/index.ts";
 import { keepOutOf } from "./keepOut.ts";
-import { pinReader, type ReadPin } from "./evidence.ts";
+import { sideOf } from "../meaning/index.ts";
+import { pinReader, type ReadPin } from "./readPin.ts";
 
 export interface SideDifference {
   readonly pin: PlacedPin;
@@ -81,7 +82,7 @@ export function otherSide(dossier: Dossier): readonly OtherSide[] {
     // Both sides decided: told once, at the right one.
     if (
       decided !== null &&
-      !read(present(pins.get(leadPin(decided)), "pin")).reading.qualifiers.includes("right")
+      sideOf(read(present(pins.get(leadPin(decided)), "pin")).reading) !== "right"
     )
       return [];
     return [
@@ -129,12 +130,12 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
 
 /** What a wire is for, with its side as it is or exchanged; null when its words name no side, or both. */
 function meaningOf({ reading, signal }: ReadPin, exchanged: boolean): string | null {
-  const sides = reading.qualifiers.filter((word) => word in OPPOSITE);
-  if (sides.length !== 1) return null;
-  const words = reading.qualifiers
-    .map((word) => (exchanged ? (OPPOSITE[word] ?? word) : word))
+  const side = sideOf(reading);
+  if (side === null) return null;
+  const which = [...reading.which]
+    .map(([dimension, values]) => `${dimension} ${dimension === "side" && exchanged ? OPPOSITE[side] : [...values].sort(compareText).join(" ")}`)
     .sort(compareText);
-  return JSON.stringify([reading.term?.name ?? reading.core, words, signal]);
+  return JSON.stringify([reading.thing?.name ?? reading.unread, which, reading.pole, signal]);
 }
 
 function meanings(

@@ -1,17 +1,10 @@
 import type { AssignmentProblem, Cost, Edge } from "../numeric/index.ts";
-import { isFeed, type PinId } from "../model/index.ts";
-import { likenessIndex, type LikenessIndex } from "../shelf/index.ts";
+import { isFeed, type PinId, type SignalClass } from "../model/index.ts";
+import { isGeneric } from "../meaning/index.ts";
 import { invariant, present } from "../util/index.ts";
 import { furtherJoints, mayShare, SURCHARGE } from "./capacity.ts";
-import {
-  colourLikeness,
-  LEAST_LIKE,
-  otherPlaces,
-  samePlace,
-  weigh,
-  type Evidence,
-  type ReadPin,
-} from "./evidence.ts";
+import { colourLikeness, samePlace, weigh, type Evidence, type Weights } from "./evidence.ts";
+import { type ReadPin } from "./readPin.ts";
 
 /** A row or column of the assignment: a pin, or a further joint of one. */
 export interface Seat {
@@ -32,9 +25,9 @@ const COLOUR = 10_000;
 
 /** What it costs to leave a pin alone, by its class (common practice, no source): spare nothing, what the part dies without most. */
 export function aloneCost({ placed: { pin }, signal, reading }: ReadPin): number {
-  if (signal === "none" || reading.term?.name === "spare") return 0;
+  if (signal === "none" || reading.thing?.name === "spare") return 0;
   if (pin.condition !== "") return 2;
-  return reading.term?.vital === true ? 8 : 4;
+  return reading.thing?.vital === true ? 8 : 4;
 }
 
 /**
@@ -46,6 +39,7 @@ export function matchProblem(
   columnPins: readonly ReadPin[],
   forbidden: ReadonlyMap<PinId, ReadonlySet<PinId>> = new Map(),
   onRow?: (row: number) => unknown,
+  weights?: Weights,
 ): MatchProblem {
   invariant(
     Math.max(rowPins.length, columnPins.length) < COLOUR,
@@ -58,7 +52,7 @@ export function matchProblem(
   ];
   const rows = seats(rowPins, further.rows);
   const columns = seats(columnPins, further.columns);
-  const evidence = weighedOnce();
+  const evidence = weighedOnce(weights);
   const near = candidates(columnPins);
   const seatsOf = columnPins.map((_, index): number[] => [index]);
   columns.forEach(({ of }, index) => of !== null && seatsOf[of]?.push(index));
@@ -108,85 +102,56 @@ export function matchProblem(
 }
 
 /** Evidence of each two senses, computed once. */
-function weighedOnce(): (row: ReadPin, column: ReadPin) => Evidence | null {
+function weighedOnce(weights?: Weights): (row: ReadPin, column: ReadPin) => Evidence | null {
   const known = new Map<string, Map<string, Evidence | null>>();
   return (row, column) => {
     const own = known.get(row.sense) ?? new Map<string, Evidence | null>();
     known.set(row.sense, own);
     let found = own.get(column.sense);
-    if (found === undefined) own.set(column.sense, (found = weigh(row, column)));
+    if (found === undefined) own.set(column.sense, (found = weigh(row, column, weights)));
     return found;
   };
 }
 
 /**
- * Which columns could go with a row at all: the same term, the same kind of feed, a text that is alike where one of the two is in
- * no vocabulary, the same signal where one has no text. Ascending; everything left out has no positive case.
+ * Which columns could go with a row at all: the same thing or a related one, the same class where one of the two names no thing or both
+ * are feeds, the same word where the lexicon does not know it. Ascending; everything left out has no positive case.
  */
 function candidates(columns: readonly ReadPin[]): (row: ReadPin) => readonly number[] {
-  const [byTerm, bySignal, silentBySignal] = [
-    new Map<string, number[]>(),
-    new Map<string, number[]>(),
-    new Map<string, number[]>(),
-  ];
-  const worded: number[] = [];
-  const loose: number[] = [];
-  columns.forEach(({ signal, reading: { term, tokens } }, index) => {
-    listed(bySignal, signal).push(index);
-    if (tokens.length === 0) listed(silentBySignal, signal).push(index);
-    else {
-      worded.push(index);
-      if (term === null) loose.push(index);
-      else listed(byTerm, term.name).push(index);
+  const byKey = new Map<string, number[]>();
+  columns.forEach((column, index) => {
+    for (const key of keysOf(column)) {
+      const list = byKey.get(key) ?? [];
+      list.push(index);
+      byKey.set(key, list);
     }
   });
-  const text = (index: number): string => present(columns[index], "column").reading.core;
-  const qualifiersOf = (index: number): readonly string[] =>
-    present(columns[index], "column").reading.qualifiers;
-  const likeWorded = likenessIndex(worded.map(text));
-  const likeLoose = likenessIndex(loose.map(text));
   return (row) => {
-    const { term, tokens, core } = row.reading;
-    if (tokens.length === 0)
-      return row.signal === "unknown" || row.signal === "none" ? [] : (bySignal.get(row.signal) ?? []);
-    const found = new Set<number>(silentBySignal.get(row.signal) ?? []);
-    const alike = (index: LikenessIndex, listed: readonly number[]): void => {
-      for (const place of mostAlike(
-        index,
-        core,
-        (at) => !otherPlaces(row.reading.qualifiers, qualifiersOf(present(listed[at], "column"))),
-      ))
-        found.add(present(listed[place], "column"));
-    };
-    if (term === null) alike(likeWorded, worded);
-    else {
-      for (const index of byTerm.get(term.name) ?? []) found.add(index);
-      if (isFeed(row.signal)) for (const index of bySignal.get(row.signal) ?? []) found.add(index);
-      alike(likeLoose, loose);
-    }
+    const found = new Set<number>();
+    for (const key of wantedBy(row)) for (const index of byKey.get(key) ?? []) found.add(index);
     return [...found].sort((a, b) => a - b);
   };
 }
 
-/** So many texts that no vocabulary knows are worth comparing with one wire; a table of nothing else would take minutes. */
-const MOST_ALIKE = 60;
+/** A class that is less likely than this is no ground to look at a pair. */
+const LEAST_SHARE = 0.15;
+const likelyClasses = ({ classes }: ReadPin): readonly SignalClass[] =>
+  [...classes].flatMap(([signal, share]) => (signal !== "unknown" && signal !== "none" && share >= LEAST_SHARE ? [signal] : []));
+const isOpen = ({ reading }: ReadPin): boolean => reading.things.every(isGeneric);
 
-/** Texts that are alike, the most alike where there are many; all of those that are as much alike as the last one. */
-function mostAlike(
-  index: LikenessIndex,
-  text: string,
-  counts: (place: number) => boolean,
-): readonly number[] {
-  const found: { readonly place: number; readonly score: number }[] = [];
-  index(text, LEAST_LIKE, (place, score) => counts(place) && found.push({ place, score }));
-  if (found.length <= MOST_ALIKE) return found.map(({ place }) => place);
-  const least = present([...found].sort((a, b) => b.score - a.score)[MOST_ALIKE - 1], "text").score;
-  return found.flatMap(({ place, score }) => (score >= least ? [place] : []));
+function thingKeys({ reading }: ReadPin): readonly string[] {
+  const things = [...reading.things, ...reading.aside].filter((thing) => !isGeneric(thing));
+  return [
+    ...things.map(({ name }) => `thing ${name}`),
+    ...reading.things.filter((thing) => !isGeneric(thing)).map(({ family }) => `family ${family}`),
+    ...reading.unread.filter((word) => word.length > 2).map((word) => `word ${word}`),
+  ];
 }
-
-/** The list of a key, made when it is first asked for. */
-function listed(map: Map<string, number[]>, key: string): number[] {
-  const list = map.get(key) ?? [];
-  map.set(key, list);
-  return list;
-}
+const keysOf = (pin: ReadPin): readonly string[] => [
+  ...thingKeys(pin),
+  ...likelyClasses(pin).flatMap((signal) => [`class ${signal}`, ...(isOpen(pin) ? [`open ${signal}`] : [])]),
+];
+const wantedBy = (pin: ReadPin): readonly string[] => [
+  ...thingKeys(pin),
+  ...likelyClasses(pin).map((signal) => (isOpen(pin) || isFeed(signal) ? `class ${signal}` : `open ${signal}`)),
+];

@@ -1,18 +1,4 @@
-export { type Term } from "./vocabulary/term.ts";
-export { OPEN_WORDS, SIGNAL_WORDS } from "./vocabulary/names.ts";
-export { VOCABULARY } from "./vocabulary/vocabulary.ts";
-export {
-  likeness,
-  likenessIndex,
-  learn,
-  readFunction,
-  suggestTerms,
-  tokensOf,
-  type FunctionInterpretation,
-  type LikenessIndex,
-  type Suggestion,
-} from "./matchFunction.ts";
-export { oppositeOf, type Dimension, type Opposite, type WhichOne } from "./whichOne.ts";
+export { OPEN_WORDS, SIGNAL_WORDS } from "./names.ts";
 export { SHELLS, waysOf } from "./shells/index.ts";
 export { SHELL_GROUPS, type ShelfShell, type ShellGroup, type UsualContact } from "./shells/build.ts";
 export {

@@ -4,7 +4,7 @@ import sae from "../testing/reference/sae-j1930.json" with { type: "json" };
 import { learn, readFunction, suggestTerms, tokensOf } from "./matchFunction.ts";
 import { VOCABULARY } from "./vocabulary/vocabulary.ts";
 
-const termOf = (text: string): string | undefined => readFunction(text).term?.name;
+const termOf = (text: string): string | undefined => readFunction(text).thing?.name;
 
 describe("readFunction", () => {
   it.each([
@@ -17,7 +17,7 @@ describe("readFunction", () => {
     ["ECT", "coolant temperature", []],
   ] as const)("reads %s as %s", (text, term, qualifiers) => {
     const reading = readFunction(text);
-    expect(reading.term?.name).toBe(term);
+    expect(reading.thing?.name).toBe(term);
     expect(reading.qualifiers).toEqual(qualifiers);
   });
   it("claims nothing for words that it does not know", () => {
@@ -104,9 +104,9 @@ describe("readFunction", () => {
       qualifiers: ["rear"],
       score: 1,
     });
-    expect(readFunction("lamp 7", words).term?.name).toBe("fault lamp");
+    expect(readFunction("lamp 7", words).thing?.name).toBe("fault lamp");
     expect(
-      readFunction("snubber", [...words, { text: "snubber", term: null, signal: "hall" }]).term?.signal,
+      readFunction("snubber", [...words, { text: "snubber", term: null, signal: "hall" }]).thing?.signal,
     ).toBe("hall"); // the last one given counts
     expect(learn(words, "SNUBBER", null, "pwm")).toEqual([
       words[1],
@@ -131,7 +131,7 @@ describe("VOCABULARY", () => {
   it("reads each of its words back as its own function", () => {
     for (const term of VOCABULARY)
       for (const word of [term.name, ...term.words])
-        expect(readFunction(word).term?.name, word).toBe(term.name);
+        expect(readFunction(word).thing?.name, word).toBe(term.name);
   });
 });
 

@@ -198,7 +198,7 @@ export function engineSwap(): EngineSwap {
           ...blankPin(id, String(i + 1), i),
           function: text,
           content: text === "" ? "empty" : "occupied",
-          signal: text === "" ? "none" : (readFunction(text).term?.signal ?? "unknown"),
+          signal: text === "" ? "none" : (readFunction(text).thing?.signal ?? "unknown"),
           colour: text === "" ? "" : (COLOURS[(place * 5 + shift) % COLOURS.length] ?? ""),
           size: text === "" ? null : (SIZES[(place * 3 + shift) % SIZES.length] ?? null),
         };

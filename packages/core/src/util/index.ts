@@ -4,3 +4,4 @@ export { type Brand } from "./brand.ts";
 export { compareNatural, compareText, firstDifference } from "./compare.ts";
 export { capital, list } from "./sentence.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";
+export { tokensOf } from "./tokensOf.ts";

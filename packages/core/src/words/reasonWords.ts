@@ -14,12 +14,18 @@ export function reasonWords(reason: Reason): string {
       return `both are fed by ${feedWords(reason.feed)}, for different uses: ${reason.left} here, ${reason.right} there`;
     case "opposite":
       return `${reason.left} here, ${reason.right} there: never one wire`;
-    case "other-place":
-      return `same kind of wire, other place: ${reason.left} here, ${reason.right} there`;
+    case "poles":
+      return "plus here, minus there: never one wire";
+    case "related-function":
+      return `related: ${reason.left} and ${reason.right}`;
+    case "named-aside":
+      return `one names ${reason.term} in passing`;
     case "other-function":
       return `other function: ${reason.left} here, ${reason.right} there`;
-    case "similar-text":
-      return `the words are ${reason.percent} % alike; neither is in the vocabulary for sure`;
+    case "same-words":
+      return `both say “${reason.words.join(" ")}”`;
+    case "not-understood":
+      return `not understood: ${reason.words.join(", ")}`;
     case "function-missing":
       return "the function is not known on one side";
     case "signal":
@@ -31,7 +37,11 @@ export function reasonWords(reason: Reason): string {
     case "level":
       return `${reason.left} V here, ${reason.right} V there: not one level`;
     case "direction":
-      return reason.both === "source" ? "both drive the wire" : "both are loads; nothing drives the wire";
+      return reason.both === "meets"
+        ? "one gives, the other takes"
+        : reason.both === "source"
+          ? "both drive the wire"
+          : "both are loads; nothing drives the wire";
     case "shared-wire":
       return "shares a joint: one side has more of these wires";
     case "position":

@@ -1,6 +1,7 @@
-import { OPEN_WORDS, type Term } from "../shelf/index.ts";
+import type { Thing } from "../meaning/index.ts";
+import { OPEN_WORDS } from "../shelf/index.ts";
 
-const DIRECTIONS: Readonly<Record<Term["direction"], string>> = {
+const DIRECTIONS: Readonly<Record<Thing["direction"], string>> = {
   source: "driven by the module",
   load: "input of the module",
   both: "driven from both ends",
@@ -8,5 +9,5 @@ const DIRECTIONS: Readonly<Record<Term["direction"], string>> = {
 };
 
 /** What a function usually is and what happens without it (common practice; the maker's sheet decides). */
-export const termWords = (term: Term): string =>
+export const termWords = (term: Thing): string =>
   `Usually ${term.signal}, ${DIRECTIONS[term.direction]}. Left open, ${OPEN_WORDS[term.open]}.`;

@@ -1,5 +1,5 @@
 import type { SignalClass } from "../model/index.ts";
-import { readFunction } from "../shelf/index.ts";
+import { readFunction } from "../meaning/index.ts";
 
 /** In which condition a function is tried, and what to see, by what its wire carries (common practice, no source). */
 const BY_SIGNAL: Readonly<Partial<Record<SignalClass, string>>> = {
@@ -29,8 +29,8 @@ const BY_SIGNAL: Readonly<Partial<Record<SignalClass, string>>> = {
 
 /** How a function is tried: the condition and what to see; a general rule where its words are not understood. */
 export function tryWords(text: string): string {
-  const { term, score } = readFunction(text);
-  const known = term === null || score < 1 ? undefined : BY_SIGNAL[term.signal];
+  const { signal, certain, fuzzy } = readFunction(text);
+  const known = fuzzy || certain < 0.75 ? undefined : BY_SIGNAL[signal];
   return (
     known ??
     "key off, key on, then engine running where it needs that: it works, and nothing else comes on with it"

@@ -99,12 +99,12 @@ function changed(
     case "function": {
       if (EMPTY_WORDS.test(text))
         return { ...pin, content: "empty", function: "", colour: "", signal: "none", size: null };
-      const guess = readFunction(text, words).term?.signal;
+      const guess = readFunction(text, words).thing?.signal;
       // A signal that only followed from the old function follows the new one too; one that was set by hand stays.
       const open =
         pin.signal === "unknown" ||
         pin.signal === "none" ||
-        pin.signal === readFunction(pin.function, words).term?.signal;
+        pin.signal === readFunction(pin.function, words).thing?.signal;
       return {
         ...pin,
         function: text,

@@ -15,7 +15,7 @@ export const cavitiesOf = (shell: Shell, contacts: ShelfShell["contacts"]): read
               function: usual.function,
               colour: usual.colour,
               colourSystem: usual.colour === "" ? null : ("iec" as const),
-              signal: readFunction(usual.function).term?.signal ?? "unknown",
+              signal: readFunction(usual.function).thing?.signal ?? "unknown",
             }),
       },
     ];

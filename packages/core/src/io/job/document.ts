@@ -23,7 +23,7 @@ import {
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
 import { parseColour, rankSystems, type ColourSystem } from "../../colour/index.ts";
-import { readFunction } from "../../shelf/index.ts";
+import { likelyClass, readFunction } from "../../meaning/index.ts";
 import { fail, ok, present, type Result } from "../../util/index.ts";
 import {
   JOB_FORMAT,
@@ -240,7 +240,7 @@ function pinOf(source: FilePin, connector: string, order: number, system: Colour
     size: source.size ?? null,
     signal:
       source.signal ??
-      (content === "empty" ? "none" : (readFunction(source.function).term?.signal ?? "unknown")),
+      (content === "empty" ? "none" : (likelyClass(readFunction(source.function)))),
     note: source.note ?? "",
   };
 }

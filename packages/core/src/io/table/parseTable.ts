@@ -9,7 +9,7 @@ import {
   type RankedSystem,
 } from "../../colour/index.ts";
 import type { CavityContent, OwnWord, SignalClass } from "../../model/index.ts";
-import { readFunction } from "../../shelf/index.ts";
+import { likelyClass, readFunction } from "../../meaning/index.ts";
 import { parseSize } from "../../sizing/index.ts";
 import { ok, type Result } from "../../util/index.ts";
 import { rowsOfText, type RawRow, type TableProblem } from "./rows.ts";
@@ -200,8 +200,8 @@ function readLine(row: RawRow, reader: Reader): TableLine {
   if (cell("signal") !== "" && signal === null)
     problems.push({ code: "signal-unread", weight: "doubt", text: cell("signal") });
   const reading = readFunction(text, reader.words);
-  if (!empty && reading.term !== null && reading.score < 1)
-    problems.push({ code: "function-likened", weight: "mark", text, term: reading.term.name });
+  if (!empty && text !== "" && reading.thing !== null && (reading.fuzzy || reading.understood < 0.7))
+    problems.push({ code: "function-likened", weight: "mark", text, term: reading.thing.name });
   const formula = row.cells.find((value) => /^[=@]|^[+-]\D*\(/.test(value.trim()));
   if (formula !== undefined) problems.push({ code: "formula-kept-as-text", weight: "doubt", text: formula });
   if (row.bidi) problems.push({ code: "direction-marks-removed", weight: "doubt" });
@@ -218,7 +218,7 @@ function readLine(row: RawRow, reader: Reader): TableLine {
     colourSystem,
     size,
     function: empty ? "" : text,
-    signal: signal ?? (empty ? "none" : (reading.term?.signal ?? "unknown")),
+    signal: signal ?? (empty ? "none" : (likelyClass(reading))),
     circuit: cell("circuit"),
     condition: cell("condition"),
     note: [

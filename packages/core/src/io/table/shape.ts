@@ -1,6 +1,6 @@
 import { rankSystems } from "../../colour/index.ts";
 import { SIGNAL_CLASSES, type SignalClass } from "../../model/index.ts";
-import { readFunction } from "../../shelf/index.ts";
+import { readFunction } from "../../meaning/index.ts";
 import { parseSize } from "../../sizing/index.ts";
 import type { RawRow } from "./rows.ts";
 
@@ -174,10 +174,16 @@ function columnsByContent(all: readonly RawRow[], width: number): readonly (Fiel
     (given, column) => given === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5,
   ).length;
   if (worded >= 2) claim("signal", (cell) => signalOf(cell) !== null);
-  claim("function", (cell) => readFunction(cell).term !== null);
+  claim("function", (cell) => readsAsFunction(cell));
   if (!columns.includes("function")) claim("function", (cell) => /\p{L}{2}/u.test(cell));
   claim("note", (cell) => cell !== "");
   return columns;
+}
+
+/** Whether a cell reads as what a wire is for: most of its words are known, and they name a thing or what the wire carries. */
+function readsAsFunction(cell: string): boolean {
+  const { thing, signal, understood } = readFunction(cell);
+  return understood >= 0.5 && (thing !== null || signal !== "unknown");
 }
 
 export function signalOf(text: string): SignalClass | null {

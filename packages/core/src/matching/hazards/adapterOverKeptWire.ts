@@ -31,7 +31,7 @@ export const adapterOverKeptWire: Rule = {
           fixes: [
             {
               words: "Mark as terminated here",
-              put: [{ ...decision, open: pin.reading.term?.open ?? "nothing" }],
+              put: [{ ...decision, open: pin.reading.thing?.open ?? "nothing" }],
               remove: [],
             },
           ],

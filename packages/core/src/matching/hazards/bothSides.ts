@@ -1,3 +1,4 @@
+import { sideOf } from "../../meaning/index.ts";
 import { list } from "../../util/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { named } from "./say.ts";
@@ -13,10 +14,10 @@ export const bothSides: Rule = {
       const pins = [...new Set(group.flatMap((link) => [link.vehicle, link.incoming]))];
       const turn = pins.some(
         (pin) =>
-          SIDED.test(pin.reading.term?.name ?? "") && (pin.reading.term?.name ?? "").startsWith("turn "),
+          SIDED.test(pin.reading.thing?.name ?? "") && (pin.reading.thing?.name ?? "").startsWith("turn "),
       );
       const sides = new Set(
-        pins.flatMap((pin) => pin.reading.qualifiers.filter((word) => word === "left" || word === "right")),
+        pins.flatMap((pin) => sideOf(pin.reading) ?? []),
       );
       if (!turn || sides.size < 2) return [];
       // Two leads onto one tell-tale: with a diode in each neither side lights the other.

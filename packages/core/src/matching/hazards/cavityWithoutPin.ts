@@ -1,5 +1,5 @@
 import { pinsInOrder } from "../../model/index.ts";
-import { pinReader } from "../evidence.ts";
+import { pinReader } from "../readPin.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { named } from "./say.ts";
 
@@ -14,11 +14,11 @@ export const cavityWithoutPin: Rule = {
       pinsInOrder(connector).flatMap((pin): readonly Finding[] => {
         if (pin.content !== "empty" || pin.function === "" || filled.has(pin.id)) return [];
         const own = read({ pin, connector });
-        return own.reading.term === null || own.reading.term.name === "spare"
+        return own.reading.thing === null || own.reading.thing.name === "spare"
           ? []
           : [
               {
-                severity: own.reading.term.vital ? "caution" : "note",
+                severity: own.reading.thing.vital ? "caution" : "note",
                 pins: [own],
                 title: "Function without a wire",
                 detail: `${named(own)} is in the table, but the cavity is empty.`,

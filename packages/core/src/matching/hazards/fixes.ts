@@ -1,5 +1,5 @@
 import type { Decision, InsertedDevice } from "../../model/index.ts";
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 import { deviceWords } from "../deviceWords.ts";
 import type { Fix } from "./rule.ts";
 

@@ -9,7 +9,7 @@ export const floatingInput: Rule = {
   find: ({ open }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
       const floats =
-        pin.reading.term?.open === "floats" ||
+        pin.reading.thing?.open === "floats" ||
         (isLowLevel(pin.signal) && pin.signal !== "sensor-supply" && pin.signal !== "sensor-return");
       if (pin.placed.connector.side !== "incoming" || !floats || pin.direction === "source") return [];
       return [

@@ -11,7 +11,7 @@ export const functionLost: Rule = {
       const effect = openEffect(pin, decision);
       if (effect === undefined || effect === "nothing" || effect === "code" || effect === "limp") return [];
       const grave =
-        pin.reading.term?.vital === true ||
+        pin.reading.thing?.vital === true ||
         effect === "no-start" ||
         effect === "overheats" ||
         effect === "module-dead";

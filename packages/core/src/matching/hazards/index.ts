@@ -14,7 +14,7 @@ import {
 } from "../../model/index.ts";
 import { present } from "../../util/index.ts";
 import type { Crosswalk } from "../crosswalk.ts";
-import { pinReader, type ReadPin } from "../evidence.ts";
+import { pinReader, type ReadPin } from "../readPin.ts";
 import { RULES } from "./rules.ts";
 import { looksIn, type Hazard, type HazardContext, type Link } from "./rule.ts";
 

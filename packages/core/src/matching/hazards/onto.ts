@@ -1,4 +1,4 @@
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 import type { Finding, Rule, Severity } from "./rule.ts";
 import { at } from "./say.ts";
 import { SIGNAL_WORDS } from "../../shelf/index.ts";

@@ -15,8 +15,8 @@ export const positionChanges: Rule = {
         shell === "" ||
         shell !== other ||
         vehicle.place === incoming.place ||
-        vehicle.reading.term === null ||
-        vehicle.reading.term !== incoming.reading.term
+        vehicle.reading.thing === null ||
+        vehicle.reading.thing !== incoming.reading.thing
       )
         return [];
       return [

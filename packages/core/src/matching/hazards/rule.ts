@@ -11,7 +11,7 @@ import type {
   Side,
   Sureness,
 } from "../../model/index.ts";
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 
 export type Severity = "stop" | "caution" | "note";
 export const HAZARD_CLASSES = [

@@ -1,7 +1,7 @@
 import { capital } from "../../util/index.ts";
 import { signalFit, type PinId } from "../../model/index.ts";
 import { colourForColour } from "../colourVerdict.ts";
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at, what } from "./say.ts";
 

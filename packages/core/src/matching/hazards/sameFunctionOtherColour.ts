@@ -7,8 +7,8 @@ export const sameFunctionOtherColour: Rule = {
   class: "identity",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }) =>
-      vehicle.reading.term === null ||
-      vehicle.reading.term !== incoming.reading.term ||
+      vehicle.reading.thing === null ||
+      vehicle.reading.thing !== incoming.reading.thing ||
       vehicle.look === "" ||
       incoming.look === "" ||
       vehicle.look === incoming.look

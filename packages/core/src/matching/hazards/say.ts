@@ -1,5 +1,5 @@
 import { pinName, type Decision, type LeavingOpen, type OpenEffect } from "../../model/index.ts";
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 
 /** "B12.7": a pin in the words of a hazard. */
 export const at = (pin: ReadPin): string => pinName(pin.placed);
@@ -10,7 +10,7 @@ export const named = (pin: ReadPin): string =>
 export const what = (pin: ReadPin): string => pin.placed.pin.function || "a wire without a known function";
 /** Whether the vocabulary reads the pin as one of these terms. */
 export const isTerm = (pin: ReadPin, ...names: readonly string[]): boolean =>
-  pin.reading.term !== null && names.includes(pin.reading.term.name);
+  pin.reading.thing !== null && names.includes(pin.reading.thing.name);
 /** Whether two pins are read as these two terms, either way round: a crossed pair. */
 export const areTerms = (a: ReadPin, b: ReadPin, one: string, other: string): boolean =>
   (isTerm(a, one) && isTerm(b, other)) || (isTerm(a, other) && isTerm(b, one));
@@ -19,4 +19,4 @@ export const goesOn = (pin: ReadPin, decision: Decision): boolean =>
   decision.kind === "leave" && pin.placed.connector.side === "vehicle";
 /** What happens because a pin is left open: as decided, else as the vocabulary says; undefined where its wire goes on working. */
 export const openEffect = (pin: ReadPin, decision: LeavingOpen): OpenEffect | undefined =>
-  goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.term?.open);
+  goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.thing?.open);

@@ -17,7 +17,7 @@ export const senderScale: Rule = {
   class: "electrical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      if (!isTerm(vehicle, ...SCALED) || vehicle.reading.term !== incoming.reading.term) return [];
+      if (!isTerm(vehicle, ...SCALED) || vehicle.reading.thing !== incoming.reading.thing) return [];
       const pulses = vehicle.signal === "pwm" || incoming.signal === "pwm";
       return [
         {

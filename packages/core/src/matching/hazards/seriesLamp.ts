@@ -1,4 +1,4 @@
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 import type { Rule } from "./rule.ts";
 import { at } from "./say.ts";
 

@@ -1,3 +1,4 @@
+import { sideOf } from "../../meaning/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { isTerm, named } from "./say.ts";
 
@@ -12,7 +13,7 @@ export const singleTellTale: Rule = {
       if (
         only === undefined ||
         tellTales.length > 1 ||
-        only.reading.qualifiers.some((word) => word === "left" || word === "right")
+        sideOf(only.reading) !== null
       )
         return [];
       return [

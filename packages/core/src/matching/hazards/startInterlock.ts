@@ -1,6 +1,6 @@
 import { leftOpen } from "../accept.ts";
 import { decisionId, type Decision } from "../../model/index.ts";
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { goesOn, isTerm, named } from "./say.ts";
 

@@ -1,4 +1,4 @@
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 
 /** Whether the words name one lamp for both: "stop/turn lamp left". */
 export const combined = ({ placed }: ReadPin): boolean =>

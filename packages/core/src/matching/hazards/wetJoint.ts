@@ -1,5 +1,5 @@
 import { methodOf, seatOf, type Decision } from "../../model/index.ts";
-import type { ReadPin } from "../evidence.ts";
+import type { ReadPin } from "../readPin.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
 

@@ -52,7 +52,7 @@ describe("the Shelf's shells", () => {
     ]);
     expect(shell).toMatchObject({ mark: "wide side", view: "mating", gender: "female" });
     const signals = Object.fromEntries(
-      uses("diagnostic-a").map(([label, text]) => [label, readFunction(text).term?.signal]),
+      uses("diagnostic-a").map(([label, text]) => [label, readFunction(text).thing?.signal]),
     );
     // The signal ground on 5 is a return of its own, apart from the chassis ground on 4.
     expect(signals).toMatchObject({

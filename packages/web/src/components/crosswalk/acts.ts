@@ -93,7 +93,7 @@ export function leaveOpen(
   const open = ({ pin, connector }: PlacedPin) =>
     kind === "leave" && connector.side === "vehicle"
       ? null
-      : (readFunction(pin.function, words).term?.open ?? null);
+      : (readFunction(pin.function, words).thing?.open ?? null);
   return { put: pins.map((placed) => leftOpen(kind, placed.pin.id, open(placed))), remove: idsOf(rows) };
 }
 

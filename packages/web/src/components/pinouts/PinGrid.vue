@@ -113,7 +113,7 @@ function taken(pins: readonly Pin[]): void {
     pin !== undefined &&
     pin.function !== "" &&
     pin.signal !== "unknown" &&
-    readFunction(pin.function, props.words).term === null
+    readFunction(pin.function, props.words).thing === null
   )
     emit("learn", pin.function, null, pin.signal);
   emit("put", pins);

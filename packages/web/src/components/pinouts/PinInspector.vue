@@ -54,7 +54,7 @@ const elsewhere = computed(() =>
   reading.value.ok ? reading.value.value.others.filter((other) => !other.systems.includes(system.value)) : [],
 );
 
-const term = computed(() => readFunction(props.pin.function, props.words).term);
+const term = computed(() => readFunction(props.pin.function, props.words).thing);
 
 const FACT_TITLES: Readonly<Record<Fact, string>> = {
   cavity: "place",

@@ -1,4 +1,4 @@
-import type { OpenEffect, SignalClass } from "../../model/index.ts";
+import type { OpenEffect, SignalClass } from "../model/index.ts";
 
 /** Signal classes as a technician says them. */
 export const SIGNAL_WORDS: Readonly<Record<SignalClass, string>> = {

@@ -1,0 +1,151 @@
+import { isFeed, signalFit, type SignalClass } from "../model/index.ts";
+import { isGeneric, type Meaning, type Thing } from "../meaning/index.ts";
+import type { ReadPin } from "./readPin.ts";
+
+/**
+ * What the comparison of two pins says, slot by slot. Each is a number that the fitted weight of its name multiplies (`weights.ts`);
+ * 0 says nothing. All are symmetric.
+ */
+export const FEATURES = [
+  "base",
+  "thing-same",
+  "thing-same-feed",
+  "thing-shared",
+  "thing-aside",
+  "thing-related",
+  "thing-other",
+  "thing-other-feed",
+  "thing-other-ground",
+  "thing-other-reference",
+  "thing-open",
+  "thing-open-feed",
+  "thing-neither",
+  "class-same",
+  "class-compatible",
+  "class-device",
+  "class-poor",
+  "class-damage",
+  "class-open",
+  "feed-same",
+  "ground-same",
+  "reference-same",
+  "bus-same",
+  "direction-meets",
+  "direction-clashes",
+  "which-agrees",
+  "which-open",
+  "pole-agrees",
+  "pole-open",
+  "kind-agrees",
+  "kind-clashes",
+  "words-shared",
+  "volts-differ",
+  "not-understood",
+] as const;
+export type Feature = (typeof FEATURES)[number];
+
+export type FeatureValues = Readonly<Partial<Record<Feature, number>>>;
+
+/** How the things of two meanings go together. */
+export type ThingFit = "same" | "shared" | "aside" | "related" | "other" | "open" | "neither";
+
+const namesOf = (things: readonly Thing[]): readonly string[] =>
+  things.flatMap((thing) => (isGeneric(thing) ? [] : [thing.name]));
+
+/** Whether two meanings name the same thing, related ones, others, or leave it open. */
+export function thingFit(a: Pick<Meaning, "things" | "aside">, b: Pick<Meaning, "things" | "aside">): ThingFit {
+  const [own, theirs] = [namesOf(a.things), namesOf(b.things)];
+  if (own.length === 0 && theirs.length === 0) return "neither";
+  if (own.length > 0 && theirs.length > 0) {
+    if (own[0] === theirs[0]) return "same";
+    if (own.some((name) => theirs.includes(name))) return "shared";
+  }
+  if (own.some((name) => namesOf(b.aside).includes(name)) || theirs.some((name) => namesOf(a.aside).includes(name)))
+    return "aside";
+  if (own.length === 0 || theirs.length === 0) return "open";
+  const families = new Set(a.things.map(({ family }) => family));
+  return b.things.some(({ family }) => families.has(family)) ? "related" : "other";
+}
+
+const BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "shield"]);
+const REFERENCE: ReadonlySet<SignalClass> = new Set(["sensor-supply", "sensor-return"]);
+/** How likely each way is that two pins' classes go together, over what each may be. */
+export function classFit(a: ReadPin["classes"], b: ReadPin["classes"]): Readonly<Record<"same" | "compatible" | "device" | "poor" | "damage" | "open", number>> {
+  const fit = { same: 0, compatible: 0, device: 0, poor: 0, damage: 0, open: 0 };
+  for (const [left, p] of a)
+    for (const [right, q] of b) {
+      const how = signalFit(left, right);
+      fit[how === "unknown" ? "open" : how] += p * q;
+    }
+  return fit;
+}
+
+/** Dimensions in which both name the same one, and in which only one of the two names one. */
+function whichFit(a: Meaning["which"], b: Meaning["which"]): { readonly agrees: number; readonly open: number } {
+  let [agrees, open] = [0, 0];
+  for (const dimension of new Set([...a.keys(), ...b.keys()])) {
+    const [one, other] = [a.get(dimension), b.get(dimension)];
+    if (one === undefined || other === undefined) open++;
+    else if ([...one].some((value) => other.has(value))) agrees++;
+  }
+  return { agrees: Math.min(2, agrees), open: Math.min(2, open) };
+}
+
+/** Words of both texts that the lexicon does not know: the rarer a word, the more it says that both hold it. */
+export const sharedUnknown = (a: Pick<Meaning, "unread">, b: Pick<Meaning, "unread">): readonly string[] =>
+  a.unread.filter((word) => word.length > 2 && b.unread.includes(word));
+
+export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
+  const [a, b] = [left.reading, right.reading];
+  const isSame = left.signal === right.signal && left.signal !== "unknown";
+  const group = !isSame
+    ? ""
+    : left.signal === "ground"
+      ? "ground"
+      : REFERENCE.has(left.signal)
+        ? "reference"
+        : isFeed(left.signal)
+          ? "feed"
+          : "";
+  const isBus = isSame && BUS.has(left.signal);
+  const thing = thingFit(a, b);
+  const classes = classFit(left.classes, right.classes);
+  const which = whichFit(a.which, b.which);
+  const values: Partial<Record<Feature, number>> = {
+    base: 1,
+    "class-same": classes.same,
+    "class-compatible": classes.compatible,
+    "class-device": classes.device,
+    "class-poor": classes.poor,
+    "class-damage": classes.damage,
+    "class-open": classes.open,
+    "which-agrees": which.agrees,
+    "which-open": which.open,
+    "not-understood": 1 - Math.min(a.understood, b.understood),
+  };
+  const isFeedLike = group !== "";
+  if (thing === "same") values[isFeedLike ? "thing-same-feed" : "thing-same"] = 1;
+  else if (thing === "other")
+    values[group === "" ? "thing-other" : (`thing-other-${group}` as Feature)] = 1;
+  else if (thing === "open") values[isFeedLike ? "thing-open-feed" : "thing-open"] = 1;
+  else values[`thing-${thing}` as Feature] = 1;
+  if (isBus) values["bus-same"] = 1;
+  if (isFeedLike) values[`${group as "feed"}-same`] = 1;
+  if (left.way.direction !== null && right.way.direction !== null) {
+    const both = left.way.certain * right.way.certain;
+    const pair = `${left.way.direction} ${right.way.direction}`;
+    if (pair === "source load" || pair === "load source") values["direction-meets"] = both;
+    if (pair === "source source" || pair === "load load") values["direction-clashes"] = both;
+  }
+  if (a.pole !== null && b.pole !== null) values["pole-agrees"] = a.pole === b.pole ? 1 : 0;
+  else if (a.pole !== null || b.pole !== null) values["pole-open"] = 1;
+  const relays = [a, b].filter(({ kinds }) => kinds.has("relay") || kinds.has("contactor")).length;
+  if (relays === 2) values["kind-agrees"] = 1;
+  const dash = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("gauge"));
+  if (dash[0] !== dash[1] && thing !== "same") values["kind-clashes"] = 1;
+  const shared = sharedUnknown(a, b).length;
+  if (shared > 0) values["words-shared"] = Math.min(2, shared);
+  const [v, w] = [a.volts, b.volts];
+  if (v > 0 && w > 0 && Math.max(v, w) / Math.min(v, w) >= 1.5) values["volts-differ"] = 1;
+  return values;
+}

@@ -1,0 +1,124 @@
+import { colourInWords } from "../colour/index.ts";
+import { directionOf, habitsOf, leaningOf, readFunction, readMeaning, type Meaning } from "../meaning/index.ts";
+import {
+  pinColour,
+  usualLevel,
+  type Connector,
+  type ConnectorId,
+  type Direction,
+  type Dossier,
+  type PlacedPin,
+  type SignalClass,
+} from "../model/index.ts";
+
+/** A pin with its texts read once, so that a table of all pairs stays cheap. */
+export interface ReadPin {
+  readonly placed: PlacedPin;
+  readonly reading: Meaning;
+  /** The class that was given, else the likeliest that the words tell. */
+  readonly signal: SignalClass;
+  /** How likely each class is: one of them for certain where it was given. */
+  readonly classes: ReadonlyMap<SignalClass, number>;
+  /** Highest voltage in V, null where nothing is known of it. `stated`: somebody wrote it down for this pin. */
+  readonly level: { readonly volts: number | null; readonly stated: boolean };
+  /** As written down for this pin. */
+  readonly direction: Direction | null;
+  /** As written down, else as the words and the plug as a whole tell, with how likely it is. */
+  readonly way: { readonly direction: Direction | null; readonly certain: number };
+  readonly colour: ReturnType<typeof pinColour>;
+  /** Everything that the strength of a pair depends on: equal senses are weighed alike. */
+  readonly sense: string;
+  /** The colour in words, empty while it is not known. */
+  readonly look: string;
+  /** The cavity in its shell, empty without one: equal places are the same cavity of the same kind of shell. */
+  readonly place: string;
+}
+
+interface ReadPlug {
+  readonly habits: ReturnType<typeof habitsOf>;
+  readonly leaning: number;
+  readonly shell: string;
+}
+
+/** Reads the pins of a job, each in the light of its plug, with the user's own words before the lexicon's. */
+export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (placed: PlacedPin) => ReadPin {
+  const plugs = new Map<ConnectorId, ReadPlug>();
+  const plugOf = (connector: Connector): ReadPlug => {
+    const known = plugs.get(connector.id);
+    if (known !== undefined) return known;
+    const texts = connector.pins.map((pin) => pin.function);
+    const habits = habitsOf(texts);
+    const read: ReadPlug = {
+      habits,
+      leaning: leaningOf(
+        texts.filter((text) => text !== "").map((text) => readMeaning(text, habits)),
+        connector.side,
+      ),
+      shell: connector.shell === null ? "" : JSON.stringify(connector.shell.pattern),
+    };
+    plugs.set(connector.id, read);
+    return read;
+  };
+  return (placed) => {
+    const { pin, connector } = placed;
+    const { habits, leaning, shell } = plugOf(connector);
+    const reading = readFunction(pin.function, words, {
+      ...habits,
+      plug: connector.name,
+      module: connector.place,
+    });
+    // A class that only repeats what the words tell is no surer than they are.
+    const isGiven =
+      pin.signal !== "unknown" &&
+      pin.signal !== reading.signal &&
+      (words.length > 0 || pin.signal !== readMeaning(pin.function).signal);
+    const signal = isGiven ? pin.signal : reading.signal;
+    const classes = isGiven || (pin.function === "" && pin.signal !== "unknown") ? new Map([[pin.signal, 1]]) : reading.classes;
+    const own = pin.function === "" && pin.signal !== "unknown" ? pin.signal : signal;
+    const colour = pinColour(pin, connector);
+    const way =
+      pin.direction === null ? directionOf(reading, own, leaning) : { direction: pin.direction, certain: 1 };
+    return {
+      placed,
+      reading,
+      signal: own,
+      classes,
+      colour,
+      level: { volts: pin.level ?? usualLevel(own, head.nominalVolts), stated: pin.level !== null },
+      direction: pin.direction,
+      way,
+      sense: senseOf(reading, own, classes, way, pin.size, pin.level),
+      look: colour === null ? "" : colourInWords(colour),
+      place: shell === "" ? "" : `${shell} ${pin.cavity}`,
+    };
+  };
+}
+
+const round = (value: number): number => Math.round(value * 100) / 100;
+const senseOf = (
+  { things, aside, kinds, which, pole, contact, volts, unread, understood, fuzzy, text }: Meaning,
+  signal: SignalClass,
+  classes: ReadPin["classes"],
+  way: ReadPin["way"],
+  size: number | null,
+  level: number | null,
+): string =>
+  JSON.stringify([
+    things.map(({ name }) => name),
+    aside.map(({ name }) => name),
+    [...kinds].sort(),
+    [...which].map(([dimension, values]) => [dimension, [...values].sort()]),
+    pole,
+    contact,
+    volts,
+    unread,
+    round(understood),
+    fuzzy,
+    text.trim() === "",
+    signal,
+    [...classes].map(([one, share]) => [one, round(share)]),
+    way.direction,
+    round(way.certain),
+    size,
+    level,
+  ]);

@@ -1,0 +1,265 @@
+/**
+ * Lighting, dash, body, comfort, chassis, trailer, audio, boats and special vehicles; written as in `engine.ts`. Lamp terminals follow
+ * DIN 72552 (from memory); the rest is common practice, no source.
+ */
+export const BODY = `
+# headlamp
+main beam | lamp-feed load lamp-off | main beam; high beam; headlamp main; headlamp high; t56a; high beam lamp; main beam lamp; full beam; high beam headlamp; headlamp main beam; headlamp high beam; main filament; driving beam; head high; headlamps main; high relay
+dipped beam | lamp-feed load lamp-off | dip beam; low beam; dip; headlamp dip; headlamp low; t56b; low beam lamp; dip lamp; dip headlamp; low beam headlamp; headlamp low beam; head low; dip filament; passing beam; passing lamp; meeting beam; low relay
+headlamp feed | lamp-feed load lamp-off | headlamp; head lamp; headlamp feed; t56; headlamp supply; headlamp power; head; headlamp output
+main beam tell-tale | lamp-feed load lamp-off | main beam telltale; high beam telltale; main beam warning lamp; high beam indicator; main beam indicator; main beam control; high beam control; main beam control lamp; main beam warning; high beam control lamp; t56a telltale; high beam warning; main beam pilot lamp; high beam pilot lamp
+headlamp switch | switched-ground load lamp-off | headlamp switch; lighting switch; light switch; dimmer switch headlamp; dip switch; lamp switch; head lamp switch; lights switch; lamp in; lamp input; master lighting switch; high beam switch; main beam switch; low beam switch
+headlamp flash | switched-ground load comfort-lost | headlamp flash; flash to pass; headlamp flasher; t56d; high beam flash; pass switch; flash to pass switch
+headlamp level motor | analog load comfort-lost | headlamp level; headlamp level motor; level motor; beam height motor; headlamp aim; headlamp adjust; headlamp range; headlamp range adjust; beam level; beam height; level position; level control lamp; headlamp beam adjust; headlamp leveling motor; headlamp range control; beam motor; leveling motor
+headlamp relay | switched-ground source lamp-off | headlamp relay; high beam relay; low beam relay; main beam relay; dip beam relay; lamp relay; light relay; head lamp relay
+# side lamp
+side lamp | lamp-feed load lamp-off | side lamp; position lamp; park lamp; t58; front park lamp; position; parker; front side lamp; front position lamp; city lamp; t57; t57a; side position lamp; park lamp feed; sidelamp; t57l; t57r; running lamp; parkers; pilot park lamp; front parker; parking lamp supply
+tail lamp | lamp-feed load lamp-off | tail lamp; t58l; t58r; tail; rear lamp; rear position lamp; t58c; rear park lamp; rear side lamp; tail lamp feed; rear tail lamp; rear parker
+number plate lamp | lamp-feed load lamp-off | number plate lamp; plate lamp; t58k; number plate; plate illumination; licence lamp; licence; licence plate; licence plate lamp; index lamp
+side marker lamp | lamp-feed load lamp-off | side marker; side marker lamp; marker lamp; marker; side reflector lamp; clearance lamp; roof marker; top marker; outline marker; identification lamp; id lamp; cab marker; side reflector
+park lamp relay | switched-ground source lamp-off | park lamp relay; tail lamp relay; taillight relay; side lamp relay; position lamp relay; marker lamp relay
+parking lamp side | lamp-feed load lamp-off | t57l parking; t57r parking
+# stop lamp
+stop lamp | lamp-feed load lamp-off | stop lamp; brake lamp; t54; stop; stop lamp feed; brake lamp feed; stop light output; brake lamp output; brake light; brake switch output; stop lamps
+high-mounted stop lamp | lamp-feed load lamp-off | high mounted stop lamp; third brake lamp; third stop lamp; centre stop lamp; center high mounted stop lamp; high level stop lamp; high level brake lamp; centre brake lamp; 3rd brake lamp; 3 brake lamp; centre high mounted stop lamp; high mount stop; high brake lamp
+stop lamp switch | switched-supply load code | stop lamp switch; brake switch; brake lamp switch; stop signal; brake pedal; brake pedal switch; brake pedal position; brake pedal position switch; brake on off; service brake; brake signal; foot brake; footbrake switch; foot brake switch; brake; brake input; brake applied; brake shut down; brake sense; stop switch; brake applied signal; brake pedal signal; brake contact
+brake pedal test switch | switched-supply load code | brake test switch; brake pedal test; brake switch number 2; second brake switch; brake test; brake pedal test switch; brake cruise cancel switch; brake switch normally closed
+# turn
+turn lamp | lamp-feed load lamp-off | turn lamp; turn signal; turn; indicator; flasher lamp; flasher; direction indicator; turn signal lamp; turn indicator; t49l; t49r; tl; tr lamp; direction lamp; turn left; turn right; blinker; turn output; side repeater; repeater; turn signal output; turn signal feed; indicator lamp; direction signal; side indicator; turn repeater; left turn; right turn; direction indicator lamp; turn signal lamps
+turn tell-tale | lamp-feed load lamp-off | turn telltale; turn signal telltale; turn indicator lamp dash; indicator telltale; turn signal control lamp; turn control lamp; tc2; flasher pilot lamp; indicator warning lamp; turn warning lamp; turn pilot lamp; flasher warning lamp; indicator pilot lamp; dash turn indicator; turn signal pilot lamp; flasher telltale; turn signal indicator; turn signal warning lamp; dash indicator lamp; turn indicator lamp; direction indicator pilot lamp
+turn switch | switched-supply load lamp-off | turn switch; turn signal switch; indicator switch; indicator stalk; turn stalk; flasher switch; turn lever; turn signal lever; column switch; turn request; turn signal request; indicator request; turn input; turn in; turn signal input switch
+trailer turn lamp | lamp-feed load lamp-off | trailer turn; trailer turn lamp; trailer indicator; trailer flasher; trailer turn signal; trailer left; trailer right
+trailer turn tell-tale | switched-ground load lamp-off | trailer telltale; trailer warning lamp; trailer turn telltale; t49c; trailer turn signal control lamp; trailer indicator telltale; trailer control lamp; trailer pilot lamp; trailer turn signal telltale; trailer warning; trailer turn control lamp
+# flasher
+flasher input | ignition load lamp-off | t49; flasher input; flasher unit; flasher supply; flasher feed; flasher relay; flasher unit supply; flasher plus; flasher unit b; flasher power; flasher relay supply; flasher unit x; flasher can; led flasher
+flasher output | switched-supply source lamp-off | t49a; t49b; flasher output; flasher load; flasher unit l; flasher unit load; flasher load output; flasher to switch; flasher unit output; flasher relay output; load out flasher
+flasher pilot | lamp-feed source lamp-off | flasher unit p; flasher pilot output; flasher unit pilot
+hazard switch | switched-ground load lamp-off | hazard; hazard switch; hazard flasher; hazard warning; hazard lamp switch; hazard warning switch; hazard input; hazard request; four way flasher; emergency flasher; 4 way flasher; hazard button; hazard lamp
+# reverse lamp
+reverse lamp | lamp-feed load lamp-off | reverse lamp; back up lamp; backup lamp; reversing lamp; reverse light; reverse lamp feed; back up; reverse lamp output; reverse lamps; backing lamp
+# fog
+front fog lamp | lamp-feed load lamp-off | fog lamp; front fog lamp; t55; fog; front fog; fog lamp feed; fog lamp front; driving lamp; spot lamp; auxiliary driving lamp; spotlight; auxiliary high beam; light bar; auxiliary lamp; fog lamp output
+rear fog lamp | lamp-feed load lamp-off | rear fog lamp; rear fog; rear guard fog lamp; guard fog; fog guard; fog lamp rear; rear fog guard lamp; rear guard fog; rear fog feed
+fog lamp switch | switched-ground load lamp-off | fog switch; fog lamp switch; rear fog lamp switch; rear fog switch; front fog switch; fog lamp request; fog request
+fog lamp relay | switched-ground source lamp-off | fog lamp relay; fog relay; driving lamp relay; rear fog relay
+# daytime running lamp
+daytime running lamp | lamp-feed load lamp-off | daytime running lamp; daytime lamp; day running lamp; daylight lamp; day lamp; daytime running
+cornering lamp | lamp-feed load lamp-off | cornering lamp; cornering; bend lamp; static bend lamp; turning lamp
+# instrument lighting
+instrument lighting | lamp-dimmer load lamp-off | instrument illumination; illumination; dash lamp; dash illumination; t58d; t58b; panel lamp; dash dimmer; panel illumination; switch illumination; dimmer; instrument lamp; dash lamp dimmer; gauge lamp; gauge illumination; dash lamps dimmer; panel dimmer; instrument panel lamp; instrument panel illumination; cluster illumination; ilplus; illumination plus; switch panel lamp; dash light dimmer; back light; cluster lamp; panel lighting; button illumination; night illumination; night lighting; instrument panel dimmer
+illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return
+# interior lamp
+interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; cabin lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; saloon lamp; ceiling lamp; entry lamp
+boot lamp | lamp-feed load comfort-lost | boot lamp; luggage lamp; trunk lamp; cargo lamp; luggage compartment lamp; load space lamp; bonnet lamp; engine bay lamp; locker lamp
+work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; deck lamp; scene lamp; loading lamp; plough lamp; spreader lamp; cockpit lamp
+beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head
+# fault
+fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; fault indicator; error lamp; warning; status lamp; fault signal; alarm lamp; failure lamp; diagnostic led; status led; telltale; indicator lamp general; general alarm; level warning lamp
+fan fault | switched-ground source lamp-off | fan fault; fan fault lamp; fan warning; fan failure; fan failure lamp
+lamp fault | switched-ground source lamp-off | bulb fault; lamp fault; bulb check; bulb failure; lamp failure; bulb out; lamp out; bulb monitor; check control; lamp check; lamp test; bulb warning; lamp monitor
+# malfunction indicator lamp
+malfunction indicator lamp | switched-ground source lamp-off | malfunction indicator lamp; check engine; engine warning lamp; check lamp; check engine lamp; check warning lamp; engine check lamp; engine check; fault indicator lamp; check; diagnostic lamp; engine lamp; engine management lamp; emission warning lamp; engine fault lamp; service engine soon; engine telltale; amber warning lamp; amber stop lamp; control lamp k83; exhaust control lamp; check engine warning; engine warning light; exhaust telltale; emission lamp; malfunction lamp; amber engine lamp
+# stop engine lamp
+stop engine lamp | switched-ground source lamp-off | stop engine lamp; red stop lamp; stop engine; red warning lamp; engine stop lamp; red engine lamp
+# abs lamp
+abs lamp | switched-ground source lamp-off | abs lamp; abs warning lamp; antilock warning lamp; abs control lamp; abs telltale; abs warning; antilock lamp
+# restraint lamp
+restraint lamp | switched-ground source restraint | airbag lamp; airbag warning lamp; airbag telltale; restraint lamp; airbag warning; airbag control lamp; airbag indicator
+# seat belt lamp
+seat belt lamp | switched-ground source lamp-off | seat belt lamp; belt warning lamp; belt lamp; seat belt warning; belt warning; seat belt telltale; seat belt reminder
+# washer level lamp
+washer level lamp | switched-ground source lamp-off | washer level lamp; washer lamp; washer bottle lamp; washer fluid lamp; washer fluid warning; washer fluid telltale
+# service reminder
+service reminder | switched-ground source nothing | service reminder; service lamp; service indicator; oil service
+# fuel low lamp
+fuel low lamp | switched-ground source lamp-off | fuel low lamp; low fuel lamp; reserve lamp; fuel reserve; low fuel warning; low fuel; fuel warning lamp; fuel warning; fuel reserve lamp; fuel lamp
+# door lamp
+door lamp | switched-ground load lamp-off | door lamp dash; door warning lamp; door open lamp; door ajar lamp; door telltale
+# cruise lamp
+cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise on lamp; cruise indicator; cruise active lamp
+# immobiliser lamp
+immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; security led; alarm led; theft lamp; security indicator; alarm lamp led; immobiliser led; key lamp
+# fuel level
+fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level
+tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor
+# trip
+odometer trip switch | switched-ground load comfort-lost | trip reset; trip switch; trip computer; odometer; reset; trip; trip button
+# buzzer
+buzzer | switched-ground source comfort-lost | buzzer; warning buzzer; alarm buzzer; reverse buzzer; reverse alarm; audible alarm; back up alarm; audible warning; warning horn; reversing alarm; piezo; reverse beeper; alarm sounder
+clock | battery load memory-lost | clock; clock supply; timer; timer switch; clock feed
+# horn
+horn | switched-ground source dead | horn; horn switch; horn push; horn button; horn relay; horn control; horn contact; horn trigger; horn pad; horn request; horn ring; horn relay coil; horn output; horn feed; horn supply; t71a; t71b; air horn; horn motor; horns; t71
+tone sequence control | switched-supply load dead | tone sequence; horn sequencer
+# wiper
+wiper | switched-supply load dead | wiper; wiper motor; wiper feed; t53; front wiper; windscreen wiper; wiper supply; wiper relay; wiper motor feed; wiper power; t53b; t53i; wiper speed; wiper motor speed; wiper slow speed feed
+wiper park | switched-supply both comfort-lost | wiper park; park position; self park; t53e; t53a; wiper park switch; wiper self park; wiper park contact; wiper self parking; wiper motor park; wiper parking; wiper park feed; wiper park position; wiper reset contact; wiper parked
+wiper interval | switched-supply load comfort-lost | wiper interval; intermittent; wiper delay; intermittent wiper; wiper intermittent; intermittent relay; interval; wiper delay relay; wiper interval relay
+wiper switch | switched-ground load dead | wiper switch; wiper stalk; wiper control; wiper lever; wiper column switch; wiper request; wiper selector
+rear wiper | switched-supply load dead | rear wiper; rear wiper motor; back wiper; rear window wiper; tailgate wiper; rear screen wiper
+# washer
+washer pump | switched-supply load comfort-lost | washer; washer pump; screen washer; windscreen washer; t53c; front washer; washer motor; windscreen washer pump; screen wash; washer feed; washer switch; washer jet pump
+rear washer | switched-supply load comfort-lost | rear washer; rear washer pump; rear screen washer; rear window washer
+headlamp washer | switched-supply load comfort-lost | headlamp washer; headlamp washer pump; headlamp cleaning
+washer level | switched-ground load lamp-on | washer level; washer fluid level; washer fluid; washer fluid contact; washer bottle switch; washer bottle; washer level switch; washer fluid switch; washer reservoir; washer fluid level switch; washer bottle level; washer tank level; washer bottle contact
+# door
+door ajar switch | switched-ground load lamp-off | door ajar; door switch; door contact; courtesy switch; door open; door jamb switch; door jam switch; door trigger; door; courtesy lamp switch; door pin; door courtesy switch; door pin switch; door latch switch; courtesy; door signal; door microswitch; door status; door open switch; door courtesy lamp switch; door close switch; door input
+bonnet switch | switched-ground load comfort-lost | bonnet switch; bonnet ajar; bonnet contact; bonnet; bonnet pin; bonnet courtesy switch; bonnet trigger; bonnet open; engine bonnet switch; engine bonnet courtesy switch; bonnet pin switch; bonnet pin shutdown; engine bonnet; bonnet latch switch
+boot switch | switched-ground load comfort-lost | boot switch; boot ajar; boot contact; boot trigger; boot open; boot pin; boot lid switch; boot lid; luggage compartment switch; boot courtesy switch; boot latch switch; boot
+boot release | switched-supply source comfort-lost | boot release; boot lid release; boot pop; boot open output; boot opener; boot lock release; boot solenoid; boot unlatch; boot lid release motor; boot lid opener
+fuel flap release | switched-supply source comfort-lost | fuel flap; filler flap; fuel door; fuel lid; fuel flap release; fuel filler; charge flap; fuel lid opener; fuel door release
+# door lock
+door lock motor | switched-supply source dead | door lock; lock motor; central locking; door lock motor; power lock; lock; door lock relay; door lock control; door lock control relay; central locking lock; lock output; central lock; lock pulse; door lock output; locking motor; door lock feed
+door unlock motor | switched-supply source dead | door unlock; unlock motor; unlock; unlock output; central locking unlock; door unlock relay; door lock control relay unlock; unlock pulse; door unlock output; door lock unlock
+lock switch | switched-ground load comfort-lost | lock switch; lock request; central locking switch; lock trigger; door lock switch; lock input; lock button; key cylinder lock switch; lock signal
+unlock switch | switched-ground load comfort-lost | unlock switch; unlock request; unlock trigger; door unlock switch; unlock input; unlock button; key cylinder unlock switch; unlock signal
+child lock | switched-supply source comfort-lost | child lock; child safety lock; child safety
+# alarm
+alarm siren | switched-supply source comfort-lost | siren; alarm; alarm siren; horn alarm; security; alarm output; alarm horn
+alarm arm signal | switched-ground load comfort-lost | arm; alarm arm; arming; arm output; factory arm
+alarm disarm signal | switched-ground load comfort-lost | disarm; alarm disarm; factory disarm; disarm output; factory alarm disarm
+# window
+window up | switched-supply source dead | window up; window raise; window close; window motor up; window closed; window lift up
+window down | switched-supply source dead | window down; window lower; window open; window motor down; window lift down
+window switch | switched-ground load dead | window switch; power window; window lifter switch; power window switch; window lift switch; window regulator switch
+window motor | switched-supply load dead | window motor; window; window lift; window lift motor; window regulator; window regulator motor; power window motor; window winder
+window supply | battery load dead | window supply; window feed; power window supply; power window feed; power window relay; window relay; window power
+# roof
+sunroof motor | switched-supply source dead | sunroof; sunroof motor; sliding roof; sliding roof motor; roof vent motor; sunroof switch; roof vent
+convertible top motor | switched-supply source dead | convertible top; soft top; roof motor; hood motor; top motor; folding roof; roof pump; power top; convertible roof; top up; top down
+# mirror
+mirror adjust | switched-supply source comfort-lost | mirror; mirror adjust; mirror motor; mirror up; mirror left right; mirror common; mirror control; mirror switch; mirror adjust motor; mirror up down; mirror horizontal; mirror vertical; door mirror; mirror motor common
+mirror fold | switched-supply source comfort-lost | mirror fold; fold mirror; mirror fold motor; mirror retract; mirror folding
+mirror heater | switched-supply load comfort-lost | mirror heater; mirror heat; heated mirror; mirror heated; mirror defrost
+# screen heater
+rear window heater | switched-supply load comfort-lost | rear window heater; heated rear window; rear defrost; rear heated window; rear screen heater; heated rear screen; heated back window; rear window defrost; back window heater; rear window; rear glass heater; rear glass defrost; rear window defrost switch; defrost; heated rear glass; rear defrost switch; defrost switch; backlight heater; rear window defogger; rear window defrost timer; defrost output; heated backlight; rear demist
+windscreen heater | switched-supply load comfort-lost | windscreen heater; heated windscreen; front screen heater; windscreen defrost; heated front screen; front window heater; heated wiper
+# seat
+seat heater | switched-supply load comfort-lost | seat heater; heated seat; seat heat; seat heater element; seat heater switch; seat cushion heater
+seat motor | switched-supply source comfort-lost | seat motor; power seat; seat adjust; seat forward; seat recline; seat supply; seat slide; seat height; seat back; seat tilt; seat lumbar; lumbar; memory seat
+seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; seat switch; buckle; seat occupied switch; operator seat switch
+occupant sensor | other-data load restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor
+# steering
+steering lock | other-data both no-start | steering lock; steering column lock; column lock
+steering wheel controls | analog load comfort-lost | steering wheel controls; steering wheel switch; steering remote; steering wheel button; remote control audio; steering wheel remote; steering wheel control; audio remote; steering switch; steering pad switch; wheel switch; steering wheel control input
+power steering pressure | switched-ground load poor-running | power steering pressure; power steering pressure switch; power steering switch; steering pressure
+power steering supply | battery load dead | power steering supply; eps supply; electric power steering; eps; electronic power steering; power steering; steering pump; electro hydraulic steering
+steering assist valve | pwm source comfort-lost | steering assist; variable steering; speed dependent steering; steering valve; steering solenoid
+steering angle sensor | other-data both lamp-on | steering angle; steering angle sensor; sas
+# heater blower
+blower motor | switched-supply load comfort-lost | blower; blower motor; heater fan; heater blower; cabin fan; blower feed; cab fan; interior fan; heater motor; vehicle blower; blower relay; heater fan motor; hvac fan; cabin blower; vent fan; cab heater fan; blower output; evaporator fan; cab fan relay; fresh air fan; interior blower; extractor fan
+blower control | pwm source comfort-lost | blower control; blower pwm; blower speed; blower resistor; blower switch; vehicle blower control; blower request; blower control signal; blower regulator; fan switch heater; heater fan switch; blower on signal; heater fan request
+# climate
+blend door actuator | pwm source comfort-lost | blend door; temperature flap; mix flap; blend motor; air mix; blend; air mix motor; blend flap; temperature door; mix door; air mix door
+mode door actuator | pwm source comfort-lost | mode door; vent flap; mode motor; recirculation flap; recirculation; air distribution; defrost flap; fresh air flap; footwell flap; recirculation motor; vent door; recirculation door; mode flap
+evaporator temperature | resistive-sensor load comfort-lost | evaporator temperature; evaporator sensor; thermistor evaporator; evaporator thermistor; evap temperature; evaporator; evaporator probe; ice sensor
+cabin temperature | resistive-sensor load comfort-lost | cabin temperature; in car sensor; interior temperature; room sensor; room temperature; room temperature sensor; cab temperature; inside temperature; interior sensor; cabin sensor; in car temperature; inside sensor
+sun sensor | analog load comfort-lost | sun sensor; solar sensor; sun load sensor; sunload; light intensity sensor
+auxiliary heater control | switched-supply load comfort-lost | auxiliary heater; parking heater; aux heater; heater on; standing heater; heater request; switch on signal; splus; heater switch on signal; night heater; heater switch; heater on signal; heater enable; heater start; cab heater; fuel heater
+heater glow pin | switched-supply source dead | heater glow pin; glow pin; heater igniter; glow element
+coolant heater valve | switched-supply source comfort-lost | heater valve; coolant valve; water valve; heater control valve; coolant valve heater; heater tap; coolant shut off valve
+air conditioning request | switched-supply load comfort-lost | aircon request; aircon on; aircon switch; aircon; aircon input; aircon signal; aircon demand; aircon request signal; aircon pressure switch; aircon request switch; aircon control; aircon wants compressor; aircon amplifier; aircon enable; aircon button; aircon clutch request; compressor request; aircon on signal; aircon request input; aircon amplifier request; aircon idle up; aircon compressor request; aircon thermostat; aircon control signal
+compressor clutch | switched-supply load comfort-lost | compressor clutch; aircon clutch; magnetic clutch; aircon compressor; aircon compressor clutch; compressor magnetic clutch; magnet clutch; aircon magnet clutch; clutch coil; aircon clutch relay; compressor clutch relay; magnet clutch relay; aircon relay; aircon magnet clutch relay; aircon compressor clutch relay; magnetic clutch relay; compressor magnetic clutch relay; aircon compressor relay; aircon magnetic clutch; aircon cut relay; compressor engaged; compressor clutch output; aircon clutch control; aircon clutch output; aircon output
+refrigerant pressure | analog load comfort-lost | refrigerant pressure; refrigerant pressure sensor; aircon pressure sensor; aircon pressure; aircon pressure transducer; aircon refrigerant pressure; air conditioning pressure
+refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch
+# brake warning
+brake warning lamp | switched-ground source lamp-off | brake warning lamp; brake warning; brake telltale; brake system warning; brake control lamp; brake failure lamp; brake system lamp; brake warning telltale; red brake lamp dash; brake fail
+park brake lamp | switched-ground load lamp-off | park brake lamp; handbrake lamp; handbrake warning lamp; park brake warning lamp; handbrake telltale; park brake telltale
+brake fluid level | switched-ground load lamp-on | brake fluid level; brake fluid; brake fluid switch; brake fluid level switch; brake fluid level contact; brake level; brake reservoir; brake fluid contact; brake fluid level warning; brake fluid warning
+park brake switch | switched-ground load lamp-off | park brake; handbrake; park brake switch; handbrake switch; handbrake contact; park brake contact; hand brake; hand brake switch; pbrake; parking brake; emergency brake; emergency brake switch; park brake signal; e brake; parking brake switch; park brake on; handbrake signal; spring brake switch; park brake pressure switch
+# brakes
+brake pad wear | switched-ground load lamp-on | brake pad wear; pad wear; brake wear; brake lining wear; brake pad; lining wear; brake pad sensor; brake lining
+electric park brake motor | switched-supply source dead | electric park brake; electric park brake motor; park brake motor; parking brake motor; epb motor
+wheel speed sensor | vr-pair load lamp-on | wheel speed; wheel speed sensor; abs sensor; wheel sensor; abs wheel; abs wheel speed; abs wheel sensor; abs speed sensor; speed sensor wheel
+abs pump supply | battery load lamp-on | abs pump; abs pump supply; abs motor; abs pump motor; abs hydraulic unit
+abs valve supply | battery load lamp-on | abs valve; abs valve supply; abs solenoid supply; abs solenoid; abs; antilock brake; abs supply; abs module
+air pressure warning | switched-ground load lamp-on | low air; low air pressure; air pressure warning; low air switch; low air pressure switch; air pressure switch; air pressure lamp; low air lamp; low air warning; brake air pressure
+air pressure | analog load reads-wrong | air pressure; air pressure gauge; air tank pressure; brake pressure; circuit pressure; reservoir pressure; primary air pressure; brake pressure sensor; air pressure sensor; air sensor
+stability control switch | switched-ground load comfort-lost | stability off; traction off; stability switch; traction control switch; traction control off; traction switch; traction control; stability control; stability off switch; traction off switch
+yaw sensor | other-data both lamp-on | yaw; yaw rate; yaw sensor; lateral acceleration; acceleration sensor; g sensor; yaw rate sensor
+brake vacuum pump | switched-supply source dead | vacuum pump; brake vacuum; brake booster pump; brake vacuum pump; booster vacuum; brake servo pump
+brake vacuum sensor | analog load code | brake vacuum sensor; brake booster sensor; booster pressure; brake booster pressure; vacuum switch
+trailer brake output | pwm source dead | trailer brake; brake controller; electric brake; trailer brake output; trailer electric brake; brake control output; trailer brake controller
+# ride height
+height sensor | analog load code | level sensor; height sensor; ride height; level; level position; height signal; height; suspension height sensor; air suspension level; axle level sensor; suspension level; ride height sensor; level signal; height position; suspension position
+pressure sensor | analog load code | pressure sensor; pressure signal; pressure; pressure transducer; system pressure; oil pressure hydraulic; hydraulic pressure; hydraulic pressure sensor
+pressure switch | switched-ground load code | pressure switch; hydraulic pressure switch; pump pressure switch
+kneel switch | switched-supply load comfort-lost | kneel; kneel switch; kneel request; lower request; lowering switch; lower switch; kneeling; kneeling switch; lowering; suspension lower; lower
+raise switch | switched-supply load comfort-lost | raise; raise switch; lift request; raise request; lift switch; raising; suspension raise; lift up; lift
+compressor relay | switched-ground source dead | compressor relay; pump relay; compressor control; air pump relay; suspension compressor; air suspension compressor; compressor relay coil; suspension compressor relay; air compressor relay
+compressor feed | switched-supply load dead | compressor feed; compressor supply; compressor motor; pump feed; compressor; air compressor; pump motor; pump; pump output; pump control
+exhaust valve | switched-ground source dead | exhaust valve; vent valve; dump valve; release valve; suspension exhaust valve; air dump
+spring valve | switched-ground source dead | spring valve; bag valve; air spring valve; valve; suspension valve; fill valve; inflate valve; solenoid valve; solenoid; valve coil
+damper valve | pwm source limp | damper; damper valve; shock absorber; damping; damper control; suspension damper
+tyre pressure receiver | lin both lamp-on | tyre pressure; tyre pressure monitor; tyre pressure receiver; tyre pressure sensor
+inclination sensor | analog load code | inclination; tilt sensor; angle sensor; inclinometer; boom angle
+lift axle | switched-supply load comfort-lost | lift axle; axle lift; lift axle switch; lift axle valve; tag axle
+# winch
+winch motor | switched-supply load dead | winch; winch motor; winch relay; winch solenoid; winch in; winch out; winch control; windlass; windlass up; windlass down; anchor windlass; anchor winch; winch contactor
+# parking aid
+parking sensor | lin both comfort-lost | parking sensor; park sensor; park distance; ultrasonic sensor; park distance control; parking aid; park aid; park pilot; parking distance
+parking aid mute | switched-ground load comfort-lost | park pilot off; parking distance mute; park distance off; parking distance unit mute; park distance control off; parking aid off; parking distance unit; park aid off; parking distance control off; park distance control mute; parking sensor off; parking sensor mute
+camera signal | other-data source comfort-lost | camera; reversing camera; video; camera signal; rear camera; reverse camera; camera video; camera picture; video signal; cvbs; rca video; front camera
+camera supply | switched-supply source comfort-lost | camera supply; camera power; camera feed; camera plus
+radar sensor | other-data both comfort-lost | radar; blind spot; radar sensor; blind spot sensor; lane sensor
+rain sensor | lin both comfort-lost | rain sensor; rain light sensor; rain light
+ambient light sensor | analog load comfort-lost | light sensor; ambient light sensor; photo sensor; twilight sensor; auto lamp sensor; photocell; darkness sensor
+# trailer
+trailer tail lamp | lamp-feed load lamp-off | trailer tail; trailer tail lamp; trailer running lamp; trailer side lamp; trailer park lamp; trailer position lamp
+trailer stop lamp | lamp-feed load lamp-off | trailer stop; trailer brake lamp; trailer stop lamp; t54g
+trailer supply | battery load dead | trailer supply; trailer battery; trailer charge; trailer constant; trailer permanent; trailer power; trailer permanent supply; trailer circuits; caravan battery; trailer battery charge; trailer 12v
+trailer charging line | switched-supply source dead | charging line; fridge supply; charge line; trailer charging line; trailer fridge; caravan fridge; fridge; fridge feed; trailer charging; trailer ignition supply; caravan charge; caravan supply; charging cable
+trailer detect | switched-ground load comfort-lost | trailer detect; trailer connected; t52; tow detect; trailer detection; trailer recognition; trailer present; trailer plugged
+# audio
+audio | audio both comfort-lost | audio; aux input; audio signal; line in; line out; rca; line level; preout; aux audio; auxiliary audio; auxiliary input; audio input; audio output; line output; line input; pre out
+microphone | audio both comfort-lost | microphone; microphone signal; microphone input
+speaker | audio source comfort-lost | speaker; speaker positive; t76; speaker plus; speaker negative; speaker minus; speaker output; door speaker; subwoofer; hi level; high level input; high level; speaker input; hi level input; hi level in; coaxial; rear shelf speaker; radio side; speaker level; speaker out; tweeter
+amplifier turn-on | switched-supply source comfort-lost | amplifier remote; amplifier turn on; remote turn on; amp turn on; amp remote; amp on; amplifier on; remote on; remote; rem; remote amplifier; amplifier control; amplifier enable; amplifier switch on; remote output; amp control
+power antenna | switched-supply source comfort-lost | power antenna; antenna motor; antenna turn on; antenna amplifier; antenna control; antenna; antenna on; antenna supply; antenna power; antenna remote; antenna relay; electric antenna; antenna booster; antenna feed; antenna lift
+telephone mute | switched-ground load comfort-lost | mute; phone mute; radio mute; mute input; audio mute; mute signal
+usb data | other-data both comfort-lost | usb data; usb; usb dplus; usb dminus; usb plus; usb minus
+bass control | analog load comfort-lost | bass; bass knob; bass control; bass remote; level control knob; volume; volume knob; gain knob; level knob; remote level
+radio supply | accessory load comfort-lost | radio; radio supply; radio feed; radio wire; radio power; radio switched; radio accessory
+# power socket
+power socket | accessory load comfort-lost | power socket; 12v socket; lighter; accessory socket; lighter socket; usb socket; power outlet; usb charger; dash socket; dash usb socket; usb power; auxiliary socket; usb supply; usb port
+# wake
+wake | ignition load module-dead | wake; wake up; enable; wakeup; power on; power enable; run enable; ecu enable; module enable; system enable; remote enable
+key-in switch | switched-ground load comfort-lost | key in lock; t86s; key in contact switch; key reminder; s contact; key inserted; key in contact; key in switch; key inserted switch; key warning switch; key reminder switch; key in reminder; key cylinder switch; key in signal
+# cruise
+cruise set switch | switched-ground load comfort-lost | cruise; cruise set; cruise set switch; cruise control; cruise switch; cruise on; cruise resume; cruise cancel; cruise control switch; set coast; resume accelerate; cruise main; cruise on off; cruise enable; cruise main switch; set accelerate; set minus; set plus; resume; cruise stalk
+# inertia
+inertia switch | switched-supply load no-start | inertia switch; ifs; inertia fuel shutdown; crash switch; fuel cut off switch; inertia; impact switch; fuel cut off inertia; rollover switch
+immobiliser signal | other-data both no-start | immobiliser; transponder; theft; passive anti theft; start enable; immobiliser signal; transponder key coil; transponder coil; immobiliser antenna; key coil; anti theft; immobiliser data; immobiliser coil; key transponder; immobiliser aerial; theft deterrent; reader coil; security signal; txct
+axle select | sensor-supply source reads-wrong | axle select; axle coding; variant coding; coding strap; strap; coding; id pin; address pin; address; id strap; configuration; config; select strap; coding pin; jumper; bridge; version coding; identification pin; mode select; program select; coding resistor; variant
+# high voltage
+high-voltage interlock | other-data both module-dead | high voltage interlock; interlock loop; hvil loop; high voltage loop; service disconnect
+high-voltage supply | other-data both module-dead | high voltage; traction battery; high voltage plus; high voltage minus; high voltage battery; high voltage positive; high voltage negative; hv battery
+# restraint
+airbag squib | other-data source restraint | airbag; air bag; airbag squib; driver airbag; passenger airbag; side airbag; curtain airbag; airbag igniter; restraint; clock spring; spiral cable; airbag coil; airbag module; squib; knee airbag
+belt pretensioner | other-data source restraint | pretensioner; belt pretensioner; seat belt pretensioner; belt tensioner; seat belt tensioner
+crash sensor | other-data load restraint | crash sensor; impact sensor; satellite sensor; restraint sensor; side impact sensor; airbag sensor; front impact sensor
+crash signal | pwm load code | crash signal; crash output; airbag deployed; deployment signal; collision signal; crash
+# passenger door and step
+door valve control | switched-supply source dead | t77; door valve; door valve control; door open valve; door solenoid; bus door; passenger door valve; door control
+stop request | switched-supply load comfort-lost | stop request; bell; bell push; stop bell; passenger stop; next stop; stopping sign; driver bell; request stop; stop sign; wheelchair request
+step motor | switched-supply load comfort-lost | step; entry step; step motor; step retract; step extend; electric step; step out; step in; step switch; step warning
+awning | switched-supply load comfort-lost | awning; awning lamp; awning motor; slide out; slide room; levelling jack; jack; awning light; slideout
+ramp | switched-supply load comfort-lost | ramp; tail lift; tailboard; tipper; tipper raised; body raised; hoist; crane; boom; body up; tail lift control; body up lamp; tipper switch; tipper body
+# water
+water pump switch | switched-supply load comfort-lost | pressure pump; fresh water pump; water system pump; shower pump; drain pump; tap pump; fresh pump
+# boat
+bilge pump | switched-supply load dead | bilge pump; bilge; bilge float switch; float switch; bilge alarm; bilge blower; bilge automatic; bilge pump float; bilge high water; bilge manual
+navigation lamp | lamp-feed load lamp-off | navigation lamp; navigation; bow lamp; stern lamp; nav lamp; running lights boat; port navigation lamp; starboard navigation lamp; steaming lamp; masthead lamp; masthead; steaming
+anchor lamp | lamp-feed load lamp-off | anchor lamp; anchor; all round lamp; all round white; mast lamp; riding lamp
+trim motor | switched-supply load dead | trim up; trim down; trim; tilt up; tilt down; trim motor; tilt; power trim; trim relay; trim pump; trim tab; tilt motor; trim switch
+trim gauge | resistive-sensor load reads-wrong | trim gauge; trim sensor; trim position; rudder angle; rudder sensor; trim level; rudder position
+livewell pump | switched-supply load dead | livewell; livewell pump; aerator; baitwell; raw water pump; wash down pump; washdown pump; live well
+compass lamp | lamp-feed load lamp-off | compass; compass lamp; compass light; binnacle lamp
+shore power | battery load charge-lost | shore power; shore charger; battery charger; charger; shore; charger output; onboard charger; charger interlock
+inverter | battery load dead | inverter; inverter remote; inverter on; inverter supply
+reserve supply | battery source memory-lost | backup supply; reserve supply; backup battery; emergency battery
+synchroniser | other-data both nothing | engine sync; nmea; sync signal nmea; depth; log; wind; gps; depth sounder; nmea 2000; nmea 0183; sounder transducer; fish finder
+# parts of a data sheet
+programmer | other-data both nothing | programmer; tx; rx; serial programmer; ser tx; ser rx; rs232; bootstrap; program enable; handset; rs485; programming line; flash enable; boot; flash program; programming enable
+door window end | dry-contact load dead | limit switch; end switch; end stop; proximity switch; reed switch; micro limit
+general input | unknown load dead | general input; digital input spare; input spare; user input
+`;

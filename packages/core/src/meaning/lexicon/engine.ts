@@ -1,0 +1,173 @@
+/**
+ * Engine, gearbox, starting and charging. A line: name | usual signal, direction seen from the module, what happens when it is left
+ * open | the phrases it goes by. Lines between two headings are one family: related, but not the same wire. Abbreviations follow SAE J1930
+ * (from memory); classes, directions and consequences are common practice, no source.
+ */
+export const ENGINE = `
+# coolant temperature
+coolant temperature | resistive-sensor load limp | coolant temperature; engine coolant temperature; water temperature; engine temperature; temperature gauge; temperature sensor; bottom tank temperature; radiator temperature; temperature; coolant gauge; water gauge; coolant sensor; water sensor; temperature number 1; thermistor; coolant
+temperature warning lamp | switched-ground source lamp-off | temperature warning lamp; temperature telltale; overheat lamp; hot lamp; overtemperature lamp; coolant temperature lamp; temperature lamp; water temperature lamp
+temperature switch | switched-ground load comfort-lost | temperature switch; thermostat switch; radiator thermostat; fan switch; fan thermostat; radiator fan thermostat; radiator switch; thermostat; coolant temperature switch; thermal switch; thermotime switch
+cylinder head temperature | resistive-sensor load limp | cylinder head temperature; head temperature
+# coolant level
+coolant level | switched-ground load lamp-on | coolant level; engine coolant level; coolant shortage; expansion tank switch; expansion tank; coolant low; water level; coolant level lamp; expansion tank lamp; coolant shortage contact; expansion tank level
+# oil pressure
+oil pressure | resistive-sensor load reads-wrong | oil pressure; engine oil pressure; oil pressure gauge; oil pressure sensor; oil sensor; oil gauge
+oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure
+oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp
+# oil temperature
+oil temperature | resistive-sensor load code | oil temperature; engine oil temperature
+# oil level
+oil level | resistive-sensor load lamp-on | oil level; engine oil level; oil level sensor; oil level switch; low oil level
+# air temperature
+intake air temperature | resistive-sensor load poor-running | intake air temperature; intake temperature; air temperature; manifold air temperature; act; inlet air; intake air
+charge air temperature | resistive-sensor load limp | charge air temperature; boost air temperature; charge air cooler; intercooler temperature; charge air cooler temperature
+outside temperature | resistive-sensor load reads-wrong | outside temperature; ambient temperature; ambient air temperature; oat; outside air; outside sensor; outside
+# throttle position
+throttle position | analog load limp | throttle position; throttle position sensor; throttle sensor; throttle potentiometer; throttle signal; throttle position signal; throttle angle; throttle; vta
+closed throttle switch | switched-ground load poor-running | closed throttle; closed throttle position; idle switch; idle contact; ctp; idle position switch; throttle idle switch
+wide open throttle switch | switched-ground load poor-running | wide open throttle; wot; full load switch; full throttle switch; full load contact
+throttle motor | pwm source limp | throttle motor; throttle control motor; throttle body; electronic throttle; throttle body motor; etc motor; tb; throttle valve motor; throttle motor control; throttle drive
+# accelerator position
+accelerator position | analog load limp | accelerator position; accelerator position sensor; accelerator pedal; accelerator pedal position; pedal position; pedal sensor; accelerator pedal sensor; gas pedal; throttle pedal; pedal potentiometer; ap; accelerator; foot pedal; pedal; throttle potentiometer pedal
+kickdown switch | switched-ground load nothing | kickdown; kick down; kickdown switch; detent switch
+pedal switch | switched-supply load dead | pedal switch; accelerator switch; throttle switch; foot switch; pedal interlock; interlock pedal; accelerator pedal switch; pedal micro
+# manifold pressure
+manifold pressure | analog load limp | manifold absolute pressure; manifold absolute pressure sensor; manifold pressure; boost pressure; boost sensor; intake pressure; boost gauge; intake manifold pressure; vacuum sensor; turbo pressure
+manifold differential pressure | analog load poor-running | mdp; manifold differential pressure
+barometric pressure | analog load poor-running | barometric pressure; ambient pressure; altitude sensor; atmospheric pressure; altitude
+# air flow
+mass air flow | analog load poor-running | mass air flow; air flow meter; air flow sensor; air mass; air mass meter; hot film; air meter; airflow meter; airflow sensor; airflow
+volume air flow | analog load poor-running | volume air flow; vane air flow; air vane; flap air flow
+# crankshaft position
+crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed
+camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor
+distributor pickup | vr-pair load no-start | distributor pickup; distributor signal; pickup coil; pip; distributor hall; distributor
+# knock sensor
+knock sensor | analog load poor-running | knock sensor; knock; knock control
+# oxygen sensor
+oxygen sensor | analog load code | oxygen sensor; heated oxygen sensor; air fuel ratio; a/f; air fuel sensor; narrow band; oxygen; lambda signal
+oxygen sensor heater | switched-ground source code | oxygen sensor heater; heater oxygen sensor; oxygen heater; lambda heater; heater; heater of oxygen sensor; sensor heater
+wideband pump current | other-data source code | wideband pump; pump current; pump cell; oxygen sensor pump current; ip
+wideband nernst cell | analog load code | nernst; nernst cell; nernst voltage; vs cell
+wideband oxygen sensor | analog load code | wideband; wideband signal; wideband output; wideband oxygen sensor; wideband analog
+# exhaust
+exhaust gas temperature | resistive-sensor load code | exhaust gas temperature; exhaust temperature; catalyst temperature; exhaust gas sensor; pyrometer; egt
+exhaust differential pressure | analog load limp | differential pressure; particulate pressure; particulate differential pressure; particulate filter pressure; exhaust pressure; exhaust back pressure
+nox sensor | other-data both limp | nox; nox sensor
+adblue pump | pwm source limp | adblue pump; adblue dosing; adblue injector; reductant pump; adblue dosing valve
+adblue level | resistive-sensor load lamp-on | adblue level; reductant level; adblue tank; adblue temperature; adblue quality
+exhaust brake | switched-ground source comfort-lost | exhaust brake; exhaust brake valve; engine brake; jake brake; retarder; exhaust flap; compression brake; engine brake solenoid
+exhaust gas recirculation valve | pwm source code | egr; egr valve; exhaust gas recirculation; egr solenoid; exhaust gas recirculation valve; egr control; egr motor
+exhaust gas recirculation position | analog load code | egr position; egr lift; egr valve position; egr feedback; exhaust gas recirculation position
+# fuel pressure
+fuel rail pressure | analog load limp | fuel rail pressure; rail pressure; fuel pressure sensor; fuel pressure
+fuel temperature | resistive-sensor load code | fuel temperature
+flex fuel sensor | pwm load poor-running | flex fuel; flexible fuel; ethanol sensor; fuel composition; ethanol; ff
+water in fuel | switched-ground load lamp-off | water in fuel; fuel water; fuel filter water; water separator
+# injector
+injector | switched-ground source poor-running | injector; fuel injector; injector control; injector driver; injector output; injection
+direct injector high side | coil source poor-running | injector high; direct injector; injector boost; injector high side
+cold start injector | switched-ground source poor-running | cold start injector; cold start valve
+# glow
+glow plug | switched-supply source poor-running | glow plug; heater plug; intake heater; grid heater; manifold heater; air heater; glow plug control; glow; flame start
+glow plug relay | switched-ground source poor-running | glow relay; glow plug relay; glow control; intake heater relay; grid heater relay; t19; glow plug control relay
+glow start | start load no-start | t17; glow start
+glow lamp | switched-ground source lamp-off | glow lamp; glow plug lamp; wait to start; wait lamp; glow indicator; glow telltale; wait to start lamp; glow plug telltale; coil lamp
+# fuel shut-off
+fuel shut-off valve | switched-supply source no-start | fuel cut; fuel cut solenoid; stop solenoid; fuel shutdown valve; shutdown solenoid; fuel stop solenoid; fuel solenoid; engine stop solenoid; run solenoid; fuel shutdown; fuel lock; fuel valve; fuel cut valve; fuel shut off; shut off solenoid; injection pump solenoid
+engine stop | switched-ground load nothing | engine stop; engine stop request; stop switch engine; engine kill; kill; kill switch; engine shutdown; engine cut; stop button; engine stop switch; emergency stop; ignition kill; ignition cut
+magneto stop | switched-ground source nothing | t2; magneto; short circuit terminal; magneto kill; magneto stop
+fuel metering valve | switched-ground source limp | fuel metering; metering unit; mprop; fuel quantity valve; intake metering valve; suction control valve; rail pressure valve; pressure control valve; fuel pressure regulator; fuel quantity
+# fuel pump
+fuel pump | switched-supply source no-start | fuel pump; fuel pump feed; pump feed fuel; lift pump; electric fuel pump; fuel lift pump; transfer pump; efi pump; circuit opening relay; tank pump
+fuel pump relay | switched-ground source no-start | fuel pump relay; fuel pump control; pump relay fuel; fuel pump module; fuel relay; fuel pump driver
+fuel pump monitor | switched-supply load code | fuel pump monitor; fuel pump feedback
+heater fuel pump | pwm source dead | heater fuel pump; dosing pump; heater dosing pump; metering pump; fuel dosing pump
+# main relay
+main relay | switched-ground source no-start | main relay; power relay; control unit relay; eec relay; system relay; rm; relay module; efi relay; ecu relay; efi main relay; main relay hold; engine relay; power hold; relay hold; ecu main relay; engine control relay
+# idle
+idle air control | coil source poor-running | idle air control; idle valve; idle speed control; idle stepper; idle air valve; idle control valve; idle speed valve; idle air control valve; idle speed control valve; idle speed motor; stepper motor; iac motor; idle motor; idle; idle actuator; isc valve
+idle up | switched-supply source poor-running | idle up; idle up valve; fast idle; fast idle valve; high idle; vsv idle
+# air valves
+purge valve | switched-ground source code | purge valve; canister purge; evaporative purge; evaporative emission; carbon canister; purge solenoid; canister purge valve; purge; evap solenoid; tank vent valve; charcoal canister
+canister vent valve | switched-ground source code | canister vent; evap vent; vent solenoid; canister vent valve; canister close valve
+fuel tank pressure | analog load code | fuel tank pressure; tank pressure; vapour pressure
+secondary air pump | switched-ground source code | second air; air injection; second air pump; air pump; pair; second air injection; pulsed second air injection; air; second air valve; air suction
+boost control valve | pwm source limp | boost control; wastegate; turbo solenoid; boost solenoid; n75; wastegate valve; turbocharger; turbo; vnt; boost control solenoid; boost control valve; turbo actuator; tc; turbine control; boost valve
+supercharger clutch | switched-supply source limp | supercharger; supercharger clutch; sc
+variable valve timing | pwm source code | variable valve timing; cam phaser; oil control valve; valve timing solenoid; camshaft solenoid; vvt solenoid; variable valve timing solenoid; camshaft control; camshaft timing; cam timing; camshaft actuator; phaser; variable valve timing control; vtec solenoid; camshaft adjust
+intake runner valve | switched-ground source code | intake runner; imrc; runner control; intake manifold tuning; swirl flap; variable intake; intake manifold flap; runner valve; intake flap; swirl valve; intake control
+engine mount valve | switched-ground source comfort-lost | engine mount; mount solenoid
+electric coolant pump | pwm source overheats | coolant pump; electric water pump; auxiliary coolant pump; electric coolant pump; water pump; circulation pump
+thermostat heater | switched-ground source code | map thermostat; thermostat heater; thermostat control
+# radiator fan
+radiator fan | switched-ground source overheats | radiator fan; cooling fan; engine fan; fan; thermostat fan; fan relay; fan control; fan motor; fan feed; fan speed control; fan speed; radiator cooling fan; condenser fan; fan controller; electric fan; fan driver; fan output; fan request; fan clutch; viscous fan; radiator fan motor; fan pwm; engine cooling fan
+fan speed feedback | pwm source nothing | fan speed feedback; fan tach; fan feedback; fan monitor
+# ignition coil
+ignition coil | coil source no-start | ignition coil; coil; t1; coil negative; coil primary; coil driver; ignition coil control; coil control; di; ei; t1a; t1b; coil minus; coil trigger; coil on plug; ignition output; spark output; igniter; ignition driver; ignition coil driver; points; contact breaker; ignition coil igniter; coil pack; ignition coil minus; spark; igniter trigger
+ignition coil supply | ignition load no-start | ignition coil supply; coil supply; coil positive; coil feed; coil plus; ignition coil plus; ignition coil feed; coil power; coil hot
+ignition trigger | pwm load no-start | ignition trigger; spark control; ignition control; icm; ignition module; ignition command; electronic spark timing; spark timing
+ignition confirmation | pwm source code | ignition confirmation; ignition diagnostic monitor; ignition feedback; ignition confirmation signal; ignition fail signal
+ignition high voltage | other-data source no-start | t4; t4a; t4b; spark plug lead; high tension; ht lead; spark plug; high tension lead
+shift cut | switched-ground load comfort-lost | shift cut; timing retard; torque reduction; torque reduction request; retard request; pulls timing; timing cut; ignition retard; torque cut; torque intervention; torque request; load signal; launch control; flat shift; clutch cut
+# engine speed
+tachometer | pwm load reads-wrong | tachometer; engine speed; engine speed signal; td signal; tn signal; td; tachometer signal; rev counter; tach output; tach drive; engine speed output
+# road speed
+vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input
+# hours
+hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours
+# starter
+starter relay | start source no-start | starter relay; starter solenoid; starter control; starter motor relay; starter; t50f; t50a; t50b; t50c; t50d; t50h; t48; starter motor solenoid; starter operating winding; starter solenoid spade; start solenoid; starter motor; starter trigger; solenoid trigger; starter output; starter solenoid trigger; starter wire; starter solenoid s terminal; starter interrupt; start motor; start relay; cranking motor
+starter main supply | battery load no-start | t45; t45a; t45b; starter main; starter battery cable; starter main stud; starter battery post; starter solenoid battery post; starter solenoid main stud; starter stud; solenoid battery stud; starter battery stud; starter cable; starter b terminal
+# start interlock
+start inhibit | switched-ground load no-start | start inhibit; start lock; t50e; t50g; start interlock; starter interlock; crank inhibit; starter inhibit; start inhibit relay; starter lockout; crank interlock; start enable interlock; start lockout
+clutch switch | switched-ground load no-start | clutch switch; clutch; clutch pedal position; clutch pedal; clutch pedal switch; clutch pedal position switch; clutch position; clutch start switch; clutch interlock switch; clutch signal
+neutral switch | switched-ground load no-start | neutral switch; neutral; park neutral; park neutral position; park neutral switch; park neutral position switch; gear neutral; neutral safety; neutral safety switch; neutral position switch; neutral start switch; park neutral signal; gearbox neutral; neutral signal; neutral start; park nuetral; neutral lamp; pn switch; transmission in neutral
+# alternator
+charge indicator | charge-indicator both charge-lost | charge indicator; charge lamp; dplus; t61; alternator lamp; generator lamp; alternator exciter; exciter; l terminal; charge warning; alternator l terminal; generator l terminal; alternator indicator; alternator l; generator l; charge telltale; alternator warning; alternator warning lamp; battery lamp; battery warning lamp; charge control lamp; charging control; no charge lamp; ignition warning lamp; alternator excite; excite; charge warning lamp; idiot lamp; alternator dplus; wl terminal; alternator running; alternator running signal; charging indicator; alternator ind terminal; alternator ind; charge failure; alternator signal; alternator telltale; generator indicator; field excite; alternator charging; alternator idiot lamp; battery telltale; discharge lamp; charge; engine running signal alternator; alternator d
+alternator field | pwm source charge-lost | alternator field; df; dfm; tdf; tdf1; tdf2; generator field; field; alternator command; generator control; alternator control; alternator f terminal; field control; generator f terminal; alternator load; generator command; alternator fr
+alternator sense | battery load charge-lost | alternator sense; s terminal; battery sense; voltage sense; sense; alternator s terminal; battery voltage sense; regulator sense; alternator voltage sense
+alternator output | battery source charge-lost | alternator output; alternator bplus; t51; t51e; generator output; generator; alternator main output; alternator b terminal; alternator b; alternator main; alternator; generator bplus; alternator feed; alternator out; alternator battery
+alternator phase | pwm source nothing | alternator w; alternator phase; tw; tu; tv; t59; t59a; t59b; t59c; phase tap; w terminal; alternator w terminal; alternator stator; alternator tach; alternator ac tap; stator
+alternator com | lin both charge-lost | alternator lin; alternator com; bss; generator com; generator lin; alternator data
+voltage regulator | pwm both charge-lost | voltage regulator; regulator; regulator field
+battery sensor | lin both code | battery sensor; ibs; battery monitor sensor; battery monitor; battery current sensor; shunt
+split charge relay | switched-ground source charge-lost | split charge; split charge relay; battery combiner; dual battery relay; battery isolator; vsr; voltage sensitive relay; second battery charge; isolator relay
+solar panel | battery source charge-lost | solar; solar panel; solar charger; solar regulator
+# gearbox
+transmission range | analog load limp | transmission range; range sensor; gear position; range switch; selector position; gear selector; transmission range sensor; range; gear position sensor; shift lever position; gear indicator; gear position switch; selector lever; inhibitor switch signal
+transmission fluid temperature | resistive-sensor load limp | transmission fluid temperature; gearbox temperature; gearbox oil temperature; gearbox fluid temperature; atf temperature
+transmission fluid pressure | analog load limp | transmission fluid pressure; line pressure sensor; gearbox pressure; gearbox fluid pressure; gearbox oil pressure
+turbine speed | vr-pair load limp | turbine speed; input speed; turbine shaft speed; input shaft speed; turbine speed sensor; input speed sensor; input shaft speed sensor
+output shaft speed | vr-pair load limp | output shaft speed; output speed; gearbox output speed; output speed sensor; output shaft speed sensor
+shift solenoid | switched-ground source limp | shift solenoid; shift valve; solenoid a; solenoid b; gear solenoid; gearbox solenoid; shift solenoid valve
+pressure control solenoid | pwm source limp | pressure control solenoid; line pressure solenoid; pressure solenoid; main pressure solenoid; line pressure; line pressure control; pressure regulator gearbox
+torque converter clutch | switched-ground source code | torque converter clutch; lock up; lockup; lockup solenoid; converter lock; converter clutch; torque converter; lock up solenoid; tcc solenoid; converter lock up; lockup clutch
+overdrive switch | switched-ground load comfort-lost | overdrive; overdrive switch; overdrive off; tow haul; overdrive solenoid; overdrive cancel
+shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; tip up; shift up paddle; gear up; paddle right; upshift paddle
+shift down switch | switched-ground load comfort-lost | shift down; downshift; paddle down; paddle minus; down shift; tip down; shift down paddle; gear down; paddle left; downshift paddle
+manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode
+shift lock | switched-ground source comfort-lost | shift lock; shift lock solenoid; selector lock; key lock solenoid; shift interlock
+transfer case motor | switched-supply source dead | transfer case motor; transfer motor; transfer case; transfer case shift
+four-wheel drive switch | switched-ground load comfort-lost | four wheel drive; 4wd; four wheel drive switch; 4x4; awd; 4wd switch; low range switch; low range; front axle engaged; 4wd lamp; front axle
+differential lock | switched-ground source comfort-lost | differential lock; diff lock; axle lock; locker; diff; differential lock lamp; cross lock; inter axle lock
+power take-off switch | switched-supply load comfort-lost | power take off; power take off switch; power take off engaged; power take off request; power take off signal; power take off enable; auxiliary drive; power take off lamp; power take off active
+power take-off valve | switched-supply source dead | power take off valve; power take off solenoid; power take off clutch; power take off relay
+# reverse lamp
+reverse | switched-supply load dead | reverse; direction reverse; reverse direction; reverse request; reverse signal; reverse solenoid; astern; reverse select
+reverse lamp switch | switched-supply load lamp-off | reverse switch; reverse lamp switch; reverse gear switch; reverse gear signal
+# start signal
+start signal | start load no-start | start signal; starter signal; start input
+engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; status output
+remote start input | switched-ground load comfort-lost | remote start; remote start input; remote starter; remote start trigger; start stop button
+engine warning | switched-ground source lamp-off | engine warning; engine protection; engine alarm; engine fault
+forward | switched-supply load dead | forward; direction forward; forward direction; forward request; forward signal; forward select; ahead
+contactor | switched-ground source dead | contactor; main contactor; line contactor; main solenoid; pack contactor; main coil; traction contactor; contactor coil; contactor control
+contactor supply | switched-supply source dead | coil supply contactor; contactor supply; contactor coil supply; coil feed contactor; common coil supply; coil return; driver supply
+precharge | switched-supply source dead | precharge; pre charge; precharge resistor; precharge relay; precharge contactor
+motor speed encoder | hall load dead | motor speed; motor speed sensor; encoder; encoder a; encoder b; speed magnet sensor; motor speed pickup; motor encoder; motor sensor; motor hall; rotor position; resolver
+motor temperature | resistive-sensor load limp | motor temperature; motor thermistor; controller temperature; motor temperature sensor
+run tow switch | dry-contact load dead | run tow; tow switch; run tow switch; tow; tow mode; maintenance switch
+electromagnetic brake | switched-ground source dead | electromagnetic brake; em brake; motor brake; park brake solenoid; brake solenoid; brake coil; electric brake coil; brake release
+`;

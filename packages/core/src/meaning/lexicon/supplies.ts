@@ -1,0 +1,69 @@
+/**
+ * What has no user of its own: supplies, grounds, buses, parts of relays and motors by their terminal numbers; written as in `engine.ts`.
+ * Numbers are DIN 72552 (from memory).
+ */
+export const SUPPLIES = `
+# constant supply
+constant supply | battery load module-dead vital | t30 supply
+# second battery supply
+second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2
+second battery ground | ground passive dead | t31a; t31c; auxiliary ground; auxiliary battery ground; house ground; house battery minus
+half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap; centre tap; mid pack
+# ignition supply
+ignition supply | ignition load module-dead vital | t15 supply
+ballast output | ignition load no-start | t15a; ballast; ballast resistor
+# run supply
+run supply | run-not-crank load comfort-lost | run only supply
+# accessory supply
+accessory supply | accessory load comfort-lost | t75 supply
+# crank signal
+crank signal | start load no-start | crank signal
+# ground
+ground | ground passive module-dead vital | t31 ground
+switched ground | switched-ground source dead | t31b
+motor return | ground passive dead | t32; motor return; motor negative
+# sensor return
+sensor return | sensor-return source reads-wrong vital | sensor return line
+# sensor supply
+sensor supply | sensor-supply source reads-wrong vital | sensor supply line
+# can high
+can high | can-h both bus-silent vital | canh
+# can low
+can low | can-l both bus-silent vital | canl
+# lin bus
+lin bus | lin both bus-silent | lin bus
+# diagnostic line
+diagnostic line | k-line both nothing | k line
+diagnostic line l | k-line load nothing | l line
+# serial data
+j1850 bus plus | other-data both bus-silent | j1850; j1850 bus plus; j1850 plus; pwm bus; vpw bus; vpw
+j1850 bus minus | other-data both bus-silent | j1850 minus; j1850 bus minus
+flexray plus | other-data both bus-silent | flexray bp; flexray plus; flexray
+flexray minus | other-data both bus-silent | flexray bm; flexray minus
+serial data | other-data both bus-silent | serial data
+sent signal | other-data load reads-wrong | sent; sent signal; sae j2716
+# shield
+shield | shield passive noise | shield
+# antenna signal
+antenna | other-data load comfort-lost | antenna coax; rf; coax; gps antenna; antenna signal; antenna socket
+# motor
+motor supply | switched-supply load dead | t33; motor supply; motor main terminal; motor feed
+motor park contact | switched-supply load dead | t33a; motor limit switch
+motor shunt field | coil load dead | t33b; shunt field; field coil motor; motor field
+motor speed 2 | switched-supply load dead | t33f; t33g; t33h
+motor anticlockwise | switched-supply load dead | t33l; motor anticlockwise
+motor clockwise | switched-supply load dead | t33r; motor clockwise
+# switch
+switch input | dry-contact load dead | t81; t82; t83; t82z; t82y; switch common
+switch output | dry-contact source dead | t81a; t81b; t82a; t82b; t83a; t83b; t83l; t83r; switch output
+# relay
+current relay | coil load dead | t84; t84a; t84b; current relay
+relay coil feed | coil load dead | t86; relay coil plus; relay coil feed; relay coil positive; t86a; t86b
+relay coil ground | coil load dead | t85; relay coil minus; relay coil ground; t85c; t85d; relay coil negative
+relay output | switched-supply source dead | t87; relay normally open; t87b; t87c
+relay rest output | switched-supply source dead | t87a; relay normally closed; relay rest
+relay contact input | switched-supply load dead | t88; t88z; t88y; t88x; t87z; t87y; t87x; relay contact input
+relay contact output | switched-supply source dead | t88a; t88b; t88c; contact output
+# spare
+spare | unknown passive nothing | spare
+`;

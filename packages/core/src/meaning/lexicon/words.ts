@@ -1,0 +1,489 @@
+/**
+ * Word forms, a line each: what the lexicon knows, then the ways it is written. A form may stand for several words; plurals
+ * are understood without being listed. Abbreviations follow SAE J1930 / ISO 15031-2 usage (from memory); spellings, makers'
+ * English from German and Japanese diagrams, data-sheet names and everyday German are common practice, no source.
+ */
+export const WORD_FORMS = `
+# parts
+sensor: sender sndr sens snsr sen transmitter xmtr xmitter probe transducer xdcr geber fühler fuehler sonde senser sensr aufnehmer messer
+switch: sw swi swt swtch schalter taster taste button btn pushbutton push rocker stalk
+relay: rly rel rla rely relais rl
+solenoid: sol solnd solen soln
+valve: vlv val ventil ventile magnetventil
+motor: mtr mot motoren actuator actr actuators servo stellmotor stellglied
+pump: pmp pumps pumpe
+heater: htr heating heizung heiz heizer
+lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament
+warning: warn wrng wng warnung
+telltale: kontrollleuchte kontrolllampe kontrollampe warnleuchte warnlampe
+gauge: ga gage gge anzeige anzeiger gages
+winding: windings wdg wndg wicklung
+contact: kontakt contacts
+injector: inj injr inje einspritzventil einspritzdüse injektor einspritz
+coil: spule coils
+module: mod modul
+control unit: ecu ecm pcm dme dde edc tcm tcu bcm gem steuergerät steuergeraet controller computer
+fan: lüfter luefter ventilator fans
+blower: blwr blw gebläse geblaese
+fuel: kraftstoff benzin petrol gasoline
+diesel: dsl
+oil: öl oel
+water: wtr wasser
+coolant: clnt cool kühlmittel kuehlmittel kühlwasser
+radiator: rad radtr kühler kuehler
+temperature: temp tempr tmp temperatur temprature temperture
+pressure: press prs pres druck psi
+position: posn positn stellung lage pos
+level: lvl lev leveling levelling füllstand fuellstand stand
+speed: spd geschwindigkeit
+flow: flw
+air: luft
+throttle: thr throt thrtl drosselklappe drossel
+pedal: pdl ped
+accelerator: accel acclr fahrpedal gaspedal
+brake: brk brakes brks bremse bremsen brems braking
+clutch: kupplung kupplungs
+handbrake: handbremse feststellbremse parkbremse
+steering: strg steer lenkung lenk
+wheel: whl
+gear: gang gänge
+gearbox: getriebe transmission trans trns gbx tranny trannie
+engine: eng
+ignition: ign igniton ignit ig zündung zuendung zünd zuend ignitn
+starter: strtr str startr anlasser
+start: st strt starting
+crank: cranking crnk cranks
+crankshaft: kurbelwelle kurbelwellen
+camshaft: cam nockenwelle nockenwellen camshft
+alternator: alt altr alternater altenator lichtmaschine lima dynamo drehstromgenerator
+generator: gen genr
+battery: bat batt batterie bty btry
+charge: chg charging chrg laden ladung lade ladekontrolle charges
+supply: sup supp sply versorgung spannungsversorgung suply stromversorgung
+power: pwr powered
+feed: fd fdr feeds zuleitung
+voltage: spannung
+ground: gnd grnd earth masse grd erde gnds
+chassis: chas chss fahrgestell
+body: karosserie bodywork
+signal: sig sgnl singal signl sgl
+reference: ref refer refn
+return: rtn ret retn returns
+common: com comn gemeinsam commons
+shield: shld screens screened schirm abschirmung shielded braid braided drain scrn
+control: ctrl cntrl contr cntl ctl steuerung ansteuerung controls steuer
+command: cmd cmnd commanded
+request: req rqst reqst demand demanded anforderung requested
+input: eingang inputs inp
+output: ausgang outputs outp
+enable: freigabe enbl
+trigger: trig trg trigg triggers
+feedback: fdbk fbk rückmeldung
+monitor: mon
+status: stat
+constant: const konstant
+permanent: perm dauerplus permanently permnt
+always: stets
+switched: swd switchd geschaltet geschaltetes geschaltete
+hot: live
+key: schlüssel schluessel
+accessory: acc accy accessories zubehör acces
+memory: mem
+fuse: fused fuses sicherung fusible
+breaker: bkr
+door: tür tuer dr türen
+window: wdo wndw wdw fenster wndo
+lock: lck verriegeln verriegelung locking locks
+unlock: unlk unlck entriegeln unlocking
+central: zentral
+mirror: mir mirr spiegel aussenspiegel außenspiegel
+seat: sitz
+roof: dach
+bonnet: hood motorhaube haube
+boot: trunk kofferraum tailgate hatch decklid liftgate heckklappe bootlid trunklid
+horn: hupe signalhorn hooter horns
+wiper: wpr wischer scheibenwischer wipers wipe
+washer: wash wshr waschpumpe waschanlage waschwasser wasch
+windscreen: windshield windscrn frontscheibe scheibe
+headlamp: headlight hdlp hdlmp scheinwerfer headlt hl
+beam: bm
+high beam: fernlicht hibeam highbeam
+low beam: abblendlicht lobeam lowbeam abblend
+dip: dipped dipping
+turn: trn blinker winker fahrtrichtungsanzeiger trafficator blink turnsignal
+indicator: ind indic indicators indcr
+flasher: flashers flash blinkgeber flashing
+hazard: haz hazards warnblinker warnblink fourway
+stop lamp: bremslicht bremsleuchte brakelight stoplight stoplamp brakelamp
+stop: stp
+tail lamp: taillight rücklicht ruecklicht schlusslicht schlussleuchte taillamp
+side lamp: sidelight standlicht begrenzungslicht begrenzungsleuchte sidelamp
+park: prk parking pk parked
+marker: mkr markr mrkr clearance
+reverse: rvs reversing rev reverser revers
+reverse lamp: rückfahrlicht rückfahrscheinwerfer rueckfahrlicht
+fog: nebel
+fog lamp: foglamp foglight nebelscheinwerfer
+rear fog lamp: nebelschlussleuchte nebelschlusslicht nsl
+plate: licence license lic kennzeichen tag
+number plate: numberplate kennzeichenleuchte
+interior lamp: innenlicht innenleuchte innenraumlicht
+interior: innenraum cabin cab
+daytime: daylight
+daytime running lamp: drl tagfahrlicht
+cornering: abbiege
+illumination: ill illum illumin beleuchtung lighting backlight backlighting illuminated
+instrument: instr instruments kombiinstrument
+dimmer: dim dimming rheostat dimmed
+dash: dashboard cluster armaturenbrett ipc facia fascia
+tachometer: tach tacho drehzahlmesser tachometr revcounter
+engine speed: rpm drehzahl motordrehzahl
+speedometer: speedo spdo
+odometer: odo
+fluid: fld flüssigkeit
+glow: glüh glueh preheat vorglüh vorglühen
+plug: plg kerze
+spark: sprk
+purge: prg
+vacuum: vac unterdruck
+boost: bst ladedruck
+exhaust: exh exhst abgas
+manifold: manif saugrohr
+ambient: amb außen aussen outside outdoor umgebung exterior
+intake: inlet ansaug intk inl ansaugluft
+evaporator: evaporatr verdampfer
+condenser: kondensator
+compressor: compr comp compressr kompressor klimakompressor cprsr
+refrigerant: refr kältemittel freon
+aircon: ac airco klima klimaanlage hvac airconditioning airconditioner
+antenna: aerial ant antenne
+speaker: spkr spk lautsprecher loudspeaker speakers
+subwoofer: subs woofer
+amplifier: verstärker amplif
+radio: autoradio stereo headunit
+microphone: mic mikrofon mike
+camera: kamera
+lighter: cigar cigarette zigarettenanzünder
+socket: steckdose outlet skt
+trailer: anhänger anhaenger trlr caravan towbar towing
+winch: winde
+transfer: xfer transf
+differential: sperre
+torque: trq drehmoment
+converter: conv wandler
+shift: shft gearshift schalt
+neutral: neut nuetral leerlauf nutral
+overdrive: od
+range: rng fahrstufe
+turbine: turb
+shaft: welle
+line: ln leitung
+immobiliser: immo immobilizer wegfahrsperre immob
+alarm: alrm
+siren: sirene
+airbag: srs airbags squib
+belt: gurt seatbelt
+pretensioner: gurtstraffer
+passenger: passgr beifahrer
+driver: fahrer
+diagnostic: diag diagnose diagnosis diagnostics obd dlc obdii scan
+link: lnk
+serial: ser seriell uart
+data: daten
+pulse: pulses puls impuls impulse pls freq frequency pulsed
+duty: tastverhältnis
+knock: klopf klopfsensor detonation
+oxygen: oxy
+oxygen sensor: lambda lambdasonde ho2s o2s ego lsf ox
+wideband: breitband lsu
+egr: agr abgasrückführung
+particulate: partikelfilter dpf fap
+adblue: def urea scr
+metering: zumess
+dosing: dosier
+expansion: header ausgleichsbehälter degas
+shortage: mangel
+buzzer: summer beeper chime gong sounder
+clock: uhr
+phone: telephone handy tel
+mute: stummschaltung muting
+house: leisure domestic aufbaubatterie habitation
+inverter: wechselrichter
+anchor: ankerlicht
+navigation: nav
+forward: fwd fward vorwärts fwds
+power take off: pto nebenantrieb zapfwelle
+suspension: susp federung luftfederung
+height: hgt höhe
+axle: achse
+tyre: tire reifen
+stability: esp esc dsc
+traction: asr tcs
+angle: winkel
+contactor: contactr schütz schuetz
+potentiometer: pot poti potmeter potentiometr
+encoder: enc
+interlock: intlk ilk
+sunroof: moonroof schiebedach
+beacon: rundumleuchte strobe
+work lamp: arbeitsscheinwerfer worklight worklamp
+cruise: tempomat
+fridge: kühlschrank refrigerator
+awning: markise
+tipper: kipper
+hydraulic: hyd hydr hydraulik
+shutdown: shutoff
+thermostat: thermo thermoschalter
+lid: deckel
+flap: klappe
+recirculation: recirc umluft
+defrost: defrst defog defogger demist demister demisting entfroster defroster
+rear window heater: heckscheibenheizung hrw
+fold: anklappen folding
+adjust: adj verstell einstellung adjustment adjuster
+rain: regen
+distance: abstand
+fault: error störung stoerung fehler failure malfunction
+bank: bnk
+cylinder: cyl zylinder cyls
+number: nr num nummer
+channel: chan kanal ch
+low pressure switch: lps
+high pressure switch: hps
+house battery: 
+plus: positive positiv
+minus: negative negativ neg
+via: through thru über
+unit: units
+auxiliary: aux auxillary
+electric: electrical elec elektrisch elektrische el
+main: mn haupt
+second: 2nd secondary
+first: 1st primary
+closed: close closing closes
+open: opening opens
+empty: leer
+spare: unused reserved
+pickup: inductive
+magnet: magnetic mag
+hall: halleffect
+speed sensor: drehzahlgeber
+wheel speed sensor: wss raddrehzahlsensor
+mass air flow: maf afm luftmassenmesser lmm vg
+volume air flow: vaf
+throttle position sensor: tps tp vta
+accelerator position sensor: app apps aps vpa pps
+coolant temperature sensor: ect clt cts thw
+intake air temperature sensor: iat tha ats
+manifold absolute pressure sensor: map pim
+crankshaft position sensor: ckp cps ckps
+camshaft position sensor: cmp cmps 
+camshaft sensor bank: vv
+oil control valve: ocv oc
+knock sensor: ks knk
+oxygen sensor heater: ht
+engine oil pressure: eop
+engine oil temperature: eot
+engine coolant level: ecl
+cylinder head temperature: cht
+exhaust gas temperature: egt egrt
+charge air temperature: cact
+charge air cooler: cac
+barometric pressure: baro
+fuel pump: fp
+fuel pump monitor: fpm
+fuel rail pressure: frp
+fuel tank pressure: ftp
+particulate differential pressure: dpfp dpfe
+vehicle speed sensor: vss
+vehicle speed: vspd
+idle air control: iac isc iacv iscv
+purge valve: evap evapcan
+variable valve timing: vvt vcp
+malfunction indicator lamp: mil cel
+brake pedal switch: bpp boo bls brakeswitch
+brake test switch: bts
+clutch pedal switch: cpp
+park neutral switch: pnp pns nss
+transmission range: tr prndl trs prnd
+transmission fluid temperature: tft tot
+transmission fluid pressure: tfp
+turbine shaft speed: tss iss
+output shaft speed: oss
+shift solenoid: ss
+pressure control solenoid: pcs epc
+torque converter clutch: tcc
+power steering pressure: psp
+steering wheel controls: swc
+ignition trigger: igt est
+ignition confirmation: igf idm
+main relay: mrel mrly asd pwrtn
+circuit opening relay: cor
+ignition switch: igsw ignsw
+starter signal: sta
+sensor supply: vcc vref vc vcpa
+sensor return: agnd sgnd sensgnd evg eta epa
+power ground: pgnd
+battery supply: vbat vbatt ubat vbb
+ignition supply: vign ksi vig
+park distance control: pdc
+tyre pressure monitor: tpms
+electronic power steering: eps
+electric park brake: epb
+water in fuel: wif
+start inhibit: inhibitor
+high mounted stop lamp: chmsl
+throttle motor: tac etb etm
+fan control: fc
+turn left: bl
+turn right: br
+crank signal: nsw
+air fuel ratio: afr
+high voltage: hv
+high voltage interlock: hvil
+exhaust gas recirculation: 
+keep alive: kam keepalive
+vehicle: veh
+service brake: betriebsbremse
+gear selector: selector wählhebel waehlhebel
+paddle: paddles wippe
+snow plough: snowplow
+earthed: grounded earthing grounds earths grounding
+hours: hourmeter betriebsstundenzähler
+combination: combi kombi
+headlamp washer: swra
+light switch: lichtschalter
+turn switch: blinkerschalter
+wiper switch: wischerschalter
+stop lamp switch: bremslichtschalter
+oil pressure switch: öldruckschalter oeldruckschalter öldruck
+reverse lamp switch: rückfahrschalter
+central locking: zv zentralverriegelung
+coolant temperature: kühlmitteltemperatur
+fuel level: tankanzeige tankgeber
+handbrake switch: handbremsschalter
+ignition coil: zündspule zuendspule
+spark plug: zündkerze
+road speed: wegsignal geschwindigkeitssignal
+instrument illumination: instrumentenbeleuchtung
+ignition lock: zündschloss zuendschloss
+glow plug: glühkerze gluehkerze
+trailer socket: anhängersteckdose
+antenna amplifier: antennenverstärker
+rear: 
+left: l lh lhs lft links li lks linke linker linkes linken nearside port
+right: r rh rhs rgt rechts re rechte rechter rechtes rechten offside starboard
+front: frt fr vorn vorne vo vordere vorderer fnt
+rear: rr hinten hintere hinterer aft
+high: hi hoch
+low: lo niedrig slow
+upper: top oben
+lower: bottom unten
+inner: inboard innen
+outer: outboard
+terminal: term
+block: blk
+clutch: clu
+check: chk
+without: ohne
+with: mit
+pulled: pull pulls pulling
+lift: heben
+closed: closer
+open: opener
+fast: schnell
+inside: inwendig
+fused: abgesichert
+remote: rem
+trim: trimm
+bell: klingel
+# german
+control: kontrolle regelung regler
+idle:
+vent: entlüftung entlueftung belüftung
+glow plug: glühzeit gluehzeit
+window lift: fensterheber fh
+headlamp level: leuchtweiten lwr leuchtweite
+stage: stufe stage
+park: rückstellung rueckstellung parkstellung
+headlamp flash: lichthupe
+auxiliary heater: standheizung zusatzheizung
+oil pressure: oeldruck
+turn signal: fahrtrichtung
+on: ein an
+off: aus
+unlock: auf
+lock: zu
+cylinder: zyl zylind
+engine: motorsteuerung
+immobiliser: wfs
+mirror adjust: spiegelverstellung
+seat adjust: sitzverstellung
+rear lamp: heckleuchte
+air mass: luftmasse
+boost control: ladedruckregelung
+cruise: geschwindigkeitsregelanlage gra
+gear selector: wählhebel
+clutch pedal: kupplungspedal
+brake pedal: bremspedal
+brake fluid: bremsflüssigkeit bremsfluessigkeit
+coolant level: kühlmittelstand kuehlmittelstand kühlwasserstand
+washer fluid: waschwasserstand
+fuel level: tankinhalt kraftstoffvorrat tankuhr
+dash: anzeigeinstrument
+horn: fanfare
+alarm: dwa
+accessory: radio-zubehör
+hazard: warnblinkanlage warnblinkschalter
+rain sensor: regensensor
+park distance control: einparkhilfe
+sunroof: hebedach
+door: fahrertür beifahrertür
+boot lock: heckschloss
+blower: innenraumgebläse
+compressor clutch: magnetkupplung
+interior temperature: innentemperatur
+ambient temperature: außentemperatur aussentemperatur
+supply: stromzufuhr speisung
+sensor ground: gebermasse sensormasse
+signal ground: signalmasse
+wheel speed: raddrehzahl
+speed: tempo
+level: niveau
+suspension: fahrwerk niveauregulierung
+# controllers and sheets
+primer: prime priming
+oxygen sensor: hego eego
+rear window defrost: rdef
+condenser: cond
+handbrake: pkb pbrk
+reverse lamp: b/u bul
+temperature: tempsensor
+mass air flow: mafs
+digital: dig dgtl din
+analog: anlg
+pulse: frq
+driver: drvr
+windscreen wiper: wsw
+parking lamp: pl
+turn: trnsig
+power: pw
+brake lamp switch:
+stop lamp: stl
+accelerator pedal: etc-pedal
+coolant: coolnt
+engine coolant: ec
+air intake: ai
+boost: mapboost
+lamp: lmps
+warning lamp: wl-lamp
+park brake: prkbrk
+unit: ecus
+ignition: ignt
+flasher: flshr
+front: ft frnt
+injector: injs
+output: outp
+position: psn
+distributor: dist distr verteilerfinger
+`;

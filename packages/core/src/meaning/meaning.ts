@@ -1,0 +1,79 @@
+import type { Direction, SignalClass } from "../model/index.ts";
+import type { Thing } from "./lexicon/index.ts";
+import type { WhichOne } from "./whichOne.ts";
+
+/** What hangs on the wire at its end, as the words say: a relay, a switch, a lamp. */
+export const KINDS = [
+  "relay",
+  "coil",
+  "switch",
+  "sensor",
+  "motor",
+  "lamp",
+  "telltale",
+  "gauge",
+  "valve",
+  "heater",
+  "pump",
+  "contactor",
+] as const;
+export type Kind = (typeof KINDS)[number];
+
+/** What the wire does at its connector, as the words say. */
+export const ROLES = ["in", "out", "request", "signal", "supply", "return", "feedback", "control", "ground"] as const;
+export type Role = (typeof ROLES)[number];
+
+/** The slots of a meaning that words can give. */
+export type Slot = "thing" | "which" | "kind" | "role" | "carries" | "pole" | "remark";
+
+/** A word of the text and what it gave. */
+export interface GivenBy {
+  readonly slot: Slot;
+  readonly value: string;
+  readonly words: string;
+}
+
+/** The class that may be written down for a text: its likeliest, unless that is no more than a guess. */
+export const likelyClass = ({ signal, certain }: Pick<Meaning, "signal" | "certain">): SignalClass =>
+  certain >= 0.5 ? signal : "unknown";
+
+/** The one side that a text names, or null. */
+export function sideOf({ which }: Pick<Meaning, "which">): "left" | "right" | null {
+  const sides = [...(which.get("side") ?? [])];
+  const [only] = sides;
+  return sides.length === 1 && (only === "left" || only === "right") ? only : null;
+}
+
+/** What a text says of a wire, slot by slot. */
+export interface Meaning {
+  readonly text: string;
+  /** What the wire serves, the likeliest first; empty where the words do not say. */
+  readonly things: readonly Thing[];
+  /** The first of them, or null. */
+  readonly thing: Thing | null;
+  /** Other things that the text names in passing: where the wire comes from, what works it. */
+  readonly aside: readonly Thing[];
+  readonly kinds: ReadonlySet<Kind>;
+  readonly roles: ReadonlySet<Role>;
+  readonly which: WhichOne;
+  readonly pole: "plus" | "minus" | null;
+  /** The contact of a relay: 30, 85, 86, 87 or 87a (ISO 7588-1 after DIN 72552). */
+  readonly contact: string | null;
+  /** Volts that the text names, 0 where none. */
+  readonly volts: number;
+  /** How likely each signal class is, adding up to 1; "unknown" holds what nothing speaks for. */
+  readonly classes: ReadonlyMap<SignalClass, number>;
+  /** The likeliest class, or "unknown". */
+  readonly signal: SignalClass;
+  /** How likely that class is. */
+  readonly certain: number;
+  /** Which way the words say that the wire works, seen from its own connector; null where they do not. */
+  readonly direction: Direction | null;
+  /** Words that were not understood. */
+  readonly unread: readonly string[];
+  /** 0 to 1: how much of the text was understood, words near to a known one counting half. */
+  readonly understood: number;
+  /** A word was only near to a known one. */
+  readonly fuzzy: boolean;
+  readonly givenBy: readonly GivenBy[];
+}
