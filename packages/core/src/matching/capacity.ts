@@ -1,5 +1,5 @@
 import { sideOf } from "../meaning/index.ts";
-import { isFeed, type SignalClass } from "../model/index.ts";
+import { isFeed, isPowered, type SignalClass } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import type { ReadPin } from "./readPin.ts";
 
@@ -12,14 +12,11 @@ const MAY_SPLIT: readonly SignalClass[] = [
   "start",
   "ground",
   "shield",
-  "switched-supply",
-  "lamp-feed",
   "lamp-dimmer",
   "sensor-supply",
   "sensor-return",
   "switched-ground",
   "dry-contact",
-  "pwm",
 ];
 /** Several wires of the vehicle may end on one incoming one (common practice: grounds, and switches that mean the same). */
 const MAY_MERGE: readonly SignalClass[] = [
@@ -43,16 +40,22 @@ const ONE_SIDE_ONLY = /^turn /;
 /** What pins have in common that may share a joint; null where nothing may. */
 function sharedKey({ signal, reading }: ReadPin): string | null {
   if (isFeed(signal) || signal === "shield") return `feed ${signal}`;
-  return reading.thing === null ||
-    (ONE_SIDE_ONLY.test(reading.thing.name) && sideOf(reading) === null)
+  return reading.thing === null || (ONE_SIDE_ONLY.test(reading.thing.name) && sideOf(reading) === null)
     ? null
-    : reading.thing.name;
+    : `${reading.thing.name} ${isPowered(signal) ? "fed" : signal}`;
 }
+
+/** Where only one of two names a number or level, the other stands for all of them, and nobody knows whether one wire should. */
+const tellsSame = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
+  (["number", "level", "bank"] as const).every(
+    (dimension) => a.which.has(dimension) === b.which.has(dimension),
+  );
 
 /** Whether a further wire may join: the same key, and never the lamps of both sides on one wire. */
 export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
   sharedKey(a) !== null &&
   sharedKey(a) === sharedKey(b) &&
+  (isFeed(a.signal) || tellsSame(a, b)) &&
   (!ONE_SIDE_ONLY.test(a.reading.thing?.name ?? "") || sideOf(a.reading) === sideOf(b.reading));
 
 /**

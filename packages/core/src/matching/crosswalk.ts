@@ -29,7 +29,7 @@ import { pinReader, type ReadPin } from "./readPin.ts";
 import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
-import { SURE, surenessAt } from "./sureness.ts";
+import { SURE, surenessOf } from "./sureness.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
 export interface SuggestedPair {
@@ -124,6 +124,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const inJumper = new Set(bypass.flatMap(({ pins }) => pins));
   const takesPart = (pin: ReadPin): boolean =>
     pin.placed.pin.content === "occupied" &&
+    pin.signal !== "none" &&
     keepOutOf(pin.placed) === null &&
     droppedOption(dossier, pin.placed) === null &&
     !inJumper.has(pin.placed.pin.id);
@@ -345,7 +346,7 @@ function pairOf(
   return {
     vehicle: row.placed.pin.id,
     incoming: column.placed.pin.id,
-    sure: surenessAt(Math.min(strength, margin)),
+    sure: surenessOf(Math.min(strength, margin), row, column),
     strength,
     margin,
     reasons: further ? [...reasons, { kind: "shared-wire", weight: -SURCHARGE } as const] : reasons,

@@ -1,6 +1,13 @@
 import { oppositeOf, type Opposite } from "../meaning/index.ts";
 import { isFeed, signalFit, type FeedClass, type Fit, type SignalClass } from "../model/index.ts";
-import { featuresOf, sharedUnknown, thingFit, type Feature, type FeatureValues } from "./features.ts";
+import {
+  classFit,
+  featuresOf,
+  sharedUnknown,
+  thingFit,
+  type Feature,
+  type FeatureValues,
+} from "./features.ts";
 import type { ReadPin } from "./readPin.ts";
 import { WEIGHTS } from "./weights.ts";
 
@@ -19,8 +26,18 @@ export type Reason =
       readonly right: string;
       readonly weight: number;
     }
-  | { readonly kind: "related-function"; readonly left: string; readonly right: string; readonly weight: number }
-  | { readonly kind: "other-function"; readonly left: string; readonly right: string; readonly weight: number }
+  | {
+      readonly kind: "related-function";
+      readonly left: string;
+      readonly right: string;
+      readonly weight: number;
+    }
+  | {
+      readonly kind: "other-function";
+      readonly left: string;
+      readonly right: string;
+      readonly weight: number;
+    }
   | { readonly kind: "named-aside"; readonly term: string; readonly weight: number }
   | { readonly kind: "same-words"; readonly words: readonly string[]; readonly weight: number }
   | { readonly kind: "not-understood"; readonly words: readonly string[]; readonly weight: number }
@@ -45,16 +62,24 @@ export interface Evidence {
   readonly reasons: readonly Reason[];
 }
 
+/** From this likelihood on a join that would do damage is never proposed. */
+const DAMAGE_LIKELY = 0.7;
+
 /** What keeps two pins apart whatever else speaks for them: a join that does damage, texts that name opposite things, two sources. */
 export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
-  if (signalFit(left.signal, right.signal) === "damage")
+  if (classFit(left.classes, right.classes).damage >= DAMAGE_LIKELY)
     return { kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 };
   const opposite = oppositeIn(left, right);
   if (opposite !== null) return { kind: "opposite", ...opposite, weight: 0 };
   const [a, b] = [left.reading, right.reading];
   if (a.pole !== null && b.pole !== null && a.pole !== b.pole && left.signal === right.signal)
     return { kind: "poles", weight: 0 };
-  if (left.signal === "sensor-supply" && right.signal === "sensor-supply" && givesForSure(left) && givesForSure(right))
+  if (
+    left.signal === "sensor-supply" &&
+    right.signal === "sensor-supply" &&
+    givesForSure(left) &&
+    givesForSure(right)
+  )
     return { kind: "direction", both: "source", weight: 0 };
   return null;
 }
@@ -80,10 +105,27 @@ function together(left: ReadPin, right: ReadPin, weights: Weights): Evidence {
   const features = featuresOf(left, right);
   const sum = (...names: readonly (Feature | "thing-" | "which-" | "class-" | "pole-" | "kind-")[]): number =>
     (Object.keys(features) as Feature[])
-      .filter((name) => names.some((wanted) => (wanted.endsWith("-") ? name.startsWith(wanted) : name === wanted)))
+      .filter((name) =>
+        names.some((wanted) => (wanted.endsWith("-") ? name.startsWith(wanted) : name === wanted)),
+      )
       .reduce((total, name) => total + weights[name] * (features[name] ?? 0), 0);
   const reasons = [
-    thingReason(left, right, features, sum("base", "thing-", "which-", "pole-", "kind-", "feed-same", "ground-same", "reference-same", "bus-same")),
+    thingReason(
+      left,
+      right,
+      features,
+      sum(
+        "base",
+        "thing-",
+        "which-",
+        "pole-",
+        "kind-",
+        "feed-same",
+        "ground-same",
+        "reference-same",
+        "bus-same",
+      ),
+    ),
     ...wordReasons(left, right, sum("words-shared"), sum("not-understood")),
     signalReason(left, right, sum("class-")),
     ...levelReason(left, right, sum("volts-differ")),
@@ -109,7 +151,7 @@ function thingReason(left: ReadPin, right: ReadPin, features: FeatureValues, wei
       : { kind: "same-function", term, ...own };
   }
   if (fit === "aside") return { kind: "named-aside", term: one?.name ?? other?.name ?? "", ...own };
-  if (fit === "related") return { kind: "related-function", ...names, ...own };
+  if (fit === "related" || fit === "shows") return { kind: "related-function", ...names, ...own };
   if (left.signal === right.signal && isFeed(left.signal))
     return names.left === names.right
       ? { kind: "same-function", term: names.left, ...own }
@@ -151,7 +193,14 @@ export function levelsDiffer(left: ReadPin, right: ReadPin): boolean {
 
 function levelReason(left: ReadPin, right: ReadPin, weight: number): readonly Reason[] {
   if (levelsDiffer(left, right))
-    return [{ kind: "level", left: left.level.volts ?? 0, right: right.level.volts ?? 0, weight: Math.min(-10, tenths(weight)) }];
+    return [
+      {
+        kind: "level",
+        left: left.level.volts ?? 0,
+        right: right.level.volts ?? 0,
+        weight: Math.min(-10, tenths(weight)),
+      },
+    ];
   return tenths(weight) === 0
     ? []
     : [{ kind: "level", left: left.reading.volts, right: right.reading.volts, weight: tenths(weight) }];

@@ -13,6 +13,7 @@ export const FEATURES = [
   "thing-shared",
   "thing-aside",
   "thing-related",
+  "thing-shows",
   "thing-other",
   "thing-other-feed",
   "thing-other-ground",
@@ -47,30 +48,49 @@ export type Feature = (typeof FEATURES)[number];
 export type FeatureValues = Readonly<Partial<Record<Feature, number>>>;
 
 /** How the things of two meanings go together. */
-export type ThingFit = "same" | "shared" | "aside" | "related" | "other" | "open" | "neither";
+export type ThingFit = "same" | "shared" | "aside" | "shows" | "related" | "other" | "open" | "neither";
 
 const namesOf = (things: readonly Thing[]): readonly string[] =>
   things.flatMap((thing) => (isGeneric(thing) ? [] : [thing.name]));
 
+/** Supplies that are not the one that a plain "battery" means. */
+const ODD_SUPPLIES = new Set(["second battery supply", "second battery ground", "half tap"]);
+
 /** Whether two meanings name the same thing, related ones, others, or leave it open. */
-export function thingFit(a: Pick<Meaning, "things" | "aside">, b: Pick<Meaning, "things" | "aside">): ThingFit {
+export function thingFit(
+  a: Pick<Meaning, "things" | "aside" | "kinds" | "vague">,
+  b: Pick<Meaning, "things" | "aside" | "kinds" | "vague">,
+): ThingFit {
   const [own, theirs] = [namesOf(a.things), namesOf(b.things)];
   if (own.length === 0 && theirs.length === 0) return "neither";
   if (own.length > 0 && theirs.length > 0) {
     if (own[0] === theirs[0]) return "same";
     if (own.some((name) => theirs.includes(name))) return "shared";
   }
-  if (own.some((name) => namesOf(b.aside).includes(name)) || theirs.some((name) => namesOf(a.aside).includes(name)))
+  if (
+    own.some((name) => namesOf(b.aside).includes(name)) ||
+    theirs.some((name) => namesOf(a.aside).includes(name))
+  )
     return "aside";
-  if (own.length === 0 || theirs.length === 0) return "open";
+  if (own.length === 0 || theirs.length === 0)
+    return [...own, ...theirs].some((name) => ODD_SUPPLIES.has(name)) ? "other" : "open";
   const families = new Set(a.things.map(({ family }) => family));
-  return b.things.some(({ family }) => families.has(family)) ? "related" : "other";
+  if (!b.things.some(({ family }) => families.has(family))) return a.vague || b.vague ? "open" : "other";
+  // A lamp and the switch that lights it hang on one wire, and so do a gauge and its sender.
+  const tells = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("lamp") || kinds.has("gauge"));
+  const senses = [a, b].map(({ kinds }) => kinds.has("switch") || kinds.has("sensor"));
+  return (tells[0] === true && senses[1] === true) || (tells[1] === true && senses[0] === true)
+    ? "shows"
+    : "related";
 }
 
 const BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "shield"]);
 const REFERENCE: ReadonlySet<SignalClass> = new Set(["sensor-supply", "sensor-return"]);
 /** How likely each way is that two pins' classes go together, over what each may be. */
-export function classFit(a: ReadPin["classes"], b: ReadPin["classes"]): Readonly<Record<"same" | "compatible" | "device" | "poor" | "damage" | "open", number>> {
+export function classFit(
+  a: ReadPin["classes"],
+  b: ReadPin["classes"],
+): Readonly<Record<"same" | "compatible" | "device" | "poor" | "damage" | "open", number>> {
   const fit = { same: 0, compatible: 0, device: 0, poor: 0, damage: 0, open: 0 };
   for (const [left, p] of a)
     for (const [right, q] of b) {
@@ -81,12 +101,25 @@ export function classFit(a: ReadPin["classes"], b: ReadPin["classes"]): Readonly
 }
 
 /** Dimensions in which both name the same one, and in which only one of the two names one. */
-function whichFit(a: Meaning["which"], b: Meaning["which"]): { readonly agrees: number; readonly open: number } {
+function whichFit(
+  a: Meaning["which"],
+  b: Meaning["which"],
+): { readonly agrees: number; readonly open: number } {
   let [agrees, open] = [0, 0];
   for (const dimension of new Set([...a.keys(), ...b.keys()])) {
     const [one, other] = [a.get(dimension), b.get(dimension)];
-    if (one === undefined || other === undefined) open++;
-    else if ([...one].some((value) => other.has(value))) agrees++;
+    if (one === undefined || other === undefined) {
+      // Bank 1 here is number 1 there, where each names only one of the two.
+      const twin = dimension === "bank" ? "number" : "bank";
+      const [mine, its] = [
+        a.get(dimension) ?? b.get(dimension),
+        one === undefined ? a.get(twin) : b.get(twin),
+      ];
+      if ((dimension === "bank" || dimension === "number") && mine !== undefined && its !== undefined) {
+        if ([...mine].some((value) => its.has(value))) agrees += 0.5;
+        else open++;
+      } else open++;
+    } else if ([...one].some((value) => other.has(value))) agrees++;
   }
   return { agrees: Math.min(2, agrees), open: Math.min(2, open) };
 }
@@ -125,8 +158,7 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   };
   const isFeedLike = group !== "";
   if (thing === "same") values[isFeedLike ? "thing-same-feed" : "thing-same"] = 1;
-  else if (thing === "other")
-    values[group === "" ? "thing-other" : (`thing-other-${group}` as Feature)] = 1;
+  else if (thing === "other") values[group === "" ? "thing-other" : (`thing-other-${group}` as Feature)] = 1;
   else if (thing === "open") values[isFeedLike ? "thing-open-feed" : "thing-open"] = 1;
   else values[`thing-${thing}` as Feature] = 1;
   if (isBus) values["bus-same"] = 1;
@@ -139,8 +171,12 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   }
   if (a.pole !== null && b.pole !== null) values["pole-agrees"] = a.pole === b.pole ? 1 : 0;
   else if (a.pole !== null || b.pole !== null) values["pole-open"] = 1;
-  const relays = [a, b].filter(({ kinds }) => kinds.has("relay") || kinds.has("contactor")).length;
-  if (relays === 2) values["kind-agrees"] = 1;
+  if (
+    (["relay", "contactor", "pump", "valve", "heater"] as const).some(
+      (kind) => a.kinds.has(kind) && b.kinds.has(kind),
+    )
+  )
+    values["kind-agrees"] = 1;
   const dash = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("gauge"));
   if (dash[0] !== dash[1] && thing !== "same") values["kind-clashes"] = 1;
   const shared = sharedUnknown(a, b).length;

@@ -1,4 +1,4 @@
-export { apartBy, weigh, type Evidence, type Explanation, type Reason } from "./evidence.ts";
+export { apartBy, weigh, type Evidence, type Explanation, type Reason, type Weights } from "./evidence.ts";
 export { pinReader, type ReadPin } from "./readPin.ts";
 export { FEATURES, featuresOf, type Feature } from "./features.ts";
 export { matchProblem, type MatchProblem, type Seat } from "./problem.ts";

@@ -80,10 +80,7 @@ export function otherSide(dossier: Dossier): readonly OtherSide[] {
     const decided = standing.find((one) => decisionId(one) === decisionId(copy)) ?? null;
     if (decided === null && standing.length > 0) return [];
     // Both sides decided: told once, at the right one.
-    if (
-      decided !== null &&
-      sideOf(read(present(pins.get(leadPin(decided)), "pin")).reading) !== "right"
-    )
+    if (decided !== null && sideOf(read(present(pins.get(leadPin(decided)), "pin")).reading) !== "right")
       return [];
     return [
       {
@@ -133,7 +130,10 @@ function meaningOf({ reading, signal }: ReadPin, exchanged: boolean): string | n
   const side = sideOf(reading);
   if (side === null) return null;
   const which = [...reading.which]
-    .map(([dimension, values]) => `${dimension} ${dimension === "side" && exchanged ? OPPOSITE[side] : [...values].sort(compareText).join(" ")}`)
+    .map(
+      ([dimension, values]) =>
+        `${dimension} ${dimension === "side" && exchanged ? OPPOSITE[side] : [...values].sort(compareText).join(" ")}`,
+    )
     .sort(compareText);
   return JSON.stringify([reading.thing?.name ?? reading.unread, which, reading.pole, signal]);
 }

@@ -136,8 +136,10 @@ function candidates(columns: readonly ReadPin[]): (row: ReadPin) => readonly num
 /** A class that is less likely than this is no ground to look at a pair. */
 const LEAST_SHARE = 0.15;
 const likelyClasses = ({ classes }: ReadPin): readonly SignalClass[] =>
-  [...classes].flatMap(([signal, share]) => (signal !== "unknown" && signal !== "none" && share >= LEAST_SHARE ? [signal] : []));
-const isOpen = ({ reading }: ReadPin): boolean => reading.things.every(isGeneric);
+  [...classes].flatMap(([signal, share]) =>
+    signal !== "unknown" && signal !== "none" && share >= LEAST_SHARE ? [signal] : [],
+  );
+const isOpen = ({ reading }: ReadPin): boolean => reading.vague || reading.things.every(isGeneric);
 
 function thingKeys({ reading }: ReadPin): readonly string[] {
   const things = [...reading.things, ...reading.aside].filter((thing) => !isGeneric(thing));
@@ -149,9 +151,13 @@ function thingKeys({ reading }: ReadPin): readonly string[] {
 }
 const keysOf = (pin: ReadPin): readonly string[] => [
   ...thingKeys(pin),
+  ...[...pin.reading.kinds].map((kind) => `kind ${kind}`),
   ...likelyClasses(pin).flatMap((signal) => [`class ${signal}`, ...(isOpen(pin) ? [`open ${signal}`] : [])]),
 ];
 const wantedBy = (pin: ReadPin): readonly string[] => [
   ...thingKeys(pin),
-  ...likelyClasses(pin).map((signal) => (isOpen(pin) || isFeed(signal) ? `class ${signal}` : `open ${signal}`)),
+  ...(pin.reading.vague ? [...pin.reading.kinds].map((kind) => `kind ${kind}`) : []),
+  ...likelyClasses(pin).map((signal) =>
+    isOpen(pin) || isFeed(signal) ? `class ${signal}` : `open ${signal}`,
+  ),
 ];

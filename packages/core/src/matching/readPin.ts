@@ -1,5 +1,12 @@
 import { colourInWords } from "../colour/index.ts";
-import { directionOf, habitsOf, leaningOf, readFunction, readMeaning, type Meaning } from "../meaning/index.ts";
+import {
+  directionOf,
+  habitsOf,
+  leaningOf,
+  readFunction,
+  readMeaning,
+  type Meaning,
+} from "../meaning/index.ts";
 import {
   pinColour,
   usualLevel,
@@ -73,7 +80,10 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
       pin.signal !== reading.signal &&
       (words.length > 0 || pin.signal !== readMeaning(pin.function).signal);
     const signal = isGiven ? pin.signal : reading.signal;
-    const classes = isGiven || (pin.function === "" && pin.signal !== "unknown") ? new Map([[pin.signal, 1]]) : reading.classes;
+    const classes =
+      isGiven || (pin.function === "" && pin.signal !== "unknown")
+        ? new Map([[pin.signal, 1]])
+        : reading.classes;
     const own = pin.function === "" && pin.signal !== "unknown" ? pin.signal : signal;
     const colour = pinColour(pin, connector);
     const way =
@@ -96,7 +106,7 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
 
 const round = (value: number): number => Math.round(value * 100) / 100;
 const senseOf = (
-  { things, aside, kinds, which, pole, contact, volts, unread, understood, fuzzy, text }: Meaning,
+  { things, aside, vague, kinds, which, pole, contact, volts, unread, understood, fuzzy, text }: Meaning,
   signal: SignalClass,
   classes: ReadPin["classes"],
   way: ReadPin["way"],
@@ -106,6 +116,7 @@ const senseOf = (
   JSON.stringify([
     things.map(({ name }) => name),
     aside.map(({ name }) => name),
+    vague,
     [...kinds].sort(),
     [...which].map(([dimension, values]) => [dimension, [...values].sort()]),
     pole,

@@ -1,4 +1,40 @@
 import type { Feature } from "./features.ts";
 
-/** Weights of the comparison, in natural log-odds; fitted by `npm run calibrate` (docs/match.md). */
-export const WEIGHTS: Readonly<Record<Feature, number>> = {} as Record<Feature, number>;
+/** Weights of the comparison, in natural log-odds; written by `npm run calibrate` (docs/match.md). */
+export const WEIGHTS: Readonly<Record<Feature, number>> = {
+  base: -0.49,
+  "thing-same": 2.84,
+  "thing-same-feed": 1.86,
+  "thing-shared": 2.81,
+  "thing-aside": 2.39,
+  "thing-related": 0.3,
+  "thing-shows": 2.6,
+  "thing-other": -2.9,
+  "thing-other-feed": -1.6,
+  "thing-other-ground": -0.19,
+  "thing-other-reference": -3.04,
+  "thing-open": -0.84,
+  "thing-open-feed": 0.13,
+  "thing-neither": 0.69,
+  "class-same": 2.03,
+  "class-compatible": 0.03,
+  "class-device": -1.84,
+  "class-poor": -1.88,
+  "class-damage": -1.98,
+  "class-open": -0.79,
+  "feed-same": 1.42,
+  "ground-same": 1.7,
+  "reference-same": 1.23,
+  "bus-same": 2.76,
+  "direction-meets": 0.42,
+  "direction-clashes": -1.18,
+  "which-agrees": 0.23,
+  "which-open": -0.85,
+  "pole-agrees": 0.18,
+  "pole-open": 0.16,
+  "kind-agrees": 0.92,
+  "kind-clashes": -0.4,
+  "words-shared": 1.97,
+  "volts-differ": -1.7,
+  "not-understood": -0.22,
+};

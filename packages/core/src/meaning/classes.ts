@@ -137,7 +137,9 @@ export function classesOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
   const open = Math.exp((2.6 - best) * 0.9);
   const total = weights.reduce((sum, [, weight]) => sum + weight, open);
   return new Map([
-    ...weights.map(([signal, weight]) => [signal, weight / total] as const).filter(([, share]) => share > 0.01),
+    ...weights
+      .map(([signal, weight]) => [signal, weight / total] as const)
+      .filter(([, share]) => share > 0.01),
     ["unknown", open / total],
   ]);
 }
@@ -166,7 +168,9 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
     (kinds.has("sensor") || (isLowLevel(thing.signal) && thing.signal !== "pwm"));
   const usual = thing?.signal;
   const isLamp =
-    usual === "lamp-feed" || usual === "lamp-dimmer" || (usual === undefined && kinds.has("lamp") && !kinds.has("telltale"));
+    usual === "lamp-feed" ||
+    usual === "lamp-dimmer" ||
+    (usual === undefined && kinds.has("lamp") && !kinds.has("telltale"));
   const words = tokens.map(({ word }) => word);
   /** The word and its neighbour in one clause. */
   const beside = (word: string, others: ReadonlySet<string>): boolean =>
@@ -174,7 +178,10 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
       (own, i) =>
         own === word &&
         [i - 2, i - 1, i + 1, i + 2].some(
-          (at) => others.has(words[at] ?? "") && tokens[at]?.clause === tokens[i]?.clause && !clues.asidePlaces.has(at),
+          (at) =>
+            others.has(words[at] ?? "") &&
+            tokens[at]?.clause === tokens[i]?.clause &&
+            !clues.asidePlaces.has(at),
         ),
     );
 
@@ -184,45 +191,77 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
     offer(usual, isGeneric(thing) ? 5.6 : clues.things.length === 0 ? 3 : 4.2);
 
   // "(-) horn out" and "(+) brake in": a module that gives or wants that polarity.
-  if (mark === "minus" && thing !== undefined && thing.signal !== "ground" && (!has("ground", "chassis") || !isGeneric(thing)))
+  if (
+    mark === "minus" &&
+    thing !== undefined &&
+    thing.signal !== "ground" &&
+    (!has("ground", "chassis") || !isGeneric(thing))
+  )
     offer("switched-ground", 6.6);
   if (mark === "plus" && things.length > 0) offer(isLamp ? "lamp-feed" : "switched-supply", 6.4);
 
   // A ground word beside a sensor is the sensor's own return, unless it names a place of the car.
-  if (sign("ground") > 0 || has("return")) {
+  if (sign("ground") >= 2.5 || has("return")) {
     const place = beside("ground", GROUND_PLACES);
     if (isSensor && !place && usual !== "vr-pair" && usual !== "lamp-dimmer") offer("sensor-return", 6.6);
     if (usual === "vr-pair" && !place && has("return", "ground")) offer("sensor-return", 4.5);
     if (place && has("ground")) offer("ground", 6.5);
     if (isLamp && has("ground", "minus", "common", "return")) offer("ground", 5.8);
   }
-  if (sign("sensor-return") > 0 && has("power", "main", "body", "engine") && has("ground")) offer("ground", 6.4);
+  if (sign("sensor-return") > 0 && has("power", "main", "body", "engine") && has("ground"))
+    offer("ground", 6.4);
   const isPickup = usual === "vr-pair" || sign("vr-pair") >= 6;
-  if (isPickup && (pole !== null || has("high", "low", "plus", "minus")) && sign("ground") < 5) offer("vr-pair", 7.4);
-  if (has("return", "minus", "ground") && thing === undefined && (sign("resistive-sensor") > 0 || sign("analog") > 0))
+  if (isPickup && (pole !== null || has("high", "low", "plus", "minus")) && sign("ground") < 5)
+    offer("vr-pair", 7.4);
+  if (
+    has("return", "minus", "ground") &&
+    thing === undefined &&
+    (sign("resistive-sensor") > 0 || sign("analog") > 0)
+  )
     offer("sensor-return", 6.6);
-  if (has("return") && thing !== undefined && ["pwm", "switched-supply", "switched-ground"].includes(thing.signal) && !isSensor)
+  if (
+    has("return") &&
+    thing !== undefined &&
+    ["pwm", "switched-supply", "switched-ground"].includes(thing.signal) &&
+    !isSensor
+  )
     offer("ground", 6.7);
   if (kinds.has("coil") && pole !== null && has("side")) {
     offer("coil", 7);
     offer(pole === "plus" ? "switched-supply" : "switched-ground", 6.7);
   }
   if (pole === "minus") {
-    if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0) offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
+    if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
+      offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
     else if (isSensor) offer("sensor-return", 6.2);
     else if (kinds.has("motor") && usual === "pwm") offer("pwm", 5.6);
-    else if (isLamp || kinds.has("motor") || kinds.has("pump") || usual === "pwm" || usual === "switched-supply")
+    else if (
+      isLamp ||
+      kinds.has("motor") ||
+      kinds.has("pump") ||
+      usual === "pwm" ||
+      usual === "switched-supply"
+    )
       offer("ground", kinds.has("telltale") ? 3 : 5.2);
   }
   if (pole === "plus") {
-    if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0) offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
+    if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
+      offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
+    // A piezo, a probe or a thermistor has two wires, and the plus is its signal.
+    else if (isSensor && ["knock sensor", "oxygen sensor"].includes(thing?.family ?? ""))
+      offer(usual ?? "analog", 5.4);
+    else if (isSensor && usual === "resistive-sensor") offer("resistive-sensor", 5);
     else if (isSensor && usual !== "lamp-dimmer") offer("sensor-supply", 5.4);
     else if (kinds.has("motor") && usual === "pwm") offer("pwm", 5.6);
     else if (kinds.has("motor")) offer("switched-supply", 5);
     else if (isLamp) offer(usual ?? "lamp-feed", 5);
     else if (thing !== undefined && usual === "switched-ground") offer("switched-supply", 5);
   }
-  if (has("5v", "8v", "10v") && !has("pulse", "logic", "signal", "range5v") && (isSensor || has("out", "output", "reference", "supply", "feed", "power")))
+  if (
+    has("5v", "8v", "10v") &&
+    !has("pulse", "logic", "signal", "range5v") &&
+    (isSensor || has("out", "output", "reference", "supply", "feed", "power"))
+  )
     offer("sensor-supply", 6.4);
   if (isSensor && has("supply", "power", "feed", "reference") && !has("low", "return", "ground", "control"))
     offer("sensor-supply", has("12v", "battery", "ignition") ? 4.4 : 6);
@@ -233,21 +272,32 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
   if (isLamp && usual !== "lamp-dimmer" && sign("switched-supply") >= 5) offer("lamp-feed", 7);
   if (usual === "charge-indicator" && sign("ground") < 5) offer("charge-indicator", 6.6);
   if (sign("start") >= 4.3 && thing === undefined && sign("switched-supply") > 0) offer("start", 6.9);
-  if (has("common") && thing === undefined && (sign("accessory") > 0 || sign("battery") > 0 || isLamp)) offer("ground", 6.4);
+  if (has("common") && thing === undefined && (sign("accessory") > 0 || sign("battery") > 0 || isLamp))
+    offer("ground", 6.4);
   if (has("5v") && words[0] === "5v") offer("sensor-supply", 6.4);
   // What comes after a relay is switched, whatever it is called.
-  if (sign("battery") > 0 && [...clues.things, ...aside].some(({ name }) => name === "main relay") && (has("from", "after") || has("feed", "output")))
+  if (
+    sign("battery") > 0 &&
+    [...clues.things, ...aside].some(({ name }) => name === "main relay") &&
+    (has("from", "after") || has("feed", "output"))
+  )
     offer("switched-supply", 7);
-  if (has("from") && kinds.size >= 0 && beside("relay", new Set(["from"])) && sign("battery") > 0) offer("switched-supply", 6.9);
+  if (has("from") && kinds.size >= 0 && beside("relay", new Set(["from"])) && sign("battery") > 0)
+    offer("switched-supply", 6.9);
 
   // A control unit earths the winding of a relay; the other end is live (common practice).
   const relay = kinds.has("relay") || kinds.has("contactor");
-  if (relay && contact === null) {
+  if (has("can", "j1939", "canbus") && has("high", "low") && sign("can-h") === 0 && sign("can-l") === 0)
+    offer(has("high") ? "can-h" : "can-l", 8);
+  if (relay && contact === null && thing?.name !== "starter relay") {
     offer("switched-ground", kinds.has("coil") || has("control", "driver", "trigger", "command") ? 5.4 : 4.9);
     if (has("output", "feed", "t87", "87") && !has("control")) offer("switched-supply", 5.6);
     if (pole === "plus" && kinds.has("coil")) offer("switched-supply", 5.8);
   }
-  if (contact === "85") offer("ground", 5.6);
+  if (contact === "85") {
+    offer("ground", 5.4);
+    offer("switched-ground", things.length > 0 ? 5.6 : 4.8);
+  }
   if (contact === "86") offer("switched-supply", 6);
   if (contact === "87" || contact === "87a") offer(isLamp ? "lamp-feed" : "switched-supply", 6.2);
   if (contact === "30") offer("battery", 6);
@@ -259,12 +309,17 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
   if (kinds.has("sensor") && usual === undefined) offer("analog", 3);
 
   // Which key position a feed follows is told by words that overlap; the narrower one counts.
-  const second = words.some((word, i) => word === "2" && words[i - 1] === "ignition") && !has("drops", "off", "dead");
+  const second =
+    words.some((word, i) => word === "2" && words[i - 1] === "ignition") && !has("drops", "off", "dead");
   if (second && (has("crank", "start") || signs.some(({ of, at }) => of === "ignition" && at.length > 2))) {
     scores.delete("run-not-crank");
     scores.delete("start");
     offer("ignition", 6.6);
-  } else if (sign("ignition") > 0 && has("crank", "start") && has("off", "drops", "dead", "not", "cuts", "lost", "interrupted")) {
+  } else if (
+    sign("ignition") > 0 &&
+    has("crank", "start") &&
+    has("off", "drops", "dead", "not", "cuts", "lost", "interrupted")
+  ) {
     scores.delete("start");
     scores.delete("ignition");
     offer("run-not-crank", 6.8);

@@ -7,15 +7,21 @@ const BOTH_WAYS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k
 /** Which way the words say that a wire works, seen from its own connector; null where they do not say. */
 export function wayOf(
   tokens: readonly Token[],
-  { signal, roles, kinds }: Pick<Meaning, "signal" | "roles" | "kinds">,
+  { signal, roles, kinds, contact }: Pick<Meaning, "signal" | "roles" | "kinds" | "contact">,
 ): Direction | null {
   if (BOTH_WAYS.has(signal)) return "both";
   if (signal === "shield") return "passive";
   const words = tokens.map(({ word }) => word);
   const has = (...some: readonly string[]): boolean => some.some((word) => words.includes(word));
+  if (contact !== null) return contact.startsWith("87") ? "source" : "load";
   if (roles.has("in") !== roles.has("out")) return roles.has("out") ? "source" : "load";
   if (has("sinks", "sink", "ls", "hs", "opencollector")) return "source";
-  if ((signal === "sensor-supply" || signal === "sensor-return") && has("from") && has("unit")) return "source";
+  if ((signal === "sensor-supply" || signal === "sensor-return") && has("from", "supplied") && has("unit"))
+    return "source";
+  if (signal === "audio" && has("radio", "amplifier") !== has("door", "shelf"))
+    return has("door", "shelf") ? "load" : "source";
+  if (signal === "lamp-feed" && tokens.some(({ raw }) => /^(bulb|filament|globe)$/.test(raw))) return "load";
+  if (signal === "lamp-feed" && (has("supply") || (has("hot") && has("from")))) return "source";
   if (has("wants", "needs") && has("pulse", "square", "signal", "duty")) return "load";
   // A winding waits for what drives it.
   const winding = kinds.has("coil") && (kinds.has("relay") || kinds.has("contactor") || kinds.has("valve"));
@@ -80,5 +86,7 @@ function atTheModule({ things, kinds }: Meaning, signal: SignalClass): Direction
   if (signal === "dry-contact") return "passive";
   if (kinds.has("switch")) return "load";
   if (isLowLevel(signal) && signal !== "pwm") return "load";
-  return thing === undefined || thing.direction === "passive" || thing.direction === "both" ? null : thing.direction;
+  return thing === undefined || thing.direction === "passive" || thing.direction === "both"
+    ? null
+    : thing.direction;
 }

@@ -2,15 +2,24 @@
 export interface ListHabits {
   readonly bareTerminals: boolean;
   readonly ignitionCoils: boolean;
+  readonly lampPlug: boolean;
 }
 
 const BARE = /(?:^|[\s/,(])(?:58[LRKdk]|56[abd]|53[abce]|49[aLR]|54|31b)(?![\p{L}\p{N}])/u;
 const NAMED = /\b(?:kl|klemme|term|terminal)\b/i;
-const IGNITION = /^\s*ign(?:ition)?[ _-]?([1-8])\b/i;
+const BARE_FIRST = /^(?:15|30|31|50|54|56|58|61|75|85|86|87)\s+\p{L}/u;
+const LAMPS =
+  /\b(?:lamps?|lights?|turn|flasher|indicator|tail|stop|fog|beam|58[lr]?|54|bl|br|nsl|leuchte|blinker|licht)\b/i;
+const IGNITION = /^\s*(?:ign(?:ition)?|spark)(?: signal| output| coil)?[ _.-]*(?:no\.? ?)?([1-8])\b/i;
 
 /** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row. */
 export function habitsOf(texts: readonly string[]): ListHabits {
-  const bare = texts.filter((text) => BARE.test(text) && !NAMED.test(text)).length;
+  const bare = texts.filter((text) => (BARE.test(text) || BARE_FIRST.test(text)) && !NAMED.test(text)).length;
   const ignition = new Set(texts.flatMap((text) => IGNITION.exec(text)?.[1] ?? []));
-  return { bareTerminals: bare >= 2, ignitionCoils: ignition.size >= 3 };
+  const lamps = texts.filter((text) => LAMPS.test(text)).length;
+  return {
+    bareTerminals: bare >= 2,
+    ignitionCoils: ignition.size >= 3,
+    lampPlug: lamps >= 3 && lamps * 3 >= texts.length,
+  };
 }

@@ -1,5 +1,13 @@
 export { readMeaning, type MeaningContext } from "./readMeaning.ts";
-export { likelyClass, sideOf, type GivenBy, type Kind, type Meaning, type Role, type Slot } from "./meaning.ts";
+export {
+  likelyClass,
+  sideOf,
+  type GivenBy,
+  type Kind,
+  type Meaning,
+  type Role,
+  type Slot,
+} from "./meaning.ts";
 export { FORM_COUNT, THINGS, thingNamed, type Thing } from "./lexicon/index.ts";
 export { PHRASE_COUNT } from "./phrases.ts";
 export { isGeneric } from "./classes.ts";

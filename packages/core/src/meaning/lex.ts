@@ -45,8 +45,9 @@ const RULES: readonly Rule[] = [
   rule(`(?:(?:hs|ls|ms)-?)?can(\\d?)[ _-]{0,3}(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
   rule(`can[ _-]?(\\d)[ _-]?(?:h|hi|high|\\+)${END}`, (m) => `canh ${group(m, 1)}`),
   rule(`can[ _-]?(\\d)[ _-]?(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
-  rule(`(0(?:[.,]\\d+)? ?(?:to|-|–) ?|\\d*(?:[.,]?\\d+)?(?: ?to |-|\\.\\.\\.?|–))(\\d+(?:[.,]\\d+)?)[ ]?(v|volts?)${END}`, (m) =>
-    Number(group(m, 2)) <= 5 ? "range5v" : "range12v",
+  rule(
+    `(0(?:[.,]\\d+)? ?(?:to|-|–) ?|\\d*(?:[.,]?\\d+)?(?: ?to |-|\\.\\.\\.?|–))(\\d+(?:[.,]\\d+)?)[ ]?(v|volts?)${END}`,
+    (m) => (Number(group(m, 2)) <= 5 ? "range5v" : "range12v"),
   ),
   rule(`\\+[ ]?(12|24|36|48)[ ]?v?${END}`, (m) => `plus ${group(m, 1)}v`),
   rule(`\\+[ ]?(5|8|10)[ ]?v?${END}`, (m) => `${group(m, 1)}v`),
@@ -67,12 +68,35 @@ const RULES: readonly Rule[] = [
   rule(`s[ ]?\\+`, "splus"),
   rule(`ill?[ ]?\\+`, "illumination plus"),
   rule(`ill?[ ]?-${END}`, "illumination minus"),
+  rule(`(?:sae )?j1939[ _-]?(?:h|hi|high|\\+)${END}`, "canh j1939"),
+  rule(`(?:sae )?j1939[ _-]?(?:l|lo|low|-)${END}`, "canl j1939"),
+  rule(`k[- ]?(?:line|lead|wire|leitung)${END}`, "kline"),
+  rule(`w[- ]?lead${END}`, "w terminal"),
+  rule(`\\(?pos(?:itive)?\\.?\\)? trigger`, "plus trigger"),
+  rule(`(?:live|hot|positive|pos\\.?) end${END}`, "plus"),
+  rule(`(?<=coil[,]? )a1${END}`, "plus"),
+  rule(`(?<=coil[,]? )a2${END}`, "minus"),
+  rule(`vb[ ]?\\+`, "bplus"),
+  rule(`vb[ ]?-(?![\\p{L}\\p{N} ])`, "bminus"),
+  rule(`a\\/t${END}`, "gearbox"),
+  rule(`di (?=\\d)`, "digital in "),
+  rule(`do (?=\\d)`, "digital out "),
+  rule(`air[ -]?condition(?:er|ing)?${END}`, "aircon"),
+  rule(`air bag${END}`, "airbag"),
+  rule(`(oil|fuel|air|water|brake|boost) p${END}`, (m) => `${group(m, 1)} pressure`),
+  rule(`(oil|water|air|fuel|cabin) t${END}`, (m) => `${group(m, 1)} temperature`),
+  rule(`\\d+(?:-\\d+)? ?r${END}`, "ohm"),
+  rule(`d(?:ig)?in ?\\+`, "digital plus"),
+  rule(`d(?:ig)?in ?-(?=[\\s\\d])`, "digital minus"),
   rule(`a\\/?c${END}`, "aircon"),
   rule(`a[ -]c(?= )`, "aircon"),
   rule(`a\\/f${END}`, "air fuel"),
   rule(`o2s?(?![\\p{L}])`, "oxygen sensor"),
   rule(`h?ox(\\d)([ab])${END}`, (m) => `oxygen sensor bank ${group(m, 1)} s${group(m, 2) === "a" ? 1 : 2}`),
-  rule(`ht(\\d)([ab])${END}`, (m) => `oxygen sensor heater bank ${group(m, 1)} s${group(m, 2) === "a" ? 1 : 2}`),
+  rule(
+    `ht(\\d)([ab])${END}`,
+    (m) => `oxygen sensor heater bank ${group(m, 1)} s${group(m, 2) === "a" ? 1 : 2}`,
+  ),
   rule(`b(?:ank)?[ ]?(\\d)[ ,/-]?s(?:ensor)?[ ]?(\\d)${END}`, (m) => `bank ${group(m, 1)} s${group(m, 2)}`),
   rule(`b(\\d)${END}`, (m) => `bank ${group(m, 1)}`),
   rule(`v?vta?(\\d)${END}`, (m) => `throttle position sensor ${group(m, 1)}`),
@@ -112,11 +136,14 @@ const RULES: readonly Rule[] = [
   rule(`#[ ]?(?=\\d)`, "hash "),
   rule(`j[ ]?(1850|1939|1708|1587)${END}`, (m) => `j${group(m, 1)}`),
   rule(`iso[ -]?9141(?:-2)?${END}`, "iso 9141"),
-  rule(`open[ -](?:drain|collector)${END}`, "opencollector"),
+  rule(`open[ -](?:drain|coll(?:ector)?)${END}`, "opencollector"),
   rule(`=`, "equals"),
   rule(`\\(\\+\\)`, "plus"),
   rule(`\\([-–−]\\)`, "minus"),
-  rule(`(?<=[\\p{L}\\p{N}]) \\+ (?=\\p{L})(?!radio|side|end|lead|wire|of|from|to|in|out|terminal|is\\b|on\\b|at\\b)`, "and"),
+  rule(
+    `(?<=[\\p{L}\\p{N}]) \\+ (?=\\p{L})(?!radio|side|end|lead|wire|of|from|to|in|out|terminal|is\\b|on\\b|at\\b)`,
+    "and",
+  ),
   rule(`(?<=[\\p{L}\\p{N}])[ ]?\\+(?=[\\s,;:)]|$)`, "plus"),
   rule(`(?<=^|\\s|,)\\+(?=\\s|$|\\()`, "plus"),
   rule(`(?<=[\\p{L}\\p{N}])[ ]?[-−](?=[,;:)]|$|\\s(?:radio|end|side|of|wire|lead|terminal|\\())`, "minus"),
@@ -156,7 +183,7 @@ export function lex(text: string): readonly Token[] {
       if (word !== "" && !SILENT.has(word))
         tokens.push({ word, raw, clause, inBrackets: depth > 0, kind: kind ?? kindOf(word) });
   };
-  for (let at = 0; at < source.length && tokens.length < MOST_WORDS; ) {
+  for (let at = 0; at < source.length && tokens.length < MOST_WORDS;) {
     const special = isInWord(source, at) ? undefined : ruleAt(source, at);
     if (special !== undefined) {
       push(special.words, special.raw);
@@ -295,4 +322,3 @@ function* slipsOf(word: string): Generator<string> {
     }
   }
 }
-

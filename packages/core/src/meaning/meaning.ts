@@ -20,7 +20,17 @@ export const KINDS = [
 export type Kind = (typeof KINDS)[number];
 
 /** What the wire does at its connector, as the words say. */
-export const ROLES = ["in", "out", "request", "signal", "supply", "return", "feedback", "control", "ground"] as const;
+export const ROLES = [
+  "in",
+  "out",
+  "request",
+  "signal",
+  "supply",
+  "return",
+  "feedback",
+  "control",
+  "ground",
+] as const;
 export type Role = (typeof ROLES)[number];
 
 /** The slots of a meaning that words can give. */
@@ -51,6 +61,8 @@ export interface Meaning {
   readonly things: readonly Thing[];
   /** The first of them, or null. */
   readonly thing: Thing | null;
+  /** Only a general word names the thing ("pump", "temperature"): it may be any of them. */
+  readonly vague: boolean;
   /** Other things that the text names in passing: where the wire comes from, what works it. */
   readonly aside: readonly Thing[];
   readonly kinds: ReadonlySet<Kind>;

@@ -4,7 +4,11 @@ import type { Meaning } from "./meaning.ts";
 import { readMeaning, type MeaningContext } from "./readMeaning.ts";
 
 const byList = new WeakMap<readonly OwnWord[], ReadonlyMap<string, OwnWord>>();
-const keyOf = (text: string): string => text.toLowerCase().match(/[\p{L}\p{N}+-]+/gu)?.join(" ") ?? "";
+const keyOf = (text: string): string =>
+  text
+    .toLowerCase()
+    .match(/[\p{L}\p{N}+-]+/gu)
+    ?.join(" ") ?? "";
 
 function ownWord(words: readonly OwnWord[], text: string): OwnWord | undefined {
   if (words.length === 0 || text === "") return undefined;
@@ -25,7 +29,11 @@ const ownThing = ({ text, signal }: OwnWord): Thing => ({
 });
 
 /** What a text says, with what the user taught for it: the taught thing and class stand, the rest of the reading stays. */
-export function readFunction(text: string, words: readonly OwnWord[] = [], context: MeaningContext = {}): Meaning {
+export function readFunction(
+  text: string,
+  words: readonly OwnWord[] = [],
+  context: MeaningContext = {},
+): Meaning {
   const read = readMeaning(text, context);
   const own = ownWord(words, text);
   if (own === undefined) return read;
@@ -33,6 +41,7 @@ export function readFunction(text: string, words: readonly OwnWord[] = [], conte
   return {
     ...read,
     things: [thing],
+    vague: false,
     thing,
     signal: own.signal === "unknown" ? thing.signal : own.signal,
     classes: new Map([[own.signal === "unknown" ? thing.signal : own.signal, 1]]),

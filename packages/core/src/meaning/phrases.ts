@@ -25,7 +25,9 @@ export interface PhraseTable {
 /** Amounts of volts are one word to phrases that only ask for some voltage. */
 const general = (word: string): string => (/^(12|24|36|48|13\.5|13\.8|14|27|28)v$/.test(word) ? "1v" : word);
 
-function tableOf(entries: readonly { readonly of: string; readonly phrases: readonly string[] }[]): PhraseTable {
+function tableOf(
+  entries: readonly { readonly of: string; readonly phrases: readonly string[] }[],
+): PhraseTable {
   const all: Phrase[] = [];
   const seen = new Set<string>();
   for (const { of, phrases } of entries)
@@ -61,20 +63,32 @@ const BETWEEN = new Set(
 
 /** A phrase with one of these is said in its own order only: "on engine" is not "engine on". */
 const PARTICLES = new Set(
-  "on in up down out off to not with when at from while if while and 1 2 3 4 a b l d w f number only ground plus minus high low left right".split(" "),
+  "on in up down out off to not with when at from while if while and 1 2 3 4 a b l d w f number only ground plus minus high low left right".split(
+    " ",
+  ),
 );
 
 /** Where the words of a phrase stand: side by side in order, or within one clause in any order with at most two words between. */
-function placeOf(phrase: Phrase, tokens: readonly Token[], words: readonly string[], anchor: number, anyOrder: boolean): Match | null {
+function placeOf(
+  phrase: Phrase,
+  tokens: readonly Token[],
+  words: readonly string[],
+  anchor: number,
+  anyOrder: boolean,
+): Match | null {
   const { length } = phrase.words;
   for (let start = anchor - length + 1; start <= anchor; start++) {
     if (start < 0 || start + length > words.length) continue;
-    if (phrase.words.every((word, i) => words[start + i] === word) && isOneClause(tokens, start, start + length - 1))
+    if (
+      phrase.words.every((word, i) => words[start + i] === word) &&
+      isOneClause(tokens, start, start + length - 1)
+    )
       return { of: phrase.of, at: phrase.words.map((_, i) => start + i), inOrder: true };
   }
   const counted = length > 1 ? overNumbers(phrase, tokens, words, anchor) : null;
   if (counted !== null) return counted;
-  if (!anyOrder || length === 1 || length > 4 || phrase.words.some((word) => PARTICLES.has(word))) return null;
+  if (!anyOrder || length === 1 || length > 4 || phrase.words.some((word) => PARTICLES.has(word)))
+    return null;
   const { clause } = present(tokens[anchor], "token");
   const at: number[] = [];
   for (const word of phrase.words) {
@@ -90,7 +104,12 @@ function placeOf(phrase: Phrase, tokens: readonly Token[], words: readonly strin
   return { of: phrase.of, at: sorted, inOrder: false };
 }
 /** The words in order with the numbers of channels between: "relay 2 common", "pump 1 relay". */
-function overNumbers(phrase: Phrase, tokens: readonly Token[], words: readonly string[], anchor: number): Match | null {
+function overNumbers(
+  phrase: Phrase,
+  tokens: readonly Token[],
+  words: readonly string[],
+  anchor: number,
+): Match | null {
   const own = phrase.words.indexOf(words[anchor] as string);
   const at = [anchor];
   const walk = (from: number, step: 1 | -1, wanted: readonly string[]): boolean => {
@@ -103,7 +122,11 @@ function overNumbers(phrase: Phrase, tokens: readonly Token[], words: readonly s
     }
     return true;
   };
-  if (!walk(anchor, 1, phrase.words.slice(own + 1)) || !walk(anchor, -1, phrase.words.slice(0, own).reverse())) return null;
+  if (
+    !walk(anchor, 1, phrase.words.slice(own + 1)) ||
+    !walk(anchor, -1, phrase.words.slice(0, own).reverse())
+  )
+    return null;
   const sorted = at.sort((a, b) => a - b);
   return isOneClause(tokens, present(sorted[0], "first"), present(sorted[sorted.length - 1], "last"))
     ? { of: phrase.of, at: sorted, inOrder: true }

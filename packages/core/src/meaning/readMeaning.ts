@@ -17,6 +17,8 @@ export interface MeaningContext {
   readonly bareTerminals?: boolean;
   /** IGN 1 to 4 stand in a row: coils, not ignition feeds. */
   readonly ignitionCoils?: boolean;
+  /** Most of the plug's wires are lamps: "reverse" is the reverse lamp. */
+  readonly lampPlug?: boolean;
 }
 
 const MOST_KEPT = 30_000;
@@ -27,7 +29,7 @@ const kept = new Map<string, Meaning>();
  * has no thing, the class "unknown", and lists its words. Reads up to 48 words of up to 600 letters.
  */
 export function readMeaning(text: string, context: MeaningContext = {}): Meaning {
-  const key = `${text}\u0000${context.plug ?? ""}\u0000${context.module ?? ""}\u0000${context.bareTerminals === true ? 1 : 0}${context.ignitionCoils === true ? 1 : 0}`;
+  const key = `${text}\u0000${context.plug ?? ""}\u0000${context.module ?? ""}\u0000${context.bareTerminals === true ? 1 : 0}${context.ignitionCoils === true ? 1 : 0}${context.lampPlug === true ? 1 : 0}`;
   let found = kept.get(key);
   if (found === undefined) {
     if (kept.size > MOST_KEPT) kept.clear();
@@ -37,7 +39,22 @@ export function readMeaning(text: string, context: MeaningContext = {}): Meaning
 }
 
 /** The words from which on a clause tells where the wire comes from or goes to. */
-const ASIDE = new Set(["from", "to", "via", "with", "by", "at", "on", "in", "behind", "near", "shared", "used", "use", "not"]);
+const ASIDE = new Set([
+  "from",
+  "to",
+  "via",
+  "with",
+  "by",
+  "at",
+  "on",
+  "in",
+  "behind",
+  "near",
+  "shared",
+  "used",
+  "use",
+  "not",
+]);
 const FROM_WHERE = new Set(["from", "to", "via", "shared", "without", "instead"]);
 const KIND_WORDS: Readonly<Record<string, Kind>> = {
   relay: "relay",
@@ -75,7 +92,10 @@ const ROLE_WORDS: Readonly<Record<string, Role>> = {
 };
 const DIN_BARE = /^(15|30|31|31b|49a?|50|53[abc]?|54|55|56[abd]?|57|58[lrkd]?|61|75|85|86|87a?)$/;
 
-function tokensIn(text: string, { bareTerminals, ignitionCoils }: MeaningContext): readonly Token[] {
+function tokensIn(
+  text: string,
+  { bareTerminals, ignitionCoils, lampPlug }: MeaningContext,
+): readonly Token[] {
   let tokens = lex(text);
   if (bareTerminals === true)
     tokens = tokens.map((token, i) => {
@@ -84,16 +104,29 @@ function tokensIn(text: string, { bareTerminals, ignitionCoils }: MeaningContext
         ? { ...token, word: `t${token.raw}`, kind: "known" as const }
         : token;
     });
-  if (ignitionCoils === true && /^ign(ition)?[ _-]?\d/i.test(text))
+  if (
+    ignitionCoils === true &&
+    /^\s*(ign(ition)?|spark)(?: signal| output| coil)?[ _.-]*(no\.? ?)?\d/i.test(text)
+  )
     tokens = tokens.flatMap((token, i) =>
       i === 0 && token.word === "ignition" ? [token, { ...token, word: "coil" }] : [token],
     );
+  if (lampPlug === true && !tokens.some(({ word }) => /^(lamp|switch|gear|direction)$/.test(word)))
+    tokens = tokens.flatMap((token) =>
+      token.word === "reverse" ? [token, { ...token, word: "lamp" }] : [token],
+    );
+  // A sensor at the crank is the crankshaft's; nothing cranks through it.
+  if (
+    tokens.some(({ word }) => /^(hall|vr|sensor|trigger|opto)$/.test(word)) &&
+    !tokens.some(({ word }) => word === "starter")
+  )
+    tokens = tokens.map((token) => (token.word === "crank" ? { ...token, word: "crankshaft" } : token));
   return tokens;
 }
 
 /** Phrases that only name something when nothing else does: any of them may be a word about another thing. */
 const WEAK = new Set(
-  "temperature coil heater valve pump level fault speed pressure start stop park position brake charge head fuel light lamp fan air door lock boot neutral clutch check turn oxygen solenoid alternator generator battery remote reset ignition knock field sense step remove boot dash strap bridge tap address jumper tow trim tilt radio house motor wake enable security alarm status warning telltale indicator camera coolant oil dome fog spark timer clock handset trip set up window seat mirror cornering marker reverse forward arm timing mode program data bus rear front programmer diagnostic position tank throttle accelerator regulator sync starter range lower raise lift shift security".split(
+  "temperature coil heater valve pump level fault speed pressure start stop park position brake charge head fuel light lamp fan air door lock boot neutral clutch check turn oxygen solenoid alternator generator battery remote reset ignition knock field sense step remove boot dash strap bridge tap address jumper tow trim tilt radio house motor wake enable security alarm status warning telltale indicator camera coolant oil dome fog spark timer clock handset trip set up window seat mirror indicator flasher cornering marker reverse forward arm timing mode program data bus rear front programmer diagnostic position tank throttle accelerator regulator sync starter range lower raise lift shift security".split(
     " ",
   ),
 );
@@ -102,14 +135,18 @@ function read(text: string, context: MeaningContext): Meaning {
   const tokens = tokensIn(text, context);
   const remarks = phrasesIn(REMARK_TABLE, tokens);
   // The other end of a winding or lamp tells nothing of this one.
-  const silenced = new Set(remarks.filter(({ of }) => of === "other-side").flatMap(({ at }) => at));
+  const silenced = new Set(
+    remarks.filter(({ of }) => of === "other-side" || of === "place").flatMap(({ at }) => at),
+  );
   const open = (match: Match): boolean => match.at.every((place) => !silenced.has(place));
   const thingMatches = phrasesIn(THING_TABLE, tokens).filter(open);
   const signs = phrasesIn(SIGN_TABLE, tokens).filter(open);
   const asidePlaces = placesAside(tokens);
-  const { things, aside, used } = chooseThings(thingMatches, tokens, asidePlaces);
+  const { things, vague, aside, used } = chooseThings(thingMatches, tokens, asidePlaces);
   const contained = new Set(
-    used.filter(({ match, thing }) => match.at.length > 1 && !isGeneric(thing)).flatMap(({ match }) => match.at),
+    used
+      .filter(({ match, thing }) => match.at.length > 1 && !isGeneric(thing))
+      .flatMap(({ match }) => match.at),
   );
   const nameWords = new Set(used.filter(({ thing }) => !isGeneric(thing)).flatMap(({ match }) => match.at));
   const freeSigns = signs.filter((sign) => isFree(sign, tokens, contained, nameWords));
@@ -123,7 +160,10 @@ function read(text: string, context: MeaningContext): Meaning {
     if ((word === "in" || word === "out") && !endsHere(tokens, i)) return;
     if (role !== undefined && !(role === "ground" && contained.has(i))) roles.add(role);
   });
-  if (kinds.has("lamp") && (kinds.has("telltale") || tokens.some(({ word }) => word === "control" || word === "pilot")))
+  if (
+    kinds.has("lamp") &&
+    (kinds.has("telltale") || tokens.some(({ word }) => word === "control" || word === "pilot"))
+  )
     kinds.add("telltale");
   const isOxygen = things.some(({ name }) => name.startsWith("oxygen"));
   const levelWords = new Set([...contained].filter((place) => !isOutsideName(tokens, place)));
@@ -132,7 +172,18 @@ function read(text: string, context: MeaningContext): Meaning {
   const mark = /^\s*\(\s*[-–−]\s*\)/.test(text) ? "minus" : /^\s*\(\s*\+\s*\)/.test(text) ? "plus" : null;
   const pole = poleOf(tokens, freeSigns, contained);
   const spare = isSpare(tokens, signs, things, contact);
-  const classes = classesOf({ tokens, signs: freeSigns, things, aside, kinds, pole, contact, mark, spare, asidePlaces });
+  const classes = classesOf({
+    tokens,
+    signs: freeSigns,
+    things,
+    aside,
+    kinds,
+    pole,
+    contact,
+    mark,
+    spare,
+    asidePlaces,
+  });
   const [signal, certain] = bestOf(classes);
   const named = namedBy(ofBeam(things, which), aside, signal, context, tokens);
   const understood = understoodOf(tokens, used, signs, remarks);
@@ -140,6 +191,7 @@ function read(text: string, context: MeaningContext): Meaning {
   const meaning: Omit<Meaning, "direction"> = {
     text,
     things: meant,
+    vague: !spare && vague && meant[0] === things[0],
     thing: meant[0] ?? null,
     aside: aside.filter((thing) => !named.includes(thing)),
     kinds,
@@ -147,7 +199,7 @@ function read(text: string, context: MeaningContext): Meaning {
     which,
     pole,
     contact,
-    volts: voltsOf(tokens),
+    volts: voltsOf(tokens) || (signal === "sensor-supply" && isFiveVolt(named) ? 5 : 0),
     classes: spare ? new Map<SignalClass, number>([["none", 1]]) : classes,
     signal: spare ? "none" : signal,
     certain: spare ? 1 : certain,
@@ -189,7 +241,11 @@ function placesAside(tokens: readonly Token[]): ReadonlySet<number> {
     if (inBrackets) places.add(i);
     if (since >= 0 && tokens[since]?.clause !== clause) since = -1;
     if (since >= 0) places.add(i);
-    else if (FROM_WHERE.has(word) || (ASIDE.has(word) && i > 1 && word !== "in" && word !== "on" && word !== "not")) since = i;
+    else if (
+      FROM_WHERE.has(word) ||
+      (ASIDE.has(word) && i > 1 && word !== "in" && word !== "on" && word !== "not")
+    )
+      since = i;
   });
   return places;
 }
@@ -204,7 +260,12 @@ function chooseThings(
   matches: readonly Match[],
   tokens: readonly Token[],
   asidePlaces: ReadonlySet<number>,
-): { readonly things: readonly Thing[]; readonly aside: readonly Thing[]; readonly used: readonly Used[] } {
+): {
+  readonly things: readonly Thing[];
+  readonly vague: boolean;
+  readonly aside: readonly Thing[];
+  readonly used: readonly Used[];
+} {
   const ofRelay = tokens.some(({ word }) => word === "contactor" || word === "relay");
   const all = matches.flatMap((match): readonly Used[] => {
     const thing = thingNamed(ofRelay && match.of === "ignition coil supply" ? "contactor supply" : match.of);
@@ -213,16 +274,17 @@ function chooseThings(
   const isWeak = ({ match }: Used): boolean =>
     match.at.length === 1 && WEAK.has(tokens[match.at[0] ?? 0]?.word ?? "");
   const isAside = ({ match }: Used): boolean => match.at.every((place) => asidePlaces.has(place));
-  const notLevel = all.filter((one) => !isLevelWord(one, tokens));
+  const isPotentiometer = tokens.some(({ word }) =>
+    /^(potentiometer|accelerator|throttle|pedal)$/.test(word),
+  );
+  const notLevel = all.filter(
+    (one) => !isLevelWord(one, tokens) && !(isPotentiometer && one.thing.family === "wiper"),
+  );
   const real = notLevel.filter(({ thing }) => !isGeneric(thing));
   const strong = real.filter((one) => !isWeak(one));
   const front = strong.filter((one) => !isAside(one));
   const chosen =
-    front.length > 0
-      ? front
-      : real.some((one) => !isAside(one))
-        ? real.filter((one) => !isAside(one))
-        : [];
+    front.length > 0 ? front : real.some((one) => !isAside(one)) ? real.filter((one) => !isAside(one)) : [];
   const names = new Set<string>();
   const once = (list: readonly Used[]): readonly Thing[] =>
     list.flatMap(({ thing }) => {
@@ -236,6 +298,7 @@ function chooseThings(
   const aside = once(real.filter((one) => isAside(one) && !isWeak(one)));
   return {
     things,
+    vague: chosen.length > 0 && front.length === 0,
     aside,
     used: [...chosen, ...all.filter(({ thing }) => isGeneric(thing))],
   };
@@ -244,9 +307,17 @@ function chooseThings(
 /** "Low speed", "2nd speed": a level, not the speed of the car. */
 const isLevelWord = ({ match, thing }: Used, tokens: readonly Token[]): boolean => {
   const [at] = match.at;
-  if (match.at.length !== 1 || at === undefined || tokens[at]?.word !== "speed" || thing.name !== "vehicle speed") return false;
+  if (
+    match.at.length !== 1 ||
+    at === undefined ||
+    tokens[at]?.word !== "speed" ||
+    thing.name !== "vehicle speed"
+  )
+    return false;
   const beside = `${tokens[at - 1]?.word ?? ""} ${tokens[at + 1]?.word ?? ""}`;
-  return /\b(low|high|fast|first|second|third|1|2|3|normal|half|full|one|two|variable|fan|blower|wiper|motor)\b/.test(beside);
+  return /\b(low|high|fast|first|second|third|1|2|3|normal|half|full|one|two|variable|fan|blower|wiper|motor)\b/.test(
+    beside,
+  );
 };
 
 /** Words that turn a text are heard even within the name of a thing. */
@@ -265,11 +336,12 @@ function isFree(
   if (!at.every((place) => contained.has(place))) {
     if (at.length > 1) return true;
     const word = tokens[at[0] ?? 0]?.word ?? "";
-    return !nameWords.has(at[0] ?? -1) || !/^(coil|start|radio|ignition|battery|alternator|diagnostic|dimmer|illumination|pulse)$/.test(word)
+    return !nameWords.has(at[0] ?? -1) ||
+      !/^(coil|start|radio|ignition|battery|alternator|diagnostic|dimmer|illumination|pulse)$/.test(word)
       ? true
       : /^(illumination|dimmer)$/.test(word);
   }
-  return at.some((place) => /^(ground|return|common|earthed|0v|reference)$/.test(tokens[place]?.word ?? ""));
+  return at.some((place) => /^(ground|return|common|earthed|0v)$/.test(tokens[place]?.word ?? ""));
 }
 
 const CONTACTS = /^(30|85|86|87)$/;
@@ -277,15 +349,28 @@ function contactOf(tokens: readonly Token[]): string | null {
   if (!tokens.some(({ word }) => word === "relay")) return null;
   for (const [i, { word, raw }] of tokens.entries()) {
     const plain = raw.replace(/^(kl|klemme|terminal|term)[. ]*/i, "");
-    if ((CONTACTS.test(word) || /^t(30|85|86|87a?)$/.test(word) || plain === "87a") && tokens[i - 1]?.word !== "to" && tokens[i - 2]?.word !== "to" && !/fuse|number/.test(tokens[i - 1]?.word ?? ""))
+    if (
+      (CONTACTS.test(word) || /^t(30|85|86|87a?)$/.test(word) || plain === "87a") &&
+      tokens[i - 1]?.word !== "to" &&
+      tokens[i - 2]?.word !== "to" &&
+      !/fuse|number/.test(tokens[i - 1]?.word ?? "")
+    )
       return plain === "87a" ? "87a" : plain.replace(/\D/g, "");
   }
   return null;
 }
 
 /** The pole that the text gives to this wire: a plus or minus that belongs to no sign. */
-function poleOf(tokens: readonly Token[], signs: readonly Match[], contained: ReadonlySet<number>): "plus" | "minus" | null {
-  const inSign = new Set(signs.filter(({ at }) => at.length > 1).flatMap(({ at }) => at));
+function poleOf(
+  tokens: readonly Token[],
+  signs: readonly Match[],
+  contained: ReadonlySet<number>,
+): "plus" | "minus" | null {
+  const inSign = new Set(
+    signs
+      .filter(({ of, at }) => at.length > 1 && (of === "switched-ground" || of === "switched-supply"))
+      .flatMap(({ at }) => at),
+  );
   let pole: "plus" | "minus" | null = null;
   tokens.forEach(({ word, inBrackets, raw }, i) => {
     if (word !== "plus" && word !== "minus") return;
@@ -296,9 +381,15 @@ function poleOf(tokens: readonly Token[], signs: readonly Match[], contained: Re
   return pole;
 }
 
-const SPARE_FIRST = /^(spare|blank|plugged|nc|unused|not|empty|vacant|reserved|no|blanked|nothing|free|dummy|none|unassigned)$/;
+const SPARE_FIRST =
+  /^(spare|blank|plugged|nc|unused|not|empty|vacant|reserved|no|blanked|nothing|free|dummy|none|unassigned)$/;
 /** Whether the whole text says that nothing is connected here. */
-function isSpare(tokens: readonly Token[], signs: readonly Match[], things: readonly Thing[], contact: string | null): boolean {
+function isSpare(
+  tokens: readonly Token[],
+  signs: readonly Match[],
+  things: readonly Thing[],
+  contact: string | null,
+): boolean {
   const found = signs.filter(({ of }) => of === "none");
   const [first] = found;
   if (first === undefined) return false;
@@ -310,7 +401,8 @@ function isSpare(tokens: readonly Token[], signs: readonly Match[], things: read
   // "Clutch switch plug, nothing now": said of the whole, in a clause of its own.
   const { clause } = tokens[start] as Token;
   const alone = tokens.filter((token) => token.clause === clause).length <= first.at.length + 2;
-  return alone && first.at.length > 1 && (things.length === 0 || clause > 0);
+  const opens = tokens[start - 1] !== undefined && tokens[start - 1]?.clause !== clause;
+  return (alone || opens) && first.at.length > 1 && (things.length === 0 || clause > 0);
 }
 
 function bestOf(classes: ReadonlyMap<SignalClass, number>): readonly [SignalClass, number] {
@@ -349,14 +441,18 @@ function namedBy(
   if (tokens.length > 0 && (plug !== "" || module !== "") && tokens.length <= 4) {
     const outer = readMeaning(plug);
     const own = outer.things.filter((thing) => !isGeneric(thing) && thing.name !== "spare");
-    const fromModule = own.length > 0 ? own : readMeaning(module).things.filter((thing) => !isGeneric(thing) && isLowSensor(thing));
+    const fromModule =
+      own.length > 0
+        ? own
+        : readMeaning(module).things.filter((thing) => !isGeneric(thing) && isLowSensor(thing));
     if (own.length === 1 || fromModule.length === 1) return own.length === 1 ? own : fromModule;
   }
   if (supply !== undefined && signal !== "switched-ground") return [present(supply)];
   if (aside.length > 0 && signal !== "unknown") return aside.slice(0, 1);
   return supply === undefined ? [] : [present(supply)];
 }
-const isLowSensor = ({ signal }: Thing): boolean => ["analog", "resistive-sensor", "hall", "vr-pair"].includes(signal);
+const isLowSensor = ({ signal }: Thing): boolean =>
+  ["analog", "resistive-sensor", "hall", "vr-pair"].includes(signal);
 
 function voltsOf(tokens: readonly Token[]): number {
   for (const { word } of tokens) {
@@ -367,8 +463,13 @@ function voltsOf(tokens: readonly Token[]): number {
   return 0;
 }
 
+/** Potentiometers and pressure sensors run on 5 V unless somebody says otherwise (common practice). */
+const isFiveVolt = ([thing]: readonly Thing[]): boolean => thing?.signal === "analog";
+
 /** Words that carry no meaning of their own count for nothing here. */
-const NEUTRAL = new Set("and in on at to from with for when or via 1amp 1amount 1ohm pin end side only terminal".split(" "));
+const NEUTRAL = new Set(
+  "and in on at to from with for when or via 1amp 1amount 1ohm pin end side only terminal".split(" "),
+);
 function understoodOf(
   tokens: readonly Token[],
   used: readonly Used[],
@@ -392,9 +493,14 @@ function givenBy(
   remarks: readonly Match[],
   which: Meaning["which"],
 ): readonly GivenBy[] {
-  const words = (at: readonly number[]): string => [...new Set(at.map((place) => tokens[place]?.raw ?? ""))].join(" ");
+  const words = (at: readonly number[]): string =>
+    [...new Set(at.map((place) => tokens[place]?.raw ?? ""))].join(" ");
   return [
-    ...used.map(({ match, thing }): GivenBy => ({ slot: "thing", value: thing.name, words: words(match.at) })),
+    ...used.map(({ match, thing }): GivenBy => ({
+      slot: "thing",
+      value: thing.name,
+      words: words(match.at),
+    })),
     ...signs.map(({ of, at }): GivenBy => ({ slot: "carries", value: of, words: words(at) })),
     ...remarks.map(({ of, at }): GivenBy => ({ slot: "remark", value: of, words: words(at) })),
     ...[...which].map(([dimension, values]): GivenBy => ({

@@ -72,7 +72,9 @@ const GERMAN =
 
 /** Words that take another one out of its usual sense: "high side" is no level, "pulled up" no way to go. */
 const NOT_BEFORE: Readonly<Partial<Record<Dimension, ReadonlySet<string>>>> = {
-  level: new Set("side range current res resolution impedance tension reference voltage active when equals is".split(" ")),
+  level: new Set(
+    "side range current res resolution impedance tension reference voltage active when equals is".split(" "),
+  ),
   height: new Set(["dead", "tank"]),
   side: new Set(["over", "terminal"]),
   end: new Set("up emf feed lamp illumination lit quarter panel wheel to from chassis".split(" ")),
@@ -81,9 +83,13 @@ const NOT_BEFORE: Readonly<Partial<Record<Dimension, ReadonlySet<string>>>> = {
 const NOT_AFTER: Readonly<Partial<Record<Dimension, ReadonlySet<string>>>> = {
   level: new Set("active when goes pulled drive equals no on is taken input".split(" ")),
   travel: new Set(
-    "pulled pull wake back power pick warm start shut step lock hook set coiled tie line ramp made wired".split(" "),
+    "pulled pull wake back power pick warm start shut step lock hook set coiled tie line ramp made wired".split(
+      " ",
+    ),
   ),
-  lock: new Set("steering converter torque key ignition gear shift differential central inter cross axle fuel".split(" ")),
+  lock: new Set(
+    "steering converter torque key ignition gear shift differential central inter cross axle fuel".split(" "),
+  ),
   opening: new Set("normally collector when is if equals goes".split(" ")),
   end: new Set(["back", "way"]),
   side: new Set(["terminal", "output"]),
@@ -106,7 +112,11 @@ const AMOUNT_OF = new Set(
  * Reads the tokens of a text: "Blinker rechts" is the right one, "window up, LHF" names three. Words at `taken` places belong to the
  * name of a thing ("low beam") and name no level of their own.
  */
-export function whichOne(tokens: readonly Token[], taken: ReadonlySet<number> = new Set(), isOxygen = false): WhichOne {
+export function whichOne(
+  tokens: readonly Token[],
+  taken: ReadonlySet<number> = new Set(),
+  isOxygen = false,
+): WhichOne {
   const raw = tokens.map((token) => token.raw.toLowerCase());
   const isGerman = raw.some((word) => GERMAN.test(word));
   const found = new Map<Dimension, Set<string>>();
@@ -139,13 +149,18 @@ export function whichOne(tokens: readonly Token[], taken: ReadonlySet<number> = 
       if (taken.has(i)) return;
       if (before === "stage" && Number(number) < 3) return add("level", number === "1" ? "low" : "high");
       if (after === "speed" && Number(number) < 3) return add("level", number === "1" ? "low" : "high");
-      if (before === "speed" && Number(number) < 3 && tokens.some((token) => token.word === "fan" || token.word === "wiper"))
+      if (
+        before === "speed" &&
+        Number(number) < 3 &&
+        tokens.some((token) => token.word === "fan" || token.word === "wiper")
+      )
         return add("level", number === "1" ? "low" : "high");
       if (i === counted) add("number", number);
       return;
     }
     if (word === "driver" && before === "side") return add("seat", "driver");
-    if (word === "driver" && !/^(door|seat|window|side|mirror|airbag)$/.test(after) && before !== "for") return;
+    if (word === "driver" && !/^(door|seat|window|side|mirror|airbag)$/.test(after) && before !== "for")
+      return;
     const meaning = MEANING.get(word);
     if (meaning === undefined) return;
     const [dimension, value] = meaning;
@@ -175,7 +190,13 @@ export function whichOne(tokens: readonly Token[], taken: ReadonlySet<number> = 
 function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): number {
   let best = { place: -1, rank: 9 };
   tokens.forEach(({ word, kind }, i) => {
-    if ((kind !== "number" && ORDINALS[word] === undefined) || taken.has(i) || word === "0" || Number(word) > 99) return;
+    if (
+      (kind !== "number" && ORDINALS[word] === undefined) ||
+      taken.has(i) ||
+      word === "0" ||
+      Number(word) > 99
+    )
+      return;
     const [before, after] = [tokens[i - 1]?.word ?? "", tokens[i + 1]?.word ?? ""];
     const isMarked = before === "number" || before === "hash";
     const owner = isMarked ? (tokens[i - 2]?.word ?? "") : before;

@@ -145,7 +145,8 @@ export function signalFit(a: SignalClass, b: SignalClass): Fit {
   if (a === b) return "same";
   if (has(COMPATIBLE, a, b)) return "compatible";
   // A free contact passes on whatever is put to it.
-  if ((a === "dry-contact" && POWERED.includes(b)) || (b === "dry-contact" && POWERED.includes(a))) return "compatible";
+  if ((a === "dry-contact" && POWERED.includes(b)) || (b === "dry-contact" && POWERED.includes(a)))
+    return "compatible";
   if (has(WITH_DEVICE, a, b)) return "device";
   const oneWay = (x: SignalClass, y: SignalClass): boolean =>
     (POWERED.includes(x) &&

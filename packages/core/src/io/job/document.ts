@@ -238,9 +238,7 @@ function pinOf(source: FilePin, connector: string, order: number, system: Colour
     function: source.function,
     colour: source.colour ?? "",
     size: source.size ?? null,
-    signal:
-      source.signal ??
-      (content === "empty" ? "none" : (likelyClass(readFunction(source.function)))),
+    signal: source.signal ?? (content === "empty" ? "none" : likelyClass(readFunction(source.function))),
     note: source.note ?? "",
   };
 }

@@ -218,7 +218,7 @@ function readLine(row: RawRow, reader: Reader): TableLine {
     colourSystem,
     size,
     function: empty ? "" : text,
-    signal: signal ?? (empty ? "none" : (likelyClass(reading))),
+    signal: signal ?? (empty ? "none" : likelyClass(reading)),
     circuit: cell("circuit"),
     condition: cell("condition"),
     note: [

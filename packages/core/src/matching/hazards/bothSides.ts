@@ -16,9 +16,7 @@ export const bothSides: Rule = {
         (pin) =>
           SIDED.test(pin.reading.thing?.name ?? "") && (pin.reading.thing?.name ?? "").startsWith("turn "),
       );
-      const sides = new Set(
-        pins.flatMap((pin) => sideOf(pin.reading) ?? []),
-      );
+      const sides = new Set(pins.flatMap((pin) => sideOf(pin.reading) ?? []));
       if (!turn || sides.size < 2) return [];
       // Two leads onto one tell-tale: with a diode in each neither side lights the other.
       const told =

@@ -10,12 +10,7 @@ export const singleTellTale: Rule = {
     (["vehicle", "incoming"] as const).flatMap((side): readonly Finding[] => {
       const tellTales = wires[side].filter((pin) => isTerm(pin, "turn tell-tale"));
       const [only] = tellTales;
-      if (
-        only === undefined ||
-        tellTales.length > 1 ||
-        sideOf(only.reading) !== null
-      )
-        return [];
+      if (only === undefined || tellTales.length > 1 || sideOf(only.reading) !== null) return [];
       return [
         {
           severity: "caution",

@@ -25,14 +25,14 @@ high-mounted stop lamp | lamp-feed load lamp-off | high mounted stop lamp; third
 stop lamp switch | switched-supply load code | stop lamp switch; brake switch; brake lamp switch; stop signal; brake pedal; brake pedal switch; brake pedal position; brake pedal position switch; brake on off; service brake; brake signal; foot brake; footbrake switch; foot brake switch; brake; brake input; brake applied; brake shut down; brake sense; stop switch; brake applied signal; brake pedal signal; brake contact
 brake pedal test switch | switched-supply load code | brake test switch; brake pedal test; brake switch number 2; second brake switch; brake test; brake pedal test switch; brake cruise cancel switch; brake switch normally closed
 # turn
-turn lamp | lamp-feed load lamp-off | turn lamp; turn signal; turn; indicator; flasher lamp; flasher; direction indicator; turn signal lamp; turn indicator; t49l; t49r; tl; tr lamp; direction lamp; turn left; turn right; blinker; turn output; side repeater; repeater; turn signal output; turn signal feed; indicator lamp; direction signal; side indicator; turn repeater; left turn; right turn; direction indicator lamp; turn signal lamps
-turn tell-tale | lamp-feed load lamp-off | turn telltale; turn signal telltale; turn indicator lamp dash; indicator telltale; turn signal control lamp; turn control lamp; tc2; flasher pilot lamp; indicator warning lamp; turn warning lamp; turn pilot lamp; flasher warning lamp; indicator pilot lamp; dash turn indicator; turn signal pilot lamp; flasher telltale; turn signal indicator; turn signal warning lamp; dash indicator lamp; turn indicator lamp; direction indicator pilot lamp
+turn lamp | lamp-feed load lamp-off | turn lamp; turn signal; turn; indicator; flasher lamp; flasher; direction indicator; turn signal lamp; turn indicator; t49l; t49r; tl; tr lamp; direction lamp; turn left; turn right; blinker; turn output; side repeater; repeater; turn signal output; turn signal feed; indicator lamp; direction signal; side indicator; turn repeater; left turn; right turn; direction indicator lamp; turn signal lamps; t49a left; t49a right; direction indicator left; direction indicator right
+turn tell-tale | lamp-feed load lamp-off | turn telltale; turn signal telltale; turn indicator lamp dash; indicator telltale; turn signal control lamp; turn control lamp; tc2; flasher pilot lamp; indicator warning lamp; turn warning lamp; turn pilot lamp; flasher warning lamp; indicator pilot lamp; dash turn indicator; turn signal pilot lamp; flasher telltale; turn signal indicator; turn signal warning lamp; dash indicator lamp; turn indicator lamp; direction indicator pilot lamp; telltale flasher unit; left telltale; right telltale; flasher repeater telltale
+flasher output | switched-supply source lamp-off | t49a; t49b; flasher output; flasher load; flasher unit l; flasher unit load; flasher load output; flasher to switch; flasher unit output; flasher relay output; load out flasher
 turn switch | switched-supply load lamp-off | turn switch; turn signal switch; indicator switch; indicator stalk; turn stalk; flasher switch; turn lever; turn signal lever; column switch; turn request; turn signal request; indicator request; turn input; turn in; turn signal input switch
 trailer turn lamp | lamp-feed load lamp-off | trailer turn; trailer turn lamp; trailer indicator; trailer flasher; trailer turn signal; trailer left; trailer right
 trailer turn tell-tale | switched-ground load lamp-off | trailer telltale; trailer warning lamp; trailer turn telltale; t49c; trailer turn signal control lamp; trailer indicator telltale; trailer control lamp; trailer pilot lamp; trailer turn signal telltale; trailer warning; trailer turn control lamp
 # flasher
 flasher input | ignition load lamp-off | t49; flasher input; flasher unit; flasher supply; flasher feed; flasher relay; flasher unit supply; flasher plus; flasher unit b; flasher power; flasher relay supply; flasher unit x; flasher can; led flasher
-flasher output | switched-supply source lamp-off | t49a; t49b; flasher output; flasher load; flasher unit l; flasher unit load; flasher load output; flasher to switch; flasher unit output; flasher relay output; load out flasher
 flasher pilot | lamp-feed source lamp-off | flasher unit p; flasher pilot output; flasher unit pilot
 hazard switch | switched-ground load lamp-off | hazard; hazard switch; hazard flasher; hazard warning; hazard lamp switch; hazard warning switch; hazard input; hazard request; four way flasher; emergency flasher; 4 way flasher; hazard button; hazard lamp
 # reverse lamp
@@ -49,26 +49,24 @@ cornering lamp | lamp-feed load lamp-off | cornering lamp; cornering; bend lamp;
 instrument lighting | lamp-dimmer load lamp-off | instrument illumination; illumination; dash lamp; dash illumination; t58d; t58b; panel lamp; dash dimmer; panel illumination; switch illumination; dimmer; instrument lamp; dash lamp dimmer; gauge lamp; gauge illumination; dash lamps dimmer; panel dimmer; instrument panel lamp; instrument panel illumination; cluster illumination; ilplus; illumination plus; switch panel lamp; dash light dimmer; back light; cluster lamp; panel lighting; button illumination; night illumination; night lighting; instrument panel dimmer
 illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return
 # interior lamp
-interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; cabin lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; saloon lamp; ceiling lamp; entry lamp
+interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; cabin lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; saloon lamp; ceiling lamp; entry lamp; house lamp; habitation lamp; lounge lamp
 boot lamp | lamp-feed load comfort-lost | boot lamp; luggage lamp; trunk lamp; cargo lamp; luggage compartment lamp; load space lamp; bonnet lamp; engine bay lamp; locker lamp
 work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; deck lamp; scene lamp; loading lamp; plough lamp; spreader lamp; cockpit lamp
 beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head
 # fault
-fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; fault indicator; error lamp; warning; status lamp; fault signal; alarm lamp; failure lamp; diagnostic led; status led; telltale; indicator lamp general; general alarm; level warning lamp
+fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; error lamp; warning; status lamp; fault signal; alarm lamp; failure lamp; telltale; indicator lamp general; general alarm; level warning lamp
 fan fault | switched-ground source lamp-off | fan fault; fan fault lamp; fan warning; fan failure; fan failure lamp
 lamp fault | switched-ground source lamp-off | bulb fault; lamp fault; bulb check; bulb failure; lamp failure; bulb out; lamp out; bulb monitor; check control; lamp check; lamp test; bulb warning; lamp monitor
 # malfunction indicator lamp
-malfunction indicator lamp | switched-ground source lamp-off | malfunction indicator lamp; check engine; engine warning lamp; check lamp; check engine lamp; check warning lamp; engine check lamp; engine check; fault indicator lamp; check; diagnostic lamp; engine lamp; engine management lamp; emission warning lamp; engine fault lamp; service engine soon; engine telltale; amber warning lamp; amber stop lamp; control lamp k83; exhaust control lamp; check engine warning; engine warning light; exhaust telltale; emission lamp; malfunction lamp; amber engine lamp
+malfunction indicator lamp | switched-ground source lamp-off | malfunction indicator lamp; check engine; engine warning lamp; check lamp; check engine lamp; check warning lamp; engine check lamp; engine check lamp; check; diagnostic lamp; engine lamp; engine management lamp; emission warning lamp; engine fault lamp; service engine soon; engine telltale; amber warning lamp; amber stop lamp; control lamp k83; exhaust control lamp; check engine warning; engine warning light; exhaust telltale; emission lamp; malfunction lamp; amber engine lamp; exhaust warning lamp; fault indicator; malfunction indicator
 # stop engine lamp
 stop engine lamp | switched-ground source lamp-off | stop engine lamp; red stop lamp; stop engine; red warning lamp; engine stop lamp; red engine lamp
 # abs lamp
 abs lamp | switched-ground source lamp-off | abs lamp; abs warning lamp; antilock warning lamp; abs control lamp; abs telltale; abs warning; antilock lamp
 # restraint lamp
-restraint lamp | switched-ground source restraint | airbag lamp; airbag warning lamp; airbag telltale; restraint lamp; airbag warning; airbag control lamp; airbag indicator
+restraint lamp | switched-ground source restraint | airbag lamp; airbag warning lamp; airbag telltale; restraint lamp; airbag warning; airbag control lamp; airbag indicator; airbag lamp control
 # seat belt lamp
 seat belt lamp | switched-ground source lamp-off | seat belt lamp; belt warning lamp; belt lamp; seat belt warning; belt warning; seat belt telltale; seat belt reminder
-# washer level lamp
-washer level lamp | switched-ground source lamp-off | washer level lamp; washer lamp; washer bottle lamp; washer fluid lamp; washer fluid warning; washer fluid telltale
 # service reminder
 service reminder | switched-ground source nothing | service reminder; service lamp; service indicator; oil service
 # fuel low lamp
@@ -78,7 +76,7 @@ door lamp | switched-ground load lamp-off | door lamp dash; door warning lamp; d
 # cruise lamp
 cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise on lamp; cruise indicator; cruise active lamp
 # immobiliser lamp
-immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; security led; alarm led; theft lamp; security indicator; alarm lamp led; immobiliser led; key lamp
+immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp
 # fuel level
 fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level
 tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor
@@ -100,7 +98,9 @@ rear wiper | switched-supply load dead | rear wiper; rear wiper motor; back wipe
 washer pump | switched-supply load comfort-lost | washer; washer pump; screen washer; windscreen washer; t53c; front washer; washer motor; windscreen washer pump; screen wash; washer feed; washer switch; washer jet pump
 rear washer | switched-supply load comfort-lost | rear washer; rear washer pump; rear screen washer; rear window washer
 headlamp washer | switched-supply load comfort-lost | headlamp washer; headlamp washer pump; headlamp cleaning
+# washer level
 washer level | switched-ground load lamp-on | washer level; washer fluid level; washer fluid; washer fluid contact; washer bottle switch; washer bottle; washer level switch; washer fluid switch; washer reservoir; washer fluid level switch; washer bottle level; washer tank level; washer bottle contact
+washer level lamp | switched-ground source lamp-off | washer level lamp; washer lamp; washer bottle lamp; washer fluid lamp; washer fluid warning; washer fluid telltale
 # door
 door ajar switch | switched-ground load lamp-off | door ajar; door switch; door contact; courtesy switch; door open; door jamb switch; door jam switch; door trigger; door; courtesy lamp switch; door pin; door courtesy switch; door pin switch; door latch switch; courtesy; door signal; door microswitch; door status; door open switch; door courtesy lamp switch; door close switch; door input
 bonnet switch | switched-ground load comfort-lost | bonnet switch; bonnet ajar; bonnet contact; bonnet; bonnet pin; bonnet courtesy switch; bonnet trigger; bonnet open; engine bonnet switch; engine bonnet courtesy switch; bonnet pin switch; bonnet pin shutdown; engine bonnet; bonnet latch switch
@@ -136,12 +136,20 @@ windscreen heater | switched-supply load comfort-lost | windscreen heater; heate
 # seat
 seat heater | switched-supply load comfort-lost | seat heater; heated seat; seat heat; seat heater element; seat heater switch; seat cushion heater
 seat motor | switched-supply source comfort-lost | seat motor; power seat; seat adjust; seat forward; seat recline; seat supply; seat slide; seat height; seat back; seat tilt; seat lumbar; lumbar; memory seat
-seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; seat switch; buckle; seat occupied switch; operator seat switch
+seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; buckle
 occupant sensor | other-data load restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor
+# seat switch
+seat switch | switched-supply load dead | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present
+# main brush
+main brush | switched-supply source dead | main brush; roller; main broom; broom; broom roller; main broom contactor; broom contactor; roller contactor
+# side brush
+side brush | switched-supply source dead | side brush; gutter broom; side broom; side broom contactor
+# suction fan
+suction fan | switched-supply source dead | vacuum fan; suction; suction fan; vacuum fan contactor
 # steering
 steering lock | other-data both no-start | steering lock; steering column lock; column lock
 steering wheel controls | analog load comfort-lost | steering wheel controls; steering wheel switch; steering remote; steering wheel button; remote control audio; steering wheel remote; steering wheel control; audio remote; steering switch; steering pad switch; wheel switch; steering wheel control input
-power steering pressure | switched-ground load poor-running | power steering pressure; power steering pressure switch; power steering switch; steering pressure
+power steering pressure | switched-ground load poor-running | power steering pressure; power steering pressure switch; power steering switch; steering pressure; power steering oil pressure switch; power steering oil pressure; power steering load; power steering load switch
 power steering supply | battery load dead | power steering supply; eps supply; electric power steering; eps; electronic power steering; power steering; steering pump; electro hydraulic steering
 steering assist valve | pwm source comfort-lost | steering assist; variable steering; speed dependent steering; steering valve; steering solenoid
 steering angle sensor | other-data both lamp-on | steering angle; steering angle sensor; sas
@@ -157,8 +165,8 @@ sun sensor | analog load comfort-lost | sun sensor; solar sensor; sun load senso
 auxiliary heater control | switched-supply load comfort-lost | auxiliary heater; parking heater; aux heater; heater on; standing heater; heater request; switch on signal; splus; heater switch on signal; night heater; heater switch; heater on signal; heater enable; heater start; cab heater; fuel heater
 heater glow pin | switched-supply source dead | heater glow pin; glow pin; heater igniter; glow element
 coolant heater valve | switched-supply source comfort-lost | heater valve; coolant valve; water valve; heater control valve; coolant valve heater; heater tap; coolant shut off valve
-air conditioning request | switched-supply load comfort-lost | aircon request; aircon on; aircon switch; aircon; aircon input; aircon signal; aircon demand; aircon request signal; aircon pressure switch; aircon request switch; aircon control; aircon wants compressor; aircon amplifier; aircon enable; aircon button; aircon clutch request; compressor request; aircon on signal; aircon request input; aircon amplifier request; aircon idle up; aircon compressor request; aircon thermostat; aircon control signal
-compressor clutch | switched-supply load comfort-lost | compressor clutch; aircon clutch; magnetic clutch; aircon compressor; aircon compressor clutch; compressor magnetic clutch; magnet clutch; aircon magnet clutch; clutch coil; aircon clutch relay; compressor clutch relay; magnet clutch relay; aircon relay; aircon magnet clutch relay; aircon compressor clutch relay; magnetic clutch relay; compressor magnetic clutch relay; aircon compressor relay; aircon magnetic clutch; aircon cut relay; compressor engaged; compressor clutch output; aircon clutch control; aircon clutch output; aircon output
+air conditioning request | switched-supply load comfort-lost | aircon request; aircon on; aircon switch; aircon; aircon input; aircon signal; aircon demand; aircon request signal; aircon pressure switch; aircon request switch; aircon control; aircon wants compressor; aircon amplifier; aircon enable; aircon button; aircon clutch request; compressor request; aircon on signal; aircon request input; aircon amplifier request; aircon idle up; aircon compressor request; aircon thermostat; aircon control signal; aircon ready; aircon readiness; aircon readiness input
+compressor clutch | switched-supply load comfort-lost | compressor clutch; aircon clutch; magnetic clutch; aircon compressor; aircon compressor clutch; compressor magnetic clutch; magnet clutch; aircon magnet clutch; clutch coil; aircon clutch relay; compressor clutch relay; magnet clutch relay; aircon relay; aircon magnet clutch relay; aircon compressor clutch relay; magnetic clutch relay; compressor magnetic clutch relay; aircon compressor relay; aircon magnetic clutch; aircon cut relay; compressor engaged; compressor clutch output; aircon clutch control; aircon clutch output; aircon output; aircon cut off relay; aircon cutoff relay
 refrigerant pressure | analog load comfort-lost | refrigerant pressure; refrigerant pressure sensor; aircon pressure sensor; aircon pressure; aircon pressure transducer; aircon refrigerant pressure; air conditioning pressure
 refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch
 # brake warning
@@ -173,7 +181,7 @@ wheel speed sensor | vr-pair load lamp-on | wheel speed; wheel speed sensor; abs
 abs pump supply | battery load lamp-on | abs pump; abs pump supply; abs motor; abs pump motor; abs hydraulic unit
 abs valve supply | battery load lamp-on | abs valve; abs valve supply; abs solenoid supply; abs solenoid; abs; antilock brake; abs supply; abs module
 air pressure warning | switched-ground load lamp-on | low air; low air pressure; air pressure warning; low air switch; low air pressure switch; air pressure switch; air pressure lamp; low air lamp; low air warning; brake air pressure
-air pressure | analog load reads-wrong | air pressure; air pressure gauge; air tank pressure; brake pressure; circuit pressure; reservoir pressure; primary air pressure; brake pressure sensor; air pressure sensor; air sensor
+air pressure | analog load reads-wrong | air pressure; air pressure gauge; air tank pressure; brake pressure; circuit pressure; reservoir pressure; primary air pressure; brake pressure sensor; air pressure sensor; air sensor; brake air; brake air pressure sensor
 stability control switch | switched-ground load comfort-lost | stability off; traction off; stability switch; traction control switch; traction control off; traction switch; traction control; stability control; stability off switch; traction off switch
 yaw sensor | other-data both lamp-on | yaw; yaw rate; yaw sensor; lateral acceleration; acceleration sensor; g sensor; yaw rate sensor
 brake vacuum pump | switched-supply source dead | vacuum pump; brake vacuum; brake booster pump; brake vacuum pump; booster vacuum; brake servo pump
@@ -188,7 +196,7 @@ raise switch | switched-supply load comfort-lost | raise; raise switch; lift req
 compressor relay | switched-ground source dead | compressor relay; pump relay; compressor control; air pump relay; suspension compressor; air suspension compressor; compressor relay coil; suspension compressor relay; air compressor relay
 compressor feed | switched-supply load dead | compressor feed; compressor supply; compressor motor; pump feed; compressor; air compressor; pump motor; pump; pump output; pump control
 exhaust valve | switched-ground source dead | exhaust valve; vent valve; dump valve; release valve; suspension exhaust valve; air dump
-spring valve | switched-ground source dead | spring valve; bag valve; air spring valve; valve; suspension valve; fill valve; inflate valve; solenoid valve; solenoid; valve coil
+spring valve | switched-ground source dead | spring valve; bag valve; air spring valve; suspension fill valve; inflate valve
 damper valve | pwm source limp | damper; damper valve; shock absorber; damping; damper control; suspension damper
 tyre pressure receiver | lin both lamp-on | tyre pressure; tyre pressure monitor; tyre pressure receiver; tyre pressure sensor
 inclination sensor | analog load code | inclination; tilt sensor; angle sensor; inclinometer; boom angle
@@ -254,7 +262,7 @@ trim motor | switched-supply load dead | trim up; trim down; trim; tilt up; tilt
 trim gauge | resistive-sensor load reads-wrong | trim gauge; trim sensor; trim position; rudder angle; rudder sensor; trim level; rudder position
 livewell pump | switched-supply load dead | livewell; livewell pump; aerator; baitwell; raw water pump; wash down pump; washdown pump; live well
 compass lamp | lamp-feed load lamp-off | compass; compass lamp; compass light; binnacle lamp
-shore power | battery load charge-lost | shore power; shore charger; battery charger; charger; shore; charger output; onboard charger; charger interlock
+shore power | battery load charge-lost | shore power; shore charger; battery charger; charger; shore; charger output; onboard charger; charger interlock; shore charger output; shore present
 inverter | battery load dead | inverter; inverter remote; inverter on; inverter supply
 reserve supply | battery source memory-lost | backup supply; reserve supply; backup battery; emergency battery
 synchroniser | other-data both nothing | engine sync; nmea; sync signal nmea; depth; log; wind; gps; depth sounder; nmea 2000; nmea 0183; sounder transducer; fish finder

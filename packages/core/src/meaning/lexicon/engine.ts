@@ -14,7 +14,7 @@ coolant level | switched-ground load lamp-on | coolant level; engine coolant lev
 # oil pressure
 oil pressure | resistive-sensor load reads-wrong | oil pressure; engine oil pressure; oil pressure gauge; oil pressure sensor; oil sensor; oil gauge
 oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure
-oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp
+oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp; oil alarm lamp; low oil alarm lamp; oil alarm
 # oil temperature
 oil temperature | resistive-sensor load code | oil temperature; engine oil temperature
 # oil level
@@ -37,11 +37,11 @@ manifold pressure | analog load limp | manifold absolute pressure; manifold abso
 manifold differential pressure | analog load poor-running | mdp; manifold differential pressure
 barometric pressure | analog load poor-running | barometric pressure; ambient pressure; altitude sensor; atmospheric pressure; altitude
 # air flow
-mass air flow | analog load poor-running | mass air flow; air flow meter; air flow sensor; air mass; air mass meter; hot film; air meter; airflow meter; airflow sensor; airflow
+mass air flow | analog load poor-running | mass air flow; air flow meter; air flow sensor; air mass; air mass meter; hot film; air meter; airflow meter; airflow sensor; airflow; air flow
 volume air flow | analog load poor-running | volume air flow; vane air flow; air vane; flap air flow
 # crankshaft position
-crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed
-camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor
+crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft
+camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor; home; phase; cylinder reference
 distributor pickup | vr-pair load no-start | distributor pickup; distributor signal; pickup coil; pip; distributor hall; distributor
 # knock sensor
 knock sensor | analog load poor-running | knock sensor; knock; knock control
@@ -87,10 +87,10 @@ heater fuel pump | pwm source dead | heater fuel pump; dosing pump; heater dosin
 # main relay
 main relay | switched-ground source no-start | main relay; power relay; control unit relay; eec relay; system relay; rm; relay module; efi relay; ecu relay; efi main relay; main relay hold; engine relay; power hold; relay hold; ecu main relay; engine control relay
 # idle
-idle air control | coil source poor-running | idle air control; idle valve; idle speed control; idle stepper; idle air valve; idle control valve; idle speed valve; idle air control valve; idle speed control valve; idle speed motor; stepper motor; iac motor; idle motor; idle; idle actuator; isc valve
+idle air control | coil source poor-running | idle air control; idle valve; idle speed control; idle stepper; idle air valve; idle control valve; idle speed valve; idle air control valve; idle speed control valve; idle speed motor; stepper motor; iac motor; idle motor; idle; idle actuator; isc valve; idle stabilisation valve; idle stabilisation; idle control
 idle up | switched-supply source poor-running | idle up; idle up valve; fast idle; fast idle valve; high idle; vsv idle
 # air valves
-purge valve | switched-ground source code | purge valve; canister purge; evaporative purge; evaporative emission; carbon canister; purge solenoid; canister purge valve; purge; evap solenoid; tank vent valve; charcoal canister
+purge valve | switched-ground source code | purge valve; canister purge; evaporative purge; evaporative emission; carbon canister; purge solenoid; canister purge valve; purge; evap solenoid; tank vent valve; charcoal canister; tank venting valve; tank vent valve purge; purge volume control solenoid; canister purge volume control; tank venting; canister; canister valve
 canister vent valve | switched-ground source code | canister vent; evap vent; vent solenoid; canister vent valve; canister close valve
 fuel tank pressure | analog load code | fuel tank pressure; tank pressure; vapour pressure
 secondary air pump | switched-ground source code | second air; air injection; second air pump; air pump; pair; second air injection; pulsed second air injection; air; second air valve; air suction
@@ -114,6 +114,7 @@ shift cut | switched-ground load comfort-lost | shift cut; timing retard; torque
 # engine speed
 tachometer | pwm load reads-wrong | tachometer; engine speed; engine speed signal; td signal; tn signal; td; tachometer signal; rev counter; tach output; tach drive; engine speed output
 # road speed
+motor speed encoder | hall load dead | motor speed; motor speed sensor; encoder; encoder a; encoder b; speed magnet sensor; motor speed pickup; motor encoder; motor sensor; speed sensor channel; motor bearing; motor hall; rotor position; resolver
 vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input
 # hours
 hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours
@@ -125,19 +126,19 @@ start inhibit | switched-ground load no-start | start inhibit; start lock; t50e;
 clutch switch | switched-ground load no-start | clutch switch; clutch; clutch pedal position; clutch pedal; clutch pedal switch; clutch pedal position switch; clutch position; clutch start switch; clutch interlock switch; clutch signal
 neutral switch | switched-ground load no-start | neutral switch; neutral; park neutral; park neutral position; park neutral switch; park neutral position switch; gear neutral; neutral safety; neutral safety switch; neutral position switch; neutral start switch; park neutral signal; gearbox neutral; neutral signal; neutral start; park nuetral; neutral lamp; pn switch; transmission in neutral
 # alternator
-charge indicator | charge-indicator both charge-lost | charge indicator; charge lamp; dplus; t61; alternator lamp; generator lamp; alternator exciter; exciter; l terminal; charge warning; alternator l terminal; generator l terminal; alternator indicator; alternator l; generator l; charge telltale; alternator warning; alternator warning lamp; battery lamp; battery warning lamp; charge control lamp; charging control; no charge lamp; ignition warning lamp; alternator excite; excite; charge warning lamp; idiot lamp; alternator dplus; wl terminal; alternator running; alternator running signal; charging indicator; alternator ind terminal; alternator ind; charge failure; alternator signal; alternator telltale; generator indicator; field excite; alternator charging; alternator idiot lamp; battery telltale; discharge lamp; charge; engine running signal alternator; alternator d
+charge indicator | charge-indicator both charge-lost | charge indicator; charge lamp; dplus; t61; alternator lamp; generator lamp; alternator exciter; exciter; l terminal; charge warning; alternator l terminal; generator l terminal; alternator indicator; alternator l; generator l; charge telltale; alternator warning; alternator warning lamp; battery lamp; battery warning lamp; charge control lamp; charging control; no charge lamp; ignition warning lamp; alternator excite; excite; charge warning lamp; idiot lamp; alternator dplus; wl terminal; alternator running; alternator running signal; charging indicator; alternator ind terminal; alternator ind; charge failure; alternator signal; alternator telltale; generator indicator; field excite; alternator charging; alternator idiot lamp; battery telltale; discharge lamp; charge; engine running signal alternator; alternator d; alternator run; alternator fail; alternator failure; charge signal
 alternator field | pwm source charge-lost | alternator field; df; dfm; tdf; tdf1; tdf2; generator field; field; alternator command; generator control; alternator control; alternator f terminal; field control; generator f terminal; alternator load; generator command; alternator fr
 alternator sense | battery load charge-lost | alternator sense; s terminal; battery sense; voltage sense; sense; alternator s terminal; battery voltage sense; regulator sense; alternator voltage sense
 alternator output | battery source charge-lost | alternator output; alternator bplus; t51; t51e; generator output; generator; alternator main output; alternator b terminal; alternator b; alternator main; alternator; generator bplus; alternator feed; alternator out; alternator battery
-alternator phase | pwm source nothing | alternator w; alternator phase; tw; tu; tv; t59; t59a; t59b; t59c; phase tap; w terminal; alternator w terminal; alternator stator; alternator tach; alternator ac tap; stator
+alternator phase | pwm source nothing | alternator w; alternator phase; tw; tu; tv; t59; t59a; t59b; t59c; phase tap; w terminal; alternator w terminal; alternator stator; alternator tach; alternator ac tap; stator; alternator terminal p; alternator p; p terminal; alternator frequency
 alternator com | lin both charge-lost | alternator lin; alternator com; bss; generator com; generator lin; alternator data
 voltage regulator | pwm both charge-lost | voltage regulator; regulator; regulator field
 battery sensor | lin both code | battery sensor; ibs; battery monitor sensor; battery monitor; battery current sensor; shunt
 split charge relay | switched-ground source charge-lost | split charge; split charge relay; battery combiner; dual battery relay; battery isolator; vsr; voltage sensitive relay; second battery charge; isolator relay
 solar panel | battery source charge-lost | solar; solar panel; solar charger; solar regulator
 # gearbox
-transmission range | analog load limp | transmission range; range sensor; gear position; range switch; selector position; gear selector; transmission range sensor; range; gear position sensor; shift lever position; gear indicator; gear position switch; selector lever; inhibitor switch signal
-transmission fluid temperature | resistive-sensor load limp | transmission fluid temperature; gearbox temperature; gearbox oil temperature; gearbox fluid temperature; atf temperature
+transmission range | analog load limp | transmission range; range sensor; gear position; range switch; selector position; gear selector; transmission range sensor; range; gear position sensor; shift lever position; gear indicator; gear position switch; selector lever; inhibitor switch signal; gearbox position indicator; position indicator; gear position indicator; gearbox position
+transmission fluid temperature | resistive-sensor load limp | transmission fluid temperature; gearbox temperature; gearbox oil temperature; gearbox fluid temperature; atf temperature; gearbox hot; gearbox temperature lamp; gearbox oil temperature lamp; gearbox hot lamp; warning lamp gearbox oil temperature
 transmission fluid pressure | analog load limp | transmission fluid pressure; line pressure sensor; gearbox pressure; gearbox fluid pressure; gearbox oil pressure
 turbine speed | vr-pair load limp | turbine speed; input speed; turbine shaft speed; input shaft speed; turbine speed sensor; input speed sensor; input shaft speed sensor
 output shaft speed | vr-pair load limp | output shaft speed; output speed; gearbox output speed; output speed sensor; output shaft speed sensor
@@ -166,7 +167,6 @@ forward | switched-supply load dead | forward; direction forward; forward direct
 contactor | switched-ground source dead | contactor; main contactor; line contactor; main solenoid; pack contactor; main coil; traction contactor; contactor coil; contactor control
 contactor supply | switched-supply source dead | coil supply contactor; contactor supply; contactor coil supply; coil feed contactor; common coil supply; coil return; driver supply
 precharge | switched-supply source dead | precharge; pre charge; precharge resistor; precharge relay; precharge contactor
-motor speed encoder | hall load dead | motor speed; motor speed sensor; encoder; encoder a; encoder b; speed magnet sensor; motor speed pickup; motor encoder; motor sensor; motor hall; rotor position; resolver
 motor temperature | resistive-sensor load limp | motor temperature; motor thermistor; controller temperature; motor temperature sensor
 run tow switch | dry-contact load dead | run tow; tow switch; run tow switch; tow; tow mode; maintenance switch
 electromagnetic brake | switched-ground source dead | electromagnetic brake; em brake; motor brake; park brake solenoid; brake solenoid; brake coil; electric brake coil; brake release

@@ -89,11 +89,18 @@ for (const line of linesOf(WORD_FORMS)) {
 }
 for (const line of linesOf(WORD_FORMS)) {
   if (line.startsWith("#")) continue;
-  for (const word of present(listOf(line, ":")[0], "words").split(" ")) if (!FORMS.has(word)) FORMS.set(word, word);
+  for (const word of present(listOf(line, ":")[0], "words").split(" "))
+    if (!FORMS.has(word)) FORMS.set(word, word);
 }
 // A form may be written with forms: "malfunction indicator lamp" is "fault indicator lamp".
 for (const [form, words] of FORMS)
-  FORMS.set(form, words.split(" ").flatMap((word) => (word === form ? [word] : [FORMS.get(word) ?? word])).join(" "));
+  FORMS.set(
+    form,
+    words
+      .split(" ")
+      .flatMap((word) => (word === form ? [word] : [FORMS.get(word) ?? word]))
+      .join(" "),
+  );
 const written = /[\p{L}]+/gu;
 for (const phrase of [
   ...THINGS.flatMap((thing) => thing.phrases),

@@ -9,6 +9,8 @@ constant supply | battery load module-dead vital | t30 supply
 second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2
 second battery ground | ground passive dead | t31a; t31c; auxiliary ground; auxiliary battery ground; house ground; house battery minus
 half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap; centre tap; mid pack
+# starter battery
+starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery
 # ignition supply
 ignition supply | ignition load module-dead vital | t15 supply
 ballast output | ignition load no-start | t15a; ballast; ballast resistor
@@ -45,7 +47,7 @@ sent signal | other-data load reads-wrong | sent; sent signal; sae j2716
 # shield
 shield | shield passive noise | shield
 # antenna signal
-antenna | other-data load comfort-lost | antenna coax; rf; coax; gps antenna; antenna signal; antenna socket
+antenna | other-data load comfort-lost | antenna coax; coax; gps antenna; antenna signal; antenna socket
 # motor
 motor supply | switched-supply load dead | t33; motor supply; motor main terminal; motor feed
 motor park contact | switched-supply load dead | t33a; motor limit switch

@@ -1,7 +1,7 @@
 /**
  * Word forms, a line each: what the lexicon knows, then the ways it is written. A form may stand for several words; plurals
  * are understood without being listed. Abbreviations follow SAE J1930 / ISO 15031-2 usage (from memory); spellings, makers'
- * English from German and Japanese diagrams, data-sheet names and everyday German are common practice, no source.
+ * English from German and Japanese diagrams, names and everyday German are common practice, no source.
  */
 export const WORD_FORMS = `
 # parts
@@ -100,7 +100,7 @@ mirror: mir mirr spiegel aussenspiegel außenspiegel
 seat: sitz
 roof: dach
 bonnet: hood motorhaube haube
-boot: trunk kofferraum tailgate hatch decklid liftgate heckklappe bootlid trunklid
+boot: tgate trunk kofferraum tailgate hatch decklid liftgate heckklappe bootlid trunklid
 horn: hupe signalhorn hooter horns
 wiper: wpr wischer scheibenwischer wipers wipe
 washer: wash wshr waschpumpe waschanlage waschwasser wasch
@@ -470,13 +470,13 @@ turn: trnsig
 power: pw
 brake lamp switch:
 stop lamp: stl
-accelerator pedal: etc-pedal
+accelerator pedal:
 coolant: coolnt
 engine coolant: ec
 air intake: ai
 boost: mapboost
 lamp: lmps
-warning lamp: wl-lamp
+warning lamp:
 park brake: prkbrk
 unit: ecus
 ignition: ignt
@@ -486,4 +486,21 @@ injector: injs
 output: outp
 position: psn
 distributor: dist distr verteilerfinger
+speed: revolution revolutions umdrehung
+engine speed: revs
+diagnostic: selfdiagnosis
+duty: clocked getaktet
+idle: idling
+exhaust brake: retarder retard
+shore: mains hookup
+solar: pv photovoltaic
+oil: lubricating lube
+hs out: hsd hso
+ls out: lsd lso
+resistive: res
+broom: brush
+resistance: resistor
+operator: occupant
+pressure: presse
+stabilisation: stabilization stabiliser
 `;

@@ -1,2 +1,0 @@
-import { readMeaning } from "@trevin/core"; import { readFileSync } from "node:fs";
-for (const l of readFileSync(process.argv[2]!,"utf8").split("\n").filter(Boolean)) { const m=readMeaning(l); console.log(`${l} => ${m.things.map(t=>t.name).join(", ")}${m.aside.length?" / "+m.aside.map(t=>t.name).join(", "):""} | ${m.signal} ${m.certain.toFixed(2)} | ${[...m.which].map(([d,v])=>d+":"+[...v]).join(" ")} ${m.pole??""} ${m.direction??""} ${m.unread.length?"?"+m.unread:""}${m.fuzzy?"~":""}`); }
