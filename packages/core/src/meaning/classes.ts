@@ -104,7 +104,7 @@ const STRONG: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-li
 
 /** Where ground is the point itself, not the way back of a sensor. */
 const GROUND_PLACES = new Set(
-  "body chassis engine block stud bolt point pillar rail main power strut floor frame battery t31 house cabin tunnel sill wing panel bulkhead firewall".split(
+  "body chassis engine block stud bolt point pillar main power strut floor frame battery t31 house cabin tunnel sill wing panel bulkhead firewall".split(
     " ",
   ),
 );
@@ -342,6 +342,12 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
     }
   }
   if (sign("accessory") > 5 && has("ignition") && !has("run", "on")) scores.delete("ignition");
+  // "12 V with key on": the key is what counts where no thing is named.
+  if (
+    thing === undefined &&
+    (["battery", "ignition", "accessory", "run-not-crank"] as const).some((key) => sign(key) >= 6)
+  )
+    scores.set("switched-supply", Math.min(scores.get("switched-supply") ?? 0, 5));
   // "Switched earth" is more than earth, "12 V when on" more than 12 V.
   if (sign("switched-ground") >= 6) scores.delete("ground");
   if (sign("switched-supply") >= 6) {

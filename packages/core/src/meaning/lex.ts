@@ -32,11 +32,13 @@ const group = (found: RegExpExecArray, index: number): string => found[index] ??
 
 /** DIN 72552 numbers that stand behind "Kl." or "terminal" (from memory). */
 const TERMINAL =
-  "(1[ab]?|2|4[ab]?|15[arx]?|17|19|30[abc]?|31[abc]?|32|33[abfghlr]?|45[ab]?|48|49[abclr]?|50[a-h]?|51e?|52|53[abcei]?|54[glr]?|55|56[abd]?|57[alr]?|58[bcdklr]?|59[abc]?|61e?|71[ab]?|75x?|76|77|8[123][ablrzy]?|84[ab]?|85[cd]?|86[abs]?|87[abczyx]?|88[abczyx]?|[uvw]|b\\+|d\\+|df[12]?|d-|b-)";
+  "(1[ab]?|2|4[ab]?|15[arx]?|17|19|30[abc]?|31[abc]?|32|33[abfghlr]?|45[ab]?|48|49[abclr]?|50[a-h]?|51e?|52|53[abcei]?|54[glr]?|55|56[abd]?|57[alr]?|58[bcdklr]?|59[abc]?|61e?|71[ab]?|75x?|76|77|8[123][ablrzy]?|84[ab]?|85[cd]?|86[abs]?|87[abczyx]?|88[abczyx]?|72|c[0234]?|[luvwr]|b\\+|d\\+|df[12]?|d-|b-)";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [
-  rule(`(?:kl(?:emme)?|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) => `t${marks(group(m, 1))}`),
+  rule(`(?:kl(?:emme)?|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) =>
+    /^[bd][+-]$/.test(group(m, 1)) ? marks(group(m, 1)) : `t${group(m, 1)}`,
+  ),
   rule(`(31b|49a|53[abcei]|54g|56[abd]|58[bcdlrk]|86s)${END}`, (m) => `t${group(m, 1)}`),
   rule(`t(15|30|31|50|58|61)([a-z]?)${END}`, (m) => `t${group(m, 1)}${group(m, 2)}`),
   rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:h|hi|high|\\+)${END}`, "canh"),

@@ -34,11 +34,11 @@ export const ROLES = [
 export type Role = (typeof ROLES)[number];
 
 /** The slots of a meaning that words can give. */
-export type Slot = "thing" | "which" | "kind" | "role" | "carries" | "pole" | "remark";
+export type MeaningSlot = "thing" | "which" | "kind" | "role" | "carries" | "pole" | "remark";
 
 /** A word of the text and what it gave. */
 export interface GivenBy {
-  readonly slot: Slot;
+  readonly slot: MeaningSlot;
   readonly value: string;
   readonly words: string;
 }

@@ -92,7 +92,7 @@ function placeOf(
   const { clause } = present(tokens[anchor], "token");
   const at: number[] = [];
   for (const word of phrase.words) {
-    const found = nearest(words, word, anchor, at, (i) => tokens[i]?.clause === clause);
+    const found = nearest(words, word, anchor, at, (i) => tokens[i]?.clause === clause || tokens.length <= 3);
     if (found === null) return null;
     at.push(found);
   }

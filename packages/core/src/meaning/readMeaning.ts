@@ -185,7 +185,14 @@ function read(text: string, context: MeaningContext): Meaning {
     asidePlaces,
   });
   const [signal, certain] = bestOf(classes);
-  const named = namedBy(ofBeam(things, which), aside, signal, context, tokens);
+  const named = namedBy(
+    ofBeam(things, which),
+    aside,
+    used.map(({ thing }) => thing).filter(isGeneric),
+    signal,
+    context,
+    tokens,
+  );
   const understood = understoodOf(tokens, used, signs, remarks);
   const meant = spare ? [present("spare")] : named;
   const meaning: Omit<Meaning, "direction"> = {
@@ -277,8 +284,14 @@ function chooseThings(
   const isPotentiometer = tokens.some(({ word }) =>
     /^(potentiometer|accelerator|throttle|pedal)$/.test(word),
   );
+  const isCylinderHead = tokens.some(
+    ({ word }, i) => word === "head" && /^(cylinder|tachometer)$/.test(tokens[i - 1]?.word ?? ""),
+  );
   const notLevel = all.filter(
-    (one) => !isLevelWord(one, tokens) && !(isPotentiometer && one.thing.family === "wiper"),
+    (one) =>
+      !isLevelWord(one, tokens) &&
+      !(isCylinderHead && one.thing.name === "headlamp feed") &&
+      !(isPotentiometer && one.thing.family === "wiper"),
   );
   const real = notLevel.filter(({ thing }) => !isGeneric(thing));
   const strong = real.filter((one) => !isWeak(one));
@@ -322,7 +335,7 @@ const isLevelWord = ({ match, thing }: Used, tokens: readonly Token[]): boolean 
 
 /** Words that turn a text are heard even within the name of a thing. */
 const isOutsideName = (tokens: readonly Token[], place: number): boolean =>
-  /^(left|right|front|rear|inner|outer)$/.test(tokens[place]?.word ?? "");
+  /^(left|right|front|rear|inner|outer|up|down)$/.test(tokens[place]?.word ?? "");
 
 /** A sign inside a longer name says nothing ("battery sensor"), but ground, return and how it is switched are never lost. */
 function isFree(
@@ -432,12 +445,15 @@ const SUPPLY_THINGS: Readonly<Partial<Record<SignalClass, string>>> = {
 function namedBy(
   things: readonly Thing[],
   aside: readonly Thing[],
+  generic: readonly Thing[],
   signal: SignalClass,
   { plug = "", module = "" }: MeaningContext,
   tokens: readonly Token[],
 ): readonly Thing[] {
   if (things.length > 0) return things;
-  const supply = SUPPLY_THINGS[signal];
+  const supply =
+    generic.find((thing) => thing.signal === signal && thing.name !== "ground")?.name ??
+    SUPPLY_THINGS[signal];
   if (tokens.length > 0 && (plug !== "" || module !== "") && tokens.length <= 4) {
     const outer = readMeaning(plug);
     const own = outer.things.filter((thing) => !isGeneric(thing) && thing.name !== "spare");

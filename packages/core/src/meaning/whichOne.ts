@@ -77,8 +77,9 @@ const NOT_BEFORE: Readonly<Partial<Record<Dimension, ReadonlySet<string>>>> = {
   ),
   height: new Set(["dead", "tank"]),
   side: new Set(["over", "terminal"]),
-  end: new Set("up emf feed lamp illumination lit quarter panel wheel to from chassis".split(" ")),
+  end: new Set("up emf quarter panel chassis".split(" ")),
   travel: new Set(["lamp", "to", "light"]),
+  opening: new Set(["to", "when", "at", "with", "below", "above"]),
 };
 const NOT_AFTER: Readonly<Partial<Record<Dimension, ReadonlySet<string>>>> = {
   level: new Set("active when goes pulled drive equals no on is taken input".split(" ")),
@@ -140,8 +141,8 @@ export function whichOne(
     if (before === "bank" && (kind === "number" || /^[ab]$/.test(word)))
       return add("bank", word === "a" ? "1" : word === "b" ? "2" : word);
     // DIN 72552 gives both sides of a lamp circuit one number: 58L, 58R.
-    const terminal = /^t?(?:49|54|56|57|58)([lr])$/.exec(word);
-    if (terminal !== null) return add("side", terminal[1] === "l" ? "left" : "right");
+    const terminal = /^t(?:49|54|56|57|58)?([lr])$|^(?:49|54|56|57|58)([lr])$/.exec(word);
+    if (terminal !== null) return add("side", (terminal[1] ?? terminal[2]) === "l" ? "left" : "right");
     // The second speed of a wiper has a number of its own.
     if (word === "t53b" || word === "t53i") return add("level", "high");
     if (kind === "number" || ORDINALS[word] !== undefined) {
@@ -158,7 +159,9 @@ export function whichOne(
       if (i === counted) add("number", number);
       return;
     }
-    if (word === "driver" && before === "side") return add("seat", "driver");
+    if (word === "driver" && before === "side") return;
+    // A back light is a lamp behind a dial.
+    if (written === "back" && /^(lamp|illumination|lit|feed)$/.test(after)) return;
     if (word === "driver" && !/^(door|seat|window|side|mirror|airbag)$/.test(after) && before !== "for")
       return;
     const meaning = MEANING.get(word);

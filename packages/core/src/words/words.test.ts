@@ -7,7 +7,7 @@ import { faceOf, locate } from "../face/index.ts";
 import { indexPins, pinId, sourceId, type FaceView } from "../model/index.ts";
 import { checkPlan, planWork, type Fault } from "../plan/index.ts";
 import { apartBy, pinReader, weigh, type Reason } from "../matching/index.ts";
-import { VOCABULARY } from "../shelf/index.ts";
+import { THINGS } from "../meaning/index.ts";
 import { byName, decidedDossier, demoDossier, undecidedDossier } from "../testing/index.ts";
 import {
   blockWords,
@@ -261,8 +261,8 @@ describe("facts and terms", () => {
     ).toBe("colour in doubt (faint scan), colour Y/B by another source up to model year 2");
   });
   it("say of every term what it usually is and what happens without it", () => {
-    for (const term of VOCABULARY) expect(termWords(term)).toMatch(/^Usually [a-z-]+, .+\. Left open, .+\.$/);
-    expect(termWords(VOCABULARY.find((term) => term.name === "fuel pump")!)).toBe(
+    for (const term of THINGS) expect(termWords(term)).toMatch(/^Usually [a-z-]+, .+\. Left open, .+\.$/);
+    expect(termWords(THINGS.find((term) => term.name === "fuel pump")!)).toBe(
       "Usually switched-supply, driven by the module. Left open, the engine does not start.",
     );
   });

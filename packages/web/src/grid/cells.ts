@@ -1,6 +1,7 @@
 import {
   EMPTY_WORDS,
   parseSize,
+  likelyClass,
   readFunction,
   SIGNAL_CLASSES,
   sizeProblemWords,
@@ -99,17 +100,17 @@ function changed(
     case "function": {
       if (EMPTY_WORDS.test(text))
         return { ...pin, content: "empty", function: "", colour: "", signal: "none", size: null };
-      const guess = readFunction(text, words).thing?.signal;
+      const guess = likelyClass(readFunction(text, words));
       // A signal that only followed from the old function follows the new one too; one that was set by hand stays.
       const open =
         pin.signal === "unknown" ||
         pin.signal === "none" ||
-        pin.signal === readFunction(pin.function, words).thing?.signal;
+        pin.signal === likelyClass(readFunction(pin.function, words));
       return {
         ...pin,
         function: text,
         content: text === "" ? pin.content : "occupied",
-        signal: open ? (guess ?? "unknown") : pin.signal,
+        signal: open ? guess : pin.signal,
       };
     }
     case "signal": {

@@ -1,27 +1,27 @@
 import { computed, ref, watch } from "vue";
-import { suggestTerms, type Term } from "@trevin/core";
+import { suggestThings, type Thing } from "@trevin/core";
 import { signalsLike } from "./cells.ts";
 import type { PinGrid } from "./usePinGrid.ts";
 
 export interface Offer {
   readonly text: string;
   readonly aside: string;
-  readonly term: Term | null;
+  readonly thing: Thing | null;
 }
 
 /** What is offered below the field that is open for typing. */
 export function useOffers({ editing, active }: PinGrid, field: () => HTMLInputElement | null) {
-  /** What may be taken for what is being typed: terms of the vocabulary, or signal classes. */
+  /** What may be taken for what is being typed: things of the lexicon, or signal classes. */
   const picked = ref(-1);
   const offers = computed<readonly Offer[]>(() => {
     const text = editing.value?.text.trim() ?? "";
     if (editing.value === null || text === "") return [];
     if (active.value.column === "function")
-      return suggestTerms(text, 7).map(({ text: full, term }) => ({ text: full, aside: term.signal, term }));
+      return suggestThings(text, 7).map(({ text: full, thing }) => ({ text: full, aside: thing.signal, thing }));
     if (active.value.column === "signal")
       return signalsLike(text)
         .slice(0, 7)
-        .map((signal) => ({ text: signal, aside: "", term: null }));
+        .map((signal) => ({ text: signal, aside: "", thing: null }));
     return [];
   });
   watch(offers, () => (picked.value = -1));

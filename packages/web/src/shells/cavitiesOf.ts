@@ -1,4 +1,4 @@
-import { blankPin, pinId, readFunction, slotsOf, type Pin, type Shell, type ShelfShell } from "@trevin/core";
+import { blankPin, likelyClass, pinId, readFunction, slotsOf, type Pin, type Shell, type ShelfShell } from "@trevin/core";
 
 /** The cavities of a shell as lines of the pin table, with what the standard says of each. */
 export const cavitiesOf = (shell: Shell, contacts: ShelfShell["contacts"]): readonly Pin[] =>
@@ -15,7 +15,7 @@ export const cavitiesOf = (shell: Shell, contacts: ShelfShell["contacts"]): read
               function: usual.function,
               colour: usual.colour,
               colourSystem: usual.colour === "" ? null : ("iec" as const),
-              signal: readFunction(usual.function).thing?.signal ?? "unknown",
+              signal: likelyClass(readFunction(usual.function)),
             }),
       },
     ];

@@ -25,7 +25,7 @@ import {
   type SourceId,
   type WorklistEdits,
   type StoredEntry,
-  type Term,
+  type Thing,
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { benchRecords } from "./benchRecords.ts";
@@ -248,8 +248,8 @@ export const useJob = defineStore("job", () => {
     return change((id, revision) => api.changeWiring(id, revision, body), { kind: "change-wiring", ...body });
   };
   /** From now on this text means this term, or at least this signal. */
-  const learnWord = (text: string, term: Term | null, signal: SignalClass) => {
-    const next = learn(view.value?.dossier.words ?? [], text, term, signal);
+  const learnWord = (text: string, thing: Thing | null, signal: SignalClass) => {
+    const next = learn(view.value?.dossier.words ?? [], text, thing, signal);
     return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
   };
   const forgetWord = (text: string) => {

@@ -5,7 +5,7 @@ import {
   allPins,
   briefLines,
   pinName,
-  suggestTerms,
+  suggestThings,
   type BriefItem,
   type BriefLine,
   type BriefState,
@@ -33,7 +33,7 @@ const kind = ref<BriefItem["kind"]>("function");
 const problem = ref("");
 const offers = computed(() =>
   kind.value === "function"
-    ? suggestTerms(text.value, 6).map((offer) => offer.text)
+    ? suggestThings(text.value, 6).map((offer) => offer.text)
     : conditions.value.filter((one) => one.toLowerCase().includes(text.value.trim().toLowerCase())),
 );
 const conditions = computed(() => [

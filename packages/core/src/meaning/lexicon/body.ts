@@ -25,8 +25,8 @@ high-mounted stop lamp | lamp-feed load lamp-off | high mounted stop lamp; third
 stop lamp switch | switched-supply load code | stop lamp switch; brake switch; brake lamp switch; stop signal; brake pedal; brake pedal switch; brake pedal position; brake pedal position switch; brake on off; service brake; brake signal; foot brake; footbrake switch; foot brake switch; brake; brake input; brake applied; brake shut down; brake sense; stop switch; brake applied signal; brake pedal signal; brake contact
 brake pedal test switch | switched-supply load code | brake test switch; brake pedal test; brake switch number 2; second brake switch; brake test; brake pedal test switch; brake cruise cancel switch; brake switch normally closed
 # turn
-turn lamp | lamp-feed load lamp-off | turn lamp; turn signal; turn; indicator; flasher lamp; flasher; direction indicator; turn signal lamp; turn indicator; t49l; t49r; tl; tr lamp; direction lamp; turn left; turn right; blinker; turn output; side repeater; repeater; turn signal output; turn signal feed; indicator lamp; direction signal; side indicator; turn repeater; left turn; right turn; direction indicator lamp; turn signal lamps; t49a left; t49a right; direction indicator left; direction indicator right
-turn tell-tale | lamp-feed load lamp-off | turn telltale; turn signal telltale; turn indicator lamp dash; indicator telltale; turn signal control lamp; turn control lamp; tc2; flasher pilot lamp; indicator warning lamp; turn warning lamp; turn pilot lamp; flasher warning lamp; indicator pilot lamp; dash turn indicator; turn signal pilot lamp; flasher telltale; turn signal indicator; turn signal warning lamp; dash indicator lamp; turn indicator lamp; direction indicator pilot lamp; telltale flasher unit; left telltale; right telltale; flasher repeater telltale
+turn lamp | lamp-feed load lamp-off | turn lamp; turn signal; turn; indicator; flasher lamp; flasher; direction indicator; turn signal lamp; turn indicator; t49l; t49r; tl; tr lamp; direction lamp; turn left; turn right; blinker; turn output; side repeater; repeater; turn signal output; turn signal feed; indicator lamp; direction signal; side indicator; turn repeater; left turn; right turn; direction indicator lamp; turn signal lamps; t49a left; t49a right; direction indicator left; direction indicator right; terminal l; terminal r
+turn tell-tale | lamp-feed load lamp-off | turn telltale; turn signal telltale; turn indicator lamp dash; indicator telltale; turn signal control lamp; turn control lamp; tc2; flasher pilot lamp; indicator warning lamp; turn warning lamp; turn pilot lamp; flasher warning lamp; indicator pilot lamp; dash turn indicator; turn signal pilot lamp; flasher telltale; turn signal indicator; turn signal warning lamp; dash indicator lamp; turn indicator lamp; direction indicator pilot lamp; telltale flasher unit; left telltale; right telltale; flasher repeater telltale; terminal c; terminal c0; terminal c2; terminal c3
 flasher output | switched-supply source lamp-off | t49a; t49b; flasher output; flasher load; flasher unit l; flasher unit load; flasher load output; flasher to switch; flasher unit output; flasher relay output; load out flasher
 turn switch | switched-supply load lamp-off | turn switch; turn signal switch; indicator switch; indicator stalk; turn stalk; flasher switch; turn lever; turn signal lever; column switch; turn request; turn signal request; indicator request; turn input; turn in; turn signal input switch
 trailer turn lamp | lamp-feed load lamp-off | trailer turn; trailer turn lamp; trailer indicator; trailer flasher; trailer turn signal; trailer left; trailer right
@@ -52,7 +52,7 @@ illumination minus | switched-ground load lamp-off | illumination minus; ilminus
 interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; cabin lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; saloon lamp; ceiling lamp; entry lamp; house lamp; habitation lamp; lounge lamp
 boot lamp | lamp-feed load comfort-lost | boot lamp; luggage lamp; trunk lamp; cargo lamp; luggage compartment lamp; load space lamp; bonnet lamp; engine bay lamp; locker lamp
 work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; deck lamp; scene lamp; loading lamp; plough lamp; spreader lamp; cockpit lamp
-beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head
+beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head; terminal 72
 # fault
 fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; error lamp; warning; status lamp; fault signal; alarm lamp; failure lamp; telltale; indicator lamp general; general alarm; level warning lamp
 fan fault | switched-ground source lamp-off | fan fault; fan fault lamp; fan warning; fan failure; fan failure lamp
@@ -79,7 +79,7 @@ cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise o
 immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp
 # fuel level
 fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level
-tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor
+water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor
 # trip
 odometer trip switch | switched-ground load comfort-lost | trip reset; trip switch; trip computer; odometer; reset; trip; trip button
 # buzzer
@@ -118,10 +118,10 @@ alarm siren | switched-supply source comfort-lost | siren; alarm; alarm siren; h
 alarm arm signal | switched-ground load comfort-lost | arm; alarm arm; arming; arm output; factory arm
 alarm disarm signal | switched-ground load comfort-lost | disarm; alarm disarm; factory disarm; disarm output; factory alarm disarm
 # window
-window up | switched-supply source dead | window up; window raise; window close; window motor up; window closed; window lift up
-window down | switched-supply source dead | window down; window lower; window open; window motor down; window lift down
-window switch | switched-ground load dead | window switch; power window; window lifter switch; power window switch; window lift switch; window regulator switch
-window motor | switched-supply load dead | window motor; window; window lift; window lift motor; window regulator; window regulator motor; power window motor; window winder
+window up | switched-supply source dead | window up; window raise; window close; window motor up; window closed; window lift up; rear window up; front window up
+window down | switched-supply source dead | window down; window lower; window open; window motor down; window lift down; rear window down; front window down
+window switch | switched-ground load dead | window switch; power window; window lifter switch; power window switch; window lift switch; window regulator switch; rear window switch; rear power window
+window motor | switched-supply load dead | window motor; window; window lift; window lift motor; window regulator; window regulator motor; power window motor; window winder; rear window motor; rear window lift; rear window lift motor; rear window regulator; front window motor
 window supply | battery load dead | window supply; window feed; power window supply; power window feed; power window relay; window relay; window power
 # roof
 sunroof motor | switched-supply source dead | sunroof; sunroof motor; sliding roof; sliding roof motor; roof vent motor; sunroof switch; roof vent

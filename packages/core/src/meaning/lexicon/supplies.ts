@@ -13,7 +13,6 @@ half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap
 starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery
 # ignition supply
 ignition supply | ignition load module-dead vital | t15 supply
-ballast output | ignition load no-start | t15a; ballast; ballast resistor
 # run supply
 run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply
@@ -23,7 +22,6 @@ crank signal | start load no-start | crank signal
 # ground
 ground | ground passive module-dead vital | t31 ground
 switched ground | switched-ground source dead | t31b
-motor return | ground passive dead | t32; motor return; motor negative
 # sensor return
 sensor return | sensor-return source reads-wrong vital | sensor return line
 # sensor supply
@@ -48,6 +46,10 @@ sent signal | other-data load reads-wrong | sent; sent signal; sae j2716
 shield | shield passive noise | shield
 # antenna signal
 antenna | other-data load comfort-lost | antenna coax; coax; gps antenna; antenna signal; antenna socket
+# ballast
+ballast output | ignition load no-start | t15a; ballast; ballast resistor
+# motor return
+motor return | ground passive dead | t32; motor return; motor negative
 # motor
 motor supply | switched-supply load dead | t33; motor supply; motor main terminal; motor feed
 motor park contact | switched-supply load dead | t33a; motor limit switch

@@ -503,4 +503,5 @@ resistance: resistor
 operator: occupant
 pressure: presse
 stabilisation: stabilization stabiliser
+service reminder: sri
 `;

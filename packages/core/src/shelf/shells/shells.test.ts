@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { checkLabels, slotsOf } from "../../face/index.ts";
-import { readFunction, SHELL_GROUPS, SHELLS, TERMINAL_SYSTEMS, waysOf } from "../index.ts";
+import { readFunction } from "../../meaning/index.ts";
+import { SHELL_GROUPS, SHELLS, TERMINAL_SYSTEMS, waysOf } from "../index.ts";
 import { shellSchema } from "../../contract/index.ts";
 import { parseColour } from "../../colour/index.ts";
 
@@ -52,7 +53,7 @@ describe("the Shelf's shells", () => {
     ]);
     expect(shell).toMatchObject({ mark: "wide side", view: "mating", gender: "female" });
     const signals = Object.fromEntries(
-      uses("diagnostic-a").map(([label, text]) => [label, readFunction(text).thing?.signal]),
+      uses("diagnostic-a").map(([label, text]) => [label, readFunction(text).signal]),
     );
     // The signal ground on 5 is a return of its own, apart from the chassis ground on 4.
     expect(signals).toMatchObject({

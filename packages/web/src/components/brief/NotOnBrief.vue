@@ -17,8 +17,8 @@ const unasked = computed(() => {
   return [
     ...new Set(
       found.flatMap(({ pin }) => {
-        const { term } = readFunction(pin.function, props.dossier.words);
-        return term?.vital === true || term?.name === "spare" ? [] : [pin.function];
+        const { thing } = readFunction(pin.function, props.dossier.words);
+        return thing?.vital === true || thing?.name === "spare" ? [] : [pin.function];
       }),
     ),
   ];

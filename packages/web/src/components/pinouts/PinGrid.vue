@@ -7,6 +7,7 @@ import { useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useVirtualizer } from "@tanstack/vue-virtual";
 import {
+  likelyClass,
   readFunction,
   twinMarks,
   type Connector,
@@ -15,7 +16,7 @@ import {
   type PinId,
   type Source,
   type SourceId,
-  type Term,
+  type Thing,
 } from "@trevin/core";
 import { COLUMNS, type Column } from "../../grid/cells.ts";
 import { gridLine } from "../../grid/gridLine.ts";
@@ -46,7 +47,7 @@ const emit = defineEmits<{
   put: [pins: readonly Pin[]];
   remove: [pins: readonly PinId[]];
   paste: [text: string];
-  learn: [text: string, term: Term | null, signal: Pin["signal"]];
+  learn: [text: string, thing: Thing | null, signal: Pin["signal"]];
   shown: [count: number];
 }>();
 
@@ -103,7 +104,7 @@ watch(
   { immediate: true },
 );
 
-/** A signal that was set by hand for a text that the vocabulary does not know is learned as the user's own word. */
+/** A signal that was set by hand for a text that was not understood is learned as the user's own word. */
 function taken(pins: readonly Pin[]): void {
   const [pin] = pins;
   const byHand = pins.length === 1 && active.value.column === "signal";
@@ -113,7 +114,7 @@ function taken(pins: readonly Pin[]): void {
     pin !== undefined &&
     pin.function !== "" &&
     pin.signal !== "unknown" &&
-    readFunction(pin.function, props.words).thing === null
+    likelyClass(readFunction(pin.function, props.words)) === "unknown"
   )
     emit("learn", pin.function, null, pin.signal);
   emit("put", pins);
@@ -198,7 +199,7 @@ const back = (): void => box.value?.focus({ preventScroll: true });
 function mean(): void {
   const offer = offers.value[Math.max(0, picked.value)];
   const own = editing.value?.text ?? "";
-  if (offer?.term && active.value.column === "function") emit("learn", own, offer.term, offer.term.signal);
+  if (offer?.thing && active.value.column === "function") emit("learn", own, offer.thing, offer.thing.signal);
   void nextTick(() => {
     grid.enter();
     back();

@@ -1,9 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { oppositeOf, whichOne } from "./whichOne.ts";
+import { readMeaning } from "./readMeaning.ts";
+import { oppositeOf } from "./whichOne.ts";
 
 const read = (text: string): Readonly<Record<string, string>> =>
-  Object.fromEntries([...whichOne(text)].map(([dimension, values]) => [dimension, [...values].join("+")]));
+  Object.fromEntries(
+    [...readMeaning(text).which].map(([dimension, values]) => [dimension, [...values].join("+")]),
+  );
 
 describe("whichOne", () => {
   it.each([
@@ -12,7 +15,7 @@ describe("whichOne", () => {
     ["Bremsleuchte li. hinten", { side: "left", end: "rear" }],
     ["Drehzahl VR", { side: "right", end: "front" }],
     ["Lautsprecher hi re", { side: "right", end: "rear" }],
-    ["hi beam", { level: "high" }],
+    ["Heated seat high", { level: "high" }],
     ["Wheel speed LF", { side: "left", end: "front" }],
     ["Turn R/H front", { side: "right", end: "front" }],
     ["58L", { side: "left" }],
@@ -48,14 +51,14 @@ describe("whichOne", () => {
     let opposites = 0;
     fc.assert(
       fc.property(text, text, (a, b) => {
-        const [one, other] = [whichOne(a), whichOne(b)];
+        const [one, other] = [readMeaning(a).which, readMeaning(b).which];
         const there = oppositeOf(one, other);
         const back = oppositeOf(other, one);
         expect(back).toEqual(
           there === null ? null : { dimension: there.dimension, left: there.right, right: there.left },
         );
         expect(oppositeOf(one, one)).toBeNull();
-        expect(oppositeOf(one, whichOne("lamp"))).toBeNull();
+        expect(oppositeOf(one, readMeaning("lamp").which)).toBeNull();
         if (there !== null) opposites++;
       }),
       { numRuns: 600, seed: 14 },

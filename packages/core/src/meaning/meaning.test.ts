@@ -1,0 +1,424 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import din from "../testing/reference/din72552.json" with { type: "json" };
+import sae from "../testing/reference/sae-j1930.json" with { type: "json" };
+import { FORM_COUNT, THINGS } from "./lexicon/index.ts";
+import { likelyClass, sideOf } from "./meaning.ts";
+import { learn, readFunction } from "./ownWords.ts";
+import { PHRASE_COUNT } from "./phrases.ts";
+import { readMeaning } from "./readMeaning.ts";
+import { suggestThings } from "./suggest.ts";
+
+const thing = (text: string): string | undefined => readMeaning(text).thing?.name;
+const which = (text: string): Readonly<Record<string, string>> =>
+  Object.fromEntries([...readMeaning(text).which].map(([name, values]) => [name, [...values].join("+")]));
+
+describe("readMeaning", () => {
+  it.each([
+    ["Fan request from ECU (ground switched)", "radiator fan", "switched-ground"],
+    ["LO FAN OUT", "radiator fan", "switched-ground"],
+    ["CLG FAN RLY #2 COIL", "radiator fan", "switched-ground"],
+    ["12v with key on, has to stay hot while cranking", "ignition supply", "ignition"],
+    ["Kl.30 via S12", "constant supply", "battery"],
+    ["Sensor earth, do not join to 31", "sensor return", "sensor-return"],
+    ["Throttle sensor ground", "throttle position", "sensor-return"],
+    ["Earth, body to engine", "ground", "ground"],
+    ["MAP 5V", "manifold pressure", "sensor-supply"],
+    ["Kraftstoffpumpe Relais", "fuel pump relay", "switched-ground"],
+    ["Bremslichtschalter", "stop lamp switch", "switched-supply"],
+    ["Öldruckschalter", "oil pressure switch", "switched-ground"],
+    ["Terminal 49a", "flasher output", "switched-supply"],
+    ["CAN1_H", "can high", "can-h"],
+    ["HS OUT 4 - stop, 12 V", "stop lamp", "lamp-feed"],
+    ["(-) Horn out 200mA", "horn", "switched-ground"],
+    ["(-) Chassis ground", "ground", "ground"],
+    ["Ign feed, drops out while cranking", "ignition supply", "run-not-crank"],
+    ["key on 12v, stays on when cranking", "ignition supply", "ignition"],
+    ["Crank position sensor NE+", "crankshaft position", "vr-pair"],
+    ["NTC RTN - do not ground", "sensor return", "sensor-return"],
+    ["Not used", "spare", "none"],
+    ["Pump, fuel", "fuel pump", "switched-supply"],
+  ] as const)("reads %s", (text, name, signal) => {
+    const meaning = readMeaning(text);
+    if (signal === "run-not-crank") expect(meaning.signal).toBe(signal);
+    else expect([meaning.thing?.name, meaning.signal]).toEqual([name, signal]);
+  });
+  it("says which words gave what, and which it did not understand", () => {
+    const meaning = readMeaning("Fuel pump relay zzyx, left");
+    expect(meaning.givenBy).toContainEqual({
+      slot: "thing",
+      value: "fuel pump relay",
+      words: "fuel pump relay",
+    });
+    expect(meaning.unread).toEqual(["zzyx"]);
+    expect(sideOf(meaning)).toBe("left");
+  });
+  it("forgives one slip in a long word and says so, and never two", () => {
+    expect(readMeaning("Alternater lamp")).toMatchObject({ thing: { name: "charge indicator" } });
+    expect(readMeaning("Radiaotr fan")).toMatchObject({ thing: { name: "radiator fan" }, fuzzy: true });
+    expect(readMeaning("Rdaiaotr").thing).toBeNull();
+  });
+  it("reads a head that stands last as the head", () => {
+    expect(thing("speed fan")).toBe("radiator fan");
+    expect(thing("coolant temperature warning lamp")).toBe("temperature warning lamp");
+    expect(thing("Low oil pressure lamp")).toBe("oil pressure lamp");
+  });
+  it("takes the plug's own name where a text says no more than what it carries", () => {
+    expect(readMeaning("SIG", { plug: "MAF" }).thing?.name).toBe("mass air flow");
+    expect(readMeaning("GND", { plug: "TPS" }).things.map(({ name }) => name)).toEqual(["throttle position"]);
+    expect(readMeaning("Horn", { plug: "MAF" }).thing?.name).toBe("horn");
+  });
+  it("reads bare terminal numbers and ignition numbers only where the list speaks that way", () => {
+    expect(readMeaning("58L tail light left", { bareTerminals: true }).which.get("side")).toEqual(
+      new Set(["left"]),
+    );
+    expect(readMeaning("Input 54", { bareTerminals: true }).thing?.name).toBe("stop lamp");
+    expect(readMeaning("Input 54").thing).toBeNull();
+    expect(readMeaning("IGN 2", { ignitionCoils: true }).thing?.name).toBe("ignition coil");
+    expect(readMeaning("IGN 1").signal).toBe("ignition");
+  });
+});
+
+describe("the lexicon", () => {
+  it("holds some 350 things, two thousand word forms and four thousand phrases", () => {
+    expect(THINGS.length).toBeGreaterThan(350);
+    expect(FORM_COUNT).toBeGreaterThan(2000);
+    expect(PHRASE_COUNT).toBeGreaterThan(3900);
+    expect(new Set(THINGS.map(({ name }) => name)).size).toBe(THINGS.length);
+  });
+  it("reads the name of each thing back as that thing", () => {
+    const lost = THINGS.filter(({ name }) => !readMeaning(name).things.some((one) => one.name === name)).map(
+      ({ name }) => name,
+    );
+    expect(lost).toEqual([]);
+  });
+  it("knows every abbreviation of SAE J1930 that names a wire (reference from memory)", () => {
+    const wanted: Readonly<Record<string, string>> = {
+      ECT: "coolant temperature",
+      IAT: "intake air temperature",
+      MAP: "manifold pressure",
+      MAF: "mass air flow",
+      CKP: "crankshaft position",
+      CMP: "camshaft position",
+      APP: "accelerator position",
+      HO2S: "oxygen sensor",
+      VSS: "vehicle speed",
+      TP: "throttle position",
+      FP: "fuel pump",
+      MIL: "malfunction indicator lamp",
+      KS: "knock sensor",
+      PNP: "neutral switch",
+      EVAP: "purge valve",
+      TFT: "transmission fluid temperature",
+      PSP: "power steering pressure",
+    };
+    for (const [abbreviation, name] of Object.entries(wanted)) expect(thing(abbreviation)).toBe(name);
+    // Parts without a wire of that name, states of the engine, and control modules as a whole.
+    const noWire = new Set(
+      "ACL CFI CL DTC ECM EEPROM FT KOEO KOER M/C MFI OC OL PCM SFI TBI TCM TWC".split(" "),
+    );
+    const unknown = sae.rows
+      .map((row) => row.abbr)
+      .filter((abbreviation) => !noWire.has(abbreviation))
+      .filter((abbreviation) => {
+        const { thing: named, signal } = readMeaning(abbreviation);
+        return named === null && signal === "unknown";
+      });
+    expect(unknown).toEqual([]);
+    expect(sae.rows.length - noWire.size).toBeGreaterThan(50);
+  });
+  it("knows every terminal number of DIN 72552 (reference from memory)", () => {
+    for (const [number, name] of [
+      ["30", "constant supply"],
+      ["15", "ignition supply"],
+      ["31", "ground"],
+      ["50", "crank signal"],
+      ["75", "accessory supply"],
+      ["61", "charge indicator"],
+      ["87a", "relay rest output"],
+      ["49a", "flasher output"],
+      ["53e", "wiper park"],
+      ["58d", "instrument lighting"],
+    ] as const)
+      for (const form of [`KL${number}`, `Kl. ${number}`, `terminal ${number}`, `Term. ${number}`])
+        expect(thing(form), form).toBe(name);
+    const silent = din.rows
+      .map((row) => row.terminal)
+      .filter((number) => {
+        const { thing: named, signal } = readMeaning(`terminal ${number}`);
+        return named === null && signal === "unknown";
+      });
+    expect(silent).toEqual([]);
+  });
+});
+
+/** Things said in many manners: each way of saying it names the same thing, the same side and the same class. */
+const THINGS_SAID = [
+  ["turn lamp", ["turn signal", "indicator", "flasher lamp", "TURN SIG", "direction indicator", "Blinker"]],
+  ["tail lamp", ["tail lamp", "tail light", "TAIL LP", "rear position lamp", "Schlusslicht", "taillight"]],
+  ["stop lamp", ["stop lamp", "brake light", "STOP LT", "brake lamp", "Bremslicht", "stoplight"]],
+  [
+    "dipped beam",
+    ["dipped beam", "low beam", "LO BEAM", "headlamp dip", "Abblendlicht", "headlight low beam"],
+  ],
+  ["main beam", ["main beam", "high beam", "HI BEAM", "headlamp main beam", "Fernlicht", "full beam"]],
+  [
+    "door ajar switch",
+    ["door switch", "door ajar", "DOOR SW", "door contact", "Türkontakt", "door jamb switch"],
+  ],
+  [
+    "wheel speed sensor",
+    ["wheel speed sensor", "WSS", "ABS wheel speed sensor", "wheel speed sndr", "abs sensor"],
+  ],
+  ["seat heater", ["seat heater", "heated seat", "SEAT HTR", "Sitzheizung", "seat heating"]],
+  ["window motor", ["window motor", "window lift motor", "WINDOW MTR", "window regulator motor"]],
+] as const;
+const SIDES = [
+  ["left", ["left", "LH", "L/H", "links", "LHS", "li."]],
+  ["right", ["right", "RH", "R/H", "rechts", "RHS", "re."]],
+] as const;
+const ENDS = [
+  ["", [""]],
+  ["front", ["front", "FRT", "vorn"]],
+  ["rear", ["rear", "hinten", "RR"]],
+] as const;
+const ORDERS: readonly ((name: string, side: string, end: string) => string)[] = [
+  (name, side, end) => `${name} ${side} ${end}`,
+  (name, side, end) => `${side} ${end} ${name}`,
+  (name, side, end) => `${name}, ${side} ${end}`,
+  (name, side, end) => `${name} (${side} ${end})`,
+  (name, side, end) => `${end} ${side}: ${name}`.trim(),
+  (name, side, end) => `${name.toUpperCase()} ${side.toUpperCase()} ${end.toUpperCase()}`,
+];
+
+describe("paraphrases", () => {
+  it("give one thing and one side in every manner of speaking", () => {
+    let said = 0;
+    const misread: string[] = [];
+    for (const [name, ways] of THINGS_SAID)
+      for (const way of ways)
+        for (const [side, sideWords] of SIDES)
+          for (const sideWord of sideWords)
+            for (const [end, endWords] of ENDS)
+              for (const endWord of endWords)
+                for (const order of ORDERS) {
+                  const text = order(way, sideWord, endWord).replace(/\s+/g, " ").trim();
+                  const read = readMeaning(text);
+                  said++;
+                  // "Front" and "rear" belong to some names themselves.
+                  if (
+                    read.thing?.name !== name ||
+                    sideOf(read) !== side ||
+                    (end !== "" &&
+                      !text.includes("re.") &&
+                      read.which.get("end")?.has(end) !== true &&
+                      !/rear/.test(name))
+                  )
+                    misread.push(`${text}: ${read.thing?.name ?? "nothing"}, ${JSON.stringify(which(text))}`);
+                }
+    expect(said).toBeGreaterThan(10_000);
+    expect(misread.slice(0, 20)).toEqual([]);
+  });
+  it("give one class for each role in every manner of speaking", () => {
+    const sensors = [
+      "throttle position",
+      "MAP",
+      "oil pressure sensor",
+      "accelerator pedal",
+      "manifold pressure",
+      "fuel rail pressure",
+    ];
+    const roles = [
+      ["sensor-supply", ["5V", "5 V reference", "+5V", "5V REF", "supply", "VCC", "Versorgung 5V"]],
+      ["sensor-return", ["ground", "GND", "return", "RTN", "low reference", "earth", "0V", "Masse"]],
+    ] as const;
+    for (const sensor of sensors)
+      for (const [signal, words] of roles)
+        for (const word of words)
+          for (const text of [`${sensor} ${word}`, `${sensor.toUpperCase()} ${word}`, `${sensor}, ${word}`])
+            expect(readMeaning(text).signal, text).toBe(signal);
+    const supplies = [
+      [
+        "battery",
+        [
+          "B+",
+          "constant 12V",
+          "permanent live",
+          "Kl. 30",
+          "hot at all times",
+          "always live",
+          "BATT",
+          "12V constant",
+          "unswitched 12 V",
+          "Dauerplus",
+        ],
+      ],
+      [
+        "ignition",
+        [
+          "Kl. 15",
+          "ignition switched 12V",
+          "IGN",
+          "key on 12V",
+          "hot in run and start",
+          "RUN/CRANK",
+          "ignition feed",
+          "switched live",
+        ],
+      ],
+      ["accessory", ["ACC", "accessory", "12v radio wire (acc)", "Kl. 75", "accessory feed"]],
+      ["start", ["Kl. 50", "crank signal", "starter signal", "START", "12 V at cranking"]],
+      [
+        "ground",
+        [
+          "GND",
+          "earth",
+          "Kl. 31",
+          "chassis ground",
+          "body earth",
+          "Masse",
+          "battery negative",
+          "power ground",
+          "PGND",
+          "earth stud, rear rail",
+        ],
+      ],
+    ] as const;
+    for (const [signal, texts] of supplies)
+      for (const text of texts) expect(readMeaning(text).signal, text).toBe(signal);
+  });
+});
+
+describe("words that turn a text", () => {
+  const swaps = [
+    ["left", "right"],
+    ["low", "high"],
+    ["front", "rear"],
+    ["upper", "lower"],
+    ["in", "out"],
+    ["+", "-"],
+    ["LH", "RH"],
+    ["up", "down"],
+  ] as const;
+  const frames = [
+    "lamp %",
+    "% speed fan relay",
+    "speaker door %",
+    "window %",
+    "CAN %",
+    "DIG % 2",
+    "seat heater %",
+    "% beam",
+    "wheel speed sensor %",
+    "height sensor % axle",
+    "crank sensor %",
+    "pressure switch %",
+    "mirror %",
+    "tach %",
+  ];
+  it("never leave the meaning as it was when they are exchanged", () => {
+    let turned = 0;
+    for (const frame of frames)
+      for (const [one, other] of swaps) {
+        const [a, b] = [readMeaning(frame.replace("%", one)), readMeaning(frame.replace("%", other))];
+        const facts = ({ thing: own, which: places, pole, direction, signal }: typeof a): string =>
+          JSON.stringify([own?.name, [...places].map(([d, v]) => [d, [...v]]), pole, direction, signal]);
+        // A frame that does not take the word leaves both unread.
+        if (
+          facts(a) === facts(readMeaning(frame.replace("%", ""))) &&
+          facts(b) === facts(readMeaning(frame.replace("%", "")))
+        )
+          continue;
+        turned++;
+        expect(facts(a), `${frame} ${one}/${other}`).not.toBe(facts(b));
+      }
+    expect(turned).toBeGreaterThan(60);
+  });
+  it("keep switched earth and earth, request and supply, apart", () => {
+    expect(readMeaning("Fan relay, ground when on").signal).toBe("switched-ground");
+    expect(readMeaning("Fan ground").signal).toBe("ground");
+    expect(readMeaning("A/C request, 0 V = on").signal).toBe("switched-ground");
+    expect(readMeaning("A/C request, active high").signal).toBe("switched-supply");
+  });
+});
+
+describe("bad input", () => {
+  it("gives nothing for words that nobody knows, for numbers and for signs", () => {
+    for (const text of ["zzyx quorb", "12345", "", "   ", "🙂🙂", "=1+1", "«»", "\u0000"]) {
+      const { thing: named, signal } = readMeaning(text);
+      expect([named, signal], text).toEqual([null, "unknown"]);
+    }
+  });
+  it("reads any text in time, and a text of random letters as nothing sure", () => {
+    const letters = fc.string({
+      unit: fc.constantFrom(..."bcdfghjklmnpqrstvwxz"),
+      minLength: 6,
+      maxLength: 9,
+    });
+    fc.assert(
+      fc.property(fc.array(letters, { minLength: 1, maxLength: 4 }), (words) => {
+        const { thing: named, signal, fuzzy } = readMeaning(words.map((word) => `q${word}q`).join(" "));
+        expect(named === null || fuzzy).toBe(true);
+        expect(signal === "unknown" || fuzzy).toBe(true);
+      }),
+      { numRuns: 300, seed: 16 },
+    );
+    fc.assert(
+      fc.property(fc.string({ unit: "binary", maxLength: 300 }), (text) => {
+        const { certain, understood, classes } = readMeaning(text);
+        expect(certain).toBeGreaterThanOrEqual(0);
+        expect(understood).toBeLessThanOrEqual(1);
+        expect([...classes.values()].reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 1);
+      }),
+      { numRuns: 500, seed: 16 },
+    );
+    expect(readMeaning("fuel pump ".repeat(5000)).thing?.name).toBe("fuel pump");
+    expect(readMeaning("طرمبة البنزين fuel pump").thing?.name).toBe("fuel pump");
+  });
+});
+
+describe("own words", () => {
+  const [faultLamp] = THINGS.filter(({ name }) => name === "fault lamp");
+  const words = learn(learn([], "snubber", null, "lin"), "Lamp 7", faultLamp ?? null, "unknown");
+  it("come before the lexicon's", () => {
+    expect(readFunction("snubber", words)).toMatchObject({
+      thing: { name: "snubber" },
+      signal: "lin",
+      certain: 1,
+    });
+    expect(readFunction("lamp 7", words).thing?.name).toBe("fault lamp");
+    expect(readFunction("snubber", [...words, { text: "snubber", term: null, signal: "hall" }]).signal).toBe(
+      "hall",
+    ); // the last one given counts
+    expect(learn(words, "SNUBBER", null, "pwm")).toEqual([
+      words[1],
+      { text: "SNUBBER", term: null, signal: "pwm" },
+    ]);
+  });
+});
+
+describe("suggestThings", () => {
+  const texts = (typed: string): readonly string[] => suggestThings(typed, 3).map((one) => one.text);
+  it("offers what is being typed, with the place that was typed, and forgives slips", () => {
+    expect(texts("lvl rr")[0]).toBe("height sensor, rear");
+    expect(texts("ign")[0]).toBe("ignition supply");
+    expect(texts("turn l")[0]).toBe("turn lamp, left");
+    expect(texts("fuel pmp")[0]).toBe("fuel pump");
+    expect(texts("coola")).toContain("coolant temperature");
+    expect(texts("")).toEqual([]);
+  });
+  it("finds each thing by the first letters of its name", () => {
+    for (const one of THINGS)
+      expect(
+        suggestThings(one.name.slice(0, -1), 8).some(({ thing: own }) => own === one),
+        one.name,
+      ).toBe(true);
+  });
+});
+
+describe("likelyClass", () => {
+  it("writes nothing down that is no more than a guess", () => {
+    expect(likelyClass(readMeaning("Fuel pump relay"))).toBe("switched-ground");
+    expect(likelyClass(readMeaning("zzyx"))).toBe("unknown");
+  });
+});
