@@ -33,6 +33,7 @@ const PRIOR: Readonly<Partial<Record<Feature, number>>> = {
   "kind-agrees": 0.5,
   "kind-clashes": -0.7,
   "words-shared": 1,
+  "text-same": 2.5,
   "volts-differ": -1,
   "not-understood": -0.5,
 };

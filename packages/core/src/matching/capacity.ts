@@ -12,11 +12,14 @@ const MAY_SPLIT: readonly SignalClass[] = [
   "start",
   "ground",
   "shield",
+  "switched-supply",
+  "lamp-feed",
   "lamp-dimmer",
   "sensor-supply",
   "sensor-return",
   "switched-ground",
   "dry-contact",
+  "pwm",
 ];
 /** Several wires of the vehicle may end on one incoming one (common practice: grounds, and switches that mean the same). */
 const MAY_MERGE: readonly SignalClass[] = [

@@ -8,6 +8,7 @@ import {
   type Feature,
   type FeatureValues,
 } from "./features.ts";
+import { haveInCommon } from "./keys.ts";
 import type { ReadPin } from "./readPin.ts";
 import { WEIGHTS } from "./weights.ts";
 
@@ -41,6 +42,7 @@ export type Reason =
   | { readonly kind: "named-aside"; readonly term: string; readonly weight: number }
   | { readonly kind: "same-words"; readonly words: readonly string[]; readonly weight: number }
   | { readonly kind: "not-understood"; readonly words: readonly string[]; readonly weight: number }
+  | { readonly kind: "nothing-shared"; readonly weight: number }
   | { readonly kind: "function-missing"; readonly weight: number }
   | {
       readonly kind: "signal";
@@ -126,13 +128,20 @@ function together(left: ReadPin, right: ReadPin, weights: Weights): Evidence {
         "bus-same",
       ),
     ),
-    ...wordReasons(left, right, sum("words-shared"), sum("not-understood")),
+    ...wordReasons(left, right, sum("words-shared", "text-same"), sum("not-understood")),
     signalReason(left, right, sum("class-")),
     ...levelReason(left, right, sum("volts-differ")),
     ...directionReason(left, right, sum("direction-meets"), sum("direction-clashes")),
     ...sizeReason(left, right),
   ];
-  return { strength: reasons.reduce((total, reason) => total + reason.weight, 0), reasons };
+  const strength = reasons.reduce((total, reason) => total + reason.weight, 0);
+  // Two wires whose classes would merely go together are no pair: nothing says that they belong to each other.
+  return haveInCommon(left, right)
+    ? { strength, reasons }
+    : {
+        strength: Math.min(strength, -1),
+        reasons: [...reasons, { kind: "nothing-shared", weight: Math.min(0, -1 - strength) }],
+      };
 }
 
 const tenths = (weight: number): number => Math.round(10 * weight);
@@ -162,7 +171,8 @@ function thingReason(left: ReadPin, right: ReadPin, features: FeatureValues, wei
 }
 
 function wordReasons(left: ReadPin, right: ReadPin, shared: number, unread: number): readonly Reason[] {
-  const words = sharedUnknown(left.reading, right.reading);
+  const isOneText = left.reading.said !== "" && left.reading.said === right.reading.said;
+  const words = isOneText ? [left.reading.text.trim()] : sharedUnknown(left.reading, right.reading);
   const open = [...new Set([...left.reading.unread, ...right.reading.unread])];
   return [
     ...(words.length > 0 ? [{ kind: "same-words", words, weight: tenths(shared) } as const] : []),
@@ -198,7 +208,7 @@ function levelReason(left: ReadPin, right: ReadPin, weight: number): readonly Re
         kind: "level",
         left: left.level.volts ?? 0,
         right: right.level.volts ?? 0,
-        weight: Math.min(-10, tenths(weight)),
+        weight: Math.min(-3, tenths(weight)),
       },
     ];
   return tenths(weight) === 0

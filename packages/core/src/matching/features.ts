@@ -40,6 +40,7 @@ export const FEATURES = [
   "kind-agrees",
   "kind-clashes",
   "words-shared",
+  "text-same",
   "volts-differ",
   "not-understood",
 ] as const;
@@ -85,6 +86,8 @@ export function thingFit(
 }
 
 const BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "shield"]);
+/** A direction that is surer than this was said or written down, not guessed from the plug. */
+const SAID = 0.9;
 const REFERENCE: ReadonlySet<SignalClass> = new Set(["sensor-supply", "sensor-return"]);
 /** How likely each way is that two pins' classes go together, over what each may be. */
 export function classFit(
@@ -153,7 +156,8 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     "class-damage": classes.damage,
     "class-open": classes.open,
     "which-agrees": which.agrees,
-    "which-open": which.open,
+    // Grounds meet anywhere, and a feed serves either side.
+    "which-open": group === "ground" || group === "feed" ? 0 : which.open,
     "not-understood": 1 - Math.min(a.understood, b.understood),
   };
   const isFeedLike = group !== "";
@@ -167,7 +171,9 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     const both = left.way.certain * right.way.certain;
     const pair = `${left.way.direction} ${right.way.direction}`;
     if (pair === "source load" || pair === "load source") values["direction-meets"] = both;
-    if (pair === "source source" || pair === "load load") values["direction-clashes"] = both;
+    // Two plugs that both look like a loom say nothing of who drives; one that says so does.
+    const isSaid = Math.max(left.way.certain, right.way.certain) > SAID;
+    if (isSaid && (pair === "source source" || pair === "load load")) values["direction-clashes"] = both;
   }
   if (a.pole !== null && b.pole !== null) values["pole-agrees"] = a.pole === b.pole ? 1 : 0;
   else if (a.pole !== null || b.pole !== null) values["pole-open"] = 1;
@@ -179,6 +185,8 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     values["kind-agrees"] = 1;
   const dash = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("gauge"));
   if (dash[0] !== dash[1] && thing !== "same") values["kind-clashes"] = 1;
+  if (a.said !== "" && a.said === b.said && signalFit(left.signal, right.signal) !== "poor")
+    values["text-same"] = 1;
   const shared = sharedUnknown(a, b).length;
   if (shared > 0) values["words-shared"] = Math.min(2, shared);
   const [v, w] = [a.volts, b.volts];

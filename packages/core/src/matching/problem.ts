@@ -1,7 +1,7 @@
 import type { AssignmentProblem, Cost, Edge } from "../numeric/index.ts";
-import { isFeed, type PinId, type SignalClass } from "../model/index.ts";
-import { isGeneric } from "../meaning/index.ts";
+import { type PinId } from "../model/index.ts";
 import { invariant, present } from "../util/index.ts";
+import { keysOf, wantedBy } from "./keys.ts";
 import { furtherJoints, mayShare, SURCHARGE } from "./capacity.ts";
 import { colourLikeness, samePlace, weigh, type Evidence, type Weights } from "./evidence.ts";
 import { type ReadPin } from "./readPin.ts";
@@ -132,32 +132,3 @@ function candidates(columns: readonly ReadPin[]): (row: ReadPin) => readonly num
     return [...found].sort((a, b) => a - b);
   };
 }
-
-/** A class that is less likely than this is no ground to look at a pair. */
-const LEAST_SHARE = 0.15;
-const likelyClasses = ({ classes }: ReadPin): readonly SignalClass[] =>
-  [...classes].flatMap(([signal, share]) =>
-    signal !== "unknown" && signal !== "none" && share >= LEAST_SHARE ? [signal] : [],
-  );
-const isOpen = ({ reading }: ReadPin): boolean => reading.vague || reading.things.every(isGeneric);
-
-function thingKeys({ reading }: ReadPin): readonly string[] {
-  const things = [...reading.things, ...reading.aside].filter((thing) => !isGeneric(thing));
-  return [
-    ...things.map(({ name }) => `thing ${name}`),
-    ...reading.things.filter((thing) => !isGeneric(thing)).map(({ family }) => `family ${family}`),
-    ...reading.unread.filter((word) => word.length > 2).map((word) => `word ${word}`),
-  ];
-}
-const keysOf = (pin: ReadPin): readonly string[] => [
-  ...thingKeys(pin),
-  ...[...pin.reading.kinds].map((kind) => `kind ${kind}`),
-  ...likelyClasses(pin).flatMap((signal) => [`class ${signal}`, ...(isOpen(pin) ? [`open ${signal}`] : [])]),
-];
-const wantedBy = (pin: ReadPin): readonly string[] => [
-  ...thingKeys(pin),
-  ...(pin.reading.vague ? [...pin.reading.kinds].map((kind) => `kind ${kind}`) : []),
-  ...likelyClasses(pin).map((signal) =>
-    isOpen(pin) || isFeed(signal) ? `class ${signal}` : `open ${signal}`,
-  ),
-];

@@ -106,7 +106,7 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
 
 const round = (value: number): number => Math.round(value * 100) / 100;
 const senseOf = (
-  { things, aside, vague, kinds, which, pole, contact, volts, unread, understood, fuzzy, text }: Meaning,
+  { said, things, aside, vague, kinds, which, pole, contact, volts, unread, understood, fuzzy }: Meaning,
   signal: SignalClass,
   classes: ReadPin["classes"],
   way: ReadPin["way"],
@@ -114,6 +114,7 @@ const senseOf = (
   level: number | null,
 ): string =>
   JSON.stringify([
+    said,
     things.map(({ name }) => name),
     aside.map(({ name }) => name),
     vague,
@@ -125,7 +126,6 @@ const senseOf = (
     unread,
     round(understood),
     fuzzy,
-    text.trim() === "",
     signal,
     [...classes].map(([one, share]) => [one, round(share)]),
     way.direction,

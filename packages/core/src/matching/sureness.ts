@@ -23,6 +23,7 @@ export function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   if (both.some(({ reading }) => reading.fuzzy || reading.vague || reading.understood < UNDERSTOOD))
     return false;
   if (both.some(({ classes, signal }) => (classes.get(signal) ?? 0) < CLASS_CERTAIN)) return false;
+  if (left.reading.said !== "" && left.reading.said === right.reading.said) return true;
   const fit = thingFit(left.reading, right.reading);
   if (fit === "same") return true;
   // Supplies, grounds and buses name no other thing: their class is what they are.

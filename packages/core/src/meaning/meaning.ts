@@ -57,6 +57,8 @@ export function sideOf({ which }: Pick<Meaning, "which">): "left" | "right" | nu
 /** What a text says of a wire, slot by slot. */
 export interface Meaning {
   readonly text: string;
+  /** The words of the text as the lexicon writes them, to tell equal texts; empty where there are none. */
+  readonly said: string;
   /** What the wire serves, the likeliest first; empty where the words do not say. */
   readonly things: readonly Thing[];
   /** The first of them, or null. */

@@ -97,6 +97,9 @@ function tokensIn(
   { bareTerminals, ignitionCoils, lampPlug }: MeaningContext,
 ): readonly Token[] {
   let tokens = lex(text);
+  const [only] = tokens;
+  if (tokens.length === 1 && only !== undefined && DIN_BARE.test(only.raw))
+    return [{ ...only, word: `t${only.raw}`, kind: "known" }];
   if (bareTerminals === true)
     tokens = tokens.map((token, i) => {
       const before = tokens[i - 1]?.word ?? "";
@@ -167,7 +170,7 @@ function read(text: string, context: MeaningContext): Meaning {
     kinds.add("telltale");
   const isOxygen = things.some(({ name }) => name.startsWith("oxygen"));
   const levelWords = new Set([...contained].filter((place) => !isOutsideName(tokens, place)));
-  const which = whichOne(tokens, levelWords, isOxygen);
+  const which = withBeam(whichOne(tokens, levelWords, isOxygen), things);
   const contact = contactOf(tokens);
   const mark = /^\s*\(\s*[-–−]\s*\)/.test(text) ? "minus" : /^\s*\(\s*\+\s*\)/.test(text) ? "plus" : null;
   const pole = poleOf(tokens, freeSigns, contained);
@@ -197,6 +200,7 @@ function read(text: string, context: MeaningContext): Meaning {
   const meant = spare ? [present("spare")] : named;
   const meaning: Omit<Meaning, "direction"> = {
     text,
+    said: tokens.map(({ word }) => word).join(" "),
     things: meant,
     vague: !spare && vague && meant[0] === things[0],
     thing: meant[0] ?? null,
@@ -231,6 +235,14 @@ function endsHere(tokens: readonly Token[], at: number): boolean {
 }
 
 const present = (name: string): Thing => thingNamed(name) as Thing;
+
+/** Main and dipped beam are the high and the low one, whatever they are called. */
+function withBeam(which: Meaning["which"], things: readonly Thing[]): Meaning["which"] {
+  const levels = new Set(
+    things.flatMap(({ name }) => (name === "main beam" ? ["high"] : name === "dipped beam" ? ["low"] : [])),
+  );
+  return levels.size === 0 ? which : new Map([...which, ["level", levels]]);
+}
 
 /** "Head LH high" is the main beam, "head low" the dipped one. */
 function ofBeam(things: readonly Thing[], which: Meaning["which"]): readonly Thing[] {

@@ -162,7 +162,11 @@ export function whichOne(
     if (word === "driver" && before === "side") return;
     // A back light is a lamp behind a dial.
     if (written === "back" && /^(lamp|illumination|lit|feed)$/.test(after)) return;
-    if (word === "driver" && !/^(door|seat|window|side|mirror|airbag)$/.test(after) && before !== "for")
+    if (
+      written === "driver" &&
+      !/^(door|seat|window|side|mirror|airbag)$/.test(after) &&
+      !/^(for|door|seat|window|mirror)$/.test(before)
+    )
       return;
     const meaning = MEANING.get(word);
     if (meaning === undefined) return;

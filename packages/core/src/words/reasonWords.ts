@@ -26,6 +26,8 @@ export function reasonWords(reason: Reason): string {
       return `both say “${reason.words.join(" ")}”`;
     case "not-understood":
       return `not understood: ${reason.words.join(", ")}`;
+    case "nothing-shared":
+      return "nothing says that the two belong together";
     case "function-missing":
       return "the function is not known on one side";
     case "signal":

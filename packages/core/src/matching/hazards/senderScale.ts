@@ -3,7 +3,6 @@ import { isTerm, named } from "./say.ts";
 
 const SCALED = [
   "fuel level",
-  "coolant temperature gauge",
   "oil pressure",
   "vehicle speed",
   "tachometer",
@@ -17,7 +16,14 @@ export const senderScale: Rule = {
   class: "electrical",
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
-      if (!isTerm(vehicle, ...SCALED) || vehicle.reading.thing !== incoming.reading.thing) return [];
+      const isGauge = [vehicle, incoming].some(
+        ({ reading }) => reading.kinds.has("gauge") || reading.kinds.has("telltale"),
+      );
+      if (
+        (!isTerm(vehicle, ...SCALED) && !(isGauge && isTerm(vehicle, "coolant temperature"))) ||
+        vehicle.reading.thing !== incoming.reading.thing
+      )
+        return [];
       const pulses = vehicle.signal === "pwm" || incoming.signal === "pwm";
       return [
         {

@@ -149,7 +149,7 @@ overdrive switch | switched-ground load comfort-lost | overdrive; overdrive swit
 shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; tip up; shift up paddle; gear up; paddle right; upshift paddle
 shift down switch | switched-ground load comfort-lost | shift down; downshift; paddle down; paddle minus; down shift; tip down; shift down paddle; gear down; paddle left; downshift paddle
 manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode
-shift lock | switched-ground source comfort-lost | shift lock; shift lock solenoid; selector lock; key lock solenoid; shift interlock
+shift lock | switched-ground source comfort-lost | shift lock; shift lock solenoid; selector lock; key lock solenoid; shift interlock; btsi; brake shift interlock
 transfer case motor | switched-supply source dead | transfer case motor; transfer motor; transfer case; transfer case shift
 four-wheel drive switch | switched-ground load comfort-lost | four wheel drive; 4wd; four wheel drive switch; 4x4; awd; 4wd switch; low range switch; low range; front axle engaged; 4wd lamp; front axle
 differential lock | switched-ground source comfort-lost | differential lock; diff lock; axle lock; locker; diff; differential lock lamp; cross lock; inter axle lock
@@ -157,7 +157,7 @@ power take-off switch | switched-supply load comfort-lost | power take off; powe
 power take-off valve | switched-supply source dead | power take off valve; power take off solenoid; power take off clutch; power take off relay
 # reverse lamp
 reverse | switched-supply load dead | reverse; direction reverse; reverse direction; reverse request; reverse signal; reverse solenoid; astern; reverse select
-reverse lamp switch | switched-supply load lamp-off | reverse switch; reverse lamp switch; reverse gear switch; reverse gear signal
+reverse lamp switch | switched-supply load lamp-off | reverse switch; reverse lamp switch; reverse gear switch; reverse gear signal; backup switch; backup lamp switch; back up switch
 # start signal
 start signal | start load no-start | start signal; starter signal; start input
 engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; status output

@@ -1,0 +1,47 @@
+import { isGeneric } from "../meaning/index.ts";
+import { isFeed, type SignalClass } from "../model/index.ts";
+import type { ReadPin } from "./readPin.ts";
+
+/** A class that is less likely than this is no ground to look at a pair. */
+const LEAST_SHARE = 0.15;
+const likelyClasses = ({ classes }: ReadPin): readonly SignalClass[] =>
+  [...classes].flatMap(([signal, share]) =>
+    signal !== "unknown" && signal !== "none" && share >= LEAST_SHARE ? [signal] : [],
+  );
+const isOpen = ({ reading }: ReadPin): boolean => reading.vague || reading.things.every(isGeneric);
+
+function thingKeys({ reading }: ReadPin): readonly string[] {
+  const things = [...reading.things, ...reading.aside].filter((thing) => !isGeneric(thing));
+  return [
+    ...things.map(({ name }) => `thing ${name}`),
+    ...reading.things.filter((thing) => !isGeneric(thing)).map(({ family }) => `family ${family}`),
+    ...reading.unread.filter((word) => word.length > 2).map((word) => `word ${word}`),
+  ];
+}
+/** What a pin may be found by. */
+export const keysOf = (pin: ReadPin): readonly string[] => [
+  `text ${pin.reading.said}`,
+  ...thingKeys(pin),
+  ...[...pin.reading.kinds].flatMap((kind) => [
+    `kind ${kind}`,
+    ...(pin.reading.vague ? [`vague ${kind}`] : []),
+  ]),
+  ...likelyClasses(pin).flatMap((signal) => [`class ${signal}`, ...(isOpen(pin) ? [`open ${signal}`] : [])]),
+];
+/** What a partner of a pin may be found by: two pins have a key in common from either end, or there is no case for them. */
+export const wantedBy = (pin: ReadPin): readonly string[] => [
+  ...(pin.reading.said === "" ? [] : [`text ${pin.reading.said}`]),
+  ...thingKeys(pin),
+  ...[...pin.reading.kinds].map((kind) => `${pin.reading.vague ? "kind" : "vague"} ${kind}`),
+  ...likelyClasses(pin).map((signal) =>
+    isOpen(pin) || isFeed(signal) ? `class ${signal}` : `open ${signal}`,
+  ),
+];
+
+const wanted = new WeakMap<ReadPin, ReadonlySet<string>>();
+/** Whether two pins have anything in common that could make them partners. Symmetric. */
+export function haveInCommon(left: ReadPin, right: ReadPin): boolean {
+  const own = wanted.get(left) ?? new Set(wantedBy(left));
+  wanted.set(left, own);
+  return keysOf(right).some((key) => own.has(key));
+}
