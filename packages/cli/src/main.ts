@@ -1,6 +1,13 @@
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { COLOUR_SYSTEMS, FACE_VIEWS, GRIPS, type ColourSystem, type Hold } from "@trevin/core";
+import {
+  COLOUR_SYSTEMS,
+  FACE_VIEWS,
+  GRIPS,
+  type ColourSystem,
+  type Hold,
+  type MeaningContext,
+} from "@trevin/core";
 import { jobFileProblemWords, readJobFile, type ReadJob } from "@trevin/core/contract";
 import { colourReport, columnReport } from "./colour.ts";
 import { faceReport, locateReport, traceReport } from "./faces.ts";
@@ -8,6 +15,7 @@ import { InputError } from "./failure.ts";
 import { importReport } from "./importTable.ts";
 import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
+import { meaningReport } from "./meaning.ts";
 import { checkReport, planReport } from "./plan.ts";
 import { validateReport } from "./validate.ts";
 
@@ -15,6 +23,7 @@ const HELP = `trevin: the computations of Trevin for scripts
 
   trevin colour "SW/GN"             a wire colour in every system that reads it
   trevin colour --column FILE       which system a column of codes is written in, and each code in it
+  trevin meaning "LO FAN OUT"       what a label says of a wire, with the words that say so
   trevin import TABLE               pins read from a table (CSV, TSV, XLSX, text), with what is doubtful
   trevin lookalikes JOB.json        wires that look alike, names one character apart
   trevin validate JOB.json          whether the file is valid, and what blocks the worklist
@@ -31,6 +40,7 @@ const HELP = `trevin: the computations of Trevin for scripts
 
   --system ${COLOUR_SYSTEMS.join("|")}
                                     colour system for colour and import
+  --plug NAME, --module NAME        the plug that a label stands in and the part it is on, for meaning
   --view wire|mating                side you are looking at, for locate and face (default: wire)
   --grip mark-up|mark-right|mark-down|mark-left
                                     where the lock or key points (default: up); lock- and key- mean the same
@@ -68,6 +78,8 @@ interface Call {
   /** What stands behind the first argument: connector, cavity. */
   readonly rest: readonly string[];
   readonly hold: Hold;
+  /** The plug's name and its module, for the meaning of a label. */
+  readonly context: MeaningContext;
 }
 
 type Command = (call: Call) => unknown;
@@ -95,6 +107,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
     locateReport(loadJob(call), connector, cavity, hold),
   face: ({ rest: [connector = ""], hold, ...call }) => faceReport(loadJob(call), connector, hold),
   trace: ({ rest: [connector = "", cavity = ""], ...call }) => traceReport(loadJob(call), connector, cavity),
+  meaning: ({ argument, context }) => meaningReport(argument, context),
   match: job(matchReport),
   plan: job(planReport),
   check: (call) => checkReport(loadText(call)),
@@ -151,6 +164,8 @@ function readArguments(
         column: { type: "string" },
         view: { type: "string" },
         grip: { type: "string" },
+        plug: { type: "string" },
+        module: { type: "string" },
       },
     });
   } catch (error) {
@@ -168,6 +183,8 @@ function readArguments(
   if (system === undefined) throw new UsageError(`--system is one of ${COLOUR_SYSTEMS.join(", ")}`);
   if ((values.view !== undefined || values.grip !== undefined) && !TAKES_HOLD.has(name))
     throw new UsageError(`${name} takes no --view and no --grip`);
+  if ((values.plug !== undefined || values.module !== undefined) && name !== "meaning")
+    throw new UsageError(`${name} takes no --plug and no --module`);
   const hold = readHold(values.view, values.grip);
   const given = values.column === undefined ? rest : [values.column, ...rest];
   const [argument, ...more] = given;
@@ -176,7 +193,9 @@ function readArguments(
     throw new UsageError(`${name} takes JOB.json ${behind.join(" ")}`);
   if (argument === undefined || more.length > behind.length)
     throw new UsageError(
-      name === "colour" ? "colour takes one colour in quotes, or --column FILE" : `${name} takes one file`,
+      name === "colour"
+        ? "colour takes one colour in quotes, or --column FILE"
+        : `${name} takes one ${name === "meaning" ? "label in quotes" : "file"}`,
     );
   return {
     name,
@@ -188,6 +207,10 @@ function readArguments(
       column: values.column !== undefined,
       rest: more,
       hold,
+      context: {
+        ...(values.plug === undefined ? {} : { plug: values.plug }),
+        ...(values.module === undefined ? {} : { module: values.module }),
+      },
     },
   };
 }

@@ -10,6 +10,7 @@ import {
   feedPlaceWords,
   findHazards,
   indexPins,
+  pinReader,
   OPEN_WORDS,
   otherSide,
   pinName,
@@ -24,6 +25,8 @@ import {
   type SuggestedPair,
 } from "@trevin/core";
 
+import { slotsOf } from "./meaning.ts";
+
 /** Everything that the crosswalk of a job says, with pins as CONNECTOR.CAVITY (docs/match.md). */
 export function matchReport({ dossier }: JobDocument): unknown {
   const pins = indexPins(dossier);
@@ -31,6 +34,7 @@ export function matchReport({ dossier }: JobDocument): unknown {
     const placed = pins.get(id);
     return placed === undefined ? id : pinName(placed);
   };
+  const read = pinReader(dossier);
   const walk = suggest(dossier);
   const verdict = colourForColour(dossier);
   const count = (outcome: string): number => verdict.filter((join) => join.outcome === outcome).length;
@@ -52,6 +56,11 @@ export function matchReport({ dossier }: JobDocument): unknown {
       sure: decision.sure,
       reason: decision.reason,
     })),
+    meaning: Object.fromEntries(
+      [...pins.values()]
+        .filter(({ pin }) => pin.function !== "")
+        .map((placed) => [pinName(placed), slotsOf(read(placed).reading)]),
+    ),
     pairs: walk.pairs.map(pairOf),
     groups: walk.groups.map(({ kind, pairs, sure, device }) => ({
       kind,

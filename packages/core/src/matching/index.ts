@@ -13,6 +13,7 @@ export {
   type SuggestedGroup,
   type SuggestedPair,
 } from "./crosswalk.ts";
+export { CHECK, SURE } from "./sureness.ts";
 export { explainer } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
 export { feedPlaces, feedPlaceWords, type FeedPlace } from "./feeds.ts";

@@ -141,6 +141,7 @@ function read(text: string, context: MeaningContext): Meaning {
   const silenced = new Set(
     remarks.filter(({ of }) => of === "other-side" || of === "place").flatMap(({ at }) => at),
   );
+  for (const place of forbidden(tokens)) silenced.add(place);
   const open = (match: Match): boolean => match.at.every((place) => !silenced.has(place));
   const thingMatches = phrasesIn(THING_TABLE, tokens).filter(open);
   const signs = phrasesIn(SIGN_TABLE, tokens).filter(open);
@@ -250,6 +251,19 @@ function ofBeam(things: readonly Thing[], which: Meaning["which"]): readonly Thi
   return things[0]?.name === "headlamp feed" && level.length === 1
     ? [present(level[0] === "high" ? "main beam" : "dipped beam"), ...things.slice(1)]
     : things;
+}
+
+/** What is told not to be done names nothing: "do not bolt to body". */
+function forbidden(tokens: readonly Token[]): readonly number[] {
+  const from = tokens.findIndex(
+    ({ word }, i) =>
+      word === "never" ||
+      word === "dont" ||
+      (word === "not" && /^(do|to)$/.test(tokens[i - 1]?.word ?? tokens[i + 1]?.word ?? "")) ||
+      (word === "not" && tokens[i + 1]?.word === "to"),
+  );
+  if (from < 0) return [];
+  return tokens.flatMap((token, i) => (i >= from && token.clause === tokens[from]?.clause ? [i] : []));
 }
 
 /** Which places of a text only tell where the wire comes from or goes to: behind such a word, up to the end of its clause; and in brackets. */

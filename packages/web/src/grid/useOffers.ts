@@ -17,7 +17,11 @@ export function useOffers({ editing, active }: PinGrid, field: () => HTMLInputEl
     const text = editing.value?.text.trim() ?? "";
     if (editing.value === null || text === "") return [];
     if (active.value.column === "function")
-      return suggestThings(text, 7).map(({ text: full, thing }) => ({ text: full, aside: thing.signal, thing }));
+      return suggestThings(text, 7).map(({ text: full, thing }) => ({
+        text: full,
+        aside: thing.signal,
+        thing,
+      }));
     if (active.value.column === "signal")
       return signalsLike(text)
         .slice(0, 7)

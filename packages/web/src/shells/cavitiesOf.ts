@@ -1,4 +1,13 @@
-import { blankPin, likelyClass, pinId, readFunction, slotsOf, type Pin, type Shell, type ShelfShell } from "@trevin/core";
+import {
+  blankPin,
+  likelyClass,
+  pinId,
+  readFunction,
+  slotsOf,
+  type Pin,
+  type Shell,
+  type ShelfShell,
+} from "@trevin/core";
 
 /** The cavities of a shell as lines of the pin table, with what the standard says of each. */
 export const cavitiesOf = (shell: Shell, contacts: ShelfShell["contacts"]): readonly Pin[] =>

@@ -68,7 +68,16 @@ const {
 } = dialogs;
 const { measuring, unknownPin, openMeasure, keepMeasured } = dialogs;
 const { openFeed, feed, fitting, putDevice, sides, copySide } = dialogs;
-const acts = useActs(decide, () => dossier.value, circuits, openFeed, openMeasure);
+const acts = useActs(
+  decide,
+  () => dossier.value,
+  circuits,
+  openFeed,
+  openMeasure,
+  () => {
+    dialogs.pairing.value = "join";
+  },
+);
 const { act, take, sureOnes, takeSure, reject, open, fix, accept, turnLive, turnMethod, turnSure, setOpen } =
   acts;
 const blocking = useBlocks(

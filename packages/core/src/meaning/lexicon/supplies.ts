@@ -22,6 +22,8 @@ crank signal | start load no-start | crank signal
 # ground
 ground | ground passive module-dead vital | t31 ground
 switched ground | switched-ground source dead | t31b
+# trailer ground
+trailer ground | ground passive dead | trailer ground; trailer earth
 # sensor return
 sensor return | sensor-return source reads-wrong vital | sensor return line
 # sensor supply

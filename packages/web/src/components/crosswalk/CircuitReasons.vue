@@ -3,6 +3,8 @@
 import { computed } from "vue";
 import {
   aloneWords,
+  candidatesFor,
+  CHECK,
   decisionId,
   explainer,
   feedPlaceWords,
@@ -10,6 +12,7 @@ import {
   OPEN_WORDS,
   pinNamer,
   reasonWords,
+  SURE,
   type DecisionId,
   type Dossier,
 } from "@trevin/core";
@@ -43,6 +46,22 @@ const reasons = computed(() => {
         };
       }),
   );
+});
+/** The likeliest partners of a wire that found none, with what speaks for them. */
+const likely = computed(() => {
+  const [own] = pinsOfRow(props.row);
+  if (own === undefined || props.row.alone?.why !== "no-partner") return [];
+  return candidatesFor(props.dossier, own)
+    .filter(({ strength, pin: { pin } }) => strength !== null && strength > -25 && pin.content === "occupied")
+    .slice(0, 3)
+    .map(({ pin, reasons: all }) => ({
+      pin,
+      words: all
+        .filter(({ kind }) => kind !== "colour" && kind !== "size")
+        .slice(0, 2)
+        .map(reasonWords)
+        .join("; "),
+    }));
 });
 const apart = computed(() => {
   const pins = pinsOfRow(props.row).map(({ pin }) => pin.id);
@@ -82,11 +101,12 @@ const remarks = computed(() =>
             ? "A direct join does damage."
             : `Together ${(pair.strength / 10).toFixed(1)}`
         }}<template v-if="pair.margin !== null"
-          >, {{ pair.margin >= Math.min(pair.strength ?? 0, 45) ? "at least " : ""
+          >, {{ pair.margin >= Math.min(pair.strength ?? 0, SURE) ? "at least " : ""
           }}{{ (pair.margin / 10).toFixed(1) }} ahead of the best arrangement without it; the smaller figure
           counts</template
         ><template v-if="pair.strength !== null">
-          (natural log-odds: sure from 4.5, check from 2.0).</template
+          (natural log-odds: sure from {{ (SURE / 10).toFixed(1) }}, check from {{ (CHECK / 10).toFixed(1) }},
+          and sure only where both texts were understood).</template
         >
       </p>
     </div>
@@ -98,6 +118,12 @@ const remarks = computed(() =>
           >, already paired with {{ name(row.alone.nearest.takenBy) }}</template
         >.
       </p>
+      <ul v-if="likely.length" aria-label="Could go with">
+        <li v-for="one in likely" :key="one.pin.pin.id">
+          <b>{{ name(one.pin.pin.id) }} {{ one.pin.pin.function }}</b
+          >: {{ one.words }}
+        </li>
+      </ul>
       <p v-if="row.alone.from.length">
         Possible sources: {{ row.alone.from.slice(0, 3).map(feedPlaceWords).join("; ") }}.
       </p>

@@ -22,7 +22,7 @@ import {
   type PinId,
   type PlacedPin,
 } from "@trevin/core";
-import { leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
+import { isUnmatched, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
 
 /** One edit of the decisions, which undo takes back as one. */
 export interface Edit {
@@ -44,7 +44,9 @@ const idsOf = (rows: readonly CircuitRow[]): readonly DecisionId[] => rows.flatM
 /** Suggestions of these rows as they stand. A feed without a place is left out: it has to be asked for. */
 export const takeOffers = (rows: readonly CircuitRow[]): Edit => ({
   put: rows.flatMap((row) =>
-    row.offer === null || (row.offer.kind === "feed" && row.offer.from === "") ? [] : [row.offer],
+    row.offer === null || isUnmatched(row) || (row.offer.kind === "feed" && row.offer.from === "")
+      ? []
+      : [row.offer],
   ),
   remove: [],
 });
@@ -291,6 +293,7 @@ export function blankDevice(kind: DeviceKind): InsertedDevice {
 /** The words of the button that takes what a row suggests; empty when there is nothing to take. */
 export function offerWords(row: CircuitRow): string {
   const { offer } = row;
+  if (isUnmatched(row)) return "Choose its partner…";
   if (row.alone?.proposal === "identify") return "Measure and write it down…";
   const cavities = (pins: readonly PlacedPin[]): string => pins.map(({ pin }) => pin.cavity).join(" and ");
   switch (offer?.kind) {

@@ -10,7 +10,7 @@ import {
 } from "@trevin/core";
 import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
 import { acceptHazards } from "./hazardActs.ts";
-import { worstOf } from "./rows.ts";
+import { isUnmatched, worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
 
 export type Decide = (edit: Edit | null) => Promise<boolean>;
@@ -22,6 +22,7 @@ export function useActs(
   { rows, selected, marked, target, nextDoubtful }: Circuits,
   openFeed: () => void,
   openMeasure: () => void,
+  openPartner: () => void,
 ) {
   /**
    * Does it to all marked rows, or to the one in hand and goes on to the next that wants something. It goes on at once and not when
@@ -38,6 +39,8 @@ export function useActs(
   async function take(): Promise<void> {
     if (marked.value.size === 0) {
       if (selected.value?.alone?.proposal === "identify") return openMeasure();
+      if (selected.value !== null && selected.value !== undefined && isUnmatched(selected.value))
+        return openPartner();
       if (selected.value?.offer?.kind === "feed" && selected.value.offer.from === "") return openFeed();
       if (selected.value?.offer === null && firstFix.value !== undefined) return fix(firstFix.value);
     }

@@ -7,6 +7,8 @@ import {
   COLOUR_SYSTEMS,
   colourInWords,
   FACTS,
+  habitsOf,
+  meaningWords,
   formatColour,
   pinSystem,
   readFunction,
@@ -54,7 +56,10 @@ const elsewhere = computed(() =>
   reading.value.ok ? reading.value.value.others.filter((other) => !other.systems.includes(system.value)) : [],
 );
 
-const term = computed(() => readFunction(props.pin.function, props.words).thing);
+const meaning = computed(() =>
+  readFunction(props.pin.function, props.words, habitsOf(props.connector.pins.map((pin) => pin.function))),
+);
+const term = computed(() => meaning.value.thing);
 
 const FACT_TITLES: Readonly<Record<Fact, string>> = {
   cavity: "place",
@@ -197,6 +202,10 @@ useCommands([
           )
           .join("; ")
       }}.
+    </p>
+    <p v-if="pin.function">
+      <b class="lab">Read as</b> {{ meaningWords(meaning) || "not understood" }}
+      <span v-if="meaning.unread.length" class="mut">(not understood: {{ meaning.unread.join(", ") }})</span>
     </p>
     <p v-if="term" class="why">{{ termWords(term) }}</p>
     <ElectricalFacts

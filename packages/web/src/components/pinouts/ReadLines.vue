@@ -4,6 +4,9 @@ import { computed } from "vue";
 import {
   canGoIn,
   colourInWords,
+  habitsOf,
+  meaningWords,
+  readMeaning,
   lineProblemWords,
   parseColour,
   type ColourSystem,
@@ -34,6 +37,13 @@ function shortLabel(label: string): string {
   if (label === "") return "?";
   return label.length > 12 ? `${label.slice(0, 9)}…` : label;
 }
+/** How each function is understood, in the light of the whole table. */
+const habits = computed(() => habitsOf(props.lines.map((line) => line.function)));
+const readAs = (line: TableLine): string => {
+  const meaning = readMeaning(line.function, habits.value);
+  const words = meaningWords(meaning);
+  return words === "" ? "not understood" : `read as ${words}`;
+};
 const colour = (line: TableLine) => {
   const read = parseColour(line.colour, line.colourSystem ?? props.system);
   return read.ok ? read.value : null;
@@ -85,7 +95,10 @@ const marks = (line: TableLine): string =>
               {{ wireWords(line) }}</template
             >
           </td>
-          <td class="fn">{{ line.content === "empty" ? "empty" : line.function }}</td>
+          <td class="fn">
+            {{ line.content === "empty" ? "empty" : line.function
+            }}<small v-if="line.content !== 'empty' && line.function" class="mut">{{ readAs(line) }}</small>
+          </td>
           <td class="lab sig">
             {{ line.signal === "unknown" || line.signal === "none" ? "" : line.signal }}
           </td>
@@ -108,6 +121,11 @@ const marks = (line: TableLine): string =>
 </template>
 
 <style scoped>
+.fn small {
+  display: block;
+  font-size: 12px;
+  line-height: 15px;
+}
 .scroll {
   overflow: auto;
   max-height: calc(100vh - 330px);
