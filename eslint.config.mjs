@@ -22,7 +22,7 @@ const pure = [
 const TO_BE_WRITTEN_ANEW = ["packages/core/src/{matching,plan,harness,ledger}/**/*.ts"];
 /** Tables of data, and one list each of everything that can be said, asked or stored. */
 const TABLES = [
-  "packages/core/src/shelf/{vocabulary,shells,terminals}/*.ts",
+  "packages/core/src/{meaning/lexicon,shelf/shells,shelf/terminals}/*.ts",
   "packages/core/src/words/{problemWords,stepWords}.ts",
   "packages/server/src/openApi.ts",
 ];

@@ -18,7 +18,7 @@ const UNDERSTOOD = 0.6;
 const CLASS_CERTAIN = 0.6;
 
 /** Whether what was understood of two pins can carry "sure": no slip, no general word, both classes clear, and the same thing named on both sides. */
-export function mayBeSure(left: ReadPin, right: ReadPin): boolean {
+function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   const both = [left, right];
   if (both.some(({ reading }) => reading.fuzzy || reading.vague || reading.understood < UNDERSTOOD))
     return false;

@@ -1,106 +1,8 @@
-import { isLowLevel, type SignalClass } from "../model/index.ts";
-import type { Token } from "./lex.ts";
-import type { Thing } from "./lexicon/index.ts";
-import type { Kind } from "./meaning.ts";
-import type { Match } from "./phrases.ts";
-
-/** What speaks for the class of a wire, gathered from its text. */
-export interface ClassClues {
-  readonly tokens: readonly Token[];
-  readonly signs: readonly Match[];
-  readonly things: readonly Thing[];
-  /** Things that stand in brackets or behind "from", "to", "via". */
-  readonly aside: readonly Thing[];
-  readonly kinds: ReadonlySet<Kind>;
-  readonly pole: "plus" | "minus" | null;
-  readonly contact: string | null;
-  /** The text begins with "(-)" or "(+)": what a module gives or wants. */
-  readonly mark: "plus" | "minus" | null;
-  readonly spare: boolean;
-  /** Places of the words that only tell where the wire comes from or goes to. */
-  readonly asidePlaces: ReadonlySet<number>;
-}
-
-/** How much a sign of one word says; signs of several words say more. */
-const SINGLE: Readonly<Record<string, number>> = {
-  earthed: 6,
-  sinks: 6.5,
-  sink: 6.5,
-  sinking: 6.5,
-  opencollector: 6.5,
-  ls: 5,
-  hs: 5.5,
-  npn: 6,
-  pnp: 6,
-  t31b: 6,
-  t87: 6,
-  bplus: 5.6,
-  permanent: 5.6,
-  constant: 5.4,
-  unswitched: 6,
-  memory: 4.6,
-  battery: 4.6,
-  t30: 6,
-  always: 5,
-  t15: 6,
-  ignition: 4.7,
-  keyed: 5,
-  accessory: 5.6,
-  t75: 6,
-  radio: 3.4,
-  reducer: 5,
-  dropper: 5,
-  crank: 4.8,
-  start: 4.3,
-  t50: 6,
-  pwm: 5.2,
-  duty: 5,
-  pulse: 4.4,
-  hall: 6.2,
-  vr: 6.5,
-  reluctor: 6.5,
-  inductive: 5,
-  ntc: 6,
-  ptc: 6,
-  thermistor: 5,
-  ohm: 4.5,
-  resistance: 4.5,
-  analog: 5.4,
-  range5v: 4.8,
-  winding: 4.2,
-  coil: 3.2,
-  "0v": 5.5,
-  dimmer: 5,
-  dimming: 4.5,
-  illumination: 4.2,
-  dplus: 6,
-  t61: 6,
-  exciter: 5,
-  wl: 5,
-  ground: 5,
-  t31: 6.2,
-  bminus: 5.6,
-  chassis: 3.2,
-  frame: 2.6,
-  body: 1.6,
-  case: 2,
-  return: 3.4,
-  common: 2.4,
-  minus: 2.6,
-  supply: 2.6,
-  hot: 2.8,
-  "5v": 5,
-  reference: 3.5,
-  vcc: 6,
-  diagnostic: 4.8,
-  k: 3,
-  bus: 3.5,
-  data: 4,
-  serial: 4.5,
-  can: 4,
-  shield: 5.8,
-};
-const STRONG: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "shield"]);
+import type { SignalClass } from "../model/index.ts";
+import type { ClassClues } from "./clues.ts";
+import { isGeneric } from "./generic.ts";
+import { settleKeys } from "./keyRules.ts";
+import { scoringOf, type Scoring } from "./scoring.ts";
 
 /** Where ground is the point itself, not the way back of a sensor. */
 const GROUND_PLACES = new Set(
@@ -108,21 +10,6 @@ const GROUND_PLACES = new Set(
     " ",
   ),
 );
-
-const points = (
-  { at }: Match,
-  { tokens, asidePlaces }: Pick<ClassClues, "tokens" | "asidePlaces">,
-  of: SignalClass,
-): number => {
-  const [first] = at;
-  const token = first === undefined ? undefined : tokens[first];
-  const word = token?.word ?? "";
-  const base = at.length === 1 ? (SINGLE[word] ?? (STRONG.has(of) ? 7 : 4)) : at.length === 2 ? 6.2 : 6.8;
-  const said = STRONG.has(of) && at.length > 1 ? base + 1 : base;
-  // Behind a bracket stand remarks, but whoever writes there how it is switched means this wire.
-  const isRemark = token?.inBrackets === true || at.every((place) => asidePlaces.has(place));
-  return isRemark && of !== "switched-ground" && of !== "switched-supply" ? said * 0.62 : said;
-};
 
 /**
  * How likely each signal class is: signs in the words, what the thing usually carries, and what both say together. Points are
@@ -144,52 +31,28 @@ export function classesOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
   ]);
 }
 
-function scoresOf(clues: ClassClues): Map<SignalClass, number> {
-  const { tokens, signs, aside, kinds, pole, contact, mark, spare } = clues;
-  const things = clues.things.length > 0 ? clues.things : aside.slice(0, 1);
-  const scores = new Map<SignalClass, number>();
-  const offer = (signal: SignalClass, score: number): void => {
-    scores.set(signal, Math.max(scores.get(signal) ?? 0, score));
-  };
-  const has = (...words: readonly string[]): boolean => tokens.some(({ word }) => words.includes(word));
-  if (spare) offer("none", 9);
-  const [thing] = things;
-  const signed = new Map<string, number>();
-  for (const sign of signs) {
-    if (sign.of === "none") continue;
-    const of = sign.of as SignalClass;
-    const score = points(sign, clues, of);
-    if (score > (signed.get(of) ?? 0)) signed.set(of, score);
-  }
-  const sign = (of: SignalClass): number => signed.get(of) ?? 0;
-  const isSensor =
-    thing !== undefined &&
-    !kinds.has("motor") &&
-    (kinds.has("sensor") || (isLowLevel(thing.signal) && thing.signal !== "pwm"));
-  const usual = thing?.signal;
-  const isLamp =
-    usual === "lamp-feed" ||
-    usual === "lamp-dimmer" ||
-    (usual === undefined && kinds.has("lamp") && !kinds.has("telltale"));
-  const words = tokens.map(({ word }) => word);
-  /** The word and its neighbour in one clause. */
-  const beside = (word: string, others: ReadonlySet<string>): boolean =>
-    words.some(
-      (own, i) =>
-        own === word &&
-        [i - 2, i - 1, i + 1, i + 2].some(
-          (at) =>
-            others.has(words[at] ?? "") &&
-            tokens[at]?.clause === tokens[i]?.clause &&
-            !clues.asidePlaces.has(at),
-        ),
-    );
+function scoresOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
+  const own = scoringOf(clues);
+  if (clues.spare) own.offer("none", 9);
+  for (const { of } of clues.signs)
+    if (of !== "none") own.offer(of as SignalClass, own.sign(of as SignalClass));
+  byThing(own);
+  for (const rule of [byMark, byReturn, byPole, bySensorSupply, byDriver, byRelay, byKind]) rule(own);
+  settleKeys(own);
+  return own.scores;
+}
 
-  for (const [of, score] of signed) offer(of as SignalClass, score);
-  // A thing that only stands aside says what kind of wire it may be, no more.
-  if (thing !== undefined && usual !== undefined && usual !== "unknown")
-    offer(usual, isGeneric(thing) ? 5.6 : clues.things.length === 0 ? 3 : 4.2);
+/** What the thing usually carries; one that only stands aside says what kind of wire it may be, no more. */
+function byThing({ thing, usual, offer, clues }: Scoring): void {
+  if (thing === undefined || usual === undefined || usual === "unknown") return;
+  const plain = clues.things.length === 0 ? 3 : 4.2;
+  offer(usual, isGeneric(thing) ? 5.6 : plain);
+}
 
+/** What a mark in front of the text says. */
+function byMark(own: Scoring): void {
+  const { things, thing, isLamp, has, offer } = own;
+  const { mark } = own.clues;
   // "(-) horn out" and "(+) brake in": a module that gives or wants that polarity.
   if (
     mark === "minus" &&
@@ -199,7 +62,12 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
   )
     offer("switched-ground", 6.6);
   if (mark === "plus" && things.length > 0) offer(isLamp ? "lamp-feed" : "switched-supply", 6.4);
+}
 
+/** What a word for ground or return says beside a thing. */
+function byReturn(own: Scoring): void {
+  const { thing, usual, isSensor, isLamp, has, sign, beside, offer } = own;
+  const { pole } = own.clues;
   // A ground word beside a sensor is the sensor's own return, unless it names a place of the car.
   if (sign("ground") >= 2.5 || has("return")) {
     const place = beside("ground", GROUND_PLACES);
@@ -226,6 +94,12 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
     !isSensor
   )
     offer("ground", 6.7);
+}
+
+/** What a plus or minus says beside a thing. */
+function byPole(own: Scoring): void {
+  const { thing, usual, isSensor, isLamp, has, sign, offer } = own;
+  const { kinds, pole } = own.clues;
   if (kinds.has("coil") && pole !== null && has("side")) {
     offer("coil", 7);
     offer(pole === "plus" ? "switched-supply" : "switched-ground", 6.7);
@@ -257,6 +131,11 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
     else if (isLamp) offer(usual ?? "lamp-feed", 5);
     else if (thing !== undefined && usual === "switched-ground") offer("switched-supply", 5);
   }
+}
+
+/** What the volts of a sensor say. */
+function bySensorSupply(own: Scoring): void {
+  const { isSensor, has, offer } = own;
   if (
     has("5v", "8v", "10v") &&
     !has("pulse", "logic", "signal", "range5v") &&
@@ -265,7 +144,11 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
     offer("sensor-supply", 6.4);
   if (isSensor && has("supply", "power", "feed", "reference") && !has("low", "return", "ground", "control"))
     offer("sensor-supply", has("12v", "battery", "ignition") ? 4.4 : 6);
+}
 
+/** What the output that drives the wire says, and what stands before a relay. */
+function byDriver(own: Scoring): void {
+  const { thing, usual, isLamp, words, has, sign, beside, offer, clues } = own;
   // What a wire usually carries is not undone by how its driver is built.
   if (sign("switched-ground") > 0 && usual === "pwm" && has("ls", "output", "out")) offer("pwm", 6.9);
   if (sign("pwm") >= 5 && has("hs", "ls", "out", "output") && usual !== "switched-ground") offer("pwm", 6.9);
@@ -278,13 +161,17 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
   // What comes after a relay is switched, whatever it is called.
   if (
     sign("battery") > 0 &&
-    [...clues.things, ...aside].some(({ name }) => name === "main relay") &&
+    [...clues.things, ...clues.aside].some(({ name }) => name === "main relay") &&
     (has("from", "after") || has("feed", "output"))
   )
     offer("switched-supply", 7);
-  if (has("from") && kinds.size >= 0 && beside("relay", new Set(["from"])) && sign("battery") > 0)
-    offer("switched-supply", 6.9);
+  if (has("from") && beside("relay", new Set(["from"])) && sign("battery") > 0) offer("switched-supply", 6.9);
+}
 
+/** What a relay says: its winding, its contacts. */
+function byRelay(own: Scoring): void {
+  const { things, thing, isLamp, has, sign, offer } = own;
+  const { kinds, pole, contact } = own.clues;
   // A control unit earths the winding of a relay; the other end is live (common practice).
   const relay = kinds.has("relay") || kinds.has("contactor");
   if (has("can", "j1939", "canbus") && has("high", "low") && sign("can-h") === 0 && sign("can-l") === 0)
@@ -301,77 +188,16 @@ function scoresOf(clues: ClassClues): Map<SignalClass, number> {
   if (contact === "86") offer("switched-supply", 6);
   if (contact === "87" || contact === "87a") offer(isLamp ? "lamp-feed" : "switched-supply", 6.2);
   if (contact === "30") offer("battery", 6);
+}
+
+/** What hangs on the wire, where no thing is named. */
+function byKind(own: Scoring): void {
+  const { usual, offer } = own;
+  const { kinds } = own.clues;
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
   if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);
   if (kinds.has("telltale") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("motor") && usual === undefined) offer("switched-supply", 3.4);
   if (kinds.has("sensor") && usual === undefined) offer("analog", 3);
-
-  // Which key position a feed follows is told by words that overlap; the narrower one counts.
-  const second =
-    words.some((word, i) => word === "2" && words[i - 1] === "ignition") && !has("drops", "off", "dead");
-  if (second && (has("crank", "start") || signs.some(({ of, at }) => of === "ignition" && at.length > 2))) {
-    scores.delete("run-not-crank");
-    scores.delete("start");
-    offer("ignition", 6.6);
-  } else if (
-    sign("ignition") > 0 &&
-    has("crank", "start") &&
-    has("off", "drops", "dead", "not", "cuts", "lost", "interrupted")
-  ) {
-    scores.delete("start");
-    scores.delete("ignition");
-    offer("run-not-crank", 6.8);
-  } else if (sign("run-not-crank") >= 6) {
-    scores.delete("start");
-    scores.delete("ignition");
-  } else if (sign("ignition") >= 4.5 && has("start", "crank")) {
-    if (has("run", "on", "stays", "holds", "hot", "also", "still")) {
-      scores.delete("start");
-      if (!has("off", "drops", "dead", "not")) scores.delete("run-not-crank");
-    }
-  }
-  if (sign("start") > 0 && sign("ignition") > 0 && has("key") && !has("on", "run")) scores.delete("ignition");
-  // "Ignition switch, ACC": the switch is the place, the position is what counts.
-  if (beside("ignition", new Set(["switch"])) && sign("ignition") < 6.5) {
-    const position = (["battery", "accessory", "start"] as const).find((one) => sign(one) >= 4.2);
-    if (position !== undefined && sign("run-not-crank") === 0 && !has("on", "wake")) {
-      scores.delete("ignition");
-      offer(position, 6);
-    }
-  }
-  if (sign("accessory") > 5 && has("ignition") && !has("run", "on")) scores.delete("ignition");
-  // "12 V with key on": the key is what counts where no thing is named.
-  if (
-    thing === undefined &&
-    (["battery", "ignition", "accessory", "run-not-crank"] as const).some((key) => sign(key) >= 6)
-  )
-    scores.set("switched-supply", Math.min(scores.get("switched-supply") ?? 0, 5));
-  // "Switched earth" is more than earth, "12 V when on" more than 12 V.
-  if (sign("switched-ground") >= 6) scores.delete("ground");
-  if (sign("switched-supply") >= 6) {
-    for (const feed of ["battery", "ignition", "accessory"] as const)
-      if ((scores.get(feed) ?? 0) < 6) scores.delete(feed);
-  }
-  return scores;
 }
-
-/** Supplies, grounds and buses as things of their own: they serve whatever needs them. */
-export const isGeneric = ({ family }: Pick<Thing, "family">): boolean => GENERIC.has(family);
-const GENERIC = new Set([
-  "constant supply",
-  "ignition supply",
-  "run supply",
-  "accessory supply",
-  "crank signal",
-  "ground",
-  "sensor return",
-  "sensor supply",
-  "can high",
-  "can low",
-  "lin bus",
-  "diagnostic line",
-  "serial data",
-  "shield",
-]);

@@ -29,7 +29,7 @@ export function wayOf(
 }
 
 /** "Input from switch", "output to motor" on a loom's plug: said of the module that sits on it, so the loom's wire works the other way. */
-export const isSaidOfTheModule = (text: string): boolean =>
+const isSaidOfTheModule = (text: string): boolean =>
   /\b(?:in|input)\b.*\bfrom\b|\b(?:out|output)\b.*\bto\b/i.test(text);
 
 const MODULE_WORDS =

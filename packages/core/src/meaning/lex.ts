@@ -162,7 +162,8 @@ const ORDINAL: Readonly<Record<string, string>> = {
   "5th": "5",
   "6th": "6",
 };
-const corner = (letter: string): string => (letter === "f" ? "front" : letter === "r" ? "rear" : "");
+const CORNER: Readonly<Record<string, string>> = { f: "front", r: "rear" };
+const corner = (letter: string): string => CORNER[letter] ?? "";
 const marks = (text: string): string => text.replace("+", "plus").replace("-", "minus");
 
 /** Words that say nothing by themselves. */
@@ -226,8 +227,10 @@ function ruleAt(source: string, at: number): { readonly words: string; readonly 
   return undefined;
 }
 
-const kindOf = (word: string): Token["kind"] =>
-  /^\d+$/.test(word) ? "number" : /^\d+[\d.,]*(v|amp|ohm|amount)$|^range/.test(word) ? "amount" : "known";
+function kindOf(word: string): Token["kind"] {
+  if (/^\d+$/.test(word)) return "number";
+  return /^\d+[\d.,]*(v|amp|ohm|amount)$|^range/.test(word) ? "amount" : "known";
+}
 
 interface Understood {
   readonly words: string;
@@ -237,7 +240,7 @@ const known = new Map<string, Understood>();
 const MOST_KEPT = 20_000;
 
 /** A written word as the lexicon's words: by its form, its singular, its parts, or a form that is one slip away. */
-export function understand(written: string): Understood {
+function understand(written: string): Understood {
   let found = known.get(written);
   if (found === undefined) {
     if (known.size > MOST_KEPT) known.clear();

@@ -1,7 +1,8 @@
 import type { OwnWord } from "../model/index.ts";
 import { thingNamed, type Thing } from "./lexicon/index.ts";
 import type { Meaning } from "./meaning.ts";
-import { readMeaning, type MeaningContext } from "./readMeaning.ts";
+import { readMeaning } from "./readMeaning.ts";
+import type { MeaningContext } from "./tokensIn.ts";
 
 const byList = new WeakMap<readonly OwnWord[], ReadonlyMap<string, OwnWord>>();
 const keyOf = (text: string): string =>

@@ -4,7 +4,7 @@ import type { Token } from "./lex.ts";
  * Which one of several like things a text means: the side, the end, the level, the number. Nothing about two wires weighs as
  * much as that one is left and the other right, so these words are never outvoted.
  */
-export const DIMENSIONS = [
+const DIMENSIONS = [
   "side",
   "end",
   "level",
@@ -101,6 +101,7 @@ const NO_NUMBER_OF_ITS_OWN = new Set(
     " ",
   ),
 );
+const BANKS: Readonly<Record<string, string>> = { a: "1", b: "2" };
 const ORDINALS: Readonly<Record<string, string>> = { first: "1", second: "2", third: "3", sub: "2" };
 /** "12 V", "0.5 mm²", "4 pulses" are amounts, and so are the parts of a decimal number or of a range. */
 const AMOUNT_OF = new Set(
@@ -139,7 +140,7 @@ export function whichOne(
     if (word === "canh" || word === "canl") return add("level", word === "canh" ? "high" : "low");
     if (/^s[1-4]$/.test(word) && before !== "number") return add("sensor", word.slice(1));
     if (before === "bank" && (kind === "number" || /^[ab]$/.test(word)))
-      return add("bank", word === "a" ? "1" : word === "b" ? "2" : word);
+      return add("bank", BANKS[word] ?? word);
     // DIN 72552 gives both sides of a lamp circuit one number: 58L, 58R.
     const terminal = /^t(?:49|54|56|57|58)?([lr])$|^(?:49|54|56|57|58)([lr])$/.exec(word);
     if (terminal !== null) return add("side", (terminal[1] ?? terminal[2]) === "l" ? "left" : "right");
@@ -194,6 +195,7 @@ export function whichOne(
  * The place of the number that tells which one: a cylinder's before one that is called a number, that before a plain one, and a maker's
  * output number ("#10") only where there is no other. Amounts, channels, terminals and fuses are no such numbers.
  */
+const RANKS: Readonly<Record<string, number>> = { cylinder: 0, number: 1, hash: 3 };
 function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): number {
   let best = { place: -1, rank: 9 };
   tokens.forEach(({ word, kind }, i) => {
@@ -209,7 +211,7 @@ function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): numb
     const owner = isMarked ? (tokens[i - 2]?.word ?? "") : before;
     if (NO_NUMBER_OF_ITS_OWN.has(owner) || AMOUNT_OF.has(after)) return;
     if (!isMarked && before !== "cylinder" && tokens[i - 1]?.kind === "number") return;
-    const rank = before === "cylinder" ? 0 : before === "number" ? 1 : before === "hash" ? 3 : 2;
+    const rank = RANKS[before] ?? 2;
     if (rank < best.rank) best = { place: i, rank };
   });
   return best.place;

@@ -3,6 +3,12 @@ import type { Reason, SuggestedAlone } from "../matching/index.ts";
 import { SIGNAL_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
 
+const DIRECTION_WORDS = {
+  meets: "one gives, the other takes",
+  source: "both drive the wire",
+  load: "both are loads; nothing drives the wire",
+} as const;
+
 /** Why two pins go together, in plain words. */
 export function reasonWords(reason: Reason): string {
   switch (reason.kind) {
@@ -39,11 +45,7 @@ export function reasonWords(reason: Reason): string {
     case "level":
       return `${reason.left} V here, ${reason.right} V there: not one level`;
     case "direction":
-      return reason.both === "meets"
-        ? "one gives, the other takes"
-        : reason.both === "source"
-          ? "both drive the wire"
-          : "both are loads; nothing drives the wire";
+      return DIRECTION_WORDS[reason.both];
     case "shared-wire":
       return "shares a joint: one side has more of these wires";
     case "position":

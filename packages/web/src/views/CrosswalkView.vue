@@ -66,18 +66,9 @@ const {
   feeding,
   feedTarget,
 } = dialogs;
-const { measuring, unknownPin, openMeasure, keepMeasured } = dialogs;
+const { measuring, unknownPin, keepMeasured } = dialogs;
 const { openFeed, feed, fitting, putDevice, sides, copySide } = dialogs;
-const acts = useActs(
-  decide,
-  () => dossier.value,
-  circuits,
-  openFeed,
-  openMeasure,
-  () => {
-    dialogs.pairing.value = "join";
-  },
-);
+const acts = useActs(decide, () => dossier.value, circuits, dialogs);
 const { act, take, sureOnes, takeSure, reject, open, fix, accept, turnLive, turnMethod, turnSure, setOpen } =
   acts;
 const blocking = useBlocks(

@@ -11,6 +11,7 @@ import {
 import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
 import { acceptHazards } from "./hazardActs.ts";
 import { isUnmatched, worstOf } from "./rows.ts";
+import type { Dialogs } from "./useDialogs.ts";
 import type { Circuits } from "./useCircuits.ts";
 
 export type Decide = (edit: Edit | null) => Promise<boolean>;
@@ -20,9 +21,7 @@ export function useActs(
   decide: Decide,
   dossier: () => Dossier,
   { rows, selected, marked, target, nextDoubtful }: Circuits,
-  openFeed: () => void,
-  openMeasure: () => void,
-  openPartner: () => void,
+  { openFeed, openMeasure, pairing }: Dialogs,
 ) {
   /**
    * Does it to all marked rows, or to the one in hand and goes on to the next that wants something. It goes on at once and not when
@@ -39,8 +38,10 @@ export function useActs(
   async function take(): Promise<void> {
     if (marked.value.size === 0) {
       if (selected.value?.alone?.proposal === "identify") return openMeasure();
-      if (selected.value !== null && selected.value !== undefined && isUnmatched(selected.value))
-        return openPartner();
+      if (selected.value !== null && selected.value !== undefined && isUnmatched(selected.value)) {
+        pairing.value = "join";
+        return;
+      }
       if (selected.value?.offer?.kind === "feed" && selected.value.offer.from === "") return openFeed();
       if (selected.value?.offer === null && firstFix.value !== undefined) return fix(firstFix.value);
     }

@@ -22,6 +22,7 @@ import { COLUMNS, type Column } from "../../grid/cells.ts";
 import { gridLine } from "../../grid/gridLine.ts";
 import { connectorHabit } from "../../grid/colours.ts";
 import { rowsOf, type Filter, type Sorting } from "../../grid/rows.ts";
+import { gridTemplate } from "../../grid/widths.ts";
 import { ROW, useGridKeys } from "../../grid/useGridKeys.ts";
 import { useOffers } from "../../grid/useOffers.ts";
 import { usePinGrid } from "../../grid/usePinGrid.ts";
@@ -51,30 +52,11 @@ const emit = defineEmits<{
   shown: [count: number];
 }>();
 
-const WIDTHS: Readonly<Record<Column, string>> = {
-  cavity: "54px",
-  colour: "74px",
-  function: "minmax(130px, 1fr)",
-  signal: "104px",
-  size: "48px",
-  circuit: "66px",
-  condition: "130px",
-  note: "150px",
-};
-
 const sorting = ref<Sorting | null>(null);
 const columns = computed(() => COLUMNS.filter((column) => !props.hidden.includes(column)));
-/** On a phone the drawn wire stands for its colour in words, so that the function is in sight. */
+/** On a phone the drawn wire stands for its colour in words. */
 const isPhone = useMediaQuery("(max-width: 620px)");
-const template = computed(() =>
-  [
-    isPhone.value ? "14px" : "24px",
-    ...columns.value.flatMap((column) =>
-      column === "colour" ? [WIDTHS[column], isPhone.value ? "60px" : "190px"] : [WIDTHS[column]],
-    ),
-    "112px",
-  ].join(" "),
-);
+const template = computed(() => gridTemplate(columns.value, isPhone.value));
 const marks = computed(() => twinMarks(props.connector));
 const habit = computed(() => connectorHabit(props.connector));
 const rows = computed(() =>
@@ -104,7 +86,7 @@ watch(
   { immediate: true },
 );
 
-/** A signal that was set by hand for a text that was not understood is learned as the user's own word. */
+/** A signal set by hand for a text that was not understood is learned. */
 function taken(pins: readonly Pin[]): void {
   const [pin] = pins;
   const byHand = pins.length === 1 && active.value.column === "signal";

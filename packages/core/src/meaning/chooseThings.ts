@@ -1,0 +1,141 @@
+import { isGeneric } from "./generic.ts";
+import type { Token } from "./lex.ts";
+import { thingNamed, type Thing } from "./lexicon/index.ts";
+import type { Meaning } from "./meaning.ts";
+import type { Match } from "./phrases.ts";
+
+/** The words from which on a clause tells where the wire comes from or goes to. */
+const ASIDE = new Set([
+  "from",
+  "to",
+  "via",
+  "with",
+  "by",
+  "at",
+  "on",
+  "in",
+  "behind",
+  "near",
+  "shared",
+  "used",
+  "use",
+  "not",
+]);
+const FROM_WHERE = new Set(["from", "to", "via", "shared", "without", "instead"]);
+/** Which places of a text only tell where the wire comes from or goes to: behind such a word, up to the end of its clause; and in brackets. */
+export function placesAside(tokens: readonly Token[]): ReadonlySet<number> {
+  const places = new Set<number>();
+  let since = -1;
+  tokens.forEach(({ word, clause, inBrackets }, i) => {
+    if (inBrackets) places.add(i);
+    if (since >= 0 && tokens[since]?.clause !== clause) since = -1;
+    if (since >= 0) places.add(i);
+    else if (
+      FROM_WHERE.has(word) ||
+      (ASIDE.has(word) && i > 1 && word !== "in" && word !== "on" && word !== "not")
+    )
+      since = i;
+  });
+  return places;
+}
+
+/** Phrases that only name something when nothing else does: any of them may be a word about another thing. */
+const WEAK = new Set(
+  "temperature coil heater valve pump level fault speed pressure start stop park position brake charge head fuel light lamp fan air door lock boot neutral clutch check turn oxygen solenoid alternator generator battery remote reset ignition knock field sense step remove boot dash strap bridge tap address jumper tow trim tilt radio house motor wake enable security alarm status warning telltale indicator camera coolant oil dome fog spark timer clock handset trip set up window seat mirror indicator flasher cornering marker reverse forward arm timing mode program data bus rear front programmer diagnostic position tank throttle accelerator regulator sync starter range lower raise lift shift security".split(
+    " ",
+  ),
+);
+
+/** A phrase of the text with the thing that it names. */
+export interface Used {
+  readonly match: Match;
+  readonly thing: Thing;
+}
+
+/** The things that the text is about, the best said first, and those that it names in passing. */
+export function chooseThings(
+  matches: readonly Match[],
+  tokens: readonly Token[],
+  asidePlaces: ReadonlySet<number>,
+): {
+  readonly things: readonly Thing[];
+  readonly vague: boolean;
+  readonly aside: readonly Thing[];
+  readonly used: readonly Used[];
+} {
+  const ofRelay = tokens.some(({ word }) => word === "contactor" || word === "relay");
+  const all = matches.flatMap((match): readonly Used[] => {
+    const thing = thingNamed(ofRelay && match.of === "ignition coil supply" ? "contactor supply" : match.of);
+    return thing === undefined ? [] : [{ match, thing }];
+  });
+  const isWeak = ({ match }: Used): boolean =>
+    match.at.length === 1 && WEAK.has(tokens[match.at[0] ?? 0]?.word ?? "");
+  const isAside = ({ match }: Used): boolean => match.at.every((place) => asidePlaces.has(place));
+  const isPotentiometer = tokens.some(({ word }) =>
+    /^(potentiometer|accelerator|throttle|pedal)$/.test(word),
+  );
+  const isCylinderHead = tokens.some(
+    ({ word }, i) => word === "head" && /^(cylinder|tachometer)$/.test(tokens[i - 1]?.word ?? ""),
+  );
+  const notLevel = all.filter(
+    (one) =>
+      !isLevelWord(one, tokens) &&
+      !(isCylinderHead && one.thing.name === "headlamp feed") &&
+      !(isPotentiometer && one.thing.family === "wiper"),
+  );
+  const real = notLevel.filter(({ thing }) => !isGeneric(thing));
+  const strong = real.filter((one) => !isWeak(one));
+  const front = strong.filter((one) => !isAside(one));
+  const chosen = front.length > 0 ? front : real.filter((one) => !isAside(one));
+  const names = new Set<string>();
+  const once = (list: readonly Used[]): readonly Thing[] =>
+    list.flatMap(({ thing }) => {
+      if (names.has(thing.name)) return [];
+      names.add(thing.name);
+      return [thing];
+    });
+  // The longest phrase says it best; of equal ones the first.
+  const ranked = [...chosen].sort((a, b) => b.match.at.length - a.match.at.length);
+  const things = once(ranked);
+  const aside = once(real.filter((one) => isAside(one) && !isWeak(one)));
+  return {
+    things,
+    vague: chosen.length > 0 && front.length === 0,
+    aside,
+    used: [...chosen, ...all.filter(({ thing }) => isGeneric(thing))],
+  };
+}
+
+/** "Low speed", "2nd speed": a level, not the speed of the car. */
+const isLevelWord = ({ match, thing }: Used, tokens: readonly Token[]): boolean => {
+  const [at] = match.at;
+  if (
+    match.at.length !== 1 ||
+    at === undefined ||
+    tokens[at]?.word !== "speed" ||
+    thing.name !== "vehicle speed"
+  )
+    return false;
+  const beside = `${tokens[at - 1]?.word ?? ""} ${tokens[at + 1]?.word ?? ""}`;
+  return /\b(low|high|fast|first|second|third|1|2|3|normal|half|full|one|two|variable|fan|blower|wiper|motor)\b/.test(
+    beside,
+  );
+};
+
+/** A thing of the lexicon that its own code names. */
+export const lexiconThing = (name: string): Thing => thingNamed(name) as Thing;
+
+const BEAMS: Readonly<Record<string, string>> = { "main beam": "high", "dipped beam": "low" };
+/** Main and dipped beam are the high and the low one, whatever they are called. */
+export function withBeam(which: Meaning["which"], things: readonly Thing[]): Meaning["which"] {
+  const levels = new Set(things.flatMap(({ name }) => BEAMS[name] ?? []));
+  return levels.size === 0 ? which : new Map([...which, ["level", levels]]);
+}
+
+/** "Head LH high" is the main beam, "head low" the dipped one. */
+export function ofBeam(things: readonly Thing[], which: Meaning["which"]): readonly Thing[] {
+  const level = [...(which.get("level") ?? [])];
+  return things[0]?.name === "headlamp feed" && level.length === 1
+    ? [lexiconThing(level[0] === "high" ? "main beam" : "dipped beam"), ...things.slice(1)]
+    : things;
+}

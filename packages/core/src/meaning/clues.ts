@@ -1,0 +1,21 @@
+import type { Token } from "./lex.ts";
+import type { Thing } from "./lexicon/index.ts";
+import type { Kind } from "./meaning.ts";
+import type { Match } from "./phrases.ts";
+
+/** What speaks for the class of a wire, gathered from its text. */
+export interface ClassClues {
+  readonly tokens: readonly Token[];
+  readonly signs: readonly Match[];
+  readonly things: readonly Thing[];
+  /** Things that stand in brackets or behind "from", "to", "via". */
+  readonly aside: readonly Thing[];
+  readonly kinds: ReadonlySet<Kind>;
+  readonly pole: "plus" | "minus" | null;
+  readonly contact: string | null;
+  /** The text begins with "(-)" or "(+)": what a module gives or wants. */
+  readonly mark: "plus" | "minus" | null;
+  readonly spare: boolean;
+  /** Places of the words that only tell where the wire comes from or goes to. */
+  readonly asidePlaces: ReadonlySet<number>;
+}

@@ -1,0 +1,53 @@
+import type { Scoring } from "./scoring.ts";
+
+/** Which key position a feed follows is told by words that overlap: the narrower one counts, and how a wire is switched is more than what it carries. */
+export function settleKeys(own: Scoring): void {
+  const { thing, words, has, sign, beside, offer, scores } = own;
+  const { signs } = own.clues;
+  // Which key position a feed follows is told by words that overlap; the narrower one counts.
+  const second =
+    words.some((word, i) => word === "2" && words[i - 1] === "ignition") && !has("drops", "off", "dead");
+  if (second && (has("crank", "start") || signs.some(({ of, at }) => of === "ignition" && at.length > 2))) {
+    scores.delete("run-not-crank");
+    scores.delete("start");
+    offer("ignition", 6.6);
+  } else if (
+    sign("ignition") > 0 &&
+    has("crank", "start") &&
+    has("off", "drops", "dead", "not", "cuts", "lost", "interrupted")
+  ) {
+    scores.delete("start");
+    scores.delete("ignition");
+    offer("run-not-crank", 6.8);
+  } else if (sign("run-not-crank") >= 6) {
+    scores.delete("start");
+    scores.delete("ignition");
+  } else if (sign("ignition") >= 4.5 && has("start", "crank")) {
+    if (has("run", "on", "stays", "holds", "hot", "also", "still")) {
+      scores.delete("start");
+      if (!has("off", "drops", "dead", "not")) scores.delete("run-not-crank");
+    }
+  }
+  if (sign("start") > 0 && sign("ignition") > 0 && has("key") && !has("on", "run")) scores.delete("ignition");
+  // "Ignition switch, ACC": the switch is the place, the position is what counts.
+  if (beside("ignition", new Set(["switch"])) && sign("ignition") < 6.5) {
+    const position = (["battery", "accessory", "start"] as const).find((one) => sign(one) >= 4.2);
+    if (position !== undefined && sign("run-not-crank") === 0 && !has("on", "wake")) {
+      scores.delete("ignition");
+      offer(position, 6);
+    }
+  }
+  if (sign("accessory") > 5 && has("ignition") && !has("run", "on")) scores.delete("ignition");
+  // "12 V with key on": the key is what counts where no thing is named.
+  if (
+    thing === undefined &&
+    (["battery", "ignition", "accessory", "run-not-crank"] as const).some((key) => sign(key) >= 6)
+  )
+    scores.set("switched-supply", Math.min(scores.get("switched-supply") ?? 0, 5));
+  // "Switched earth" is more than earth, "12 V when on" more than 12 V.
+  if (sign("switched-ground") >= 6) scores.delete("ground");
+  if (sign("switched-supply") >= 6) {
+    for (const feed of ["battery", "ignition", "accessory"] as const)
+      if ((scores.get(feed) ?? 0) < 6) scores.delete(feed);
+  }
+}
