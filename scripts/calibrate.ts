@@ -1,17 +1,16 @@
 import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { allPins, apartBy, FEATURES, featuresOf, pinReader, type Feature, type Weights } from "@trevin/core";
 import {
-  allPins,
-  apartBy,
-  FEATURES,
-  featuresOf,
-  pinReader,
-  suggest,
-  type Feature,
-  type Weights,
-} from "@trevin/core";
+  namesOf,
+  outcomeOf,
+  pairsOf,
+  tableJob,
+  type Outcome,
+  type RawJob,
+  type TableJob,
+} from "@trevin/core/testing";
 import { fitWeights, type Sample } from "./logistic.ts";
-import { namesOf, readTables, type TableJob } from "./readingTables.ts";
 
 /**
  * Fits the weights of the comparison on tables of true joins: `npm run calibrate [-- FILE…]`. Each job is scored by weights that were fitted on
@@ -24,21 +23,6 @@ const TABLES = ["tables.json", "tables-2.json"].map((name) =>
 const WEIGHTS_FILE = join(ROOT, "packages/core/src/matching/weights.ts");
 const PAGE = join(ROOT, "docs/match.md");
 const [FROM, TO] = ["<!-- calibration: written by npm run calibrate -->", "<!-- end of calibration -->"];
-
-interface Chosen {
-  readonly isRight: boolean;
-  readonly sure: string;
-  readonly isHarmful: boolean;
-  /** The weaker of the pair's own case and its lead, in tenths of a log-odds unit. */
-  readonly case: number;
-}
-interface Outcome {
-  readonly joins: number;
-  readonly right: number;
-  readonly chosen: readonly Chosen[];
-  readonly alone: number;
-  readonly aloneRight: number;
-}
 
 /** Every pair of pins of a job that nothing keeps apart, with its features and whether it is a true join. */
 function samplesOf(job: TableJob): readonly Sample[] {
@@ -58,37 +42,6 @@ function samplesOf(job: TableJob): readonly Sample[] {
       return [{ x: FEATURES.map((name) => values[name] ?? 0), y: truth.has(key) ? 1 : 0 }];
     }),
   );
-}
-
-const pairsOf = ({ joins }: TableJob): ReadonlySet<string> =>
-  new Set(joins.flatMap(({ vehicle, incoming }) => vehicle.flatMap((v) => incoming.map((i) => `${v} ${i}`))));
-
-/** What the crosswalk of a job proposes with some weights, counted against the truth. */
-function outcomeOf(job: TableJob, weights: Weights): Outcome {
-  const names = namesOf(job.dossier);
-  const { pairs, groups } = suggest(job.dossier, { weights });
-  const truth = pairsOf(job);
-  const made = [
-    ...pairs,
-    ...groups.flatMap((group) => group.pairs.map((pair) => ({ ...pair, sure: group.sure }))),
-  ].map((pair) => ({ ...pair, key: `${names.get(pair.vehicle) ?? ""} ${names.get(pair.incoming) ?? ""}` }));
-  const got = new Set(made.map(({ key }) => key));
-  const used = new Set([...got].flatMap((key) => key.split(" ")));
-  const isMet = ({ vehicle, incoming }: TableJob["joins"][number]): boolean =>
-    vehicle.every((v) => incoming.some((i) => got.has(`${v} ${i}`))) &&
-    incoming.every((i) => vehicle.some((v) => got.has(`${v} ${i}`)));
-  return {
-    joins: job.joins.length,
-    right: job.joins.filter(isMet).length,
-    chosen: made.map(({ key, sure, strength, margin }) => ({
-      isRight: truth.has(key),
-      sure,
-      isHarmful: !truth.has(key) && job.damage.has(key),
-      case: Math.min(strength, margin),
-    })),
-    alone: job.alone.length,
-    aloneRight: job.alone.filter((pin) => !used.has(pin)).length,
-  };
 }
 
 const percent = (part: number, whole: number): string =>
@@ -130,7 +83,9 @@ ${FEATURES.map((name: Feature) => `  ${/^[a-z]+$/.test(name) ? name : `"${name}"
 `;
 
 const files = process.argv.slice(2).filter((argument) => !argument.startsWith("-"));
-const jobs = readTables(files.length > 0 ? files : TABLES);
+const jobs = (files.length > 0 ? files : TABLES).flatMap((file) =>
+  (JSON.parse(readFileSync(file, "utf8")) as RawJob[]).map(tableJob),
+);
 const samples = jobs.map(samplesOf);
 if (process.argv.includes("--all")) {
   // Only the weights, without the hour glass of leaving each job out.

@@ -96,6 +96,17 @@ const NORTH_AMERICAN_LONG: CodeTable = {
   "DK GRN": "dark green",
   "LT BLU": "light blue",
   "DK BLU": "dark blue",
+  LTGRN: "light green",
+  DKGRN: "dark green",
+  LTBLU: "light blue",
+  DKBLU: "dark blue",
+  "D GRN": "dark green",
+  "L GRN": "light green",
+  "D BLU": "dark blue",
+  "L BLU": "light blue",
+  SLV: "silver",
+  SIL: "silver",
+  BGE: "beige",
 };
 
 /** North-American one- and two-letter sets (one per maker), from memory, medium confidence; the D- and L- prefixes high. */
@@ -130,6 +141,10 @@ const NORTH_AMERICAN_SHORT: CodeTable = {
   "L BU": "light blue",
   "D GN": "dark green",
   "L GN": "light green",
+  DKGN: "dark green",
+  LTGN: "light green",
+  DKBU: "dark blue",
+  LTBU: "light blue",
 };
 
 /** Sets that a system is written in: a list keeps to one of them. */

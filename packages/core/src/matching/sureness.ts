@@ -14,6 +14,8 @@ export const surenessAt = (confidence: number): Sureness =>
 
 /** A text must be understood that far before anything on it is sure. */
 const UNDERSTOOD = 0.6;
+/** So much of a text that names no thing of its own. */
+const WHOLE = 0.9;
 /** So likely must a class be that was only read from the words. */
 const CLASS_CERTAIN = 0.6;
 
@@ -26,10 +28,13 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   if (left.reading.said !== "" && left.reading.said === right.reading.said) return true;
   const fit = thingFit(left.reading, right.reading);
   if (fit === "same") return true;
-  // Supplies, grounds and buses name no other thing: their class is what they are.
+  // Supplies, grounds and buses name no other thing: their class is what they are, if no word is left that may tell them apart.
   return (
     fit === "neither" &&
-    both.every(({ reading }) => reading.things.length > 0 && reading.things.every(isGeneric))
+    both.every(
+      ({ reading }) =>
+        reading.understood >= WHOLE && reading.things.length > 0 && reading.things.every(isGeneric),
+    )
   );
 }
 export const surenessOf = (confidence: number, left: ReadPin, right: ReadPin): Sureness => {

@@ -109,6 +109,14 @@ export function chooseThings(
 /** "Low speed", "2nd speed": a level, not the speed of the car. */
 const isLevelWord = ({ match, thing }: Used, tokens: readonly Token[]): boolean => {
   const [at] = match.at;
+  // "Low speed control" steers a fan, no cruise.
+  if (
+    match.at.length === 2 &&
+    at !== undefined &&
+    tokens[at]?.word === "speed" &&
+    /^(low|high|fast|first|second)$/.test(tokens[at - 1]?.word ?? "")
+  )
+    return true;
   if (
     match.at.length !== 1 ||
     at === undefined ||

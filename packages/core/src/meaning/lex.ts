@@ -139,6 +139,7 @@ const RULES: readonly Rule[] = [
   rule(`j[ ]?(1850|1939|1708|1587)${END}`, (m) => `j${group(m, 1)}`),
   rule(`iso[ -]?9141(?:-2)?${END}`, "iso 9141"),
   rule(`open[ -](?:drain|coll(?:ector)?)${END}`, "opencollector"),
+  rule(`(?:\\/|per) ?rev(?:olution)?${END}`, "per"),
   rule(`=`, "equals"),
   rule(`\\(\\+\\)`, "plus"),
   rule(`\\([-–−]\\)`, "minus"),

@@ -1,3 +1,12 @@
 export { decidedDossier, undecidedDossier } from "./arbitraries.ts";
 export { byName, demoDossier } from "./demo.ts";
 export { NaiveHarness } from "./naiveApply.ts";
+export {
+  namesOf,
+  outcomeOf,
+  pairsOf,
+  tableJob,
+  type Outcome,
+  type RawJob,
+  type TableJob,
+} from "./readingTables.ts";

@@ -125,6 +125,8 @@ const marks = (line: TableLine): string =>
   display: block;
   font-size: 12px;
   line-height: 15px;
+  font-weight: 450;
+  white-space: normal;
 }
 .scroll {
   overflow: auto;

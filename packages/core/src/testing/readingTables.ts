@@ -1,6 +1,23 @@
-import { readFileSync } from "node:fs";
-import { readJobFile } from "@trevin/core/contract";
-import { pinName, type Direction, type Dossier, type SignalClass, allPins } from "@trevin/core";
+import { readJobFile } from "../contract/index.ts";
+import { suggest, type Weights } from "../matching/index.ts";
+import { allPins, pinName, type Direction, type Dossier, type SignalClass } from "../model/index.ts";
+
+/** A pair that was proposed. */
+export interface Chosen {
+  readonly isRight: boolean;
+  readonly sure: string;
+  readonly isHarmful: boolean;
+  /** The weaker of the pair's own case and its lead, in tenths of a log-odds unit. */
+  readonly case: number;
+}
+/** What the crosswalk made of a table. */
+export interface Outcome {
+  readonly joins: number;
+  readonly right: number;
+  readonly chosen: readonly Chosen[];
+  readonly alone: number;
+  readonly aloneRight: number;
+}
 
 /** A table of two looms as it was typed, with what an experienced fitter would make of it. */
 export interface TableJob {
@@ -24,7 +41,8 @@ interface RawSide {
   readonly connector: string;
   readonly pins: readonly RawPin[];
 }
-interface RawJob {
+/** A job as the files hold it. */
+export interface RawJob {
   readonly id: string;
   readonly kind: string;
   readonly volts?: number;
@@ -43,12 +61,8 @@ function squareMillimetres(text: string | undefined): number | undefined {
   return plain === null ? undefined : Number(plain[0]);
 }
 
-/** Reads files of tables; throws with the job's name where one is no job. */
-export function readTables(files: readonly string[]): readonly TableJob[] {
-  return files.flatMap((file) => (JSON.parse(readFileSync(file, "utf8")) as RawJob[]).map(tableJob));
-}
-
-function tableJob(raw: RawJob): TableJob {
+/** A table as a job; throws with its name where it is none. */
+export function tableJob(raw: RawJob): TableJob {
   const sides = [
     ...raw.vehicle.map((one) => ({ ...one, side: "vehicle" })),
     ...raw.incoming.map((one) => ({ ...one, side: "incoming" })),
@@ -91,3 +105,35 @@ function tableJob(raw: RawJob): TableJob {
 /** Names of pins as the tables use them. */
 export const namesOf = (dossier: Dossier): ReadonlyMap<string, string> =>
   new Map(allPins(dossier).map((placed) => [placed.pin.id as string, pinName(placed)]));
+
+/** The true pairs of a table, "V.1 X.A". */
+export const pairsOf = ({ joins }: TableJob): ReadonlySet<string> =>
+  new Set(joins.flatMap(({ vehicle, incoming }) => vehicle.flatMap((v) => incoming.map((i) => `${v} ${i}`))));
+
+/** What the crosswalk of a job proposes with some weights, counted against the truth. */
+export function outcomeOf(job: TableJob, weights?: Weights): Outcome {
+  const names = namesOf(job.dossier);
+  const { pairs, groups } = suggest(job.dossier, { weights });
+  const truth = pairsOf(job);
+  const made = [
+    ...pairs,
+    ...groups.flatMap((group) => group.pairs.map((pair) => ({ ...pair, sure: group.sure }))),
+  ].map((pair) => ({ ...pair, key: `${names.get(pair.vehicle) ?? ""} ${names.get(pair.incoming) ?? ""}` }));
+  const got = new Set(made.map(({ key }) => key));
+  const used = new Set([...got].flatMap((key) => key.split(" ")));
+  const isMet = ({ vehicle, incoming }: TableJob["joins"][number]): boolean =>
+    vehicle.every((v) => incoming.some((i) => got.has(`${v} ${i}`))) &&
+    incoming.every((i) => vehicle.some((v) => got.has(`${v} ${i}`)));
+  return {
+    joins: job.joins.length,
+    right: job.joins.filter(isMet).length,
+    chosen: made.map(({ key, sure, strength, margin }) => ({
+      isRight: truth.has(key),
+      sure,
+      isHarmful: !truth.has(key) && job.damage.has(key),
+      case: Math.min(strength, margin),
+    })),
+    alone: job.alone.length,
+    aloneRight: job.alone.filter((pin) => !used.has(pin)).length,
+  };
+}
