@@ -139,9 +139,12 @@ test("a cluster of 26 pins by adapter: at most 60 actions of planning, and both 
   // The heading says circuits; the functions are functions all the same.
   await expect(page.getByRole("gridcell", { name: "Function of 9, TACHOMETER" })).toBeVisible();
   await by.key("Control+3");
-  await expect(page.getByRole("button", { name: /Accept 2\d sure matches/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /Accept \d+ sure matches/ })).toBeVisible();
   await by.key("a");
   await expect(page.getByRole("button", { name: /^Accept \d+ sure/ })).toBeHidden();
+  // The rest was looked over: taken as it is suggested, but for what found no partner.
+  await by.key("Control+a");
+  await by.key("Enter");
   const row = (text: RegExp) => page.getByRole("option", { name: text });
   // Words that nobody knows: joined by hand.
   await by.key("d");

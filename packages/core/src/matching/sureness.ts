@@ -7,7 +7,7 @@ import type { ReadPin } from "./readPin.ts";
  * The case a pair must make before "sure" or "check" stands on it, in tenths of a log-odds unit. Read off the reliability of pairs on jobs that the fit
  * had not seen (docs/match.md): of sure ones 99 in 100 are right, of checked ones 9 in 10.
  */
-export const SURE = 35;
+export const SURE = 33;
 export const CHECK = 15;
 export const surenessAt = (confidence: number): Sureness =>
   confidence >= SURE ? "sure" : confidence >= CHECK ? "check" : "guess";

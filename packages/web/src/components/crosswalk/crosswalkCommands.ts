@@ -42,6 +42,14 @@ export function crosswalkCommands(
     { id: "extend-up", title: "Extend selection up", keys: "Shift+ArrowUp", run: () => extendBy(-1) },
     { id: "mark", title: "Select or deselect this circuit", keys: "Space", run: () => mark(selected.value) },
     {
+      id: "mark-all",
+      title: "Select every circuit of the list",
+      keys: "Ctrl+A",
+      run: () => {
+        marked.value = new Set(rows.value.map((row) => row.key));
+      },
+    },
+    {
       id: "unmark",
       title: "Clear selection",
       keys: "Escape",
