@@ -16,11 +16,14 @@ import {
   plain,
   rankSystems,
   readColour,
+  readMeaning,
   twinMarks,
   type ColourName,
   type Connector,
   type Dossier,
 } from "../packages/core/src/index.ts";
+import tables from "../packages/core/src/testing/reading/tables.json" with { type: "json" };
+import type { RawJob } from "../packages/core/src/testing/readingTables.ts";
 import { median, round, say } from "./tools.ts";
 
 const BASES: readonly ColourName[] = [
@@ -82,6 +85,14 @@ export const tableText = (n: number, first = 1): string =>
   ].join("\n");
 
 /** Colours, tables and look-alikes, each beside a package doing the nearest comparable work. */
+/** Labels as tables have them, made different by a wire number. */
+const labelsOf = (count: number): readonly string[] => {
+  const said = [...(tables as unknown as RawJob[])].flatMap(({ vehicle, incoming }) =>
+    [...vehicle, ...incoming].flatMap(({ pins }) => pins.flatMap((pin) => pin.function ?? [])),
+  );
+  return Array.from({ length: count }, (_, i) => `${said[i % said.length] ?? ""} ${100 + i}`);
+};
+
 export function reading(): void {
   const codes = largeConnector(2000).pins.map((pin) => pin.colour);
   const all = median(5, () => codes.forEach((code) => readColour(code, "iec")));
@@ -89,6 +100,17 @@ export function reading(): void {
   const reference = median(5, () => codes.forEach((_, i) => lab65(hex[i % hex.length] ?? "#000")));
   say(
     `colour codes: ${round(codes.length / all)} a ms read in all four systems (culori reads ${round(codes.length / reference)} hex colours a ms, ratio ${round(all / reference)}); ranking a column of ${codes.length}: ${round(median(3, () => rankSystems(codes)))} ms`,
+  );
+  const labels = labelsOf(5000);
+  let turn = 0;
+  // A reading is kept by its text, so each run reads texts of its own.
+  const read = median(3, () => {
+    turn++;
+    for (const label of labels) readMeaning(`${label} w${turn}`);
+  });
+  const split = median(3, () => labels.forEach((label) => Papa.parse(label, { delimiter: " " })));
+  say(
+    `labels: 5,000 different ones read in ${round(read)} ms, ${round((5000 / read) * 1000)} a second (papaparse splits them at blanks in ${round(split)} ms, ratio ${round(read / split)})`,
   );
   const text = tableText(1000);
   const ours = median(5, () => parseTable(text, null));

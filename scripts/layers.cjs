@@ -8,6 +8,7 @@ module.exports = [
   "wiring",
   "sizing",
   "harness",
+  "meaning",
   "shelf",
   "lookalikes",
   "matching",

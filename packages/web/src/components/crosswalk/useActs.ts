@@ -1,4 +1,4 @@
-import { computed } from "vue";
+import { computed, type Ref } from "vue";
 import {
   isLeftOpen,
   type Decision,
@@ -11,9 +11,14 @@ import {
 import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
 import { acceptHazards } from "./hazardActs.ts";
 import { isUnmatched, worstOf } from "./rows.ts";
-import type { Dialogs } from "./useDialogs.ts";
 import type { Circuits } from "./useCircuits.ts";
 
+/** Dialogs that an act opens where it needs an answer first. */
+interface Opening {
+  readonly openFeed: () => void;
+  readonly openMeasure: () => void;
+  readonly pairing: Ref<string | null>;
+}
 export type Decide = (edit: Edit | null) => Promise<boolean>;
 
 /** What is done to the circuit in hand, or to all that are marked. */
@@ -21,18 +26,20 @@ export function useActs(
   decide: Decide,
   dossier: () => Dossier,
   { rows, selected, marked, target, nextDoubtful }: Circuits,
-  { openFeed, openMeasure, pairing }: Dialogs,
+  { openFeed, openMeasure, pairing }: Opening,
 ) {
   /**
    * Does it to all marked rows, or to the one in hand and goes on to the next that wants something. It goes on at once and not when
    * the edit is stored, so that it never takes the hand away from where it went meanwhile.
    */
   async function act(edit: Edit | null, goOn = true): Promise<void> {
+    const several = marked.value;
     if (edit === null || edit.put.length + edit.remove.length === 0) return;
-    const several = marked.value.size > 0;
     const stored = decide(edit);
-    if (!several && goOn) nextDoubtful();
-    if ((await stored) && several) marked.value = new Set();
+    // The next key means the next circuit, not all of these once more.
+    marked.value = new Set();
+    if (several.size === 0 && goOn) nextDoubtful();
+    if (!(await stored)) marked.value = several;
   }
   const firstFix = computed(() => (selected.value?.decision ? worstOf(selected.value)?.fixes[0] : undefined));
   async function take(): Promise<void> {
