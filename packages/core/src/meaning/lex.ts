@@ -219,7 +219,12 @@ export function lex(text: string): readonly Token[] {
 const isInWord = (source: string, at: number): boolean =>
   at > 0 && /[\p{L}\p{N}]/u.test(source[at - 1] as string) && /[\p{L}\p{N}]/u.test(source[at] as string);
 
+/** Whether any rule begins here; most places have none, and one look is cheaper than all of them. */
+const ANY_RULE = new RegExp(RULES.map(({ pattern }) => `(?:${pattern.source})`).join("|"), "yu");
+
 function ruleAt(source: string, at: number): { readonly words: string; readonly raw: string } | undefined {
+  ANY_RULE.lastIndex = at;
+  if (!ANY_RULE.test(source)) return undefined;
   for (const { pattern, words } of RULES) {
     pattern.lastIndex = at;
     const found = pattern.exec(source);

@@ -152,9 +152,11 @@ function nearest(
 export function phrasesIn(table: PhraseTable, tokens: readonly Token[]): readonly Match[] {
   const anyOrder = table === THING_TABLE;
   const words = tokens.map(({ word }) => general(word));
+  const held = new Set(words);
   const found: Match[] = [];
   words.forEach((word, anchor) => {
     for (const phrase of table.byWord.get(word) ?? []) {
+      if (!phrase.words.every((one) => held.has(one))) continue;
       const match = placeOf(phrase, tokens, words, anchor, anyOrder);
       if (match !== null) found.push(match);
     }
