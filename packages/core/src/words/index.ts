@@ -55,4 +55,4 @@ export { decisionWords, doneWords, proposalWords } from "./decisionWords.ts";
 export { commandWords } from "./commandWords.ts";
 export { cavityWords } from "./cavityWords.ts";
 export { faceFile } from "./faceFile.ts";
-export { meaningWords } from "./meaningWords.ts";
+export { meaningWords, servesWords } from "./meaningWords.ts";

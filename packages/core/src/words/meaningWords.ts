@@ -1,31 +1,26 @@
-import type { Meaning } from "../meaning/index.ts";
+import { isGeneric, type Meaning } from "../meaning/index.ts";
 import { SIGNAL_WORDS } from "../shelf/index.ts";
 
 const DIRECTION_WORDS = { source: "gives", load: "takes", both: "both ways", passive: "passive" } as const;
 
-/** A reading in few words: "radiator fan · low · switched ground, gives"; what it does not know it leaves out. */
-export function meaningWords({ things, vague, which, pole, signal, certain, direction }: Meaning): string {
+/** What the wire serves and which one: "radiator fan · low"; what it does not know it leaves out. */
+export function servesWords({ things, vague, which, pole, signal }: Meaning): string {
   if (signal === "none") return "spare";
-  const [thing] = things;
+  const named = `${things.map(({ name }) => name).join(" and ")}${vague ? "?" : ""}`;
   const places = [...which].flatMap(([dimension, values]) =>
-    [...values].map((value) =>
-      dimension === "bank" || dimension === "sensor" || dimension === "number"
-        ? `${dimension} ${value}`
-        : value,
-    ),
+    [...values].map((value) => (COUNTED.has(dimension) ? `${dimension} ${value}` : value)),
   );
-  const carries =
-    signal === "unknown"
-      ? ""
-      : `${SIGNAL_WORDS[signal]}${certain < 0.6 ? "?" : ""}${direction === null ? "" : `, ${DIRECTION_WORDS[direction]}`}`;
-  return [
-    things.length === 0
-      ? ""
-      : `${things.length > 1 ? things.map(({ name }) => name).join(" and ") : (thing?.name ?? "")}${vague ? "?" : ""}`,
-    places.join(" "),
-    pole ?? "",
-    carries,
-  ]
-    .filter((part) => part !== "")
-    .join(" · ");
+  return [named, places.join(" "), pole ?? ""].filter((part) => part !== "").join(" · ");
+}
+const COUNTED: ReadonlySet<string> = new Set(["bank", "sensor", "number"]);
+
+/** A reading in few words: "radiator fan · low · switched ground, gives". A supply or ground says itself what it carries. */
+export function meaningWords(meaning: Meaning): string {
+  const { things, signal, certain, direction } = meaning;
+  if (signal === "none") return "spare";
+  const way = direction === null ? "" : DIRECTION_WORDS[direction];
+  const isSaid = signal === "unknown" || (things.length > 0 && things.every(isGeneric));
+  const carries = isSaid ? "" : `${SIGNAL_WORDS[signal]}${certain < 0.6 ? "?" : ""}`;
+  const last = [carries, way].filter((part) => part !== "").join(", ");
+  return [servesWords(meaning), last].filter((part) => part !== "").join(" · ");
 }

@@ -7,7 +7,7 @@ import { faceOf, locate } from "../face/index.ts";
 import { indexPins, pinId, sourceId, type FaceView } from "../model/index.ts";
 import { checkPlan, planWork, type Fault } from "../plan/index.ts";
 import { apartBy, pinReader, weigh, type Reason } from "../matching/index.ts";
-import { THINGS } from "../meaning/index.ts";
+import { readMeaning, THINGS } from "../meaning/index.ts";
 import { byName, decidedDossier, demoDossier, undecidedDossier } from "../testing/index.ts";
 import {
   blockWords,
@@ -17,6 +17,7 @@ import {
   factsWords,
   faultWords,
   locatorWords,
+  meaningWords,
   operationProblemWords,
   pinNamer,
   reasonWords,
@@ -259,6 +260,14 @@ describe("facts and terms", () => {
         { sources },
       ),
     ).toBe("colour in doubt (faint scan), colour Y/B by another source up to model year 2");
+  });
+  it("say how a label was read, and leave out what nobody knows", () => {
+    const words = (text: string): string => meaningWords(readMeaning(text));
+    expect(words("LO FAN OUT")).toBe("radiator fan? · low · switched ground, gives");
+    expect(words("Earth, LH rear")).toBe("ground · left rear");
+    expect(words("HO2S B1S2 SIG")).toBe("oxygen sensor · bank 1 sensor 2 · analog signal");
+    expect(words("Not used")).toBe("spare");
+    expect(words("zzyx quorb")).toBe("");
   });
   it("say of every term what it usually is and what happens without it", () => {
     for (const term of THINGS) expect(termWords(term)).toMatch(/^Usually [a-z-]+, .+\. Left open, .+\.$/);

@@ -5,8 +5,8 @@ import {
   canGoIn,
   colourInWords,
   habitsOf,
-  meaningWords,
   readMeaning,
+  servesWords,
   lineProblemWords,
   parseColour,
   type ColourSystem,
@@ -41,8 +41,9 @@ function shortLabel(label: string): string {
 const habits = computed(() => habitsOf(props.lines.map((line) => line.function)));
 const readAs = (line: TableLine): string => {
   const meaning = readMeaning(line.function, habits.value);
-  const words = meaningWords(meaning);
-  return words === "" ? "not understood" : `read as ${words}`;
+  const words = servesWords(meaning);
+  if (words !== "") return `read as ${words}`;
+  return meaning.signal === "unknown" ? "not understood" : "";
 };
 const colour = (line: TableLine) => {
   const read = parseColour(line.colour, line.colourSystem ?? props.system);
