@@ -1,5 +1,5 @@
 import { isFeed, signalFit, type SignalClass } from "../model/index.ts";
-import { isGeneric, type Meaning, type Thing } from "../meaning/index.ts";
+import { isGeneric, type Dimension, type Meaning, type Thing } from "../meaning/index.ts";
 import type { ReadPin } from "./readPin.ts";
 
 /**
@@ -89,6 +89,13 @@ const BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line"
 /** A direction that is surer than this was said or written down, not guessed from the plug. */
 const SAID = 0.9;
 const REFERENCE: ReadonlySet<SignalClass> = new Set(["sensor-supply", "sensor-return"]);
+/** What a feed is weighed as: grounds meet anywhere, references belong to one thing, supplies serve whatever needs them. */
+function groupOf(signal: SignalClass): "ground" | "reference" | "feed" | null {
+  if (signal === "ground") return "ground";
+  if (REFERENCE.has(signal)) return "reference";
+  return isFeed(signal) ? "feed" : null;
+}
+
 /** How likely each way is that two pins' classes go together, over what each may be. */
 export function classFit(
   a: ReadPin["classes"],
@@ -103,26 +110,27 @@ export function classFit(
   return fit;
 }
 
+const TWINS: Readonly<Partial<Record<Dimension, Dimension>>> = { bank: "number", number: "bank" };
 /** Dimensions in which both name the same one, and in which only one of the two names one. */
 function whichFit(
   a: Meaning["which"],
   b: Meaning["which"],
 ): { readonly agrees: number; readonly open: number } {
   let [agrees, open] = [0, 0];
+  const meet = (one: ReadonlySet<string>, other: ReadonlySet<string>): boolean =>
+    [...one].some((value) => other.has(value));
   for (const dimension of new Set([...a.keys(), ...b.keys()])) {
     const [one, other] = [a.get(dimension), b.get(dimension)];
-    if (one === undefined || other === undefined) {
-      // Bank 1 here is number 1 there, where each names only one of the two.
-      const twin = dimension === "bank" ? "number" : "bank";
-      const [mine, its] = [
-        a.get(dimension) ?? b.get(dimension),
-        one === undefined ? a.get(twin) : b.get(twin),
-      ];
-      if ((dimension === "bank" || dimension === "number") && mine !== undefined && its !== undefined) {
-        if ([...mine].some((value) => its.has(value))) agrees += 0.5;
-        else open++;
-      } else open++;
-    } else if ([...one].some((value) => other.has(value))) agrees++;
+    if (one !== undefined && other !== undefined) {
+      if (meet(one, other)) agrees++;
+      continue;
+    }
+    // Bank 1 here is number 1 there, where each names only one of the two.
+    const own = one ?? other;
+    const twin = TWINS[dimension];
+    const its = twin === undefined ? undefined : (one === undefined ? a : b).get(twin);
+    if (own !== undefined && its !== undefined && meet(own, its)) agrees += 0.5;
+    else open++;
   }
   return { agrees: Math.min(2, agrees), open: Math.min(2, open) };
 }
@@ -134,15 +142,7 @@ export const sharedUnknown = (a: Pick<Meaning, "unread">, b: Pick<Meaning, "unre
 export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const [a, b] = [left.reading, right.reading];
   const isSame = left.signal === right.signal && left.signal !== "unknown";
-  const group = !isSame
-    ? ""
-    : left.signal === "ground"
-      ? "ground"
-      : REFERENCE.has(left.signal)
-        ? "reference"
-        : isFeed(left.signal)
-          ? "feed"
-          : "";
+  const group = isSame ? groupOf(left.signal) : null;
   const isBus = isSame && BUS.has(left.signal);
   const thing = thingFit(a, b);
   const classes = classFit(left.classes, right.classes);
@@ -160,13 +160,12 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     "which-open": group === "ground" || group === "feed" ? 0 : which.open,
     "not-understood": 1 - Math.min(a.understood, b.understood),
   };
-  const isFeedLike = group !== "";
-  if (thing === "same") values[isFeedLike ? "thing-same-feed" : "thing-same"] = 1;
-  else if (thing === "other") values[group === "" ? "thing-other" : (`thing-other-${group}` as Feature)] = 1;
-  else if (thing === "open") values[isFeedLike ? "thing-open-feed" : "thing-open"] = 1;
-  else values[`thing-${thing}` as Feature] = 1;
+  if (thing === "same") values[group === null ? "thing-same" : "thing-same-feed"] = 1;
+  else if (thing === "other") values[group === null ? "thing-other" : (`thing-other-${group}` as const)] = 1;
+  else if (thing === "open") values[group === null ? "thing-open" : "thing-open-feed"] = 1;
+  else values[`thing-${thing}` as const] = 1;
   if (isBus) values["bus-same"] = 1;
-  if (isFeedLike) values[`${group as "feed"}-same`] = 1;
+  if (group !== null) values[`${group}-same` as const] = 1;
   if (left.way.direction !== null && right.way.direction !== null) {
     const both = left.way.certain * right.way.certain;
     const pair = `${left.way.direction} ${right.way.direction}`;

@@ -1,11 +1,12 @@
 import { colourInWords } from "../colour/index.ts";
 import {
+  contextOf,
   directionOf,
-  habitsOf,
   leaningOf,
   readFunction,
   readMeaning,
   type Meaning,
+  type MeaningContext,
 } from "../meaning/index.ts";
 import {
   pinColour,
@@ -42,7 +43,7 @@ export interface ReadPin {
 }
 
 interface ReadPlug {
-  readonly habits: ReturnType<typeof habitsOf>;
+  readonly context: MeaningContext;
   readonly leaning: number;
   readonly shell: string;
 }
@@ -53,12 +54,11 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
   const plugOf = (connector: Connector): ReadPlug => {
     const known = plugs.get(connector.id);
     if (known !== undefined) return known;
-    const texts = connector.pins.map((pin) => pin.function);
-    const habits = habitsOf(texts);
+    const context = contextOf(connector);
     const read: ReadPlug = {
-      habits,
+      context,
       leaning: leaningOf(
-        texts.filter((text) => text !== "").map((text) => readMeaning(text, habits)),
+        connector.pins.flatMap((pin) => (pin.function === "" ? [] : [pin.function])),
         connector.side,
       ),
       shell: connector.shell === null ? "" : JSON.stringify(connector.shell.pattern),
@@ -68,36 +68,30 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
   };
   return (placed) => {
     const { pin, connector } = placed;
-    const { habits, leaning, shell } = plugOf(connector);
-    const reading = readFunction(pin.function, words, {
-      ...habits,
-      plug: connector.name,
-      module: connector.place,
-    });
-    // A class that only repeats what the words tell is no surer than they are.
+    const { context, leaning, shell } = plugOf(connector);
+    const reading = readFunction(pin.function, words, context);
+    // A class that only repeats what the words tell, with or without their plug, is no surer than they are.
     const isGiven =
       pin.signal !== "unknown" &&
       pin.signal !== reading.signal &&
       (words.length > 0 || pin.signal !== readMeaning(pin.function).signal);
     const signal = isGiven ? pin.signal : reading.signal;
-    const classes =
-      isGiven || (pin.function === "" && pin.signal !== "unknown")
-        ? new Map([[pin.signal, 1]])
-        : reading.classes;
-    const own = pin.function === "" && pin.signal !== "unknown" ? pin.signal : signal;
+    const classes = isGiven ? new Map([[pin.signal, 1]]) : reading.classes;
     const colour = pinColour(pin, connector);
     const way =
-      pin.direction === null ? directionOf(reading, own, leaning) : { direction: pin.direction, certain: 1 };
+      pin.direction === null
+        ? directionOf(reading, signal, leaning)
+        : { direction: pin.direction, certain: 1 };
     return {
       placed,
       reading,
-      signal: own,
+      signal,
       classes,
       colour,
-      level: { volts: pin.level ?? usualLevel(own, head.nominalVolts), stated: pin.level !== null },
+      level: { volts: pin.level ?? usualLevel(signal, head.nominalVolts), stated: pin.level !== null },
       direction: pin.direction,
       way,
-      sense: senseOf(reading, own, classes, way, pin.size, pin.level),
+      sense: senseOf(reading, signal, classes, way, pin.size, pin.level),
       look: colour === null ? "" : colourInWords(colour),
       place: shell === "" ? "" : `${shell} ${pin.cavity}`,
     };

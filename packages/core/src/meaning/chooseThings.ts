@@ -4,24 +4,9 @@ import { thingNamed, type Thing } from "./lexicon/index.ts";
 import type { Meaning } from "./meaning.ts";
 import type { Match } from "./phrases.ts";
 
-/** The words from which on a clause tells where the wire comes from or goes to. */
-const ASIDE = new Set([
-  "from",
-  "to",
-  "via",
-  "with",
-  "by",
-  "at",
-  "on",
-  "in",
-  "behind",
-  "near",
-  "shared",
-  "used",
-  "use",
-  "not",
-]);
+/** From these words on a clause tells where the wire comes from or goes to; from others only where something stands before them. */
 const FROM_WHERE = new Set(["from", "to", "via", "shared", "without", "instead"]);
+const ASIDE = new Set(["with", "by", "at", "behind", "near", "used", "use"]);
 /** Which places of a text only tell where the wire comes from or goes to: behind such a word, up to the end of its clause; and in brackets. */
 export function placesAside(tokens: readonly Token[]): ReadonlySet<number> {
   const places = new Set<number>();
@@ -30,11 +15,7 @@ export function placesAside(tokens: readonly Token[]): ReadonlySet<number> {
     if (inBrackets) places.add(i);
     if (since >= 0 && tokens[since]?.clause !== clause) since = -1;
     if (since >= 0) places.add(i);
-    else if (
-      FROM_WHERE.has(word) ||
-      (ASIDE.has(word) && i > 1 && word !== "in" && word !== "on" && word !== "not")
-    )
-      since = i;
+    else if (FROM_WHERE.has(word) || (ASIDE.has(word) && i > 1)) since = i;
   });
   return places;
 }

@@ -33,7 +33,6 @@ export function classesOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
 
 function scoresOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
   const own = scoringOf(clues);
-  if (clues.spare) own.offer("none", 9);
   for (const { of } of clues.signs)
     if (of !== "none") own.offer(of as SignalClass, own.sign(of as SignalClass));
   byThing(own);

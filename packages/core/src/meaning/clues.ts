@@ -15,7 +15,6 @@ export interface ClassClues {
   readonly contact: string | null;
   /** The text begins with "(-)" or "(+)": what a module gives or wants. */
   readonly mark: "plus" | "minus" | null;
-  readonly spare: boolean;
   /** Places of the words that only tell where the wire comes from or goes to. */
   readonly asidePlaces: ReadonlySet<number>;
 }

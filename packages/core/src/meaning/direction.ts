@@ -38,16 +38,16 @@ const LOOM_WORDS =
   /\b(fuse|fused|from|to the|wants|winding|stud|bolt|pillar|kick panel|sill|quarter|relay,? coil|sender|switch,|other side|fusible|harness side|globe|behind|always|all times|live|coil|tank unit|lamps?|motor)\b/i;
 
 /**
- * Whether a plug is the module's (1) or the loom's (-1), from the words of its pins: a module's sheet speaks of inputs, outputs and controls, a loom's of
+ * Whether a plug is the module's (1) or the loom's (-1), from the functions of its pins: a module's sheet speaks of inputs, outputs and controls, a loom's of
  * fuses, places and switches (common practice, no source). `side` helps where the words do not: what comes in is more often a module.
  */
-export function leaningOf(meanings: readonly Meaning[], side: "vehicle" | "incoming"): number {
+export function leaningOf(texts: readonly string[], side: "vehicle" | "incoming"): number {
   let sum = side === "vehicle" ? -1.2 : 1;
-  for (const { text } of meanings) {
+  for (const text of texts) {
     if (MODULE_WORDS.test(text)) sum += 0.5;
     if (LOOM_WORDS.test(text)) sum -= 0.5;
   }
-  return Math.tanh(sum / Math.max(3, Math.sqrt(meanings.length)));
+  return Math.tanh(sum / Math.max(3, Math.sqrt(texts.length)));
 }
 
 const FLIPPED: Readonly<Record<Direction, Direction>> = {

@@ -1,3 +1,6 @@
+import type { Connector } from "../model/index.ts";
+import type { MeaningContext } from "./tokensIn.ts";
+
 /** How a list speaks, which decides how its bare numbers and its "IGN 1" are read. */
 export interface ListHabits {
   readonly bareTerminals: boolean;
@@ -23,3 +26,10 @@ export function habitsOf(texts: readonly string[]): ListHabits {
     lampPlug: lamps >= 3 && lamps * 3 >= texts.length,
   };
 }
+
+/** What a connector tells of the texts in it: its name, the part that it is on, and how its list speaks. */
+export const contextOf = ({ name, place, pins }: Connector): MeaningContext => ({
+  ...habitsOf(pins.map((pin) => pin.function)),
+  plug: name,
+  module: place,
+});

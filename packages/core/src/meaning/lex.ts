@@ -1,4 +1,5 @@
 import { present } from "../util/index.ts";
+import { ruleAt } from "./lexRules.ts";
 import { formOf } from "./lexicon/index.ts";
 
 /** A word of a text as the lexicon knows it. */
@@ -17,155 +18,6 @@ export interface Token {
 /** A function is said within so many words; what stands behind them is a remark. */
 const MOST_WORDS = 48;
 const MOST_LETTERS = 600;
-
-interface Rule {
-  readonly pattern: RegExp;
-  readonly words: (found: RegExpExecArray) => string;
-}
-const rule = (pattern: string, words: string | ((found: RegExpExecArray) => string)): Rule => ({
-  pattern: new RegExp(pattern, "yu"),
-  words: typeof words === "string" ? () => words : words,
-});
-/** Not within a word. */
-const END = "(?![\\p{L}\\p{N}])";
-const group = (found: RegExpExecArray, index: number): string => found[index] ?? "";
-
-/** DIN 72552 numbers that stand behind "Kl." or "terminal" (from memory). */
-const TERMINAL =
-  "(1[ab]?|2|4[ab]?|15[arx]?|17|19|30[abc]?|31[abc]?|32|33[abfghlr]?|45[ab]?|48|49[abclr]?|50[a-h]?|51e?|52|53[abcei]?|54[glr]?|55|56[abd]?|57[alr]?|58[bcdklr]?|59[abc]?|61e?|71[ab]?|75x?|76|77|8[123][ablrzy]?|84[ab]?|85[cd]?|86[abs]?|87[abczyx]?|88[abczyx]?|72|c[0234]?|[luvwr]|b\\+|d\\+|df[12]?|d-|b-)";
-
-/** Marks and abbreviations that are more than letters, tried in this order at each place. */
-const RULES: readonly Rule[] = [
-  rule(`(?:kl(?:emme)?|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) =>
-    /^[bd][+-]$/.test(group(m, 1)) ? marks(group(m, 1)) : `t${group(m, 1)}`,
-  ),
-  rule(`(31b|49a|53[abcei]|54g|56[abd]|58[bcdlrk]|86s)${END}`, (m) => `t${group(m, 1)}`),
-  rule(`t(15|30|31|50|58|61)([a-z]?)${END}`, (m) => `t${group(m, 1)}${group(m, 2)}`),
-  rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:h|hi|high|\\+)${END}`, "canh"),
-  rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:l|lo|low|-)${END}`, "canl"),
-  rule(`(?:(?:hs|ls|ms)-?)?can(\\d?)[ _-]{0,3}(?:h|hi|high|\\+)${END}`, (m) => `canh ${group(m, 1)}`),
-  rule(`(?:(?:hs|ls|ms)-?)?can(\\d?)[ _-]{0,3}(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
-  rule(`can[ _-]?(\\d)[ _-]?(?:h|hi|high|\\+)${END}`, (m) => `canh ${group(m, 1)}`),
-  rule(`can[ _-]?(\\d)[ _-]?(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
-  rule(
-    `(0(?:[.,]\\d+)? ?(?:to|-|–) ?|\\d*(?:[.,]?\\d+)?(?: ?to |-|\\.\\.\\.?|–))(\\d+(?:[.,]\\d+)?)[ ]?(v|volts?)${END}`,
-    (m) => (Number(group(m, 2)) <= 5 ? "range5v" : "range12v"),
-  ),
-  rule(`\\+[ ]?(12|24|36|48)[ ]?v?${END}`, (m) => `plus ${group(m, 1)}v`),
-  rule(`\\+[ ]?(5|8|10)[ ]?v?${END}`, (m) => `${group(m, 1)}v`),
-  rule(`(12|24|36|48)[ ]?v(?:olts?)?[ ]?\\+`, (m) => `plus ${group(m, 1)}v`),
-  rule(`(\\d+(?:[.,]\\d+)?)[ -]?(?:v|volts?|vdc)${END}`, (m) => `${group(m, 1)}v`),
-  rule(`\\d+(?:[.,]\\d+)?[ ]?(?:amps?|ma|a)${END}`, "1amp"),
-  rule(`\\d+(?:[.,]\\d+)?[ ]?(?:kohm|k ntc|k|ohms?|Ω)${END}`, "1ohm"),
-  rule(
-    `\\d+(?:[.,]\\d+)?[ ]?(?:watts?|w|hz|khz|mm2|mm²|mm|bar|psi|km\\/h|kph|mph|rpm|ms|sec|s|min|m|ft|awg|ga|kpa|deg|°c?|%|%)${END}`,
-    "1amount",
-  ),
-  rule(`[ub]?\\+?(?:v?batt?|u?bat)[ ]?\\+`, "bplus"),
-  rule(`\\+[ ]?(?:batt?|bat|b)${END}`, "bplus"),
-  rule(`b[ ]?\\+`, "bplus"),
-  rule(`(?:v?batt?)[ ]?-(?![\\p{L}\\p{N} ])`, "bminus"),
-  rule(`b[ ]?-${END}(?! )`, "bminus"),
-  rule(`d[ ]?\\+`, "dplus"),
-  rule(`s[ ]?\\+`, "splus"),
-  rule(`ill?[ ]?\\+`, "illumination plus"),
-  rule(`ill?[ ]?-${END}`, "illumination minus"),
-  rule(`(?:sae )?j1939[ _-]?(?:h|hi|high|\\+)${END}`, "canh j1939"),
-  rule(`(?:sae )?j1939[ _-]?(?:l|lo|low|-)${END}`, "canl j1939"),
-  rule(`k[- ]?(?:line|lead|wire|leitung)${END}`, "kline"),
-  rule(`w[- ]?lead${END}`, "w terminal"),
-  rule(`\\(?pos(?:itive)?\\.?\\)? trigger`, "plus trigger"),
-  rule(`(?:live|hot|positive|pos\\.?) end${END}`, "plus"),
-  rule(`(?<=coil[,]? )a1${END}`, "plus"),
-  rule(`(?<=coil[,]? )a2${END}`, "minus"),
-  rule(`vb[ ]?\\+`, "bplus"),
-  rule(`vb[ ]?-(?![\\p{L}\\p{N} ])`, "bminus"),
-  rule(`a\\/t${END}`, "gearbox"),
-  rule(`di (?=\\d)`, "digital in "),
-  rule(`do (?=\\d)`, "digital out "),
-  rule(`air[ -]?condition(?:er|ing)?${END}`, "aircon"),
-  rule(`air bag${END}`, "airbag"),
-  rule(`(oil|fuel|air|water|brake|boost) p${END}`, (m) => `${group(m, 1)} pressure`),
-  rule(`(oil|water|air|fuel|cabin) t${END}`, (m) => `${group(m, 1)} temperature`),
-  rule(`\\d+(?:-\\d+)? ?r${END}`, "ohm"),
-  rule(`d(?:ig)?in ?\\+`, "digital plus"),
-  rule(`d(?:ig)?in ?-(?=[\\s\\d])`, "digital minus"),
-  rule(`a\\/?c${END}`, "aircon"),
-  rule(`a[ -]c(?= )`, "aircon"),
-  rule(`a\\/f${END}`, "air fuel"),
-  rule(`o2s?(?![\\p{L}])`, "oxygen sensor"),
-  rule(`h?ox(\\d)([ab])${END}`, (m) => `oxygen sensor bank ${group(m, 1)} s${group(m, 2) === "a" ? 1 : 2}`),
-  rule(
-    `ht(\\d)([ab])${END}`,
-    (m) => `oxygen sensor heater bank ${group(m, 1)} s${group(m, 2) === "a" ? 1 : 2}`,
-  ),
-  rule(`b(?:ank)?[ ]?(\\d)[ ,/-]?s(?:ensor)?[ ]?(\\d)${END}`, (m) => `bank ${group(m, 1)} s${group(m, 2)}`),
-  rule(`b(\\d)${END}`, (m) => `bank ${group(m, 1)}`),
-  rule(`v?vta?(\\d)${END}`, (m) => `throttle position sensor ${group(m, 1)}`),
-  rule(`e2${END}`, "sensor return"),
-  rule(`am[12]${END}`, "battery feed"),
-  rule(`e0(\\d)${END}`, (m) => `power ground ${group(m, 1)}`),
-  rule(`ne[ ]?\\+`, "crankshaft position sensor plus"),
-  rule(`ne[ ]?-${END}`, "crankshaft position sensor minus"),
-  rule(`g[ ]?\\+`, "camshaft position sensor plus"),
-  rule(`(?:vr|trig(?:ger)?)[ ]?(\\d)?[ ]?\\+`, (m) => `vr ${group(m, 1)} plus`),
-  rule(`(?:vr|trig(?:ger)?)[ ]?(\\d)?[ ]?-${END}`, (m) => `vr ${group(m, 1)} minus`),
-  rule(`o\\/d${END}`, "overdrive"),
-  rule(`n\\/s\\/?([fr])?${END}`, (m) => `left ${corner(group(m, 1))}`),
-  rule(`o\\/s\\/?([fr])?${END}`, (m) => `right ${corner(group(m, 1))}`),
-  rule(`([lr])[./ ]h\\.?${END}`, (m) => (group(m, 1) === "l" ? "left" : "right")),
-  rule(`p\\/?n${END}`, "park neutral"),
-  rule(`b\\/u${END}`, "reverse"),
-  rule(`e-throttle`, "electronic throttle"),
-  rule(`zyl\\.`, "cylinder"),
-  rule(`r(?:ea)?r\\.? def${END}`, "rear window defrost"),
-  rule(`c\\/l${END}`, "central lock"),
-  rule(`h\\/l${END}`, "headlamp"),
-  rule(`w\\/s${END}`, "windscreen"),
-  rule(`p\\/w${END}`, "power window"),
-  rule(`p\\/s${END}`, "power steering"),
-  rule(`w\\/l${END}`, "wl"),
-  rule(`w\\/[ ]?o${END}`, "without"),
-  rule(`w\\/`, "with"),
-  rule(`i\\/o${END}`, "io"),
-  rule(`i\\/p${END}`, "instrument panel"),
-  rule(`n[./]?[ ]?c\\.${END}`, "normally closed"),
-  rule(`n\\.[ ]?o\\.`, "normally open"),
-  rule(`n\\/o${END}`, "normally open"),
-  rule(`n\\/[ca]${END}`, "nc"),
-  rule(`f\\/r${END}`, "selector"),
-  rule(`no\\.?[ ]?(?=\\d)`, "number "),
-  rule(`#[ ]?(?=\\d)`, "hash "),
-  rule(`j[ ]?(1850|1939|1708|1587)${END}`, (m) => `j${group(m, 1)}`),
-  rule(`iso[ -]?9141(?:-2)?${END}`, "iso 9141"),
-  rule(`open[ -](?:drain|coll(?:ector)?)${END}`, "opencollector"),
-  rule(`(?:\\/|per) ?rev(?:olution)?${END}`, "per"),
-  rule(`=`, "equals"),
-  rule(`\\(\\+\\)`, "plus"),
-  rule(`\\([-–−]\\)`, "minus"),
-  rule(
-    `(?<=[\\p{L}\\p{N}]) \\+ (?=\\p{L})(?!radio|side|end|lead|wire|of|from|to|in|out|terminal|is\\b|on\\b|at\\b)`,
-    "and",
-  ),
-  rule(`(?<=[\\p{L}\\p{N}])[ ]?\\+(?=[\\s,;:)]|$)`, "plus"),
-  rule(`(?<=^|\\s|,)\\+(?=\\s|$|\\()`, "plus"),
-  rule(`(?<=[\\p{L}\\p{N}])[ ]?[-−](?=[,;:)]|$|\\s(?:radio|end|side|of|wire|lead|terminal|\\())`, "minus"),
-  rule(`(?<=[\\p{L}\\p{N}])[-−](?=\\s)`, "minus"),
-  rule(`(?<=^|\\s)[-−](?=\\p{L})`, "minus"),
-  rule(`(?:4|four)[ -]?(?:x|wheel drive)[ -]?4?${END}`, "4wd"),
-  rule(`(1st|2nd|3rd|4th|5th|6th)${END}`, (m) => ORDINAL[group(m, 1)] ?? ""),
-];
-const ORDINAL: Readonly<Record<string, string>> = {
-  "1st": "first",
-  "2nd": "second",
-  "3rd": "third",
-  "4th": "4",
-  "5th": "5",
-  "6th": "6",
-};
-const CORNER: Readonly<Record<string, string>> = { f: "front", r: "rear" };
-const corner = (letter: string): string => CORNER[letter] ?? "";
-const marks = (text: string): string => text.replace("+", "plus").replace("-", "minus");
 
 /** Words that say nothing by themselves. */
 const SILENT = new Set(
@@ -218,20 +70,6 @@ export function lex(text: string): readonly Token[] {
 
 const isInWord = (source: string, at: number): boolean =>
   at > 0 && /[\p{L}\p{N}]/u.test(source[at - 1] as string) && /[\p{L}\p{N}]/u.test(source[at] as string);
-
-/** Whether any rule begins here; most places have none, and one look is cheaper than all of them. */
-const ANY_RULE = new RegExp(RULES.map(({ pattern }) => `(?:${pattern.source})`).join("|"), "yu");
-
-function ruleAt(source: string, at: number): { readonly words: string; readonly raw: string } | undefined {
-  ANY_RULE.lastIndex = at;
-  if (!ANY_RULE.test(source)) return undefined;
-  for (const { pattern, words } of RULES) {
-    pattern.lastIndex = at;
-    const found = pattern.exec(source);
-    if (found !== null && found[0] !== "") return { words: words(found), raw: found[0] };
-  }
-  return undefined;
-}
 
 function kindOf(word: string): Token["kind"] {
   if (/^\d+$/.test(word)) return "number";

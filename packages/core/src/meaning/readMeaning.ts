@@ -28,6 +28,7 @@ export function readMeaning(text: string, context: MeaningContext = {}): Meaning
   return found;
 }
 
+const NOTHING: ReadonlyMap<SignalClass, number> = new Map([["none", 1]]);
 const KIND_WORDS: Readonly<Record<string, Kind>> = {
   relay: "relay",
   winding: "coil",
@@ -104,18 +105,9 @@ function read(text: string, context: MeaningContext): Meaning {
   const mark = markOf(text);
   const pole = poleOf(tokens, freeSigns, contained);
   const spare = isSpare(tokens, signs, things, contact);
-  const classes = classesOf({
-    tokens,
-    signs: freeSigns,
-    things,
-    aside,
-    kinds,
-    pole,
-    contact,
-    mark,
-    spare,
-    asidePlaces,
-  });
+  const classes = spare
+    ? NOTHING
+    : classesOf({ tokens, signs: freeSigns, things, aside, kinds, pole, contact, mark, asidePlaces });
   const [signal, certain] = bestOf(classes);
   const named = namedBy(
     ofBeam(things, which),
@@ -140,9 +132,9 @@ function read(text: string, context: MeaningContext): Meaning {
     pole,
     contact,
     volts: voltsOf(tokens) || (signal === "sensor-supply" && isFiveVolt(named) ? 5 : 0),
-    classes: spare ? new Map<SignalClass, number>([["none", 1]]) : classes,
-    signal: spare ? "none" : signal,
-    certain: spare ? 1 : certain,
+    classes,
+    signal,
+    certain,
     unread: tokens.filter(({ kind }) => kind === "unknown").map(({ raw }) => raw),
     understood,
     fuzzy: tokens.some(({ kind }) => kind === "near"),
@@ -194,11 +186,11 @@ function namedBy(
   if (tokens.length > 0 && (plug !== "" || module !== "") && tokens.length <= 4) {
     const outer = readMeaning(plug);
     const own = outer.things.filter((thing) => !isGeneric(thing) && thing.name !== "spare");
-    const fromModule =
+    const told =
       own.length > 0
         ? own
         : readMeaning(module).things.filter((thing) => !isGeneric(thing) && isLowSensor(thing));
-    if (own.length === 1 || fromModule.length === 1) return own.length === 1 ? own : fromModule;
+    if (told.length === 1) return told;
   }
   if (supply !== undefined && signal !== "switched-ground") return [lexiconThing(supply)];
   if (aside.length > 0 && signal !== "unknown") return aside.slice(0, 1);

@@ -1,3 +1,4 @@
+import { awgToMm2 } from "../sizing/awg.ts";
 import { readJobFile } from "../contract/index.ts";
 import { suggest, type Weights } from "../matching/index.ts";
 import { allPins, pinName, type Direction, type Dossier, type SignalClass } from "../model/index.ts";
@@ -56,7 +57,7 @@ export interface RawJob {
 /** Cross-section in mm² of a size as typed: "0.75 mm2", "18 AWG", 0.5. */
 function squareMillimetres(text: string | undefined): number | undefined {
   const awg = /(\d+)\s*(?:AWG|ga)/i.exec(text ?? "");
-  if (awg !== null) return Math.round(53.4751 * 92 ** (-Number(awg[1]) / 19.5) * 100) / 100;
+  if (awg !== null) return Math.round(100 * awgToMm2(Number(awg[1]))) / 100;
   const plain = /\d+(?:\.\d+)?/.exec(text ?? "");
   return plain === null ? undefined : Number(plain[0]);
 }

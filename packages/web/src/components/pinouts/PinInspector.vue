@@ -7,7 +7,7 @@ import {
   COLOUR_SYSTEMS,
   colourInWords,
   FACTS,
-  habitsOf,
+  contextOf,
   meaningWords,
   formatColour,
   pinSystem,
@@ -56,9 +56,7 @@ const elsewhere = computed(() =>
   reading.value.ok ? reading.value.value.others.filter((other) => !other.systems.includes(system.value)) : [],
 );
 
-const meaning = computed(() =>
-  readFunction(props.pin.function, props.words, habitsOf(props.connector.pins.map((pin) => pin.function))),
-);
+const meaning = computed(() => readFunction(props.pin.function, props.words, contextOf(props.connector)));
 const term = computed(() => meaning.value.thing);
 
 const FACT_TITLES: Readonly<Record<Fact, string>> = {
