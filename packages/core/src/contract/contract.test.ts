@@ -205,6 +205,34 @@ describe("job file", () => {
         decisions: [],
       }),
     ).toContain("connectors[0].pins[1].cavity: A has cavity 1 twice");
+    expect(words({ ...good, job: { name: "\ud83d" } })).toContain("job.name: this is not text");
+    const bare = { wires: [], points: [], brief: [] };
+    const cap = (cavity: string) => ({ kind: "cap", pin: { connector: "A", cavity } });
+    const pins = Array.from({ length: 40 }, (_, i) => ({
+      cavity: String(i),
+      function: "x",
+      content: i === 23 || i === 31 ? "empty" : "occupied",
+    }));
+    // Of two that cannot stand the first is named; one that is said twice counts once.
+    expect(
+      words({
+        ...good,
+        ...bare,
+        connectors: [{ name: "A", pins }],
+        decisions: ["0", "0", ...pins.map(({ cavity }) => cavity)].map(cap),
+      }),
+    ).toMatch(/^decisions\[25\]: A\.23/);
+    expect(
+      words({
+        ...good,
+        ...bare,
+        connectors: [1, 2, 3].map((n) => ({
+          name: `A${n}`,
+          pins: Array.from({ length: 3334 }, (_, i) => ({ cavity: String(i), function: "" })),
+        })),
+        decisions: [],
+      }),
+    ).toContain("connectors: A job takes up to 10,000 pins; this would be 10,002.");
     expect(words({ ...good, ledger: [{ bytes: "{}", hash: "0".repeat(64) }] })).toContain(
       "Entry 0 of the ledger was changed",
     );

@@ -30,6 +30,7 @@ import {
   openField,
 } from "./decision.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
+import { contentProblem, pathWords } from "./content.ts";
 import { upcastLayout } from "./shell.ts";
 
 const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
@@ -149,6 +150,8 @@ export function readJobFile(textOfFile: string): Result<ReadJob, JobFileProblem>
 
 /** The same for a value that is parsed already. */
 export function readJobValue(value: unknown): Result<ReadJob, JobFileProblem> {
+  const odd = contentProblem(value);
+  if (odd !== null) return fail({ code: "wrong-shape", issues: [odd] });
   const head = z.object({ format: z.literal(JOB_FORMAT), version: z.int() }).safeParse(value);
   if (!head.success) return fail({ code: "not-a-job-file" });
   if (head.data.version > JOB_FORMAT_VERSION)
@@ -176,9 +179,7 @@ export function readEntry(value: unknown) {
 /** Zod's issues as "connectors[0].pins[3].cavity" and words. */
 export function issuesOf(error: z.ZodError): readonly { readonly path: string; readonly message: string }[] {
   return error.issues.slice(0, 20).map((issue) => ({
-    path: issue.path
-      .map((part, i) => (typeof part === "number" ? `[${part}]` : `${i === 0 ? "" : "."}${String(part)}`))
-      .join(""),
+    path: pathWords(issue.path),
     message: issue.message,
   }));
 }

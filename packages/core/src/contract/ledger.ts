@@ -81,7 +81,11 @@ const hash = z.string().regex(/^[0-9a-f]{64}$/);
 export const entrySchema = z.object({
   v: z.literal(1),
   seq: z.int().min(0),
-  event: z.string().min(1).max(80),
+  event: z
+    .string()
+    .min(1)
+    .max(120)
+    .describe("The device's event; what comes before it in the same act adds its kind"),
   at: z.iso.datetime(),
   deviceAt: z.iso.datetime(),
   person: z.string().max(80),

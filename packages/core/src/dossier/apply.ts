@@ -4,6 +4,7 @@ import {
   decisionPins,
   indexPins,
   isJoining,
+  MOST_PINS,
   namedPins,
   OWN_SOURCES,
   pinName,
@@ -145,6 +146,9 @@ function changePins(
   const after = new Map(before);
   for (const id of command.remove) after.delete(id);
   for (const pin of command.put) after.set(pin.id, pin);
+  const count = elsewhere.size + after.size;
+  if (count > MOST_PINS && after.size > before.size)
+    return fail({ code: "job-too-large", pins: count, limit: MOST_PINS });
   const labels = new Set<string>();
   for (const pin of after.values()) {
     if (pin.cavity.trim() === "") return fail({ code: "cavity-missing", pin: pin.id });

@@ -81,6 +81,7 @@ export type CommandProblem =
   | { readonly code: "brief-text-missing" }
   | { readonly code: "brief-repeated"; readonly text: string }
   | { readonly code: "pin-of-other-connector"; readonly pin: PinId }
+  | { readonly code: "job-too-large"; readonly pins: number; readonly limit: number }
   | { readonly code: "no-such-source"; readonly source: SourceId }
   | { readonly code: "source-in-use"; readonly title: string; readonly pin: string }
   | { readonly code: "pin-is-empty"; readonly pin: PinId }

@@ -11,7 +11,7 @@ import {
   builtShell,
   cutFarEnd,
   cutPlugEnd,
-  endsInCavity,
+  endsByCavity,
   farEnd,
   initialState,
   plugEnd,
@@ -316,8 +316,9 @@ describe("applyOperation", () => {
           const result = applyOperation(state, op);
           if (result.ok) state = result.value.state;
         }
+        const seated = endsByCavity(state);
         for (const id of Object.keys(state.cavities).map(pinId)) {
-          expect(endsInCavity(state, id).length).toBe(state.cavities[id]!.state === "occupied" ? 1 : 0);
+          expect(seated.get(id)?.length ?? 0).toBe(state.cavities[id]!.state === "occupied" ? 1 : 0);
         }
         const ends = Object.values(state.wires).flatMap((wire) => wire.ends);
         expect(new Set(ends).size).toBe(ends.length);

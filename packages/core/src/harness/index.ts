@@ -4,7 +4,7 @@ export {
   isBuilt,
   cutFarEnd,
   cutPlugEnd,
-  endsInCavity,
+  endsByCavity,
   farEnd,
   initialState,
   plugEnd,

@@ -48,6 +48,8 @@ export interface HarnessState {
   readonly cavities: Readonly<Record<PinId, Cavity>>;
   readonly wires: Readonly<Record<WireId, Wire>>;
   readonly ends: Readonly<Record<EndId, EndPlace>>;
+  /** The ends in every joint that is made. */
+  readonly joints: Readonly<Record<string, readonly EndId[]>>;
   /** Fuses of the supplies that were brought in; one that is not named is not fitted. */
   readonly fuses: Readonly<Record<string, "in">>;
 }
@@ -99,14 +101,19 @@ export function initialState(dossier: Dossier): HarnessState {
         connector.leads === "loom" ? { at: "loom" } : { at: "loose", terminal: false, covered: false };
     }
   }
-  return { battery: "on", locks, plugged, cavities, wires, ends, fuses: {} };
+  return { battery: "on", locks, plugged, cavities, wires, ends, joints: {}, fuses: {} };
 }
 
-/** The ends now sitting in a cavity; more than one only where a shell allows a double. */
-export function endsInCavity(state: HarnessState, cavity: PinId): readonly EndId[] {
-  return (Object.entries(state.ends) as [EndId, EndPlace][]).flatMap(([end, place]) =>
-    place.at === "cavity" && place.cavity === cavity ? [end] : [],
-  );
+/** The ends now sitting in each cavity; more than one only where a shell allows a double. */
+export function endsByCavity(state: HarnessState): ReadonlyMap<PinId, readonly EndId[]> {
+  const seated = new Map<PinId, EndId[]>();
+  for (const [end, place] of Object.entries(state.ends) as [EndId, EndPlace][]) {
+    if (place.at !== "cavity") continue;
+    const ends = seated.get(place.cavity);
+    if (ends === undefined) seated.set(place.cavity, [end]);
+    else ends.push(end);
+  }
+  return seated;
 }
 
 /** The wire that an end belongs to; ends and the parts of a cut are named after the pin that the wire was read at. */

@@ -3,7 +3,7 @@ import {
   connectedPoints,
   cutFarEnd,
   cutPlugEnd,
-  endsInCavity,
+  endsByCavity,
   farEnd,
   plugEnd,
   wireOfEnd,
@@ -77,6 +77,7 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
   const pins = indexPins(dossier);
   const placed = (id: Parameters<typeof pins.get>[0]): PlacedPin => present(pins.get(id), `pin ${id}`);
   const points = connectedPoints(state);
+  const seated = endsByCavity(state);
   const named = (end: EndId, here: Pin): readonly string[] =>
     (points.get(end) ?? []).flatMap((point) => {
       // The cavities of an adapter lead on to those that they meet, which are named themselves.
@@ -92,7 +93,7 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
     });
   return connectorsInOrder(dossier).flatMap((connector) =>
     pinsInOrder(connector).map((pin): AsBuiltRow => {
-      const [end] = endsInCavity(state, pin.id);
+      const [end] = seated.get(pin.id) ?? [];
       const wire =
         end === undefined ? undefined : state.wires[present(wireOfEnd(state, end), `wire of ${end}`)];
       const source = wire === undefined ? null : placed(wire.pin);

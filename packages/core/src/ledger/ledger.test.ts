@@ -188,6 +188,19 @@ describe("the chain", () => {
   it("verifies as written", () => {
     expect(verifyChain(stored, readEntry)).toMatchObject({ ok: true });
   });
+  it("does not take an event twice", () => {
+    const [first] = written([baseline(demoDossier())]).entries;
+    const note: Entry = {
+      ...first!,
+      seq: 1,
+      what: { kind: "note", step: null, text: "again" },
+      prev: seal(first!).hash,
+    };
+    expect(verifyChain([seal(first!), seal(note)], readEntry)).toEqual({
+      ok: false,
+      error: { code: "event-repeated", seq: 1 },
+    });
+  });
   it("is broken by any change of any entry's bytes, by a gap and by a swap", () => {
     fc.assert(
       fc.property(

@@ -92,6 +92,7 @@ export {
   pinsOfSide,
   rankPins,
   decisionByPin,
+  MOST_PINS,
   undecidedPins,
   type Dossier,
   type JobHead,

@@ -71,6 +71,9 @@ export const emptyDossier = (head: JobHead): Dossier => ({
   points: [],
 });
 
+/** Most pins of a job. Beyond, its plan takes longer than anybody waits; a car that needs more is several jobs. */
+export const MOST_PINS = 10_000;
+
 export interface PlacedPin {
   readonly pin: Pin;
   readonly connector: Connector;

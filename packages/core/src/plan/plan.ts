@@ -278,27 +278,35 @@ function replayed(start: HarnessState, steps: readonly Step[]): HarnessState {
 
 /** The cavities of the same plug with a wire of the same colour, for the steps that take a wire by its colour; each colour is read once. */
 function twinFinder(pins: ReadonlyMap<PinId, PlacedPin>): (step: Step) => readonly PinId[] {
-  const read = new Map<ConnectorId, readonly { readonly id: PinId; readonly colour: WireColour }[]>();
-  const wiresOf = (connector: Connector) => {
-    const known =
-      read.get(connector.id) ??
-      pinsInOrder(connector).flatMap((pin) => {
-        const colour = pin.content === "occupied" ? pinColour(pin, connector) : null;
-        return colour === null ? [] : [{ id: pin.id, colour }];
-      });
-    read.set(connector.id, known);
-    return known;
+  const colours = new Map<PinId, WireColour>();
+  /** The wires of a plug by their base colour. */
+  const read = new Map<ConnectorId, ReadonlyMap<string, readonly PinId[]>>();
+  const wiresOf = (connector: Connector): ReadonlyMap<string, readonly PinId[]> => {
+    const known = read.get(connector.id);
+    if (known !== undefined) return known;
+    const byBase = new Map<string, PinId[]>();
+    for (const pin of pinsInOrder(connector)) {
+      const colour = pin.content === "occupied" ? pinColour(pin, connector) : null;
+      if (colour === null) continue;
+      colours.set(pin.id, colour);
+      byBase.set(colour.base, [...(byBase.get(colour.base) ?? []), pin.id]);
+    }
+    read.set(connector.id, byBase);
+    return byBase;
   };
   return (step) => {
     const held =
       (step.kind === "release" || step.kind === "cut") && step.wire !== null
         ? pins.get(step.wire)
         : undefined;
-    const wires = held === undefined ? [] : wiresOf(held.connector);
-    const own = wires.find(({ id }) => id === held?.pin.id);
-    return own === undefined
-      ? []
-      : wires.flatMap(({ id, colour }) => (id !== own.id && sameColour(colour, own.colour) ? [id] : []));
+    if (held === undefined) return [];
+    const wires = wiresOf(held.connector);
+    const own = colours.get(held.pin.id);
+    if (own === undefined) return [];
+    return (wires.get(own.base) ?? []).filter((id) => {
+      const colour = colours.get(id);
+      return id !== held.pin.id && colour !== undefined && sameColour(colour, own);
+    });
   };
 }
 

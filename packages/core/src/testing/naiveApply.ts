@@ -13,6 +13,7 @@ export class NaiveHarness {
     cavities: Record<string, { connector: string; state: string; meets?: string }>;
     wires: Record<string, { pin: string; ends: [string, string]; aboard: boolean }>;
     ends: Record<string, EndPlace>;
+    joints: Record<string, readonly string[]>;
   };
 
   constructor(start: HarnessState) {
@@ -106,6 +107,7 @@ export class NaiveHarness {
         )
           return false;
         for (const end of op.ends) s.ends[end] = { at: "joint", joint: op.joint };
+        s.joints[op.joint] = op.ends;
         return true;
       case "part":
         if (
@@ -121,6 +123,7 @@ export class NaiveHarness {
         )
           return false;
         for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
+        delete s.joints[op.joint];
         return true;
       case "cap": {
         const place = s.ends[op.end];

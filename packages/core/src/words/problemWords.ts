@@ -113,6 +113,8 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return `There is already a connector called ${problem.name}.`;
     case "name-missing":
       return "Enter a name.";
+    case "job-too-large":
+      return tooManyPins(problem);
     case "cavity-missing":
       return "Enter a cavity label.";
     case "cavity-taken":
@@ -248,8 +250,13 @@ export function lineProblemWords(problem: LineProblem): string {
   }
 }
 
+const tooManyPins = ({ pins, limit }: { readonly pins: number; readonly limit: number }): string =>
+  `A job takes up to ${limit.toLocaleString("en")} pins; this would be ${pins.toLocaleString("en")}. Leave out connectors that the work does not touch, or make two jobs.`;
+
 export function documentProblemWords(problem: DocumentProblem): string {
   switch (problem.code) {
+    case "job-too-large":
+      return tooManyPins(problem);
     case "connector-repeated":
       return `Two connectors are called ${problem.name}.`;
     case "cavity-repeated":
@@ -280,6 +287,8 @@ export function chainProblemWords(problem: ChainProblem): string {
       return `An entry is missing before entry ${problem.seq} of the ledger.`;
     case "entry-unreadable":
       return `Entry ${problem.seq} of the ledger cannot be read.`;
+    case "event-repeated":
+      return `Entry ${problem.seq} of the ledger records what an earlier one has recorded already.`;
   }
 }
 

@@ -45,13 +45,14 @@ export function owned(state: HarnessState): HarnessState {
     cavities: own(state.cavities),
     wires: own(state.wires),
     ends: own(state.ends),
+    joints: own(state.joints),
   };
 }
 
 /** The same state, from now on nobody's own: every operation on it makes new tables again. */
 export function settled(state: HarnessState): HarnessState {
-  for (const table of [state.locks, state.plugged, state.cavities, state.wires, state.ends])
-    OWNED.delete(table);
+  const { locks, plugged, cavities, wires, ends, joints } = state;
+  for (const table of [locks, plugged, cavities, wires, ends, joints]) OWNED.delete(table);
   return state;
 }
 

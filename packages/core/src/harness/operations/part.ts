@@ -1,8 +1,7 @@
 import { fail } from "../../util/index.ts";
 import type { OperationOf } from "../operation.ts";
-import { endId } from "../../model/index.ts";
-import type { EndPlace, HarnessState } from "../state.ts";
-import { applied, BARE, placeEnd, type ApplyResult } from "./guards.ts";
+import type { HarnessState } from "../state.ts";
+import { applied, BARE, placeEnd, without, type ApplyResult } from "./guards.ts";
 
 /** Cuts a joint out again: all its ends bare, each wire shorter by what the joint held. */
 export function applyPart(state: HarnessState, { ends, joint }: OperationOf<"part">): ApplyResult {
@@ -12,13 +11,11 @@ export function applyPart(state: HarnessState, { ends, joint }: OperationOf<"par
     if (place === undefined) return fail({ code: "no-such-end", end });
     if (place.at !== "joint" || place.joint !== joint) return fail({ code: "not-joined-there", end });
   }
-  const others = Object.entries<EndPlace>(state.ends).some(
-    ([end, place]) => place.at === "joint" && place.joint === joint && !ends.includes(endId(end)),
+  if (state.joints[joint]?.some((end) => !ends.includes(end)) === true)
+    return fail({ code: "joint-in-use", joint });
+  const next = placeEnd(state, Object.fromEntries(ends.map((end) => [end, BARE])));
+  return applied(
+    { ...next, joints: without(state.joints, [joint]) },
+    { kind: "equivalent", op: { kind: "splice", ends, joint }, residue: "joint-left-in-wire" },
   );
-  if (others) return fail({ code: "joint-in-use", joint });
-  return applied(placeEnd(state, Object.fromEntries(ends.map((end) => [end, BARE]))), {
-    kind: "equivalent",
-    op: { kind: "splice", ends, joint },
-    residue: "joint-left-in-wire",
-  });
 }

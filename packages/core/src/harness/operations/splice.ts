@@ -1,7 +1,7 @@
 import { fail } from "../../util/index.ts";
 import type { OperationOf } from "../operation.ts";
-import type { EndPlace, HarnessState } from "../state.ts";
-import { applied, looseEnd, placeEnd, type ApplyResult } from "./guards.ts";
+import type { HarnessState } from "../state.ts";
+import { applied, looseEnd, placeEnd, put, type ApplyResult } from "./guards.ts";
 
 /** Joins bare ends in a new joint (crimp, solder or solder sleeve), or at the terminals of a part that goes between them. */
 export function applySplice(state: HarnessState, { ends, joint }: OperationOf<"splice">): ApplyResult {
@@ -14,11 +14,10 @@ export function applySplice(state: HarnessState, { ends, joint }: OperationOf<"s
     if (!loose.ok) return loose;
     if (loose.value.terminal) return fail({ code: "end-carries-terminal", end });
   }
-  if (Object.values<EndPlace>(state.ends).some((place) => place.at === "joint" && place.joint === joint))
-    return fail({ code: "joint-in-use", joint });
-  return applied(placeEnd(state, Object.fromEntries(ends.map((end) => [end, { at: "joint", joint }]))), {
-    kind: "equivalent",
-    op: { kind: "part", ends, joint },
-    residue: "wire-shortened",
-  });
+  if (state.joints[joint] !== undefined) return fail({ code: "joint-in-use", joint });
+  const next = placeEnd(state, Object.fromEntries(ends.map((end) => [end, { at: "joint", joint }])));
+  return applied(
+    { ...next, joints: put(state.joints, { [joint]: ends }) },
+    { kind: "equivalent", op: { kind: "part", ends, joint }, residue: "wire-shortened" },
+  );
 }

@@ -2,7 +2,9 @@ import {
   blankPin,
   connectorId,
   connectorsInOrder,
+  decisionId,
   leadPin,
+  MOST_PINS,
   emptyDossier,
   NO_EDITS,
   indexPins,
@@ -13,6 +15,7 @@ import {
   type BriefItem,
   type Connector,
   type Decision,
+  type DecisionId,
   type Dossier,
   type JobHead,
   type Method,
@@ -43,6 +46,7 @@ export interface JobDocument {
 
 /** What in a well-formed file contradicts itself; `path` points into the JSON. */
 export type DocumentProblem = { readonly path: string } & (
+  | { readonly code: "job-too-large"; readonly pins: number; readonly limit: number }
   | { readonly code: "connector-repeated"; readonly name: string }
   | { readonly code: "cavity-repeated"; readonly connector: string; readonly cavity: string }
   | { readonly code: "id-repeated"; readonly id: string }
@@ -57,6 +61,9 @@ export type DocumentProblem = { readonly path: string } & (
 
 /** Fills in what a file left out and checks what its shape alone cannot say. */
 export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> {
+  const count = file.connectors.reduce((sum, { pins }) => sum + pins.length, 0);
+  if (count > MOST_PINS)
+    return fail({ path: "connectors", code: "job-too-large", pins: count, limit: MOST_PINS });
   const connectors: Connector[] = [];
   const ids = new Set<string>();
   for (const [c, source] of file.connectors.entries()) {
@@ -145,7 +152,7 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
       pin.id,
     ]),
   );
-  let current = dossier;
+  const decisions: Decision[] = [];
   for (const [d, source] of (file.decisions ?? []).entries()) {
     const path = `decisions[${d}]`;
     const refs = refsOf(source);
@@ -168,11 +175,31 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
       ...common,
       ...method,
     } as Decision;
-    const next = applyCommand(current, { kind: "decide", put: [decision], remove: [] });
-    if (!next.ok) return fail({ path, code: "decision-refused", problem: next.error });
-    current = next.value.dossier;
+    decisions.push(decision);
   }
-  return ok({ dossier: current, ledger: file.ledger ?? [] });
+  const all = deciding(dossier, decisions);
+  if (all.ok) return ok({ dossier: all.value.dossier, ledger: file.ledger ?? [] });
+  // Which one is wrong: the first with which those before it cannot stand.
+  let [sound, unsound] = [0, decisions.length];
+  let problem = all.error;
+  while (unsound - sound > 1) {
+    const half = Math.floor((sound + unsound) / 2);
+    const tried = deciding(dossier, decisions.slice(0, half));
+    if (tried.ok) sound = half;
+    else [unsound, problem] = [half, tried.error];
+  }
+  return fail({ path: `decisions[${sound}]`, code: "decision-refused", problem });
+}
+
+/** Decisions put at once; of two with the same name the later one holds. */
+function deciding(dossier: Dossier, decisions: readonly Decision[]) {
+  const byId = new Map<DecisionId, Decision>();
+  for (const decision of decisions) {
+    const id = decisionId(decision);
+    byId.delete(id);
+    byId.set(id, decision);
+  }
+  return applyCommand(dossier, { kind: "decide", put: [...byId.values()], remove: [] });
 }
 
 const keyOf = ({ connector, cavity }: PinRef): string => JSON.stringify([connector, cavity]);
