@@ -2,7 +2,7 @@
 // transforming each file on its way in would take; it is made anew when a source has changed.
 import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from "node:fs";
-import { basename, join } from "node:path";
+import { join } from "node:path";
 import { pathToFileURL } from "node:url";
 
 /** Bundles go beside the server's `src`, so that its own files are found from both in the same way. */
@@ -10,11 +10,14 @@ const FOLDER = "packages/server/dist";
 const SOURCES = ["packages/core/src", "packages/server/src", "packages/cli/src", "package-lock.json"];
 
 /** Imports an entry point of server or command line, with all of the project's own code in one file. */
-export async function importBundled(root, entry) {
-  const name = basename(join(entry, "../..")) + "-";
+export const importBundled = async (root, entry) => import((await bundled(root, entry)).href);
+
+/** The URL of an entry point with all of the project's own code in one file. */
+export async function bundled(root, entry) {
+  const name = entry.replace(/^packages\/|src\/|\.ts$/g, "").replaceAll("/", "-") + "-";
   const file = join(root, FOLDER, `${name}${stampOf(root)}.mjs`);
   if (!existsSync(file)) await bundle(root, entry, file, name);
-  return import(pathToFileURL(file).href);
+  return pathToFileURL(file);
 }
 
 /** Written beside its place and then renamed: of two processes that start at once, neither reads half a file. */

@@ -4,10 +4,10 @@ import { installPackages } from "./dependencies.mjs";
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 installPackages(root);
-const { importBundled } = await import("./bundle.mjs");
+const { bundled, importBundled } = await import("./bundle.mjs");
 const { start, StartFailure } = await importBundled(root, "packages/server/src/start.ts");
 try {
-  await start(root);
+  await start(root, await bundled(root, "packages/server/src/compute/thread.ts"));
 } catch (error) {
   if (!(error instanceof StartFailure)) throw error;
   process.stderr.write(`${error.message}\n`);

@@ -36,7 +36,8 @@ const HELP = `trevin: the computations of Trevin for scripts
   trevin trace JOB.json CONNECTOR CAVITY
                                     where its wire goes, through splices, junctions and connectors
   trevin backup FILE                everything in the database, into one file
-  trevin restore FILE               a backup into an empty database
+  trevin restore FILE               a backup into an empty database; with --leave-out-unreadable, without jobs
+                                    that cannot be read
 
   --system ${COLOUR_SYSTEMS.join("|")}
                                     colour system for colour and import
@@ -78,6 +79,8 @@ interface Call {
   /** What stands behind the first argument: connector, cavity. */
   readonly rest: readonly string[];
   readonly hold: Hold;
+  /** Whether jobs that cannot be read are left out of a restore. */
+  readonly leaveOut: boolean;
   /** The plug's name and its module, for the meaning of a label. */
   readonly context: MeaningContext;
 }
@@ -113,7 +116,8 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   check: (call) => checkReport(loadText(call)),
   validate: job(validateReport),
   backup: async ({ argument }) => (await import("@trevin/server/backup")).backupTo(argument),
-  restore: async ({ argument }) => (await import("@trevin/server/backup")).restoreFrom(argument),
+  restore: async ({ argument, leaveOut }) =>
+    (await import("@trevin/server/backup")).restoreFrom(argument, leaveOut),
 };
 const TAKES_SYSTEM = new Set(["colour", "import"]);
 const TAKES_HOLD = new Set(["locate", "face"]);
@@ -162,6 +166,7 @@ function readArguments(
         help: { type: "boolean", short: "h" },
         system: { type: "string" },
         column: { type: "string" },
+        "leave-out-unreadable": { type: "boolean" },
         view: { type: "string" },
         grip: { type: "string" },
         plug: { type: "string" },
@@ -177,6 +182,8 @@ function readArguments(
   const command = COMMANDS[name];
   if (command === undefined) throw new UsageError(`there is no command "${name}"`);
   if (values.column !== undefined && name !== "colour") throw new UsageError(`${name} takes no --column`);
+  const leaveOut = values["leave-out-unreadable"] === true;
+  if (leaveOut && name !== "restore") throw new UsageError(`${name} takes no --leave-out-unreadable`);
   if (values.system !== undefined && !TAKES_SYSTEM.has(name))
     throw new UsageError(`${name} takes no --system`);
   const system = values.system === undefined ? null : COLOUR_SYSTEMS.find((one) => one === values.system);
@@ -207,6 +214,7 @@ function readArguments(
       column: values.column !== undefined,
       rest: more,
       hold,
+      leaveOut,
       context: {
         ...(values.plug === undefined ? {} : { plug: values.plug }),
         ...(values.module === undefined ? {} : { module: values.module }),

@@ -6,6 +6,7 @@ import { sql } from "drizzle-orm";
 import express, { type Express } from "express";
 import helmet from "helmet";
 import type { Logger } from "pino";
+import type { Compute } from "./compute/compute.ts";
 import type { Database } from "./db/connect.ts";
 import { benchRoutes } from "./features/bench/routes.ts";
 import { jobRoutes } from "./features/jobs/routes.ts";
@@ -14,6 +15,7 @@ import { photoRoutes } from "./features/photos/routes.ts";
 import { shelfRoutes } from "./features/shelf/routes.ts";
 import { tableRoutes } from "./features/tables/routes.ts";
 import { transferRoutes } from "./features/transfer/routes.ts";
+import { jsonBody } from "./http/body.ts";
 import { hostGuard } from "./http/guard.ts";
 import { HttpProblem, problemHandler } from "./http/problem.ts";
 import { openApiDocument } from "./openApi.ts";
@@ -31,6 +33,9 @@ export interface AppDeps {
   /** Folder of the built web application, or null to serve the API alone. */
   readonly webRoot: string | null;
   readonly hosts?: readonly string[];
+  readonly compute: Compute;
+  /** Called when a request has found the database unreachable. */
+  readonly onUnreachable?: () => void;
 }
 
 /** Body limit of ordinary requests, in bytes; job files have their own. */
@@ -49,6 +54,8 @@ export function createApp({
   log,
   now,
   webRoot,
+  compute,
+  onUnreachable = () => {},
   hosts = ["127.0.0.1", "localhost", "[::1]"],
 }: AppDeps): Express {
   const app = express();
@@ -106,12 +113,12 @@ export function createApp({
     response.json({ status: "ok" });
   });
   api.get("/openapi.json", (_request, response) => void response.json(openApiDocument()));
-  api.use(transferRoutes(db));
+  api.use(transferRoutes(db, compute));
   api.use(tableRoutes());
   api.use(photoRoutes(photoRows(db)));
-  api.use(express.json({ limit: BODY_LIMIT }));
-  api.use(jobRoutes(db));
-  api.use(benchRoutes(db, now));
+  api.use(jsonBody(BODY_LIMIT));
+  api.use(jobRoutes(db, compute));
+  api.use(benchRoutes(db, compute, now));
   api.use(shelfRoutes(db));
   api.use((request, _response, next) =>
     next(new HttpProblem(404, "no-such-resource", `There is nothing at ${request.method} ${request.path}.`)),
@@ -127,6 +134,6 @@ export function createApp({
       response.sendFile(join(webRoot, "index.html"), { headers: { "Cache-Control": "no-cache" } }),
     );
   }
-  app.use(problemHandler(log));
+  app.use(problemHandler(log, onUnreachable));
   return app;
 }

@@ -6,13 +6,16 @@ import {
   changeWiringSchema,
   decideSchema,
   jobFileSchema,
-  jobSummarySchema,
+  jobsQuerySchema,
+  jobsViewSchema,
   jobViewSchema,
+  ledgerQuerySchema,
   ledgerViewSchema,
   newJobSchema,
   ownShellSchema,
   patchJobSchema,
   patchPhotoSchema,
+  photoPlaceSchema,
   photoSchema,
   photosViewSchema,
   problemSchema,
@@ -31,6 +34,7 @@ interface Operation {
   readonly method: "get" | "post" | "put" | "patch" | "delete";
   readonly path: string;
   readonly summary: string;
+  readonly query?: z.ZodObject;
   readonly body?: z.ZodType;
   readonly answer?: z.ZodType;
   readonly status?: number;
@@ -50,8 +54,9 @@ const OPERATIONS: readonly Operation[] = [
   {
     method: "get",
     path: "/jobs",
-    summary: "All jobs, latest first",
-    answer: z.object({ jobs: z.array(jobSummarySchema) }),
+    summary: "Jobs, latest first, a page at a time",
+    query: jobsQuerySchema,
+    answer: jobsViewSchema,
   },
   {
     method: "post",
@@ -149,8 +154,8 @@ const OPERATIONS: readonly Operation[] = [
   {
     method: "post",
     path: "/jobs/{job}/photos",
-    summary:
-      "Store a photo (the raw body; query: connector, pin, caption); it is encoded anew without metadata",
+    summary: "Store a photo (the raw body); it is encoded anew without metadata",
+    query: photoPlaceSchema,
     answer: photoSchema,
     status: 201,
   },
@@ -232,6 +237,7 @@ const OPERATIONS: readonly Operation[] = [
     method: "get",
     path: "/jobs/{job}/ledger",
     summary: "The ledger, whole or after a sequence",
+    query: ledgerQuerySchema,
     answer: ledgerViewSchema,
   },
   {
@@ -273,12 +279,18 @@ export function openApiDocument(): unknown {
       required: true,
       schema: { type: "string" },
     }));
+    const query = Object.entries(operation.query?.shape ?? {}).map(([name, schema]) => ({
+      name,
+      in: "query",
+      required: false,
+      schema: schemaOf(schema as z.ZodType),
+    }));
     const revision = operation.revision
       ? [{ name: "If-Match", in: "header", required: true, schema: { type: "string", pattern: '^"\\d+"$' } }]
       : [];
     (paths[operation.path] ??= {})[operation.method] = {
       summary: operation.summary,
-      ...(parameters.length + revision.length === 0 ? {} : { parameters: [...parameters, ...revision] }),
+      parameters: [...parameters, ...query, ...revision],
       ...(operation.body === undefined
         ? {}
         : {

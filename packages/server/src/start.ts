@@ -2,16 +2,18 @@ import { readFileSync } from "node:fs";
 import { createServer, type Server } from "node:http";
 import { fileURLToPath } from "node:url";
 import { pino } from "pino";
-import { readJobFile } from "@trevin/core/contract";
 import { createApp } from "./app.ts";
-import { connect, type Connection } from "./db/connect.ts";
+import { newCompute } from "./compute/compute.ts";
+import { TASKS } from "./compute/tasks.ts";
+import { connect, withLogin, type Connection, type Login } from "./db/connect.ts";
 import { prepareDatabase } from "./db/migrate.ts";
 import { countJobs } from "./features/jobs/repo.ts";
 import { importJob } from "./features/jobs/service.ts";
 import { SERVER_FOLDER } from "./folder.ts";
 import { APP_ROLE, passwordOf, startCluster, type Cluster } from "./launch/cluster.ts";
+import { keepAlive } from "./launch/keepAlive.ts";
 import { dataFolder, holdFolder } from "./launch/dataFolder.ts";
-import { EXIT, StartFailure } from "./launch/failure.ts";
+import { asStartFailure, EXIT, StartFailure } from "./launch/failure.ts";
 import { buildWebIfStale } from "./launch/webBuild.ts";
 
 export { StartFailure } from "./launch/failure.ts";
@@ -23,10 +25,11 @@ const DEMOS = ["engine-swap", "cluster-swap", "wiper-bypass", "tail-lift", "leve
 );
 
 /**
- * Everything between the command and the ready line. Each thing opened is closed again in reverse order, whether by a
- * signal or by a failure half-way.
+ * Everything between the command and the ready line. Each thing opened is closed again, whether by a signal or by a failure
+ * half-way: the port first, so that no request finds the database gone, then the rest in reverse order. `thread` is the file
+ * that heavy computation runs in.
  */
-export async function start(projectRoot: string): Promise<void> {
+export async function start(projectRoot: string, thread: URL): Promise<void> {
   const say = (line: string): void => void process.stdout.write(`${line}\n`);
   const closers: (() => unknown)[] = [];
   const closeAll = async (): Promise<void> => {
@@ -39,54 +42,89 @@ export async function start(projectRoot: string): Promise<void> {
   process.on("SIGINT", onSignal);
   process.on("SIGTERM", onSignal);
   try {
+    const level = logLevelOf(process.env["TREVIN_LOG"]);
     const port = portOf(process.env["TREVIN_PORT"]);
     const server = await claimPort(port);
-    closers.push(() => closeServer(server));
-    const { connection } = await openDatabase(projectRoot, say, closers);
+    const closePort = (): Promise<void> => closeServer(server);
+    closers.push(closePort);
+    const { connection, revive } = await openDatabase(projectRoot, say, closers);
+    const compute = newCompute(thread);
+    closers.push(compute.close);
     if ((await countJobs(connection.db)) === 0) await loadDemo(connection);
     const webRoot = process.env["TREVIN_WEB"] === "off" ? null : buildWebIfStale(projectRoot, say);
-    const log = pino({
-      level: process.env["TREVIN_LOG"] ?? "warn",
-      redact: ["req.headers.authorization", "req.headers.cookie"],
-    });
+    const log = pino({ level, redact: ["req.headers.authorization", "req.headers.cookie"] });
+    closers.push(...closers.splice(closers.indexOf(closePort), 1));
     server.removeAllListeners("request");
-    server.on("request", createApp({ db: connection.db, log, now: () => new Date(), webRoot }));
+    server.on(
+      "request",
+      createApp({ db: connection.db, log, now: () => new Date(), webRoot, compute, onUnreachable: revive }),
+    );
     if (stopping === null) say(`Trevin is ready at http://${HOST}:${port}/`);
   } catch (error) {
     await closeAll();
-    throw error;
+    throw asStartFailure(error);
   }
 }
 
-/** A database that is ready to use: the one of DATABASE_URL, or the private cluster of the data folder. */
+interface OpenDatabase {
+  readonly connection: Connection;
+  /** The owner's connection. */
+  readonly url: string;
+  /** Called when the database has gone: starts it again where it is Trevin's own. */
+  readonly revive: () => void;
+}
+
+const report = (line: string): void => void process.stderr.write(`${line}\n`);
+
+/**
+ * A database that is ready to use: the one of DATABASE_URL, or the private cluster of the data folder. A server holds the
+ * folder for as long as it runs; a tool leaves the cluster running when a server has taken the folder meanwhile.
+ */
 export async function openDatabase(
   projectRoot: string,
   say: (line: string) => void,
   closers: (() => unknown)[],
-  hold = true,
-): Promise<{ readonly connection: Connection; readonly url: string }> {
+  as: "server" | "tool" = "server",
+): Promise<OpenDatabase> {
   const outside = process.env["DATABASE_URL"];
-  const onError = (error: Error): void =>
-    void process.stderr.write(`database connection lost: ${error.message}\n`);
   if (outside !== undefined && outside !== "") {
-    await prepared(outside, { role: APP_ROLE, password: null });
-    const connection = connect(outside, { role: APP_ROLE, onError });
+    const login = await prepared(outside, null);
+    const connection = connect(withLogin(outside, login), (error) =>
+      report(`database connection lost: ${error.message}`),
+    );
     closers.push(connection.close);
-    return { connection, url: outside };
+    return { connection, url: outside, revive: () => {} };
   }
   const folder = dataFolder(projectRoot, say);
-  if (hold) closers.push(holdFolder(folder));
-  const cluster: Cluster = await startCluster(folder, { say });
-  if (hold || !cluster.tookOver) closers.push(cluster.stop);
+  if (as === "server") closers.push(await holdFolder(folder, as));
+  const cluster = await startCluster(folder, { say });
+  closers.push(as === "server" ? cluster.stop : () => stopUnlessHeld(folder, cluster));
   await prepared(cluster.ownerUrl, { role: APP_ROLE, password: passwordOf(cluster.appUrl) });
-  const connection = connect(cluster.appUrl, { onError });
+  const keeper = keepAlive(cluster, report);
+  closers.push(keeper.close);
+  const connection = connect(cluster.appUrl, (error) => {
+    report(`database connection lost: ${error.message}`);
+    keeper.revive();
+  });
   closers.push(connection.close);
-  return { connection, url: cluster.ownerUrl };
+  return { connection, url: cluster.ownerUrl, revive: keeper.revive };
 }
 
-async function prepared(url: string, app: Parameters<typeof prepareDatabase>[1]): Promise<void> {
+/** A server that has started since then has taken over the cluster. */
+async function stopUnlessHeld(folder: string, cluster: Cluster): Promise<void> {
+  let letGo;
   try {
-    await prepareDatabase(url, app);
+    letGo = await holdFolder(folder, "tool");
+  } catch {
+    return;
+  }
+  await cluster.stop();
+  letGo();
+}
+
+async function prepared(url: string, app: Login | null): Promise<Login> {
+  try {
+    return await prepareDatabase(url, app);
   } catch (error) {
     if (error instanceof StartFailure) throw error;
     throw new StartFailure(
@@ -98,9 +136,7 @@ async function prepared(url: string, app: Parameters<typeof prepareDatabase>[1])
 
 async function loadDemo({ db }: Connection): Promise<void> {
   for (const file of DEMOS) {
-    const read = readJobFile(readFileSync(file, "utf8"));
-    if (!read.ok) throw new Error(`the demo job ${file} is unreadable: ${read.error.code}`);
-    await importJob(db, read.value);
+    await importJob(db, TASKS.readJob(readFileSync(file, "utf8")), true);
   }
 }
 
@@ -108,8 +144,19 @@ function portOf(text: string | undefined): number {
   if (text === undefined || text === "") return 4600;
   const port = Number(text);
   if (!Number.isInteger(port) || port < 1 || port > 65_535)
-    throw new StartFailure(`TREVIN_PORT is "${text}"; it has to be a number from 1 to 65535.`, 2);
+    throw new StartFailure(`TREVIN_PORT is "${text}"; it has to be a number from 1 to 65535.`, EXIT.setting);
   return port;
+}
+
+function logLevelOf(text: string | undefined): string {
+  const levels = [...Object.keys(pino.levels.values), "silent"];
+  if (text === undefined || text === "") return "warn";
+  if (!levels.includes(text))
+    throw new StartFailure(
+      `TREVIN_LOG is "${text}"; it has to be one of ${levels.join(", ")}.`,
+      EXIT.setting,
+    );
+  return text;
 }
 
 /** Takes the port before anything else is touched; until the application is there it asks to wait. */
@@ -132,11 +179,14 @@ function claimPort(port: number): Promise<Server> {
   });
 }
 
+/** Requests that are on their way are answered, for up to ten seconds. */
 function closeServer(server: Server): Promise<void> {
   return new Promise((resolve) => {
     server.close(() => resolve());
-    server.closeIdleConnections();
-    setTimeout(() => server.closeAllConnections(), 3000).unref();
+    server.on("request", (_request, response) => void response.setHeader("Connection", "close"));
+    const sweep = setInterval(() => server.closeIdleConnections(), 100);
+    sweep.unref();
+    setTimeout(() => server.closeAllConnections(), 10_000).unref();
   });
 }
 

@@ -17,6 +17,7 @@ import {
 import type { JobView } from "@trevin/core/contract";
 import { databaseUrl, runAsOwner, TEMPLATE } from "./cluster.ts";
 import { createApp } from "../src/app.ts";
+import { newCompute } from "../src/compute/compute.ts";
 import { connect, type Connection } from "../src/db/connect.ts";
 
 export interface Answer {
@@ -24,6 +25,14 @@ export interface Answer {
   readonly body: Record<string, unknown> & Partial<JobView>;
   readonly headers: Headers;
 }
+
+/** Everything of an application but its database: silent, without pages, computing in its own thread. */
+export const QUIET = {
+  log: pino({ level: "silent" }),
+  now: () => new Date(),
+  webRoot: null,
+  compute: newCompute(null),
+};
 
 /** The real application on a port of its own, over a real database of its own. */
 export function useServer() {
@@ -35,9 +44,7 @@ export function useServer() {
   beforeAll(async () => {
     await runAsOwner(inject("ownerUrl"), `CREATE DATABASE ${name} TEMPLATE ${TEMPLATE}`);
     connection = connect(urlOf("app"));
-    const server = createServer(
-      createApp({ db: connection.db, log: pino({ level: "silent" }), now: () => new Date(), webRoot: null }),
-    );
+    const server = createServer(createApp({ ...QUIET, db: connection.db }));
     server.listen(0, "127.0.0.1");
     await once(server, "listening");
     const address = server.address();

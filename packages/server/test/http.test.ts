@@ -1,11 +1,10 @@
 import { request } from "node:http";
 import type { Express } from "express";
-import { pino } from "pino";
 import { describe, expect, it } from "vitest";
 import { IMPORT_LIMIT } from "../src/features/transfer/routes.ts";
 import { createApp } from "../src/app.ts";
 import { openApiDocument } from "../src/openApi.ts";
-import { DEMO, useServer } from "./harness.ts";
+import { DEMO, QUIET, useServer } from "./harness.ts";
 
 describe("http", () => {
   const { send, base, db } = useServer();
@@ -50,9 +49,7 @@ describe("http", () => {
     const named = Object.entries(document.paths)
       .flatMap(([path, methods]) => Object.keys(methods).map((method) => `${method} ${path}`))
       .sort();
-    expect(
-      routesOf(createApp({ db: db(), log: pino({ level: "silent" }), now: () => new Date(), webRoot: null })),
-    ).toEqual(named);
+    expect(routesOf(createApp({ ...QUIET, db: db() }))).toEqual(named);
   });
 
   it("takes a job file up to the limit and refuses a larger one while it streams in", async () => {

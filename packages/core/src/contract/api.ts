@@ -37,6 +37,17 @@ export const jobSummarySchema = z.object({
   updatedAt: z.iso.datetime(),
 });
 export type JobSummary = z.infer<typeof jobSummarySchema>;
+/** A page of the list of jobs, and the job after which the next one begins. */
+export const jobsViewSchema = z.object({
+  jobs: z.array(jobSummarySchema),
+  next: uuid.nullable().describe("Give this as `after` for the next page; null at the end"),
+});
+export type JobsView = z.infer<typeof jobsViewSchema>;
+export const jobsQuerySchema = z.object({
+  limit: z.coerce.number().int().min(1).max(200).default(200),
+  after: uuid.optional(),
+});
+export type JobsQuery = z.infer<typeof jobsQuerySchema>;
 
 export const jobViewSchema = z.object({
   id: uuid,
@@ -61,6 +72,7 @@ export type JobView = z.infer<typeof jobViewSchema>;
 
 export const newJobSchema = jobHeadSchema;
 export const patchJobSchema = z.object({ head: jobHeadSchema.optional(), archived: z.boolean().optional() });
+export type PatchJob = z.infer<typeof patchJobSchema>;
 export const putConnectorSchema = connectorHeadSchema.omit({ id: true });
 export const changePinsSchema = z.object({
   put: z.array(pinSchema).max(5000).default([]),
@@ -109,6 +121,9 @@ const fromDevice = {
 };
 const onPlan = { step: stepIdSchema, plan: z.string().length(64) };
 
+export const ledgerQuerySchema = z.object({
+  after: z.coerce.number().int().min(-1).max(2_147_483_647).default(-1).describe("Last sequence known"),
+});
 export const ledgerViewSchema = z.object({ entries: z.array(storedEntrySchema) });
 
 /** What Bench may send. */

@@ -22,7 +22,7 @@ import { decisionSchema } from "./decision.ts";
 import { upcastLayout } from "./shell.ts";
 
 /** A stored command or inverse, as it comes back from the database. */
-const commandSchema = z.discriminatedUnion("kind", [
+export const commandSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("set-head"), head: jobHeadSchema }),
   z.object({ kind: z.literal("put-connector"), connector: connectorHeadSchema }),
   z.object({ kind: z.literal("remove-connector"), connector: connectorIdSchema }),

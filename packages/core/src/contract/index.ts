@@ -26,7 +26,7 @@ export {
 } from "./jobFile.ts";
 export { planFileProblemWords, readPlanFile, type PlanFileProblem } from "./planFile.ts";
 export { jobFileProblemWords } from "./words.ts";
-export { readCommand } from "./command.ts";
+export { commandSchema, readCommand } from "./command.ts";
 export {
   benchAnswerSchema,
   benchCommandSchema,
@@ -34,8 +34,8 @@ export {
   changeWiringSchema,
   decideSchema,
   jobIdSchema,
-  jobSummarySchema,
   jobViewSchema,
+  ledgerQuerySchema,
   ledgerViewSchema,
   newJobSchema,
   patchJobSchema,
@@ -50,6 +50,11 @@ export {
   type BenchAnswer,
   type BenchCommand,
   type BenchCommandInput,
+  jobsQuerySchema,
+  jobsViewSchema,
+  type JobsQuery,
+  type PatchJob,
+  type JobsView,
   type JobSummary,
   type JobView,
   type Problem,
@@ -66,6 +71,7 @@ export {
 } from "./photo.ts";
 export {
   ownShellSchema,
+  shelfIdSchema,
   shelfViewSchema,
   terminalSystemSchema,
   type OwnShell,

@@ -8,8 +8,16 @@ const range = z
   .tuple([z.number().min(0).max(200), z.number().min(0).max(200)])
   .refine(([from, to]) => from <= to, "the range ends before it begins");
 
+/** Longest id of an item, at the door; what is stored already is read whatever its length. */
+export const shelfIdSchema = z
+  .string()
+  .min(1)
+  .max(80)
+  .regex(/^[^\u0000-\u001f]*$/, "control characters are not text");
+const id = z.string().min(1);
+
 export const terminalSystemSchema = z.object({
-  id: z.string().min(1).max(80),
+  id,
   name: z.string().trim().min(1, "a name is needed").max(80),
   gender: z.enum(["female", "male", "ring", "none"]),
   width: z.number().min(0.1).max(30).nullable().describe("mm"),
@@ -48,7 +56,7 @@ export interface ShelfView {
   readonly terminals: readonly TerminalSystem[];
 }
 export const ownShellSchema = z.object({
-  id: z.string().min(1).max(80),
+  id,
   shell: shellSchema,
   note: text.default(""),
 }) satisfies z.ZodType<OwnShell>;

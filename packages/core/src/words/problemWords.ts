@@ -197,6 +197,10 @@ export function tableFileProblemWords(problem: TableFileProblem): string {
       return `The unpacked file exceeds ${problem.limit / 1e6} MB, too large for a pin table. It was not opened.`;
     case "file-too-many-cells":
       return `The sheets hold more than ${problem.limit.toLocaleString("en")} cells. Save the part with the pin table, or copy its cells.`;
+    case "file-too-much-text":
+      return `The sheets hold more than ${problem.limit / 1e6} million characters of text. Save the part with the pin table, or copy its cells.`;
+    case "reader-busy":
+      return "Other spreadsheets are being read. Try again in a moment.";
     case "file-too-slow":
       return `Reading the file was stopped after ${problem.seconds} seconds. Copy the cells instead.`;
   }

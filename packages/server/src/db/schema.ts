@@ -35,6 +35,10 @@ export const jobs = pgTable("jobs", {
     .notNull()
     .default({ parts: [], own: [], order: [], evenings: [], have: [], adapterLengths: [], joint: "crimp" }),
   archived: boolean("archived").notNull().default(false),
+  /** Pins that need a decision and have none; null in jobs from before it was kept. */
+  undecided: integer("undecided"),
+  /** Came with the first start; while nobody has touched it, it may make room for a backup. */
+  demo: boolean("demo").notNull().default(false),
   /** Number of ledger entries; raised in the same transaction as each entry. */
   ledgerLength: integer("ledger_length").notNull().default(0),
   /** Whether every step of the plan was done when the ledger or the decisions last changed. */

@@ -8,6 +8,9 @@ import { HttpProblem } from "./problem.ts";
 export function hostGuard(allowed: readonly string[]) {
   const names = new Set(allowed);
   return (request: Request, _response: Response, next: NextFunction): void => {
+    const hosts = request.rawHeaders.filter((name, i) => i % 2 === 0 && name.toLowerCase() === "host");
+    if (hosts.length > 1)
+      return next(new HttpProblem(400, "two-hosts", "The request names its host more than once."));
     const host = (request.headers.host ?? "").replace(/:\d+$/, "");
     if (!names.has(host)) return next(new HttpProblem(421, "wrong-host", "This address is not served here."));
     const { origin } = request.headers;

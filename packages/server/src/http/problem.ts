@@ -14,7 +14,7 @@ const TITLES: Readonly<Record<number, string>> = {
   422: "Cannot be processed",
   428: "Revision needed",
   500: "Internal error",
-  503: "Database not reachable",
+  503: "Not available",
 };
 
 /** A failure that the caller can do something about; becomes an RFC 9457 answer. */
@@ -30,7 +30,11 @@ export class HttpProblem extends Error {
   }
 }
 
+/** Seconds after which trying again makes sense. */
+const RETRY_AFTER = 2;
+
 function sendProblem(response: Response, problem: HttpProblem): void {
+  if (problem.status === 503) response.setHeader("Retry-After", RETRY_AFTER);
   const body: Problem = {
     type: "about:blank",
     title: TITLES[problem.status] ?? "Error",
@@ -42,11 +46,12 @@ function sendProblem(response: Response, problem: HttpProblem): void {
   response.status(problem.status).type("application/problem+json").send(JSON.stringify(body));
 }
 
-/** Everything thrown below ends here once. */
-export function problemHandler(log: Logger) {
+/** Everything thrown below ends here once. `onUnreachable` hears of a database that does not answer. */
+export function problemHandler(log: Logger, onUnreachable: () => void) {
   return (error: unknown, request: Request, response: Response, next: NextFunction): void => {
     if (response.headersSent) return next(error);
     const problem = asProblem(error);
+    if (problem.code === "database-unreachable") onUnreachable();
     if (problem.status >= 500)
       log.error({ err: error, request: request.id, path: request.path }, "request failed");
     sendProblem(response, problem);
@@ -60,10 +65,14 @@ interface BodyError {
 }
 const isBodyError = (error: unknown): error is BodyError =>
   error instanceof Error && "type" in error && typeof error.type === "string";
-const codeOf = (error: unknown): string => {
-  if (error instanceof Error && "code" in error && typeof error.code === "string") return error.code;
-  return error instanceof Error && error.cause !== undefined ? codeOf(error.cause) : "";
-};
+/** An error and what caused it, outermost first. */
+const causes = (error: unknown): readonly Error[] =>
+  error instanceof Error ? [error, ...causes(error.cause)] : [];
+const codeOf = (error: Error): string =>
+  "code" in error && typeof error.code === "string" ? error.code : "";
+/** The status of an error that a library below names the caller's fault. */
+const statusOf = (error: unknown): number =>
+  error instanceof Error && "status" in error && typeof error.status === "number" ? error.status : 500;
 
 function asProblem(error: unknown): HttpProblem {
   if (error instanceof HttpProblem) return error;
@@ -81,16 +90,39 @@ function asProblem(error: unknown): HttpProblem {
     if (error.type.startsWith("encoding") || error.type.startsWith("charset"))
       return new HttpProblem(415, "encoding", error.message);
   }
-  if (
-    /^(08|57P|ECONN|EPIPE)/.test(codeOf(error)) ||
-    (error instanceof Error &&
-      /timeout exceeded when trying to connect|Connection terminated/.test(error.message))
-  ) {
+  return ofDatabase(causes(error)) ?? ofRequest(error);
+}
+
+function ofRequest(error: unknown): HttpProblem {
+  const status = statusOf(error);
+  if (status >= 400 && status < 500 && error instanceof Error)
+    return new HttpProblem(status, "bad-request", `The request cannot be read: ${error.message}`);
+  if (causes(error).some((one) => /^Z_/.test(codeOf(one))))
+    return new HttpProblem(400, "encoding", "The body is not in its Content-Encoding. Nothing was stored.");
+  return new HttpProblem(500, "internal", "Something went wrong on the server. This change was not stored.");
+}
+
+/** What the database, or the way to it, says. Codes: appendix A of PostgreSQL's manual. */
+function ofDatabase(errors: readonly Error[]): HttpProblem | null {
+  const is = (code: RegExp): boolean => errors.some((error) => code.test(codeOf(error)));
+  const says = (words: RegExp): boolean => errors.some(({ message }) => words.test(message));
+  if (is(/^(53100|ENOSPC)$/))
+    return new HttpProblem(
+      503,
+      "disk-full",
+      "The disk is full. This change was not stored; nothing is damaged, and it goes on when there is room.",
+    );
+  if (says(/timeout exceeded when trying to connect/))
+    return new HttpProblem(
+      503,
+      "busy",
+      "The server is busy. This change was not stored; try again in a moment.",
+    );
+  if (is(/^(08|57P|ECONN|EPIPE)/) || says(/Connection terminated|Cannot use a pool after calling end/))
     return new HttpProblem(
       503,
       "database-unreachable",
       "The database does not answer. Earlier changes are safe; this change was not stored.",
     );
-  }
-  return new HttpProblem(500, "internal", "Something went wrong on the server. This change was not stored.");
+  return null;
 }

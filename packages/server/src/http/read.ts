@@ -14,13 +14,20 @@ export function readBody<T extends z.ZodType>(schema: T, request: Request): z.ou
 export function readInput<T extends z.ZodType>(schema: T, input: unknown): z.output<T> {
   const read = schema.safeParse(input);
   if (read.success) return read.data;
-  const issues = issuesOf(read.error);
-  throw new HttpProblem(
-    422,
-    "invalid",
-    issues.map((issue) => `${issue.path || "body"}: ${issue.message}`).join("; "),
-    { issues: [...issues] },
-  );
+  throw invalid("invalid", "", read.error);
+}
+
+/** Nothing is stored that the schema which will read it refuses. */
+export function refuseUnreadable(schema: z.ZodType, value: unknown): void {
+  const read = schema.safeParse(value);
+  if (!read.success)
+    throw invalid("not-storable", "This could not be read again, so it was not stored: ", read.error);
+}
+
+function invalid(code: string, words: string, error: z.ZodError): HttpProblem {
+  const issues = issuesOf(error);
+  const where = issues.map((issue) => `${issue.path || "body"}: ${issue.message}`).join("; ");
+  return new HttpProblem(422, code, `${words}${where}`, { issues: [...issues] });
 }
 
 export function jobIdOf(request: Request): string {

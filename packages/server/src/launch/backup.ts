@@ -1,16 +1,20 @@
 import { createHash } from "node:crypto";
 import { once } from "node:events";
-import { createReadStream, createWriteStream, renameSync } from "node:fs";
+import { createReadStream, createWriteStream, renameSync, rmSync } from "node:fs";
 import { pipeline } from "node:stream/promises";
 import { createGunzip, createGzip } from "node:zlib";
-import { Client } from "pg";
+import { Client, DatabaseError } from "pg";
 import { z } from "zod";
-import { readEntry, upcastLayout } from "@trevin/core/contract";
-import { verifyChain, type StoredEntry } from "@trevin/core";
+import { drizzle } from "drizzle-orm/node-postgres";
+import { chainProblemWords, verifyChain } from "@trevin/core";
+import { issuesOf, readEntry, upcastLayout } from "@trevin/core/contract";
+import type { Queryable } from "../db/connect.ts";
+import * as schema from "../db/schema.ts";
+import { readLedger } from "../features/jobs/repo.ts";
+import { viewJob } from "../features/jobs/service.ts";
 import { openDatabase, PROJECT_ROOT } from "../start.ts";
-import { StartFailure } from "./failure.ts";
+import { asStartFailure, StartFailure } from "./failure.ts";
 
-/** In the order in which rows may be put back. */
 /** Rows of a table in an order that does not change; by job and id where none is given. */
 const ORDER_BY: Partial<Record<string, string>> = {
   jobs: "id",
@@ -18,6 +22,7 @@ const ORDER_BY: Partial<Record<string, string>> = {
   dossier_changes: "job_id, revision",
   shelf_items: "kind, id",
 };
+/** In the order in which rows may be put back. */
 const TABLES = [
   "jobs",
   "connectors",
@@ -46,18 +51,33 @@ type Row = z.infer<typeof rowSchema>;
 async function withOwner<T>(work: (client: Client) => Promise<T>): Promise<T> {
   const closers: (() => unknown)[] = [];
   try {
-    const { url } = await openDatabase(process.env["TREVIN_ROOT"] ?? PROJECT_ROOT, () => {}, closers, false);
+    const root = process.env["TREVIN_ROOT"] ?? PROJECT_ROOT;
+    const { url } = await openDatabase(root, () => {}, closers, "tool");
     const client = new Client({ connectionString: url });
+    client.on("error", () => {}); // the query that was on its way says it
     await client.connect();
     try {
       return await work(client);
     } finally {
       await client.end();
     }
+  } catch (error) {
+    if (isStopped(error))
+      throw new StartFailure(
+        "The database was stopped meanwhile. Nothing was changed. Run the command again.",
+        1,
+      );
+    throw asStartFailure(error);
   } finally {
     for (const close of closers.reverse()) await close();
   }
 }
+
+/** The database was shut down, or its connection broke: class 57P and 08 of PostgreSQL's codes. */
+const isStopped = (error: unknown): boolean =>
+  error instanceof Error &&
+  (("code" in error && /^(57P|08|ECONN)/.test(String(error.code))) ||
+    /Connection terminated/.test(error.message));
 
 /**
  * Writes everything, as of one moment, into a compressed file that ends with a digest of all before it. Goes row by row, so
@@ -65,7 +85,18 @@ async function withOwner<T>(work: (client: Client) => Promise<T>): Promise<T> {
  */
 export async function backupTo(file: string): Promise<string> {
   const draft = `${file}.part`;
-  const count = await withOwner(async (client) => {
+  try {
+    const count = await writeBackup(draft);
+    renameSync(draft, file);
+    return `${count} rows written to ${file}`;
+  } catch (error) {
+    rmSync(draft, { force: true });
+    throw error;
+  }
+}
+
+const writeBackup = (draft: string): Promise<number> =>
+  withOwner(async (client) => {
     const gzip = createGzip();
     const target = createWriteStream(draft, { mode: 0o600 });
     const written = pipeline(gzip, target);
@@ -101,20 +132,16 @@ export async function backupTo(file: string): Promise<string> {
     await written;
     return Object.values(tables).reduce((sum, one) => sum + one, 0);
   });
-  renameSync(draft, file);
-  return `${count} rows written to ${file}`;
-}
 
-/** Checks the whole file and every ledger in it, then puts it into an empty database in one transaction. */
-export async function restoreFrom(file: string): Promise<string> {
-  const ledgers: Row[] = [];
-  await readBackup(file, (row) => {
-    if (row.table === "ledger") ledgers.push(row);
-  });
-  checkLedgers(ledgers);
+/**
+ * Checks the whole file, then puts it into an empty database in one transaction and reads every job back. A job that cannot
+ * be read stops it and is named, unless it is to be left out.
+ */
+export async function restoreFrom(file: string, leaveOutUnreadable = false): Promise<string> {
+  await readBackup(file, () => {});
   return withOwner(async (client) => {
     await client.query("BEGIN");
-    await clearUntouchedDemo(client);
+    await clearUntouchedDemos(client);
     const { rows: existing } = await client.query<{ count: number }>(
       "SELECT count(*)::int AS count FROM jobs",
     );
@@ -125,22 +152,93 @@ export async function restoreFrom(file: string): Promise<string> {
         1,
       );
     }
-    const columns = await columnsOf(client);
-    const count = await readBackup(file, async ({ table, row }) => {
-      // Backups made before shells had more than rows say `layout`; columns that an older backup lacks get their defaults.
-      const now = table === "connectors" ? (upcastLayout(row) as Row["row"]) : row;
-      const names = (columns.get(table) ?? [])
-        .filter((name) => name in now)
-        .map((name) => client.escapeIdentifier(name))
-        .join(", ");
+    await client.query("SAVEPOINT empty");
+    let count = await putBack(client, file, new Set());
+    const { readable, unreadable } = await readBack(client);
+    if (unreadable.length > 0) {
+      const names = unreadable.map(({ name, why }) => `  ${name}: ${why}`).join("\n");
+      if (!leaveOutUnreadable) {
+        await client.query("ROLLBACK");
+        throw new StartFailure(
+          `Of the ${readable + unreadable.length} jobs in ${file}, ${unreadable.length} cannot be read:\n${names}\nNothing was changed. To restore the other ${readable}: npx trevin restore --leave-out-unreadable FILE`,
+          1,
+        );
+      }
+      await client.query("ROLLBACK TO empty");
+      count = await putBack(client, file, new Set(unreadable.map(({ id }) => id)));
+    }
+    await client.query("COMMIT");
+    const left = unreadable.map(({ name }) => name).join(", ");
+    return `${count} rows restored from ${file}${left === "" ? "" : `; left out: ${left}`}`;
+  });
+}
+
+/** Inserts every row of a backup but those of some jobs. */
+async function putBack(client: Client, file: string, without: ReadonlySet<string>): Promise<number> {
+  const columns = await columnsOf(client);
+  let count = 0;
+  await readBackup(file, async ({ table, row }) => {
+    if (without.has(String(table === "jobs" ? row["id"] : row["job_id"]))) return;
+    // Backups made before shells had more rows than one say `layout`; columns that an older backup lacks get their defaults.
+    const now = table === "connectors" ? (upcastLayout(row) as Row["row"]) : row;
+    const names = (columns.get(table) ?? [])
+      .filter((name) => name in now)
+      .map((name) => client.escapeIdentifier(name))
+      .join(", ");
+    try {
       await client.query(
         `INSERT INTO ${table} (${names}) SELECT ${names} FROM jsonb_populate_record(NULL::${table}, $1::jsonb)`,
         [JSON.stringify(now)],
       );
-    });
-    await client.query("COMMIT");
-    return `${count} rows restored from ${file}`;
+    } catch (error) {
+      if (!(error instanceof DatabaseError)) throw error;
+      throw new StartFailure(
+        `A row of ${table} in ${file} was refused: ${error.message}. Nothing was changed.`,
+        1,
+      );
+    }
+    count++;
   });
+  return count;
+}
+
+interface Unreadable {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+}
+
+/** Reads every job the way the server will: dossier, history and the chain of its ledger. */
+async function readBack(
+  client: Client,
+): Promise<{ readonly readable: number; readonly unreadable: readonly Unreadable[] }> {
+  const db = drizzle(client, { schema });
+  const unreadable: Unreadable[] = [];
+  let readable = 0;
+  const { rows } = await client.query<{ id: string; name: string }>(
+    "SELECT id, name FROM jobs ORDER BY name, id",
+  );
+  for (const { id, name } of rows) {
+    const why = await whyUnreadable(db, id);
+    if (why === null) readable++;
+    else unreadable.push({ id, name, why });
+  }
+  return { readable, unreadable };
+}
+
+async function whyUnreadable(db: Queryable, id: string): Promise<string | null> {
+  try {
+    await viewJob(db, id);
+    const chain = verifyChain(await readLedger(db, id), readEntry);
+    return chain.ok ? null : chainProblemWords(chain.error);
+  } catch (error) {
+    if (error instanceof z.ZodError)
+      return issuesOf(error)
+        .slice(0, 2)
+        .map(({ path, message }) => `${path}: ${message}`)
+        .join("; ");
+    throw error;
+  }
 }
 
 async function columnsOf(client: Client): Promise<ReadonlyMap<string, readonly string[]>> {
@@ -150,15 +248,15 @@ async function columnsOf(client: Client): Promise<ReadonlyMap<string, readonly s
   return new Map(rows.map(({ table, columns }) => [table, columns]));
 }
 
-/** A first start puts the demo job in; alone and never touched it does not stand in the way. */
-async function clearUntouchedDemo(client: Client): Promise<void> {
-  const { rows } = await client.query<{ id: string }>(
-    "SELECT id FROM jobs WHERE (SELECT count(*) FROM jobs) = 1 AND revision = 1 AND ledger_length = 0",
+/** A first start puts the demo jobs in; while nobody has touched one of them, they do not stand in the way. */
+async function clearUntouchedDemos(client: Client): Promise<void> {
+  const { rows } = await client.query<{ id: string; untouched: boolean }>(
+    `SELECT id, demo AND NOT archived AND revision = 1 AND ledger_length = 0
+       AND NOT EXISTS (SELECT 1 FROM photos WHERE job_id = jobs.id) AS untouched FROM jobs`,
   );
-  for (const { id } of rows)
-    for (const table of [...OF_JOB].reverse())
-      await client.query(`DELETE FROM ${table} WHERE job_id = $1`, [id]);
-  for (const { id } of rows) await client.query("DELETE FROM jobs WHERE id = $1", [id]);
+  if (!rows.every(({ untouched }) => untouched)) return;
+  for (const table of [...OF_JOB].reverse()) await client.query(`DELETE FROM ${table}`);
+  await client.query("DELETE FROM jobs");
 }
 
 /** Goes through a backup line by line and gives each row to `take`; refuses one that is cut off or was changed, at its end at the latest. */
@@ -219,26 +317,6 @@ async function takeLine(
   const row = rowSchema.safeParse(json(line));
   if (!row.success) throw bad(`line ${number} is not a row`);
   await take(row.data);
-}
-
-function checkLedgers(rows: readonly Row[]): void {
-  const byJob = new Map<string, (StoredEntry & { readonly seq: number })[]>();
-  const entry = z.object({ job_id: z.string(), seq: z.int(), bytes: z.string(), hash: z.string() });
-  for (const { row } of rows) {
-    const { job_id: job, ...stored } = entry.parse(row);
-    byJob.set(job, [...(byJob.get(job) ?? []), stored]);
-  }
-  for (const [job, entries] of byJob) {
-    const chain = verifyChain(
-      entries.sort((a, b) => a.seq - b.seq),
-      readEntry,
-    );
-    if (!chain.ok)
-      throw new StartFailure(
-        `The ledger of job ${job} in the backup is damaged at entry ${chain.error.seq}. Nothing was changed.`,
-        1,
-      );
-  }
 }
 
 function json(line: string): unknown {

@@ -1,8 +1,8 @@
 import { createHash } from "node:crypto";
-import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeSync } from "node:fs";
+import { closeSync, existsSync, mkdirSync, openSync, readFileSync, rmSync, writeSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { reachable } from "./cluster.ts";
-import { EXIT, StartFailure } from "./failure.ts";
+import { DISK_FULL, EXIT, StartFailure } from "./failure.ts";
 
 /**
  * Where the data lives: TREVIN_DATA, else `.trevin` in the project, else (when the database's user cannot get there)
@@ -18,41 +18,72 @@ export function dataFolder(projectRoot: string, say: (line: string) => void): st
   return other;
 }
 
-/** Keeps a second start away from the same data. Gives the function that lets go. */
-export function holdFolder(folder: string): () => void {
+/** Longest that a start waits for a tool which is just stopping the database, ms. */
+const TOOL_MS = 70_000;
+
+/**
+ * Keeps a second start away from the same data. A server that holds it already is an error; a tool is waited for, since it
+ * holds the folder only while it stops the database. Gives the function that lets go.
+ */
+export async function holdFolder(folder: string, as: "server" | "tool"): Promise<() => void> {
+  const file = join(folder, "lock");
+  for (const deadline = Date.now() + TOOL_MS; ;) {
+    if (takeLock(folder, file, `${process.pid}${as === "tool" ? " tool" : ""}`))
+      return () => rmSync(file, { force: true });
+    const [pid, holder] = readLock(file);
+    if (holder === "tool" && isAlive(pid) && Date.now() < deadline) {
+      await new Promise((resolve) => setTimeout(resolve, 200));
+      continue;
+    }
+    if (holder !== "tool" && isServer(pid))
+      throw new StartFailure(
+        `Trevin already runs on ${folder} (process ${pid}). Stop it first, or set TREVIN_DATA to another folder.`,
+        EXIT.alreadyRunning,
+      );
+    rmSync(file, { force: true });
+  }
+}
+
+/** Makes the lock file; false when there is one. */
+function takeLock(folder: string, file: string, text: string): boolean {
   try {
     mkdirSync(folder, { recursive: true });
+    const handle = openSync(file, "wx");
+    writeSync(handle, text);
+    closeSync(handle);
+    return true;
   } catch (error) {
+    if (!(error instanceof Error) || !("code" in error)) throw error;
+    if (error.code === "EEXIST" && existsSync(file)) return false;
+    if (error.code === "ENOSPC") throw new StartFailure(DISK_FULL, EXIT.damagedData);
     throw new StartFailure(
-      `The data folder ${folder} cannot be made: ${error instanceof Error ? error.message : String(error)}`,
+      `The data folder ${folder} cannot be written: ${error.message}. Nothing was changed. Set TREVIN_DATA to a folder that can.`,
       EXIT.damagedData,
     );
   }
-  const file = join(folder, "lock");
-  for (let attempt = 0; attempt < 2; attempt++) {
-    try {
-      const handle = openSync(file, "wx");
-      writeSync(handle, String(process.pid));
-      closeSync(handle);
-      return () => rmSync(file, { force: true });
-    } catch {
-      const pid = Number(readFileSync(file, "utf8"));
-      if (isTrevin(pid))
-        throw new StartFailure(
-          `Trevin already runs on ${folder} (process ${pid}). Stop it first, or set TREVIN_DATA to another folder.`,
-          EXIT.alreadyRunning,
-        );
-      rmSync(file, { force: true });
-    }
+}
+
+function readLock(file: string): readonly [pid: number, holder: string] {
+  try {
+    const [pid, holder = "server"] = readFileSync(file, "utf8").split(" ");
+    return [Number(pid), holder];
+  } catch {
+    return [0, "nobody"]; // let go of in between
   }
-  throw new StartFailure(`The data folder ${folder} is locked by another start.`, EXIT.alreadyRunning);
+}
+
+function isAlive(pid: number): boolean {
+  try {
+    return pid > 0 && process.kill(pid, 0);
+  } catch {
+    return false;
+  }
 }
 
 /** A process id may have been given to somebody else since a crash. */
-function isTrevin(pid: number): boolean {
-  if (!(pid > 0) || pid === process.pid) return false;
+function isServer(pid: number): boolean {
+  if (pid === process.pid || !isAlive(pid)) return false;
   try {
-    process.kill(pid, 0);
     return readFileSync(`/proc/${pid}/cmdline`, "utf8").includes("start.mjs");
   } catch {
     return false;

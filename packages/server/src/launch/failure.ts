@@ -11,6 +11,7 @@ export class StartFailure extends Error {
 
 /** Exit codes of `npm start`, documented in the README. */
 export const EXIT = {
+  setting: 2,
   missingPackage: 3,
   damagedData: 4,
   portBusy: 5,
@@ -19,3 +20,18 @@ export const EXIT = {
   database: 8,
   build: 9,
 } as const;
+
+export const DISK_FULL =
+  "The disk is full, so the database cannot be started. Nothing is damaged. Make room, then start again.";
+
+/** What a folder or disk refuses as a start that cannot go on; everything else as it is. */
+export function asStartFailure(error: unknown): unknown {
+  if (error instanceof StartFailure || !(error instanceof Error) || !("code" in error)) return error;
+  if (error.code === "ENOSPC") return new StartFailure(DISK_FULL, EXIT.damagedData);
+  if (typeof error.code === "string" && /^(EROFS|EACCES|EPERM|ENOTDIR)$/.test(error.code))
+    return new StartFailure(
+      `The data folder cannot be written: ${error.message}. Nothing was changed. Set TREVIN_DATA to a folder that can.`,
+      EXIT.damagedData,
+    );
+  return error;
+}

@@ -1,7 +1,7 @@
 import type { z } from "zod";
 import {
   benchAnswerSchema,
-  jobSummarySchema,
+  jobsViewSchema,
   jobViewSchema,
   ledgerViewSchema,
   photoSchema,
@@ -12,6 +12,7 @@ import {
   wordsViewSchema,
   type BenchAnswer,
   type BenchCommandInput,
+  type JobsView,
   type JobSummary,
   type JobView,
   type OwnShell,
@@ -99,10 +100,17 @@ async function read<T extends z.ZodType>(schema: T, response: Promise<Response>)
 const at = (job: string, rest = ""): string => `/jobs/${encodeURIComponent(job)}${rest}`;
 
 export const api = {
-  jobs: async (): Promise<JobSummary[]> =>
-    ((await (await send("GET", "/jobs")).json()) as { jobs: unknown[] }).jobs.map((job) =>
-      jobSummarySchema.parse(job),
-    ),
+  /** All jobs, latest first; one that is changed between two pages is listed once. */
+  jobs: async (): Promise<JobSummary[]> => {
+    const byId = new Map<string, JobSummary>();
+    for (let after: string | null = ""; after !== null;) {
+      const path: string = after === "" ? "/jobs" : `/jobs?after=${after}`;
+      const page: JobsView = await read(jobsViewSchema, send("GET", path));
+      for (const job of page.jobs) byId.set(job.id, job);
+      after = page.next;
+    }
+    return [...byId.values()];
+  },
   create: (head: JobHead): Promise<JobView> => read(jobViewSchema, send("POST", "/jobs", { body: head })),
   importFile: (text: string): Promise<JobView> => read(jobViewSchema, send("POST", "/imports", { text })),
   job: (id: string): Promise<JobView> => read(jobViewSchema, send("GET", at(id))),

@@ -21,4 +21,6 @@ export type TableFileProblem =
   | { readonly code: "file-damaged"; readonly detail: string }
   | { readonly code: "file-swells"; readonly limit: number }
   | { readonly code: "file-too-many-cells"; readonly limit: number }
+  | { readonly code: "file-too-much-text"; readonly limit: number }
+  | { readonly code: "reader-busy" }
   | { readonly code: "file-too-slow"; readonly seconds: number };

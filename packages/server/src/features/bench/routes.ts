@@ -1,21 +1,27 @@
 import { Router } from "express";
-import { benchCommandSchema } from "@trevin/core/contract";
-import type { Database } from "../../db/connect.ts";
-import { jobIdOf, readBody } from "../../http/read.ts";
+import { benchCommandSchema, ledgerQuerySchema } from "@trevin/core/contract";
+import type { Compute } from "../../compute/compute.ts";
+import { snapshot, type Database } from "../../db/connect.ts";
+import { jobIdOf, readBody, readInput } from "../../http/read.ts";
 import * as repo from "../jobs/repo.ts";
 import { noSuchJob } from "../jobs/service.ts";
 import { record } from "./service.ts";
 
-export function benchRoutes(db: Database, now: () => Date): Router {
+export function benchRoutes(db: Database, compute: Compute, now: () => Date): Router {
   const router = Router();
   router.get("/jobs/:job/ledger", async (request, response) => {
     const id = jobIdOf(request);
-    if ((await repo.findJob(db, id)) === null) throw noSuchJob();
-    const after = Number(request.query["after"] ?? -1);
-    response.json({ entries: await repo.readLedger(db, id, Number.isInteger(after) ? after : -1) });
+    const { after } = readInput(ledgerQuerySchema, request.query);
+    const entries = await snapshot(db, async (tx) => {
+      if (!(await repo.jobExists(tx, id))) throw noSuchJob();
+      return repo.readLedger(tx, id, after);
+    });
+    response.json({ entries });
   });
   router.post("/jobs/:job/ledger", async (request, response) => {
-    response.status(201).json(await record(db, jobIdOf(request), readBody(benchCommandSchema, request), now));
+    response
+      .status(201)
+      .json(await record(db, compute, jobIdOf(request), readBody(benchCommandSchema, request), now));
   });
   return router;
 }

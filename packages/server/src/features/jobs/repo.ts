@@ -1,4 +1,6 @@
-import { and, asc, desc, eq, inArray, sql } from "drizzle-orm";
+import { createHash } from "node:crypto";
+import { and, asc, count, desc, eq, getTableColumns, inArray, isNull, sql } from "drizzle-orm";
+import type { z } from "zod";
 import {
   decisionId,
   emptyDossier,
@@ -15,6 +17,7 @@ import {
 } from "@trevin/core";
 import {
   briefItemSchema,
+  commandSchema,
   connectorHeadSchema,
   decisionSchema,
   jobHeadSchema,
@@ -24,10 +27,13 @@ import {
   pinSchema,
   sourceSchema,
   worklistEditsSchema,
+  type JobsQuery,
+  type JobsView,
   type JobSummary,
 } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
 import { changes, connectors, decisions, jobs, joinPoints, loomWires, pins } from "../../db/schema.ts";
+import { refuseUnreadable } from "../../http/read.ts";
 import { chunks, type Revision } from "./revision.ts";
 
 export interface JobRow {
@@ -104,27 +110,53 @@ async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
   };
 }
 
-/** All jobs, latest first, with the counts that the list shows. */
-export async function listJobs(db: Queryable): Promise<readonly JobSummary[]> {
-  const rows = await db.select().from(jobs).orderBy(desc(jobs.updatedAt), asc(jobs.id));
-  return Promise.all(
-    rows.map(async (row) => {
-      const dossier = await dossierOf(db, row);
-      return {
-        id: row.id,
-        revision: row.revision,
-        ...dossier.head,
-        archived: row.archived,
-        pins: dossier.connectors.reduce((sum, connector) => sum + connector.pins.length, 0),
-        undecided: undecidedPins(dossier).length,
-        ledgerLength: row.ledgerLength,
-        finished: row.finished,
-        createdAt: row.createdAt.toISOString(),
-        updatedAt: row.updatedAt.toISOString(),
-      };
-    }),
-  );
+/** A page of jobs, latest first, with the counts that the list shows; `next` is where the next page begins. */
+export async function listJobs(db: Queryable, { limit, after }: JobsQuery): Promise<JobsView> {
+  const last = db
+    .select({ at: jobs.updatedAt })
+    .from(jobs)
+    .where(eq(jobs.id, after ?? ""));
+  const rows = await db
+    .select({ ...getTableColumns(jobs), pins: count(pins.id) })
+    .from(jobs)
+    .leftJoin(pins, eq(pins.jobId, jobs.id))
+    .where(
+      after === undefined
+        ? undefined
+        : sql`${jobs.updatedAt} < (${last}) OR (${jobs.updatedAt} = (${last}) AND ${jobs.id} > ${after})`,
+    )
+    .groupBy(jobs.id)
+    .orderBy(desc(jobs.updatedAt), asc(jobs.id))
+    .limit(limit + 1);
+  const page: JobSummary[] = [];
+  for (const row of rows.slice(0, limit))
+    page.push({
+      id: row.id,
+      revision: row.revision,
+      ...headOf(row),
+      archived: row.archived,
+      pins: row.pins,
+      undecided: row.undecided ?? (await countUndecided(db, row)),
+      ledgerLength: row.ledgerLength,
+      finished: row.finished,
+      createdAt: row.createdAt.toISOString(),
+      updatedAt: row.updatedAt.toISOString(),
+    });
+  return { jobs: page, next: rows.length > limit ? (page.at(-1)?.id ?? null) : null };
 }
+
+/** Jobs from before the count was kept are counted once. A job that was changed meanwhile has its own count by then. */
+async function countUndecided(db: Queryable, row: JobRecord): Promise<number> {
+  const undecided = undecidedPins(await dossierOf(db, row)).length;
+  await db
+    .update(jobs)
+    .set({ undecided })
+    .where(and(eq(jobs.id, row.id), isNull(jobs.undecided)));
+  return undecided;
+}
+
+export const jobExists = async (db: Queryable, id: string): Promise<boolean> =>
+  (await db.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, id))).length > 0;
 
 /** Every job's own words, the latest job first: what the shop has learned. */
 export async function shopWords(db: Queryable): Promise<readonly OwnWord[]> {
@@ -138,10 +170,17 @@ export async function shopWords(db: Queryable): Promise<readonly OwnWord[]> {
 export const countJobs = async (db: Queryable): Promise<number> =>
   (await db.select({ count: sql<number>`count(*)::int` }).from(jobs))[0]?.count ?? 0;
 
-export async function insertJob(db: Queryable, id: string, dossier: Dossier): Promise<void> {
+export async function insertJob(
+  db: Queryable,
+  id: string,
+  dossier: Dossier,
+  demo: boolean = false,
+): Promise<void> {
   await db.insert(jobs).values({
     id,
     revision: 1,
+    demo,
+    undecided: undecidedPins(dossier).length,
     ...dossier.head,
     sources: dossier.sources,
     words: dossier.words,
@@ -176,10 +215,13 @@ export async function saveRevision(
       words: after.words,
       brief: after.brief,
       worklist: after.worklist,
+      undecided: undecidedPins(after).length,
       updatedAt: new Date(),
     })
     .where(eq(jobs.id, job));
   await writeDifference(db, job, before, after);
+  refuseUnreadable(commandSchema, entry.command);
+  refuseUnreadable(commandSchema, entry.inverse);
   await db.insert(changes).values({
     jobId: job,
     revision: entry.revision,
@@ -204,6 +246,7 @@ async function writeDifference(db: Queryable, job: string, before: Dossier, afte
     if (old === connector) continue;
     const { pins: newPins, ...head } = connector;
     const { id: _id, ...set } = head;
+    refuseUnreadable(connectorHeadSchema, head);
     await db
       .insert(connectors)
       .values({ jobId: job, ...head })
@@ -212,11 +255,12 @@ async function writeDifference(db: Queryable, job: string, before: Dossier, afte
   }
   const keyed = (list: readonly Decision[]): readonly Row[] =>
     list.map((body) => ({ id: decisionId(body), body }));
-  await writeRows(db, job, decisions, keyed(before.decisions), keyed(after.decisions));
+  await writeRows(db, job, decisions, decisionSchema, keyed(before.decisions), keyed(after.decisions));
   await writeRows(
     db,
     job,
     loomWires,
+    loomWireSchema,
     before.wires.map((body) => ({ id: body.id, body })),
     after.wires.map((body) => ({ id: body.id, body })),
   );
@@ -224,6 +268,7 @@ async function writeDifference(db: Queryable, job: string, before: Dossier, afte
     db,
     job,
     joinPoints,
+    joinPointSchema,
     before.points.map((body) => ({ id: body.id, body })),
     after.points.map((body) => ({ id: body.id, body })),
   );
@@ -234,21 +279,31 @@ interface Row {
   readonly body: object;
 }
 
+/** Longest id, in bytes, that goes into an index of PostgreSQL (2,704 for a whole row of it) as it is. */
+const LONGEST_KEY = 2000;
+/** The key of a row in its table: its id, or its digest where a jumper of many pins makes that too long. */
+const keyOf = (id: string): string =>
+  Buffer.byteLength(id) <= LONGEST_KEY ? id : `sha256:${createHash("sha256").update(id).digest("hex")}`;
+
 /** Stores the difference of two lists of rows that are an id and a body. */
 async function writeRows(
   db: Queryable,
   job: string,
   table: typeof decisions | typeof loomWires | typeof joinPoints,
+  schema: z.ZodType,
   before: readonly Row[],
   after: readonly Row[],
 ): Promise<void> {
   const old = new Map(before.map(({ id, body }) => [id, body]));
   const kept = new Set(after.map(({ id }) => id));
-  for (const ids of chunks([...old.keys()].filter((id) => !kept.has(id))))
+  const changed = after.filter(({ id, body }) => old.get(id) !== body);
+  for (const { body } of changed) refuseUnreadable(schema, body);
+  const gone = [...old.keys()].filter((id) => !kept.has(id));
+  // Rows from before keys had a longest length stand under their whole ids.
+  const long = changed.map(({ id }) => id).filter((id) => keyOf(id) !== id);
+  for (const ids of chunks([...gone, ...gone.map(keyOf), ...long]))
     await db.delete(table).where(and(eq(table.jobId, job), inArray(table.id, ids)));
-  const written = after
-    .filter(({ id, body }) => old.get(id) !== body)
-    .map(({ id, body }) => ({ jobId: job, id, body }));
+  const written = changed.map(({ id, body }) => ({ jobId: job, id: keyOf(id), body }));
   for (const rows of chunks(written))
     await db
       .insert(table)
@@ -268,9 +323,14 @@ async function writePins(
   const gone: PinId[] = before.filter((pin) => !kept.has(pin.id)).map((pin) => pin.id);
   for (const ids of chunks(gone))
     await db.delete(pins).where(and(eq(pins.jobId, job), inArray(pins.id, ids)));
-  const rows = after
-    .filter((pin) => old.get(pin.id) !== pin)
-    .map(({ order, ...pin }) => ({ jobId: job, connectorId: connector, position: order, ...pin }));
+  const changed = after.filter((pin) => old.get(pin.id) !== pin);
+  for (const pin of changed) refuseUnreadable(pinSchema, pin);
+  const rows = changed.map(({ order, ...pin }) => ({
+    jobId: job,
+    connectorId: connector,
+    position: order,
+    ...pin,
+  }));
   for (const part of chunks(rows)) {
     await db
       .insert(pins)

@@ -1,10 +1,11 @@
-import { Router, type Response } from "express";
+import { Router, type Request, type Response } from "express";
 import type { z } from "zod";
 import {
   changePinsSchema,
   changeWiringSchema,
   connectorIdSchema,
   decideSchema,
+  jobsQuerySchema,
   newJobSchema,
   patchJobSchema,
   putConnectorSchema,
@@ -16,10 +17,11 @@ import {
   upcastLayout,
   type JobView,
 } from "@trevin/core/contract";
-import type { ConnectorId, SourceId } from "@trevin/core";
-import type { Database } from "../../db/connect.ts";
+import type { Command, ConnectorId, SourceId } from "@trevin/core";
+import type { Compute } from "../../compute/compute.ts";
+import { snapshot, type Database } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
-import { etagOf, expectedRevision, jobIdOf, readBody } from "../../http/read.ts";
+import { etagOf, expectedRevision, jobIdOf, readBody, readInput } from "../../http/read.ts";
 import * as repo from "./repo.ts";
 import * as service from "./service.ts";
 
@@ -39,142 +41,77 @@ function idOf<T>(schema: z.ZodType<T>, params: Params, what: "connector" | "sour
 const connectorOf = (params: Params): ConnectorId => idOf(connectorIdSchema, params, "connector");
 const sourceOf = (params: Params): SourceId => idOf(sourceIdSchema, params, "source");
 
-export function jobRoutes(db: Database): Router {
+export function jobRoutes(db: Database, compute: Compute): Router {
   const router = Router();
-  router.get("/jobs", async (_request, response) => void response.json({ jobs: await repo.listJobs(db) }));
+  const shop: service.Shop = { db, compute };
+  const view = (id: string): Promise<JobView> => snapshot(db, (tx) => service.viewJob(tx, id));
+  /** Makes the command that a request asks for, on the revision that it names. */
+  const edit = async (request: Request, response: Response, command: Command): Promise<void> =>
+    sendJob(response, await service.edit(shop, jobIdOf(request), expectedRevision(request), command));
+
+  router.get(
+    "/jobs",
+    async (request, response) =>
+      void response.json(await repo.listJobs(db, readInput(jobsQuerySchema, request.query))),
+  );
   router.post("/jobs", async (request, response) => {
     const id = await service.createJob(db, readBody(newJobSchema, request));
     response.setHeader("Location", `/api/v1/jobs/${id}`);
-    sendJob(response, await service.viewJob(db, id), 201);
+    sendJob(response, await view(id), 201);
   });
-  router.get("/jobs/:job", async (request, response) =>
-    sendJob(response, await service.viewJob(db, jobIdOf(request))),
-  );
+  router.get("/jobs/:job", async (request, response) => sendJob(response, await view(jobIdOf(request))));
   router.patch("/jobs/:job", async (request, response) => {
-    const id = jobIdOf(request);
-    const { head, archived } = readBody(patchJobSchema, request);
-    const expected = expectedRevision(request);
-    const view =
-      head === undefined
-        ? await service.viewJob(db, id)
-        : await service.edit(db, id, expected, () => service.headCommand(head));
-    sendJob(
-      response,
-      archived === undefined
-        ? view
-        : await service.setArchived(db, id, head === undefined ? expected : view.revision, archived),
-    );
+    const change = readBody(patchJobSchema, request);
+    sendJob(response, await service.patchJob(shop, jobIdOf(request), expectedRevision(request), change));
   });
   router.put("/jobs/:job/connectors/:connector", async (request, response) => {
     request.body = upcastLayout(request.body);
     const connector = readBody(putConnectorSchema, request);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () =>
-        service.putConnectorCommand(connectorOf(request.params), connector),
-      ),
-    );
+    await edit(request, response, {
+      kind: "put-connector",
+      connector: { ...connector, id: connectorOf(request.params) },
+    });
   });
-  router.delete("/jobs/:job/connectors/:connector", async (request, response) => {
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "remove-connector",
-        connector: connectorOf(request.params),
-      })),
-    );
-  });
+  router.delete("/jobs/:job/connectors/:connector", (request, response) =>
+    edit(request, response, { kind: "remove-connector", connector: connectorOf(request.params) }),
+  );
   router.patch("/jobs/:job/connectors/:connector/pins", async (request, response) => {
     const { put, remove } = readBody(changePinsSchema, request);
     const connector = connectorOf(request.params);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "change-pins",
-        connector,
-        put,
-        remove,
-        decisions: [],
-        wires: [],
-      })),
-    );
+    await edit(request, response, { kind: "change-pins", connector, put, remove, decisions: [], wires: [] });
   });
   router.put("/jobs/:job/sources/:source", async (request, response) => {
     const source = readBody(putSourceSchema, request);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "put-source",
-        source: { id: sourceOf(request.params), ...source },
-      })),
-    );
+    await edit(request, response, {
+      kind: "put-source",
+      source: { id: sourceOf(request.params), ...source },
+    });
   });
-  router.delete("/jobs/:job/sources/:source", async (request, response) => {
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "remove-source",
-        source: sourceOf(request.params),
-      })),
-    );
-  });
-  router.put("/jobs/:job/words", async (request, response) => {
-    const { words } = readBody(setWordsSchema, request);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "set-words",
-        words,
-      })),
-    );
-  });
-  router.put("/jobs/:job/brief", async (request, response) => {
-    const { brief } = readBody(setBriefSchema, request);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "set-brief",
-        brief,
-      })),
-    );
-  });
-  router.put("/jobs/:job/worklist", async (request, response) => {
-    const { worklist } = readBody(setWorklistSchema, request);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "set-worklist",
-        worklist,
-      })),
-    );
-  });
-  router.patch("/jobs/:job/wiring", async (request, response) => {
-    const change = readBody(changeWiringSchema, request);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "change-wiring",
-        ...change,
-      })),
-    );
-  });
+  router.delete("/jobs/:job/sources/:source", (request, response) =>
+    edit(request, response, { kind: "remove-source", source: sourceOf(request.params) }),
+  );
+  router.put("/jobs/:job/words", (request, response) =>
+    edit(request, response, { kind: "set-words", ...readBody(setWordsSchema, request) }),
+  );
+  router.put("/jobs/:job/brief", (request, response) =>
+    edit(request, response, { kind: "set-brief", ...readBody(setBriefSchema, request) }),
+  );
+  router.put("/jobs/:job/worklist", (request, response) =>
+    edit(request, response, { kind: "set-worklist", ...readBody(setWorklistSchema, request) }),
+  );
+  router.patch("/jobs/:job/wiring", (request, response) =>
+    edit(request, response, { kind: "change-wiring", ...readBody(changeWiringSchema, request) }),
+  );
+  router.patch("/jobs/:job/decisions", (request, response) =>
+    edit(request, response, { kind: "decide", ...readBody(decideSchema, request) }),
+  );
   router.get("/words", async (_request, response) => void response.json({ words: await repo.shopWords(db) }));
-  router.patch("/jobs/:job/decisions", async (request, response) => {
-    const { put, remove } = readBody(decideSchema, request);
-    sendJob(
-      response,
-      await service.edit(db, jobIdOf(request), expectedRevision(request), () => ({
-        kind: "decide",
-        put,
-        remove,
-      })),
+  for (const direction of ["undo", "redo"] as const)
+    router.post(`/jobs/:job/${direction}`, async (request, response) =>
+      sendJob(
+        response,
+        await service.stepHistory(shop, jobIdOf(request), expectedRevision(request), direction),
+      ),
     );
-  });
-  router.post("/jobs/:job/undo", async (request, response) =>
-    sendJob(response, await service.stepHistory(db, jobIdOf(request), expectedRevision(request), "undo")),
-  );
-  router.post("/jobs/:job/redo", async (request, response) =>
-    sendJob(response, await service.stepHistory(db, jobIdOf(request), expectedRevision(request), "redo")),
-  );
   return router;
 }

@@ -1,28 +1,24 @@
 import { randomUUID } from "node:crypto";
 import {
   applyCommand,
-  bench,
   commandProblemWords,
   commandWords,
   decisionId,
   emptyDossier,
-  foldLedger,
+  pinNamer,
   undoState,
   type Change,
   type Command,
-  type ConnectorHead,
-  type ConnectorId,
   type Dossier,
-  type Entry,
-  type JobDocument,
   type JobHead,
-  type StoredEntry,
 } from "@trevin/core";
-import { pinNamer } from "@trevin/core";
-import { readEntry, type JobView } from "@trevin/core/contract";
+import type { JobView, PatchJob } from "@trevin/core/contract";
+import { sizeOf, type Compute } from "../../compute/compute.ts";
+import type { ReadFile } from "../../compute/tasks.ts";
 import type { Database, Queryable } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
 import * as repo from "./repo.ts";
+import type { Revision } from "./revision.ts";
 
 export const noSuchJob = (): HttpProblem =>
   new HttpProblem(404, "no-such-job", "Job not found. It may be in another data folder.");
@@ -68,64 +64,59 @@ export async function createJob(db: Database, head: JobHead): Promise<string> {
 }
 
 /** Stores a whole job as a new one, its ledger byte for byte. */
-export async function importJob(db: Database, { dossier, ledger }: JobDocument): Promise<string> {
+export async function importJob(
+  db: Database,
+  { dossier, ledger, finished }: ReadFile,
+  demo: boolean = false,
+): Promise<string> {
   const id = randomUUID();
   await db.transaction(async (tx) => {
-    await repo.insertJob(tx, id, dossier);
-    const entries = entriesOf(ledger);
-    if (entries.length > 0) {
-      const { plan, current } = bench(dossier, entries);
-      await repo.setFinished(tx, id, plan.steps.length > 0 && current === null);
-    }
+    await repo.insertJob(tx, id, dossier, demo);
+    await repo.setFinished(tx, id, finished);
     await repo.appendLedger(
       tx,
       id,
-      entries.map((entry, index) => ({
-        seq: entry.seq,
-        event: entry.event,
-        command: entry.event,
-        bytes: ledger[index]?.bytes ?? "",
-        hash: ledger[index]?.hash ?? "",
-      })),
+      ledger.map((entry) => ({ ...entry, command: entry.event })),
     );
   });
   return id;
 }
 
-/** Stored bytes as entries; what is in the database was checked when it went in. */
-export function entriesOf(stored: readonly StoredEntry[]): readonly Entry[] {
-  return stored.map(({ bytes }, seq) => {
-    const entry = readEntry(JSON.parse(bytes));
-    if (entry === null) throw new Error(`ledger entry ${seq} is unreadable`);
-    return entry;
-  });
+/** What an edit works with. */
+export interface Shop {
+  readonly db: Database;
+  readonly compute: Compute;
 }
 
 /** One edit in one transaction: expected revision, command, inverse, new revision. */
-export async function edit(
-  db: Database,
-  id: string,
-  expected: number,
-  build: (dossier: Dossier) => Command,
-): Promise<JobView> {
-  return db.transaction(async (tx) => {
+export async function edit(shop: Shop, id: string, expected: number, command: Command): Promise<JobView> {
+  return shop.db.transaction(async (tx) => {
     const job = await lockedJob(tx, id);
     await refuseStale(tx, job, expected);
-    const command = build(job.dossier);
-    await commit(tx, job, command, "edit", null, commandWords(command, connectorNamer(job.dossier)));
+    await commit(tx, shop.compute, job, editOf(job, command));
     return viewJob(tx, id);
   });
 }
 
-export async function setArchived(
-  db: Database,
+const editOf = ({ dossier }: repo.JobRow, command: Command): Edit => ({
+  command,
+  role: "edit",
+  of: null,
+  words: commandWords(command, connectorNamer(dossier)),
+});
+
+/** Changes the details of a job, puts it away or brings it back, all or nothing. */
+export async function patchJob(
+  { db, compute }: Shop,
   id: string,
   expected: number,
-  archived: boolean,
+  { head, archived }: PatchJob,
 ): Promise<JobView> {
   return db.transaction(async (tx) => {
-    await refuseStale(tx, await lockedJob(tx, id), expected);
-    await repo.setArchived(tx, id, archived);
+    const job = await lockedJob(tx, id);
+    await refuseStale(tx, job, expected);
+    if (head !== undefined) await commit(tx, compute, job, editOf(job, { kind: "set-head", head }));
+    if (archived !== undefined) await repo.setArchived(tx, id, archived);
     return viewJob(tx, id);
   });
 }
@@ -144,33 +135,30 @@ async function refuseStale(tx: Queryable, job: repo.JobRow, expected: number): P
   );
 }
 
-async function commit(
-  tx: Queryable,
-  job: repo.JobRow,
-  command: Command,
-  role: "edit" | "undo" | "redo",
-  of: number | null,
-  words: string,
-): Promise<void> {
-  const result = applyCommand(job.dossier, command);
+type Edit = Omit<Revision, "revision" | "inverse">;
+
+async function commit(tx: Queryable, compute: Compute, job: repo.JobRow, change: Edit): Promise<void> {
+  const result = applyCommand(job.dossier, change.command);
   if (!result.ok)
     throw new HttpProblem(422, result.error.code, commandProblemWords(result.error, pinNamer(job.dossier)));
-  await refuseLocked(tx, job, result.value.dossier);
+  await refuseLocked(tx, compute, job, result.value.dossier);
   // What is decided after the end is work to do.
   if (job.ledgerLength > 0 && result.value.dossier.decisions !== job.dossier.decisions)
     await repo.setFinished(tx, job.id, false);
   await repo.saveRevision(tx, job.id, job.dossier, result.value.dossier, {
+    ...change,
     revision: job.revision + 1,
-    role,
-    of,
-    words,
-    command,
     inverse: result.value.inverse,
   });
 }
 
 /** After work has begun the pin tables change through the ledger only, and what was carried out is not decided anew. */
-async function refuseLocked(tx: Queryable, job: repo.JobRow, after: Dossier): Promise<void> {
+async function refuseLocked(
+  tx: Queryable,
+  compute: Compute,
+  job: repo.JobRow,
+  after: Dossier,
+): Promise<void> {
   if (job.ledgerLength === 0) return;
   if (after.connectors !== job.dossier.connectors) {
     throw new HttpProblem(
@@ -179,11 +167,13 @@ async function refuseLocked(tx: Queryable, job: repo.JobRow, after: Dossier): Pr
       "Work on the car has started, so the pin tables are locked. Record differences as found, at the bench.",
     );
   }
-  const { fold } = foldLedger(entriesOf(await repo.readLedger(tx, job.id)));
+  if (after.decisions === job.dossier.decisions) return;
+  const stored = await repo.readLedger(tx, job.id);
+  const carriedOut = new Set(await compute.run("carriedOut", sizeOf(job.dossier, stored), stored));
   const now = new Map(after.decisions.map((decision) => [decisionId(decision), decision]));
   for (const decision of job.dossier.decisions) {
     const id = decisionId(decision);
-    if (fold.carriedOut.has(id) && now.get(id) !== decision)
+    if (carriedOut.has(id) && now.get(id) !== decision)
       throw new HttpProblem(
         409,
         "decision-carried-out",
@@ -198,7 +188,7 @@ const connectorNamer =
     dossier.connectors.find((connector) => connector.id === id)?.name ?? "connector";
 
 export async function stepHistory(
-  db: Database,
+  { db, compute }: Shop,
   id: string,
   expected: number,
   direction: "undo" | "redo",
@@ -215,14 +205,12 @@ export async function stepHistory(
       direction === "undo" ? await latestInverse(tx, id, target) : await repo.lastUndoOf(tx, id, target);
     if (command === null || original === null)
       throw new HttpProblem(409, `nothing-to-${direction}`, `There is nothing to ${direction}.`);
-    await commit(
-      tx,
-      job,
+    await commit(tx, compute, job, {
       command,
-      direction,
-      target,
-      `${direction === "undo" ? "undone" : "done again"}: ${original.words}`,
-    );
+      role: direction,
+      of: target,
+      words: `${direction === "undo" ? "undone" : "done again"}: ${original.words}`,
+    });
     return viewJob(tx, id);
   });
 }
@@ -233,12 +221,3 @@ async function latestInverse(tx: Queryable, id: string, revision: number): Promi
   const redone = history.findLast((change) => change.role === "redo" && change.of === revision);
   return (await repo.inverseOf(tx, id, redone?.revision ?? revision))?.inverse ?? null;
 }
-
-export function headCommand(head: JobHead): Command {
-  return { kind: "set-head", head };
-}
-
-export const putConnectorCommand = (id: ConnectorId, connector: Omit<ConnectorHead, "id">): Command => ({
-  kind: "put-connector",
-  connector: { ...connector, id },
-});

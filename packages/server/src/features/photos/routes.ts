@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
-import { json, raw, Router, type Request } from "express";
+import { raw, Router, type Request } from "express";
 import { patchPhotoSchema, photoIdSchema, photoPlaceSchema } from "@trevin/core/contract";
+import { jsonBody } from "../../http/body.ts";
 import { HttpProblem } from "../../http/problem.ts";
 import { jobIdOf, readBody, readInput } from "../../http/read.ts";
 import { noSuchJob } from "../jobs/service.ts";
@@ -63,7 +64,7 @@ export function photoRoutes(store: BlobStore): Router {
     response.setHeader("Cache-Control", "private, max-age=31536000, immutable");
     response.type("image/jpeg").send(bytes);
   });
-  router.patch("/jobs/:job/photos/:photo", json({ limit: 100_000 }), async (request, response) => {
+  router.patch("/jobs/:job/photos/:photo", ...jsonBody(100_000), async (request: Request, response) => {
     const photo = await store.change(
       await known(request),
       photoIdOf(request),

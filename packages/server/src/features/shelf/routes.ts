@@ -1,27 +1,27 @@
 import { Router, type Request } from "express";
 import { SHELLS, TERMINAL_SYSTEMS } from "@trevin/core";
-import { ownShellSchema, terminalSystemSchema } from "@trevin/core/contract";
+import { ownShellSchema, shelfIdSchema, terminalSystemSchema } from "@trevin/core/contract";
 import type { Database } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
-import { readBody } from "../../http/read.ts";
+import { readBody, readInput } from "../../http/read.ts";
 import * as repo from "./repo.ts";
 
 /** The shop's own shells and terminal systems; those that ship are in the program and cannot be changed. */
 export function shelfRoutes(db: Database): Router {
   const router = Router();
   const shipped = new Set([...SHELLS.map(({ id }) => id), ...TERMINAL_SYSTEMS.map(({ id }) => id)]);
-  const idOf = (request: Request): string => {
-    const id = String(request.params["id"]);
+  const refuseShipped = (id: string): void => {
     if (shipped.has(id))
       throw new HttpProblem(
         409,
         "shipped-item",
         "This one ships with Trevin. Save yours under another name.",
       );
-    return id;
   };
-  const gone = (found: boolean): void => {
-    if (!found) throw new HttpProblem(404, "no-such-item", "That is no longer on the Shelf.");
+  const idOf = (request: Request): string => {
+    const id = readInput(shelfIdSchema, request.params["id"]);
+    refuseShipped(id);
+    return id;
   };
   router.get("/shelf", async (_request, response) => void response.json(await repo.readShelf(db)));
   router.put("/shelf/shells/:id", async (request, response) => {
@@ -38,13 +38,16 @@ export function shelfRoutes(db: Database): Router {
     });
     response.json(await repo.readShelf(db));
   });
-  router.delete("/shelf/shells/:id", async (request, response) => {
-    gone(await repo.removeItem(db, "shell", idOf(request)));
-    response.json(await repo.readShelf(db));
-  });
-  router.delete("/shelf/terminals/:id", async (request, response) => {
-    gone(await repo.removeItem(db, "terminal", idOf(request)));
-    response.json(await repo.readShelf(db));
-  });
+  for (const [path, kind] of [
+    ["shells", "shell"],
+    ["terminals", "terminal"],
+  ] as const)
+    router.delete(`/shelf/${path}/:id`, async (request, response) => {
+      const id = String(request.params["id"]);
+      refuseShipped(id);
+      if (!(await repo.removeItem(db, kind, id)))
+        throw new HttpProblem(404, "no-such-item", "That is not on the shop's own Shelf.");
+      response.json(await repo.readShelf(db));
+    });
   return router;
 }

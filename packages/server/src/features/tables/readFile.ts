@@ -1,4 +1,4 @@
-import { Worker } from "node:worker_threads";
+import { Piscina } from "piscina";
 import {
   fail,
   ok,
@@ -9,7 +9,6 @@ import {
   type TableFileProblem,
 } from "@trevin/core";
 import { SERVER_FOLDER } from "../../folder.ts";
-import { surveyArchive } from "./archive.ts";
 
 /** Largest file taken, in bytes. */
 export const TABLE_FILE_LIMIT = 10_000_000;
@@ -37,40 +36,44 @@ export async function readTableFile(bytes: Buffer): Promise<Result<TableFile, Ta
   return startsWith(bytes, 0x50, 0x4b) ? readWorkbook(bytes) : ok(decode(bytes));
 }
 
+interface Workbook {
+  readonly macros: boolean;
+  readonly sheets: readonly Sheet[];
+  readonly hidden: readonly string[];
+}
+
+/** One workbook at a time, so that several monstrous ones do not add up; a few more may wait. */
+const reader = new Piscina({
+  filename: new URL("src/features/tables/workbook.worker.mjs", SERVER_FOLDER).href,
+  minThreads: 0,
+  maxThreads: 1,
+  maxQueue: 8,
+  idleTimeout: 10_000,
+  resourceLimits: { maxOldGenerationSizeMb: MEMORY_MB },
+  execArgv: [],
+});
+
 async function readWorkbook(bytes: Buffer): Promise<Result<TableFile, TableFileProblem>> {
-  const survey = await surveyArchive(bytes);
-  if ("code" in survey) return fail(survey);
   const read = await inThread(bytes);
   if ("code" in read) return fail(read);
   const notes: TableFileNote[] = [
-    ...(survey.macros ? [{ code: "macros-ignored" } as const] : []),
+    ...(read.macros ? [{ code: "macros-ignored" } as const] : []),
     ...(read.hidden.length > 0 ? [{ code: "hidden-sheets", names: read.hidden } as const] : []),
   ];
   return ok({ kind: "sheets", sheets: read.sheets, notes });
 }
 
-interface FromThread {
-  readonly sheets: readonly Sheet[];
-  readonly hidden: readonly string[];
-}
-
-function inThread(bytes: Buffer): Promise<FromThread | TableFileProblem> {
-  return new Promise((resolve) => {
-    const worker = new Worker(new URL("src/features/tables/workbook.worker.mjs", SERVER_FOLDER), {
-      workerData: bytes,
-      execArgv: [],
-      resourceLimits: { maxOldGenerationSizeMb: MEMORY_MB },
-    });
-    const timer = setTimeout(() => finish({ code: "file-too-slow", seconds: SECONDS }), SECONDS * 1000);
-    const finish = (answer: FromThread | TableFileProblem): void => {
-      clearTimeout(timer);
-      resolve(answer);
-      void worker.terminate();
-    };
-    worker.once("message", (answer: FromThread) => finish(answer));
-    worker.once("error", (error) => finish({ code: "file-damaged", detail: error.message }));
-    worker.once("exit", () => finish({ code: "file-damaged", detail: "the reader stopped" }));
-  });
+async function inThread(bytes: Buffer): Promise<Workbook | TableFileProblem> {
+  try {
+    return (await reader.run(bytes, { signal: AbortSignal.timeout(SECONDS * 1000) })) as
+      Workbook | TableFileProblem;
+  } catch (error) {
+    const { name, code, message } = error as Error & { readonly code?: string };
+    if (message === "Task queue is at limit") return { code: "reader-busy" };
+    if (name === "AbortError") return { code: "file-too-slow", seconds: SECONDS };
+    if (code === "ERR_WORKER_OUT_OF_MEMORY") return { code: "file-swells", limit: MEMORY_MB * 1e6 };
+    return { code: "file-damaged", detail: message };
+  }
 }
 
 /** Text by its byte-order mark, else UTF-8, else the Western European code page that old tools write. */

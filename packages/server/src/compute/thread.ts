@@ -1,0 +1,23 @@
+import { HttpProblem } from "../http/problem.ts";
+import { TASKS, type TaskName } from "./tasks.ts";
+
+/** What a thread gives back: an error loses its class on the way between threads. */
+export type FromThread =
+  | { readonly ok: true; readonly value: unknown }
+  | { readonly ok: false; readonly problem: ConstructorParameters<typeof HttpProblem> };
+
+/** Runs one task in this thread. */
+export default function runTask({
+  name,
+  args,
+}: {
+  readonly name: TaskName;
+  readonly args: readonly unknown[];
+}): FromThread {
+  try {
+    return { ok: true, value: (TASKS[name] as (...all: readonly unknown[]) => unknown)(...args) };
+  } catch (error) {
+    if (!(error instanceof HttpProblem)) throw error;
+    return { ok: false, problem: [error.status, error.code, error.detail, error.more] };
+  }
+}
