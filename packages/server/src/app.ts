@@ -104,9 +104,12 @@ export function createApp({
   );
   app.use(compression());
   const api = express.Router();
-  api.use((_request, response, next) => {
+  api.use((request, response, next) => {
     response.setHeader("Cache-Control", "no-store");
-    next();
+    // No name holds a NUL, and no database stores one.
+    next(
+      /%00/.test(request.url) ? new HttpProblem(400, "bad-request", "The address holds a NUL.") : undefined,
+    );
   });
   api.get("/health", async (_request, response) => {
     await db.execute(sql`select 1`);

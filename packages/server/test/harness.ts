@@ -34,6 +34,23 @@ export const QUIET = {
   compute: newCompute(null),
 };
 
+/** An application on a free port of its own. */
+export async function listening(
+  app: ReturnType<typeof createApp>,
+): Promise<{ readonly url: string; readonly close: () => void }> {
+  const server = createServer(app).listen(0, "127.0.0.1");
+  await once(server, "listening");
+  const address = server.address();
+  const port = typeof address === "object" && address !== null ? address.port : 0;
+  return {
+    url: `http://127.0.0.1:${port}`,
+    close: () => {
+      server.close();
+      server.closeAllConnections();
+    },
+  };
+}
+
 /** The real application on a port of its own, over a real database of its own. */
 export function useServer() {
   const name = `t_${randomUUID().replaceAll("-", "")}`;
@@ -44,15 +61,7 @@ export function useServer() {
   beforeAll(async () => {
     await runAsOwner(inject("ownerUrl"), `CREATE DATABASE ${name} TEMPLATE ${TEMPLATE}`);
     connection = connect(urlOf("app"));
-    const server = createServer(createApp({ ...QUIET, db: connection.db }));
-    server.listen(0, "127.0.0.1");
-    await once(server, "listening");
-    const address = server.address();
-    base = `http://127.0.0.1:${typeof address === "object" && address !== null ? address.port : 0}`;
-    close = () => {
-      server.close();
-      server.closeAllConnections();
-    };
+    ({ url: base, close } = await listening(createApp({ ...QUIET, db: connection.db })));
   });
   afterAll(async () => {
     close();
