@@ -82,8 +82,8 @@ const report = (line: string): void => void process.stderr.write(`${line}\n`);
  */
 export async function openDatabase(
   projectRoot: string,
-  say: (line: string) => void,
-  closers: (() => unknown)[],
+  say: Say,
+  closers: Closers,
   as: "server" | "tool" = "server",
 ): Promise<OpenDatabase> {
   const outside = process.env["DATABASE_URL"];
@@ -96,9 +96,7 @@ export async function openDatabase(
     return { connection, url: outside, revive: () => {} };
   }
   const folder = dataFolder(projectRoot, say);
-  if (as === "server") closers.push(await holdFolder(folder, as));
-  const cluster = await startCluster(folder, { say });
-  closers.push(as === "server" ? cluster.stop : () => stopUnlessHeld(folder, cluster));
+  const cluster = await (as === "server" ? serverCluster : toolCluster)(folder, say, closers);
   await prepared(cluster.ownerUrl, { role: APP_ROLE, password: passwordOf(cluster.appUrl) });
   const keeper = keepAlive(cluster, report);
   closers.push(keeper.close);
@@ -110,16 +108,41 @@ export async function openDatabase(
   return { connection, url: cluster.ownerUrl, revive: keeper.revive };
 }
 
-/** A server that has started since then has taken over the cluster. */
-async function stopUnlessHeld(folder: string, cluster: Cluster): Promise<void> {
-  let letGo;
+type Say = (line: string) => void;
+type Closers = (() => unknown)[];
+
+async function serverCluster(folder: string, say: Say, closers: Closers): Promise<Cluster> {
+  closers.push(await holdFolder(folder, "server"));
+  const cluster = await startCluster(folder, { say });
+  closers.push(cluster.stop);
+  return cluster;
+}
+
+/** A tool holds the folder only while it starts and stops the database: a server may come in between and take it over. */
+async function toolCluster(folder: string, say: Say, closers: Closers): Promise<Cluster> {
+  const letGo = await holdUnlessServed(folder);
   try {
-    letGo = await holdFolder(folder, "tool");
-  } catch {
-    return;
+    const cluster = await startCluster(folder, { say, mayStart: letGo !== null });
+    closers.push(async () => {
+      const again = await holdUnlessServed(folder);
+      if (again === null) return;
+      await cluster.stop();
+      again();
+    });
+    return cluster;
+  } finally {
+    letGo?.();
   }
-  await cluster.stop();
-  letGo();
+}
+
+/** Null where a server holds the folder. */
+async function holdUnlessServed(folder: string): Promise<(() => void) | null> {
+  try {
+    return await holdFolder(folder, "tool");
+  } catch (error) {
+    if (error instanceof StartFailure && error.exitCode === EXIT.alreadyRunning) return null;
+    throw error;
+  }
 }
 
 async function prepared(url: string, app: Login | null): Promise<Login> {

@@ -1,20 +1,22 @@
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import { mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import sharp from "sharp";
 import { afterAll, describe, expect, it } from "vitest";
 import { type Dossier } from "@trevin/core";
-import { benchCommand, restOfDemo } from "./harness.ts";
+import { benchCommand, DEMO, restOfDemo } from "./harness.ts";
 
 import { api, cleanUp, demo, newFolder, ROOT, start, stop } from "./started.ts";
 
 afterAll(cleanUp);
 
+const TREVIN = join(ROOT, "packages/cli/bin/trevin.mjs");
+
 describe("trevin backup and restore", () => {
   const trevin = (data: string, ...args: string[]) =>
-    spawnSync(process.execPath, [join(ROOT, "packages/cli/bin/trevin.mjs"), ...args], {
+    spawnSync(process.execPath, [TREVIN, ...args], {
       encoding: "utf8",
       env: { ...process.env, TREVIN_DATA: data },
     });
@@ -95,6 +97,94 @@ describe("trevin backup and restore", () => {
       status: 1,
       stderr: expect.stringContaining("not a sound backup"),
     });
+  });
+
+  it("restore over demos that nobody has touched, and leave a server its database", async () => {
+    const data = newFolder();
+    const made = await start(data);
+    await api(made.base, "POST", "/imports", DEMO);
+    await stop(made);
+    const file = join(newFolder(), "all.trevin-backup");
+    // The database runs for the tool alone; a server that starts meanwhile keeps it.
+    const [code, server] = await Promise.all([
+      new Promise((resolve) =>
+        spawn(process.execPath, [TREVIN, "backup", file], {
+          env: { ...process.env, TREVIN_DATA: data },
+        }).once("exit", resolve),
+      ),
+      start(data),
+    ]);
+    expect(server.output()).toContain("Trevin is ready");
+    expect((await api(server.base, "GET", "/jobs")).status).toBe(200);
+    expect([code, existsSync(file)]).toEqual([0, true]);
+    await stop(server);
+
+    const fresh = newFolder();
+    await stop(await start(fresh));
+    expect(trevin(fresh, "restore", file)).toMatchObject({ status: 0 });
+    const again = await start(fresh);
+    expect((await api(again.base, "GET", "/jobs")).body["jobs"]).toHaveLength(6);
+    await stop(again);
+    expect(trevin(fresh, "restore", file)).toMatchObject({
+      status: 1,
+      stderr: expect.stringContaining("holds jobs already"),
+    });
+  });
+
+  it("name a job that cannot be read, and offer the rest", async () => {
+    const file = join(newFolder(), "part.trevin-backup");
+    const [good, bad] = ["0b8f0c9e-2222-4000-8000-000000000001", "0b8f0c9e-2222-4000-8000-000000000002"];
+    const job = (id: string, name: string) => ({
+      table: "jobs",
+      row: {
+        id,
+        revision: 1,
+        name,
+        kind: "cluster-swap",
+        vehicle: "",
+        incoming: "",
+        nominal_volts: 12,
+        method: "move",
+        sources: [],
+        words: [],
+        brief: [],
+        worklist: {},
+        archived: false,
+        ledger_length: 0,
+        finished: false,
+        demo: false,
+        created_at: "2026-01-01T10:00:00+00:00",
+        updated_at: "2026-01-01T10:00:00+00:00",
+      },
+    });
+    const lines = [
+      { format: "trevin-backup", version: 1, tables: { jobs: 2, decisions: 1 } },
+      job(good, "Sound"),
+      job(bad, "Unsound"),
+      { table: "decisions", row: { job_id: bad, id: "x", body: { kind: "magic" } } },
+    ];
+    const body = lines.map((line) => `${JSON.stringify(line)}\n`).join("");
+    writeFileSync(
+      file,
+      gzipSync(`${body}${JSON.stringify({ sha256: createHash("sha256").update(body).digest("hex") })}\n`),
+    );
+    const data = newFolder();
+    const refused = trevin(data, "restore", file);
+    expect(refused).toMatchObject({
+      status: 1,
+      stderr: expect.stringContaining("  Unsound: kind: Invalid discriminator"),
+    });
+    expect(refused.stderr).toContain("Of the 2 jobs in");
+    expect(refused.stderr).toContain(
+      "To restore the other 1: npx trevin restore --leave-out-unreadable FILE",
+    );
+    expect(trevin(data, "restore", "--leave-out-unreadable", file)).toMatchObject({
+      status: 0,
+      stdout: `1 row restored from ${file}; left out: Unsound\n`,
+    });
+    const started = await start(data);
+    expect((await api(started.base, "GET", "/jobs")).body).toMatchObject({ jobs: [{ name: "Sound" }] });
+    await stop(started);
   });
 
   it("take a backup of the version before shells, and refuse one that was changed by hand", async () => {

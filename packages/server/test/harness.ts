@@ -17,7 +17,7 @@ import {
 import type { JobView } from "@trevin/core/contract";
 import { databaseUrl, runAsOwner, TEMPLATE } from "./cluster.ts";
 import { createApp } from "../src/app.ts";
-import { newCompute } from "../src/compute/compute.ts";
+import { newCompute, type Compute } from "../src/compute/compute.ts";
 import { connect, type Connection } from "../src/db/connect.ts";
 
 export interface Answer {
@@ -52,7 +52,7 @@ export async function listening(
 }
 
 /** The real application on a port of its own, over a real database of its own. */
-export function useServer() {
+export function useServer({ compute }: { readonly compute?: () => Promise<Compute> } = {}) {
   const name = `t_${randomUUID().replaceAll("-", "")}`;
   const urlOf = (role: "owner" | "app"): string => databaseUrl(inject(`${role}Url`), name);
   let base = "";
@@ -61,7 +61,9 @@ export function useServer() {
   beforeAll(async () => {
     await runAsOwner(inject("ownerUrl"), `CREATE DATABASE ${name} TEMPLATE ${TEMPLATE}`);
     connection = connect(urlOf("app"));
-    ({ url: base, close } = await listening(createApp({ ...QUIET, db: connection.db })));
+    ({ url: base, close } = await listening(
+      createApp({ ...QUIET, db: connection.db, compute: (await compute?.()) ?? QUIET.compute }),
+    ));
   });
   afterAll(async () => {
     close();

@@ -29,7 +29,7 @@ describe("without its database", () => {
       expect(answer.headers.get("content-type")).toContain("application/problem+json");
       expect(await answer.json()).toMatchObject({
         code: "database-unreachable",
-        detail: expect.stringContaining("this change was not stored"),
+        detail: expect.stringContaining("What was saved before is safe"),
       });
       expect(answer.headers.get("x-request-id")).toMatch(/^[0-9a-f-]{36}$/);
     }

@@ -102,6 +102,9 @@ function ofRequest(error: unknown): HttpProblem {
   return new HttpProblem(500, "internal", "Something went wrong on the server. This change was not stored.");
 }
 
+/** How pg says that a connection broke. */
+const LOST = /Connection terminated|not queryable|Cannot use a pool after calling end/;
+
 /** What the database, or the way to it, says. Codes: appendix A of PostgreSQL's manual. */
 function ofDatabase(errors: readonly Error[]): HttpProblem | null {
   const is = (code: RegExp): boolean => errors.some((error) => code.test(codeOf(error)));
@@ -118,11 +121,11 @@ function ofDatabase(errors: readonly Error[]): HttpProblem | null {
       "busy",
       "The server is busy. This change was not stored; try again in a moment.",
     );
-  if (is(/^(08|57P|ECONN|EPIPE)/) || says(/Connection terminated|Cannot use a pool after calling end/))
+  if (is(/^(08|57P|ECONN|EPIPE)/) || says(LOST))
     return new HttpProblem(
       503,
       "database-unreachable",
-      "The database does not answer. Earlier changes are safe; this change was not stored.",
+      "The database does not answer. What was saved before is safe; whether this change was stored shows when it answers again.",
     );
   return null;
 }

@@ -48,6 +48,8 @@ const headSchema = z.object({
 const rowSchema = z.object({ table: z.enum(TABLES), row: z.record(z.string(), z.unknown()) });
 type Row = z.infer<typeof rowSchema>;
 
+const rowsOf = (count: number): string => `${count} row${count === 1 ? "" : "s"}`;
+
 async function withOwner<T>(work: (client: Client) => Promise<T>): Promise<T> {
   const closers: (() => unknown)[] = [];
   try {
@@ -88,7 +90,7 @@ export async function backupTo(file: string): Promise<string> {
   try {
     const count = await writeBackup(draft);
     renameSync(draft, file);
-    return `${count} rows written to ${file}`;
+    return `${rowsOf(count)} written to ${file}`;
   } catch (error) {
     rmSync(draft, { force: true });
     throw error;
@@ -169,7 +171,7 @@ export async function restoreFrom(file: string, leaveOutUnreadable = false): Pro
     }
     await client.query("COMMIT");
     const left = unreadable.map(({ name }) => name).join(", ");
-    return `${count} rows restored from ${file}${left === "" ? "" : `; left out: ${left}`}`;
+    return `${rowsOf(count)} restored from ${file}${left === "" ? "" : `; left out: ${left}`}`;
   });
 }
 

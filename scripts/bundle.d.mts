@@ -1,0 +1,1 @@
+export function bundled(root: string, entry: string): Promise<URL>;
