@@ -115,6 +115,62 @@ describe("readTableFile", () => {
       "file-too-many-cells",
     );
   });
+  it("stops a workbook that is small on disk and monstrous once opened", async () => {
+    const zipped = (sheets: readonly string[], strings = ""): Promise<Buffer> => {
+      const zip = new JSZip();
+      const list = sheets
+        .map((_, i) => `<sheet name="s${i}" sheetId="${i + 1}" r:id="rId${i + 1}"/>`)
+        .join("");
+      const links = sheets
+        .map(
+          (_, i) =>
+            `<Relationship Id="rId${i + 1}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet" Target="worksheets/sheet${i + 1}.xml"/>`,
+        )
+        .join("");
+      const main = "http://schemas.openxmlformats.org/spreadsheetml/2006/main";
+      zip.file(
+        "xl/workbook.xml",
+        `<workbook xmlns="${main}" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><sheets>${list}</sheets></workbook>`,
+      );
+      zip.file(
+        "xl/_rels/workbook.xml.rels",
+        `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${links}<Relationship Id="rId99" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/sharedStrings" Target="sharedStrings.xml"/></Relationships>`,
+      );
+      zip.file("xl/sharedStrings.xml", `<sst xmlns="${main}"><si><t>${strings}</t></si></sst>`);
+      sheets.forEach((rows, i) =>
+        zip.file(
+          `xl/worksheets/sheet${i + 1}.xml`,
+          `<worksheet xmlns="${main}"><sheetData>${rows}</sheetData></worksheet>`,
+        ),
+      );
+      return zip.generateAsync({ type: "nodebuffer", compression: "DEFLATE" });
+    };
+    // One long text in 64,000 cells.
+    const row = (r: number): string =>
+      `<row r="${r}">${[..."ABCDEFGHIJKLMNOP"].map((c) => `<c r="${c}${r}" t="s"><v>0</v></c>`).join("")}</row>`;
+    const repeated = await zipped(
+      [Array.from({ length: 4000 }, (_, i) => row(i + 1)).join("")],
+      "x".repeat(32_000),
+    );
+    expect(repeated.length).toBeLessThan(400_000);
+    expect(await code(repeated)).toBe("file-too-much-text");
+    // A million cells whose names are followed by a line break, and by nothing at all.
+    for (const cell of ["<c\nr='A1'><v>1</v></c>", "<c/>"])
+      expect(await code(await zipped([`<row r="1">${cell.repeat(1_000_000)}</row>`]))).toBe(
+        "file-too-many-cells",
+      );
+    // One far cell on each of 40 sheets is no table of a billion cells: only what is there is read.
+    const far = await read(
+      await zipped(
+        Array<string>(40).fill(
+          '<row r="1048576"><c r="XFD1048576"><v>1</v></c></row><row r="2"><c r="C2"><v>7</v></c></row>',
+        ),
+      ),
+    );
+    if (far.kind !== "sheets") throw new Error("sheets");
+    expect(far.sheets.map(({ rows }) => rows.slice(0, 3))).toEqual(Array(40).fill([[], ["", "", "7"]]));
+    expect(JSON.stringify(far).length).toBeLessThan(10_000);
+  });
   it("reads a workbook with macros and does not run them", async () => {
     const zip = await JSZip.loadAsync(
       await bytesOf((book) => book.addWorksheet("a").addRow([1, "BK", "Ground"])),
@@ -136,6 +192,24 @@ describe("POST /tables", () => {
     const response = await fetch(`${base()}/api/v1/tables`, { method: "POST", body: new Uint8Array(body) });
     return { status: response.status, body: (await response.json()) as Record<string, unknown> };
   };
+  it("reads one workbook at a time while everybody else is answered, and asks for patience when many wait", async () => {
+    const many = await bytesOf((book) => {
+      const sheet = book.addWorksheet("a");
+      for (let r = 0; r < 4000; r++) sheet.addRow(Array.from({ length: 30 }, (_, c) => r * c));
+    });
+    const order: string[] = [];
+    const reads = Array.from({ length: 14 }, () =>
+      post(many).then(({ status }) => (order.push(String(status)), status)),
+    );
+    await post(Buffer.from("1;GN;Horn")).then(({ status }) => order.push(`text ${status}`));
+    const statuses = await Promise.all(reads);
+    expect(statuses.filter((status) => status === 200).length).toBeGreaterThanOrEqual(9);
+    expect(statuses.every((status) => status === 200 || status === 503)).toBe(true);
+    expect(statuses).toContain(503);
+    expect(order.filter((one) => one === "200").length).toBe(
+      order.slice(order.indexOf("text 200")).filter((one) => one === "200").length,
+    );
+  });
   it("answers with the sheets, or says in words why not, and stores nothing", async () => {
     const jobs = async (): Promise<string> => JSON.stringify((await send("GET", "/jobs")).body);
     const before = await jobs();

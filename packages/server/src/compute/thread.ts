@@ -6,14 +6,13 @@ export type FromThread =
   | { readonly ok: true; readonly value: unknown }
   | { readonly ok: false; readonly problem: ConstructorParameters<typeof HttpProblem> };
 
-/** Runs one task in this thread. */
-export default function runTask({
-  name,
-  args,
-}: {
+export interface ThreadTask {
   readonly name: TaskName;
   readonly args: readonly unknown[];
-}): FromThread {
+}
+
+/** Runs one task in this thread. */
+export default function runTask({ name, args }: ThreadTask): FromThread {
   try {
     return { ok: true, value: (TASKS[name] as (...all: readonly unknown[]) => unknown)(...args) };
   } catch (error) {

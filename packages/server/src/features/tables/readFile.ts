@@ -1,4 +1,3 @@
-import { Piscina } from "piscina";
 import {
   fail,
   ok,
@@ -9,11 +8,10 @@ import {
   type TableFileProblem,
 } from "@trevin/core";
 import { SERVER_FOLDER } from "../../folder.ts";
+import { newThreads, ThreadTrouble } from "../../threads.ts";
 
 /** Largest file taken, in bytes. */
 export const TABLE_FILE_LIMIT = 10_000_000;
-const SECONDS = 20;
-const MEMORY_MB = 512;
 
 const startsWith = (bytes: Buffer, ...head: readonly number[]): boolean =>
   head.every((byte, i) => bytes[i] === byte);
@@ -43,18 +41,14 @@ interface Workbook {
 }
 
 /** One workbook at a time, so that several monstrous ones do not add up; a few more may wait. */
-const reader = new Piscina({
-  filename: new URL("src/features/tables/workbook.worker.mjs", SERVER_FOLDER).href,
-  minThreads: 0,
-  maxThreads: 1,
-  maxQueue: 8,
-  idleTimeout: 10_000,
-  resourceLimits: { maxOldGenerationSizeMb: MEMORY_MB },
-  execArgv: [],
-});
+const LIMITS = { threads: 1, waiting: 8, seconds: 60, memoryMb: 512 };
+const reader = newThreads<Buffer, Workbook | TableFileProblem>(
+  new URL("src/features/tables/workbook.worker.mjs", SERVER_FOLDER),
+  LIMITS,
+);
 
 async function readWorkbook(bytes: Buffer): Promise<Result<TableFile, TableFileProblem>> {
-  const read = await inThread(bytes);
+  const read = await reader.run(bytes).catch(whyNot);
   if ("code" in read) return fail(read);
   const notes: TableFileNote[] = [
     ...(read.macros ? [{ code: "macros-ignored" } as const] : []),
@@ -63,17 +57,13 @@ async function readWorkbook(bytes: Buffer): Promise<Result<TableFile, TableFileP
   return ok({ kind: "sheets", sheets: read.sheets, notes });
 }
 
-async function inThread(bytes: Buffer): Promise<Workbook | TableFileProblem> {
-  try {
-    return (await reader.run(bytes, { signal: AbortSignal.timeout(SECONDS * 1000) })) as
-      Workbook | TableFileProblem;
-  } catch (error) {
-    const { name, code, message } = error as Error & { readonly code?: string };
-    if (message === "Task queue is at limit") return { code: "reader-busy" };
-    if (name === "AbortError") return { code: "file-too-slow", seconds: SECONDS };
-    if (code === "ERR_WORKER_OUT_OF_MEMORY") return { code: "file-swells", limit: MEMORY_MB * 1e6 };
-    return { code: "file-damaged", detail: message };
-  }
+function whyNot(error: unknown): TableFileProblem {
+  if (!(error instanceof ThreadTrouble))
+    return { code: "file-damaged", detail: error instanceof Error ? error.message : String(error) };
+  if (error.kind === "busy") return { code: "reader-busy" };
+  return error.kind === "too-slow"
+    ? { code: "file-too-slow", seconds: LIMITS.seconds }
+    : { code: "file-swells", limit: LIMITS.memoryMb * 1e6 };
 }
 
 /** Text by its byte-order mark, else UTF-8, else the Western European code page that old tools write. */
