@@ -29,7 +29,6 @@ test("with the server gone nothing is lost: the step waits and is recorded once"
   await page.getByRole("button", { name: /^Done\?/ }).click();
   await expect(page.getByRole("alert")).toContainText("Not stored yet");
   await page.unroute("**/api/v1/**");
-  await page.getByRole("button", { name: "Try again" }).click();
   await expect(page.getByText(/^Step 2 of/).first()).toBeVisible();
   const { entries } = (await (await page.request.get(`/api/v1${job}/ledger`)).json()) as {
     entries: unknown[];
@@ -50,7 +49,6 @@ test("with the server gone several edits wait, and all are stored when it is bac
   }
   await expect(page.getByRole("alert")).toContainText("2 changes are waiting");
   await page.unroute("**/api/v1/**");
-  await page.getByRole("button", { name: "Try again" }).click();
   await expect(page.getByRole("alert")).toBeHidden();
   await expect(page.getByText(/^saved/)).toBeVisible();
   await page.reload();
@@ -61,6 +59,40 @@ test("with the server gone several edits wait, and all are stored when it is bac
 test("a job that is not here says so", async ({ page }) => {
   await page.goto("/jobs/11111111-1111-4111-8111-111111111111/pinouts");
   await expect(page.getByRole("heading", { name: "This job is not here" })).toBeVisible();
+});
+
+test("pages wait for a server that is away and come by themselves when it is back", async ({ page }) => {
+  const away = {
+    status: 503,
+    contentType: "application/problem+json",
+    body: JSON.stringify({
+      type: "about:blank",
+      title: "Not available",
+      status: 503,
+      code: "database-unreachable",
+      detail: "The database does not answer.",
+    }),
+  };
+  const job = await demoJob(page, false);
+  await page.route("**/api/v1/**", (route) => route.fulfill(away));
+  await page.goto("/");
+  await expect(page.getByRole("alert")).toContainText("The list comes as soon as it answers.");
+  await page.unroute("**/api/v1/**");
+  await expect(page.getByRole("link", { name: "Levelling controller" }).first()).toBeVisible();
+  await page.route("**/api/v1/**", (route) => route.fulfill(away));
+  await page.goto(`${job}/pinouts`);
+  await expect(page.getByRole("heading", { name: "Waiting for the server" })).toBeVisible();
+  await page.unroute("**/api/v1/**");
+  await expect(cell(page, "Function", "4")).toBeVisible();
+  // Leaving with something not stored asks first.
+  await page.route("**/api/v1/**", (route) => route.fulfill(away));
+  await typeInto(page, cell(page, "Function", "4"), "Not yet stored");
+  await expect(page.getByRole("alert")).toContainText("Trevin keeps trying.");
+  page.once("dialog", (dialog) => void dialog.dismiss());
+  await page.getByRole("link", { name: "Trevin, all jobs" }).click();
+  await expect(page).toHaveURL(/pinouts/);
+  await page.unroute("**/api/v1/**");
+  await expect(page.getByText(/^saved/)).toBeVisible();
 });
 
 test("a bad job file is refused with where and why", async ({ page }) => {

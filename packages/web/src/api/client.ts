@@ -100,6 +100,12 @@ async function read<T extends z.ZodType>(schema: T, response: Promise<Response>)
 const at = (job: string, rest = ""): string => `/jobs/${encodeURIComponent(job)}${rest}`;
 
 export const api = {
+  /** Whether the server is there and has its database. */
+  isThere: (): Promise<boolean> =>
+    send("GET", "/health").then(
+      () => true,
+      () => false,
+    ),
   /** All jobs, latest first; one that is changed between two pages is listed once. */
   jobs: async (): Promise<JobSummary[]> => {
     const byId = new Map<string, JobSummary>();

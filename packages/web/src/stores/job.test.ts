@@ -15,6 +15,7 @@ const server = vi.hoisted(() => ({
   records: [] as (() => Promise<unknown>)[],
   recorded: [] as string[],
   view: null as unknown,
+  there: true,
 }));
 const worker = vi.hoisted(() => ({ hangs: false, stopped: 0 }));
 vi.mock("../workers/client.ts", () => ({
@@ -43,6 +44,7 @@ vi.mock("../api/client.ts", async (original) => ({
     job: () => Promise.resolve(server.view),
     ledger: () => Promise.resolve([]),
     shopWords: () => Promise.resolve([]),
+    isThere: () => Promise.resolve(server.there),
     record: (_id: string, command: { event: string }) => {
       server.recorded.push(command.event);
       return (server.records.shift() ?? (() => Promise.resolve({ entries: [], seq: -1 })))();
@@ -102,6 +104,8 @@ describe("the open job", () => {
   }
   beforeEach(() => {
     worker.hangs = false;
+    vi.useRealTimers();
+    server.there = true;
     server.answers = [];
     server.calls = [];
     server.records = [];
@@ -121,7 +125,7 @@ describe("the open job", () => {
   });
   it("keeps what did not get through, shows it still, and makes all of it again in order", async () => {
     const store = await opened();
-    server.answers = [fail(0), fail(0)];
+    server.answers = [fail(0)];
     expect(await store.changePins(connector.id, [noted("4", "a")])).toBe(false);
     expect(await store.changePins(connector.id, [noted("5", "b")])).toBe(false);
     expect([store.waiting.length, store.busy, noteOf(store, "4"), noteOf(store, "5")]).toEqual([
@@ -131,8 +135,27 @@ describe("the open job", () => {
       "b",
     ]);
     expect(await store.again()).toBe(true);
-    expect(server.calls.slice(2).map((call) => call.put[0]!.note)).toEqual(["a", "b"]);
+    expect(server.calls.slice(1).map((call) => call.put[0]!.note)).toEqual(["a", "b"]);
     expect([store.waiting.length, noteOf(store, "4")]).toEqual([0, "a"]);
+  });
+  it("waits for a server that is gone, stores in order when it is back, and lets nothing overtake what waits", async () => {
+    const store = await opened();
+    vi.useFakeTimers();
+    server.there = false;
+    server.answers = [fail(503)];
+    const first = store.changePins(connector.id, [noted("4", "first")]);
+    const second = store.changePins(connector.id, [noted("4", "second")]);
+    await Promise.all([first, second]);
+    expect([store.waiting.length, server.calls.length, noteOf(store, "4")]).toEqual([2, 1, "second"]);
+    // It answers again, and a third change is made before the next attempt.
+    await vi.advanceTimersByTimeAsync(30_000);
+    expect(store.waiting.length).toBe(2);
+    server.there = true;
+    await store.changePins(connector.id, [noted("4", "third")]);
+    expect(server.calls.length).toBe(1);
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(server.calls.slice(1).map(({ put }) => put[0]!.note)).toEqual(["first", "second", "third"]);
+    expect([store.waiting.length, store.refused, noteOf(store, "4")]).toEqual([0, null, "third"]);
   });
   it("shows the server's state after a conflict, and can make the change on top of it", async () => {
     const store = await opened();

@@ -29,6 +29,7 @@ import {
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { benchRecords } from "./benchRecords.ts";
+import { isOutage, patience } from "../api/patience.ts";
 import { outbox } from "./outbox.ts";
 import { runningAnalysis } from "./runningAnalysis.ts";
 
@@ -134,10 +135,20 @@ export const useJob = defineStore("job", () => {
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       missing.value = error.problem;
+      wanted = id;
+      if (isOutage(error.problem)) opening.start();
     } finally {
       loading.value = false;
     }
   }
+  /** The job that could not be loaded; it is loaded as soon as the server answers, unless another one was opened since. */
+  let wanted = "";
+  const opening = patience(async () => {
+    if (missing.value === null || !isOutage(missing.value)) return true;
+    if (!(await api.isThere())) return false;
+    await open(wanted);
+    return missing.value === null || !isOutage(missing.value);
+  });
 
   let queue: Promise<unknown> = Promise.resolve();
   const settle = (done: Change): void => {
@@ -159,6 +170,12 @@ export const useJob = defineStore("job", () => {
     pending.value = [...pending.value, change];
     if (change.command !== null) void recompute();
     const attempt = async (): Promise<boolean> => {
+      // What was done later is not stored before what waits: both may be about the same pin.
+      const earlier = waiting.value.find((one) => isOutage(one.problem));
+      if (earlier !== undefined) {
+        waiting.value = [...waiting.value, { problem: earlier.problem, change }];
+        return false;
+      }
       try {
         await change.work();
         settle(change);
@@ -167,6 +184,7 @@ export const useJob = defineStore("job", () => {
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
         const { problem } = error;
+        if (isOutage(problem)) sending.start();
         if (canComeRight(problem)) waiting.value = [...waiting.value, { problem, change }];
         else {
           refusal.value = problem;
@@ -192,6 +210,14 @@ export const useJob = defineStore("job", () => {
     list.forEach(settle);
     return (await Promise.all(list.map(put))).every(Boolean);
   }
+  /** What waits for the server alone is made again as soon as it answers; a conflict waits for a decision. */
+  const sending = patience(async () => {
+    const outages = () => waiting.value.filter(({ problem }) => isOutage(problem)).length;
+    if (outages() === 0 || outages() < waiting.value.length) return true;
+    if (!(await api.isThere())) return false;
+    await again();
+    return outages() === 0;
+  });
   async function drop(): Promise<void> {
     refusal.value = null;
     waiting.value.forEach(({ change }) => {

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 /** What surrounds every stage of one job. */
 import { computed, onBeforeUnmount, onMounted, ref, watch } from "vue";
-import { useRoute, useRouter } from "vue-router";
+import { onBeforeRouteLeave, onBeforeRouteUpdate, useRoute, useRouter } from "vue-router";
+import type { Problem } from "@trevin/core/contract";
 import { api, downloadPath } from "../api/client.ts";
+import { isOutage } from "../api/patience.ts";
 import MatchingBar from "../components/crosswalk/MatchingBar.vue";
 import JobForm from "../components/frame/JobForm.vue";
 import RefusedBanner from "../components/frame/RefusedBanner.vue";
@@ -103,6 +105,20 @@ async function archive(): Promise<void> {
   )
     await router.push({ name: "jobs" });
 }
+function missingTitle(problem: Problem): string {
+  if (problem.status === 404) return "This job is not here";
+  return isOutage(problem) ? "Waiting for the server" : "The job cannot be loaded";
+}
+/** Going to another page of Trevin keeps no changes either. */
+const mayLeave = (): boolean =>
+  store.waiting.length === 0 ||
+  window.confirm(
+    store.waiting.length === 1
+      ? "A change is not stored yet. Leave this job and drop it?"
+      : `${store.waiting.length} changes are not stored yet. Leave this job and drop them?`,
+  );
+onBeforeRouteLeave(mayLeave);
+onBeforeRouteUpdate((to) => to.params["job"] === route.params["job"] || mayLeave());
 /** Leaving the page while something is not stored asks first. */
 function onLeave(event: BeforeUnloadEvent): void {
   if (store.busy > 0 || store.waiting.length > 0) event.preventDefault();
@@ -117,8 +133,11 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
     <StageRuler v-if="!atBench" />
     <RefusedBanner />
     <section v-if="store.missing" class="state">
-      <h1>{{ store.missing.status === 404 ? "This job is not here" : "The job cannot be loaded" }}</h1>
-      <p>{{ store.missing.detail }}</p>
+      <h1>{{ missingTitle(store.missing) }}</h1>
+      <p>
+        {{ store.missing.detail
+        }}<template v-if="isOutage(store.missing)"> The job opens as soon as it answers.</template>
+      </p>
       <p>
         <button type="button" class="btn pri" @click="store.open(id)">Try again</button>{{ " "
         }}<RouterLink class="btn" :to="{ name: 'jobs' }">All jobs</RouterLink>
@@ -153,6 +172,7 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
 <style scoped>
 .frame {
   min-height: 100vh;
+  padding-top: var(--banner, 0);
   display: flex;
   flex-direction: column;
 }

@@ -5,6 +5,7 @@ import { useRouter } from "vue-router";
 import type { Dossier, JobHead } from "@trevin/core";
 import type { JobSummary, Problem } from "@trevin/core/contract";
 import { api, ApiProblem } from "../api/client.ts";
+import { isOutage, patience } from "../api/patience.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import JobForm from "../components/frame/JobForm.vue";
 import WireFinder from "../components/frame/WireFinder.vue";
@@ -32,10 +33,18 @@ async function attempt(work: () => Promise<void>): Promise<string | null> {
     return error.message;
   }
 }
-const load = () =>
-  attempt(async () => {
+async function load(): Promise<void> {
+  await attempt(async () => {
     jobs.value = await api.jobs();
   });
+  if (problem.value !== null && isOutage(problem.value)) loading.start();
+}
+/** As soon as the server answers the list is there, without a key. */
+const loading = patience(async () => {
+  if (jobs.value !== null) return true;
+  if (await api.isThere()) await load();
+  return jobs.value !== null;
+});
 onMounted(load);
 
 async function create(head: JobHead): Promise<string | null> {
@@ -127,7 +136,8 @@ useCommands([
     </header>
     <p v-if="problem" class="bad" role="alert">
       <b>{{ problem.title }}.</b> {{ problem.detail }}
-      <button v-if="jobs === null" type="button" class="link" @click="load">Try again</button>
+      <template v-if="jobs === null && isOutage(problem)">The list comes as soon as it answers.</template>
+      <button v-if="jobs === null" type="button" class="link" @click="load">Try now</button>
     </p>
     <p v-if="jobs === null && !problem" class="mut">Loading the jobs</p>
     <table v-else-if="shown.length > 0">

@@ -1,15 +1,23 @@
 <script setup lang="ts">
 /** A change that was not stored: what happened, what was kept, and what to do. */
-import { computed } from "vue";
+import { useElementBounding } from "@vueuse/core";
+import { computed, useTemplateRef, watchEffect } from "vue";
+import { isOutage } from "../../api/patience.ts";
 import { useJob } from "../../stores/job.ts";
 
 const store = useJob();
 const problem = computed(() => store.refused);
 const title = computed(() => {
   if (problem.value?.status === 412) return "Changed elsewhere";
-  return problem.value?.status === 0 || problem.value?.status === 503 ? "Not stored yet" : "Not stored";
+  return waitsForServer.value ? "Not stored yet" : "Not stored";
 });
+const waitsForServer = computed(() => problem.value !== null && isOutage(problem.value));
 const canRetry = computed(() => store.waiting.length > 0);
+/** The frame makes room for it, so that it hides nothing while the server is waited for. */
+const { height } = useElementBounding(useTemplateRef("bar"));
+watchEffect(() =>
+  document.documentElement.style.setProperty("--banner", `${problem.value === null ? 0 : height.value}px`),
+);
 /** Where a refusal can be put right. */
 const WAYS: Readonly<Record<string, { readonly name: string; readonly title: string }>> = {
   "decision-carried-out": { name: "ledger", title: "Go to Ledger" },
@@ -22,19 +30,18 @@ const way = computed(() => (problem.value === null ? undefined : WAYS[problem.va
 
 <template>
   <Teleport to="body">
-    <div v-if="problem" class="banner no-print" role="alert">
+    <div v-if="problem" ref="bar" class="banner no-print" role="alert">
       <b>{{ title }}</b>
       <span
         >{{ problem.detail ?? problem.title
-        }}<template v-if="store.waiting.length > 1">
-          {{ store.waiting.length }} changes are waiting.</template
-        ></span
+        }}<template v-if="store.waiting.length > 1"> {{ store.waiting.length }} changes are waiting.</template
+        ><template v-if="waitsForServer && canRetry"> Trevin keeps trying.</template></span
       >
       <RouterLink v-if="way" class="btn" :to="{ name: way.name }" @click="store.drop()">{{
         way.title
       }}</RouterLink>
       <button v-if="canRetry" type="button" class="btn" @click="store.again()">
-        {{ problem.status === 412 ? "Make my change on top" : "Try again" }}
+        {{ problem.status === 412 ? "Make my change on top" : "Try now" }}
       </button>
       <button type="button" class="btn quiet" @click="store.drop()">
         {{ canRetry ? "Drop my change" : "Close" }}
