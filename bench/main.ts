@@ -22,6 +22,7 @@ import {
 import { freePort } from "../packages/server/src/launch/cluster.ts";
 import { crosswalk, crosswalkView } from "./crosswalk.ts";
 import { planning } from "./plan.ts";
+import { largeJobs } from "./largeJobs.ts";
 import { faces, openFaces } from "./faces.ts";
 import { pinTable } from "./grid.ts";
 import { reading } from "./parsing.ts";
@@ -128,6 +129,7 @@ async function serverSide(): Promise<void> {
     say(
       `recording a step (committed, synchronous): p50 ${round(percentile(times, 0.5))} ms, p95 ${round(percentile(times, 0.95))} ms over ${times.length} steps`,
     );
+    await largeJobs(second.base, job);
     await crosswalkView(second.base);
     await openFaces(second.base);
     for (const rows of [1000, 5000]) await pinTable(second.base, rows);

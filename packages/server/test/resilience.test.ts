@@ -1,11 +1,12 @@
 import { existsSync, readFileSync, writeFileSync, mkdirSync } from "node:fs";
 import { join } from "node:path";
 import { pino } from "pino";
-import { afterAll, describe, expect, it } from "vitest";
+import { afterAll, describe, expect, it, vi } from "vitest";
 import { createApp } from "../src/app.ts";
 import { connect } from "../src/db/connect.ts";
 import { freePort, passwordOf, reachable } from "../src/launch/cluster.ts";
 import { dataFolder, holdFolder } from "../src/launch/dataFolder.ts";
+import { keepAlive } from "../src/launch/keepAlive.ts";
 import { buildWebIfStale } from "../src/launch/webBuild.ts";
 import { throwAwayFolder } from "./cluster.ts";
 import { listening, QUIET } from "./harness.ts";
@@ -41,6 +42,34 @@ describe("without its database", () => {
       ["/api/v1/jobs", 503],
     ]);
     expect(lines.join("")).not.toContain("secret-word");
+  });
+});
+
+describe("a database that has gone", () => {
+  it("is started again one attempt at a time, and what keeps it from starting is said once", async () => {
+    const said: string[] = [];
+    const outcomes = ["port taken", "port taken", null];
+    let attempts = 0;
+    let running = 0;
+    const revive = async (): Promise<void> => {
+      expect(++running).toBe(1);
+      await new Promise((resolve) => setTimeout(resolve, 5));
+      running--;
+      const words = outcomes[attempts++] ?? null;
+      if (words !== null) throw new Error(words);
+    };
+    vi.useFakeTimers();
+    const keeper = keepAlive({ revive }, (line) => said.push(line));
+    for (let second = 0; second < 20; second++) {
+      for (let i = 0; i < 3; i++) keeper.revive();
+      await vi.advanceTimersByTimeAsync(1000);
+      if (attempts === 3) break;
+    }
+    vi.useRealTimers();
+    expect([attempts, said]).toEqual([3, ["the database does not start again: port taken"]]);
+    await keeper.close();
+    keeper.revive();
+    expect(attempts).toBe(3);
   });
 });
 

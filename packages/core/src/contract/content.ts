@@ -43,7 +43,7 @@ export function contentProblem(value: unknown): ContentProblem | null {
 
 function pathOf(place: Place): string {
   const keys: (string | number)[] = [];
-  for (let at: Place | null = place; at?.parent != null; at = at.parent) keys.unshift(at.key);
+  for (let { key, parent } = place; parent !== null; { key, parent } = parent) keys.unshift(key);
   return pathWords(keys);
 }
 
