@@ -1,28 +1,6 @@
 import { planHash, planWork, type Dossier } from "../packages/core/src/index.ts";
+import { largeJob } from "../packages/core/src/testing/index.ts";
 import { percentile, round, say, timed } from "./tools.ts";
-
-/** Two plugs of `ways` cavities, everything decided, as a job file. */
-function jobFile(ways: number): string {
-  const pins = Array.from({ length: ways }, (_, i) => ({
-    cavity: String(i + 1),
-    function: `Circuit ${i}`,
-    colour: ["BK", "RD", "BU/WH", "GN", "YE/RD"][i % 5],
-    signal: ["analog", "pwm", "ignition", "ground", "switched-ground"][i % 5],
-    size: 0.5,
-  }));
-  return JSON.stringify({
-    format: "trevin-job",
-    version: 1,
-    job: { name: `2 × ${ways}` },
-    connectors: ["V", "X"].map((name) => ({ name, pins })),
-    decisions: pins.map(({ cavity }, i) => ({
-      kind: "join",
-      method: i % 3 === 0 ? "move" : "splice",
-      vehicle: { connector: "V", cavity },
-      incoming: { connector: "X", cavity },
-    })),
-  });
-}
 
 /** What a job of 2 × `ways` pins costs, and what others wait for meanwhile. */
 export async function largeJobs(base: string, small: string): Promise<void> {
@@ -47,7 +25,7 @@ export async function largeJobs(base: string, small: string): Promise<void> {
       await watching;
       return took;
     };
-    const body = jobFile(ways);
+    const body = JSON.stringify(largeJob(ways));
     let answer = "";
     const imported = await beside(async () => {
       answer = await (await fetch(`${base}/imports`, { method: "POST", headers: json, body })).text();

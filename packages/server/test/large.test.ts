@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, it } from "vitest";
 import type { Dossier } from "@trevin/core";
 import type { JobView } from "@trevin/core/contract";
+import { largeJob } from "@trevin/core/testing";
 import { bundled } from "../../../scripts/bundle.mjs";
 import { newCompute, type Compute } from "../src/compute/compute.ts";
 import { TASKS } from "../src/compute/tasks.ts";
@@ -12,30 +13,6 @@ let threads: Promise<Compute> | null = null;
 const inThreads = (): Promise<Compute> =>
   (threads ??= bundled(ROOT, "packages/server/src/compute/thread.ts").then((url) => newCompute(url)));
 afterAll(async () => (await threads)?.close());
-
-/** Two plugs of `ways` cavities each, everything decided. */
-const largeJob = (ways: number) => {
-  const pins = Array.from({ length: ways }, (_, i) => ({
-    cavity: String(i + 1),
-    function: `Circuit ${i}`,
-    colour: ["BK", "RD", "BU/WH", "GN", "YE/RD"][i % 5],
-    signal: ["analog", "pwm", "ignition", "ground", "switched-ground"][i % 5],
-    size: 0.5,
-  }));
-  const at = (connector: string, cavity: string) => ({ connector, cavity });
-  return {
-    format: "trevin-job",
-    version: 1,
-    job: { name: `${ways} ways` },
-    connectors: ["V", "X"].map((name) => ({ name, pins })),
-    decisions: pins.map(({ cavity }) => ({
-      kind: "join",
-      method: "splice",
-      vehicle: at("V", cavity),
-      incoming: at("X", cavity),
-    })),
-  };
-};
 
 describe("a large job", () => {
   const { send } = useServer({ compute: inThreads });

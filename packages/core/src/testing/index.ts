@@ -10,3 +10,4 @@ export {
   type RawJob,
   type TableJob,
 } from "./readingTables.ts";
+export { largeJob } from "./largeJob.ts";
