@@ -19,6 +19,8 @@ export type Reason =
   | ({ readonly kind: "opposite"; readonly weight: number } & Opposite)
   /** One is the plus and the other the minus of one thing: never one wire. */
   | { readonly kind: "poles"; readonly weight: number }
+  /** One is the coil of a relay and the other its contact. */
+  | { readonly kind: "relay-sides"; readonly weight: number }
   | { readonly kind: "same-function-place-open"; readonly term: string; readonly weight: number }
   | {
       readonly kind: "same-feed";
@@ -76,6 +78,10 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   const [a, b] = [left.reading, right.reading];
   if (a.pole !== null && b.pole !== null && a.pole !== b.pole && left.signal === right.signal)
     return { kind: "poles", weight: 0 };
+  const [one, other] = [relaySide(a), relaySide(b)];
+  if (one !== null && other !== null && one !== other) return { kind: "relay-sides", weight: 0 };
+  if (a.volts >= SUPPLY_VOLTS && b.volts >= SUPPLY_VOLTS && ratio(a.volts, b.volts) >= OTHER_SUPPLY)
+    return { kind: "level", left: a.volts, right: b.volts, weight: 0 };
   if (
     left.signal === "sensor-supply" &&
     right.signal === "sensor-supply" &&
@@ -84,6 +90,17 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   )
     return { kind: "direction", both: "source", weight: 0 };
   return null;
+}
+
+/** From here on a voltage is a supply's; what runs on another one is another supply (common practice, no source). */
+const SUPPLY_VOLTS = 9;
+const OTHER_SUPPLY = 1.8;
+const ratio = (a: number, b: number): number => Math.max(a, b) / Math.min(a, b);
+
+/** Which side of a relay a text names: its coil (85, 86) or its contact (30, 87, 87a). */
+function relaySide({ contact, kinds }: ReadPin["reading"]): "coil" | "contact" | null {
+  if (contact !== null) return contact === "85" || contact === "86" ? "coil" : "contact";
+  return kinds.has("relay") && kinds.has("coil") ? "coil" : null;
 }
 
 const givesForSure = ({ way }: ReadPin): boolean => way.direction === "source" && way.certain > 0.9;

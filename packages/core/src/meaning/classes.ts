@@ -1,6 +1,7 @@
 import type { SignalClass } from "../model/index.ts";
 import type { ClassClues } from "./clues.ts";
 import { isGeneric } from "./generic.ts";
+import { forbidden } from "./marks.ts";
 import { settleKeys } from "./keyRules.ts";
 import { scoringOf, type Scoring } from "./scoring.ts";
 
@@ -75,6 +76,9 @@ function byReturn(own: Scoring): void {
     if (place && has("ground")) offer("ground", 6.5);
     if (isLamp && has("ground", "minus", "common", "return")) offer("ground", 5.8);
   }
+  // A ground that must not touch the car is the sensors' own.
+  const never = forbidden(own.clues.tokens).map((at) => own.words[at] ?? "");
+  if (has("ground") && never.some((word) => GROUND_PLACES.has(word))) offer("sensor-return", 7.2);
   if (sign("sensor-return") > 0 && has("power", "main", "body", "engine") && has("ground"))
     offer("ground", 6.4);
   const isPickup = usual === "vr-pair" || sign("vr-pair") >= 6;

@@ -7,9 +7,9 @@ export const BODY = `
 main beam | lamp-feed load lamp-off | main beam; high beam; headlamp main; headlamp high; t56a; high beam lamp; main beam lamp; full beam; high beam headlamp; headlamp main beam; headlamp high beam; main filament; driving beam; head high; headlamps main; high relay
 dipped beam | lamp-feed load lamp-off | dip beam; low beam; dip; headlamp dip; headlamp low; t56b; low beam lamp; dip lamp; dip headlamp; low beam headlamp; headlamp low beam; head low; dip filament; passing beam; passing lamp; meeting beam; low relay
 headlamp feed | lamp-feed load lamp-off | headlamp; head lamp; headlamp feed; t56; headlamp supply; headlamp power; head; headlamp output
-main beam tell-tale | lamp-feed load lamp-off | main beam telltale; high beam telltale; main beam warning lamp; high beam indicator; main beam indicator; main beam control; high beam control; main beam control lamp; main beam warning; high beam control lamp; t56a telltale; high beam warning; main beam pilot lamp; high beam pilot lamp
-headlamp switch | switched-ground load lamp-off | headlamp switch; lighting switch; light switch; dimmer switch headlamp; dip switch; lamp switch; head lamp switch; lights switch; lamp in; lamp input; master lighting switch; high beam switch; main beam switch; low beam switch
-headlamp flash | switched-ground load comfort-lost | headlamp flash; flash to pass; headlamp flasher; t56d; high beam flash; pass switch; flash to pass switch
+main beam tell-tale | lamp-feed load lamp-off | main beam telltale; high beam telltale; main beam warning lamp; high beam indicator; main beam indicator; main beam control; high beam control; main beam control lamp; main beam warning; high beam control lamp; t56a telltale; high beam warning; main beam pilot lamp; high beam pilot lamp; high beam tell tale; main beam tell tale; blue lamp main beam; blue lamp; high beam dash lamp; main beam dash
+headlamp switch | switched-ground load lamp-off | headlamp switch; lighting switch; light switch; dimmer switch headlamp; dip switch; lamp switch; head lamp switch; lights switch; lamp in; lamp input; master lighting switch; high beam switch; main beam switch; low beam switch; head switch; lamp switch main; lighting switch 1
+headlamp flash | switched-ground load comfort-lost | headlamp flash; flash to pass; headlamp flasher; t56d; high beam flash; pass switch; flash to pass switch; flash pass; passing; pass
 headlamp level motor | analog load comfort-lost | headlamp level; headlamp level motor; level motor; beam height motor; headlamp aim; headlamp adjust; headlamp range; headlamp range adjust; beam level; beam height; level position; level control lamp; headlamp beam adjust; headlamp leveling motor; headlamp range control; beam motor; leveling motor
 headlamp relay | switched-ground source lamp-off | headlamp relay; high beam relay; low beam relay; main beam relay; dip beam relay; lamp relay; light relay; head lamp relay
 # side lamp
@@ -17,7 +17,7 @@ side lamp | lamp-feed load lamp-off | side lamp; position lamp; park lamp; t58; 
 tail lamp | lamp-feed load lamp-off | tail lamp; t58l; t58r; tail; rear lamp; rear position lamp; t58c; rear park lamp; rear side lamp; tail lamp feed; rear tail lamp; rear parker
 number plate lamp | lamp-feed load lamp-off | number plate lamp; plate lamp; t58k; number plate; plate illumination; licence lamp; licence; licence plate; licence plate lamp; index lamp
 side marker lamp | lamp-feed load lamp-off | side marker; side marker lamp; marker lamp; marker; side reflector lamp; clearance lamp; roof marker; top marker; outline marker; identification lamp; id lamp; cab marker; side reflector
-park lamp relay | switched-ground source lamp-off | park lamp relay; tail lamp relay; taillight relay; side lamp relay; position lamp relay; marker lamp relay
+park lamp relay | switched-ground source lamp-off | park lamp relay; tail lamp relay; taillight relay; side lamp relay; position lamp relay; marker lamp relay; tail relay; tail relay coil; park relay
 parking lamp side | lamp-feed load lamp-off | t57l parking; t57r parking
 # stop lamp
 stop lamp | lamp-feed load lamp-off | stop lamp; brake lamp; t54; stop; stop lamp feed; brake lamp feed; stop light output; brake lamp output; brake light; brake switch output; stop lamps
@@ -26,17 +26,17 @@ stop lamp switch | switched-supply load code | stop lamp switch; brake switch; b
 brake pedal test switch | switched-supply load code | brake test switch; brake pedal test; brake switch number 2; second brake switch; brake test; brake pedal test switch; brake cruise cancel switch; brake switch normally closed
 # turn
 turn lamp | lamp-feed load lamp-off | turn lamp; turn signal; turn; indicator; flasher lamp; flasher; direction indicator; turn signal lamp; turn indicator; t49l; t49r; tl; tr lamp; direction lamp; turn left; turn right; blinker; turn output; side repeater; repeater; turn signal output; turn signal feed; indicator lamp; direction signal; side indicator; turn repeater; left turn; right turn; direction indicator lamp; turn signal lamps; t49a left; t49a right; direction indicator left; direction indicator right; terminal l; terminal r
-turn tell-tale | lamp-feed load lamp-off | turn telltale; turn signal telltale; turn indicator lamp dash; indicator telltale; turn signal control lamp; turn control lamp; tc2; flasher pilot lamp; indicator warning lamp; turn warning lamp; turn pilot lamp; flasher warning lamp; indicator pilot lamp; dash turn indicator; turn signal pilot lamp; flasher telltale; turn signal indicator; turn signal warning lamp; dash indicator lamp; turn indicator lamp; direction indicator pilot lamp; telltale flasher unit; left telltale; right telltale; flasher repeater telltale; terminal c; terminal c0; terminal c2; terminal c3
+turn tell-tale | lamp-feed load lamp-off | turn telltale; turn signal telltale; turn indicator lamp dash; indicator telltale; turn signal control lamp; turn control lamp; tc2; flasher pilot lamp; indicator warning lamp; turn warning lamp; turn pilot lamp; flasher warning lamp; indicator pilot lamp; dash turn indicator; turn signal pilot lamp; flasher telltale; turn signal indicator; turn signal warning lamp; dash indicator lamp; turn indicator lamp; direction indicator pilot lamp; telltale flasher unit; left telltale; right telltale; flasher repeater telltale; terminal c; terminal c0; terminal c2; terminal c3; turn indicator telltale; turn repeater dash; turn dash lamp; indicator dash lamp; turn lamp dash; turn tell tale; indicator tell tale
 flasher output | switched-supply source lamp-off | t49a; t49b; flasher output; flasher load; flasher unit l; flasher unit load; flasher load output; flasher to switch; flasher unit output; flasher relay output; load out flasher
 turn switch | switched-supply load lamp-off | turn switch; turn signal switch; indicator switch; indicator stalk; turn stalk; flasher switch; turn lever; turn signal lever; column switch; turn request; turn signal request; indicator request; turn input; turn in; turn signal input switch
 trailer turn lamp | lamp-feed load lamp-off | trailer turn; trailer turn lamp; trailer indicator; trailer flasher; trailer turn signal; trailer left; trailer right
 trailer turn tell-tale | switched-ground load lamp-off | trailer telltale; trailer warning lamp; trailer turn telltale; t49c; trailer turn signal control lamp; trailer indicator telltale; trailer control lamp; trailer pilot lamp; trailer turn signal telltale; trailer warning; trailer turn control lamp
 # flasher
 flasher input | ignition load lamp-off | t49; flasher input; flasher unit; flasher supply; flasher feed; flasher relay; flasher unit supply; flasher plus; flasher unit b; flasher power; flasher relay supply; flasher unit x; flasher can; led flasher
-flasher pilot | lamp-feed source lamp-off | flasher unit p; flasher pilot output; flasher unit pilot
+flasher pilot | lamp-feed source lamp-off | flasher unit p; flasher pilot output; flasher unit pilot; pilot lamp flasher; flasher unit c1; flasher c2; flasher c3
 hazard switch | switched-ground load lamp-off | hazard; hazard switch; hazard flasher; hazard warning; hazard lamp switch; hazard warning switch; hazard input; hazard request; four way flasher; emergency flasher; 4 way flasher; hazard button; hazard lamp
 # reverse lamp
-reverse lamp | lamp-feed load lamp-off | reverse lamp; back up lamp; backup lamp; reversing lamp; reverse light; reverse lamp feed; back up; reverse lamp output; reverse lamps; backing lamp
+reverse lamp | lamp-feed load lamp-off | reverse lamp; back up lamp; backup lamp; reversing lamp; reverse light; reverse lamp feed; back up; reverse lamp output; reverse lamps; backing lamp; reverse trigger; reverse signal; backing signal; reverse gear signal; reverse camera trigger
 # fog
 front fog lamp | lamp-feed load lamp-off | fog lamp; front fog lamp; t55; fog; front fog; fog lamp feed; fog lamp front; driving lamp; spot lamp; auxiliary driving lamp; spotlight; auxiliary high beam; light bar; auxiliary lamp; fog lamp output
 rear fog lamp | lamp-feed load lamp-off | rear fog lamp; rear fog; rear guard fog lamp; guard fog; fog guard; fog lamp rear; rear fog guard lamp; rear guard fog; rear fog feed
@@ -47,14 +47,14 @@ daytime running lamp | lamp-feed load lamp-off | daytime running lamp; daytime l
 cornering lamp | lamp-feed load lamp-off | cornering lamp; cornering; bend lamp; static bend lamp; turning lamp
 # instrument lighting
 instrument lighting | lamp-dimmer load lamp-off | instrument illumination; illumination; dash lamp; dash illumination; t58d; t58b; panel lamp; dash dimmer; panel illumination; switch illumination; dimmer; instrument lamp; dash lamp dimmer; gauge lamp; gauge illumination; dash lamps dimmer; panel dimmer; instrument panel lamp; instrument panel illumination; cluster illumination; ilplus; illumination plus; switch panel lamp; dash light dimmer; back light; cluster lamp; panel lighting; button illumination; night illumination; night lighting; instrument panel dimmer
-illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return
+illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return; illumination ground; dimmer minus
 # interior lamp
 interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; cabin lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; saloon lamp; ceiling lamp; entry lamp; house lamp; habitation lamp; lounge lamp
 boot lamp | lamp-feed load comfort-lost | boot lamp; luggage lamp; trunk lamp; cargo lamp; luggage compartment lamp; load space lamp; bonnet lamp; engine bay lamp; locker lamp
 work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; deck lamp; scene lamp; loading lamp; plough lamp; spreader lamp; cockpit lamp
-beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head; terminal 72
+beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head; terminal 72; hazard beacon; roof beacon
 # fault
-fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; error lamp; warning; status lamp; fault signal; alarm lamp; failure lamp; telltale; indicator lamp general; general alarm; level warning lamp
+fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; error lamp; warning; status lamp; fault signal; alarm lamp; failure lamp; telltale; indicator lamp general; general alarm; level warning lamp; fault led; error led
 fan fault | switched-ground source lamp-off | fan fault; fan fault lamp; fan warning; fan failure; fan failure lamp
 lamp fault | switched-ground source lamp-off | bulb fault; lamp fault; bulb check; bulb failure; lamp failure; bulb out; lamp out; bulb monitor; check control; lamp check; lamp test; bulb warning; lamp monitor
 # malfunction indicator lamp
@@ -70,7 +70,7 @@ seat belt lamp | switched-ground source lamp-off | seat belt lamp; belt warning 
 # service reminder
 service reminder | switched-ground source nothing | service reminder; service lamp; service indicator; oil service
 # fuel low lamp
-fuel low lamp | switched-ground source lamp-off | fuel low lamp; low fuel lamp; reserve lamp; fuel reserve; low fuel warning; low fuel; fuel warning lamp; fuel warning; fuel reserve lamp; fuel lamp
+fuel low lamp | switched-ground source lamp-off | fuel low lamp; low fuel lamp; reserve lamp; fuel reserve; low fuel warning; low fuel; fuel warning lamp; fuel warning; fuel reserve lamp; fuel lamp; reserve lamp fuel
 # door lamp
 door lamp | switched-ground load lamp-off | door lamp dash; door warning lamp; door open lamp; door ajar lamp; door telltale
 # cruise lamp
@@ -79,7 +79,7 @@ cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise o
 immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp
 # fuel level
 fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level
-water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor
+water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes
 # trip
 odometer trip switch | switched-ground load comfort-lost | trip reset; trip switch; trip computer; odometer; reset; trip; trip button
 # buzzer
@@ -91,7 +91,7 @@ tone sequence control | switched-supply load dead | tone sequence; horn sequence
 # wiper
 wiper | switched-supply load dead | wiper; wiper motor; wiper feed; t53; front wiper; windscreen wiper; wiper supply; wiper relay; wiper motor feed; wiper power; t53b; t53i; wiper speed; wiper motor speed; wiper slow speed feed
 wiper park | switched-supply both comfort-lost | wiper park; park position; self park; t53e; t53a; wiper park switch; wiper self park; wiper park contact; wiper self parking; wiper motor park; wiper parking; wiper park feed; wiper park position; wiper reset contact; wiper parked
-wiper interval | switched-supply load comfort-lost | wiper interval; intermittent; wiper delay; intermittent wiper; wiper intermittent; intermittent relay; interval; wiper delay relay; wiper interval relay
+wiper interval | switched-supply load comfort-lost | wiper interval; intermittent; wiper delay; intermittent wiper; wiper intermittent; intermittent relay; interval; wiper delay relay; wiper interval relay; wiper int; int wiper; interval wiper
 wiper switch | switched-ground load dead | wiper switch; wiper stalk; wiper control; wiper lever; wiper column switch; wiper request; wiper selector
 rear wiper | switched-supply load dead | rear wiper; rear wiper motor; back wiper; rear window wiper; tailgate wiper; rear screen wiper
 # washer
@@ -105,11 +105,11 @@ washer level lamp | switched-ground source lamp-off | washer level lamp; washer 
 door ajar switch | switched-ground load lamp-off | door ajar; door switch; door contact; courtesy switch; door open; door jamb switch; door jam switch; door trigger; door; courtesy lamp switch; door pin; door courtesy switch; door pin switch; door latch switch; courtesy; door signal; door microswitch; door status; door open switch; door courtesy lamp switch; door close switch; door input
 bonnet switch | switched-ground load comfort-lost | bonnet switch; bonnet ajar; bonnet contact; bonnet; bonnet pin; bonnet courtesy switch; bonnet trigger; bonnet open; engine bonnet switch; engine bonnet courtesy switch; bonnet pin switch; bonnet pin shutdown; engine bonnet; bonnet latch switch
 boot switch | switched-ground load comfort-lost | boot switch; boot ajar; boot contact; boot trigger; boot open; boot pin; boot lid switch; boot lid; luggage compartment switch; boot courtesy switch; boot latch switch; boot
-boot release | switched-supply source comfort-lost | boot release; boot lid release; boot pop; boot open output; boot opener; boot lock release; boot solenoid; boot unlatch; boot lid release motor; boot lid opener
+boot release | switched-supply source comfort-lost | boot release; boot lid release; boot pop; boot open output; boot opener; boot lock release; boot solenoid; boot unlatch; boot lid release motor; boot lid opener; boot open; boot opener motor; hatch opener
 fuel flap release | switched-supply source comfort-lost | fuel flap; filler flap; fuel door; fuel lid; fuel flap release; fuel filler; charge flap; fuel lid opener; fuel door release
 # door lock
 door lock motor | switched-supply source dead | door lock; lock motor; central locking; door lock motor; power lock; lock; door lock relay; door lock control; door lock control relay; central locking lock; lock output; central lock; lock pulse; door lock output; locking motor; door lock feed
-door unlock motor | switched-supply source dead | door unlock; unlock motor; unlock; unlock output; central locking unlock; door unlock relay; door lock control relay unlock; unlock pulse; door unlock output; door lock unlock
+door unlock motor | switched-supply source dead | door unlock; unlock motor; unlock; unlock output; central locking unlock; door unlock relay; door lock control relay unlock; unlock pulse; door unlock output; door lock unlock; central lock open; c lock open; lock open
 lock switch | switched-ground load comfort-lost | lock switch; lock request; central locking switch; lock trigger; door lock switch; lock input; lock button; key cylinder lock switch; lock signal
 unlock switch | switched-ground load comfort-lost | unlock switch; unlock request; unlock trigger; door unlock switch; unlock input; unlock button; key cylinder unlock switch; unlock signal
 child lock | switched-supply source comfort-lost | child lock; child safety lock; child safety
@@ -118,7 +118,7 @@ alarm siren | switched-supply source comfort-lost | siren; alarm; alarm siren; h
 alarm arm signal | switched-ground load comfort-lost | arm; alarm arm; arming; arm output; factory arm
 alarm disarm signal | switched-ground load comfort-lost | disarm; alarm disarm; factory disarm; disarm output; factory alarm disarm
 # window
-window up | switched-supply source dead | window up; window raise; window close; window motor up; window closed; window lift up; rear window up; front window up
+window up | switched-supply source dead | window up; window raise; window close; window motor up; window closed; window lift up; rear window up; front window up; window up driver
 window down | switched-supply source dead | window down; window lower; window open; window motor down; window lift down; rear window down; front window down
 window switch | switched-ground load dead | window switch; power window; window lifter switch; power window switch; window lift switch; window regulator switch; rear window switch; rear power window
 window motor | switched-supply load dead | window motor; window; window lift; window lift motor; window regulator; window regulator motor; power window motor; window winder; rear window motor; rear window lift; rear window lift motor; rear window regulator; front window motor
@@ -129,7 +129,7 @@ convertible top motor | switched-supply source dead | convertible top; soft top;
 # mirror
 mirror adjust | switched-supply source comfort-lost | mirror; mirror adjust; mirror motor; mirror up; mirror left right; mirror common; mirror control; mirror switch; mirror adjust motor; mirror up down; mirror horizontal; mirror vertical; door mirror; mirror motor common
 mirror fold | switched-supply source comfort-lost | mirror fold; fold mirror; mirror fold motor; mirror retract; mirror folding
-mirror heater | switched-supply load comfort-lost | mirror heater; mirror heat; heated mirror; mirror heated; mirror defrost
+mirror heater | switched-supply load comfort-lost | mirror heater; mirror heat; heated mirror; mirror heated; mirror defrost; door mirror heater
 # screen heater
 rear window heater | switched-supply load comfort-lost | rear window heater; heated rear window; rear defrost; rear heated window; rear screen heater; heated rear screen; heated back window; rear window defrost; back window heater; rear window; rear glass heater; rear glass defrost; rear window defrost switch; defrost; heated rear glass; rear defrost switch; defrost switch; backlight heater; rear window defogger; rear window defrost timer; defrost output; heated backlight; rear demist
 windscreen heater | switched-supply load comfort-lost | windscreen heater; heated windscreen; front screen heater; windscreen defrost; heated front screen; front window heater; heated wiper
@@ -137,7 +137,7 @@ windscreen heater | switched-supply load comfort-lost | windscreen heater; heate
 seat heater | switched-supply load comfort-lost | seat heater; heated seat; seat heat; seat heater element; seat heater switch; seat cushion heater
 seat motor | switched-supply source comfort-lost | seat motor; power seat; seat adjust; seat forward; seat recline; seat supply; seat slide; seat height; seat back; seat tilt; seat lumbar; lumbar; memory seat
 seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; buckle
-occupant sensor | other-data load restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor
+occupant sensor | other-data load restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor; seat mat; seat occupancy mat; occupancy mat
 # seat switch
 seat switch | switched-supply load dead | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present
 # main brush
@@ -148,10 +148,10 @@ side brush | switched-supply source dead | side brush; gutter broom; side broom;
 suction fan | switched-supply source dead | vacuum fan; suction; suction fan; vacuum fan contactor
 # steering
 steering lock | other-data both no-start | steering lock; steering column lock; column lock
-steering wheel controls | analog load comfort-lost | steering wheel controls; steering wheel switch; steering remote; steering wheel button; remote control audio; steering wheel remote; steering wheel control; audio remote; steering switch; steering pad switch; wheel switch; steering wheel control input
+steering wheel controls | analog load comfort-lost | steering wheel controls; steering wheel switch; steering remote; steering wheel button; remote control audio; steering wheel remote; steering wheel control; audio remote; steering switch; steering pad switch; wheel switch; steering wheel control input; steering control; wheel remote; wheel controls
 power steering pressure | switched-ground load poor-running | power steering pressure; power steering pressure switch; power steering switch; steering pressure; power steering oil pressure switch; power steering oil pressure; power steering load; power steering load switch
 power steering supply | battery load dead | power steering supply; eps supply; electric power steering; eps; electronic power steering; power steering; steering pump; electro hydraulic steering
-steering assist valve | pwm source comfort-lost | steering assist; variable steering; speed dependent steering; steering valve; steering solenoid
+steering assist valve | pwm source comfort-lost | steering assist; variable steering; speed dependent steering; steering valve; steering solenoid; power steering solenoid; power steering valve; variable steering solenoid
 steering angle sensor | other-data both lamp-on | steering angle; steering angle sensor; sas
 # heater blower
 blower motor | switched-supply load comfort-lost | blower; blower motor; heater fan; heater blower; cabin fan; blower feed; cab fan; interior fan; heater motor; vehicle blower; blower relay; heater fan motor; hvac fan; cabin blower; vent fan; cab heater fan; blower output; evaporator fan; cab fan relay; fresh air fan; interior blower; extractor fan
@@ -161,18 +161,18 @@ blend door actuator | pwm source comfort-lost | blend door; temperature flap; mi
 mode door actuator | pwm source comfort-lost | mode door; vent flap; mode motor; recirculation flap; recirculation; air distribution; defrost flap; fresh air flap; footwell flap; recirculation motor; vent door; recirculation door; mode flap
 evaporator temperature | resistive-sensor load comfort-lost | evaporator temperature; evaporator sensor; thermistor evaporator; evaporator thermistor; evap temperature; evaporator; evaporator probe; ice sensor
 cabin temperature | resistive-sensor load comfort-lost | cabin temperature; in car sensor; interior temperature; room sensor; room temperature; room temperature sensor; cab temperature; inside temperature; interior sensor; cabin sensor; in car temperature; inside sensor
-sun sensor | analog load comfort-lost | sun sensor; solar sensor; sun load sensor; sunload; light intensity sensor
-auxiliary heater control | switched-supply load comfort-lost | auxiliary heater; parking heater; aux heater; heater on; standing heater; heater request; switch on signal; splus; heater switch on signal; night heater; heater switch; heater on signal; heater enable; heater start; cab heater; fuel heater
+sun sensor | analog load comfort-lost | sun sensor; solar sensor; sun load sensor; sunload; light intensity sensor; sun load; solar load
+auxiliary heater control | switched-supply load comfort-lost | auxiliary heater; parking heater; aux heater; heater on; standing heater; heater request; switch on signal; splus; heater switch on signal; night heater; heater switch; heater on signal; heater enable; heater start; cab heater; fuel heater; diesel heater control; auxiliary heater on; parking heater on; park heater
 heater glow pin | switched-supply source dead | heater glow pin; glow pin; heater igniter; glow element
 coolant heater valve | switched-supply source comfort-lost | heater valve; coolant valve; water valve; heater control valve; coolant valve heater; heater tap; coolant shut off valve
 air conditioning request | switched-supply load comfort-lost | aircon request; aircon on; aircon switch; aircon; aircon input; aircon signal; aircon demand; aircon request signal; aircon pressure switch; aircon request switch; aircon control; aircon wants compressor; aircon amplifier; aircon enable; aircon button; aircon clutch request; compressor request; aircon on signal; aircon request input; aircon amplifier request; aircon idle up; aircon compressor request; aircon thermostat; aircon control signal; aircon ready; aircon readiness; aircon readiness input
 compressor clutch | switched-supply load comfort-lost | compressor clutch; aircon clutch; magnetic clutch; aircon compressor; aircon compressor clutch; compressor magnetic clutch; magnet clutch; aircon magnet clutch; clutch coil; aircon clutch relay; compressor clutch relay; magnet clutch relay; aircon relay; aircon magnet clutch relay; aircon compressor clutch relay; magnetic clutch relay; compressor magnetic clutch relay; aircon compressor relay; aircon magnetic clutch; aircon cut relay; compressor engaged; compressor clutch output; aircon clutch control; aircon clutch output; aircon output; aircon cut off relay; aircon cutoff relay
-refrigerant pressure | analog load comfort-lost | refrigerant pressure; refrigerant pressure sensor; aircon pressure sensor; aircon pressure; aircon pressure transducer; aircon refrigerant pressure; air conditioning pressure
-refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch
+refrigerant pressure | analog load comfort-lost | refrigerant pressure; refrigerant pressure sensor; aircon pressure sensor; aircon pressure; aircon pressure transducer; aircon refrigerant pressure; air conditioning pressure; air conditioning pressure sensor
+refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch; air conditioning pressure switch; air conditioning high low switch; air conditioning high pressure switch; air conditioning low pressure switch; a c pressure switch; aircon pressure switch; refrigerant switch; dual switch aircon
 # brake warning
-brake warning lamp | switched-ground source lamp-off | brake warning lamp; brake warning; brake telltale; brake system warning; brake control lamp; brake failure lamp; brake system lamp; brake warning telltale; red brake lamp dash; brake fail
+brake warning lamp | switched-ground source lamp-off | brake warning lamp; brake warning; brake telltale; brake system warning; brake control lamp; brake failure lamp; brake system lamp; brake warning telltale; red brake lamp dash; brake fail; brake lamp dash; dash brake lamp; brake fail lamp
 park brake lamp | switched-ground load lamp-off | park brake lamp; handbrake lamp; handbrake warning lamp; park brake warning lamp; handbrake telltale; park brake telltale
-brake fluid level | switched-ground load lamp-on | brake fluid level; brake fluid; brake fluid switch; brake fluid level switch; brake fluid level contact; brake level; brake reservoir; brake fluid contact; brake fluid level warning; brake fluid warning
+brake fluid level | switched-ground load lamp-on | brake fluid level; brake fluid; brake fluid switch; brake fluid level switch; brake fluid level contact; brake level; brake reservoir; brake fluid contact; brake fluid level warning; brake fluid warning; reservoir level switch brake; brake reservoir level; brake reservoir switch; fluid level switch brake
 park brake switch | switched-ground load lamp-off | park brake; handbrake; park brake switch; handbrake switch; handbrake contact; park brake contact; hand brake; hand brake switch; pbrake; parking brake; emergency brake; emergency brake switch; park brake signal; e brake; parking brake switch; park brake on; handbrake signal; spring brake switch; park brake pressure switch
 # brakes
 brake pad wear | switched-ground load lamp-on | brake pad wear; pad wear; brake wear; brake lining wear; brake pad; lining wear; brake pad sensor; brake lining
@@ -192,9 +192,9 @@ height sensor | analog load code | level sensor; height sensor; ride height; lev
 pressure sensor | analog load code | pressure sensor; pressure signal; pressure; pressure transducer; system pressure; oil pressure hydraulic; hydraulic pressure; hydraulic pressure sensor
 pressure switch | switched-ground load code | pressure switch; hydraulic pressure switch; pump pressure switch
 kneel switch | switched-supply load comfort-lost | kneel; kneel switch; kneel request; lower request; lowering switch; lower switch; kneeling; kneeling switch; lowering; suspension lower; lower
-raise switch | switched-supply load comfort-lost | raise; raise switch; lift request; raise request; lift switch; raising; suspension raise; lift up; lift
+raise switch | switched-supply load comfort-lost | raise; raise switch; lift request; raise request; lift switch; raising; suspension raise
 compressor relay | switched-ground source dead | compressor relay; pump relay; compressor control; air pump relay; suspension compressor; air suspension compressor; compressor relay coil; suspension compressor relay; air compressor relay
-compressor feed | switched-supply load dead | compressor feed; compressor supply; compressor motor; pump feed; compressor; air compressor; pump motor; pump; pump output; pump control
+compressor feed | switched-supply load dead | compressor feed; compressor supply; compressor motor; compressor; air compressor; pump output; pump control; air compressor pump
 exhaust valve | switched-ground source dead | exhaust valve; vent valve; dump valve; release valve; suspension exhaust valve; air dump
 spring valve | switched-ground source dead | spring valve; bag valve; air spring valve; suspension fill valve; inflate valve
 damper valve | pwm source limp | damper; damper valve; shock absorber; damping; damper control; suspension damper
@@ -207,7 +207,7 @@ winch motor | switched-supply load dead | winch; winch motor; winch relay; winch
 parking sensor | lin both comfort-lost | parking sensor; park sensor; park distance; ultrasonic sensor; park distance control; parking aid; park aid; park pilot; parking distance
 parking aid mute | switched-ground load comfort-lost | park pilot off; parking distance mute; park distance off; parking distance unit mute; park distance control off; parking aid off; parking distance unit; park aid off; parking distance control off; park distance control mute; parking sensor off; parking sensor mute
 camera signal | other-data source comfort-lost | camera; reversing camera; video; camera signal; rear camera; reverse camera; camera video; camera picture; video signal; cvbs; rca video; front camera
-camera supply | switched-supply source comfort-lost | camera supply; camera power; camera feed; camera plus
+camera supply | switched-supply source comfort-lost | camera supply; camera power; camera feed; camera plus; camera 12v; rear camera supply; reversing camera supply
 radar sensor | other-data both comfort-lost | radar; blind spot; radar sensor; blind spot sensor; lane sensor
 rain sensor | lin both comfort-lost | rain sensor; rain light sensor; rain light
 ambient light sensor | analog load comfort-lost | light sensor; ambient light sensor; photo sensor; twilight sensor; auto lamp sensor; photocell; darkness sensor
@@ -215,14 +215,14 @@ ambient light sensor | analog load comfort-lost | light sensor; ambient light se
 trailer tail lamp | lamp-feed load lamp-off | trailer tail; trailer tail lamp; trailer running lamp; trailer side lamp; trailer park lamp; trailer position lamp
 trailer stop lamp | lamp-feed load lamp-off | trailer stop; trailer brake lamp; trailer stop lamp; t54g
 trailer supply | battery load dead | trailer supply; trailer battery; trailer charge; trailer constant; trailer permanent; trailer power; trailer permanent supply; trailer circuits; caravan battery; trailer battery charge; trailer 12v
-trailer charging line | switched-supply source dead | charging line; fridge supply; charge line; trailer charging line; trailer fridge; caravan fridge; fridge; fridge feed; trailer charging; trailer ignition supply; caravan charge; caravan supply; charging cable
+trailer charging line | switched-supply source dead | charging line; fridge supply; charge line; trailer charging line; trailer fridge; caravan fridge; fridge feed; trailer charging; trailer ignition supply; caravan charge; caravan supply; charging cable; fridge supply trailer; trailer fridge supply; fridge trailer
 trailer detect | switched-ground load comfort-lost | trailer detect; trailer connected; t52; tow detect; trailer detection; trailer recognition; trailer present; trailer plugged
 # audio
 audio | audio both comfort-lost | audio; aux input; audio signal; line in; line out; rca; line level; preout; aux audio; auxiliary audio; auxiliary input; audio input; audio output; line output; line input; pre out
 microphone | audio both comfort-lost | microphone; microphone signal; microphone input
 speaker | audio source comfort-lost | speaker; speaker positive; t76; speaker plus; speaker negative; speaker minus; speaker output; door speaker; subwoofer; hi level; high level input; high level; speaker input; hi level input; hi level in; coaxial; rear shelf speaker; radio side; speaker level; speaker out; tweeter
-amplifier turn-on | switched-supply source comfort-lost | amplifier remote; amplifier turn on; remote turn on; amp turn on; amp remote; amp on; amplifier on; remote on; remote; rem; remote amplifier; amplifier control; amplifier enable; amplifier switch on; remote output; amp control
-power antenna | switched-supply source comfort-lost | power antenna; antenna motor; antenna turn on; antenna amplifier; antenna control; antenna; antenna on; antenna supply; antenna power; antenna remote; antenna relay; electric antenna; antenna booster; antenna feed; antenna lift
+amplifier turn-on | switched-supply source comfort-lost | amplifier remote; amplifier turn on; remote turn on; amp turn on; amp remote; amp on; amplifier on; remote on; remote; rem; remote amplifier; amplifier control; amplifier enable; amplifier switch on; remote output; amp control; p cont
+power antenna | switched-supply source comfort-lost | power antenna; antenna motor; antenna turn on; antenna amplifier; antenna control; antenna; antenna on; antenna supply; antenna power; antenna remote; antenna relay; electric antenna; antenna booster; antenna feed; antenna lift; p antenna; antenna up; antenna mast
 telephone mute | switched-ground load comfort-lost | mute; phone mute; radio mute; mute input; audio mute; mute signal
 usb data | other-data both comfort-lost | usb data; usb; usb dplus; usb dminus; usb plus; usb minus
 bass control | analog load comfort-lost | bass; bass knob; bass control; bass remote; level control knob; volume; volume knob; gain knob; level knob; remote level
@@ -235,7 +235,7 @@ key-in switch | switched-ground load comfort-lost | key in lock; t86s; key in co
 # cruise
 cruise set switch | switched-ground load comfort-lost | cruise; cruise set; cruise set switch; cruise control; cruise switch; cruise on; cruise resume; cruise cancel; cruise control switch; set coast; resume accelerate; cruise main; cruise on off; cruise enable; cruise main switch; set accelerate; set minus; set plus; resume; cruise stalk; speed control; speed control switch; speed control set
 # inertia
-inertia switch | switched-supply load no-start | inertia switch; ifs; inertia fuel shutdown; crash switch; fuel cut off switch; inertia; impact switch; fuel cut off inertia; rollover switch
+inertia switch | switched-supply load no-start | inertia switch; ifs; inertia fuel shutdown; crash switch; fuel cut off switch; inertia; impact switch; fuel cut off inertia; rollover switch; crash cutoff switch; crash cutoff; fuel cut switch
 immobiliser signal | other-data both no-start | immobiliser; transponder; theft; passive anti theft; start enable; immobiliser signal; transponder key coil; transponder coil; immobiliser antenna; key coil; anti theft; immobiliser data; immobiliser coil; key transponder; immobiliser aerial; theft deterrent; reader coil; security signal; txct
 axle select | sensor-supply source reads-wrong | axle select; axle coding; variant coding; coding strap; strap; coding; id pin; address pin; address; id strap; configuration; config; select strap; coding pin; jumper; bridge; version coding; identification pin; mode select; program select; coding resistor; variant
 # high voltage
@@ -251,16 +251,16 @@ door valve control | switched-supply source dead | t77; door valve; door valve c
 stop request | switched-supply load comfort-lost | stop request; bell; bell push; stop bell; passenger stop; next stop; stopping sign; driver bell; request stop; stop sign; wheelchair request
 step motor | switched-supply load comfort-lost | step; entry step; step motor; step retract; step extend; electric step; step out; step in; step switch; step warning
 awning | switched-supply load comfort-lost | awning; awning lamp; awning motor; slide out; slide room; levelling jack; jack; awning light; slideout
-ramp | switched-supply load comfort-lost | ramp; tail lift; tailboard; tipper; tipper raised; body raised; hoist; crane; boom; body up; tail lift control; body up lamp; tipper switch; tipper body
+ramp | switched-supply load comfort-lost | ramp; tail lift; tailboard; tipper raised; body raised; hoist; crane; boom; tail lift control; body up lamp; tipper switch; tipper body
 # water
 water pump switch | switched-supply load comfort-lost | pressure pump; fresh water pump; water system pump; shower pump; drain pump; tap pump; fresh pump
 # boat
 bilge pump | switched-supply load dead | bilge pump; bilge; bilge float switch; float switch; bilge alarm; bilge blower; bilge automatic; bilge pump float; bilge high water; bilge manual
-navigation lamp | lamp-feed load lamp-off | navigation lamp; navigation; bow lamp; stern lamp; nav lamp; running lights boat; port navigation lamp; starboard navigation lamp; steaming lamp; masthead lamp; masthead; steaming
+navigation lamp | lamp-feed load lamp-off | navigation lamp; bow lamp; stern lamp; nav lamp; running lights boat; port navigation lamp; starboard navigation lamp; steaming lamp; masthead lamp; masthead; steaming
 anchor lamp | lamp-feed load lamp-off | anchor lamp; anchor; all round lamp; all round white; mast lamp; riding lamp
 trim motor | switched-supply load dead | trim up; trim down; trim; tilt up; tilt down; trim motor; tilt; power trim; trim relay; trim pump; trim tab; tilt motor; trim switch
 trim gauge | resistive-sensor load reads-wrong | trim gauge; trim sensor; trim position; rudder angle; rudder sensor; trim level; rudder position
-livewell pump | switched-supply load dead | livewell; livewell pump; aerator; baitwell; raw water pump; wash down pump; washdown pump; live well
+livewell pump | switched-supply load dead | livewell; livewell pump; aerator; baitwell; raw water pump; wash down pump; washdown pump; live well; bait tank pump; bait pump; bait tank
 compass lamp | lamp-feed load lamp-off | compass; compass lamp; compass light; binnacle lamp
 shore power | battery load charge-lost | shore power; shore charger; battery charger; charger; shore; charger output; onboard charger; charger interlock; shore charger output; shore present
 inverter | battery load dead | inverter; inverter remote; inverter on; inverter supply
@@ -270,4 +270,53 @@ synchroniser | other-data both nothing | engine sync; nmea; sync signal nmea; de
 programmer | other-data both nothing | programmer; tx; rx; serial programmer; ser tx; ser rx; rs232; bootstrap; program enable; handset; rs485; programming line; flash enable; boot; flash program; programming enable
 door window end | dry-contact load dead | limit switch; end switch; end stop; proximity switch; reed switch; micro limit
 general input | unknown load dead | general input; digital input spare; input spare; user input
+# fresh water
+fresh water pump | switched-supply load dead | water pump; fresh water pump; tap pump; galley pump; domestic pump; shower pump
+# pump
+pump | switched-supply load dead | pump; pump motor; pump relay output; pump feed; pump output
+# fridge
+fridge heating element | switched-supply load comfort-lost | fridge element; fridge heater; fridge heating element; absorption fridge heater
+fridge electronics | battery load dead | fridge logic; fridge electronics; fridge control board; fridge board; fridge constant; fridge permanent; fridge control
+# habitation lamps
+habitation lamp | lamp-feed load comfort-lost | habitation lamp; lounge lamp; leisure lamp; house lamp; saloon lamp; galley lamp; washroom lamp; living area lamp; cabin lamp
+awning lamp | lamp-feed load comfort-lost | awning lamp; porch lamp; exterior lamp; outside lamp
+deck lamp | lamp-feed load lamp-off | spreader lamp; deck lamp; cockpit lamp
+# mains
+mains present | switched-supply load nothing | mains present; ac ok; mains ok; hook up present; hook up; shore present; shore power detect; mains detect; mains detected; ac present; hook up detect; mains hook up present
+mains charger output | battery source charge-lost | charger output; mains charger output; mains charger; charger plus; charger out; charger output plus; auxiliary charge input; auxiliary charge in; charge input; charger input; auxiliary charge
+# entry step
+step warning | switched-ground source lamp-off | step warning; step not stowed; step out warning; step warning lamp; step out lamp; step extended warning; step buzzer
+# toilet
+toilet pump | switched-supply load comfort-lost | toilet flush; toilet pump; flush pump
+toilet tank full | switched-ground load lamp-on | cassette full; toilet tank full; holding tank full; black tank full
+# battery sense
+battery sense | battery load reads-wrong | battery sense; battery voltage sense; voltage sense; starter battery sense; starter battery voltage sense; house battery sense; leisure battery sense; service battery sense; v sense; pack sense; battery monitor sense
+# radio memory
+radio memory | battery load memory-lost | radio memory; radio constant; radio permanent; radio backup; stereo memory; radio keep alive; radio battery; audio memory
+# vehicle speed limit
+speed limit | switched-ground load comfort-lost | speed limit; speed limiter; speed reduction; speed reduce; speed reduce input; creep speed; creep; turtle; slow speed switch; crawl; speed limit input; limp speed
+# charging lock
+charge inhibit | dry-contact load dead | charge inhibit; charger interlock; charge interlock; charger connected; charger plugged; charger plugged in; charging interlock; charger present
+# battery gauge
+battery discharge indicator | analog source reads-wrong | battery gauge; bdi; battery indicator; discharge meter; battery meter; state charge; charge gauge; battery gauge signal
+# accelerator supply
+accelerator supply | sensor-supply source limp | accelerator supply; accelerator potentiometer supply; accelerator potentiometer plus; throttle potentiometer supply; accelerator potentiometer feed; accelerator plus
+# interlock
+interlock | dry-contact load dead | interlock; interlock switch; interlock input; interlock loop; pedal interlock
+# hydraulic pump
+lift motor | switched-supply load dead | lift motor; hydraulic pump motor; pump motor lift; hydraulic motor; power pack; hydraulic pump; lift pump motor; power pack motor
+# hydraulic valve
+lift valve | switched-ground source dead | lift valve; raise valve; hydraulic lift valve; lifting valve
+lower valve | switched-ground source dead | lower valve; lowering valve; hydraulic lower valve; down valve
+# tipper
+tipper raise | switched-supply load dead | tipper up; tipper raise; body up; tipper raise switch; raise body; tip up; tipping
+body up switch | switched-supply load lamp-on | body up switch; body raised switch; tipper body raised; body raised lamp; body up lamp; body proximity switch; proximity switch body; tipper up lamp
+tailgate lock valve | switched-supply source dead | tailgate lock valve; tailgate lock; tailgate latch; tailgate latch valve; tailboard lock
+# retarder
+retarder | switched-supply load comfort-lost | retarder; retarder switch; retarder stage; retarder request; retarder relay; retarder stage switch
+retarder lamp | switched-ground source lamp-off | retarder lamp; retarder active lamp; retarder on lamp; retarder telltale
+retarder brake lamp | switched-supply source lamp-off | retarder brake lamp; retarder stop lamp; stop lamp retarder; brake lamp retarder; stop lamp when retarder
+retarder temperature | resistive-sensor load limp | retarder temperature; retarder oil temperature; retarder coolant temperature
+# status lamp
+status lamp | switched-ground source nothing | status lamp; status; status output; status led
 `;

@@ -10,15 +10,15 @@ temperature warning lamp | switched-ground source lamp-off | temperature warning
 temperature switch | switched-ground load comfort-lost | temperature switch; thermostat switch; radiator thermostat; fan switch; fan thermostat; radiator fan thermostat; radiator switch; thermostat; coolant temperature switch; thermal switch; thermotime switch
 cylinder head temperature | resistive-sensor load limp | cylinder head temperature; head temperature
 # coolant level
-coolant level | switched-ground load lamp-on | coolant level; engine coolant level; coolant shortage; expansion tank switch; expansion tank; coolant low; water level; coolant level lamp; expansion tank lamp; coolant shortage contact; expansion tank level
+coolant level | switched-ground load lamp-on | coolant level; engine coolant level; coolant shortage; expansion tank switch; expansion tank; coolant low; water level; coolant level lamp; expansion tank lamp; coolant shortage contact; expansion tank level; low coolant; low coolant sensor; low coolant switch; coolant low sensor
 # oil pressure
 oil pressure | resistive-sensor load reads-wrong | oil pressure; engine oil pressure; oil pressure gauge; oil pressure sensor; oil sensor; oil gauge
-oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure
+oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure; oil warning switch; oil lamp sensor; oil lamp switch; oil pressure sensor idiot lamp
 oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp; oil alarm lamp; low oil alarm lamp; oil alarm
 # oil temperature
 oil temperature | resistive-sensor load code | oil temperature; engine oil temperature
 # oil level
-oil level | resistive-sensor load lamp-on | oil level; engine oil level; oil level sensor; oil level switch; low oil level
+oil level | resistive-sensor load lamp-on | oil level; engine oil level; oil level sensor; oil level switch; low oil level; hydraulic tank level; hydraulic oil level; hydraulic level; hydraulic tank low
 # air temperature
 intake air temperature | resistive-sensor load poor-running | intake air temperature; intake temperature; air temperature; manifold air temperature; act; inlet air; intake air
 charge air temperature | resistive-sensor load limp | charge air temperature; boost air temperature; charge air cooler; intercooler temperature; charge air cooler temperature
@@ -29,35 +29,35 @@ closed throttle switch | switched-ground load poor-running | closed throttle; cl
 wide open throttle switch | switched-ground load poor-running | wide open throttle; wot; full load switch; full throttle switch; full load contact
 throttle motor | pwm source limp | throttle motor; throttle control motor; throttle body; electronic throttle; throttle body motor; etc motor; tb; throttle valve motor; throttle motor control; throttle drive
 # accelerator position
-accelerator position | analog load limp | accelerator position; accelerator position sensor; accelerator pedal; accelerator pedal position; pedal position; pedal sensor; accelerator pedal sensor; gas pedal; throttle pedal; pedal potentiometer; ap; accelerator; foot pedal; pedal; throttle potentiometer pedal
+accelerator position | analog load limp | accelerator position; accelerator position sensor; accelerator pedal; accelerator pedal position; pedal position; pedal sensor; accelerator pedal sensor; gas pedal; throttle pedal; pedal potentiometer; ap; accelerator; foot pedal; pedal; throttle potentiometer pedal; potentiometer wiper; accelerator wiper; accelerator potentiometer wiper; pot wiper; accelerator potentiometer
 kickdown switch | switched-ground load nothing | kickdown; kick down; kickdown switch; detent switch
 pedal switch | switched-supply load dead | pedal switch; accelerator switch; throttle switch; foot switch; pedal interlock; interlock pedal; accelerator pedal switch; pedal micro
 # manifold pressure
 manifold pressure | analog load limp | manifold absolute pressure; manifold absolute pressure sensor; manifold pressure; boost pressure; boost sensor; intake pressure; boost gauge; intake manifold pressure; vacuum sensor; turbo pressure
 manifold differential pressure | analog load poor-running | mdp; manifold differential pressure
-barometric pressure | analog load poor-running | barometric pressure; ambient pressure; altitude sensor; atmospheric pressure; altitude
+barometric pressure | analog load poor-running | barometric pressure; ambient pressure; altitude sensor; atmospheric pressure; altitude; barometric sensor; barometric
 # air flow
 mass air flow | analog load poor-running | mass air flow; air flow meter; air flow sensor; air mass; air mass meter; hot film; air meter; airflow meter; airflow sensor; airflow; air flow
 volume air flow | analog load poor-running | volume air flow; vane air flow; air vane; flap air flow
 # crankshaft position
-crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft
-camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor; home; phase; cylinder reference
-distributor pickup | vr-pair load no-start | distributor pickup; distributor signal; pickup coil; pip; distributor hall; distributor
+crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft; crank angle; crank angle sensor signal; ot sensor; engine speed sensor flywheel; crank signal sensor; crank speed
+camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor; home; phase; cylinder reference; cam tdc sensor; tdc sensor cam; cid; cid sensor; cylinder identification sensor; cam sync
+distributor pickup | vr-pair load no-start | distributor pickup; distributor signal; pickup coil; pip; distributor hall; distributor; distributor sensor; distributor trigger; distributor pickup coil
 # knock sensor
 knock sensor | analog load poor-running | knock sensor; knock; knock control
 # oxygen sensor
 oxygen sensor | analog load code | oxygen sensor; heated oxygen sensor; air fuel ratio; a/f; air fuel sensor; narrow band; oxygen; lambda signal
-oxygen sensor heater | switched-ground source code | oxygen sensor heater; heater oxygen sensor; oxygen heater; lambda heater; heater; heater of oxygen sensor; sensor heater
+oxygen sensor heater | switched-ground source code | oxygen sensor heater; heater oxygen sensor; oxygen heater; lambda heater; heater; heater of oxygen sensor; sensor heater; oxygen sensor heater control
 wideband pump current | other-data source code | wideband pump; pump current; pump cell; oxygen sensor pump current; ip
 wideband nernst cell | analog load code | nernst; nernst cell; nernst voltage; vs cell
-wideband oxygen sensor | analog load code | wideband; wideband signal; wideband output; wideband oxygen sensor; wideband analog
+wideband oxygen sensor | analog load code | wideband; wideband signal; wideband output; wideband oxygen sensor; wideband analog; wideband 0; afr analog output; afr output; lambda analog
 # exhaust
 exhaust gas temperature | resistive-sensor load code | exhaust gas temperature; exhaust temperature; catalyst temperature; exhaust gas sensor; pyrometer; egt
-exhaust differential pressure | analog load limp | differential pressure; particulate pressure; particulate differential pressure; particulate filter pressure; exhaust pressure; exhaust back pressure
+exhaust differential pressure | analog load limp | differential pressure; particulate pressure; particulate differential pressure; particulate filter pressure; exhaust pressure; exhaust back pressure; dpf differential pressure; dpf diff pressure; dpf pressure; differential pressure exhaust; diff pressure sensor
 nox sensor | other-data both limp | nox; nox sensor
 adblue pump | pwm source limp | adblue pump; adblue dosing; adblue injector; reductant pump; adblue dosing valve
 adblue level | resistive-sensor load lamp-on | adblue level; reductant level; adblue tank; adblue temperature; adblue quality
-exhaust brake | switched-ground source comfort-lost | exhaust brake; exhaust brake valve; engine brake; jake brake; retarder; exhaust flap; compression brake; engine brake solenoid
+exhaust brake | switched-ground source comfort-lost | exhaust brake; exhaust brake valve; engine brake; jake brake; exhaust flap; compression brake; engine brake solenoid
 exhaust gas recirculation valve | pwm source code | egr; egr valve; exhaust gas recirculation; egr solenoid; exhaust gas recirculation valve; egr control; egr motor
 exhaust gas recirculation position | analog load code | egr position; egr lift; egr valve position; egr feedback; exhaust gas recirculation position
 # fuel pressure
@@ -75,12 +75,12 @@ glow plug relay | switched-ground source poor-running | glow relay; glow plug re
 glow start | start load no-start | t17; glow start
 glow lamp | switched-ground source lamp-off | glow lamp; glow plug lamp; wait to start; wait lamp; glow indicator; glow telltale; wait to start lamp; glow plug telltale; coil lamp
 # fuel shut-off
-fuel shut-off valve | switched-supply source no-start | fuel cut; fuel cut solenoid; stop solenoid; fuel shutdown valve; shutdown solenoid; fuel stop solenoid; fuel solenoid; engine stop solenoid; run solenoid; fuel shutdown; fuel lock; fuel valve; fuel cut valve; fuel shut off; shut off solenoid; injection pump solenoid
-engine stop | switched-ground load nothing | engine stop; engine stop request; stop switch engine; engine kill; kill; kill switch; engine shutdown; engine cut; stop button; engine stop switch; emergency stop; ignition kill; ignition cut
+fuel shut-off valve | switched-supply source no-start | fuel cut; fuel cut solenoid; stop solenoid; fuel shutdown valve; shutdown solenoid; fuel stop solenoid; fuel solenoid; engine stop solenoid; run solenoid; fuel shutdown; fuel lock; fuel valve; fuel cut valve; fuel shut off; shut off solenoid; injection pump solenoid; fuel shutoff valve; shutdown valve diesel; shutdown valve; diesel stop solenoid
+engine stop | switched-ground load nothing | engine stop; engine stop request; stop switch engine; engine kill; kill; kill switch; engine shutdown; engine cut; stop button; engine stop switch; emergency stop; ignition kill; ignition cut; stop engine; e stop; emergency stop switch
 magneto stop | switched-ground source nothing | t2; magneto; short circuit terminal; magneto kill; magneto stop
 fuel metering valve | switched-ground source limp | fuel metering; metering unit; mprop; fuel quantity valve; intake metering valve; suction control valve; rail pressure valve; pressure control valve; fuel pressure regulator; fuel quantity
 # fuel pump
-fuel pump | switched-supply source no-start | fuel pump; fuel pump feed; pump feed fuel; lift pump; electric fuel pump; fuel lift pump; transfer pump; efi pump; circuit opening relay; tank pump
+fuel pump | switched-supply source no-start | fuel pump; fuel pump feed; pump feed fuel; lift pump; electric fuel pump; fuel lift pump; transfer pump; efi pump; circuit opening relay; tank pump; pump tank; in tank pump; pump hot tank
 fuel pump relay | switched-ground source no-start | fuel pump relay; fuel pump control; pump relay fuel; fuel pump module; fuel relay; fuel pump driver
 fuel pump monitor | switched-supply load code | fuel pump monitor; fuel pump feedback
 heater fuel pump | pwm source dead | heater fuel pump; dosing pump; heater dosing pump; metering pump; fuel dosing pump
@@ -90,24 +90,24 @@ main relay | switched-ground source no-start | main relay; power relay; control 
 idle air control | coil source poor-running | idle air control; idle valve; idle speed control; idle stepper; idle air valve; idle control valve; idle speed valve; idle air control valve; idle speed control valve; idle speed motor; stepper motor; iac motor; idle motor; idle; idle actuator; isc valve; idle stabilisation valve; idle stabilisation; idle control
 idle up | switched-supply source poor-running | idle up; idle up valve; fast idle; fast idle valve; high idle; vsv idle
 # air valves
-purge valve | switched-ground source code | purge valve; canister purge; evaporative purge; evaporative emission; carbon canister; purge solenoid; canister purge valve; purge; evap solenoid; tank vent valve; charcoal canister; tank venting valve; tank vent valve purge; purge volume control solenoid; canister purge volume control; tank venting; canister; canister valve
+purge valve | switched-ground source code | purge valve; canister purge; evaporative purge; evaporative emission; carbon canister; purge solenoid; canister purge valve; purge; evap solenoid; tank vent valve; charcoal canister; tank venting valve; tank vent valve purge; purge volume control solenoid; canister purge volume control; tank venting; canister; canister valve; cps purge valve; canister purge solenoid
 canister vent valve | switched-ground source code | canister vent; evap vent; vent solenoid; canister vent valve; canister close valve
 fuel tank pressure | analog load code | fuel tank pressure; tank pressure; vapour pressure
 secondary air pump | switched-ground source code | second air; air injection; second air pump; air pump; pair; second air injection; pulsed second air injection; air; second air valve; air suction
-boost control valve | pwm source limp | boost control; wastegate; turbo solenoid; boost solenoid; n75; wastegate valve; turbocharger; turbo; vnt; boost control solenoid; boost control valve; turbo actuator; tc; turbine control; boost valve
+boost control valve | pwm source limp | boost control; wastegate; turbo solenoid; boost solenoid; n75; wastegate valve; turbocharger; turbo; vnt; boost control solenoid; boost control valve; turbo actuator; tc; turbine control; boost valve; wastegate solenoid; wastegate duty; boost duty
 supercharger clutch | switched-supply source limp | supercharger; supercharger clutch; sc
-variable valve timing | pwm source code | variable valve timing; cam phaser; oil control valve; valve timing solenoid; camshaft solenoid; vvt solenoid; variable valve timing solenoid; camshaft control; camshaft timing; cam timing; camshaft actuator; phaser; variable valve timing control; vtec solenoid; camshaft adjust
+variable valve timing | pwm source code | variable valve timing; cam phaser; oil control valve; valve timing solenoid; camshaft solenoid; vvt solenoid; variable valve timing solenoid; camshaft control; camshaft timing; cam timing; camshaft actuator; phaser; variable valve timing control; vtec solenoid; camshaft adjust; cam advance; cam advance solenoid; cam control solenoid; cam phasing valve
 intake runner valve | switched-ground source code | intake runner; imrc; runner control; intake manifold tuning; swirl flap; variable intake; intake manifold flap; runner valve; intake flap; swirl valve; intake control
-engine mount valve | switched-ground source comfort-lost | engine mount; mount solenoid
-electric coolant pump | pwm source overheats | coolant pump; electric water pump; auxiliary coolant pump; electric coolant pump; water pump; circulation pump
+engine mount valve | switched-ground source comfort-lost | engine mount; mount solenoid; hydraulic mount; hydraulic engine mount
+electric coolant pump | pwm source overheats | coolant pump; electric water pump; auxiliary coolant pump; electric coolant pump; circulation pump; auxiliary water pump; water pump pwm; engine water pump; additional coolant pump
 thermostat heater | switched-ground source code | map thermostat; thermostat heater; thermostat control
 # radiator fan
-radiator fan | switched-ground source overheats | radiator fan; cooling fan; engine fan; fan; thermostat fan; fan relay; fan control; fan motor; fan feed; fan speed control; fan speed; radiator cooling fan; condenser fan; fan controller; electric fan; fan driver; fan output; fan request; fan clutch; viscous fan; radiator fan motor; fan pwm; engine cooling fan
+radiator fan | switched-ground source overheats | radiator fan; cooling fan; engine fan; fan; thermostat fan; fan relay; fan control; fan motor; fan feed; fan speed control; fan speed; radiator cooling fan; condenser fan; fan controller; electric fan; fan driver; fan output; fan request; fan clutch; viscous fan; radiator fan motor; fan pwm; engine cooling fan; cooling fan relay; cf relay; condenser fan relay
 fan speed feedback | pwm source nothing | fan speed feedback; fan tach; fan feedback; fan monitor
 # ignition coil
 ignition coil | coil source no-start | ignition coil; coil; t1; coil negative; coil primary; coil driver; ignition coil control; coil control; di; ei; t1a; t1b; coil minus; coil trigger; coil on plug; ignition output; spark output; igniter; ignition driver; ignition coil driver; points; contact breaker; ignition coil igniter; coil pack; ignition coil minus; spark; igniter trigger
 ignition coil supply | ignition load no-start | ignition coil supply; coil supply; coil positive; coil feed; coil plus; ignition coil plus; ignition coil feed; coil power; coil hot
-ignition trigger | pwm load no-start | ignition trigger; spark control; ignition control; icm; ignition module; ignition command; electronic spark timing; spark timing
+ignition trigger | pwm load no-start | ignition trigger; spark control; ignition control; icm; ignition module; ignition command; electronic spark timing; spark timing; spout; spark timing output; igniter signal; coil logic; logic coil; logic level coil; coil logic level; ignition module trigger; spark signal
 ignition confirmation | pwm source code | ignition confirmation; ignition diagnostic monitor; ignition feedback; ignition confirmation signal; ignition fail signal
 ignition high voltage | other-data source no-start | t4; t4a; t4b; spark plug lead; high tension; ht lead; spark plug; high tension lead
 shift cut | switched-ground load comfort-lost | shift cut; timing retard; torque reduction; torque reduction request; retard request; pulls timing; timing cut; ignition retard; torque cut; torque intervention; torque request; load signal; launch control; flat shift; clutch cut
@@ -115,7 +115,7 @@ shift cut | switched-ground load comfort-lost | shift cut; timing retard; torque
 tachometer | pwm load reads-wrong | tachometer; engine speed; engine speed signal; td signal; tn signal; td; tachometer signal; rev counter; tach output; tach drive; engine speed output
 # road speed
 motor speed encoder | hall load dead | motor speed; motor speed sensor; encoder; encoder a; encoder b; speed magnet sensor; motor speed pickup; motor encoder; motor sensor; speed sensor channel; motor bearing; motor hall; rotor position; resolver
-vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input
+vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input; v signal; gala signal
 # hours
 hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours
 # starter
@@ -127,9 +127,9 @@ clutch switch | switched-ground load no-start | clutch switch; clutch; clutch pe
 neutral switch | switched-ground load no-start | neutral switch; neutral; park neutral; park neutral position; park neutral switch; park neutral position switch; gear neutral; neutral safety; neutral safety switch; neutral position switch; neutral start switch; park neutral signal; gearbox neutral; neutral signal; neutral start; park nuetral; neutral lamp; pn switch; transmission in neutral
 # alternator
 charge indicator | charge-indicator both charge-lost | charge indicator; charge lamp; dplus; t61; alternator lamp; generator lamp; alternator exciter; exciter; l terminal; charge warning; alternator l terminal; generator l terminal; alternator indicator; alternator l; generator l; charge telltale; alternator warning; alternator warning lamp; battery lamp; battery warning lamp; charge control lamp; charging control; no charge lamp; ignition warning lamp; alternator excite; excite; charge warning lamp; idiot lamp; alternator dplus; wl terminal; alternator running; alternator running signal; charging indicator; alternator ind terminal; alternator ind; charge failure; alternator signal; alternator telltale; generator indicator; field excite; alternator charging; alternator idiot lamp; battery telltale; discharge lamp; charge; engine running signal alternator; alternator d; alternator run; alternator fail; alternator failure; charge signal
-alternator field | pwm source charge-lost | alternator field; df; dfm; tdf; tdf1; tdf2; generator field; field; alternator command; generator control; alternator control; alternator f terminal; field control; generator f terminal; alternator load; generator command; alternator fr; terminal df1; terminal df2; terminal df
-alternator sense | battery load charge-lost | alternator sense; s terminal; battery sense; voltage sense; sense; alternator s terminal; battery voltage sense; regulator sense; alternator voltage sense
-alternator output | battery source charge-lost | alternator output; alternator bplus; t51; t51e; generator output; generator; alternator main output; alternator b terminal; alternator b; alternator main; alternator; generator bplus; alternator feed; alternator out; alternator battery
+alternator field | pwm source charge-lost | alternator field; df; dfm; tdf; tdf1; tdf2; generator field; field; alternator command; generator control; alternator control; alternator f terminal; field control; generator f terminal; alternator load; generator command; alternator fr; terminal df1; terminal df2; terminal df; alternator f; alternator dfm
+alternator sense | battery load charge-lost | alternator sense; s terminal; battery sense; voltage sense; sense; alternator s terminal; battery voltage sense; regulator sense; alternator voltage sense; alternator s; generator sense; s terminal alternator
+alternator output | battery source charge-lost | alternator output; alternator bplus; t51; t51e; generator output; generator; alternator main output; alternator b terminal; alternator b; alternator main; alternator; generator bplus; alternator feed; alternator out; alternator battery; charge cable; charge cable battery; alternator b plus; alternator stud; alternator output cable
 alternator phase | pwm source nothing | alternator w; alternator phase; tw; tu; tv; t59; t59a; t59b; t59c; phase tap; w terminal; alternator w terminal; alternator stator; alternator tach; alternator ac tap; stator; alternator terminal p; alternator p; p terminal; alternator frequency
 alternator com | lin both charge-lost | alternator lin; alternator com; bss; generator com; generator lin; alternator data
 voltage regulator | pwm both charge-lost | voltage regulator; regulator; regulator field
@@ -143,31 +143,31 @@ transmission fluid pressure | analog load limp | transmission fluid pressure; li
 turbine speed | vr-pair load limp | turbine speed; input speed; turbine shaft speed; input shaft speed; turbine speed sensor; input speed sensor; input shaft speed sensor
 output shaft speed | vr-pair load limp | output shaft speed; output speed; gearbox output speed; output speed sensor; output shaft speed sensor
 shift solenoid | switched-ground source limp | shift solenoid; shift valve; solenoid a; solenoid b; gear solenoid; gearbox solenoid; shift solenoid valve
-pressure control solenoid | pwm source limp | pressure control solenoid; line pressure solenoid; pressure solenoid; main pressure solenoid; line pressure; line pressure control; pressure regulator gearbox
+pressure control solenoid | pwm source limp | pressure control solenoid; line pressure solenoid; pressure solenoid; main pressure solenoid; line pressure; line pressure control; pressure regulator gearbox; force motor
 torque converter clutch | switched-ground source code | torque converter clutch; lock up; lockup; lockup solenoid; converter lock; converter clutch; torque converter; lock up solenoid; tcc solenoid; converter lock up; lockup clutch
 overdrive switch | switched-ground load comfort-lost | overdrive; overdrive switch; overdrive off; tow haul; overdrive solenoid; overdrive cancel
 shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; tip up; shift up paddle; gear up; paddle right; upshift paddle
 shift down switch | switched-ground load comfort-lost | shift down; downshift; paddle down; paddle minus; down shift; tip down; shift down paddle; gear down; paddle left; downshift paddle
-manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode
+manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode; manual gate; m gate; manual shift gate
 shift lock | switched-ground source comfort-lost | shift lock; shift lock solenoid; selector lock; key lock solenoid; shift interlock; btsi; brake shift interlock
-transfer case motor | switched-supply source dead | transfer case motor; transfer motor; transfer case; transfer case shift
-four-wheel drive switch | switched-ground load comfort-lost | four wheel drive; 4wd; four wheel drive switch; 4x4; awd; 4wd switch; low range switch; low range; front axle engaged; 4wd lamp; front axle
-differential lock | switched-ground source comfort-lost | differential lock; diff lock; axle lock; locker; diff; differential lock lamp; cross lock; inter axle lock
+transfer case motor | switched-supply source dead | transfer case motor; transfer motor; transfer case; transfer case shift; 4x4 motor; four wheel drive motor
+four-wheel drive switch | switched-ground load comfort-lost | four wheel drive; 4wd; four wheel drive switch; 4x4; awd; 4wd switch; low range switch; low range; front axle engaged; 4wd lamp; front axle; transfer low; four low; transfer low switch; 4 low
+differential lock | switched-ground source comfort-lost | differential lock; diff lock; axle lock; locker; diff; differential lock lamp; cross lock; inter axle lock; rear locker; front locker; locker solenoid
 power take-off switch | switched-supply load comfort-lost | power take off; power take off switch; power take off engaged; power take off request; power take off signal; power take off enable; auxiliary drive; power take off lamp; power take off active
 power take-off valve | switched-supply source dead | power take off valve; power take off solenoid; power take off clutch; power take off relay
 # reverse lamp
 reverse | switched-supply load dead | reverse; direction reverse; reverse direction; reverse request; reverse signal; reverse solenoid; astern; reverse select
-reverse lamp switch | switched-supply load lamp-off | reverse switch; reverse lamp switch; reverse gear switch; reverse gear signal; backup switch; backup lamp switch; back up switch
+reverse lamp switch | switched-supply load lamp-off | reverse switch; reverse lamp switch; reverse gear switch; reverse gear signal; backup switch; backup lamp switch; back up switch; back up lamp switch; reverse switch gearbox
 # start signal
 start signal | start load no-start | start signal; starter signal; start input
-engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; status output
-remote start input | switched-ground load comfort-lost | remote start; remote start input; remote starter; remote start trigger; start stop button
+engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; status output; run signal; w run; engine run signal
+remote start input | switched-ground load comfort-lost | remote start; remote start input; remote starter; remote start trigger; start stop button; remote crank; remote crank request
 engine warning | switched-ground source lamp-off | engine warning; engine protection; engine alarm; engine fault
 forward | switched-supply load dead | forward; direction forward; forward direction; forward request; forward signal; forward select; ahead
-contactor | switched-ground source dead | contactor; main contactor; line contactor; main solenoid; pack contactor; main coil; traction contactor; contactor coil; contactor control
-contactor supply | switched-supply source dead | coil supply contactor; contactor supply; contactor coil supply; coil feed contactor; common coil supply; coil return; driver supply
+contactor | switched-ground source dead | contactor; main contactor; line contactor; main solenoid; pack contactor; main coil; traction contactor; contactor coil; contactor control; main cont; contactor driver; line contactor drive; main contactor driver; contactor output
+contactor supply | switched-supply source dead | coil supply contactor; contactor supply; contactor coil supply; coil feed contactor; common coil supply; coil return; driver supply; coil supply; contactor coil plus; driver coil supply; coil supply plus
 precharge | switched-supply source dead | precharge; pre charge; precharge resistor; precharge relay; precharge contactor
-motor temperature | resistive-sensor load limp | motor temperature; motor thermistor; controller temperature; motor temperature sensor
+motor temperature | resistive-sensor load limp | motor temperature; motor thermistor; controller temperature; motor temperature sensor; motor kty; kty motor
 run tow switch | dry-contact load dead | run tow; tow switch; run tow switch; tow; tow mode; maintenance switch
-electromagnetic brake | switched-ground source dead | electromagnetic brake; em brake; motor brake; park brake solenoid; brake solenoid; brake coil; electric brake coil; brake release
+electromagnetic brake | switched-ground source dead | electromagnetic brake; em brake; motor brake; park brake solenoid; brake solenoid; brake coil; electric brake coil; brake release; electro brake; brake coil motor
 `;

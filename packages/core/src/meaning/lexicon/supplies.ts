@@ -6,13 +6,13 @@ export const SUPPLIES = `
 # constant supply
 constant supply | battery load module-dead vital | t30 supply
 # second battery supply
-second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2
+second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2; service battery; service battery plus; leisure battery; domestic battery
 second battery ground | ground passive dead | t31a; t31c; auxiliary ground; auxiliary battery ground; house ground; house battery minus
 half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap; centre tap; mid pack
 # starter battery
 starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery
 # ignition supply
-ignition supply | ignition load module-dead vital | t15 supply
+ignition supply | ignition load module-dead vital | t15 supply; ignition plus
 # run supply
 run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply

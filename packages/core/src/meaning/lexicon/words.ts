@@ -12,7 +12,7 @@ solenoid: sol solnd solen soln
 valve: vlv val ventil ventile magnetventil
 motor: mtr mot motoren actuator actr actuators servo stellmotor stellglied
 pump: pmp pumps pumpe
-heater: htr heating heizung heiz heizer
+heater: htr heating heizung heiz heizer heat
 lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament
 warning: warn wrng wng warnung
 telltale: kontrollleuchte kontrolllampe kontrollampe warnleuchte warnlampe
@@ -23,7 +23,7 @@ injector: inj injr inje einspritzventil einspritzdüse injektor einspritz
 coil: spule coils
 module: mod modul
 control unit: ecu ecm pcm dme dde edc tcm tcu bcm gem steuergerät steuergeraet controller computer
-fan: lüfter luefter ventilator fans
+fan: lüfter luefter ventilator fans lufter
 blower: blwr blw gebläse geblaese
 fuel: kraftstoff benzin petrol gasoline
 diesel: dsl
@@ -70,7 +70,7 @@ signal: sig sgnl singal signl sgl
 reference: ref refer refn
 return: rtn ret retn returns
 common: com comn gemeinsam commons
-shield: shld screens screened schirm abschirmung shielded braid braided drain scrn
+shield: shld screens screened schirm abschirmung shielded braid braided drain scrn shielding
 control: ctrl cntrl contr cntl ctl steuerung ansteuerung controls steuer
 command: cmd cmnd commanded
 request: req rqst reqst demand demanded anforderung requested
@@ -107,8 +107,8 @@ washer: wash wshr waschpumpe waschanlage waschwasser wasch
 windscreen: windshield windscrn frontscheibe scheibe
 headlamp: headlight hdlp hdlmp scheinwerfer headlt hl
 beam: bm
-high beam: fernlicht hibeam highbeam
-low beam: abblendlicht lobeam lowbeam abblend
+high beam: fernlicht hibeam highbeam hb
+low beam: abblendlicht lobeam lowbeam abblend lb
 dip: dipped dipping
 turn: trn blinker winker fahrtrichtungsanzeiger trafficator blink turnsignal
 indicator: ind indic indicators indcr
@@ -120,7 +120,7 @@ tail lamp: taillight rücklicht ruecklicht schlusslicht schlussleuchte taillamp
 side lamp: sidelight standlicht begrenzungslicht begrenzungsleuchte sidelamp
 park: prk parking pk parked
 marker: mkr markr mrkr clearance
-reverse: rvs reversing rev reverser revers
+reverse: rvs reversing rev reverser revers rückwärts rueckwaerts
 reverse lamp: rückfahrlicht rückfahrscheinwerfer rueckfahrlicht
 fog: nebel
 fog lamp: foglamp foglight nebelscheinwerfer
@@ -195,7 +195,7 @@ duty: tastverhältnis
 knock: klopf klopfsensor detonation
 oxygen: oxy
 oxygen sensor: lambda lambdasonde ho2s o2s ego lsf ox
-wideband: breitband lsu
+wideband: breitband lsu wb uego
 egr: agr abgasrückführung
 particulate: partikelfilter dpf fap
 adblue: def urea scr
@@ -211,7 +211,7 @@ house: leisure domestic aufbaubatterie habitation
 inverter: wechselrichter
 anchor: ankerlicht
 navigation: nav
-forward: fwd fward vorwärts fwds
+forward: fwd fward vorwärts fwds vorwaerts
 power take off: pto nebenantrieb zapfwelle
 suspension: susp federung luftfederung
 height: hgt höhe
@@ -227,11 +227,11 @@ interlock: intlk ilk
 sunroof: moonroof schiebedach
 beacon: rundumleuchte strobe
 work lamp: arbeitsscheinwerfer worklight worklamp
-cruise: tempomat
+cruise: tempomat cc
 fridge: kühlschrank refrigerator
 awning: markise
 tipper: kipper
-hydraulic: hyd hydr hydraulik
+hydraulic: hyd hydr hydraulik hydro
 shutdown: shutoff
 thermostat: thermo thermoschalter
 lid: deckel
@@ -261,7 +261,7 @@ main: mn haupt
 second: 2nd secondary
 first: 1st primary
 closed: close closing closes
-open: opening opens
+open: opening opens öffnen oeffnen
 empty: leer
 spare: unused reserved
 pickup: inductive
@@ -269,12 +269,12 @@ magnet: magnetic mag
 hall: halleffect
 speed sensor: drehzahlgeber
 wheel speed sensor: wss raddrehzahlsensor
-mass air flow: maf afm luftmassenmesser lmm vg
+mass air flow: maf afm luftmassenmesser lmm vg hfm
 volume air flow: vaf
 throttle position sensor: tps tp vta
 accelerator position sensor: app apps aps vpa pps
-coolant temperature sensor: ect clt cts thw
-intake air temperature sensor: iat tha ats
+coolant temperature sensor: ect clt cts thw wts
+intake air temperature sensor: iat tha ats mat
 manifold absolute pressure sensor: map pim
 crankshaft position sensor: ckp cps ckps
 camshaft position sensor: cmp cmps 
@@ -289,18 +289,18 @@ cylinder head temperature: cht
 exhaust gas temperature: egt egrt
 charge air temperature: cact
 charge air cooler: cac
-barometric pressure: baro
+barometric pressure: baro hac
 fuel pump: fp
 fuel pump monitor: fpm
 fuel rail pressure: frp
 fuel tank pressure: ftp
 particulate differential pressure: dpfp dpfe
 vehicle speed sensor: vss
-vehicle speed: vspd
-idle air control: iac isc iacv iscv
+vehicle speed: vspd gal
+idle air control: iac isc iacv iscv leerlaufsteller leerlaufregler leerlaufregelventil aac rso
 purge valve: evap evapcan
-variable valve timing: vvt vcp
-malfunction indicator lamp: mil cel
+variable valve timing: vvt vcp vtc vct nockenwellenverstellung nockenwellenversteller
+malfunction indicator lamp: mil cel motorkontrollleuchte mkl motorkontrollampe
 brake pedal switch: bpp boo bls brakeswitch
 brake test switch: bts
 clutch pedal switch: cpp
@@ -309,10 +309,10 @@ transmission range: tr prndl trs prnd
 transmission fluid temperature: tft tot
 transmission fluid pressure: tfp
 turbine shaft speed: tss iss
-output shaft speed: oss
+output shaft speed: oss abtriebsdrehzahl
 shift solenoid: ss
-pressure control solenoid: pcs epc
-torque converter clutch: tcc
+pressure control solenoid: pcs epc slt
+torque converter clutch: tcc slu
 power steering pressure: psp
 steering wheel controls: swc
 ignition trigger: igt est
@@ -331,9 +331,9 @@ tyre pressure monitor: tpms
 electronic power steering: eps
 electric park brake: epb
 water in fuel: wif
-start inhibit: inhibitor
+start inhibit: inhibitor anlasssperre anlaßsperre startsperre
 high mounted stop lamp: chmsl
-throttle motor: tac etb etm
+throttle motor: tac etb etm drosselklappensteller drosselklappenantrieb dbw
 fan control: fc
 turn left: bl
 turn right: br
@@ -441,7 +441,7 @@ sunroof: hebedach
 door: fahrertür beifahrertür
 boot lock: heckschloss
 blower: innenraumgebläse
-compressor clutch: magnetkupplung
+compressor clutch: magnetkupplung mgc
 interior temperature: innentemperatur
 ambient temperature: außentemperatur aussentemperatur
 supply: stromzufuhr speisung
@@ -485,13 +485,13 @@ front: ft frnt
 injector: injs
 output: outp
 position: psn
-distributor: dist distr verteilerfinger
+distributor: dist distr verteilerfinger dizzy zündverteiler zuendverteiler verteiler
 speed: revolution revolutions umdrehung
 engine speed: revs
 diagnostic: selfdiagnosis
 duty: clocked getaktet
 idle: idling
-exhaust brake: retarder retard
+exhaust brake: retarder retard motorbremse
 shore: mains hookup
 solar: pv photovoltaic
 oil: lubricating lube
@@ -504,4 +504,48 @@ operator: occupant
 pressure: presse
 stabilisation: stabilization stabiliser
 service reminder: sri
+oil temperature: öltemperatur oeltemperatur
+oil level: ölstand oelstand
+gearbox oil temperature: getriebeöltemperatur
+oil pressure telltale: öldruckkontrolle
+boost control valve: ladedruckregelventil ladedruckregler
+fuel pump relay: fpr
+wastegate: wg
+controller: steller
+differential lock: differentialsperre
+turbine speed: antriebsdrehzahl
+rear wiper: heckwischer
+fuel shutoff valve: abstellventil abstellmagnet etr
+electric coolant pump: ewp
+flex fuel: e85
+shift cut: quickshifter quickshift
+refrigerant pressure: acp
+turn telltale: blinkerkontrolle blinkkontrolle
+temperature sensor: kty
+seat belt switch: gurtschloss gurtschlossschalter gurtschloß
+fuel low lamp: tankwarnleuchte reservewarnleuchte
+glow lamp: vorglühkontrolle vorgluehkontrolle vorglühkontrollleuchte
+ignition plus: zündungsplus zuendungsplus
+spark timing output: spout
+crankshaft sensor: otgeber
+hall sensor: hallgeber
+voltage regulator: rvc
+fresh water pump: frischwasserpumpe
+bilge pump: lenzpumpe
+status lamp: led-status
+speed limit: turtle
+battery discharge indicator: bdi
+convertible top motor: verdeck verdeckmotor
+blend door: mischklappe temperaturklappe
+brake pad wear: belagverschleiss belagverschleiß
+fuel flap: tankklappe tankdeckel
+steering lock: elv
+secondary air pump: sai sekundärluftpumpe sekundaerluftpumpe
+intake runner valve: saugrohrumschaltung schaltsaugrohr imrc
+thermostat heater: kennfeldthermostat
+four wheel drive switch: allrad
+engine stop: not-aus notaus
+steering assist valve: evo
+toilet: wc
+interval: int
 `;
