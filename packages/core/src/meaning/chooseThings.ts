@@ -95,6 +95,7 @@ const isLevelWord = ({ match, thing }: Used, tokens: readonly Token[]): boolean 
     match.at.length === 2 &&
     at !== undefined &&
     tokens[at]?.word === "speed" &&
+    tokens[at + 1]?.word === "control" &&
     /^(low|high|fast|first|second)$/.test(tokens[at - 1]?.word ?? "")
   )
     return true;

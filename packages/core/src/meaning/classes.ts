@@ -68,14 +68,23 @@ function byMark(own: Scoring): void {
 function byReturn(own: Scoring): void {
   const { thing, usual, isSensor, isLamp, has, sign, beside, offer } = own;
   const { pole } = own.clues;
+  const isPlace = (): boolean => beside("ground", GROUND_PLACES);
   // A ground word beside a sensor is the sensor's own return, unless it names a place of the car.
   if (sign("ground") >= 2.5 || has("return")) {
-    const place = beside("ground", GROUND_PLACES);
+    const place = isPlace();
     if (isSensor && !place && usual !== "vr-pair" && usual !== "lamp-dimmer") offer("sensor-return", 6.6);
     if (usual === "vr-pair" && !place && has("return", "ground")) offer("sensor-return", 4.5);
     if (place && has("ground")) offer("ground", 6.5);
     if (isLamp && has("ground", "minus", "common", "return")) offer("ground", 5.8);
   }
+  // "Common earth for sensors": what several sensors hang on is never the car's own ground.
+  if (
+    (thing === undefined || isGeneric(thing)) &&
+    has("sensor") &&
+    has("ground", "return", "common") &&
+    !isPlace()
+  )
+    offer("sensor-return", 7.2);
   // A ground that must not touch the car is the sensors' own.
   const never = forbidden(own.clues.tokens).map((at) => own.words[at] ?? "");
   if (has("ground") && never.some((word) => GROUND_PLACES.has(word))) offer("sensor-return", 7.2);

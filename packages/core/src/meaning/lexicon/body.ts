@@ -22,7 +22,7 @@ parking lamp side | lamp-feed load lamp-off | t57l parking; t57r parking
 # stop lamp
 stop lamp | lamp-feed load lamp-off | stop lamp; brake lamp; t54; stop; stop lamp feed; brake lamp feed; stop light output; brake lamp output; brake light; brake switch output; stop lamps
 high-mounted stop lamp | lamp-feed load lamp-off | high mounted stop lamp; third brake lamp; third stop lamp; centre stop lamp; center high mounted stop lamp; high level stop lamp; high level brake lamp; centre brake lamp; 3rd brake lamp; 3 brake lamp; centre high mounted stop lamp; high mount stop; high brake lamp
-stop lamp switch | switched-supply load code | stop lamp switch; brake switch; brake lamp switch; stop signal; brake pedal; brake pedal switch; brake pedal position; brake pedal position switch; brake on off; service brake; brake signal; foot brake; footbrake switch; foot brake switch; brake; brake input; brake applied; brake shut down; brake sense; stop switch; brake applied signal; brake pedal signal; brake contact
+stop lamp switch | switched-supply load code | stop lamp switch; brake switch; brake lamp switch; stop signal; brake pedal; brake pedal switch; brake pedal position; brake pedal position switch; brake on off; service brake; brake signal; foot brake; footbrake switch; foot brake switch; brake; brake input; brake applied; brake shut down; brake sense; stop switch; brake applied signal; brake pedal signal; brake contact; brake switch output; pedal switch brake output
 brake pedal test switch | switched-supply load code | brake test switch; brake pedal test; brake switch number 2; second brake switch; brake test; brake pedal test switch; brake cruise cancel switch; brake switch normally closed
 # turn
 turn lamp | lamp-feed load lamp-off | turn lamp; turn signal; turn; indicator; flasher lamp; flasher; direction indicator; turn signal lamp; turn indicator; t49l; t49r; tl; tr lamp; direction lamp; turn left; turn right; blinker; turn output; side repeater; repeater; turn signal output; turn signal feed; indicator lamp; direction signal; side indicator; turn repeater; left turn; right turn; direction indicator lamp; turn signal lamps; t49a left; t49a right; direction indicator left; direction indicator right; terminal l; terminal r
@@ -49,12 +49,12 @@ cornering lamp | lamp-feed load lamp-off | cornering lamp; cornering; bend lamp;
 instrument lighting | lamp-dimmer load lamp-off | instrument illumination; illumination; dash lamp; dash illumination; t58d; t58b; panel lamp; dash dimmer; panel illumination; switch illumination; dimmer; instrument lamp; dash lamp dimmer; gauge lamp; gauge illumination; dash lamps dimmer; panel dimmer; instrument panel lamp; instrument panel illumination; cluster illumination; ilplus; illumination plus; switch panel lamp; dash light dimmer; back light; cluster lamp; panel lighting; button illumination; night illumination; night lighting; instrument panel dimmer
 illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return; illumination ground; dimmer minus
 # interior lamp
-interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; cabin lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; saloon lamp; ceiling lamp; entry lamp; house lamp; habitation lamp; lounge lamp
+interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; ceiling lamp; entry lamp
 boot lamp | lamp-feed load comfort-lost | boot lamp; luggage lamp; trunk lamp; cargo lamp; luggage compartment lamp; load space lamp; bonnet lamp; engine bay lamp; locker lamp
-work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; deck lamp; scene lamp; loading lamp; plough lamp; spreader lamp; cockpit lamp
+work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; scene lamp; loading lamp; plough lamp
 beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head; terminal 72; hazard beacon; roof beacon
 # fault
-fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; error lamp; warning; status lamp; fault signal; alarm lamp; failure lamp; telltale; indicator lamp general; general alarm; level warning lamp; fault led; error led
+fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; error lamp; warning; fault signal; alarm lamp; failure lamp; telltale; indicator lamp general; general alarm; level warning lamp; fault led; error led
 fan fault | switched-ground source lamp-off | fan fault; fan fault lamp; fan warning; fan failure; fan failure lamp
 lamp fault | switched-ground source lamp-off | bulb fault; lamp fault; bulb check; bulb failure; lamp failure; bulb out; lamp out; bulb monitor; check control; lamp check; lamp test; bulb warning; lamp monitor
 # malfunction indicator lamp
@@ -78,7 +78,7 @@ cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise o
 # immobiliser lamp
 immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp
 # fuel level
-fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level
+fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level; tank float; fuel float; float sensor fuel
 water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes
 # trip
 odometer trip switch | switched-ground load comfort-lost | trip reset; trip switch; trip computer; odometer; reset; trip; trip button
@@ -90,7 +90,7 @@ horn | switched-ground source dead | horn; horn switch; horn push; horn button; 
 tone sequence control | switched-supply load dead | tone sequence; horn sequencer
 # wiper
 wiper | switched-supply load dead | wiper; wiper motor; wiper feed; t53; front wiper; windscreen wiper; wiper supply; wiper relay; wiper motor feed; wiper power; t53b; t53i; wiper speed; wiper motor speed; wiper slow speed feed
-wiper park | switched-supply both comfort-lost | wiper park; park position; self park; t53e; t53a; wiper park switch; wiper self park; wiper park contact; wiper self parking; wiper motor park; wiper parking; wiper park feed; wiper park position; wiper reset contact; wiper parked
+wiper park | switched-supply both comfort-lost | wiper park; park position; self park; t53e; t53a; wiper park switch; wiper self park; wiper park contact; wiper self parking; wiper motor park; wiper parking; wiper park feed; wiper park position; wiper reset contact; wiper parked; wiper home position; wiper home; home position wiper
 wiper interval | switched-supply load comfort-lost | wiper interval; intermittent; wiper delay; intermittent wiper; wiper intermittent; intermittent relay; interval; wiper delay relay; wiper interval relay; wiper int; int wiper; interval wiper
 wiper switch | switched-ground load dead | wiper switch; wiper stalk; wiper control; wiper lever; wiper column switch; wiper request; wiper selector
 rear wiper | switched-supply load dead | rear wiper; rear wiper motor; back wiper; rear window wiper; tailgate wiper; rear screen wiper
@@ -173,11 +173,11 @@ refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pr
 brake warning lamp | switched-ground source lamp-off | brake warning lamp; brake warning; brake telltale; brake system warning; brake control lamp; brake failure lamp; brake system lamp; brake warning telltale; red brake lamp dash; brake fail; brake lamp dash; dash brake lamp; brake fail lamp
 park brake lamp | switched-ground load lamp-off | park brake lamp; handbrake lamp; handbrake warning lamp; park brake warning lamp; handbrake telltale; park brake telltale
 brake fluid level | switched-ground load lamp-on | brake fluid level; brake fluid; brake fluid switch; brake fluid level switch; brake fluid level contact; brake level; brake reservoir; brake fluid contact; brake fluid level warning; brake fluid warning; reservoir level switch brake; brake reservoir level; brake reservoir switch; fluid level switch brake
-park brake switch | switched-ground load lamp-off | park brake; handbrake; park brake switch; handbrake switch; handbrake contact; park brake contact; hand brake; hand brake switch; pbrake; parking brake; emergency brake; emergency brake switch; park brake signal; e brake; parking brake switch; park brake on; handbrake signal; spring brake switch; park brake pressure switch
+park brake switch | switched-ground load lamp-off | park brake; handbrake; park brake switch; handbrake switch; handbrake contact; park brake contact; hand brake; hand brake switch; pbrake; parking brake; emergency brake; emergency brake switch; park brake signal; e brake; parking brake switch; park brake on; handbrake signal; spring brake switch; park brake pressure switch; handbrake lamp switch
 # brakes
 brake pad wear | switched-ground load lamp-on | brake pad wear; pad wear; brake wear; brake lining wear; brake pad; lining wear; brake pad sensor; brake lining
 electric park brake motor | switched-supply source dead | electric park brake; electric park brake motor; park brake motor; parking brake motor; epb motor
-wheel speed sensor | vr-pair load lamp-on | wheel speed; wheel speed sensor; abs sensor; wheel sensor; abs wheel; abs wheel speed; abs wheel sensor; abs speed sensor; speed sensor wheel
+wheel speed sensor | vr-pair load lamp-on | wheel speed; wheel speed sensor; abs sensor; wheel sensor; abs wheel; abs wheel speed; abs wheel sensor; abs speed sensor; speed sensor wheel; abs ring sensor; ring sensor abs; abs ring
 abs pump supply | battery load lamp-on | abs pump; abs pump supply; abs motor; abs pump motor; abs hydraulic unit
 abs valve supply | battery load lamp-on | abs valve; abs valve supply; abs solenoid supply; abs solenoid; abs; antilock brake; abs supply; abs module
 air pressure warning | switched-ground load lamp-on | low air; low air pressure; air pressure warning; low air switch; low air pressure switch; air pressure switch; air pressure lamp; low air lamp; low air warning; brake air pressure
@@ -194,7 +194,7 @@ pressure switch | switched-ground load code | pressure switch; hydraulic pressur
 kneel switch | switched-supply load comfort-lost | kneel; kneel switch; kneel request; lower request; lowering switch; lower switch; kneeling; kneeling switch; lowering; suspension lower; lower
 raise switch | switched-supply load comfort-lost | raise; raise switch; lift request; raise request; lift switch; raising; suspension raise
 compressor relay | switched-ground source dead | compressor relay; pump relay; compressor control; air pump relay; suspension compressor; air suspension compressor; compressor relay coil; suspension compressor relay; air compressor relay
-compressor feed | switched-supply load dead | compressor feed; compressor supply; compressor motor; compressor; air compressor; pump output; pump control; air compressor pump
+compressor feed | switched-supply load dead | compressor feed; compressor supply; compressor motor; compressor; air compressor; pump control; air compressor pump
 exhaust valve | switched-ground source dead | exhaust valve; vent valve; dump valve; release valve; suspension exhaust valve; air dump
 spring valve | switched-ground source dead | spring valve; bag valve; air spring valve; suspension fill valve; inflate valve
 damper valve | pwm source limp | damper; damper valve; shock absorber; damping; damper control; suspension damper
@@ -239,7 +239,7 @@ inertia switch | switched-supply load no-start | inertia switch; ifs; inertia fu
 immobiliser signal | other-data both no-start | immobiliser; transponder; theft; passive anti theft; start enable; immobiliser signal; transponder key coil; transponder coil; immobiliser antenna; key coil; anti theft; immobiliser data; immobiliser coil; key transponder; immobiliser aerial; theft deterrent; reader coil; security signal; txct
 axle select | sensor-supply source reads-wrong | axle select; axle coding; variant coding; coding strap; strap; coding; id pin; address pin; address; id strap; configuration; config; select strap; coding pin; jumper; bridge; version coding; identification pin; mode select; program select; coding resistor; variant
 # high voltage
-high-voltage interlock | other-data both module-dead | high voltage interlock; interlock loop; hvil loop; high voltage loop; service disconnect
+high-voltage interlock | other-data both module-dead | high voltage interlock; hvil loop; high voltage loop; service disconnect; interlock loop
 high-voltage supply | other-data both module-dead | high voltage; traction battery; high voltage plus; high voltage minus; high voltage battery; high voltage positive; high voltage negative; hv battery
 # restraint
 airbag squib | other-data source restraint | airbag; air bag; airbag squib; driver airbag; passenger airbag; side airbag; curtain airbag; airbag igniter; restraint; clock spring; spiral cable; airbag coil; airbag module; squib; knee airbag
@@ -249,11 +249,11 @@ crash signal | pwm load code | crash signal; crash output; airbag deployed; depl
 # passenger door and step
 door valve control | switched-supply source dead | t77; door valve; door valve control; door open valve; door solenoid; bus door; passenger door valve; door control
 stop request | switched-supply load comfort-lost | stop request; bell; bell push; stop bell; passenger stop; next stop; stopping sign; driver bell; request stop; stop sign; wheelchair request
-step motor | switched-supply load comfort-lost | step; entry step; step motor; step retract; step extend; electric step; step out; step in; step switch; step warning
-awning | switched-supply load comfort-lost | awning; awning lamp; awning motor; slide out; slide room; levelling jack; jack; awning light; slideout
-ramp | switched-supply load comfort-lost | ramp; tail lift; tailboard; tipper raised; body raised; hoist; crane; boom; tail lift control; body up lamp; tipper switch; tipper body
+step motor | switched-supply load comfort-lost | step; entry step; step motor; step retract; step extend; electric step; step out; step in; step switch
+awning | switched-supply load comfort-lost | awning; awning motor; slide out; slide room; levelling jack; jack; slideout
+ramp | switched-supply load comfort-lost | ramp; tail lift; tailboard; tipper raised; body raised; hoist; crane; boom; tail lift control; tipper switch; tipper body
 # water
-water pump switch | switched-supply load comfort-lost | pressure pump; fresh water pump; water system pump; shower pump; drain pump; tap pump; fresh pump
+water pump switch | switched-supply load comfort-lost | pressure pump; water system pump; drain pump; fresh pump
 # boat
 bilge pump | switched-supply load dead | bilge pump; bilge; bilge float switch; float switch; bilge alarm; bilge blower; bilge automatic; bilge pump float; bilge high water; bilge manual
 navigation lamp | lamp-feed load lamp-off | navigation lamp; bow lamp; stern lamp; nav lamp; running lights boat; port navigation lamp; starboard navigation lamp; steaming lamp; masthead lamp; masthead; steaming
@@ -262,7 +262,7 @@ trim motor | switched-supply load dead | trim up; trim down; trim; tilt up; tilt
 trim gauge | resistive-sensor load reads-wrong | trim gauge; trim sensor; trim position; rudder angle; rudder sensor; trim level; rudder position
 livewell pump | switched-supply load dead | livewell; livewell pump; aerator; baitwell; raw water pump; wash down pump; washdown pump; live well; bait tank pump; bait pump; bait tank
 compass lamp | lamp-feed load lamp-off | compass; compass lamp; compass light; binnacle lamp
-shore power | battery load charge-lost | shore power; shore charger; battery charger; charger; shore; charger output; onboard charger; charger interlock; shore charger output; shore present
+shore power | battery load charge-lost | shore power; battery charger; charger; shore; onboard charger
 inverter | battery load dead | inverter; inverter remote; inverter on; inverter supply
 reserve supply | battery source memory-lost | backup supply; reserve supply; backup battery; emergency battery
 synchroniser | other-data both nothing | engine sync; nmea; sync signal nmea; depth; log; wind; gps; depth sounder; nmea 2000; nmea 0183; sounder transducer; fish finder
@@ -302,14 +302,14 @@ battery discharge indicator | analog source reads-wrong | battery gauge; bdi; ba
 # accelerator supply
 accelerator supply | sensor-supply source limp | accelerator supply; accelerator potentiometer supply; accelerator potentiometer plus; throttle potentiometer supply; accelerator potentiometer feed; accelerator plus
 # interlock
-interlock | dry-contact load dead | interlock; interlock switch; interlock input; interlock loop; pedal interlock
+interlock | dry-contact load dead | interlock; interlock switch; interlock input; pedal interlock
 # hydraulic pump
 lift motor | switched-supply load dead | lift motor; hydraulic pump motor; pump motor lift; hydraulic motor; power pack; hydraulic pump; lift pump motor; power pack motor
 # hydraulic valve
 lift valve | switched-ground source dead | lift valve; raise valve; hydraulic lift valve; lifting valve
 lower valve | switched-ground source dead | lower valve; lowering valve; hydraulic lower valve; down valve
 # tipper
-tipper raise | switched-supply load dead | tipper up; tipper raise; body up; tipper raise switch; raise body; tip up; tipping
+tipper raise | switched-supply load dead | tipper up; tipper raise; body up; tipper raise switch; raise body; tipping
 body up switch | switched-supply load lamp-on | body up switch; body raised switch; tipper body raised; body raised lamp; body up lamp; body proximity switch; proximity switch body; tipper up lamp
 tailgate lock valve | switched-supply source dead | tailgate lock valve; tailgate lock; tailgate latch; tailgate latch valve; tailboard lock
 # retarder

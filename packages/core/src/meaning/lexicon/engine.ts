@@ -31,7 +31,7 @@ throttle motor | pwm source limp | throttle motor; throttle control motor; throt
 # accelerator position
 accelerator position | analog load limp | accelerator position; accelerator position sensor; accelerator pedal; accelerator pedal position; pedal position; pedal sensor; accelerator pedal sensor; gas pedal; throttle pedal; pedal potentiometer; ap; accelerator; foot pedal; pedal; throttle potentiometer pedal; potentiometer wiper; accelerator wiper; accelerator potentiometer wiper; pot wiper; accelerator potentiometer
 kickdown switch | switched-ground load nothing | kickdown; kick down; kickdown switch; detent switch
-pedal switch | switched-supply load dead | pedal switch; accelerator switch; throttle switch; foot switch; pedal interlock; interlock pedal; accelerator pedal switch; pedal micro
+pedal switch | switched-supply load dead | pedal switch; accelerator switch; throttle switch; foot switch; interlock pedal; accelerator pedal switch; pedal micro
 # manifold pressure
 manifold pressure | analog load limp | manifold absolute pressure; manifold absolute pressure sensor; manifold pressure; boost pressure; boost sensor; intake pressure; boost gauge; intake manifold pressure; vacuum sensor; turbo pressure
 manifold differential pressure | analog load poor-running | mdp; manifold differential pressure
@@ -40,7 +40,7 @@ barometric pressure | analog load poor-running | barometric pressure; ambient pr
 mass air flow | analog load poor-running | mass air flow; air flow meter; air flow sensor; air mass; air mass meter; hot film; air meter; airflow meter; airflow sensor; airflow; air flow
 volume air flow | analog load poor-running | volume air flow; vane air flow; air vane; flap air flow
 # crankshaft position
-crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft; crank angle; crank angle sensor signal; ot sensor; engine speed sensor flywheel; crank signal sensor; crank speed
+crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft; crank angle; crank angle sensor signal; ot sensor; engine speed sensor flywheel; crank signal sensor; crank speed; trigger wheel; trigger wheel sensor; crank trigger wheel sensor; crank trigger wheel; wheel pickup
 camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor; home; phase; cylinder reference; cam tdc sensor; tdc sensor cam; cid; cid sensor; cylinder identification sensor; cam sync
 distributor pickup | vr-pair load no-start | distributor pickup; distributor signal; pickup coil; pip; distributor hall; distributor; distributor sensor; distributor trigger; distributor pickup coil
 # knock sensor
@@ -71,7 +71,7 @@ direct injector high side | coil source poor-running | injector high; direct inj
 cold start injector | switched-ground source poor-running | cold start injector; cold start valve
 # glow
 glow plug | switched-supply source poor-running | glow plug; heater plug; intake heater; grid heater; manifold heater; air heater; glow plug control; glow; flame start
-glow plug relay | switched-ground source poor-running | glow relay; glow plug relay; glow control; intake heater relay; grid heater relay; t19; glow plug control relay
+glow plug relay | switched-ground source poor-running | glow relay; glow plug relay; glow control; intake heater relay; grid heater relay; t19; glow plug control relay; pre heater relay; preheater relay; preheat relay; pre heat relay control; preheat
 glow start | start load no-start | t17; glow start
 glow lamp | switched-ground source lamp-off | glow lamp; glow plug lamp; wait to start; wait lamp; glow indicator; glow telltale; wait to start lamp; glow plug telltale; coil lamp
 # fuel shut-off
@@ -128,10 +128,10 @@ neutral switch | switched-ground load no-start | neutral switch; neutral; park n
 # alternator
 charge indicator | charge-indicator both charge-lost | charge indicator; charge lamp; dplus; t61; alternator lamp; generator lamp; alternator exciter; exciter; l terminal; charge warning; alternator l terminal; generator l terminal; alternator indicator; alternator l; generator l; charge telltale; alternator warning; alternator warning lamp; battery lamp; battery warning lamp; charge control lamp; charging control; no charge lamp; ignition warning lamp; alternator excite; excite; charge warning lamp; idiot lamp; alternator dplus; wl terminal; alternator running; alternator running signal; charging indicator; alternator ind terminal; alternator ind; charge failure; alternator signal; alternator telltale; generator indicator; field excite; alternator charging; alternator idiot lamp; battery telltale; discharge lamp; charge; engine running signal alternator; alternator d; alternator run; alternator fail; alternator failure; charge signal
 alternator field | pwm source charge-lost | alternator field; df; dfm; tdf; tdf1; tdf2; generator field; field; alternator command; generator control; alternator control; alternator f terminal; field control; generator f terminal; alternator load; generator command; alternator fr; terminal df1; terminal df2; terminal df; alternator f; alternator dfm
-alternator sense | battery load charge-lost | alternator sense; s terminal; battery sense; voltage sense; sense; alternator s terminal; battery voltage sense; regulator sense; alternator voltage sense; alternator s; generator sense; s terminal alternator
+alternator sense | battery load charge-lost | alternator sense; s terminal; sense; alternator s terminal; regulator sense; alternator voltage sense; alternator s; generator sense; s terminal alternator
 alternator output | battery source charge-lost | alternator output; alternator bplus; t51; t51e; generator output; generator; alternator main output; alternator b terminal; alternator b; alternator main; alternator; generator bplus; alternator feed; alternator out; alternator battery; charge cable; charge cable battery; alternator b plus; alternator stud; alternator output cable
 alternator phase | pwm source nothing | alternator w; alternator phase; tw; tu; tv; t59; t59a; t59b; t59c; phase tap; w terminal; alternator w terminal; alternator stator; alternator tach; alternator ac tap; stator; alternator terminal p; alternator p; p terminal; alternator frequency
-alternator com | lin both charge-lost | alternator lin; alternator com; bss; generator com; generator lin; alternator data
+alternator com | lin both charge-lost | alternator lin; alternator com; bss; generator com; generator lin; alternator data; alternator communication; generator communication
 voltage regulator | pwm both charge-lost | voltage regulator; regulator; regulator field
 battery sensor | lin both code | battery sensor; ibs; battery monitor sensor; battery monitor; battery current sensor; shunt
 split charge relay | switched-ground source charge-lost | split charge; split charge relay; battery combiner; dual battery relay; battery isolator; vsr; voltage sensitive relay; second battery charge; isolator relay
@@ -146,7 +146,7 @@ shift solenoid | switched-ground source limp | shift solenoid; shift valve; sole
 pressure control solenoid | pwm source limp | pressure control solenoid; line pressure solenoid; pressure solenoid; main pressure solenoid; line pressure; line pressure control; pressure regulator gearbox; force motor
 torque converter clutch | switched-ground source code | torque converter clutch; lock up; lockup; lockup solenoid; converter lock; converter clutch; torque converter; lock up solenoid; tcc solenoid; converter lock up; lockup clutch
 overdrive switch | switched-ground load comfort-lost | overdrive; overdrive switch; overdrive off; tow haul; overdrive solenoid; overdrive cancel
-shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; tip up; shift up paddle; gear up; paddle right; upshift paddle
+shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; shift up paddle; gear up; paddle right; upshift paddle; tip up
 shift down switch | switched-ground load comfort-lost | shift down; downshift; paddle down; paddle minus; down shift; tip down; shift down paddle; gear down; paddle left; downshift paddle
 manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode; manual gate; m gate; manual shift gate
 shift lock | switched-ground source comfort-lost | shift lock; shift lock solenoid; selector lock; key lock solenoid; shift interlock; btsi; brake shift interlock
@@ -160,7 +160,7 @@ reverse | switched-supply load dead | reverse; direction reverse; reverse direct
 reverse lamp switch | switched-supply load lamp-off | reverse switch; reverse lamp switch; reverse gear switch; reverse gear signal; backup switch; backup lamp switch; back up switch; back up lamp switch; reverse switch gearbox
 # start signal
 start signal | start load no-start | start signal; starter signal; start input
-engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; status output; run signal; w run; engine run signal
+engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; run signal; w run; engine run signal
 remote start input | switched-ground load comfort-lost | remote start; remote start input; remote starter; remote start trigger; start stop button; remote crank; remote crank request
 engine warning | switched-ground source lamp-off | engine warning; engine protection; engine alarm; engine fault
 forward | switched-supply load dead | forward; direction forward; forward direction; forward request; forward signal; forward select; ahead

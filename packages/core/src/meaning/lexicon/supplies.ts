@@ -12,11 +12,11 @@ half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap
 # starter battery
 starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery
 # ignition supply
-ignition supply | ignition load module-dead vital | t15 supply; ignition plus
+ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key
 # run supply
 run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply
-accessory supply | accessory load comfort-lost | t75 supply
+accessory supply | accessory load comfort-lost | t75 supply; key position 1; key position i
 # crank signal
 crank signal | start load no-start | crank signal
 # ground
@@ -29,13 +29,13 @@ sensor return | sensor-return source reads-wrong vital | sensor return line
 # sensor supply
 sensor supply | sensor-supply source reads-wrong vital | sensor supply line
 # can high
-can high | can-h both bus-silent vital | canh
+can high | can-h both bus-silent vital | canh; can plus; can bus plus
 # can low
-can low | can-l both bus-silent vital | canl
+can low | can-l both bus-silent vital | canl; can minus; can bus minus
 # lin bus
 lin bus | lin both bus-silent | lin bus
 # diagnostic line
-diagnostic line | k-line both nothing | k line
+diagnostic line | k-line both nothing | k line; test plug k; diagnostic plug k
 diagnostic line l | k-line load nothing | l line
 # serial data
 j1850 bus plus | other-data both bus-silent | j1850; j1850 bus plus; j1850 plus; pwm bus; vpw bus; vpw

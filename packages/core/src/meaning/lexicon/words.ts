@@ -491,7 +491,7 @@ engine speed: revs
 diagnostic: selfdiagnosis
 duty: clocked getaktet
 idle: idling
-exhaust brake: retarder retard motorbremse
+exhaust brake: motorbremse
 shore: mains hookup
 solar: pv photovoltaic
 oil: lubricating lube
