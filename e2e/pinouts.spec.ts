@@ -127,7 +127,7 @@ test("functions are offered while typing, with their signal; own words are learn
   await expect(page.getByText(/^saved/)).toBeVisible();
   await typeInto(page, cell(page, "Function", "4"), "quorb");
   await expect(cell(page, "Signal class", "4")).toHaveText("lin");
-  const { words } = (await (await page.request.get("/api/v1/words")).json()) as {
+  const { words } = (await (await page.request.get("/api/v1/shelf")).json()) as {
     words: { text: string; signal: string }[];
   };
   expect(words).toContainEqual(expect.objectContaining({ text: "quorb", signal: "lin" }));

@@ -13,6 +13,7 @@ import {
   ledgerViewSchema,
   newJobSchema,
   ownShellSchema,
+  ownWordSchema,
   patchJobSchema,
   patchPhotoSchema,
   photoPlaceSchema,
@@ -27,7 +28,6 @@ import {
   shelfViewSchema,
   tableFileSchema,
   terminalSystemSchema,
-  wordsViewSchema,
 } from "@trevin/core/contract";
 
 interface Operation {
@@ -175,7 +175,7 @@ const OPERATIONS: readonly Operation[] = [
   {
     method: "get",
     path: "/shelf",
-    summary: "The shop's own shells and terminal systems",
+    summary: "The shop's own shells, terminal systems and words",
     answer: shelfViewSchema,
   },
   {
@@ -204,7 +204,19 @@ const OPERATIONS: readonly Operation[] = [
     summary: "Take a terminal system of the shop off the Shelf",
     answer: shelfViewSchema,
   },
-  { method: "get", path: "/words", summary: "Own words of all jobs", answer: wordsViewSchema },
+  {
+    method: "put",
+    path: "/shelf/words/{id}",
+    summary: "Teach what a label means; the label is the id",
+    body: ownWordSchema.omit({ text: true }),
+    answer: shelfViewSchema,
+  },
+  {
+    method: "delete",
+    path: "/shelf/words/{id}",
+    summary: "Forget what a label means",
+    answer: shelfViewSchema,
+  },
   {
     method: "post",
     path: "/tables",

@@ -96,7 +96,6 @@ export const tableFileSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("text"), text: z.string(), notes: fileNotesSchema }),
   z.object({ kind: z.literal("sheets"), sheets: z.array(sheetSchema), notes: fileNotesSchema }),
 ]) satisfies z.ZodType<TableFile>;
-export const wordsViewSchema = z.object({ words: z.array(ownWordSchema) });
 export const setWordsSchema = z.object({ words: z.array(ownWordSchema).max(2000) });
 export const setBriefSchema = z.object({ brief: z.array(briefItemSchema).max(500) });
 export const setWorklistSchema = z.object({ worklist: worklistEditsSchema });

@@ -46,7 +46,6 @@ export {
   setWorklistSchema,
   setWordsSchema,
   tableFileSchema,
-  wordsViewSchema,
   type BenchAnswer,
   type BenchCommand,
   type BenchCommandInput,

@@ -142,6 +142,7 @@ export const ownWordSchema = z.object({
   text: z.string().trim().min(1).max(200),
   term: z.string().max(80).nullable(),
   signal: z.enum(SIGNAL_CLASSES),
+  like: z.boolean().exactOptional().describe("Also said of the same words with another side, end or number"),
 }) satisfies z.ZodType<OwnWord>;
 
 export const connectorHeadSchema = z.object({

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { RELEASES, SECONDARY_LOCKS, type TerminalSystem } from "../shelf/index.ts";
-import type { Shell } from "../model/index.ts";
+import type { OwnWord, Shell } from "../model/index.ts";
+import { ownWordSchema } from "./job.ts";
 import { shellSchema } from "./shell.ts";
 
 const text = z.string().max(400);
@@ -54,6 +55,8 @@ export interface OwnShell {
 export interface ShelfView {
   readonly shells: readonly OwnShell[];
   readonly terminals: readonly TerminalSystem[];
+  /** What the shop has taught: the labels of its looms and what they mean. */
+  readonly words: readonly OwnWord[];
 }
 export const ownShellSchema = z.object({
   id,
@@ -63,4 +66,5 @@ export const ownShellSchema = z.object({
 export const shelfViewSchema = z.object({
   shells: z.array(ownShellSchema),
   terminals: z.array(terminalSystemSchema),
+  words: z.array(ownWordSchema),
 }) satisfies z.ZodType<ShelfView>;

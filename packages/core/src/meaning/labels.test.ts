@@ -26,7 +26,9 @@ describe("labels as people write them", () => {
   });
   it("mean the same in capitals and with a full stop behind a word", () => {
     const differing = LINES.filter(({ thing, label }) =>
-      [label.toUpperCase(), label.replace(/(?<=\p{L})$/u, ".")].some((text) => readMeaning(text).thing?.name !== thing),
+      [label.toUpperCase(), label.replace(/(?<=\p{L})$/u, ".")].some(
+        (text) => readMeaning(text).thing?.name !== thing,
+      ),
     );
     expect(differing.map(({ label }) => label)).toEqual([]);
   });

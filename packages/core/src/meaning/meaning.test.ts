@@ -151,7 +151,33 @@ describe("the lexicon", () => {
 
 describe("own words", () => {
   const [faultLamp] = THINGS.filter(({ name }) => name === "fault lamp");
-  const words = learn(learn([], "snubber", null, "lin"), "Lamp 7", faultLamp ?? null, "unknown");
+  const words = learn(learn([], { text: "snubber", term: null, signal: "lin" }), {
+    text: "Lamp 7",
+    term: faultLamp?.name ?? null,
+    signal: faultLamp?.signal ?? "unknown",
+  });
+  it("are also said of the same words with another side, end or number, where that was asked for", () => {
+    const taught = learn([], {
+      text: "Gubbins LH 2",
+      term: "radiator fan",
+      signal: "switched-ground",
+      like: true,
+    });
+    for (const text of ["Gubbins RH 1", "gubbins", "GUBBINS4", "front gubbins upper"]) {
+      const { thing: named, signal, which } = readFunction(text, taught);
+      expect([text, named?.name, signal]).toEqual([text, "radiator fan", "switched-ground"]);
+      // Which one it is is still read from the label.
+      expect(which).toEqual(readMeaning(text).which);
+    }
+    expect(readFunction("Gubbins lamp", taught).thing?.name).not.toBe("radiator fan");
+    expect(
+      readFunction("2 left", learn([], { text: "1 right", term: "horn", signal: "lin", like: true })).signal,
+    ).not.toBe("lin");
+    expect(
+      readFunction("Gubbins RH", learn([], { text: "Gubbins LH", term: "horn", signal: "lin" })).signal,
+    ).not.toBe("lin");
+  });
+
   it("come before the lexicon's", () => {
     expect(readFunction("snubber", words)).toMatchObject({
       thing: { name: "snubber" },
@@ -162,7 +188,7 @@ describe("own words", () => {
     expect(readFunction("snubber", [...words, { text: "snubber", term: null, signal: "hall" }]).signal).toBe(
       "hall",
     ); // the last one given counts
-    expect(learn(words, "SNUBBER", null, "pwm")).toEqual([
+    expect(learn(words, { text: "SNUBBER", term: null, signal: "pwm" })).toEqual([
       words[1],
       { text: "SNUBBER", term: null, signal: "pwm" },
     ]);

@@ -4,18 +4,47 @@ import type { Meaning } from "./meaning.ts";
 import { readMeaning } from "./readMeaning.ts";
 import type { MeaningContext } from "./tokensIn.ts";
 
-const byList = new WeakMap<readonly OwnWord[], ReadonlyMap<string, OwnWord>>();
+interface Taught {
+  readonly exact: ReadonlyMap<string, OwnWord>;
+  readonly like: ReadonlyMap<string, OwnWord>;
+}
+const byList = new WeakMap<readonly OwnWord[], Taught>();
 const keyOf = (text: string): string =>
   text
     .toLowerCase()
     .match(/[\p{L}\p{N}+-]+/gu)
     ?.join(" ") ?? "";
 
+/** Words that tell one of several like wires from the others. */
+const WHICH =
+  /^(?:[a-h]|\d+|left|right|lh|rh|[lr][fr]|f[lr]|r[lr]|front|rear|upper|lower|inner|outer|driver|passenger|bank|number|no|nr|cyl|cylinder|links|rechts|vorne|hinten|vorn|1st|2nd|3rd)$/;
+/** A text without what tells it from its like: "Left sender 2" and "Right sender 1" are both "sender"; empty where nothing else is left. */
+export const likeKey = (text: string): string =>
+  keyOf(text)
+    .split(" ")
+    .map((word) => word.replace(/(?<=\p{L}{2,})\d+$/u, ""))
+    .filter((word) => !WHICH.test(word))
+    .join(" ");
+
+function taughtBy(words: readonly OwnWord[]): Taught {
+  const known = byList.get(words);
+  if (known !== undefined) return known;
+  const taught = {
+    exact: new Map(words.map((word) => [keyOf(word.text), word])),
+    like: new Map(
+      words.flatMap((word) =>
+        word.like === true && likeKey(word.text) !== "" ? [[likeKey(word.text), word] as const] : [],
+      ),
+    ),
+  };
+  byList.set(words, taught);
+  return taught;
+}
+
 function ownWord(words: readonly OwnWord[], text: string): OwnWord | undefined {
   if (words.length === 0 || text === "") return undefined;
-  const index = byList.get(words) ?? new Map(words.map((word) => [keyOf(word.text), word]));
-  byList.set(words, index);
-  return index.get(keyOf(text));
+  const { exact, like } = taughtBy(words);
+  return exact.get(keyOf(text)) ?? (like.size === 0 ? undefined : like.get(likeKey(text)));
 }
 
 /** A thing that the shop has its own word for and the lexicon does not know. */
@@ -54,15 +83,7 @@ export function readFunction(
 }
 
 /** The own words with one more; a text means what it was last given. */
-export function learn(
-  words: readonly OwnWord[],
-  text: string,
-  thing: Thing | null,
-  signal: OwnWord["signal"],
-): readonly OwnWord[] {
-  const key = keyOf(text);
-  return [
-    ...words.filter((word) => keyOf(word.text) !== key),
-    { text: text.trim(), term: thing?.name ?? null, signal: thing?.signal ?? signal },
-  ];
+export function learn(words: readonly OwnWord[], word: OwnWord): readonly OwnWord[] {
+  const key = keyOf(word.text);
+  return [...words.filter(({ text }) => keyOf(text) !== key), { ...word, text: word.text.trim() }];
 }

@@ -57,6 +57,8 @@ export interface OwnWord {
   readonly text: string;
   readonly term: string | null;
   readonly signal: SignalClass;
+  /** Also said of the same words with another side, end or number. */
+  readonly like?: boolean;
 }
 
 export const emptyDossier = (head: JobHead): Dossier => ({

@@ -9,7 +9,6 @@ import {
   problemSchema,
   shelfViewSchema,
   tableFileSchema,
-  wordsViewSchema,
   type BenchAnswer,
   type BenchCommandInput,
   type JobsView,
@@ -170,7 +169,7 @@ export const api = {
     read(shelfViewSchema, send("PUT", `/shelf/shells/${encodeURIComponent(id)}`, { body })),
   putTerminal: ({ id, ...body }: TerminalSystem): Promise<ShelfView> =>
     read(shelfViewSchema, send("PUT", `/shelf/terminals/${encodeURIComponent(id)}`, { body })),
-  removeShelfItem: (kind: "shells" | "terminals", id: string): Promise<ShelfView> =>
+  removeShelfItem: (kind: "shells" | "terminals" | "words", id: string): Promise<ShelfView> =>
     read(shelfViewSchema, send("DELETE", `/shelf/${kind}/${encodeURIComponent(id)}`)),
   setWords: (id: string, revision: number, words: readonly OwnWord[]): Promise<JobView> =>
     read(jobViewSchema, send("PUT", at(id, "/words"), { body: { words }, revision })),
@@ -178,8 +177,8 @@ export const api = {
     read(jobViewSchema, send("PUT", at(id, "/worklist"), { body: { worklist }, revision })),
   setBrief: (id: string, revision: number, brief: readonly BriefItem[]): Promise<JobView> =>
     read(jobViewSchema, send("PUT", at(id, "/brief"), { body: { brief }, revision })),
-  shopWords: async (): Promise<readonly OwnWord[]> =>
-    (await read(wordsViewSchema, send("GET", "/words"))).words,
+  putWord: ({ text, ...body }: OwnWord): Promise<ShelfView> =>
+    read(shelfViewSchema, send("PUT", `/shelf/words/${encodeURIComponent(text)}`, { body })),
   /** What a table file holds; nothing is stored. */
   readTable: (file: Blob): Promise<TableFile> => read(tableFileSchema, send("POST", "/tables", { file })),
   decide: (

@@ -43,7 +43,8 @@ vi.mock("../api/client.ts", async (original) => ({
   api: {
     job: () => Promise.resolve(server.view),
     ledger: () => Promise.resolve([]),
-    shopWords: () => Promise.resolve([]),
+    shelf: () => Promise.resolve({ shells: [], terminals: [], words: [] }),
+    putWord: () => Promise.resolve({ shells: [], terminals: [], words: [] }),
     isThere: () => Promise.resolve(server.there),
     record: (_id: string, command: { event: string }) => {
       server.recorded.push(command.event);

@@ -20,18 +20,17 @@ import {
   type OwnWord,
   type Pin,
   type PinId,
-  type SignalClass,
   type Source,
   type SourceId,
   type WorklistEdits,
   type StoredEntry,
-  type Thing,
 } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 import { changeQueue } from "./changeQueue.ts";
 import { benchRecords } from "./benchRecords.ts";
 import { isOutage, patience } from "../api/patience.ts";
 import { outbox } from "./outbox.ts";
+import { useShelf } from "./shelf.ts";
 import { runningAnalysis } from "./runningAnalysis.ts";
 
 /** Wires and points to put and to take off; what is left out stays. */
@@ -80,11 +79,9 @@ export const useJob = defineStore("job", () => {
   /** The pins as they are being edited, ahead of what is computed from them. */
   const live = computed<Dossier | null>(() => (begun.value ? dossier.value : (view.value?.dossier ?? null)));
 
-  /** Own words of other jobs of this shop; without the server's answer there are none. */
-  const shopWords = shallowRef<readonly OwnWord[]>([]);
   /** A text means what it was given last: what this job says of it comes after what the shop says. */
   const words = computed<readonly OwnWord[]>(() => [
-    ...shopWords.value,
+    ...useShelf().words,
     ...(view.value?.dossier.words ?? []),
   ]);
 
@@ -103,10 +100,7 @@ export const useJob = defineStore("job", () => {
       const [job, ledger] = await Promise.all([api.job(id), api.ledger(id)]);
       stored.value = ledger;
       confirmed.value = job;
-      void api.shopWords().then(
-        (all) => (shopWords.value = all),
-        () => undefined,
-      );
+      void useShelf().load();
       await recompute();
       // What was done before a reload and never answered goes first.
       void Promise.all(outbox.of(id).map(sendRecord));
@@ -173,9 +167,10 @@ export const useJob = defineStore("job", () => {
     };
     return change((id, revision) => api.changeWiring(id, revision, body), { kind: "change-wiring", ...body });
   };
-  /** From now on this text means this term, or at least this signal. */
-  const learnWord = (text: string, thing: Thing | null, signal: SignalClass) => {
-    const next = learn(view.value?.dossier.words ?? [], text, thing, signal);
+  /** From now on this text means this, here and in the other jobs of the shop. */
+  const learnWord = (word: OwnWord) => {
+    const next = learn(view.value?.dossier.words ?? [], word);
+    void useShelf().putWord(word);
     return change((id, revision) => api.setWords(id, revision, next), { kind: "set-words", words: next });
   };
   const forgetWord = (text: string) => {

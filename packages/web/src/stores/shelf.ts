@@ -1,14 +1,14 @@
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef } from "vue";
 import type { OwnShell, ShelfView } from "@trevin/core/contract";
-import { SHELLS, TERMINAL_SYSTEMS, type ShelfShell, type TerminalSystem } from "@trevin/core";
+import { SHELLS, TERMINAL_SYSTEMS, type ShelfShell, type OwnWord, type TerminalSystem } from "@trevin/core";
 import { api, ApiProblem } from "../api/client.ts";
 
 const shipped = new Set(SHELLS.map((one) => one.id));
 
 /** What ships with Trevin and what the shop has added: shells and terminal systems. */
 export const useShelf = defineStore("shelf", () => {
-  const own = shallowRef<ShelfView>({ shells: [], terminals: [] });
+  const own = shallowRef<ShelfView>({ shells: [], terminals: [], words: [] });
   const problem = ref("");
   /** What was taken off last, to be put back. */
   const removed = shallowRef<{ readonly name: string; readonly back: () => Promise<ShelfView> } | null>(null);
@@ -39,6 +39,13 @@ export const useShelf = defineStore("shelf", () => {
       return false;
     }
   }
+  const words = computed<readonly OwnWord[]>(() => own.value.words);
+  const putWord = (word: OwnWord): Promise<boolean> => attempt(() => api.putWord(word));
+  async function removeWord(text: string): Promise<void> {
+    const old = own.value.words.find((one) => one.text === text);
+    if (old !== undefined && (await attempt(() => api.removeShelfItem("words", text))))
+      removed.value = { name: old.text, back: () => api.putWord(old) };
+  }
   const load = (): Promise<boolean> => attempt(() => api.shelf());
   const putShell = (shell: OwnShell): Promise<boolean> => attempt(() => api.putShell(shell));
   const putTerminal = (system: TerminalSystem): Promise<boolean> => attempt(() => api.putTerminal(system));
@@ -58,6 +65,9 @@ export const useShelf = defineStore("shelf", () => {
   }
   return {
     own,
+    words,
+    putWord,
+    removeWord,
     shells,
     terminals,
     problem,

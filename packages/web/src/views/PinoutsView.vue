@@ -252,6 +252,7 @@ const facts = computed(() => {
       @select="pickOnFace"
       @put="put"
       @doubt="grid?.doubt()"
+      @learn="store.learnWord"
       @edit="edit(connector)"
     />
   </main>

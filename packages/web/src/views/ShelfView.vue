@@ -5,15 +5,17 @@ import { useRoute } from "vue-router";
 import TopLine from "../components/frame/TopLine.vue";
 import ShellShelf from "../components/shelf/ShellShelf.vue";
 import TerminalShelf from "../components/shelf/TerminalShelf.vue";
+import WordShelf from "../components/shelf/WordShelf.vue";
 import { useShelf } from "../stores/shelf.ts";
 
 const shelf = useShelf();
 const route = useRoute();
 void shelf.load();
-const page = computed(() => (route.params["kind"] === "terminals" ? "terminals" : "shells"));
+const page = computed(() => pages.find(({ kind }) => kind === route.params["kind"])?.kind ?? "shells");
 const pages = [
   { kind: "shells", title: "Housings" },
   { kind: "terminals", title: "Terminal systems" },
+  { kind: "words", title: "Words" },
 ] as const;
 </script>
 
@@ -38,7 +40,8 @@ const pages = [
       </p>
     </header>
     <ShellShelf v-if="page === 'shells'" />
-    <TerminalShelf v-else />
+    <TerminalShelf v-else-if="page === 'terminals'" />
+    <WordShelf v-else />
   </main>
 </template>
 

@@ -7,7 +7,6 @@ import {
   type Decision,
   type Dossier,
   type JobHead,
-  type OwnWord,
   type Pin,
 } from "@trevin/core";
 import {
@@ -153,15 +152,6 @@ async function countUndecided(db: Queryable, row: JobRecord): Promise<number> {
 
 export const jobExists = async (db: Queryable, id: string): Promise<boolean> =>
   (await db.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, id))).length > 0;
-
-/** Every job's own words, the latest job first: what the shop has learned. */
-export async function shopWords(db: Queryable): Promise<readonly OwnWord[]> {
-  const rows = await db.select({ words: jobs.words }).from(jobs).orderBy(desc(jobs.updatedAt), asc(jobs.id));
-  const byText = new Map<string, OwnWord>();
-  for (const word of rows.flatMap((row) => ownWordSchema.array().parse(row.words)))
-    if (!byText.has(word.text.toLowerCase())) byText.set(word.text.toLowerCase(), word);
-  return [...byText.values()];
-}
 
 export const countJobs = async (db: Queryable): Promise<number> =>
   (await db.select({ count: sql<number>`count(*)::int` }).from(jobs))[0]?.count ?? 0;

@@ -105,7 +105,6 @@ export function jobRoutes(db: Database, compute: Compute): Router {
   router.patch("/jobs/:job/decisions", (request, response) =>
     edit(request, response, { kind: "decide", ...readBody(decideSchema, request) }),
   );
-  router.get("/words", async (_request, response) => void response.json({ words: await repo.shopWords(db) }));
   for (const direction of ["undo", "redo"] as const)
     router.post(`/jobs/:job/${direction}`, async (request, response) =>
       sendJob(

@@ -1,10 +1,16 @@
 import { and, asc, eq, sql } from "drizzle-orm";
-import { ownShellSchema, terminalSystemSchema, type OwnShell, type ShelfView } from "@trevin/core/contract";
-import type { TerminalSystem } from "@trevin/core";
+import {
+  ownShellSchema,
+  ownWordSchema,
+  terminalSystemSchema,
+  type OwnShell,
+  type ShelfView,
+} from "@trevin/core/contract";
+import type { OwnWord, TerminalSystem } from "@trevin/core";
 import type { Queryable } from "../../db/connect.ts";
 import { shelfItems } from "../../db/schema.ts";
 
-export type ShelfKind = "shell" | "terminal";
+export type ShelfKind = "shell" | "terminal" | "word";
 
 export async function readShelf(db: Queryable): Promise<ShelfView> {
   const rows = await db.select().from(shelfItems).orderBy(asc(shelfItems.kind), asc(shelfItems.id));
@@ -13,17 +19,19 @@ export async function readShelf(db: Queryable): Promise<ShelfView> {
   return {
     shells: ownShellSchema.array().parse(of("shell")),
     terminals: terminalSystemSchema.array().parse(of("terminal")),
+    words: ownWordSchema.array().parse(of("word")),
   };
 }
 
 export async function putItem(
   db: Queryable,
   kind: ShelfKind,
-  body: OwnShell | TerminalSystem,
+  id: string,
+  body: OwnShell | TerminalSystem | OwnWord,
 ): Promise<void> {
   await db
     .insert(shelfItems)
-    .values({ kind, id: body.id, body })
+    .values({ kind, id, body })
     .onConflictDoUpdate({
       target: [shelfItems.kind, shelfItems.id],
       set: { body: sql`excluded.body`, updatedAt: new Date() },

@@ -27,6 +27,7 @@ import { usePrefs } from "../../stores/prefs.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import PinInspector from "./PinInspector.vue";
+import ReadingDialog from "./ReadingDialog.vue";
 
 const props = defineProps<{
   connector: Connector;
@@ -43,9 +44,12 @@ const emit = defineEmits<{
   select: [pin: PinId, clicked: boolean];
   put: [pins: readonly Pin[]];
   doubt: [];
+  learn: [word: OwnWord];
   edit: [];
 }>();
 
+/** Whether the label of the pin in hand is being taught. */
+const misread = ref(false);
 const pane = ref<HTMLElement | null>(null);
 const { width: paneWidth } = useElementSize(pane);
 const FACE = 406;
@@ -116,6 +120,7 @@ const whereElse = computed(() =>
       :nominal-volts="dossier.head.nominalVolts"
       @put="emit('put', $event)"
       @doubt="emit('doubt')"
+      @misread="misread = true"
     />
     <dl class="facts lab">
       <dt>side</dt>
@@ -144,6 +149,14 @@ const whereElse = computed(() =>
       <dd>{{ connector.sealed ? "yes: open cavities get a cavity plug" : "no" }}</dd>
     </dl>
     <button type="button" class="btn quiet edit" @click="emit('edit')">Edit connector</button>
+    <ReadingDialog
+      v-if="pin"
+      v-model:open="misread"
+      :text="pin.function"
+      :dossier="dossier"
+      :words="words"
+      @learn="emit('learn', $event)"
+    />
   </aside>
 </template>
 

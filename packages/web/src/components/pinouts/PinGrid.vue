@@ -16,7 +16,6 @@ import {
   type PinId,
   type Source,
   type SourceId,
-  type Thing,
 } from "@trevin/core";
 import { COLUMNS, type Column } from "../../grid/cells.ts";
 import { gridLine } from "../../grid/gridLine.ts";
@@ -48,7 +47,7 @@ const emit = defineEmits<{
   put: [pins: readonly Pin[]];
   remove: [pins: readonly PinId[]];
   paste: [text: string];
-  learn: [text: string, thing: Thing | null, signal: Pin["signal"]];
+  learn: [word: OwnWord];
   shown: [count: number];
 }>();
 
@@ -98,7 +97,7 @@ function taken(pins: readonly Pin[]): void {
     pin.signal !== "unknown" &&
     likelyClass(readFunction(pin.function, props.words)) === "unknown"
   )
-    emit("learn", pin.function, null, pin.signal);
+    emit("learn", { text: pin.function, term: null, signal: pin.signal });
   emit("put", pins);
 }
 
@@ -181,7 +180,8 @@ const back = (): void => box.value?.focus({ preventScroll: true });
 function mean(): void {
   const offer = offers.value[Math.max(0, picked.value)];
   const own = editing.value?.text ?? "";
-  if (offer?.thing && active.value.column === "function") emit("learn", own, offer.thing, offer.thing.signal);
+  if (offer?.thing && active.value.column === "function")
+    emit("learn", { text: own, term: offer.thing.name, signal: offer.thing.signal });
   void nextTick(() => {
     grid.enter();
     back();

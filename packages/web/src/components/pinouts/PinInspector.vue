@@ -7,12 +7,8 @@ import {
   COLOUR_SYSTEMS,
   colourInWords,
   FACTS,
-  contextOf,
-  meaningWords,
   formatColour,
   pinSystem,
-  readFunction,
-  termWords,
   valueOf,
   vouched,
   type Claim,
@@ -26,6 +22,7 @@ import {
   type WireColour,
 } from "@trevin/core";
 import ElectricalFacts from "./ElectricalFacts.vue";
+import ReadAs from "./ReadAs.vue";
 import SettleColour from "./SettleColour.vue";
 import { applied } from "../../grid/cells.ts";
 import { pinFacts, sourceTitle } from "../../grid/pinFacts.ts";
@@ -40,7 +37,7 @@ const props = defineProps<{
   words: readonly OwnWord[];
   nominalVolts: number;
 }>();
-const emit = defineEmits<{ put: [pins: readonly Pin[]]; doubt: [] }>();
+const emit = defineEmits<{ put: [pins: readonly Pin[]]; doubt: []; misread: [] }>();
 
 const system = computed<ColourSystem>(() => pinSystem(props.pin, props.connector));
 const reading = computed(() => colourOf(props.pin, props.connector, connectorHabit(props.connector)));
@@ -55,9 +52,6 @@ const readings = computed<readonly WireColour[]>(() => {
 const elsewhere = computed(() =>
   reading.value.ok ? reading.value.value.others.filter((other) => !other.systems.includes(system.value)) : [],
 );
-
-const meaning = computed(() => readFunction(props.pin.function, props.words, contextOf(props.connector)));
-const term = computed(() => meaning.value.thing);
 
 const FACT_TITLES: Readonly<Record<Fact, string>> = {
   cavity: "place",
@@ -201,11 +195,7 @@ useCommands([
           .join("; ")
       }}.
     </p>
-    <p v-if="pin.function">
-      <b class="lab">Read as</b> {{ meaningWords(meaning) || "not understood" }}
-      <span v-if="meaning.unread.length" class="mut">(not understood: {{ meaning.unread.join(", ") }})</span>
-    </p>
-    <p v-if="term" class="why">{{ termWords(term) }}</p>
+    <ReadAs :pin="pin" :connector="connector" :words="words" @misread="emit('misread')" />
     <ElectricalFacts
       :pin="pin"
       :chosen="chosen"
