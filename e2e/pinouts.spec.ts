@@ -133,6 +133,41 @@ test("functions are offered while typing, with their signal; own words are learn
   expect(words).toContainEqual(expect.objectContaining({ text: "quorb", signal: "lin" }));
 });
 
+test("a misread label is taught with its like ones, for every job of the shop, and removed from the Shelf", async ({
+  page,
+}) => {
+  const job = await blankJob(page);
+  await page.goto(`${job}/pinouts`);
+  await pasteInto(
+    page.getByLabel("Paste a table into H"),
+    "1\tBK\tFrobnitz LH 2\n2\tRD\tFrobnitz RH 1\n3\tGN\tHorn\n",
+  );
+  await page.getByRole("button", { name: "least understood first" }).click();
+  await expect(page.getByRole("button", { name: "back to what needs a look" })).toBeVisible();
+  await expect(page.getByTitle("not understood").first()).toHaveText("Frobnitz");
+  await putIn(page, 3);
+  await cell(page, "Function", "1").click();
+  await expect(page.getByText("not understood: frobnitz")).toBeVisible();
+  await page.keyboard.press("Alt+M");
+  const dialog = page.getByRole("dialog", { name: /What does “Frobnitz LH 2” mean/ });
+  await expect(dialog.getByText("Also with another side, end or number: Frobnitz RH 1")).toBeVisible();
+  await page.keyboard.type("radiator f");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Enter");
+  await expect(dialog).toBeHidden();
+  await expect(page.getByText("radiator fan · left number 2").first()).toBeVisible();
+  for (const cavity of ["1", "2"])
+    await expect(cell(page, "Signal class", cavity)).toHaveText("switched-ground");
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await page.goto("/shelf/words");
+  await expect(page.getByRole("row", { name: /Frobnitz LH 2 radiator fan/ })).toBeVisible();
+  await page.getByRole("button", { name: "remove Frobnitz LH 2" }).click();
+  await expect(page.getByText("Frobnitz LH 2 was removed from the Shelf.")).toBeVisible();
+  await page.getByRole("button", { name: "Restore" }).click();
+  await expect(page.getByRole("row", { name: /Frobnitz LH 2/ })).toBeVisible();
+  await page.getByRole("button", { name: "remove Frobnitz LH 2" }).click();
+});
+
 test("rows are found, filtered and sorted; the wire finder leads to a pin", async ({ page }) => {
   const job = await demoJob(page, false);
   await page.goto(`${job}/pinouts`);

@@ -11,6 +11,7 @@ import {
   type TableJob,
 } from "@trevin/core/testing";
 import { fitWeights, type Sample } from "./logistic.ts";
+import { ownPhrases, unread, without } from "./struckPhrases.ts";
 
 /**
  * Fits the weights of the comparison on tables of true joins: `npm run calibrate [-- FILE…]`. Each job is scored by weights that were fitted on
@@ -47,13 +48,19 @@ function samplesOf(job: TableJob): readonly Sample[] {
 const percent = (part: number, whole: number): string =>
   whole === 0 ? "–" : `${((100 * part) / whole).toFixed(1)} %`;
 
-function pageOf(outcomes: readonly Outcome[]): string {
+function summaryOf(outcomes: readonly Outcome[]): string {
   const sum = (of: (outcome: Outcome) => number): number => outcomes.reduce((all, one) => all + of(one), 0);
   const chosen = outcomes.flatMap((one) => one.chosen);
   const [joins, right] = [sum((one) => one.joins), sum((one) => one.right)];
   const wrong = chosen.filter(({ isRight }) => !isRight);
+  const sure = chosen.filter((one) => one.sure === "sure");
+  return `${right} of ${joins} joins right (${percent(right, joins)}), ${wrong.length} wrong pairs, ${wrong.filter(({ isHarmful }) => isHarmful).length} of them harmful; ${sure.length} said to be sure, of them ${sure.filter(({ isRight }) => !isRight).length} wrong; ${sum((one) => one.aloneRight)} of ${sum((one) => one.alone)} pins rightly left alone.`;
+}
+
+function pageOf(outcomes: readonly Outcome[]): string {
+  const chosen = outcomes.flatMap((one) => one.chosen);
   const lines = [
-    `${outcomes.length} jobs, ${joins} joins, each job read with weights fitted on the others: ${right} right (${percent(right, joins)}), ${wrong.length} wrong pairs, ${wrong.filter(({ isHarmful }) => isHarmful).length} of them harmful; ${sum((one) => one.aloneRight)} of ${sum((one) => one.alone)} pins rightly left alone.`,
+    `${outcomes.length} jobs, each read with weights fitted on the others: ${summaryOf(outcomes)}`,
     "",
     "| said | right | of | share |",
     "| --- | --- | --- | --- |",
@@ -83,18 +90,23 @@ ${FEATURES.map((name: Feature) => `  ${/^[a-z]+$/.test(name) ? name : `"${name}"
 `;
 
 const files = process.argv.slice(2).filter((argument) => !argument.startsWith("-"));
-const jobs = (files.length > 0 ? files : TABLES).flatMap((file) =>
-  (JSON.parse(readFileSync(file, "utf8")) as RawJob[]).map(tableJob),
+const raw = (files.length > 0 ? files : TABLES).flatMap(
+  (file) => JSON.parse(readFileSync(file, "utf8")) as RawJob[],
 );
+const jobs = raw.map(tableJob);
 const samples = jobs.map(samplesOf);
 if (process.argv.includes("--all")) {
   // Only the weights, without the hour glass of leaving each job out.
   writeFileSync(WEIGHTS_FILE, weightsFile(fitWeights(samples.flat())));
 } else {
-  const outcomes = jobs.map((job, left) =>
-    outcomeOf(job, fitWeights(samples.filter((_, index) => index !== left).flat())),
+  const weights = jobs.map((_, left) => fitWeights(samples.filter((_one, index) => index !== left).flat()));
+  const outcomes = jobs.map((job, index) => outcomeOf(job, weights[index]));
+  const own = ownPhrases(raw);
+  const struck = raw.map((job, index) =>
+    without(own[index] ?? new Set(), () => outcomeOf(tableJob(unread(job)), weights[index])),
   );
-  const report = pageOf(outcomes);
+  const phrases = own.reduce((sum, one) => sum + one.size, 0);
+  const report = `${pageOf(outcomes)}\n\nThe same with every phrase of the lexicon struck that fires in that job only (${phrases} of them; word forms stay): ${summaryOf(struck)}`;
   console.log(report);
   writeFileSync(WEIGHTS_FILE, weightsFile(fitWeights(samples.flat())));
   const page = readFileSync(PAGE, "utf8");

@@ -6,7 +6,7 @@ export const router = createRouter({
   routes: [
     { path: "/", name: "jobs", component: JobsView, meta: { title: "Jobs" } },
     {
-      path: "/shelf/:kind(shells|terminals)?",
+      path: "/shelf/:kind(shells|terminals|words)?",
       name: "shelf",
       component: () => import("./views/ShelfView.vue"),
       meta: { title: "Shelf" },

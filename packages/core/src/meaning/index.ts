@@ -14,5 +14,5 @@ export { isGeneric } from "./generic.ts";
 export { directionOf, leaningOf } from "./direction.ts";
 export { contextOf, habitsOf, type ListHabits } from "./habits.ts";
 export { oppositeOf, type Dimension, type Opposite, type WhichOne } from "./whichOne.ts";
-export { learn, likeKey, readFunction } from "./ownWords.ts";
+export { learn, likeKey, readFunction, speaksOf } from "./ownWords.ts";
 export { suggestThings, type Suggestion } from "./suggest.ts";

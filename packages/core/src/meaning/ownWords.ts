@@ -26,6 +26,10 @@ export const likeKey = (text: string): string =>
     .filter((word) => !WHICH.test(word))
     .join(" ");
 
+/** Whether a taught word speaks of a text. */
+export const speaksOf = ({ text: own, like }: OwnWord, text: string): boolean =>
+  keyOf(own) === keyOf(text) || (like === true && likeKey(own) !== "" && likeKey(own) === likeKey(text));
+
 function taughtBy(words: readonly OwnWord[]): Taught {
   const known = byList.get(words);
   if (known !== undefined) return known;

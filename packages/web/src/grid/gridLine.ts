@@ -1,9 +1,12 @@
 import {
   blankPin,
+  contextOf,
   pinId,
+  readFunction,
   type CodeHabit,
   type Connector,
   type Likeness,
+  type OwnWord,
   type Pin,
   type PinId,
 } from "@trevin/core";
@@ -23,6 +26,8 @@ export interface GridLine {
   readonly reading: ColourRead | null;
   readonly divided: boolean;
   readonly mark: Likeness["kind"] | undefined;
+  /** Words of its function that were not understood. */
+  readonly unread: readonly string[];
 }
 
 export function gridLine(
@@ -32,6 +37,7 @@ export function gridLine(
   connector: Connector,
   habit: CodeHabit,
   marks: ReadonlyMap<PinId, Likeness["kind"]>,
+  words: readonly OwnWord[],
 ): GridLine {
   const colour = pin?.colour ?? grid.shown(NEW, "colour", undefined);
   // A colour typed for a new cavity is drawn at once.
@@ -49,5 +55,6 @@ export function gridLine(
       wire.sources.colour !== "read-off" &&
       isDivided(reading, wire, connector),
     mark: pin === undefined ? undefined : marks.get(pin.id),
+    unread: pin === undefined ? [] : readFunction(pin.function, words, contextOf(connector)).unread,
   };
 }

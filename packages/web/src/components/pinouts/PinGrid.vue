@@ -123,7 +123,15 @@ const lines = computed(() =>
   virtual.value
     .getVirtualItems()
     .map(({ index, start }) =>
-      gridLine({ index, start }, rows.value[index], grid, props.connector, habit.value, marks.value),
+      gridLine(
+        { index, start },
+        rows.value[index],
+        grid,
+        props.connector,
+        habit.value,
+        marks.value,
+        props.words,
+      ),
     ),
 );
 const isActive = (row: number, column: number): boolean =>

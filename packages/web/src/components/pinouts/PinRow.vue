@@ -11,6 +11,7 @@ import {
   type Source,
   type SourceId,
 } from "@trevin/core";
+import ReadText from "../parts/ReadText.vue";
 import SourceCell from "./SourceCell.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import { CELL_NAMES, type Column } from "../../grid/cells.ts";
@@ -118,6 +119,9 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
             >{{ grid.shown(id, column, pin) || grid.suggestedLabel.value }}</b
           ></template
         >
+        <span v-else-if="column === 'function' && line.unread.length > 0" class="cut"
+          ><ReadText :text="grid.shown(id, column, pin)" :unread="line.unread"
+        /></span>
         <template v-else
           >{{ grid.shown(id, column, pin)
           }}<span v-if="id === NEW && column === 'function' && !grid.shown(id, column, pin)" class="mut">{{
@@ -191,6 +195,10 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
 }
 .cell.function {
   font-weight: 650;
+}
+.cut {
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .cell.signal,
 .cell.note,

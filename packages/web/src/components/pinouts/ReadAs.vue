@@ -27,9 +27,13 @@ useCommands([
 </script>
 
 <template>
-  <p v-if="pin.function">
-    <b class="lab">Read as</b> {{ meaningWords(meaning) || "not understood" }}
-    <span v-if="meaning.unread.length" class="mut">(not understood: {{ meaning.unread.join(", ") }})</span>
+  <p v-if="pin.function" class="read">
+    <span
+      ><b class="lab">Read as</b> {{ meaningWords(meaning) || "not understood"
+      }}<span v-if="meaning.unread.length" class="mut"
+        >; not understood: {{ meaning.unread.join(", ") }}</span
+      ></span
+    >
     <button type="button" class="btn quiet" @click="emit('misread')">
       Misread? <kbd class="letter">M</kbd>
     </button>
@@ -42,6 +46,11 @@ useCommands([
   font-size: 14px;
   padding: 1px 8px;
   min-height: 26px;
-  margin-left: 8px;
+}
+.read {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
 }
 </style>

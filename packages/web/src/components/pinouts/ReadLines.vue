@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The lines of a table as they were understood, doubtful ones first. */
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import {
   canGoIn,
   colourInWords,
@@ -14,6 +14,7 @@ import {
   type TableLine,
 } from "@trevin/core";
 import { isDoubtfulLine } from "./doubtfulLine.ts";
+import ReadText from "../parts/ReadText.vue";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
@@ -32,15 +33,30 @@ const rank = (line: TableLine): number => {
   if (props.lost.has(line.line)) return 1;
   return isDoubtfulLine(line) ? 2 : 3;
 };
-const sorted = computed(() => [...props.lines].sort((a, b) => rank(a) - rank(b)).slice(0, LIMIT));
+/** How well each function is understood, in the light of the whole table; asked for, the worst come first. */
+const worstFirst = ref(false);
+const habits = computed(() => habitsOf(props.lines.map((line) => line.function)));
+const readings = computed(
+  () => new Map(props.lines.map((line) => [line.line, readMeaning(line.function, habits.value)])),
+);
+const understood = (line: TableLine): number => {
+  const meaning = readings.value.get(line.line);
+  if (meaning === undefined || line.function === "" || line.content === "empty") return 1;
+  if (meaning.things.length === 0 && meaning.signal === "unknown") return 0;
+  return meaning.understood - (meaning.vague || meaning.fuzzy ? 0.3 : 0) - (meaning.certain < 0.6 ? 0.2 : 0);
+};
+const sorted = computed(() =>
+  [...props.lines]
+    .sort((a, b) => (worstFirst.value ? understood(a) - understood(b) : rank(a) - rank(b)))
+    .slice(0, LIMIT),
+);
 function shortLabel(label: string): string {
   if (label === "") return "?";
   return label.length > 12 ? `${label.slice(0, 9)}…` : label;
 }
-/** How each function is understood, in the light of the whole table. */
-const habits = computed(() => habitsOf(props.lines.map((line) => line.function)));
 const readAs = (line: TableLine): string => {
-  const meaning = readMeaning(line.function, habits.value);
+  const meaning = readings.value.get(line.line);
+  if (meaning === undefined) return "";
   const words = servesWords(meaning);
   if (words !== "") return `read as ${words}`;
   return meaning.signal === "unknown" ? "not understood" : "";
@@ -74,7 +90,12 @@ const marks = (line: TableLine): string =>
           <th>as pasted</th>
           <th>cavity</th>
           <th>wire</th>
-          <th>function</th>
+          <th>
+            function
+            <button type="button" class="link" :aria-pressed="worstFirst" @click="worstFirst = !worstFirst">
+              {{ worstFirst ? "back to what needs a look" : "least understood first" }}
+            </button>
+          </th>
           <th>signal</th>
           <th class="num">mm²</th>
           <th class="look">to look at</th>
@@ -97,8 +118,12 @@ const marks = (line: TableLine): string =>
             >
           </td>
           <td class="fn">
-            {{ line.content === "empty" ? "empty" : line.function
-            }}<small v-if="line.content !== 'empty' && line.function" class="mut">{{ readAs(line) }}</small>
+            <template v-if="line.content === 'empty'">empty</template
+            ><ReadText v-else :text="line.function" :unread="readings.get(line.line)?.unread ?? []" /><small
+              v-if="line.content !== 'empty' && line.function"
+              class="mut"
+              >{{ readAs(line) }}</small
+            >
           </td>
           <td class="lab sig">
             {{ line.signal === "unknown" || line.signal === "none" ? "" : line.signal }}

@@ -84,7 +84,7 @@ function teach(): void {
     <p>
       <b class="lab">Read as</b> {{ meaningWords(read) || "not understood" }}
       <template v-if="read.unread.length">
-        <span class="mut"> Not understood: </span
+        <span class="mut">; not understood: </span
         ><mark v-for="word in read.unread" :key="word">{{ word }}</mark>
       </template>
     </p>

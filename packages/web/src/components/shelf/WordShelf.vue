@@ -68,6 +68,9 @@ const shown = computed(() => {
 .none {
   max-width: 560px;
 }
+.inp {
+  max-width: 374px;
+}
 table {
   border-collapse: collapse;
   width: 100%;
