@@ -89,6 +89,21 @@ describe("the lexicon", () => {
     );
     expect(lost).toEqual([]);
   });
+  it("marks what is not worked on here, and what keeps the engine from cranking in gear", () => {
+    const marked = (of: (thing: (typeof THINGS)[number]) => boolean): readonly string[] =>
+      THINGS.filter(of).map(({ name }) => name);
+    expect(marked(({ keepOut }) => keepOut === "restraint")).toEqual(
+      expect.arrayContaining(["airbag squib", "belt pretensioner", "crash sensor", "occupant sensor"]),
+    );
+    expect(marked(({ keepOut }) => keepOut === "high-voltage").length).toBe(2);
+    expect(marked(({ startInterlock }) => startInterlock)).toEqual([
+      "start inhibit",
+      "clutch switch",
+      "neutral switch",
+    ]);
+    for (const text of ["Gurtstraffer links", "HV interlock", "SRS driver bag +", "Beckengurt Straffer"])
+      expect([text, readMeaning(text).things.some(({ keepOut }) => keepOut !== null)]).toEqual([text, true]);
+  });
   it("knows every abbreviation of SAE J1930 that names a wire (reference from memory)", () => {
     const wanted: Readonly<Record<string, string>> = {
       ECT: "coolant temperature",

@@ -59,6 +59,8 @@ const ownThing = ({ text, signal }: OwnWord): Thing => ({
   direction: "both",
   open: "nothing",
   vital: false,
+  keepOut: null,
+  startInterlock: false,
   phrases: [],
 });
 

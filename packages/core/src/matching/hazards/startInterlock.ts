@@ -4,8 +4,6 @@ import type { ReadPin } from "../readPin.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { goesOn, isTerm, named } from "./say.ts";
 
-const INTERLOCKS = ["clutch switch", "neutral switch", "start inhibit"] as const;
-
 /** A car that cranks in gear runs somebody over: what keeps it from cranking is replaced, never just bridged or left off (common practice). */
 export const startInterlock: Rule = {
   id: "start-interlock",
@@ -39,7 +37,7 @@ export const startInterlock: Rule = {
     ...links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] => {
       const bridged =
         (isTerm(vehicle, "start inhibit") && incoming.signal === "ground") ||
-        (isTerm(incoming, "start inhibit", "neutral switch", "clutch switch") && vehicle.signal === "ground");
+        (isInterlock(incoming) && vehicle.signal === "ground");
       return bridged && decision?.kind === "join"
         ? [
             {
@@ -63,7 +61,7 @@ export const startInterlock: Rule = {
   ],
 };
 
-const isInterlock = (pin: ReadPin): boolean => isTerm(pin, ...INTERLOCKS);
+const isInterlock = (pin: ReadPin): boolean => pin.reading.thing?.startInterlock === true;
 const fedThrough = (pin: ReadPin, what: string): Decision => ({
   kind: "feed",
   pin: pin.placed.pin.id,

@@ -137,7 +137,7 @@ windscreen heater | switched-supply load comfort-lost | windscreen heater; heate
 seat heater | switched-supply load comfort-lost | seat heater; heated seat; seat heat; seat heater element; seat heater switch; seat cushion heater
 seat motor | switched-supply source comfort-lost | seat motor; power seat; seat adjust; seat forward; seat recline; seat supply; seat slide; seat height; seat back; seat tilt; seat lumbar; lumbar; memory seat
 seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; buckle
-occupant sensor | other-data load restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor; seat mat; seat occupancy mat; occupancy mat
+occupant sensor | other-data load restraint restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor; seat mat; seat occupancy mat; occupancy mat
 # seat switch
 seat switch | switched-supply load dead | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present
 # main brush
@@ -239,12 +239,12 @@ inertia switch | switched-supply load no-start | inertia switch; ifs; inertia fu
 immobiliser signal | other-data both no-start | immobiliser; transponder; theft; passive anti theft; start enable; immobiliser signal; transponder key coil; transponder coil; immobiliser antenna; key coil; anti theft; immobiliser data; immobiliser coil; key transponder; immobiliser aerial; theft deterrent; reader coil; security signal; txct
 axle select | sensor-supply source reads-wrong | axle select; axle coding; variant coding; coding strap; strap; coding; id pin; address pin; address; id strap; configuration; config; select strap; coding pin; jumper; bridge; version coding; identification pin; mode select; program select; coding resistor; variant
 # high voltage
-high-voltage interlock | other-data both module-dead | high voltage interlock; hvil loop; high voltage loop; service disconnect; interlock loop
-high-voltage supply | other-data both module-dead | high voltage; traction battery; high voltage plus; high voltage minus; high voltage battery; high voltage positive; high voltage negative; hv battery
+high-voltage interlock | other-data both module-dead high-voltage | high voltage interlock; hvil loop; high voltage loop; service disconnect; interlock loop
+high-voltage supply | other-data both module-dead high-voltage | high voltage; traction battery; high voltage plus; high voltage minus; high voltage battery; high voltage positive; high voltage negative; hv battery
 # restraint
-airbag squib | other-data source restraint | airbag; air bag; airbag squib; driver airbag; passenger airbag; side airbag; curtain airbag; airbag igniter; restraint; clock spring; spiral cable; airbag coil; airbag module; squib; knee airbag
-belt pretensioner | other-data source restraint | pretensioner; belt pretensioner; seat belt pretensioner; belt tensioner; seat belt tensioner
-crash sensor | other-data load restraint | crash sensor; impact sensor; satellite sensor; restraint sensor; side impact sensor; airbag sensor; front impact sensor
+airbag squib | other-data source restraint restraint | airbag; air bag; airbag squib; driver airbag; passenger airbag; side airbag; curtain airbag; airbag igniter; restraint; clock spring; spiral cable; airbag coil; airbag module; squib; knee airbag
+belt pretensioner | other-data source restraint restraint | pretensioner; belt pretensioner; seat belt pretensioner; belt tensioner; seat belt tensioner
+crash sensor | other-data load restraint restraint | crash sensor; impact sensor; satellite sensor; restraint sensor; side impact sensor; airbag sensor; front impact sensor
 crash signal | pwm load code | crash signal; crash output; airbag deployed; deployment signal; collision signal; crash
 # passenger door and step
 door valve control | switched-supply source dead | t77; door valve; door valve control; door open valve; door solenoid; bus door; passenger door valve; door control

@@ -18,6 +18,10 @@ export interface Thing {
   readonly open: OpenEffect;
   /** The part is dead or unsafe without it. */
   readonly vital: boolean;
+  /** The kind of circuit that nobody works on here, where it is one. */
+  readonly keepOut: "restraint" | "high-voltage" | null;
+  /** It keeps the engine from being cranked in gear. */
+  readonly startInterlock: boolean;
   readonly phrases: readonly string[];
 }
 
@@ -38,6 +42,10 @@ function oneOf<T extends string>(all: readonly T[], value: string | undefined, l
   return found;
 }
 
+const KEEP_OUT = ["restraint", "high-voltage"] as const;
+/** What may stand behind the consequence of a thing. */
+const MARKS = ["vital", "interlock", ...KEEP_OUT] as const;
+
 function thingsOf(table: string): readonly Thing[] {
   let family = "";
   return linesOf(table).flatMap((line): readonly Thing[] => {
@@ -46,7 +54,8 @@ function thingsOf(table: string): readonly Thing[] {
       return [];
     }
     const [name = "", usual = "", phrases = ""] = listOf(line, "|");
-    const [signal, direction, open, vital] = usual.split(" ");
+    const [signal, direction, open, ...marks] = usual.split(" ");
+    for (const mark of marks) oneOf(MARKS, mark, line);
     return [
       {
         name,
@@ -54,7 +63,9 @@ function thingsOf(table: string): readonly Thing[] {
         signal: oneOf(SIGNAL_CLASSES, signal, line),
         direction: oneOf(DIRECTIONS, direction, line),
         open: oneOf(OPEN_EFFECTS, open, line),
-        vital: vital === "vital",
+        vital: marks.includes("vital"),
+        keepOut: KEEP_OUT.find((what) => marks.includes(what)) ?? null,
+        startInterlock: marks.includes("interlock"),
         phrases: [name, ...listOf(phrases, ";")],
       },
     ];

@@ -183,7 +183,7 @@ alarm: alrm
 siren: sirene
 airbag: srs airbags squib
 belt: gurt seatbelt
-pretensioner: gurtstraffer
+pretensioner: gurtstraffer straffer
 passenger: passgr beifahrer
 driver: fahrer
 diagnostic: diag diagnose diagnosis diagnostics obd dlc obdii scan
@@ -339,7 +339,7 @@ turn left: bl
 turn right: br
 crank signal: nsw
 air fuel ratio: afr
-high voltage: hv
+high voltage: hv hochvolt
 high voltage interlock: hvil
 exhaust gas recirculation: 
 keep alive: kam keepalive
