@@ -117,6 +117,9 @@ function byPole(own: Scoring): void {
     offer(pole === "plus" ? "switched-supply" : "switched-ground", 6.7);
   }
   if (pole === "minus") {
+    // "Fuel pump output (-)": a module that pulls down, no ground.
+    if (thing !== undefined && !isGeneric(thing) && !isSensor && has("output", "trigger", "drive"))
+      offer("switched-ground", 6.9);
     if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
       offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
     else if (isSensor) offer("sensor-return", 6.2);

@@ -35,6 +35,7 @@ trailer turn tell-tale | switched-ground load lamp-off | trailer telltale; trail
 flasher input | ignition load lamp-off | t49; flasher input; flasher unit; flasher supply; flasher feed; flasher relay; flasher unit supply; flasher plus; flasher unit b; flasher power; flasher relay supply; flasher unit x; flasher can; led flasher
 flasher pilot | lamp-feed source lamp-off | flasher unit p; flasher pilot output; flasher unit pilot; pilot lamp flasher; flasher unit c1; flasher c2; flasher c3
 hazard switch | switched-ground load lamp-off | hazard; hazard switch; hazard flasher; hazard warning; hazard lamp switch; hazard warning switch; hazard input; hazard request; four way flasher; emergency flasher; 4 way flasher; hazard button; hazard lamp
+hazard supply | battery load lamp-off | hazard supply; hazard feed; hazard flasher supply; hazard flasher feed; hazard switch feed; hazard switch supply; hazard constant; hazard fuse; hazard lamp supply; hazard battery
 # reverse lamp
 reverse lamp | lamp-feed load lamp-off | reverse lamp; back up lamp; backup lamp; reversing lamp; reverse light; reverse lamp feed; back up; reverse lamp output; reverse lamps; backing lamp; reverse trigger; reverse signal; backing signal; reverse gear signal; reverse camera trigger
 # fog
@@ -49,7 +50,7 @@ cornering lamp | lamp-feed load lamp-off | cornering lamp; cornering; bend lamp;
 instrument lighting | lamp-dimmer load lamp-off | instrument illumination; illumination; dash lamp; dash illumination; t58d; t58b; panel lamp; dash dimmer; panel illumination; switch illumination; dimmer; instrument lamp; dash lamp dimmer; gauge lamp; gauge illumination; dash lamps dimmer; panel dimmer; instrument panel lamp; instrument panel illumination; cluster illumination; ilplus; illumination plus; switch panel lamp; dash light dimmer; back light; cluster lamp; panel lighting; button illumination; night illumination; night lighting; instrument panel dimmer
 illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return; illumination ground; dimmer minus
 # interior lamp
-interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; ceiling lamp; entry lamp
+interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; ceiling lamp; entry lamp; interval lamp
 boot lamp | lamp-feed load comfort-lost | boot lamp; luggage lamp; trunk lamp; cargo lamp; luggage compartment lamp; load space lamp; bonnet lamp; engine bay lamp; locker lamp
 work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; scene lamp; loading lamp; plough lamp
 beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head; terminal 72; hazard beacon; roof beacon
@@ -105,7 +106,7 @@ washer level lamp | switched-ground source lamp-off | washer level lamp; washer 
 door ajar switch | switched-ground load lamp-off | door ajar; door switch; door contact; courtesy switch; door open; door jamb switch; door jam switch; door trigger; door; courtesy lamp switch; door pin; door courtesy switch; door pin switch; door latch switch; courtesy; door signal; door microswitch; door status; door open switch; door courtesy lamp switch; door close switch; door input
 bonnet switch | switched-ground load comfort-lost | bonnet switch; bonnet ajar; bonnet contact; bonnet; bonnet pin; bonnet courtesy switch; bonnet trigger; bonnet open; engine bonnet switch; engine bonnet courtesy switch; bonnet pin switch; bonnet pin shutdown; engine bonnet; bonnet latch switch
 boot switch | switched-ground load comfort-lost | boot switch; boot ajar; boot contact; boot trigger; boot open; boot pin; boot lid switch; boot lid; luggage compartment switch; boot courtesy switch; boot latch switch; boot
-boot release | switched-supply source comfort-lost | boot release; boot lid release; boot pop; boot open output; boot opener; boot lock release; boot solenoid; boot unlatch; boot lid release motor; boot lid opener; boot open; boot opener motor; hatch opener
+boot release | switched-supply source comfort-lost | boot release; boot lid release; boot pop; boot open output; boot opener; boot lock release; boot solenoid; boot unlatch; boot lid release motor; boot lid opener; boot open; boot opener motor; hatch opener; boot output; boot relay; boot release output
 fuel flap release | switched-supply source comfort-lost | fuel flap; filler flap; fuel door; fuel lid; fuel flap release; fuel filler; charge flap; fuel lid opener; fuel door release
 # door lock
 door lock motor | switched-supply source dead | door lock; lock motor; central locking; door lock motor; power lock; lock; door lock relay; door lock control; door lock control relay; central locking lock; lock output; central lock; lock pulse; door lock output; locking motor; door lock feed
@@ -139,7 +140,7 @@ seat motor | switched-supply source comfort-lost | seat motor; power seat; seat 
 seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; buckle
 occupant sensor | other-data load restraint restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor; seat mat; seat occupancy mat; occupancy mat
 # seat switch
-seat switch | switched-supply load dead | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present
+seat switch | switched-supply load dead | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present; operator seat
 # main brush
 main brush | switched-supply source dead | main brush; roller; main broom; broom; broom roller; main broom contactor; broom contactor; roller contactor
 # side brush
@@ -148,13 +149,13 @@ side brush | switched-supply source dead | side brush; gutter broom; side broom;
 suction fan | switched-supply source dead | vacuum fan; suction; suction fan; vacuum fan contactor
 # steering
 steering lock | other-data both no-start | steering lock; steering column lock; column lock
-steering wheel controls | analog load comfort-lost | steering wheel controls; steering wheel switch; steering remote; steering wheel button; remote control audio; steering wheel remote; steering wheel control; audio remote; steering switch; steering pad switch; wheel switch; steering wheel control input; steering control; wheel remote; wheel controls
+steering wheel controls | analog load comfort-lost | steering wheel controls; steering wheel switch; steering remote; steering wheel button; remote control audio; steering wheel remote; steering wheel control; audio remote; steering switch; steering pad switch; wheel switch; steering wheel control input; steering control; wheel remote; wheel controls; steering wheel key
 power steering pressure | switched-ground load poor-running | power steering pressure; power steering pressure switch; power steering switch; steering pressure; power steering oil pressure switch; power steering oil pressure; power steering load; power steering load switch
 power steering supply | battery load dead | power steering supply; eps supply; electric power steering; eps; electronic power steering; power steering; steering pump; electro hydraulic steering
 steering assist valve | pwm source comfort-lost | steering assist; variable steering; speed dependent steering; steering valve; steering solenoid; power steering solenoid; power steering valve; variable steering solenoid
 steering angle sensor | other-data both lamp-on | steering angle; steering angle sensor; sas
 # heater blower
-blower motor | switched-supply load comfort-lost | blower; blower motor; heater fan; heater blower; cabin fan; blower feed; cab fan; interior fan; heater motor; vehicle blower; blower relay; heater fan motor; hvac fan; cabin blower; vent fan; cab heater fan; blower output; evaporator fan; cab fan relay; fresh air fan; interior blower; extractor fan
+blower motor | switched-supply load comfort-lost | blower; blower motor; heater fan; heater blower; cabin fan; blower feed; cab fan; interior fan; heater motor; vehicle blower; blower relay; heater fan motor; hvac fan; cabin blower; vent fan; cab heater fan; blower output; evaporator fan; cab fan relay; fresh air fan; interior blower; extractor fan; blower speed
 blower control | pwm source comfort-lost | blower control; blower pwm; blower speed; blower resistor; blower switch; vehicle blower control; blower request; blower control signal; blower regulator; fan switch heater; heater fan switch; blower on signal; heater fan request
 # climate
 blend door actuator | pwm source comfort-lost | blend door; temperature flap; mix flap; blend motor; air mix; blend; air mix motor; blend flap; temperature door; mix door; air mix door
@@ -170,10 +171,10 @@ compressor clutch | switched-supply load comfort-lost | compressor clutch; airco
 refrigerant pressure | analog load comfort-lost | refrigerant pressure; refrigerant pressure sensor; aircon pressure sensor; aircon pressure; aircon pressure transducer; aircon refrigerant pressure; air conditioning pressure; air conditioning pressure sensor
 refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch; air conditioning pressure switch; air conditioning high low switch; air conditioning high pressure switch; air conditioning low pressure switch; a c pressure switch; aircon pressure switch; refrigerant switch; dual switch aircon
 # brake warning
-brake warning lamp | switched-ground source lamp-off | brake warning lamp; brake warning; brake telltale; brake system warning; brake control lamp; brake failure lamp; brake system lamp; brake warning telltale; red brake lamp dash; brake fail; brake lamp dash; dash brake lamp; brake fail lamp
+brake warning lamp | switched-ground source lamp-off | brake warning lamp; brake warning; brake telltale; brake system warning; brake control lamp; brake failure lamp; brake system lamp; brake warning telltale; red brake lamp dash; brake fail; brake lamp dash; dash brake lamp; brake fail lamp; brake wl
 park brake lamp | switched-ground load lamp-off | park brake lamp; handbrake lamp; handbrake warning lamp; park brake warning lamp; handbrake telltale; park brake telltale
 brake fluid level | switched-ground load lamp-on | brake fluid level; brake fluid; brake fluid switch; brake fluid level switch; brake fluid level contact; brake level; brake reservoir; brake fluid contact; brake fluid level warning; brake fluid warning; reservoir level switch brake; brake reservoir level; brake reservoir switch; fluid level switch brake
-park brake switch | switched-ground load lamp-off | park brake; handbrake; park brake switch; handbrake switch; handbrake contact; park brake contact; hand brake; hand brake switch; pbrake; parking brake; emergency brake; emergency brake switch; park brake signal; e brake; parking brake switch; park brake on; handbrake signal; spring brake switch; park brake pressure switch; handbrake lamp switch
+park brake switch | switched-ground load lamp-off | park brake; handbrake; park brake switch; handbrake switch; handbrake contact; park brake contact; hand brake; hand brake switch; pbrake; parking brake; emergency brake; emergency brake switch; park brake signal; e brake; parking brake switch; park brake on; handbrake signal; spring brake switch; park brake pressure switch; handbrake lamp switch; p brake
 # brakes
 brake pad wear | switched-ground load lamp-on | brake pad wear; pad wear; brake wear; brake lining wear; brake pad; lining wear; brake pad sensor; brake lining
 electric park brake motor | switched-supply source dead | electric park brake; electric park brake motor; park brake motor; parking brake motor; epb motor
@@ -206,7 +207,7 @@ winch motor | switched-supply load dead | winch; winch motor; winch relay; winch
 # parking aid
 parking sensor | lin both comfort-lost | parking sensor; park sensor; park distance; ultrasonic sensor; park distance control; parking aid; park aid; park pilot; parking distance
 parking aid mute | switched-ground load comfort-lost | park pilot off; parking distance mute; park distance off; parking distance unit mute; park distance control off; parking aid off; parking distance unit; park aid off; parking distance control off; park distance control mute; parking sensor off; parking sensor mute
-camera signal | other-data source comfort-lost | camera; reversing camera; video; camera signal; rear camera; reverse camera; camera video; camera picture; video signal; cvbs; rca video; front camera
+camera signal | other-data source comfort-lost | camera; reversing camera; video; camera signal; rear camera; reverse camera; camera video; camera picture; video signal; cvbs; rca video; front camera; cam video; rear cam video; camera input video
 camera supply | switched-supply source comfort-lost | camera supply; camera power; camera feed; camera plus; camera 12v; rear camera supply; reversing camera supply
 radar sensor | other-data both comfort-lost | radar; blind spot; radar sensor; blind spot sensor; lane sensor
 rain sensor | lin both comfort-lost | rain sensor; rain light sensor; rain light

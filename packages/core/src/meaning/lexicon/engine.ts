@@ -14,7 +14,7 @@ coolant level | switched-ground load lamp-on | coolant level; engine coolant lev
 # oil pressure
 oil pressure | resistive-sensor load reads-wrong | oil pressure; engine oil pressure; oil pressure gauge; oil pressure sensor; oil sensor; oil gauge
 oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure; oil warning switch; oil lamp sensor; oil lamp switch; oil pressure sensor idiot lamp
-oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp; oil alarm lamp; low oil alarm lamp; oil alarm
+oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp; oil alarm lamp; low oil alarm lamp; oil alarm; oil wl
 # oil temperature
 oil temperature | resistive-sensor load code | oil temperature; engine oil temperature
 # oil level
@@ -27,20 +27,20 @@ outside temperature | resistive-sensor load reads-wrong | outside temperature; a
 throttle position | analog load limp | throttle position; throttle position sensor; throttle sensor; throttle potentiometer; throttle signal; throttle position signal; throttle angle; throttle; vta
 closed throttle switch | switched-ground load poor-running | closed throttle; closed throttle position; idle switch; idle contact; ctp; idle position switch; throttle idle switch
 wide open throttle switch | switched-ground load poor-running | wide open throttle; wot; full load switch; full throttle switch; full load contact
-throttle motor | pwm source limp | throttle motor; throttle control motor; throttle body; electronic throttle; throttle body motor; etc motor; tb; throttle valve motor; throttle motor control; throttle drive
+throttle motor | pwm source limp | throttle motor; throttle control motor; throttle body; electronic throttle; throttle body motor; etc motor; tb; throttle valve motor; throttle motor control; throttle drive; electronic throttle motor; etc m; throttle m
 # accelerator position
 accelerator position | analog load limp | accelerator position; accelerator position sensor; accelerator pedal; accelerator pedal position; pedal position; pedal sensor; accelerator pedal sensor; gas pedal; throttle pedal; pedal potentiometer; ap; accelerator; foot pedal; pedal; throttle potentiometer pedal; potentiometer wiper; accelerator wiper; accelerator potentiometer wiper; pot wiper; accelerator potentiometer
 kickdown switch | switched-ground load nothing | kickdown; kick down; kickdown switch; detent switch
 pedal switch | switched-supply load dead | pedal switch; accelerator switch; throttle switch; foot switch; interlock pedal; accelerator pedal switch; pedal micro
 # manifold pressure
-manifold pressure | analog load limp | manifold absolute pressure; manifold absolute pressure sensor; manifold pressure; boost pressure; boost sensor; intake pressure; boost gauge; intake manifold pressure; vacuum sensor; turbo pressure
+manifold pressure | analog load limp | manifold absolute pressure; manifold absolute pressure sensor; manifold pressure; boost pressure; boost sensor; intake pressure; boost gauge; intake manifold pressure; vacuum sensor; turbo pressure; boost input; boost in
 manifold differential pressure | analog load poor-running | mdp; manifold differential pressure
 barometric pressure | analog load poor-running | barometric pressure; ambient pressure; altitude sensor; atmospheric pressure; altitude; barometric sensor; barometric
 # air flow
 mass air flow | analog load poor-running | mass air flow; air flow meter; air flow sensor; air mass; air mass meter; hot film; air meter; airflow meter; airflow sensor; airflow; air flow
 volume air flow | analog load poor-running | volume air flow; vane air flow; air vane; flap air flow
 # crankshaft position
-crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft; crank angle; crank angle sensor signal; ot sensor; engine speed sensor flywheel; crank signal sensor; crank speed; trigger wheel; trigger wheel sensor; crank trigger wheel sensor; crank trigger wheel; wheel pickup
+crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft; crank angle; crank angle sensor signal; ot sensor; engine speed sensor flywheel; crank signal sensor; crank speed; trigger wheel; trigger wheel sensor; crank trigger wheel sensor; crank trigger wheel; wheel pickup; rpm pickup; engine speed pickup
 camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor; home; phase; cylinder reference; cam tdc sensor; tdc sensor cam; cid; cid sensor; cylinder identification sensor; cam sync
 distributor pickup | vr-pair load no-start | distributor pickup; distributor signal; pickup coil; pip; distributor hall; distributor; distributor sensor; distributor trigger; distributor pickup coil
 # knock sensor
@@ -50,7 +50,7 @@ oxygen sensor | analog load code | oxygen sensor; heated oxygen sensor; air fuel
 oxygen sensor heater | switched-ground source code | oxygen sensor heater; heater oxygen sensor; oxygen heater; lambda heater; heater; heater of oxygen sensor; sensor heater; oxygen sensor heater control
 wideband pump current | other-data source code | wideband pump; pump current; pump cell; oxygen sensor pump current; ip
 wideband nernst cell | analog load code | nernst; nernst cell; nernst voltage; vs cell
-wideband oxygen sensor | analog load code | wideband; wideband signal; wideband output; wideband oxygen sensor; wideband analog; wideband 0; afr analog output; afr output; lambda analog
+wideband oxygen sensor | analog load code | wideband; wideband signal; wideband output; wideband oxygen sensor; wideband analog; wideband 0; afr analog output; afr output; lambda analog; lambda controller output; lambda controller; afr 0 5v; afr input
 # exhaust
 exhaust gas temperature | resistive-sensor load code | exhaust gas temperature; exhaust temperature; catalyst temperature; exhaust gas sensor; pyrometer; egt
 exhaust differential pressure | analog load limp | differential pressure; particulate pressure; particulate differential pressure; particulate filter pressure; exhaust pressure; exhaust back pressure; dpf differential pressure; dpf diff pressure; dpf pressure; differential pressure exhaust; diff pressure sensor
@@ -94,7 +94,7 @@ purge valve | switched-ground source code | purge valve; canister purge; evapora
 canister vent valve | switched-ground source code | canister vent; evap vent; vent solenoid; canister vent valve; canister close valve
 fuel tank pressure | analog load code | fuel tank pressure; tank pressure; vapour pressure
 secondary air pump | switched-ground source code | second air; air injection; second air pump; air pump; pair; second air injection; pulsed second air injection; air; second air valve; air suction
-boost control valve | pwm source limp | boost control; wastegate; turbo solenoid; boost solenoid; n75; wastegate valve; turbocharger; turbo; vnt; boost control solenoid; boost control valve; turbo actuator; tc; turbine control; boost valve; wastegate solenoid; wastegate duty; boost duty
+boost control valve | pwm source limp | boost control; wastegate; turbo solenoid; boost solenoid; n75; wastegate valve; turbocharger; turbo; vnt; boost control solenoid; boost control valve; turbo actuator; tc; turbine control; boost valve; wastegate solenoid; wastegate duty; boost duty; boost output; boost out
 supercharger clutch | switched-supply source limp | supercharger; supercharger clutch; sc
 variable valve timing | pwm source code | variable valve timing; cam phaser; oil control valve; valve timing solenoid; camshaft solenoid; vvt solenoid; variable valve timing solenoid; camshaft control; camshaft timing; cam timing; camshaft actuator; phaser; variable valve timing control; vtec solenoid; camshaft adjust; cam advance; cam advance solenoid; cam control solenoid; cam phasing valve
 intake runner valve | switched-ground source code | intake runner; imrc; runner control; intake manifold tuning; swirl flap; variable intake; intake manifold flap; runner valve; intake flap; swirl valve; intake control
@@ -107,15 +107,15 @@ fan speed feedback | pwm source nothing | fan speed feedback; fan tach; fan feed
 # ignition coil
 ignition coil | coil source no-start | ignition coil; coil; t1; coil negative; coil primary; coil driver; ignition coil control; coil control; di; ei; t1a; t1b; coil minus; coil trigger; coil on plug; ignition output; spark output; igniter; ignition driver; ignition coil driver; points; contact breaker; ignition coil igniter; coil pack; ignition coil minus; spark; igniter trigger
 ignition coil supply | ignition load no-start | ignition coil supply; coil supply; coil positive; coil feed; coil plus; ignition coil plus; ignition coil feed; coil power; coil hot
-ignition trigger | pwm load no-start | ignition trigger; spark control; ignition control; icm; ignition module; ignition command; electronic spark timing; spark timing; spout; spark timing output; igniter signal; coil logic; logic coil; logic level coil; coil logic level; ignition module trigger; spark signal
+ignition trigger | pwm load no-start | ignition trigger; spark control; ignition control; icm; ignition module; ignition command; electronic spark timing; spark timing; spout; spark timing output; igniter signal; coil logic; logic coil; logic level coil; coil logic level; ignition module trigger; spark signal; ignition logic; spark logic; ignition logic output
 ignition confirmation | pwm source code | ignition confirmation; ignition diagnostic monitor; ignition feedback; ignition confirmation signal; ignition fail signal
 ignition high voltage | other-data source no-start | t4; t4a; t4b; spark plug lead; high tension; ht lead; spark plug; high tension lead
-shift cut | switched-ground load comfort-lost | shift cut; timing retard; torque reduction; torque reduction request; retard request; pulls timing; timing cut; ignition retard; torque cut; torque intervention; torque request; load signal; launch control; flat shift; clutch cut
+shift cut | switched-ground load comfort-lost | shift cut; timing retard; torque reduction; torque reduction request; retard request; pulls timing; timing cut; ignition retard; torque cut; torque intervention; torque request; load signal; launch control; flat shift; clutch cut; gear cut
 # engine speed
 tachometer | pwm load reads-wrong | tachometer; engine speed; engine speed signal; td signal; tn signal; td; tachometer signal; rev counter; tach output; tach drive; engine speed output
 # road speed
 motor speed encoder | hall load dead | motor speed; motor speed sensor; encoder; encoder a; encoder b; speed magnet sensor; motor speed pickup; motor encoder; motor sensor; speed sensor channel; motor bearing; motor hall; rotor position; resolver
-vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input; v signal; gala signal
+vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input; v signal; gala signal; km h; km h signal; kmh
 # hours
 hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours
 # starter

@@ -19,7 +19,7 @@ vr-pair | variable reluctance; reluctor; magnetic pickup; inductive; inductive s
 hall | hall; hall sensor; hall signal; hall input; hall effect
 pwm | pwm; duty; pulse; square wave; frequency; frequency input; frequency output; square pulse; pulse output; pwm output; duty signal; pwm signal; pulse width; hz; duty cycle; pulse signal; pulse per; pulses; square signal; pulse rate
 audio | audio; line level; preout
-dry-contact | dry contact; volt free; potential free; voltage free; floating contact; relay common; relay normally open; relay no; isolated contact; potential free contact; free contact; contact pair
+dry-contact | dry contact; switch wire a; switch wire b; switch wire 1; switch wire 2; two wire switch; 2 wire switch; two wire contact; switch terminal 1; switch terminal 2; volt free; potential free; voltage free; floating contact; relay common; relay normally open; relay no; isolated contact; potential free contact; free contact; contact pair
 coil | winding; coil; t86 t85
 lamp-dimmer | dimmer; dimming; illumination
 charge-indicator | dplus; t61; alternator l; exciter; wl

@@ -12,7 +12,7 @@ half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap
 # starter battery
 starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery
 # ignition supply
-ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key
+ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key; run 12v; run power; power supply ignition
 # run supply
 run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply

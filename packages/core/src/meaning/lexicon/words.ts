@@ -220,7 +220,7 @@ tyre: tire reifen
 stability: esp esc dsc
 traction: asr tcs
 angle: winkel
-contactor: contactr schütz schuetz
+contactor: contactr schütz schuetz ctr
 potentiometer: pot poti potmeter potentiometr
 encoder: enc
 interlock: intlk ilk
@@ -548,4 +548,5 @@ engine stop: not-aus notaus
 steering assist valve: evo
 toilet: wc
 interval: int
+two: zwei
 `;
