@@ -46,7 +46,7 @@ async function checkBoth(
   await check(page, true);
 }
 
-for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals"]) {
+for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals", "/shelf/words"]) {
   test(`${path} passes axe (WCAG 2.2 AA)`, async ({ page }) => checkBoth(page, path));
 }
 for (const view of ["brief", "pinouts", "faces", "crosswalk", "worklist", "bench", "ledger"]) {
@@ -64,7 +64,7 @@ test("bench, worklist and ledger pass axe (WCAG 2.2 AA) in the middle of the wor
 test("what opens over the pinouts passes axe", async ({ page }) => {
   await page.goto(`${await demoJob(page, false)}/pinouts`);
   await page.getByRole("grid").waitFor();
-  for (const key of ["s", "l", "w"]) {
+  for (const key of ["s", "l", "w", "m"]) {
     await page.keyboard.press(key);
     await page.getByRole("dialog").waitFor();
     if (key === "w") await page.keyboard.insertText("blue with white stripe");

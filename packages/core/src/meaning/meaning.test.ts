@@ -3,7 +3,7 @@ import din from "../testing/reference/din72552.json" with { type: "json" };
 import sae from "../testing/reference/sae-j1930.json" with { type: "json" };
 import { FORM_COUNT, THINGS } from "./lexicon/index.ts";
 import { likelyClass, sideOf } from "./meaning.ts";
-import { learn, readFunction } from "./ownWords.ts";
+import { learn, likeKey, readFunction } from "./ownWords.ts";
 import { PHRASE_COUNT } from "./phrases.ts";
 import { readMeaning } from "./readMeaning.ts";
 import { suggestThings } from "./suggest.ts";
@@ -184,6 +184,16 @@ describe("own words", () => {
       // Which one it is is still read from the label.
       expect(which).toEqual(readMeaning(text).which);
     }
+    // What a terminal or an amount says is never taken for a number of several.
+    for (const [one, other] of [
+      ["Kl. 30 gubbins", "Kl. 31 gubbins"],
+      ["Gubbins 5 V", "Gubbins 12 V"],
+      ["gubbins 0.5A", "gubbins 10 A"],
+      ["Gubbins high", "Gubbins low"],
+      ["Gubbins in", "Gubbins out"],
+    ] as const)
+      expect(likeKey(one)).not.toBe(likeKey(other));
+    expect(likeKey("Gubbins1 LH")).toBe(likeKey("gubbins 2, rh"));
     expect(readFunction("Gubbins lamp", taught).thing?.name).not.toBe("radiator fan");
     expect(
       readFunction("2 left", learn([], { text: "1 right", term: "horn", signal: "lin", like: true })).signal,

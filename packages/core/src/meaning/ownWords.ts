@@ -18,12 +18,18 @@ const keyOf = (text: string): string =>
 /** Words that tell one of several like wires from the others. */
 const WHICH =
   /^(?:[a-h]|\d+|left|right|lh|rh|[lr][fr]|f[lr]|r[lr]|front|rear|upper|lower|inner|outer|driver|passenger|bank|number|no|nr|cyl|cylinder|links|rechts|vorne|hinten|vorn|1st|2nd|3rd)$/;
-/** A text without what tells it from its like: "Left sender 2" and "Right sender 1" are both "sender"; empty where nothing else is left. */
+/** Numbers of terminals (DIN 72552, from memory) say what a wire is, not which one of several. */
+const TERMINAL = /^(?:15|30|31|49|50|53|54|55|56|57|58|61|75|76|8[1-8])$/;
+const AMOUNT = /(\d+(?:[.,]\d+)?)\s*(v|volts?|a|amps?|ma|w|ohms?|hz)(?![\p{L}\p{N}])/giu;
+/**
+ * A text without what tells it from its like: "Left sender 2" and "Right sender 1" are both "sender"; empty where nothing else
+ * is left. Terminals and amounts stay: 5 V is not 12 V, and 30 is not 31.
+ */
 export const likeKey = (text: string): string =>
-  keyOf(text)
+  keyOf(text.replace(AMOUNT, (_, amount: string, unit: string) => `${amount.replace(/[.,]/, "p")}${unit}`))
     .split(" ")
-    .map((word) => word.replace(/(?<=\p{L}{2,})\d+$/u, ""))
-    .filter((word) => !WHICH.test(word))
+    .map((word) => word.replace(/(?<=^\p{L}{2,})\d+$/u, ""))
+    .filter((word) => TERMINAL.test(word) || !WHICH.test(word))
     .join(" ");
 
 /** Whether a taught word speaks of a text. */

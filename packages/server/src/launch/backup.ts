@@ -22,6 +22,10 @@ const ORDER_BY: Partial<Record<string, string>> = {
   dossier_changes: "job_id, revision",
   shelf_items: "kind, id",
 };
+/** The Shelf of an empty database may hold what was taught meanwhile: the backup's own comes over it. */
+const OVER: Partial<Record<string, string>> = {
+  shelf_items: " ON CONFLICT (kind, id) DO UPDATE SET body = excluded.body",
+};
 /** In the order in which rows may be put back. */
 const TABLES = [
   "jobs",
@@ -189,7 +193,7 @@ async function putBack(client: Client, file: string, without: ReadonlySet<string
       .join(", ");
     try {
       await client.query(
-        `INSERT INTO ${table} (${names}) SELECT ${names} FROM jsonb_populate_record(NULL::${table}, $1::jsonb)`,
+        `INSERT INTO ${table} (${names}) SELECT ${names} FROM jsonb_populate_record(NULL::${table}, $1::jsonb)${OVER[table] ?? ""}`,
         [JSON.stringify(now)],
       );
     } catch (error) {
