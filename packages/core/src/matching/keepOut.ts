@@ -14,14 +14,18 @@ const TOPICS = [
 ] as const;
 export type KeepOut = (typeof TOPICS)[number]["what"] | "marked";
 
-/** A tell-tale is no part of the circuit that it tells of. */
+/** A lamp that tells of such a circuit, and nothing else in the label, is no part of it. */
 const TELL_TALE = /\b(lamp|light|warning|tell-?tale|indicator)\b/i;
 
-/** Why a pin is left alone: its plug is marked, or what it serves is a circuit that is not worked on here; null for all others. */
+/**
+ * Why a pin is left alone: its plug is marked, or what it serves is a circuit that is not worked on here; null for all others. A
+ * label that names the circuit itself beside its lamp is kept out: here the careful side is taken.
+ */
 export function keepOutOf({ pin, connector }: PlacedPin): KeepOut | null {
   if (connector.keepOut !== "") return "marked";
-  const { things, kinds } = readMeaning(pin.function);
+  const { things, aside, kinds } = readMeaning(pin.function);
+  const byThing = [...things, ...aside].find(({ keepOut }) => keepOut !== null)?.keepOut ?? null;
+  if (byThing !== null) return byThing;
   if (TELL_TALE.test(pin.function) || kinds.has("telltale")) return null;
-  const byThing = things.find(({ keepOut }) => keepOut !== null)?.keepOut ?? null;
-  return byThing ?? TOPICS.find(({ words }) => words.test(pin.function))?.what ?? null;
+  return TOPICS.find(({ words }) => words.test(pin.function))?.what ?? null;
 }

@@ -1,8 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { readJobValue } from "../contract/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionId, METHODS, type Decision, type Dossier } from "../model/index.ts";
 import { byName, decidedDossier, demoDossier } from "../testing/index.ts";
+import { stepWords } from "../words/index.ts";
 import { checkPlan } from "./check/check.ts";
 import { kitKey, kitOf } from "./kit.ts";
 import { allBy, compareMethods, costOf, waysOfWire } from "./methods.ts";
@@ -92,6 +94,36 @@ describe("kitOf", () => {
     expect(joints).toBeGreaterThan(100);
   });
 
+  it("counts each wire of a jumper once: two of 1.25 mm² make a joint of 2.5 mm², both ends of it, three make three", () => {
+    const jumped = (count: number): Dossier => {
+      const pins = Array.from({ length: count }, (_, n) => ({
+        cavity: String(n + 1),
+        function: `Loop ${n}`,
+        colour: "BK",
+        size: 1.25,
+      }));
+      const read = readJobValue({
+        format: "trevin-job",
+        version: 1,
+        connectors: [{ name: "V", pins, leads: "loom" }],
+        decisions: [{ kind: "jumper", pins: pins.map(({ cavity }) => ({ connector: "V", cavity })) }],
+      });
+      if (!read.ok) throw new Error(JSON.stringify(read.error));
+      return read.value.dossier;
+    };
+    for (const [count, words, size] of [
+      [2, "both ends", "2.5 mm² together"],
+      [3, "all 3 ends", "3.75 mm² together"],
+    ] as const) {
+      const dossier = jumped(count);
+      const plan = planWork(dossier);
+      const strip = plan.steps.filter(({ kind, others }) => kind === "strip" && others.length === count - 2);
+      expect(strip.map((step) => stepWords(step, dossier).object)).toEqual([words]);
+      expect(kitOf(dossier, plan).map(({ what, size: of }) => `${what} ${of}`)).toContain(
+        `butt splice ${size}`,
+      );
+    }
+  });
   it("lists the demo's parts, sized by what meets in each joint", () => {
     const dossier = decidedDemo();
     const kit = kitOf(dossier, planWork(dossier)).map(

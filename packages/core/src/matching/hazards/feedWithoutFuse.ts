@@ -1,5 +1,6 @@
 import { isSupply } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
+import { fuseAmps } from "./fuseAmps.ts";
 import { named } from "./say.ts";
 
 /** A supply that is brought in starts at a fuse (common practice: as near to the source as can be). */
@@ -10,7 +11,8 @@ export const feedWithoutFuse: Rule = {
     feeds.flatMap(({ pin, decision }): readonly Finding[] =>
       isSupply(decision.feed) &&
       decision.from.trim() !== "" &&
-      !/fuse|\bF\d|\d\s*A\b|breaker|limiter/i.test(decision.from)
+      fuseAmps(decision.from) === null &&
+      !/fuse|\bF\d|breaker|limiter/i.test(decision.from)
         ? [
             {
               severity: "caution",

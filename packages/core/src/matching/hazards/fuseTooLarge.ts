@@ -1,4 +1,5 @@
 import type { Finding, Rule } from "./rule.ts";
+import { fuseAmps } from "./fuseAmps.ts";
 import { named } from "./say.ts";
 
 /** The largest fuse in A that usually stands before a conductor of so many mm² (common practice, no source; a table of the maker decides). */
@@ -21,10 +22,10 @@ export const fuseTooLarge: Rule = {
   class: "electrical",
   find: ({ feeds }) =>
     feeds.flatMap(({ pin, decision }): readonly Finding[] => {
-      const amps = Number(/(\d+(?:[.,]\d+)?)\s*A\b/.exec(decision.from)?.[1]?.replace(",", ".") ?? NaN);
+      const amps = fuseAmps(decision.from);
       const { size } = pin.placed.pin;
       const limit = size === null ? undefined : LARGEST.findLast(([mm2]) => mm2 <= size + 1e-9);
-      if (limit === undefined || Number.isNaN(amps) || amps <= limit[1]) return [];
+      if (limit === undefined || amps === null || amps <= limit[1]) return [];
       return [
         {
           severity: "stop",

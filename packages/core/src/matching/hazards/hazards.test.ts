@@ -4,6 +4,7 @@ import { applyCommand } from "../../dossier/index.ts";
 import { decisionId, rowsOnly, type Dossier } from "../../model/index.ts";
 import { byName, demoDossier } from "../../testing/index.ts";
 import { suggest } from "../crosswalk.ts";
+import { fuseAmps } from "./fuseAmps.ts";
 import { findHazards, RULES, type Hazard } from "./index.ts";
 
 type Pin = Record<string, unknown>;
@@ -787,6 +788,45 @@ describe("answers and traps", () => {
       decision: decisionId(decision!),
       answered: { reason: "the table was wrong", by: "A" },
     });
+  });
+  it("a restraint circuit is kept out also where its label names a lamp beside it", () => {
+    const kept = (text: string): boolean =>
+      findHazards(job(pair({ function: text }, { function: "spare" }))).some(
+        ({ rule }) => rule === "keep-out",
+      );
+    for (const text of [
+      "Airbag squib high, shared with warning lamp",
+      "Lamp and Gurtstraffer links",
+      "crash sensor",
+    ])
+      expect([text, kept(text)]).toEqual([text, true]);
+    for (const text of ["Airbag warning lamp", "SRS lamp", "Horn"])
+      expect([text, kept(text)]).toEqual([text, false]);
+  });
+  it("only a clutch or neutral switch in the ground keeps the start interlock, not any place with a switch in its name", () => {
+    const stops = (from: string): boolean =>
+      findHazards(
+        job({
+          x: [pin("A", "Start inhibit")],
+          decisions: [{ kind: "feed", pin: X("A"), feed: "ground", from }],
+        }),
+      ).some(({ rule }) => rule === "start-interlock");
+    expect(["ground stud behind the headlamp switch", "ground", "switch panel earth"].map(stops)).toEqual([
+      true,
+      true,
+      true,
+    ]);
+    expect(["ground through a clutch switch", "earth via neutral switch"].map(stops)).toEqual([false, false]);
+  });
+  it("a fuse is read however its rating is written", () => {
+    expect(
+      ["F22, 5 A", "F3 30 amp", "7,5A", "10-amp fuse", "30 Amps", "battery post", "F3"].map(fuseAmps),
+    ).toEqual([5, 30, 7.5, 10, 30, null, null]);
+    const too = job({
+      x: [pin("A", "Memory supply", { size: 0.5 })],
+      decisions: [{ kind: "feed", pin: X("A"), feed: "battery", from: "F3 30 amp" }],
+    });
+    expect(findHazards(too).map(({ rule }) => rule)).toContain("fuse-too-large");
   });
   it("black is ground here and CAN low there, told from both ends", () => {
     const dossier = demoDossier();

@@ -1,3 +1,4 @@
+import { readMeaning } from "../../meaning/index.ts";
 import { leftOpen } from "../accept.ts";
 import { decisionId, type Decision } from "../../model/index.ts";
 import type { ReadPin } from "../readPin.ts";
@@ -9,7 +10,7 @@ export const startInterlock: Rule = {
   id: "start-interlock",
   class: "consequence",
   find: ({ open, jumpers, links, feeds }) => [
-    ...[...open, ...feeds.filter(({ decision }) => !/switch/i.test(decision.from))].flatMap(
+    ...[...open, ...feeds.filter(({ decision }) => !isThroughInterlock(decision.from))].flatMap(
       ({ pin, decision }): readonly Finding[] =>
         isInterlock(pin) && !goesOn(pin, decision)
           ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])]
@@ -62,6 +63,10 @@ export const startInterlock: Rule = {
 };
 
 const isInterlock = (pin: ReadPin): boolean => pin.reading.thing?.startInterlock === true;
+/** Whether the place that a feed comes from names a switch which goes on keeping the car from cranking in gear: "ground through a clutch switch". */
+const isThroughInterlock = (from: string): boolean =>
+  /\bswitch\b/i.test(from) &&
+  [...readMeaning(from).things, ...readMeaning(from).aside].some((thing) => thing.startInterlock);
 const fedThrough = (pin: ReadPin, what: string): Decision => ({
   kind: "feed",
   pin: pin.placed.pin.id,

@@ -35,7 +35,10 @@ export function joinTogether(
   const wire = ours[0];
   if (last === undefined || wire === undefined) return { window: [], work: [] };
   const ends = [...vehicle, ...incoming].map(({ end }) => end);
-  const others = several ? [...ours.slice(1), ...theirs.slice(1)].map(({ pin }) => pin.id) : [];
+  // Of a jumper's own wires the last one is the partner already.
+  const others = several
+    ? [...ours.slice(1), ...theirs.slice(1)].filter((one) => one !== last).map(({ pin }) => pin.id)
+    : [];
   const meeting = { ...inHand(last), wire: wire.pin.id, partner: last.pin.id, others };
   const kept = early ? vehicle.filter(({ drafts }) => drafts.length > 0) : [];
   return {
