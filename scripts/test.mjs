@@ -29,16 +29,21 @@ const steps = {
   lint: [...bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"],
   layers: cruise,
   "dead exports": bin("knip/bin/knip.js"),
+  "web application": [process.execPath, "scripts/buildWeb.mjs"],
   walls: [process.execPath, "--import", "tsx", "scripts/walls.ts"],
   "unit tests": vitest("unit"),
   "API tests": vitest("api"),
 };
-/** Two lanes beside each other, one for each core; the browser tests then have the machine to themselves. */
+/**
+ * Lanes beside each other: what computes, and the API tests, which wait for databases that start and die. The browser tests
+ * then have the machine to themselves, and the web application built.
+ */
 const lanes = quick
   ? [["unit tests"], ["formatting", "types", "layers"]]
   : [
-      ["unit tests", "types", "formatting"],
-      ["lint", "layers", "dead exports", "walls", "API tests"],
+      ["unit tests", "formatting", "walls"],
+      ["lint", "types", "layers", "dead exports", "web application"],
+      ["API tests"],
     ];
 
 let passed = 0;
