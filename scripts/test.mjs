@@ -34,16 +34,12 @@ const steps = {
   "unit tests": vitest("unit"),
   "API tests": vitest("api"),
 };
-/**
- * Lanes beside each other: what computes, and the API tests, which wait for databases that start and die. The browser tests
- * then have the machine to themselves, and the web application built.
- */
+/** Two lanes beside each other, one for each core; the browser tests then have the machine to themselves, and the web application built. */
 const lanes = quick
   ? [["unit tests"], ["formatting", "types", "layers"]]
   : [
-      ["unit tests", "formatting", "walls"],
-      ["lint", "types", "layers", "dead exports", "web application"],
-      ["API tests"],
+      ["unit tests", "types", "formatting", "web application"],
+      ["lint", "layers", "dead exports", "walls", "API tests"],
     ];
 
 let passed = 0;

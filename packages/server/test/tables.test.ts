@@ -154,9 +154,9 @@ describe("readTableFile", () => {
     );
     expect(repeated.length).toBeLessThan(400_000);
     expect(await code(repeated)).toBe("file-too-much-text");
-    // A million cells whose names are followed by a line break, and by nothing at all.
+    // More cells than are taken, whose names are followed by a line break, and by nothing at all.
     for (const cell of ["<c\nr='A1'><v>1</v></c>", "<c/>"])
-      expect(await code(await zipped([`<row r="1">${cell.repeat(1_000_000)}</row>`]))).toBe(
+      expect(await code(await zipped([`<row r="1">${cell.repeat(250_000)}</row>`]))).toBe(
         "file-too-many-cells",
       );
     // One far cell on each of 40 sheets is no table of a billion cells: only what is there is read.
@@ -198,7 +198,7 @@ describe("POST /tables", () => {
       for (let r = 0; r < 1000; r++) sheet.addRow(Array.from({ length: 30 }, (_, c) => r * c));
     });
     const order: string[] = [];
-    const reads = Array.from({ length: 14 }, () =>
+    const reads = Array.from({ length: 12 }, () =>
       post(many).then(({ status }) => (order.push(String(status)), status)),
     );
     await post(Buffer.from("1;GN;Horn")).then(({ status }) => order.push(`text ${status}`));
