@@ -13,8 +13,8 @@ chmodSync(data, 0o755);
 
 export default defineConfig({
   testDir: "e2e",
-  // One for each core; every test works on a job of its own.
-  workers: 2,
+  // A test waits as often as it works, so one more than there are cores; each works on a job of its own.
+  workers: 3,
   fullyParallel: true,
   // Against hanging only: how fast it is, npm run bench tells.
   timeout: 240_000,
