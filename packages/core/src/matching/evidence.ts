@@ -3,6 +3,7 @@ import { isFeed, signalFit, type FeedClass, type Fit, type SignalClass } from ".
 import {
   classFit,
   featuresOf,
+  ratio,
   sharedUnknown,
   thingFit,
   type Feature,
@@ -95,7 +96,6 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
 /** From here on a voltage is a supply's; what runs on another one is another supply (common practice, no source). */
 const SUPPLY_VOLTS = 9;
 const OTHER_SUPPLY = 1.8;
-const ratio = (a: number, b: number): number => Math.max(a, b) / Math.min(a, b);
 
 /** Which side of a relay a text names: its coil (85, 86) or its contact (30, 87, 87a). */
 function relaySide({ contact, kinds }: ReadPin["reading"]): "coil" | "contact" | null {
@@ -215,7 +215,7 @@ export function levelsDiffer(left: ReadPin, right: ReadPin): boolean {
   const [a, b] = [left.level, right.level];
   if ((!a.stated && !b.stated) || a.volts === null || b.volts === null || a.volts === 0 || b.volts === 0)
     return false;
-  return Math.max(a.volts, b.volts) / Math.min(a.volts, b.volts) >= LEVEL_STEP;
+  return ratio(a.volts, b.volts) >= LEVEL_STEP;
 }
 
 function levelReason(left: ReadPin, right: ReadPin, weight: number): readonly Reason[] {
@@ -247,8 +247,8 @@ function sizeReason(left: ReadPin, right: ReadPin): readonly Reason[] {
   const a = left.placed.pin.size;
   const b = right.placed.pin.size;
   if (a === null || b === null) return [];
-  const ratio = Math.max(a, b) / Math.min(a, b);
-  return [{ kind: "size", ratio, weight: ratio <= 1.6 ? 1 : ratio <= 3 ? 0 : -4 }];
+  const step = ratio(a, b);
+  return [{ kind: "size", ratio: step, weight: step <= 1.6 ? 1 : step <= 3 ? 0 : -4 }];
 }
 
 export type Likeness = "same" | "other" | "unknown";

@@ -139,6 +139,9 @@ function whichFit(
 export const sharedUnknown = (a: Pick<Meaning, "unread">, b: Pick<Meaning, "unread">): readonly string[] =>
   a.unread.filter((word) => word.length > 2 && b.unread.includes(word));
 
+/** How many times the larger of two numbers holds the smaller. */
+export const ratio = (a: number, b: number): number => Math.max(a, b) / Math.min(a, b);
+
 export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const [a, b] = [left.reading, right.reading];
   const isSame = left.signal === right.signal && left.signal !== "unknown";
@@ -189,6 +192,6 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const shared = sharedUnknown(a, b).length;
   if (shared > 0) values["words-shared"] = Math.min(2, shared);
   const [v, w] = [a.volts, b.volts];
-  if (v > 0 && w > 0 && Math.max(v, w) / Math.min(v, w) >= 1.5) values["volts-differ"] = 1;
+  if (v > 0 && w > 0 && ratio(v, w) >= 1.5) values["volts-differ"] = 1;
   return values;
 }

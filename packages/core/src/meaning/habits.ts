@@ -27,9 +27,13 @@ export function habitsOf(texts: readonly string[]): ListHabits {
   };
 }
 
-/** What a connector tells of the texts in it: its name, the part that it is on, and how its list speaks. */
-export const contextOf = ({ name, place, pins }: Connector): MeaningContext => ({
-  ...habitsOf(pins.map((pin) => pin.function)),
-  plug: name,
-  module: place,
-});
+const CONTEXTS = new WeakMap<Connector, MeaningContext>();
+/** What a connector tells of the texts in it: its name, the part that it is on, and how its list speaks. Worked out once for each connector. */
+export function contextOf(connector: Connector): MeaningContext {
+  const known = CONTEXTS.get(connector);
+  if (known !== undefined) return known;
+  const { name, place, pins } = connector;
+  const context = { ...habitsOf(pins.map((pin) => pin.function)), plug: name, module: place };
+  CONTEXTS.set(connector, context);
+  return context;
+}

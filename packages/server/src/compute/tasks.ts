@@ -5,20 +5,20 @@ import {
   entryNarrator,
   foldLedger,
   ledgerCsv,
+  type BenchView,
   type DecisionId,
   type Dossier,
   type JobDocument,
   type StoredEntry,
 } from "@trevin/core";
-import { jobFileProblemWords, readJobFile, type BenchCommand } from "@trevin/core/contract";
-import { judge, type Judged } from "../features/bench/judge.ts";
+import { jobFileProblemWords, readJobFile } from "@trevin/core/contract";
+import { judge } from "../features/bench/judge.ts";
 import { entriesOf } from "../features/jobs/entries.ts";
 import { HttpProblem } from "../http/problem.ts";
 
 /** What takes long on a large job: pure functions that a thread can run as well. They may throw an HttpProblem. */
 export const TASKS = {
-  judge: (dossier: Dossier, stored: readonly StoredEntry[], command: BenchCommand, now: string): Judged =>
-    judge(dossier, stored, command, now),
+  judge,
   asBuiltCsv: (dossier: Dossier, stored: readonly StoredEntry[]): string => {
     const view = bench(dossier, entriesOf(stored));
     return asBuiltCsv(asBuilt(view.dossier, view.state));
@@ -41,14 +41,15 @@ export const TASKS = {
         read.error.code === "wrong-shape" ? { issues: [...read.error.issues] } : {},
       );
     const { dossier, ledger, entries } = read.value;
-    const { plan, current } = bench(dossier, entries);
     return {
       dossier,
       ledger: ledger.map((entry, seq) => ({ ...entry, seq, event: entries[seq]?.event ?? "" })),
-      finished: entries.length > 0 && plan.steps.length > 0 && current === null,
+      finished: entries.length > 0 && isFinished(bench(dossier, entries)),
     };
   },
 } as const;
+
+const isFinished = ({ plan, current }: BenchView): boolean => plan.steps.length > 0 && current === null;
 
 /** A job file that was read, ready to be stored. */
 export interface ReadFile {

@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { closeSync, existsSync, mkdirSync, openSync, readFileSync, rmSync, writeSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { reachable } from "./cluster.ts";
-import { DISK_FULL, EXIT, StartFailure } from "./failure.ts";
+import { asStartFailure, EXIT, notWritable, StartFailure } from "./failure.ts";
 
 /**
  * Where the data lives: TREVIN_DATA, else `.trevin` in the project, else (when the database's user cannot get there)
@@ -55,11 +55,7 @@ function takeLock(folder: string, file: string, text: string): boolean {
   } catch (error) {
     if (!(error instanceof Error) || !("code" in error)) throw error;
     if (error.code === "EEXIST" && existsSync(file)) return false;
-    if (error.code === "ENOSPC") throw new StartFailure(DISK_FULL, EXIT.damagedData);
-    throw new StartFailure(
-      `The data folder ${folder} cannot be written: ${error.message}. Nothing was changed. Set TREVIN_DATA to a folder that can.`,
-      EXIT.damagedData,
-    );
+    throw error.code === "ENOSPC" ? asStartFailure(error) : notWritable(`The data folder ${folder}`, error);
   }
 }
 

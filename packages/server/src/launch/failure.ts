@@ -28,10 +28,13 @@ export const DISK_FULL =
 export function asStartFailure(error: unknown): unknown {
   if (error instanceof StartFailure || !(error instanceof Error) || !("code" in error)) return error;
   if (error.code === "ENOSPC") return new StartFailure(DISK_FULL, EXIT.damagedData);
-  if (typeof error.code === "string" && /^(EROFS|EACCES|EPERM|ENOTDIR)$/.test(error.code))
-    return new StartFailure(
-      `The data folder cannot be written: ${error.message}. Nothing was changed. Set TREVIN_DATA to a folder that can.`,
-      EXIT.damagedData,
-    );
-  return error;
+  return typeof error.code === "string" && /^(EROFS|EACCES|EPERM|ENOTDIR)$/.test(error.code)
+    ? notWritable("The data folder", error)
+    : error;
 }
+
+export const notWritable = (what: string, { message }: Error): StartFailure =>
+  new StartFailure(
+    `${what} cannot be written: ${message}. Nothing was changed. Set TREVIN_DATA to a folder that can.`,
+    EXIT.damagedData,
+  );

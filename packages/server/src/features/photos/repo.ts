@@ -1,7 +1,8 @@
 import { and, asc, count, eq } from "drizzle-orm";
 import { photoSchema, type PatchPhoto, type Photo } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
-import { jobs, photos } from "../../db/schema.ts";
+import { photos } from "../../db/schema.ts";
+import { jobExists } from "../jobs/repo.ts";
 import type { BlobStore } from "./store.ts";
 
 const COLUMNS = {
@@ -19,7 +20,7 @@ const asPhoto = (row: { at: Date }): Photo => photoSchema.parse({ ...row, at: ro
 
 /** Photos as rows of the job's database. */
 export const photoRows = (db: Queryable): BlobStore => ({
-  jobExists: async (job) => (await db.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, job))).length > 0,
+  jobExists: (job) => jobExists(db, job),
   count: async (job) =>
     (await db.select({ count: count() }).from(photos).where(eq(photos.jobId, job)))[0]?.count ?? 0,
   list: async (job) =>

@@ -153,6 +153,7 @@ const whereElse = computed(() =>
       v-if="pin"
       v-model:open="misread"
       :text="pin.function"
+      :connector="connector"
       :dossier="dossier"
       :words="words"
       @learn="emit('learn', $event)"

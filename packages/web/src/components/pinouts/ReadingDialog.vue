@@ -4,19 +4,26 @@ import { computed, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import Select from "primevue/select";
 import {
+  contextOf,
   likeKey,
   meaningWords,
   readFunction,
   SIGNAL_CLASSES,
   SIGNAL_WORDS,
   suggestThings,
+  type Connector,
   type Dossier,
   type OwnWord,
   type SignalClass,
 } from "@trevin/core";
 
 const visible = defineModel<boolean>("open", { required: true });
-const props = defineProps<{ text: string; dossier: Dossier; words: readonly OwnWord[] }>();
+const props = defineProps<{
+  text: string;
+  connector: Connector;
+  dossier: Dossier;
+  words: readonly OwnWord[];
+}>();
 const emit = defineEmits<{ learn: [word: OwnWord] }>();
 
 const typed = ref("");
@@ -25,7 +32,7 @@ const signal = ref<SignalClass>("unknown");
 const like = ref(true);
 const at = ref(0);
 
-const read = computed(() => readFunction(props.text, props.words));
+const read = computed(() => readFunction(props.text, props.words, contextOf(props.connector)));
 watch(
   visible,
   (open) => {
