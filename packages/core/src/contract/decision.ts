@@ -2,6 +2,7 @@ import { z } from "zod";
 import {
   OPEN_EFFECTS,
   FEED_CLASSES,
+  HALVES,
   METHODS,
   JOINT_KINDS,
   SIDES,
@@ -26,20 +27,47 @@ export const commonDecision = {
 };
 const ohms = z.number().positive().max(1e8).describe("Ω");
 const sideSchema = z.enum(SIDES);
-const deviceSchema = z.discriminatedUnion("kind", [
+const deviceRest = {
+  source: sideSchema.optional().describe("Side that the signal comes from; left out: the vehicle"),
+  legs: z
+    .array(
+      z.object({
+        terminal: z.string().min(1).max(20),
+        to: z.discriminatedUnion("kind", [
+          z.object({ kind: z.literal("feed"), feed: z.enum(FEED_CLASSES), from: text(120) }),
+          z.object({ kind: z.literal("open") }),
+        ]),
+      }),
+    )
+    .max(10)
+    .optional()
+    .describe("What its further terminals hang on"),
+};
+export const deviceSchema = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("diodes"),
     band: sideSchema.describe("Side that the band of each diode points to"),
+    ...deviceRest,
   }),
-  z.object({ kind: z.literal("divider"), upper: ohms, lower: ohms }),
-  z.object({ kind: z.literal("regulator"), volts: z.number().positive().max(1000) }),
-  z.object({ kind: z.literal("relay"), coil: sideSchema.describe("Side whose wire works the coil") }),
-  z.object({ kind: z.literal("resistor"), ohms, how: z.enum(["in series", "in parallel"]) }),
-  z.object({ kind: z.literal("fuse"), amps: z.number().positive().max(1000) }),
-  z.object({ kind: z.literal("switch"), what: z.enum(["clutch", "neutral"]) }),
-  z.object({ kind: z.literal("converter"), what: text(120) }),
+  z.object({ kind: z.literal("divider"), upper: ohms, lower: ohms, ...deviceRest }),
+  z.object({ kind: z.literal("regulator"), volts: z.number().positive().max(1000), ...deviceRest }),
+  z.object({
+    kind: z.literal("relay"),
+    coil: sideSchema.describe("Side whose wire works the coil"),
+    ...deviceRest,
+  }),
+  z.object({ kind: z.literal("resistor"), ohms, how: z.enum(["in series", "in parallel"]), ...deviceRest }),
+  z.object({ kind: z.literal("fuse"), amps: z.number().positive().max(1000), ...deviceRest }),
+  z.object({ kind: z.literal("switch"), what: z.enum(["clutch", "neutral"]), ...deviceRest }),
+  z.object({ kind: z.literal("converter"), what: text(120), ...deviceRest }),
 ]) satisfies z.ZodType<InsertedDevice>;
 export const deviceField = { device: deviceSchema.optional() };
+export const halfField = {
+  half: z
+    .enum(HALVES)
+    .optional()
+    .describe("Which half of the vehicle's wire goes on once it is cut; left out: the loom's"),
+};
 export const findLiveField = {
   findLive: z
     .boolean()
@@ -67,6 +95,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     incoming: pinIdSchema,
     method: z.enum(METHODS),
     ...findLiveField,
+    ...halfField,
     ...deviceField,
     ...jointField,
     ...commonDecision,
@@ -76,6 +105,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     vehicle: severalPins,
     incoming: pinIdSchema,
     ...jointMethodField,
+    ...halfField,
     ...deviceField,
     ...jointField,
     ...commonDecision,
@@ -85,6 +115,15 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     vehicle: pinIdSchema,
     incoming: severalPins,
     ...jointMethodField,
+    ...halfField,
+    ...deviceField,
+    ...jointField,
+    ...commonDecision,
+  }),
+  z.object({
+    kind: z.literal("tap"),
+    vehicle: pinIdSchema,
+    incoming: z.array(pinIdSchema).min(1).max(40),
     ...deviceField,
     ...jointField,
     ...commonDecision,

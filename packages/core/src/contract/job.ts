@@ -5,6 +5,7 @@ import { shellSchema } from "./shell.ts";
 import {
   BRIEF_KINDS,
   CAVITY_CONTENTS,
+  COUNTERPARTS,
   DIRECTIONS,
   FACTS,
   JOB_KINDS,
@@ -253,4 +254,9 @@ export const worklistEditsSchema = z.object({
     .max(500)
     .describe("Measured between the plugs of an adapter"),
   joint: z.enum(JOINT_KINDS).describe("How bare ends are joined unless a decision says otherwise"),
+  counterparts: z
+    .array(z.object({ connector: connectorIdSchema, becomes: z.enum(COUNTERPARTS) }))
+    .max(200)
+    .default([])
+    .describe("What becomes of the part behind each connector"),
 }) satisfies z.ZodType<WorklistEdits>;

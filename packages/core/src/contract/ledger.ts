@@ -1,7 +1,8 @@
 import { z } from "zod";
 import type { Operation, PluggedInto } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
-import { JOINT_KINDS, type EndId, type WireId } from "../model/index.ts";
+import { JOINT_KINDS, type EndId, type PinId, type WireId } from "../model/index.ts";
+import { deviceSchema } from "./decision.ts";
 import {
   connectorIdSchema,
   connectorSchema,
@@ -12,9 +13,11 @@ import {
   stepIdSchema,
 } from "./job.ts";
 
-const end = z.string().min(1).max(140) as unknown as z.ZodType<EndId, EndId>;
-const wire = z.string().min(1).max(140) as unknown as z.ZodType<WireId, WireId>;
-const label = z.string().max(400);
+/** Ends, joints and devices are named after the pins of a decision, of which there may be forty. */
+const end = z.string().min(1).max(6500) as unknown as z.ZodType<EndId, EndId>;
+const wire = z.string().min(1).max(6500) as unknown as z.ZodType<WireId, WireId>;
+const label = z.string().max(6400);
+const madeWire = z.string().min(1).max(6450) as unknown as z.ZodType<PinId, PinId>;
 /** Another connector, or its own counterpart on the car. */
 const plugged = connectorIdSchema as unknown as z.ZodType<PluggedInto, PluggedInto>;
 const ends = z.array(end).min(2).max(40);
@@ -27,6 +30,21 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("cut"), pin: pinIdSchema }),
   z.object({ kind: z.literal("splice"), ends, joint: label, by: z.enum(JOINT_KINDS).exactOptional() }),
   z.object({ kind: z.literal("part"), ends, joint: label }),
+  z.object({
+    kind: z.literal("tap"),
+    pin: pinIdSchema,
+    ends: z.array(end).min(1).max(40),
+    joint: label,
+    to: z.enum(["on", "off"]),
+    by: z.enum(JOINT_KINDS).exactOptional(),
+  }),
+  z.object({
+    kind: z.literal("fit"),
+    device: label,
+    what: deviceSchema,
+    terminals: z.array(z.object({ terminal: z.string().min(1).max(40), ends: z.array(end).min(1).max(40) })).min(1).max(60),
+    to: z.enum(["in", "out"]),
+  }),
   z.object({ kind: z.literal("cap"), end, to: z.enum(["covered", "open"]) }),
   z.object({ kind: z.literal("feed"), end, supply: label }),
   z.object({ kind: z.literal("unfeed"), end, supply: label }),
@@ -42,7 +60,7 @@ export const operationSchema = z.discriminatedUnion("kind", [
     cavities: z.array(z.object({ cavity: pinIdSchema, meets: pinIdSchema })).max(5000),
     to: z.enum(["there", "gone"]),
   }),
-  z.object({ kind: z.literal("build-wire"), pin: pinIdSchema, to: z.enum(["there", "gone"]) }),
+  z.object({ kind: z.literal("build-wire"), pin: madeWire, to: z.enum(["there", "gone"]) }),
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
 

@@ -72,6 +72,7 @@ export function readPlanFile(
       built: false,
       device: null,
       joint: null,
+      terminal: null,
       from: null,
       text: "",
       twins: [],

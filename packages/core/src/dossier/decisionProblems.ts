@@ -24,6 +24,7 @@ export function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, Placed
   if (
     (decision.kind === "merge" && decision.vehicle.length < 2) ||
     (decision.kind === "split" && decision.incoming.length < 2) ||
+    (decision.kind === "tap" && decision.incoming.length < 1) ||
     named.length < (decision.kind === "jumper" ? 2 : 1)
   ) {
     return { code: "too-few-pins", decision: decisionId(decision) };

@@ -7,6 +7,7 @@ import { applyConnect, applyDisconnect } from "./operations/connect.ts";
 import { applyCrimp } from "./operations/crimp.ts";
 import { applyCut } from "./operations/cut.ts";
 import { applyFeed, applyUnfeed } from "./operations/feed.ts";
+import { applyFit } from "./operations/fit.ts";
 import { applyFuse } from "./operations/fuse.ts";
 import type { ApplyResult } from "./operations/guards.ts";
 import { applyInsert } from "./operations/insert.ts";
@@ -17,13 +18,21 @@ import { applyPlug } from "./operations/plug.ts";
 import { applyRelease } from "./operations/release.ts";
 import { applySplice } from "./operations/splice.ts";
 import { applyTakeOut } from "./operations/takeOut.ts";
+import { applyTap } from "./operations/tap.ts";
 import type { HarnessState } from "./state.ts";
 
-/** The only way the harness changes: the new state and how the act can be taken back on the car, or why it cannot be done. */
-export function applyOperation(state: HarnessState, op: Operation): ApplyResult {
+/**
+ * The only way the harness changes: the new state and how the act can be taken back on the car, or why it cannot be done. What
+ * was `recorded` has happened: it has to be possible, and is no longer asked whether it was safe.
+ */
+export function applyOperation(
+  state: HarnessState,
+  op: Operation,
+  recorded: "recorded" | "now" = "now",
+): ApplyResult {
   switch (op.kind) {
     case "battery":
-      return applyBattery(state, op);
+      return applyBattery(state, op, recorded === "recorded");
     case "lock":
       return applyLock(state, op);
     case "release":
@@ -36,6 +45,10 @@ export function applyOperation(state: HarnessState, op: Operation): ApplyResult 
       return applySplice(state, op);
     case "part":
       return applyPart(state, op);
+    case "tap":
+      return applyTap(state, op);
+    case "fit":
+      return applyFit(state, op);
     case "cap":
       return applyCap(state, op);
     case "feed":

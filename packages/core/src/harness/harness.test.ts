@@ -3,8 +3,9 @@ import { describe, expect, it } from "vitest";
 import { pinId } from "../model/index.ts";
 import { demoDossier, NaiveHarness, undecidedDossier } from "../testing/index.ts";
 import { applyOperation } from "./apply.ts";
+import { initialState } from "./initialState.ts";
 import { owned, settled } from "./operations/guards.ts";
-import { connectedPoints } from "./net.ts";
+import { anchorKey, netOf } from "./netOf.ts";
 import type { Operation } from "./operation.ts";
 import {
   builtCavity,
@@ -13,7 +14,6 @@ import {
   cutPlugEnd,
   endsByCavity,
   farEnd,
-  initialState,
   plugEnd,
   plugPart,
   wireOf,
@@ -139,6 +139,32 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
         supply: fc.constant("F22"),
         to: fc.constantFrom("in" as const, "out" as const),
       }),
+    },
+    {
+      weight: 8,
+      arbitrary: fc.record({
+        kind: fc.constant("tap" as const),
+        pin,
+        ends: fc.uniqueArray(pin.map(farEnd), { minLength: 1, maxLength: 2 }),
+        joint: fc.constantFrom("J1", "J2"),
+        to: fc.constantFrom("on" as const, "on" as const, "off" as const),
+      }),
+    },
+    {
+      weight: 8,
+      arbitrary: fc
+        .record({
+          device: fc.constantFrom("D1", "D2"),
+          ends: fc.uniqueArray(end, { minLength: 2, maxLength: 3 }),
+          to: fc.constantFrom("in" as const, "in" as const, "out" as const),
+        })
+        .map(({ device, ends, to }) => ({
+          kind: "fit" as const,
+          device,
+          what: { kind: "fuse" as const, amps: 5 },
+          terminals: ends.map((one, i) => ({ terminal: i === 0 ? "1" : "2", ends: [one] })),
+          to,
+        })),
     },
     {
       weight: 3,
@@ -341,19 +367,15 @@ describe("applyOperation", () => {
     }
     expect(applyOperation(state, { kind: "battery", to: "on" })).toEqual({
       ok: false,
-      error: { code: "live-bare-end", end: cutFarEnd(pin) },
+      error: { code: "live-bare-end", end: cutPlugEnd(pin) },
     });
   });
 });
 
-/** Which cavities, looms and supplies are joined to which. */
+/** Which cavities, looms, parts and supplies are joined to which. */
 function joined(state: HarnessState): unknown {
-  const points = connectedPoints(state);
-  const groups = (Object.entries(state.ends) as [Parameters<typeof points.get>[0], EndPlace][]).map(([end]) =>
-    (points.get(end) ?? [])
-      .map((point) => JSON.stringify(point))
-      .sort()
-      .join(" "),
-  );
-  return [...new Set(groups)].sort().filter((group) => group !== "");
+  return netOf(state)
+    .all.map((net) => [...net.cavities, ...net.anchors.map(anchorKey)].sort().join(" "))
+    .filter((group) => group !== "")
+    .sort();
 }

@@ -2,11 +2,11 @@ export {
   builtCavity,
   builtShell,
   isBuilt,
+  farPart,
   cutFarEnd,
   cutPlugEnd,
   endsByCavity,
   farEnd,
-  initialState,
   plugEnd,
   plugPart,
   wireOf,
@@ -20,12 +20,14 @@ export {
 } from "./state.ts";
 export {
   type BuiltCavity,
+  type FittedTerminal,
   type Operation,
   type OperationKind,
   type OperationProblem,
   type Residue,
   type Reverse,
 } from "./operation.ts";
+export { initialState } from "./initialState.ts";
 export { applyOperation } from "./apply.ts";
 export { owned, settled, type Applied, type ApplyResult } from "./operations/guards.ts";
-export { connectedEnds, connectedPoints, type Point } from "./net.ts";
+export { anchorKey, liveEnds, meetingCavities, netOf, type Anchor, type Net, type Nets } from "./netOf.ts";

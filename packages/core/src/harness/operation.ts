@@ -1,4 +1,4 @@
-import type { ConnectorId, EndId, JointKind, PinId, WireId } from "../model/index.ts";
+import type { ConnectorId, EndId, InsertedDevice, JointKind, PinId, WireId } from "../model/index.ts";
 import type { PluggedInto } from "./state.ts";
 
 /** A pure change of the harness. Each kind has its own file with its precondition, effect and reverse. */
@@ -15,6 +15,23 @@ export type Operation =
       /** How; older records do not say. */ readonly by?: JointKind | undefined;
     }
   | { readonly kind: "part"; readonly ends: readonly EndId[]; readonly joint: string }
+  /** A branch hung on a wire that stays whole, or taken off it again. */
+  | {
+      readonly kind: "tap";
+      readonly pin: PinId;
+      readonly ends: readonly EndId[];
+      readonly joint: string;
+      readonly to: "on" | "off";
+      readonly by?: JointKind | undefined;
+    }
+  /** A device put between bare ends, each at the terminals named, or taken out again. */
+  | {
+      readonly kind: "fit";
+      readonly device: string;
+      readonly what: InsertedDevice;
+      readonly terminals: readonly FittedTerminal[];
+      readonly to: "in" | "out";
+    }
   | { readonly kind: "cap"; readonly end: EndId; readonly to: "covered" | "open" }
   | { readonly kind: "feed"; readonly end: EndId; readonly supply: string }
   | { readonly kind: "unfeed"; readonly end: EndId; readonly supply: string }
@@ -33,6 +50,12 @@ export type Operation =
     }
   | { readonly kind: "build-wire"; readonly pin: PinId; readonly to: "there" | "gone" };
 
+/** A terminal of a device and the ends that meet at it. */
+export interface FittedTerminal {
+  readonly terminal: string;
+  readonly ends: readonly EndId[];
+}
+
 /** A cavity of a shell that is built, and the one that it meets. */
 export interface BuiltCavity {
   readonly cavity: PinId;
@@ -40,7 +63,7 @@ export interface BuiltCavity {
 }
 export type OperationKind = Operation["kind"];
 
-export type Residue = "joint-left-in-wire" | "wire-shortened" | "membrane-pierced";
+export type Residue = "joint-left-in-wire" | "wire-shortened" | "membrane-pierced" | "insulation-opened";
 
 /** How an operation that was done is taken back on the car; copper is not text. */
 export type Reverse =
@@ -82,6 +105,8 @@ export type OperationProblem =
   | { readonly code: "fuse-already"; readonly supply: string; readonly to: "in" | "out" }
   | { readonly code: "built-already"; readonly what: string }
   | { readonly code: "built-in-use"; readonly what: string }
+  | { readonly code: "device-already"; readonly device: string; readonly to: "in" | "out" }
+  | { readonly code: "terminal-without-wire"; readonly device: string; readonly terminal: string }
   | { readonly code: "live-bare-end"; readonly end: EndId };
 
 export type OperationOf<K extends OperationKind> = Extract<Operation, { kind: K }>;

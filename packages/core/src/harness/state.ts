@@ -1,13 +1,14 @@
 import {
   connectorId,
-  connectorsInOrder,
   endId,
   pinId,
-  pinsInOrder,
   wireId,
+  type Connector,
   type ConnectorId,
-  type Dossier,
   type EndId,
+  type InsertedDevice,
+  type JoinPointId,
+  type JoinPointKind,
   type PinId,
   type WireId,
 } from "../model/index.ts";
@@ -18,6 +19,7 @@ export type EndPlace =
   | { readonly at: "loom" }
   | { readonly at: "joint"; readonly joint: string }
   | { readonly at: "supply"; readonly supply: string }
+  | { readonly at: "device"; readonly device: string; readonly terminal: string }
   | { readonly at: "loose"; readonly terminal: boolean; readonly covered: boolean };
 
 /** `blank`: never populated and closed by a membrane, which has to be pierced first. */
@@ -40,8 +42,24 @@ export interface Wire {
   readonly aboard: boolean;
 }
 
+/** Copper of a loom that was followed: the pins whose wires run into it, and the points that it runs to. */
+export interface LoomRun {
+  readonly pins: readonly PinId[];
+  readonly points: readonly JoinPointId[];
+}
+
 /** The physical harness. Ends that a cut makes do not exist before it. */
 export interface HarnessState {
+  /** The connectors as they are, for what meets in them when they are mated. */
+  readonly connectors: Readonly<Record<ConnectorId, Connector>>;
+  /** What holds the bars of a connector that joins cavities: what it was plugged into. */
+  readonly holders: Readonly<Record<ConnectorId, PluggedInto>>;
+  readonly runs: readonly LoomRun[];
+  readonly points: Readonly<Record<JoinPointId, JoinPointKind>>;
+  /** Devices that were fitted between wires. */
+  readonly devices: Readonly<Record<string, InsertedDevice>>;
+  /** Ends that were bare, and that a supply could reach, before any work began. */
+  readonly bareBefore: readonly EndId[];
   readonly battery: "on" | "off";
   readonly locks: Readonly<Record<ConnectorId, "closed" | "open">>;
   readonly plugged: Readonly<Record<ConnectorId, PluggedInto | null>>;
@@ -67,42 +85,6 @@ export const farPart = (pin: PinId): WireId => wireId(`${pin}#far-part`);
 export const builtShell = (connector: ConnectorId): ConnectorId => connectorId(`${connector}~`);
 export const isBuilt = (connector: string): boolean => connector.endsWith("~");
 export const builtCavity = (pin: PinId): PinId => pinId(`${pin}~`);
-
-/**
- * The harness as the dossier describes it before any work: locked, battery on, every wire whole and in its cavity, the
- * vehicle's connectors plugged in, the incoming ones on the mat unless they are said to mate with one of the job.
- */
-export function initialState(dossier: Dossier): HarnessState {
-  const locks: Record<ConnectorId, "closed" | "open"> = {};
-  const plugged: Record<ConnectorId, PluggedInto | null> = {};
-  const cavities: Record<PinId, Cavity> = {};
-  const wires: Record<WireId, Wire> = {};
-  const ends: Record<EndId, EndPlace> = {};
-  for (const connector of connectorsInOrder(dossier)) {
-    locks[connector.id] = "closed";
-    const mate = dossier.connectors.find(({ id }) => id === connector.matesWith);
-    if (
-      mate !== undefined &&
-      (plugged[mate.id] ?? null) === null &&
-      (plugged[connector.id] ?? null) === null
-    ) {
-      plugged[connector.id] = mate.id;
-      plugged[mate.id] = connector.id;
-    } else plugged[connector.id] ??= connector.side === "vehicle" ? "own" : null;
-    for (const pin of pinsInOrder(connector)) {
-      cavities[pin.id] = {
-        connector: connector.id,
-        state: pin.content === "empty" && connector.sealed ? "blank" : pin.content,
-      };
-      if (pin.content !== "occupied") continue;
-      wires[wireOf(pin.id)] = { pin: pin.id, ends: [plugEnd(pin.id), farEnd(pin.id)], aboard: true };
-      ends[plugEnd(pin.id)] = { at: "cavity", cavity: pin.id };
-      ends[farEnd(pin.id)] =
-        connector.leads === "loom" ? { at: "loom" } : { at: "loose", terminal: false, covered: false };
-    }
-  }
-  return { battery: "on", locks, plugged, cavities, wires, ends, joints: {}, fuses: {} };
-}
 
 /** The ends now sitting in each cavity; more than one only where a shell allows a double. */
 export function endsByCavity(state: HarnessState): ReadonlyMap<PinId, readonly EndId[]> {

@@ -1,14 +1,18 @@
 import {
   builtShell,
-  connectedPoints,
   cutFarEnd,
   cutPlugEnd,
   endsByCavity,
   farEnd,
+  netOf,
   plugEnd,
   wireOfEnd,
+  type Anchor,
   type CavityState,
+  type EndPlace,
   type HarnessState,
+  type Net,
+  type Nets,
 } from "../harness/index.ts";
 import {
   connectorsInOrder,
@@ -18,8 +22,11 @@ import {
   type Dossier,
   type EndId,
   type Pin,
+  type PinId,
   type PlacedPin,
+  type Side,
 } from "../model/index.ts";
+import { deviceWords } from "../matching/index.ts";
 import { present } from "../util/index.ts";
 
 /** One cavity as it is now. */
@@ -27,9 +34,9 @@ export interface AsBuiltRow {
   readonly connector: string;
   readonly cavity: string;
   readonly state: CavityState;
-  /** The wire in it and the pin it was first read at, or null. */
-  readonly wire: { readonly pin: Pin; readonly was: string } | null;
-  /** Everything it is joined to: other cavities, loom runs, supplies, in words. */
+  /** The wire in it, the pin it was first read at, and what it does now; or null. */
+  readonly wire: { readonly pin: Pin; readonly was: string; readonly function: string } | null;
+  /** Everything it is joined to: other cavities, points of the loom, supplies, in words. */
   readonly joinedTo: readonly string[];
   /** Where the loose ends of the wire lie that was read at this cavity, in words; empty while it has none. */
   readonly loose: readonly string[];
@@ -76,35 +83,121 @@ export function pluggedNow(dossier: Dossier, state: HarnessState): ReadonlyMap<s
 export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuiltRow[] {
   const pins = indexPins(dossier);
   const placed = (id: Parameters<typeof pins.get>[0]): PlacedPin => present(pins.get(id), `pin ${id}`);
-  const points = connectedPoints(state);
+  const nets = netOf(state);
   const seated = endsByCavity(state);
-  const named = (end: EndId, here: Pin): readonly string[] =>
-    (points.get(end) ?? []).flatMap((point) => {
-      // The cavities of an adapter lead on to those that they meet, which are named themselves.
-      if (point.at === "cavity") {
-        const other = point.cavity === here.id ? undefined : pins.get(point.cavity);
-        return other === undefined ? [] : [pinName(other)];
-      }
-      if (point.at === "supply") return [point.supply];
-      const { connector } = placed(point.pin);
-      return [
-        `${connector.side === "vehicle" ? "vehicle loom" : "incoming loom"}, was ${pinName(placed(point.pin))}`,
-      ];
-    });
+  const words = anchorWords(dossier, state, nets, pins);
   return connectorsInOrder(dossier).flatMap((connector) =>
     pinsInOrder(connector).map((pin): AsBuiltRow => {
       const [end] = seated.get(pin.id) ?? [];
       const wire =
         end === undefined ? undefined : state.wires[present(wireOfEnd(state, end), `wire of ${end}`)];
-      const source = wire === undefined ? null : placed(wire.pin);
+      const net = end === undefined ? undefined : nets.ofEnd(end);
+      const source = wire === undefined ? undefined : pins.get(wire.pin);
       return {
         connector: connector.name,
         cavity: pin.cavity,
         state: present(state.cavities[pin.id], `cavity ${pin.id}`).state,
-        wire: source === null ? null : { pin: source.pin, was: pinName(source) },
-        joinedTo: end === undefined ? [] : named(end, pin),
+        wire:
+          source === undefined
+            ? null
+            : {
+                pin: source.pin,
+                was: pinName(source),
+                function: functionNow(net, source, pins),
+              },
+        joinedTo: net === undefined ? [] : joinedTo(net, pin, pins, words),
         loose: looseEnds(state, { pin, connector }),
       };
     }),
   );
 }
+
+/** The cavities, points, supplies and devices that a net leads to. The cavities of an adapter lead on to those that they meet. */
+function joinedTo(
+  net: Net,
+  here: Pin,
+  pins: ReadonlyMap<PinId, PlacedPin>,
+  words: (anchor: Anchor) => readonly string[],
+): readonly string[] {
+  const cavities = [...net.cavities].flatMap((id) => {
+    const other = id === here.id ? undefined : pins.get(id);
+    return other === undefined ? [] : [pinName(other)];
+  });
+  return [...cavities, ...net.anchors.flatMap(words)];
+}
+
+function anchorWords(
+  dossier: Dossier,
+  state: HarnessState,
+  nets: Nets,
+  pins: ReadonlyMap<PinId, PlacedPin>,
+): (anchor: Anchor) => readonly string[] {
+  const placed = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
+  const points = new Map(dossier.points.map(({ id, name }) => [id, name]));
+  const terminals = new Map<string, Set<string>>();
+  for (const place of Object.values<EndPlace>(state.ends))
+    if (place.at === "device")
+      terminals.set(place.device, (terminals.get(place.device) ?? new Set()).add(place.terminal));
+  /** What the other terminals of a part lead to. */
+  const across = (device: string, terminal: string): readonly string[] => {
+    const what = state.devices[device];
+    const through = what === undefined ? "the part between" : deviceWords(what);
+    return [...(terminals.get(device) ?? [])]
+      .filter((other) => other !== terminal)
+      .flatMap((other) => {
+        const net = nets.ofAnchor({ at: "terminal", device, terminal: other });
+        const cavities = [...(net?.cavities ?? [])].flatMap((id) => pins.get(id) ?? []).map(pinName);
+        const beyond = (net?.anchors ?? []).flatMap((anchor) => {
+          if (anchor.at === "supply") return [anchor.supply];
+          return anchor.at === "beyond" && cavities.length === 0 ? [pinName(placed(anchor.pin))] : [];
+        });
+        return [...cavities, ...beyond].map((name) => `through ${through} to ${name}`);
+      });
+  };
+  return (anchor) => {
+    switch (anchor.at) {
+      case "supply":
+        return [anchor.supply];
+      case "point":
+        return [points.get(anchor.point) ?? anchor.point];
+      case "terminal":
+        return across(anchor.device, anchor.terminal);
+      case "beyond": {
+        const { connector } = placed(anchor.pin);
+        return [
+          `${connector.side === "vehicle" ? "vehicle loom" : "incoming loom"}, was ${pinName(placed(anchor.pin))}`,
+        ];
+      }
+      case "part":
+        return [];
+    }
+  };
+}
+
+/**
+ * What a wire does now, by what it leads to: what is said of the incoming part that it reaches, else of the vehicle. A table of a
+ * loom speaks of where its wire runs on, that of a pigtail or a module of the part itself; what is cut off from there says nothing.
+ */
+function functionNow(net: Net | undefined, own: PlacedPin, pins: ReadonlyMap<PinId, PlacedPin>): string {
+  if (net === undefined) return own.pin.function;
+  const said = (side: Side): readonly string[] => {
+    const beyond = net.anchors.flatMap((anchor) => (anchor.at === "beyond" ? [anchor.pin] : []));
+    const parts = [...net.cavities].filter((id) => {
+      const placed = pins.get(id);
+      return placed !== undefined && speaksOfPart(placed);
+    });
+    return [...new Set([...parts, ...beyond.filter((id) => {
+      const placed = pins.get(id);
+      return placed !== undefined && !speaksOfPart(placed);
+    })])].flatMap((id) => {
+      const placed = pins.get(id);
+      return placed?.connector.side === side && placed.pin.function !== "" ? [placed.pin.function] : [];
+    });
+  };
+  const [now] = [...said("incoming"), ...said("vehicle")];
+  return now ?? own.pin.function;
+}
+
+/** Whom a pin table speaks of: the part for a pigtail or where the module is named, else the loom. */
+const speaksOfPart = ({ connector }: PlacedPin): boolean =>
+  connector.leads === "flying" || connector.module !== "";

@@ -3,7 +3,7 @@ import type { Dossier, StepId } from "../model/index.ts";
 import { checkPlan, planWork, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";
 import type { Entry } from "./entry.ts";
-import { foldLedger, type Fold } from "./fold.ts";
+import { foldLedger, type Fold, type Misfit } from "./fold.ts";
 
 /** Where the work stands: the plan with its ticks, and the first step that is neither done nor skipped. */
 export interface BenchView {
@@ -16,22 +16,25 @@ export interface BenchView {
   readonly state: Fold["state"];
   readonly current: Step | null;
   readonly progress: ReadonlyMap<StepId, "done" | "skipped">;
+  /** Entries that no longer apply, each with the reason. */
+  readonly misfits: readonly Misfit[];
 }
 
 /** Names a plan by its steps and their operations, so that a device and the server know that they mean the same one. */
 export const planHash = (plan: Pick<Plan, "steps">): string =>
   hashOf(plan.steps.map(({ id, op }) => [id, op]));
 
-/** Only what a person changed in the order can break a plan. */
+/** An order that a person changed is checked whatever else is open; any other plan once nothing else stands in its way. */
 const isEdited = ({ worklist }: Dossier): boolean => worklist.order.length + worklist.evenings.length > 0;
 
 /** A pure function of dossier and ledger: the same on every device, and after every restart. */
 export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
-  const fold = entries.length === 0 ? null : foldLedger(entries).fold;
+  const { fold, misfits } =
+    entries.length === 0 ? { fold: null, misfits: [] } : foldLedger(entries, new Set(), dossier);
   const inForce = fold === null ? dossier : { ...dossier, connectors: fold.connectors };
   const start = fold?.start ?? initialState(inForce);
   const made = planWork(inForce, { start, done: [...(fold?.done.keys() ?? [])] });
-  const fault = isEdited(inForce) ? checkPlan(inForce, made, start) : null;
+  const fault = isEdited(inForce) || made.blocks.length === 0 ? checkPlan(inForce, made, start) : null;
   const plan: Plan = fault === null ? made : { ...made, blocks: [{ code: "broken", fault }, ...made.blocks] };
   const progress = new Map<StepId, "done" | "skipped">();
   for (const step of fold?.skipped.keys() ?? []) progress.set(step, "skipped");
@@ -45,5 +48,6 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
     state: fold?.state ?? start,
     current: plan.steps.find((step) => !progress.has(step.id)) ?? null,
     progress,
+    misfits,
   };
 }

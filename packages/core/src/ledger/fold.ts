@@ -10,6 +10,7 @@ import {
   emptyDossier,
   type Connector,
   type DecisionId,
+  type Dossier,
   type JobHead,
   type PinId,
   type StepId,
@@ -37,10 +38,14 @@ export interface Misfit {
   readonly problem: OperationProblem;
 }
 
-/** The state of the harness: baseline and every entry not retracted, in order. Entries that no longer apply are named and left out. */
+/**
+ * The state of the harness: baseline and every entry not retracted, in order. Entries that no longer apply are named and left out.
+ * `loom`: what is known of the looms behind the connectors; it changes no entry, only what is seen to be joined.
+ */
 export function foldLedger(
   entries: readonly Entry[],
   without: ReadonlySet<number> = new Set(),
+  loom: Pick<Dossier, "wires" | "points"> = { wires: [], points: [] },
 ): { readonly fold: Fold; readonly misfits: readonly Misfit[] } {
   const [first] = entries;
   invariant(first?.what.kind === "baseline", "a ledger begins with its baseline");
@@ -49,7 +54,7 @@ export function foldLedger(
     ...without,
     ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : [])),
   ]);
-  const plugged = initialState({ ...emptyDossier(head), connectors: baseline });
+  const plugged = initialState({ ...emptyDossier(head), ...loom, connectors: baseline });
   const start = begins === "plugged" ? plugged : unplugged(plugged);
   let state = owned(start);
   const facts = new Map<PinId, PinFacts>();
@@ -61,7 +66,7 @@ export function foldLedger(
     if (retracted.has(seq)) continue;
     if (what.kind === "done") {
       if (what.op !== null) {
-        const next = applyOperation(state, what.op);
+        const next = applyOperation(state, what.op, "recorded");
         if (!next.ok) {
           misfits.push({ seq, problem: next.error });
           continue;

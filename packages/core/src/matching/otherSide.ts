@@ -103,6 +103,7 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
     case "merge":
       return { ...decision, vehicle: decision.vehicle.map(turn), incoming: turn(decision.incoming) };
     case "split":
+    case "tap":
       return { ...decision, vehicle: turn(decision.vehicle), incoming: decision.incoming.map(turn) };
     case "mate":
       return { ...decision, vehicle: decision.vehicle.map(turn), incoming: decision.incoming.map(turn) };

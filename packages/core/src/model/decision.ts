@@ -27,6 +27,10 @@ interface Common {
   readonly reason: string;
   readonly answers: readonly HazardAnswer[];
 }
+/** Of the two halves that a cut makes of a loom's wire: the one that stays in the plug, or the one that stays in the loom. */
+export const HALVES = ["loom", "plug"] as const;
+export type Half = (typeof HALVES)[number];
+
 interface Jointed extends Common {
   /** How its bare ends are joined, where that is not as in the rest of the job. */
   readonly joint?: JointKind | undefined;
@@ -34,6 +38,10 @@ interface Jointed extends Common {
 interface Across extends Jointed {
   /** What goes between the wires; left out when they meet directly. */
   readonly device?: InsertedDevice | undefined;
+}
+interface Parting {
+  /** Which half of a vehicle's wire that is cut goes on; left out: the loom's. */
+  readonly half?: Half | undefined;
 }
 interface LeftOpen extends Common {
   readonly pin: PinId;
@@ -43,30 +51,39 @@ interface LeftOpen extends Common {
 
 /**
  * What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. `move`
- * takes a wire to another cavity of its own side, whose own wire has a decision of its own. `series` opens a vehicle's wire at its
+ * takes a wire to another cavity of its own side, whose own wire has a decision of its own. `tap` hangs incoming wires on a
+ * vehicle's wire that stays whole. `series` opens a vehicle's wire at its
  * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `mate` plugs
  * a plug into one of the other side, and pairs the wires that meet there. `cap` tucks a wire away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
  * the power on before they are joined.
  */
 export type Decision =
-  | (Across & {
+  | (Across &
+      Parting & {
       readonly kind: "join";
       readonly vehicle: PinId;
       readonly incoming: PinId;
       readonly method: Method;
       readonly findLive?: boolean | undefined;
     })
-  | (Across & {
+  | (Across &
+      Parting & {
       readonly kind: "merge";
       readonly vehicle: readonly PinId[];
       readonly incoming: PinId;
       readonly method?: JointMethod | undefined;
     })
-  | (Across & {
+  | (Across &
+      Parting & {
       readonly kind: "split";
       readonly vehicle: PinId;
       readonly incoming: readonly PinId[];
       readonly method?: JointMethod | undefined;
+    })
+  | (Across & {
+      readonly kind: "tap";
+      readonly vehicle: PinId;
+      readonly incoming: readonly PinId[];
     })
   | (Jointed & {
       readonly kind: "series";
@@ -106,6 +123,8 @@ export function methodOf(decision: Decision): Method | null {
     case "split":
     case "jumper":
       return decision.method ?? "splice";
+    case "tap":
+      return "splice";
     default:
       return null;
   }
@@ -129,9 +148,12 @@ export const isDeadEnd = (decision: Decision): decision is DeadEnd =>
   decision.kind === "cap" || decision.kind === "remove";
 
 /** A decision that makes one electrical thing of wires of both sides. */
-export type Joining = Extract<Decision, { kind: "join" | "merge" | "split" }>;
+export type Joining = Extract<Decision, { kind: "join" | "merge" | "split" | "tap" }>;
 export const isJoining = (decision: Decision): decision is Joining =>
-  decision.kind === "join" || decision.kind === "merge" || decision.kind === "split";
+  decision.kind === "join" ||
+  decision.kind === "merge" ||
+  decision.kind === "split" ||
+  decision.kind === "tap";
 
 /** Every pin that a decision names, the vehicle's first. */
 export function namedPins(decision: Decision): readonly PinId[] {
@@ -142,6 +164,7 @@ export function namedPins(decision: Decision): readonly PinId[] {
     case "merge":
       return [...decision.vehicle, decision.incoming];
     case "split":
+    case "tap":
       return [decision.vehicle, ...decision.incoming];
     case "mate":
       return [...decision.vehicle, ...decision.incoming];
@@ -194,6 +217,7 @@ export function linkedPairs(decision: Decision): readonly (readonly [vehicle: Pi
     case "merge":
       return decision.vehicle.map((vehicle) => [vehicle, decision.incoming]);
     case "split":
+    case "tap":
       return decision.incoming.map((incoming) => [decision.vehicle, incoming]);
     case "series":
       return [[decision.vehicle, decision.into]];

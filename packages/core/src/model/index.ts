@@ -24,6 +24,7 @@ export {
   isFeed,
   isLowLevel,
   isPowered,
+  isGrounded,
   isSupply,
   needsFuse,
   OPEN_EFFECTS,
@@ -54,6 +55,7 @@ export {
 export {
   decisionId,
   decisionPins,
+  HALVES,
   isDeadEnd,
   isJoining,
   isLeftOpen,
@@ -75,10 +77,18 @@ export {
   type LeavingOpen,
   type HazardAnswer,
   type Joining,
+  type Half,
   type Method,
   type Sureness,
 } from "./decision.ts";
-export { type DeviceKind, type InsertedDevice } from "./device.ts";
+export {
+  missingLegs,
+  terminalsOf,
+  type DeviceKind,
+  type DeviceLeg,
+  type DeviceTerminals,
+  type InsertedDevice,
+} from "./device.ts";
 export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {
   allPins,
@@ -152,8 +162,12 @@ export {
 } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
 export {
+  COUNTERPARTS,
+  counterpartOf,
   NO_EDITS,
   type AdapterLength,
+  type Counterpart,
+  type CounterpartAnswer,
   type OrderEdit,
   type OwnStep,
   type PartInTheWay,

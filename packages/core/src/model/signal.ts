@@ -90,6 +90,8 @@ const POWERED: readonly SignalClass[] = [...SUPPLIES, "switched-supply", "lamp-f
 const GROUNDED: readonly SignalClass[] = ["ground", "shield"];
 
 export const isSupply = (signal: SignalClass): boolean => SUPPLIES.includes(signal);
+/** Leads back to chassis: ground, or a shield that is tied to it. */
+export const isGrounded = (signal: SignalClass): boolean => GROUNDED.includes(signal);
 export const isLowLevel = (signal: SignalClass): boolean => LOW_LEVEL.includes(signal);
 /** Carries the supply: a feed, a switched supply, a lamp's feed. */
 export const isPowered = (signal: SignalClass): boolean => POWERED.includes(signal);

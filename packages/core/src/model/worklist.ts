@@ -44,6 +44,16 @@ export interface AdapterLength {
   readonly mm: number;
 }
 
+/** What becomes of the part that a plug goes into: it goes on working behind it, or it is taken away. */
+export const COUNTERPARTS = ["stays", "leaves"] as const;
+export type Counterpart = (typeof COUNTERPARTS)[number];
+
+/** The answer for one connector; one that is not named has not been asked about, and its part counts as staying. */
+export interface CounterpartAnswer {
+  readonly connector: ConnectorId;
+  readonly becomes: Counterpart;
+}
+
 /** What the technician adds to the plan that Trevin makes. */
 export interface WorklistEdits {
   readonly parts: readonly PartInTheWay[];
@@ -58,6 +68,8 @@ export interface WorklistEdits {
   readonly adapterLengths: readonly AdapterLength[];
   /** How bare ends are joined unless a decision says otherwise. */
   readonly joint: JointKind;
+  /** What becomes of the part behind each plug of the vehicle, as far as it was asked. */
+  readonly counterparts: readonly CounterpartAnswer[];
 }
 
 export const NO_EDITS: WorklistEdits = {
@@ -68,4 +80,11 @@ export const NO_EDITS: WorklistEdits = {
   have: [],
   adapterLengths: [],
   joint: "crimp",
+  counterparts: [],
 };
+
+/** What becomes of the part behind a plug; null while nobody has said. */
+export const counterpartOf = (
+  { counterparts }: Pick<WorklistEdits, "counterparts">,
+  connector: ConnectorId,
+): Counterpart | null => counterparts.find((one) => one.connector === connector)?.becomes ?? null;

@@ -21,8 +21,8 @@ import {
 } from "../model/index.ts";
 import { systemsOf, TERMINAL_SYSTEMS, type TerminalSystem } from "../shelf/index.ts";
 import { present } from "../util/index.ts";
-import { isFlying, type Draft } from "./templates/draft.ts";
-import { jointDraft, newTerminal } from "./templates/joints.ts";
+import { inHand, isFlying, type Draft } from "./templates/draft.ts";
+import { fedLegs, jointDraft, legsFed, legsRouted, legWire, newTerminal } from "./templates/joints.ts";
 
 /** Where the adapter is made: off the car, so no power can reach it. */
 export const WORK_TABLE = "work table";
@@ -277,6 +277,26 @@ export function adapterDrafts(
   ];
 }
 
+/** What a device in the adapter hangs on besides the plugs is connected on the car, once the adapter is there. */
+export function adapterFeeds(decision: Decision, pin: (id: PinId) => PlacedPin): readonly Draft[] {
+  if (!isByAdapter(decision)) return [];
+  const device = deviceOf(decision);
+  const last = pin(namedPins(decision).at(-1) ?? leadPin(decision));
+  const meeting = { ...inHand(last), wire: leadPin(decision), partner: last.pin.id };
+  return fedLegs(device).flatMap(({ terminal }, i): readonly Draft[] => [
+    {
+      kind: "uncover",
+      role: `uncover-${terminal}`,
+      op: { kind: "cap", end: farEnd(legWire(decision, terminal)), to: "open" },
+      ...meeting,
+      terminal,
+      device: device ?? null,
+    },
+    { kind: "strip", role: `strip-${terminal}`, op: null, ...meeting, terminal, device: device ?? null },
+    ...legsFed(device, decision, meeting).filter((draft) => draft.terminal === fedLegs(device)[i]?.terminal),
+  ]);
+}
+
 /** A pigtail's own lead is used where there is one; a plug of a loom gets a new wire in the housing that mates with it. */
 function wireDrafts(
   dossier: Dossier,
@@ -333,16 +353,31 @@ function wireDrafts(
       ? { end: farEnd(placed.pin.id), drafts: [] }
       : { end: farEnd(own), drafts: [made(placed), ...seated(plugEnd(own), placed)] };
   });
+  const device = deviceOf(decision);
+  const endsOf = (is: (placed: PlacedPin) => boolean): readonly EndId[] =>
+    halves.flatMap(({ end }, i) => (is(members[i] ?? first) ? [end] : []));
   const others = members.filter((placed) => placed !== first && placed !== last).map(({ pin }) => pin.id);
   const meeting = { wire, at: last.pin.id, partner: last.pin.id, connector: last.connector.id, others };
   return [
     ...halves.flatMap(({ drafts }) => drafts),
+    ...legsRouted(device, decision, meeting),
     { kind: "strip", role: "strip", op: null, ...meeting },
     jointDraft(
-      deviceOf(decision),
-      halves.map(({ end }) => end),
+      device,
+      {
+        ours: endsOf((placed) => placed.connector.side === "vehicle"),
+        theirs: endsOf((placed) => placed.connector.side === "incoming"),
+      },
       decision,
       meeting,
     ),
+    ...fedLegs(device).map(({ terminal }): Draft => ({
+      kind: "cap",
+      role: `cap-${terminal}`,
+      op: { kind: "cap", end: farEnd(legWire(decision, terminal)), to: "covered" },
+      ...meeting,
+      terminal,
+      device: device ?? null,
+    })),
   ];
 }

@@ -5,6 +5,7 @@ import type { Step, StepKind } from "./step.ts";
 const GESTURES: readonly (readonly StepKind[])[] = [
   ["seal", "strip", "crimp", "insert"],
   ["strip", "splice"],
+  ["strip", "tap"],
   ["strip", "fit-device"],
 ];
 

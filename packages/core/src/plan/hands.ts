@@ -33,20 +33,35 @@ const partsOf = ({ pin, connector }: PlacedPin): readonly (readonly [EndId, EndP
 /** Whether several ends are in the hand in a step: they are stripped for a joint, joined, or led to a part between. */
 export const isAtJoint = ({ kind, text, partner, wire }: Step): boolean =>
   kind === "splice" ||
+  kind === "tap" ||
   kind === "fit-device" ||
   (kind === "strip" && text !== "terminal" && partner !== null && partner !== wire);
 
 /** Every end that meets in a joint or at a part between, the vehicle's first; empty for a step in which none do. */
 export function endsOfStep(step: Step, pins: ReadonlyMap<PinId, PlacedPin>): readonly MeetingEnd[] {
-  const { op } = step;
-  if (op?.kind !== "splice") return [];
+  const met = endsMet(step.op);
+  if (met.length === 0) return [];
   const members = [...new Set([step.wire, step.at, step.partner, ...step.others])].flatMap(
     (id) => (id === null ? undefined : pins.get(id)) ?? [],
   );
   const named = new Map(
     members.flatMap((placed) => partsOf(placed).map(([end, part]) => [end, { placed, part }] as const)),
   );
-  return op.ends.flatMap((end) => named.get(end) ?? []);
+  return met.flatMap((end) => named.get(end) ?? []);
+}
+
+/** The ends that an operation brings together; of a wire that is tapped its own run stands for both its halves. */
+function endsMet(op: Step["op"]): readonly EndId[] {
+  switch (op?.kind) {
+    case "splice":
+      return op.ends;
+    case "tap":
+      return [farEnd(op.pin), ...op.ends];
+    case "fit":
+      return op.terminals.flatMap(({ ends }) => ends);
+    default:
+      return [];
+  }
 }
 
 /**

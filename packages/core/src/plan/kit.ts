@@ -122,6 +122,18 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
       return [tool("wire stripper")];
     case "splice":
       return jointNeeds(step.joint, joint);
+    case "tap":
+      return step.joint === "crimp" || step.joint === null
+        ? [
+            part("open splice band", joint, true),
+            consumable("self-fusing tape or split sleeve"),
+            tool("crimp tool for the splice band"),
+          ]
+        : [
+            consumable("electrical solder with flux core"),
+            consumable("self-fusing tape or split sleeve"),
+            tool("soldering iron"),
+          ];
     case "fit-device":
       return [
         part(step.device === null ? "the device" : deviceWords(step.device)),

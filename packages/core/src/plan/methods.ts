@@ -30,9 +30,11 @@ export function costOf(dossier: Dossier, plan: Pick<Plan, "steps" | "range">): M
   const own = new Set(dossier.connectors.flatMap(({ pins }) => pins.map(({ id }) => id)));
   const ops = plan.steps.flatMap(({ op }) => op ?? []);
   const cuts = ops.filter(({ kind }) => kind === "cut").length;
-  const joints = ops.filter(({ kind }) => kind === "splice").length;
+  const isJoint = (kind: string | undefined): boolean =>
+    kind === "splice" || kind === "tap" || kind === "fit";
+  const joints = ops.filter(({ kind }) => isJoint(kind)).length;
   // A terminal cut off for a new one, or a joint made off the car, leaves the looms as they are but for their length.
-  const onTable = plan.steps.filter(({ op, place }) => op?.kind === "splice" && place === WORK_TABLE).length;
+  const onTable = plan.steps.filter(({ op, place }) => isJoint(op?.kind) && place === WORK_TABLE).length;
   const kit = kitOf(dossier, plan);
   return {
     cuts,

@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
+  anchorKey,
   applyOperation,
-  connectedPoints,
   initialState,
+  netOf,
   type EndPlace,
   type HarnessState,
   type Operation,
@@ -294,19 +295,13 @@ describe("checkPlan", () => {
   });
 });
 
-/** What is joined to what, by the points that outlast every cut: cavities, loom runs, supplies. */
+/** What is joined to what, by what outlasts every cut: cavities, loom runs, parts, supplies. */
 function projected(state: HarnessState): unknown {
-  const points = connectedPoints(state);
-  const groups = (
-    Object.keys(state.ends) as (keyof typeof state.ends & Parameters<typeof points.get>[0])[]
-  ).map((end) =>
-    (points.get(end) ?? [])
-      .map((point) => JSON.stringify(point))
-      .sort()
-      .join(" "),
+  const groups = netOf(state).all.map((net) =>
+    [...net.cavities, ...net.anchors.map(anchorKey)].sort().join(" "),
   );
   const covered = (Object.values(state.ends) as EndPlace[]).filter(
     (place) => place.at === "loose" && place.covered,
   ).length;
-  return { groups: [...new Set(groups)].sort(), covered };
+  return { groups: groups.sort(), covered };
 }

@@ -1,5 +1,13 @@
 import { sameColour, type WireColour } from "../colour/index.ts";
-import { applyOperation, initialState, owned, settled, type HarnessState } from "../harness/index.ts";
+import {
+  applyOperation,
+  initialState,
+  liveEnds,
+  owned,
+  settled,
+  type EndPlace,
+  type HarnessState,
+} from "../harness/index.ts";
 import { findHazards } from "../matching/index.ts";
 import {
   decisionId,
@@ -15,6 +23,7 @@ import {
   type Decision,
   type DecisionId,
   type Dossier,
+  type EndId,
   type JointKind,
   type PinId,
   type PlacedPin,
@@ -145,7 +154,7 @@ function planRound(
   const work = unitsOf(dossier, decisions, start, pin, (id) => ranks.get(id) ?? 0);
   const mates = matesToCome(decisions, start, pin);
   if (work.units.length === 0 && mates.size === 0) return null;
-  const { units, walk } = orderByPlace(work.units);
+  const { units, walk } = orderByPlace(withUncovered(work.units, start));
   const worked = new Set([
     ...units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)),
     ...[...mates.values()].map(({ decision }) => decision),
@@ -214,7 +223,7 @@ function planRound(
   );
   // The adapter is made before the car is touched, unless something about it has yet to be looked at there, or joints are made in it.
   const late = table.some(
-    ({ decision, op }) => op?.kind === "splice" || checks.some((check) => check.decision === decision),
+    ({ decision, op }) => op?.kind === "splice" || op?.kind === "fit" || checks.some((check) => check.decision === decision),
   );
   const opened = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
   const inserted = new Set(
@@ -224,17 +233,11 @@ function planRound(
         : [],
     ),
   );
-  const after = closing(
-    dossier,
-    decisions,
-    handling,
-    mates,
-    start,
-    replayed(start, opened),
-    inserted,
-    hazards,
-    pin,
-  );
+  const wired = replayed(start, opened);
+  const close = (insulate: ReadonlySet<EndId>): readonly Stage[] =>
+    closing(dossier, decisions, handling, mates, start, wired, inserted, insulate, hazards, pin);
+  const bare = leadsToInsulate(wired, close(new Set()), start);
+  const after = close(bare);
   const heads = new Map<string, Head>([
     ...units.map((unit): [string, Head] => [
       `${unit.id}${suffix}`,
@@ -251,6 +254,80 @@ function planRound(
   };
 }
 
+/** Leads that end in the air and that a supply can reach once everything is plugged in again. */
+function leadsToInsulate(
+  worked: HarnessState,
+  stages: readonly Stage[],
+  start: HarnessState,
+): ReadonlySet<EndId> {
+  const open = (Object.entries(worked.ends) as [EndId, EndPlace][]).filter(
+    ([end, place]) =>
+      place.at === "loose" &&
+      !place.covered &&
+      JSON.stringify(place) === JSON.stringify(start.ends[end]),
+  );
+  if (open.length === 0) return new Set();
+  const closed = stages.flatMap(({ drafts }) => drafts.flatMap(({ op }) => op ?? []));
+  const live = liveEnds(
+    closed.reduce((state, op) => {
+      const next = op.kind === "battery" ? null : applyOperation(state, op);
+      return next?.ok === true ? next.value.state : state;
+    }, worked),
+  );
+  return new Set(open.flatMap(([end]) => (live.has(end) ? [end] : [])));
+}
+
+/** An end that lies insulated from an earlier round is opened before it is worked on. */
+function withUncovered(units: readonly WorkUnit[], start: HarnessState): readonly WorkUnit[] {
+  const covered = new Set(
+    (Object.entries(start.ends) as [EndId, EndPlace][]).flatMap(([end, place]) =>
+      place.at === "loose" && place.covered ? [end] : [],
+    ),
+  );
+  if (covered.size === 0) return units;
+  const open = new Set<EndId>();
+  return units.map((unit) => ({
+    ...unit,
+    drafts: unit.drafts.flatMap((owned) => {
+      const { draft } = owned;
+      if (draft.op?.kind === "cap") {
+        if (!covered.has(draft.op.end) || open.has(draft.op.end)) return [owned];
+        return draft.op.to === "covered" ? [] : [owned];
+      }
+      const needed = endsWorkedOn(draft.op).filter((end) => covered.has(end) && !open.has(end));
+      for (const end of needed) open.add(end);
+      return [
+        ...needed.map((end, i) => ({
+          ...owned,
+          draft: {
+            ...draft,
+            kind: "uncover" as const,
+            role: `uncover-${draft.role}${i === 0 ? "" : `-${i}`}`,
+            op: { kind: "cap", end, to: "open" } as const,
+          },
+        })),
+        owned,
+      ];
+    }),
+  }));
+}
+
+function endsWorkedOn(op: Draft["op"]): readonly EndId[] {
+  switch (op?.kind) {
+    case "splice":
+    case "tap":
+      return op.ends;
+    case "fit":
+      return op.terminals.flatMap(({ ends }) => ends);
+    case "feed":
+    case "crimp":
+    case "insert":
+      return [op.end];
+    default:
+      return [];
+  }
+}
+
 /** How a joint is made: as its own decision says, else as in the rest of the job. */
 function jointed(
   draft: Draft,
@@ -258,9 +335,20 @@ function jointed(
   ways: ReadonlyMap<DecisionId, JointKind>,
   usual: JointKind,
 ): Draft {
-  if (draft.op?.kind !== "splice") return draft;
-  const joint = (decision === null ? undefined : ways.get(decision)) ?? usual;
-  return { ...draft, joint, op: { ...draft.op, by: joint } };
+  const wanted = (decision === null ? undefined : ways.get(decision)) ?? usual;
+  switch (draft.op?.kind) {
+    case "splice":
+      return { ...draft, joint: wanted, op: { ...draft.op, by: wanted } };
+    case "tap": {
+      // No sleeve can be slid over a wire that is not cut.
+      const joint = wanted === "sleeve" ? "solder" : wanted;
+      return { ...draft, joint, op: { ...draft.op, by: joint } };
+    }
+    case "fit":
+      return { ...draft, joint: wanted };
+    default:
+      return draft;
+  }
 }
 
 /** The incoming plug is brought to the vehicle's: a unit of work has one place. */

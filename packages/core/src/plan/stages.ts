@@ -1,9 +1,18 @@
-import { builtShell, connectedPoints, type HarnessState, type PluggedInto } from "../harness/index.ts";
+import {
+  anchorKey,
+  builtShell,
+  farEnd,
+  netOf,
+  type HarnessState,
+  type PluggedInto,
+} from "../harness/index.ts";
 import { briefLines, type Hazard } from "../matching/index.ts";
 import {
   connectorsInOrder,
+  counterpartOf,
   decisionId,
   decisionPins,
+  leadPin,
   needsFuse,
   pinsInOrder,
   type Connector,
@@ -17,8 +26,8 @@ import {
   type PlacedPin,
   type WorklistEdits,
 } from "../model/index.ts";
-import type { Draft } from "./templates/draft.ts";
-import { supplyName } from "./templates/joints.ts";
+import { inHand, type Draft } from "./templates/draft.ts";
+import { fedLegs, supplyName } from "./templates/joints.ts";
 import type { Step } from "./step.ts";
 
 /** Steps of one place, or of the job as a whole. */
@@ -38,6 +47,8 @@ export interface Handling {
   readonly unlocked: ReadonlySet<ConnectorId>;
   readonly jointed: ReadonlySet<ConnectorId>;
   readonly adapted: ReadonlySet<ConnectorId>;
+  /** Connectors that stay plugged in, since nothing is done there but hanging branches on their wires. */
+  readonly tapped: ReadonlySet<ConnectorId>;
   /** Places in the order in which they are visited. */
   readonly places: readonly string[];
 }
@@ -101,7 +112,8 @@ export function handlingOf(
   return {
     handled,
     unlocked: ofOps("release", "insert"),
-    jointed: ofOps("cut", "splice", "feed"),
+    jointed: ofOps("cut", "splice", "tap", "fit", "feed"),
+    tapped: onlyTapped(wire, pin),
     adapted: new Set(
       wire.flatMap(({ op, connector }) =>
         op?.kind === "build-shell" && connector !== null ? [connector] : [],
@@ -109,6 +121,23 @@ export function handlingOf(
     ),
     places: [...new Set([...visited, ...handled.map(({ place }) => place)])],
   };
+}
+
+function onlyTapped(
+  wire: readonly Step[],
+  pin: (id: PinId) => PlacedPin,
+): ReadonlySet<ConnectorId> {
+  const taps = new Map<ConnectorId, Set<DecisionId | null>>();
+  for (const { op, connector, decision } of wire)
+    if (op?.kind === "tap" && connector !== null)
+      taps.set(connector, (taps.get(connector) ?? new Set()).add(decision));
+  for (const { op, connector, wire: held, at, partner, others, decision } of wire) {
+    if (op === null) continue;
+    const named = [held, at, partner, ...others].flatMap((id) => (id === null ? [] : [pin(id).connector.id]));
+    for (const id of [...named, ...(connector === null ? [] : [connector])])
+      if (taps.get(id)?.has(decision) === false) taps.delete(id);
+  }
+  return new Set(taps.keys());
 }
 
 const power = (role: string, to: "on" | "off"): Draft => ({
@@ -121,7 +150,7 @@ const power = (role: string, to: "on" | "off"): Draft => ({
 /** What comes before the first wire: looks with the power on, battery off, parts out of the way, cuts that need a test, then place by place photograph, unplug, check, unlock. */
 export function opening(
   dossier: Dossier,
-  { handled, unlocked, places }: Handling,
+  { handled, unlocked, tapped, places }: Handling,
   state: HarnessState,
   checks: readonly { readonly powered: boolean; readonly draft: Draft }[],
   window: readonly Draft[],
@@ -199,7 +228,7 @@ export function opening(
       .flatMap((connector): readonly Draft[] => {
         const here = { connector: connector.id, place };
         const from = state.plugged[connector.id] ?? null;
-        const pull = from !== null && !apart.has(connector.id);
+        const pull = from !== null && !apart.has(connector.id) && !tapped.has(connector.id);
         if (pull) for (const one of [connector.id, from]) apart.add(one as ConnectorId);
         return [
           { kind: "photograph", role: `photograph:${connector.id}`, op: null, ...here },
@@ -259,6 +288,7 @@ export function closing(
   before: HarnessState,
   state: HarnessState,
   inserted: ReadonlySet<ConnectorId>,
+  insulate: ReadonlySet<EndId>,
   hazards: readonly Hazard[],
   pin: (id: PinId) => PlacedPin,
 ): readonly Stage[] {
@@ -280,14 +310,14 @@ export function closing(
         const holes = connector.sealed
           ? pinsInOrder(connector).filter(({ id }) => state.cavities[id]?.state === "vacated")
           : [];
+        const gone = counterpartOf(dossier.worklist, connector.id) === "leaves";
         const into = adapted.has(connector.id)
           ? builtShell(connector.id)
           : (mates.get(connector.id)?.into ?? before.plugged[connector.id] ?? connector.matesWith ?? "own");
         const lives =
           mates.has(connector.id) ||
           adapted.has(connector.id) ||
-          alive.has(connector.id) ||
-          (into !== "own" && alive.has(into as ConnectorId));
+          (!gone && (alive.has(connector.id) || (into !== "own" && alive.has(into as ConnectorId))));
         // Two plugs of the job that meet are plugged together when the second one is closed.
         const connect =
           lives &&
@@ -309,6 +339,14 @@ export function closing(
           ...(inserted.has(connector.id)
             ? [{ kind: "tug", role: `tug:${connector.id}`, op: null, ...here } as const]
             : []),
+          ...pinsInOrder(connector)
+            .filter(({ id }) => insulate.has(farEnd(id)))
+            .map(({ id }): Draft => ({
+              kind: "cap",
+              role: `insulate:${id}`,
+              op: { kind: "cap", end: farEnd(id), to: "covered" },
+              ...inHand({ pin: pin(id).pin, connector }),
+            })),
           ...holes.map(({ id }): Draft => ({
             kind: "plug",
             role: `plug:${id}`,
@@ -323,7 +361,7 @@ export function closing(
                   role: `tape:${connector.id}`,
                   op: null,
                   ...here,
-                  text: lives ? "" : "dead",
+                  text: lives ? "" : alive.has(connector.id) ? "apart" : "dead",
                 } as const,
               ]
             : []),
@@ -354,13 +392,7 @@ function proving(
   hazards: readonly Hazard[],
   pin: (id: PinId) => PlacedPin,
 ): readonly Stage[] {
-  const supplies = new Map(
-    decisions.flatMap((decision) =>
-      decision.kind === "feed" && needsFuse(decision.feed) && pin(decision.pin).pin.content === "occupied"
-        ? [[supplyName(decision.feed, decision.from), decision] as const]
-        : [],
-    ),
-  );
+  const supplies = suppliesBrought(decisions, pin);
   const functions = briefLines(dossier).filter(
     ({ item, state }) => item.kind === "function" && item.kept && state !== "no-pin",
   );
@@ -379,9 +411,9 @@ function proving(
       drafts: [
         { kind: "measure", role: "measure", op: null, place: BATTERY },
         power("battery", "on"),
-        ...[...supplies].map(([supply, { pin: id, from }]): Draft => ({
+        ...supplies.map(({ supply, role, pin: id, from }): Draft => ({
           kind: "fuse",
-          role: `fuse:${id}`,
+          role: `fuse:${role}`,
           op: { kind: "fuse", supply, to: "in" },
           wire: id,
           at: id,
@@ -415,6 +447,32 @@ function proving(
       ],
     },
   ];
+}
+
+/** Each supply that is brought in and has a fuse of its own, once, at the last pin or device that hangs on it. */
+function suppliesBrought(
+  decisions: readonly Decision[],
+  pin: (id: PinId) => PlacedPin,
+): readonly { readonly supply: string; readonly role: string; readonly pin: PinId; readonly from: string }[] {
+  const brought = decisions.flatMap((decision) => {
+    if (decision.kind === "feed")
+      return pin(decision.pin).pin.content === "occupied"
+        ? [{ feed: decision.feed, from: decision.from, pin: decision.pin, role: decision.pin as string }]
+        : [];
+    const legs = "device" in decision ? fedLegs(decision.device) : [];
+    return legs.map(({ feed, from, terminal }) => ({
+      feed,
+      from,
+      pin: leadPin(decision),
+      role: `${leadPin(decision)}/${terminal}`,
+    }));
+  });
+  const bySupply = new Map(
+    brought
+      .filter(({ feed }) => needsFuse(feed))
+      .map((one) => [supplyName(one.feed, one.from), one]),
+  );
+  return [...bySupply].map(([supply, one]) => ({ ...one, supply }));
 }
 
 const LAMPS_TO_AIM = /\b(head ?lamp|headlight|dipped|main beam|high beam|low beam|front fog)\b/i;
@@ -452,14 +510,15 @@ function puttingBack(
 
 /** Connectors in which something is left that leads anywhere: to a loom, to a supply, to another plug. */
 function liveConnectors(state: HarnessState): ReadonlySet<ConnectorId> {
-  const points = connectedPoints(state);
+  const nets = netOf(state);
   const alive = new Set<ConnectorId>();
-  for (const [end, place] of Object.entries(state.ends)) {
+  for (const place of Object.values(state.ends)) {
     if (place.at !== "cavity") continue;
     const connector = state.cavities[place.cavity]?.connector;
-    const elsewhere = (points.get(end as EndId) ?? []).some(
-      (point) => point.at !== "cavity" || point.cavity !== place.cavity,
-    );
+    const net = nets.ofCavity(place.cavity);
+    const own = anchorKey({ at: "part", cavity: place.cavity });
+    const elsewhere =
+      (net?.cavities.size ?? 0) > 1 || net?.anchors.some((one) => anchorKey(one) !== own) === true;
     if (connector !== undefined && elsewhere) alive.add(connector);
   }
   return alive;

@@ -5,11 +5,12 @@ const LEFT_BEHIND = 100;
 const STAGGER = 30;
 const PLACES_OF_JOINTS = 4;
 
-/** Gives each cut its distance behind the plug, in the order of the work: two neighbours of one plug never lie side by side. */
+/** Gives each cut and each tap its distance behind the plug, in the order of the work: two neighbours of one plug never lie side by side. */
 export function stagger(): (draft: Draft) => Draft {
   const cuts = new Map<string, number>();
   return (draft) => {
-    if (draft.kind !== "cut" || draft.text === "branch") return draft;
+    const atPlug = draft.kind === "tap" || (draft.kind === "cut" && draft.text !== "branch");
+    if (!atPlug) return draft;
     const plug = draft.connector ?? "";
     const before = cuts.get(plug) ?? 0;
     cuts.set(plug, before + 1);

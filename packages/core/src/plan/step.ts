@@ -27,6 +27,7 @@ export const STEP_KINDS = [
   "cut-terminal",
   "strip",
   "splice",
+  "tap",
   "fit-device",
   "cap",
   "route",
@@ -73,6 +74,8 @@ export interface Step {
   readonly built: boolean;
   /** What goes between the wires that meet here. */
   readonly device: InsertedDevice | null;
+  /** The terminal of that part that is worked on, where it is one besides those of the two wires. */
+  readonly terminal: string | null;
   /** How the ends that meet here are joined; null where none are. */
   readonly joint: JointKind | null;
   /** Further wires that meet in the same joint, or that a label goes on. */

@@ -12,7 +12,7 @@ import {
   type PlacedPin,
 } from "../model/index.ts";
 import { lookAlikes } from "../lookalikes/index.ts";
-import { adapterDrafts, isByAdapter, WORK_TABLE } from "./adapter.ts";
+import { adapterDrafts, adapterFeeds, isByAdapter, WORK_TABLE } from "./adapter.ts";
 import { displaced, type Displaced } from "./displacements.ts";
 import type { Unit } from "./order.ts";
 import { draftsOf } from "./templates/decisions.ts";
@@ -107,6 +107,13 @@ export function unitsOf(
             ),
           ];
     }),
+    ...decisions.filter(isByAdapter).map((decision) => ({
+      ...unit(decision, SIGNAL_TIER + 2, functionOf(pin(leadPin(decision))), {
+        window: [],
+        drafts: ownedBy(decision, adapterFeeds(decision, pin)),
+      }),
+      id: `feeds:${decisionId(decision)}`,
+    })),
     ...single.map((decision) => {
       const phases = draftsOf(decision, pin);
       return unit(decision, tierOf(decision, pin), functionOf(pin(leadPin(decision))), {

@@ -1,6 +1,14 @@
 import fc from "fast-check";
 import {
   blankConnector,
+  joinPointId,
+  loomWireId,
+  rowsOnly,
+  type CounterpartAnswer,
+  type Half,
+  type InsertedDevice,
+  type LoomWire,
+  type WireEnd,
   blankPin,
   connectorId,
   emptyDossier,
@@ -54,20 +62,30 @@ const pinBody = fc.record({
   signal: fc.constantFrom(...SIGNALS),
 });
 
-function connectorWith(name: string, side: Connector["side"], largest: number): fc.Arbitrary<Connector> {
+/** Plain names, and some that people really use and that look like parts of a key. */
+function connectorWith(
+  names: readonly string[],
+  side: Connector["side"],
+  largest: number,
+): fc.Arbitrary<Connector> {
   return fc
     .record({
+      name: fc.constantFrom(...names),
+      bars: fc.integer({ min: 0, max: 5 }).map((n) => n === 0),
       leads: fc.constantFrom("loom" as const, "flying" as const),
       sealed: fc.boolean(),
       place: fc.constantFrom("", "left sill", "bulkhead"),
       bodies: fc.array(pinBody, { minLength: 1, maxLength: largest }),
     })
-    .map(({ leads, sealed, place, bodies }) => ({
+    .map(({ name, bars, leads, sealed, place, bodies }) => ({
       ...blankConnector(connectorId(name), name, side),
       colourSystem: "japanese" as const,
       leads,
       sealed,
       place,
+      shell: bars
+        ? { ...rowsOnly([{ places: bodies.length, offset: 0 }], "wire"), joined: [["1", "2"]] }
+        : null,
       pins: bodies.map((body, order): Pin => ({
         ...blankPin(pinId(`${name}.${order + 1}`), String(order + 1), order),
         ...body,
@@ -79,10 +97,10 @@ function connectorWith(name: string, side: Connector["side"], largest: number): 
 export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
   fc
     .tuple(
-      connectorWith("V1", "vehicle", largest),
-      connectorWith("V2", "vehicle", largest),
-      connectorWith("X1", "incoming", largest),
-      connectorWith("X2", "incoming", largest),
+      connectorWith(["V1", "V1", "T10/1"], "vehicle", largest),
+      connectorWith(["V2", "V2", "A:B"], "vehicle", largest),
+      connectorWith(["X1", "X1", "X2#1"], "incoming", largest),
+      connectorWith(["X2", "X2", "C1~"], "incoming", largest),
     )
     .map((connectors) => ({
       ...emptyDossier({
@@ -96,9 +114,67 @@ export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
       connectors,
     }));
 
+/** What is known of the looms: wires from pin to pin and to points; and which plugs are in each other already. */
+const withLooms = (dossier: Dossier): fc.Arbitrary<Dossier> => {
+  const pins = dossier.connectors
+    .filter(({ leads }) => leads === "loom")
+    .flatMap((connector) => connector.pins.filter(({ content }) => content === "occupied"));
+  if (pins.length === 0) return fc.constant(dossier);
+  const end = fc.constantFrom(...pins).map(({ id }): WireEnd => ({ at: "pin", pin: id }));
+  const point = fc
+    .constantFrom(...POINTS)
+    .map(({ id }): WireEnd => ({ at: "point", point: id }));
+  return fc
+    .record({
+      wires: fc.array(fc.tuple(end, fc.oneof(end, point)), { maxLength: 3 }),
+      mated: fc.integer({ min: 0, max: 9 }),
+    })
+    .map(({ wires, mated }) => ({
+      ...dossier,
+      points: POINTS,
+      wires: wires.map((ends, i): LoomWire => ({
+        id: loomWireId(`run ${i}`),
+        ends,
+        colour: "",
+        colourSystem: null,
+        size: null,
+        circuit: "",
+        bundle: null,
+      })),
+      connectors: dossier.connectors.map((one, i) =>
+        i === 0 && mated === 0 ? { ...one, matesWith: dossier.connectors[2]?.id ?? null } : one,
+      ),
+    }));
+};
+const POINTS = (["splice", "ground", "supply"] as const).map((kind) => ({
+  id: joinPointId(kind),
+  name: kind,
+  kind,
+  place: "",
+  thread: null,
+}));
+
+/** Parts between, with what their further terminals hang on, or not. */
+const BETWEEN: readonly (InsertedDevice | undefined)[] = [
+  undefined,
+  undefined,
+  undefined,
+  { kind: "divider", upper: 22_000, lower: 10_000 },
+  {
+    kind: "relay",
+    coil: "vehicle",
+    legs: [
+      { terminal: "30", to: { kind: "feed", feed: "battery", from: "fuse F5" } },
+      { terminal: "85", to: { kind: "feed", feed: "ground", from: "stud G2" } },
+      { terminal: "87a", to: { kind: "open" } },
+    ],
+  },
+  { kind: "resistor", ohms: 470, how: "in parallel" },
+];
+
 /** A dossier with random decisions of every kind, each pin in one at most. */
 export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
-  undecidedDossier(largest).chain((dossier) => {
+  undecidedDossier(largest).chain(withLooms).chain((dossier) => {
     const pins = (side: string): readonly Pin[] =>
       dossier.connectors
         .filter((connector) => connector.side === side)
@@ -108,6 +184,8 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         "join",
         "join",
         "join",
+        "tap",
+        "tap",
         "move",
         "move",
         "move",
@@ -127,6 +205,9 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
       live: fc.boolean(),
       plugs: fc.integer({ max: 4, min: 0 }).map((n) => n === 0),
       last: fc.boolean(),
+      half: fc.constantFrom<Half | undefined>(undefined, undefined, "plug"),
+      device: fc.constantFrom(...BETWEEN),
+      leaves: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
       sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
     });
     const vehicle = pins("vehicle");
@@ -158,7 +239,10 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           add({ kind: "mate", vehicle: ours, incoming: theirs, sure: left[0]?.sure ?? "sure", ...common });
         }
         vehicle.forEach((pin, i) => {
-          const { kind, method, sure, live } = left[i]!;
+          const { kind, method, sure, live, half, device } = left[i]!;
+          const spliced = method === "splice" || method === "adapter";
+          const between = device === undefined || !spliced ? {} : { device };
+          const parted = half === undefined || method !== "splice" ? {} : { half };
           if (kind === "join") {
             const partner = partners.pop();
             // A splice needs a wire on both sides.
@@ -170,6 +254,21 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                 method: partner.content === "empty" ? "move" : method,
                 sure,
                 ...(live && method === "splice" && partner.content !== "empty" ? { findLive: true } : {}),
+                ...(partner.content === "empty" ? {} : { ...between, ...parted }),
+                ...common,
+              });
+          } else if (kind === "tap") {
+            const branches = [partners.pop(), live ? partners.pop() : undefined].flatMap((one) =>
+              one === undefined ? [] : [one.id],
+            );
+            if (branches.length > 0)
+              add({
+                kind: "tap",
+                vehicle: pin.id,
+                incoming: branches,
+                ...(device === undefined ? {} : { device }),
+                joint: live ? "solder" : "crimp",
+                sure,
                 ...common,
               });
           } else if (kind === "merge" || kind === "split") {
@@ -181,6 +280,8 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                 vehicle: pin.id,
                 incoming: [first.id, second.id],
                 ...joined(method),
+                ...between,
+                ...parted,
                 sure,
                 ...common,
               });
@@ -228,7 +329,12 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           else if (kind === "feed")
             add({ kind: "feed", pin: pin.id, feed: "battery", from: "spare fuse", sure, ...common });
         });
-        return withoutKept(result);
+        const counterparts = dossier.connectors
+          .filter(({ side }) => side === "vehicle")
+          .flatMap(({ id }, i): readonly CounterpartAnswer[] =>
+            left[i]?.leaves === true ? [{ connector: id, becomes: "leaves" }] : [],
+          );
+        return withoutKept({ ...result, worklist: { ...result.worklist, counterparts } });
       });
   });
 

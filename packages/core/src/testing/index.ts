@@ -1,5 +1,6 @@
 export { decidedDossier, undecidedDossier } from "./arbitraries.ts";
 export { byName, demoDossier } from "./demo.ts";
+export { slowlyLive, spread, touchingPairs } from "./slowNets.ts";
 export { NaiveHarness } from "./naiveApply.ts";
 export {
   namesOf,

@@ -1,4 +1,5 @@
 import type { EndPlace, HarnessState, Operation } from "../harness/index.ts";
+import { slowlyLive } from "./slowNets.ts";
 
 /**
  * A second interpreter of operations, written the plain way on a mutable copy and independent of the real one: true when
@@ -14,10 +15,17 @@ export class NaiveHarness {
     wires: Record<string, { pin: string; ends: [string, string]; aboard: boolean }>;
     ends: Record<string, EndPlace>;
     joints: Record<string, readonly string[]>;
+    devices: Record<string, unknown>;
+    bareBefore: string[];
   };
 
   constructor(start: HarnessState) {
     this.state = JSON.parse(JSON.stringify(start)) as NaiveHarness["state"];
+  }
+
+  /** Whether a supply can reach an end, by the slow search. */
+  private isLive(end: string): boolean {
+    return slowlyLive(this.state as unknown as HarnessState).has(`end ${end}`);
   }
 
   do(op: Operation): boolean {
@@ -34,7 +42,7 @@ export class NaiveHarness {
       case "battery":
         if (
           s.battery === op.to ||
-          (op.to === "on" && Object.keys(s.ends).some((end) => loose(end) && this.reachesSupply(end)))
+          (op.to === "on" && Object.keys(s.ends).some((end) => usable(end) && !s.bareBefore.includes(end) && this.isLive(end)))
         )
           return false;
         s.battery = op.to;
@@ -125,6 +133,84 @@ export class NaiveHarness {
         for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
         delete s.joints[op.joint];
         return true;
+      case "tap": {
+        const [near, far] = [`${op.pin}#cut-plug`, `${op.pin}#cut-far`];
+        const [whole, plug, rest] = [`${op.pin}#`, `${op.pin}#plug-part`, `${op.pin}#far-part`];
+        if (!off) return false;
+        if (op.to === "on") {
+          const wire = s.wires[whole];
+          if (
+            s.wires[plug] !== undefined ||
+            wire?.aboard !== true ||
+            op.ends.length === 0 ||
+            new Set(op.ends).size < op.ends.length ||
+            !op.ends.every(bare) ||
+            op.ends.some((end) => wire.ends.includes(end)) ||
+            s.joints[op.joint] !== undefined
+          )
+            return false;
+          delete s.wires[whole];
+          s.wires[plug] = { pin: op.pin, ends: [wire.ends[0], near], aboard: true };
+          s.wires[rest] = { pin: op.pin, ends: [far, wire.ends[1]], aboard: true };
+          s.joints[op.joint] = [near, far, ...op.ends];
+          for (const end of [near, far, ...op.ends]) s.ends[end] = { at: "joint", joint: op.joint };
+          return true;
+        }
+        const [a, b] = [s.wires[plug], s.wires[rest]];
+        const held = new Set<string>([near, far, ...op.ends]);
+        if (
+          a === undefined ||
+          b === undefined ||
+          !(s.joints[op.joint] ?? []).every((end) => held.has(end)) ||
+          ![...held].every((end) => {
+            const place = s.ends[end];
+            return place?.at === "joint" && place.joint === op.joint;
+          })
+        )
+          return false;
+        delete s.wires[plug];
+        delete s.wires[rest];
+        s.wires[whole] = { pin: op.pin, ends: [a.ends[0], b.ends[1]], aboard: true };
+        delete s.ends[near];
+        delete s.ends[far];
+        delete s.joints[op.joint];
+        for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
+        return true;
+      }
+      case "fit": {
+        const places = op.terminals.flatMap(({ terminal, ends }) =>
+          ends.map((end) => ({ end: end as string, terminal })),
+        );
+        const isAt = (end: string, terminal: string): boolean => {
+          const place = s.ends[end];
+          return place?.at === "device" && place.device === op.device && place.terminal === terminal;
+        };
+        if (!off || op.terminals.some(({ ends }) => ends.length === 0)) return false;
+        if (op.to === "in") {
+          if (
+            s.devices[op.device] !== undefined ||
+            new Set(places.map(({ end }) => end)).size < places.length ||
+            !places.every(({ end }) => bare(end))
+          )
+            return false;
+          for (const { end, terminal } of places)
+            s.ends[end] = { at: "device", device: op.device, terminal };
+          s.devices[op.device] = JSON.parse(JSON.stringify(op.what)) as unknown;
+          return true;
+        }
+        const there = Object.values(s.ends).filter(
+          (place) => place.at === "device" && place.device === op.device,
+        ).length;
+        if (
+          s.devices[op.device] === undefined ||
+          !places.every(({ end, terminal }) => isAt(end, terminal)) ||
+          there !== places.length
+        )
+          return false;
+        for (const { end } of places) s.ends[end] = { at: "loose", terminal: false, covered: false };
+        delete s.devices[op.device];
+        return true;
+      }
       case "cap": {
         const place = s.ends[op.end];
         if (place?.at !== "loose" || place.covered === (op.to === "covered") || !off) return false;
@@ -237,47 +323,5 @@ export class NaiveHarness {
         return true;
       }
     }
-  }
-
-  /** Walks from end to end through wires and joints until nothing new is met. */
-  private reachesSupply(start: string): boolean {
-    const seen = new Set([start]);
-    for (let grew = true; grew;) {
-      grew = false;
-      for (const end of [...seen]) {
-        const place = this.state.ends[end];
-        const next = Object.values(this.state.wires).flatMap((wire) =>
-          wire.ends.includes(end) ? wire.ends : [],
-        );
-        if (place?.at === "joint")
-          next.push(
-            ...Object.entries(this.state.ends).flatMap(([other, where]) =>
-              where.at === "joint" && where.joint === place.joint ? [other] : [],
-            ),
-          );
-        if (place?.at === "cavity") {
-          const partners = Object.entries(this.state.cavities).flatMap(([cavity, { connector, meets }]) =>
-            meets !== undefined && this.state.plugged[connector] === this.state.cavities[meets]?.connector
-              ? [[cavity, meets] as const]
-              : [],
-          );
-          const across = partners.flatMap(([a, b]) => {
-            if (a === place.cavity) return [b];
-            return b === place.cavity ? [a] : [];
-          });
-          next.push(
-            ...Object.entries(this.state.ends).flatMap(([other, where]) =>
-              where.at === "cavity" && across.includes(where.cavity) ? [other] : [],
-            ),
-          );
-        }
-        for (const other of next)
-          if (!seen.has(other)) {
-            seen.add(other);
-            grew = true;
-          }
-      }
-    }
-    return [...seen].some((end) => ["loom", "supply"].includes(this.state.ends[end]?.at ?? ""));
   }
 }

@@ -13,13 +13,15 @@ const METHOD_WORDS: Readonly<Record<Method, string>> = {
 export function doneWords(decision: Decision): string {
   switch (decision.kind) {
     case "join":
-      return `${METHOD_WORDS[decision.method]}${through(decision)}`;
+      return `${METHOD_WORDS[decision.method]}${atHalf(decision)}${through(decision)}`;
     case "move":
       return "moved in its own plug";
     case "merge":
-      return `${decision.vehicle.length} joined to one${byAdapter(decision)}${through(decision)}`;
+      return `${decision.vehicle.length} joined to one${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
     case "split":
-      return `one joined to ${decision.incoming.length}${byAdapter(decision)}${through(decision)}`;
+      return `one joined to ${decision.incoming.length}${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
+    case "tap":
+      return `tapped, the wire stays whole${through(decision)}`;
     case "jumper":
       return methodOf(decision) === "adapter" ? "joined in the adapter" : "joined in their own plug";
     case "mate":
@@ -40,6 +42,9 @@ export function doneWords(decision: Decision): string {
       return unreachable(decision);
   }
 }
+/** Said only where it is not the usual half. */
+const atHalf = ({ half }: Extract<Decision, { half?: unknown }>): string =>
+  half === "plug" ? ", connector half" : "";
 const byAdapter = (decision: Decision): string => (methodOf(decision) === "adapter" ? " in the adapter" : "");
 const through = ({ device }: Extract<Decision, { device?: unknown }>): string =>
   device === undefined ? "" : `, through ${deviceWords(device)}`;

@@ -1,6 +1,18 @@
 import { COLOUR_SYSTEM_NAMES, colourInWords, type ColourProblem } from "../colour/index.ts";
 import type { CommandProblem } from "../dossier/index.ts";
-import type { OperationProblem } from "../harness/index.ts";
+import {
+  builtCavity,
+  builtShell,
+  cutFarEnd,
+  cutPlugEnd,
+  farEnd,
+  farPart,
+  plugEnd,
+  plugPart,
+  wireOf,
+  type Anchor,
+  type OperationProblem,
+} from "../harness/index.ts";
 import type {
   DocumentProblem,
   LineProblem,
@@ -15,16 +27,49 @@ import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts"
 
 /** Names a pin, an end or a connector for a message: "B12.7", "the adapter half of B12", or the id while it is not there any more. */
 export function pinNamer(dossier: Dossier): (id: string) => string {
-  const pins = indexPins(dossier);
-  const names = new Map<string, string>(dossier.connectors.map(({ id, name }) => [id, name]));
+  let names: ReadonlyMap<string, string> | null = null;
   return (id) => {
-    const key = id.split("#")[0] ?? id;
-    const own = key.replace(/~$/, "");
-    const placed = pins.get(own as PinId);
-    const known = placed === undefined ? (names.get(own) ?? own) : pinName(placed);
-    return own === key ? known : `the adapter half of ${known}`;
+    names ??= new Map(namesOf(dossier));
+    return names.get(id) ?? id;
   };
 }
+
+/** Every id that an operation can name, with the name of its pin, connector or point: nothing is taken apart to find it. */
+function namesOf(dossier: Dossier): readonly (readonly [string, string])[] {
+  const half = (name: string): string => `the adapter half of ${name}`;
+  const ofPin = (pin: PinId, name: string): readonly (readonly [string, string])[] =>
+    [pin, plugEnd(pin), farEnd(pin), cutPlugEnd(pin), cutFarEnd(pin), wireOf(pin), plugPart(pin), farPart(pin)].map(
+      (id) => [id, name] as const,
+    );
+  return [
+    ...dossier.points.map(({ id, name }) => [id, name] as const),
+    ...dossier.connectors.flatMap(({ id, name }) => [
+      [id, name] as const,
+      [builtShell(id), half(name)] as const,
+    ]),
+    ...[...indexPins(dossier).values()].flatMap((placed) => [
+      ...ofPin(builtCavity(placed.pin.id), half(pinName(placed))),
+      ...ofPin(placed.pin.id, pinName(placed)),
+    ]),
+  ];
+}
+
+/** A place of the copper in words: "the loom wire of B12.3", "the part behind B12.3". */
+function anchorName(anchor: Anchor, name: Namer): string {
+  switch (anchor.at) {
+    case "beyond":
+      return `the loom wire of ${name(anchor.pin)}`;
+    case "part":
+      return `the part that ${name(anchor.cavity)} plugs into`;
+    case "point":
+      return name(anchor.point);
+    case "supply":
+      return anchor.supply;
+    case "terminal":
+      return `terminal ${anchor.terminal} of the part between`;
+  }
+}
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 type Namer = (id: string) => string;
 const asIs: Namer = (id) => id;
@@ -98,8 +143,12 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
       return `${name(problem.what)} is made already, or was never made.`;
     case "built-in-use":
       return `${name(problem.what)} is in use and cannot be put away.`;
+    case "device-already":
+      return problem.to === "in" ? "That part is fitted already." : "That part is not fitted.";
+    case "terminal-without-wire":
+      return `Terminal ${problem.terminal} of the part has no wire.`;
     case "live-bare-end":
-      return `The end of ${name(problem.end)} is bare and live with the loom. Insulate it before power goes on.`;
+      return `The end of ${name(problem.end)} is bare, and a supply can reach it. Insulate it before power goes on.`;
   }
 }
 
@@ -372,7 +421,7 @@ export function faultWords(
     case "evening-ends-open":
       return `The session ends after ${step(fault.step)} with ${name(fault.end)} still open. End it earlier or later.`;
     case "decision-not-carried-out":
-      return `Decision not carried out: ${fault.decision.split(":").map(name).join(" ")}.`;
+      return `The decision about ${fault.pins.map(name).join(" and ")} is not carried out.`;
     case "wire-moved-without-decision":
       return `The wire of ${name(fault.pin)} moved without a decision.`;
     case "bare-end-left":
@@ -380,7 +429,11 @@ export function faultWords(
     case "cavity-left-open":
       return `${name(fault.pin)} is left open in a sealed plug.`;
     case "fuse-left-out":
-      return `The fuse for ${fault.decision.split(":").slice(1).map(name).join(" ")} is never fitted.`;
+      return `The fuse for ${fault.pins.map(name).join(" and ")} is never fitted.`;
+    case "cut-off":
+      return `${capital(anchorName(fault.anchors[0], name))} is cut off from ${anchorName(fault.anchors[1], name)}, and nothing decided that.`;
+    case "joined-undecided":
+      return `${capital(anchorName(fault.anchors[0], name))} ends up joined to ${anchorName(fault.anchors[1], name)}, and nothing decided that.`;
     case "left-open":
       return fault.what === "battery-off"
         ? "The battery is left disconnected."

@@ -60,6 +60,8 @@ function actWords(step: Step, object: string, connector: Connector | null): stri
       return "Insert it";
     case "splice":
       return "Join the ends";
+    case "tap":
+      return "Hang the branch on it";
     case "fit-device":
       return "Fit the device";
     default:
@@ -120,6 +122,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   "cut-terminal": "Cut off",
   strip: "Strip",
   splice: "Splice",
+  tap: "Tap",
   "fit-device": "Fit",
   cap: "Cap",
   route: "Route",
@@ -178,6 +181,7 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   "cut-terminal": ["Cut right behind the crimp"],
   strip: ["No strand nicked", "Sleeve or seal on before joining"],
   splice: ["Joint insulated and away from heat"],
+  tap: ["The wire itself is not parted, no strand nicked", "Joint insulated and away from heat"],
   "fit-device": [
     "Polarity and terminals the right way round",
     "Joints insulated; device fixed and able to shed heat",
@@ -298,6 +302,11 @@ export function stepWords(
     case "tug":
       return words("each wire gently", step.built ? `${half}${connector?.name ?? ""}` : name);
     case "tape":
+      if (step.text === "apart")
+        return words(
+          "the plug shut and back",
+          `${name}: its part is gone, and wires in it still lead somewhere`,
+        );
       return step.text === "dead"
         ? words("the empty plug back", `${name}, all its wires now cut off`)
         : words("the loom over its joints", `${name}, joints apart from each other`);
@@ -335,6 +344,8 @@ export function stepWords(
         ),
       );
     case "uncover":
+      if (step.terminal !== null)
+        return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
       return words(
         wireWords(wire),
         here(step.id.endsWith("/uncover-stub") ? "the connector half, of" : "the live half, of"),
@@ -342,6 +353,13 @@ export function stepWords(
     case "cut-terminal":
       return words("the old terminal", here(`from ${wireWords(wire)}, towards`));
     case "strip":
+      if (step.text === "tap")
+        return words(
+          wireWords(wire),
+          here("15 mm of the insulation open, not cut, behind", `; strip the ${step.others.length > 0 ? "branches" : "branch"}`),
+        );
+      if (step.terminal !== null)
+        return words("the end of the new wire", `for ${step.from ?? "its supply"}`);
       return !isAtJoint(step)
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
         : words(
@@ -355,6 +373,8 @@ export function stepWords(
     case "build-shell":
       return words("a new housing", `to mate with ${name}`);
     case "build-wire":
+      if (step.device !== null)
+        return words("a short lead", here("from the tap to the part between, at"));
       return words(
         `new wire, ${wireWords(wire)}`,
         `${step.length === null ? "to the length between the connectors" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`,
@@ -365,6 +385,15 @@ export function stepWords(
         `one joint, ${JOINT_WORDS[step.joint ?? "crimp"]}: ${meeting.join(", ")}`,
         [...endLines, ...JOINT_CHECKS[step.joint ?? "crimp"]],
       );
+    case "tap":
+      return words(
+        wireWords(wire),
+        here(
+          `${step.length ?? 100} mm behind`,
+          `: ${list(step.op?.kind === "tap" ? meeting.slice(1) : meeting)} onto it, ${TAP_WORDS[step.joint ?? "crimp"]}`,
+        ),
+        [...endLines, ...JOINT_CHECKS[step.joint === "sleeve" ? "solder" : (step.joint ?? "crimp")]],
+      );
     case "fit-device":
       return words(
         step.device === null ? "the part" : deviceWords(step.device),
@@ -372,13 +401,31 @@ export function stepWords(
         endLines,
       );
     case "cap":
+      if (step.terminal !== null)
+        return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
       return words(wireWords(wire), here(`${capped(step.id.slice(step.id.lastIndexOf("/") + 1))} of`));
     case "route":
+      if (step.terminal !== null)
+        return words(
+          "a new wire",
+          `from ${step.from ?? "its supply"} to terminal ${step.terminal} of ${partWords(step)}, before it is cut to length`,
+        );
       return words(
         "a new wire",
         here(`from ${step.from || "the supply"} to`, ", before it is cut to length"),
       );
     case "feed":
+      if (step.terminal !== null)
+        return {
+          ...words(
+            `terminal ${step.terminal} of ${partWords(step)}`,
+            `${step.text === "ground" ? "at" : "from"} ${step.from ?? ""}`,
+            step.text === "ground"
+              ? ["Bare metal under the ring, nut tight, then sealed"]
+              : ["Fuse rated for the thinnest wire and not fitted yet"],
+          ),
+          verb: step.text === "ground" ? "Ground" : VERBS.feed,
+        };
       return step.text === "ground"
         ? {
             ...words(wireWords(wire), here("of", `, at ${step.from ?? ""}`), [
@@ -391,6 +438,11 @@ export function stepWords(
             "Fuse rated for the thinnest wire and not fitted yet",
           ]);
     case "ring":
+      if (step.terminal !== null)
+        return words(
+          "ring terminal",
+          `onto the new wire from terminal ${step.terminal} of ${partWords(step)}, for ${step.from ?? ""}`,
+        );
       return words("ring terminal", here(`onto ${wireWords(wire)} of`, `, for ${step.from ?? ""}`));
     case "plug":
       return words("the open cavity", here("of"));
@@ -416,7 +468,13 @@ const JOINT_WORDS: Readonly<Record<JointKind, string>> = {
   sleeve: "in a solder sleeve",
 };
 
-/** Which bare end is insulated, by the role of the step: of a cut the half at the plug, or the one that runs on into the loom. */
+/** A branch goes on a wire that is not cut, so no closed barrel or sleeve can be slid over it. */
+const TAP_WORDS: Readonly<Record<JointKind, string>> = {
+  crimp: "open splice band closed over both",
+  solder: "wrapped round and soldered",
+  sleeve: "wrapped round and soldered",
+};
+
 /** What a connector is plugged into, where that is not simply its own counterpart. */
 function whereTo(dossier: Dossier, { op }: Step): string | null {
   if (op?.kind !== "connect" || op.into === "own") return null;
@@ -424,6 +482,7 @@ function whereTo(dossier: Dossier, { op }: Step): string | null {
   return `into ${dossier.connectors.find(({ id }) => id === op.into)?.name ?? "its mate"}`;
 }
 
+/** Which bare end is insulated, by the role of the step: of a cut the half at the plug, or the one that runs on into the loom. */
 function capped(role: string): string {
   if (role === "cap-half") return "the other half,";
   if (role === "cap-branch") return "the rest that stays in the loom,";
@@ -439,6 +498,9 @@ export function originWords({ op }: Pick<Step, "op">, { pin, connector }: Placed
     ? `the lead of ${connector.name}, cavity ${pin.cavity}`
     : "a new wire of the adapter";
 }
+
+const partWords = ({ device }: Pick<Step, "device">): string =>
+  device === null ? "the part between" : deviceWords(device);
 
 /** What a sample of the crimp must hold (IEC 60352-2; from memory). */
 function pullWords(wire: PlacedPin | null): readonly string[] {

@@ -1,14 +1,18 @@
 import type { EndId } from "../../model/index.ts";
 import { fail } from "../../util/index.ts";
-import { connectedPoints } from "../net.ts";
+import { liveEnds } from "../netOf.ts";
 import type { OperationOf } from "../operation.ts";
 import type { EndPlace, HarnessState } from "../state.ts";
 import { applied, type ApplyResult } from "./guards.ts";
 
-/** Battery off, or on again: never on while an open end hangs on a loom or a supply. */
-export function applyBattery(state: HarnessState, op: OperationOf<"battery">): ApplyResult {
+/** Battery off, or on again: never on while a supply can reach an open end. What was so before any work is a matter for the plan. */
+export function applyBattery(
+  state: HarnessState,
+  op: OperationOf<"battery">,
+  recorded: boolean,
+): ApplyResult {
   if (state.battery === op.to) return fail({ code: "battery-already", to: op.to });
-  if (op.to === "on") {
+  if (op.to === "on" && !recorded) {
     const bare = liveBareEnd(state);
     if (bare !== undefined) return fail({ code: "live-bare-end", end: bare });
   }
@@ -16,12 +20,11 @@ export function applyBattery(state: HarnessState, op: OperationOf<"battery">): A
 }
 
 function liveBareEnd(state: HarnessState): EndId | undefined {
+  const aboard = new Set(Object.values(state.wires).flatMap((wire) => (wire.aboard ? wire.ends : [])));
   const open = (Object.entries(state.ends) as [EndId, EndPlace][]).filter(
-    ([, place]) => place.at === "loose" && !place.covered,
+    ([end, place]) => place.at === "loose" && !place.covered && aboard.has(end),
   );
   if (open.length === 0) return undefined;
-  const points = connectedPoints(state);
-  return open.find(([end]) =>
-    (points.get(end) ?? []).some((point) => point.at === "loom" || point.at === "supply"),
-  )?.[0];
+  const live = liveEnds(state);
+  return open.find(([end]) => live.has(end) && !state.bareBefore.includes(end))?.[0];
 }

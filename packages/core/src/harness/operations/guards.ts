@@ -29,6 +29,18 @@ export function looseEnd(
     : fail({ code: "wire-out", end });
 }
 
+/** Whether these are different ends, all of them loose, uncovered and without a terminal. */
+export function bareEnds(state: HarnessState, ends: readonly EndId[]): Result<true, OperationProblem> {
+  const twice = ends.find((end, index) => ends.indexOf(end) !== index);
+  if (twice !== undefined) return fail({ code: "joined-to-itself", end: twice });
+  for (const end of ends) {
+    const loose = looseEnd(state, end);
+    if (!loose.ok) return loose;
+    if (loose.value.terminal) return fail({ code: "end-carries-terminal", end });
+  }
+  return ok(true);
+}
+
 /** Tables that belong to one replay alone: they are changed in place, since nobody else can see them. */
 const OWNED = new WeakSet<object>();
 /** A copy of a state whose tables the operations may change in place. It is for one caller, who keeps no state from before. */
@@ -46,13 +58,14 @@ export function owned(state: HarnessState): HarnessState {
     wires: own(state.wires),
     ends: own(state.ends),
     joints: own(state.joints),
+    devices: own(state.devices),
   };
 }
 
 /** The same state, from now on nobody's own: every operation on it makes new tables again. */
 export function settled(state: HarnessState): HarnessState {
-  const { locks, plugged, cavities, wires, ends, joints } = state;
-  for (const table of [locks, plugged, cavities, wires, ends, joints]) OWNED.delete(table);
+  const { locks, plugged, cavities, wires, ends, joints, devices } = state;
+  for (const table of [locks, plugged, cavities, wires, ends, joints, devices]) OWNED.delete(table);
   return state;
 }
 

@@ -1,19 +1,14 @@
 import { fail } from "../../util/index.ts";
 import type { OperationOf } from "../operation.ts";
 import type { HarnessState } from "../state.ts";
-import { applied, looseEnd, placeEnd, put, type ApplyResult } from "./guards.ts";
+import { applied, bareEnds, placeEnd, put, type ApplyResult } from "./guards.ts";
 
-/** Joins bare ends in a new joint (crimp, solder or solder sleeve), or at the terminals of a part that goes between them. */
+/** Joins bare ends in a new joint: crimp, solder or solder sleeve. */
 export function applySplice(state: HarnessState, { ends, joint }: OperationOf<"splice">): ApplyResult {
   if (state.battery === "on") return fail({ code: "battery-is-on" });
   if (ends.length < 2) return fail({ code: "joint-needs-two-ends" });
-  const twice = ends.find((end, index) => ends.indexOf(end) !== index);
-  if (twice !== undefined) return fail({ code: "joined-to-itself", end: twice });
-  for (const end of ends) {
-    const loose = looseEnd(state, end);
-    if (!loose.ok) return loose;
-    if (loose.value.terminal) return fail({ code: "end-carries-terminal", end });
-  }
+  const bare = bareEnds(state, ends);
+  if (!bare.ok) return bare;
   if (state.joints[joint] !== undefined) return fail({ code: "joint-in-use", joint });
   const next = placeEnd(state, Object.fromEntries(ends.map((end) => [end, { at: "joint", joint }])));
   return applied(

@@ -31,7 +31,7 @@ export function asBuiltCsv(rows: readonly AsBuiltRow[]): string {
       row.connector,
       row.cavity,
       row.state,
-      row.wire?.pin.function ?? "",
+      row.wire?.function ?? "",
       row.wire?.pin.colour ?? "",
       row.wire?.pin.size?.toString() ?? "",
       row.wire?.pin.signal ?? "",

@@ -114,7 +114,7 @@ describe("checkPlan, one mistake at a time", () => {
       before(is("close-lock", "V"), is("cap", "join:V.5:X.D/cap-stub-vehicle")),
       "halves-bare",
     ],
-    ["a stub is never insulated", without(is("cap", "join:V.5:X.D/cap-stub-vehicle")), "bare-end-left"],
+    ["a stub that is live is never insulated", without(is("cap", "join:V.5:X.D/cap-stub-vehicle")), "step-cannot-be-done"],
     [
       "two circuits lie bare together",
       before(is("splice", "join:V.2"), is("tape", "V")),

@@ -1,30 +1,29 @@
 import { unreachable } from "../../util/index.ts";
 import {
   applyOperation,
-  connectedEnds,
-  connectedPoints,
   cutFarEnd,
   cutPlugEnd,
   farEnd,
   initialState,
+  netOf,
   owned,
   plugEnd,
   plugPart,
   wireOf,
   type EndPlace,
   type HarnessState,
-  type Point,
 } from "../../harness/index.ts";
 import {
+  counterpartOf,
   decisionId,
   decisionPins,
   decisionSureness,
   indexPins,
   indexSources,
-  linkedPairs,
   methodOf,
   namedPins,
   needsFuse,
+  seatOf,
   seatsOf,
   type ConnectorId,
   type Decision,
@@ -34,6 +33,7 @@ import {
   type StepId,
 } from "../../model/index.ts";
 import type { Plan } from "../step.ts";
+import { copperFault } from "./copper.ts";
 import type { Fault } from "./fault.ts";
 import { AFTER, BEFORE, follow, newWatch, remember } from "./watch.ts";
 
@@ -92,28 +92,23 @@ function seats(state: HarnessState): ReadonlyMap<PinId, string> {
 function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, worked: boolean): Fault | null {
   const pins = indexPins(dossier);
   const [before, after] = [seats(start), seats(end)];
-  const reach = connectedPoints(end);
-  const joints = connectedEnds(end);
   const touched = new Set<PinId>();
   for (const decision of dossier.decisions) {
     for (const pin of decisionPins(decision)) touched.add(pin);
     for (const seat of seatsOf(decision)) touched.add(seat);
-    if (!carriedOut(decision, { start, end, before, after, reach, joints }))
-      return { code: "decision-not-carried-out", decision: decisionId(decision) };
-    if (
-      decision.kind === "feed" &&
-      needsFuse(decision.feed) &&
-      [farEnd(decision.pin), cutPlugEnd(decision.pin)].some((one) => {
-        const place = end.ends[one];
-        return place?.at === "supply" && end.fuses[place.supply] === undefined;
-      })
-    )
-      return { code: "fuse-left-out", decision: decisionId(decision) };
+    if (!isInPlace(decision, { start, end, before, after }))
+      return {
+        code: "decision-not-carried-out",
+        decision: decisionId(decision),
+        pins: namedPins(decision),
+      };
+    if (feedsOf(decision).some((supply) => end.fuses[supply] === undefined))
+      return { code: "fuse-left-out", decision: decisionId(decision), pins: namedPins(decision) };
   }
   for (const id of pins.keys())
     if (!touched.has(id) && before.get(id) !== after.get(id))
       return { code: "wire-moved-without-decision", pin: id };
-  if (!worked) return null;
+  if (!worked) return copperFault(dossier, start, end);
   const aboard = new Set(Object.values(end.wires).flatMap((wire) => (wire.aboard ? wire.ends : [])));
   const bare = (Object.entries(end.ends) as [EndId, EndPlace][]).find(
     ([id, place]) =>
@@ -133,34 +128,43 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   if (end.battery === "off") return { code: "left-open", what: "battery-off" };
   const lock = (Object.entries(end.locks) as [ConnectorId, string][]).find(([, now]) => now === "open");
   if (lock !== undefined) return { code: "left-open", what: "lock-open", connector: lock[0] };
-  const apart = leftApart(dossier, start, end, reach);
-  return apart === null ? null : { code: "left-open", what: "unplugged", connector: apart };
+  const apart = leftApart(dossier, start, end);
+  return apart === null
+    ? copperFault(dossier, start, end)
+    : { code: "left-open", what: "unplugged", connector: apart };
 }
 
-/** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. */
-function leftApart(
-  dossier: Dossier,
-  start: HarnessState,
-  end: HarnessState,
-  reach: ReadonlyMap<EndId, readonly Point[]>,
-): ConnectorId | null {
+/** The supplies with a fuse of their own that a decision hangs a pin or a device on. */
+function feedsOf(decision: Decision): readonly string[] {
+  const legs = "device" in decision ? (decision.device?.legs ?? []) : [];
+  const feeds =
+    decision.kind === "feed"
+      ? [decision]
+      : legs.flatMap(({ to }) => (to.kind === "feed" && to.from.trim() !== "" ? [to] : []));
+  return feeds.flatMap(({ feed, from }) => (needsFuse(feed) ? [`${feed} ${from}`.trim()] : []));
+}
+
+/** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. One whose other half was taken away does. */
+function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState): ConnectorId | null {
   const worked = new Set(
     dossier.decisions
       .filter(({ kind }) => kind !== "leave" && kind !== "forbid")
       .flatMap((decision) => [...decisionPins(decision), ...seatsOf(decision)])
       .map((pin) => start.cavities[pin]?.connector),
   );
-  for (const [id, place] of Object.entries(end.ends) as [EndId, EndPlace][]) {
+  const nets = netOf(end);
+  for (const place of Object.values<EndPlace>(end.ends)) {
     const hole = place.at === "cavity" ? end.cavities[place.cavity] : undefined;
     if (
       place.at !== "cavity" ||
       hole === undefined ||
       (end.plugged[hole.connector] ?? null) !== null ||
+      counterpartOf(dossier.worklist, hole.connector) === "leaves" ||
       (!worked.has(hole.connector) && (start.plugged[hole.connector] ?? null) === null)
     )
       continue;
-    if ((reach.get(id) ?? []).some((point) => point.at !== "cavity" || point.cavity !== place.cavity))
-      return hole.connector;
+    const net = nets.ofCavity(place.cavity);
+    if ((net?.cavities.size ?? 0) > 1 || (net?.anchors.length ?? 0) > 0) return hole.connector;
   }
   return null;
 }
@@ -170,43 +174,38 @@ interface Outcome {
   readonly end: HarnessState;
   readonly before: ReadonlyMap<PinId, string>;
   readonly after: ReadonlyMap<PinId, string>;
-  readonly reach: ReadonlyMap<EndId, readonly Point[]>;
-  readonly joints: ReadonlyMap<EndId, ReadonlySet<EndId>>;
 }
 
-/** What each kind of decision promises of the end state, in terms of what is joined to what. */
-function carriedOut(decision: Decision, { start, end, before, after, reach, joints }: Outcome): boolean {
-  const reaches = (from: EndId, cavity: PinId): boolean =>
-    (reach.get(from) ?? []).some((point) => point.at === "cavity" && point.cavity === cavity);
+/** What each kind of decision promises of terminals, covers and plugs; what is joined to what is for the copper as a whole. */
+function isInPlace(decision: Decision, { start, end, before, after }: Outcome): boolean {
   const placed = (id: EndId): EndPlace | undefined => end.ends[id];
-  const toldApart = (pin: PinId): boolean =>
-    start.ends[farEnd(pin)]?.at === "loose" || !reaches(farEnd(pin), pin);
-  const stays = (pin: PinId): boolean =>
-    before.get(pin) === after.get(pin) &&
-    JSON.stringify(start.ends[farEnd(pin)]) === JSON.stringify(placed(farEnd(pin)));
+  const wasThere = (pin: PinId): boolean => start.cavities[pin]?.state === "occupied";
+  const isCovered = (id: EndId): boolean => {
+    const place = placed(id);
+    return place?.at === "loose" && place.covered;
+  };
+  const sits = (pin: PinId, cavity: PinId): boolean => {
+    const place = placed(plugEnd(pin));
+    return place?.at === "cavity" && place.cavity === cavity && after.get(cavity) === ` ${plugEnd(pin)}`;
+  };
   const untouched = (pin: PinId): boolean =>
     before.get(pin) === after.get(pin) && end.ends[cutPlugEnd(pin)] === undefined;
   // Neither factory loom is touched by an adapter: only the plugs meet other plugs.
-  if (methodOf(decision) === "adapter") {
-    const [first, ...others] = namedPins(decision);
-    return (
-      first !== undefined &&
-      [first, ...others].every(untouched) &&
-      others.every((other) => reaches(farEnd(first), other))
-    );
-  }
+  if (methodOf(decision) === "adapter") return namedPins(decision).every(untouched);
   switch (decision.kind) {
-    case "join":
-      return (
-        (after.get(decision.incoming) ?? "").trim().split(" ").length === 1 &&
-        toldApart(decision.vehicle) &&
-        reaches(farEnd(decision.vehicle), decision.incoming)
-      );
+    case "join": {
+      const seat = seatOf(decision);
+      return seat === null || sits(decision.vehicle, seat);
+    }
+    case "series":
+      return decision.method !== "move" || sits(decision.vehicle, decision.into);
+    case "tap":
+      return before.get(decision.vehicle) === after.get(decision.vehicle);
     case "merge":
     case "split":
-      return linkedPairs(decision).every(
-        ([vehicle, incoming]) => toldApart(vehicle) && reaches(farEnd(vehicle), incoming),
-      );
+    case "jumper":
+    case "forbid":
+      return true;
     case "mate": {
       const [own, other] = [decision.vehicle, decision.incoming].map(([first]) =>
         first === undefined ? undefined : start.cavities[first]?.connector,
@@ -217,49 +216,30 @@ function carriedOut(decision: Decision, { start, end, before, after, reach, join
         [...decision.vehicle, ...decision.incoming].every(untouched)
       );
     }
-    case "move": {
-      const place = placed(plugEnd(decision.pin));
-      return place?.at === "cavity" && place.cavity === decision.to;
-    }
-    case "jumper": {
-      const [first, ...others] = decision.pins.map((pin) => farEnd(pin));
-      const joint = first === undefined ? undefined : joints.get(first);
-      return (
-        joint !== undefined && others.every((other) => joint.has(other)) && decision.pins.every(toldApart)
-      );
-    }
-    case "forbid":
-      return true;
-    case "series":
-      // The loom's half ends in the part, and what comes back from the part is all that the plug's cavity holds.
-      return (
-        reaches(farEnd(decision.vehicle), decision.into) &&
-        reaches(plugEnd(decision.back), decision.vehicle) &&
-        !reaches(farEnd(decision.vehicle), decision.vehicle) &&
-        !reaches(farEnd(decision.vehicle), decision.back)
-      );
+    case "move":
+      return sits(decision.pin, decision.to);
     case "remove":
       return (
-        start.cavities[decision.pin]?.state !== "occupied" ||
+        !wasThere(decision.pin) ||
         [wireOf(decision.pin), plugPart(decision.pin)].some((wire) => end.wires[wire]?.aboard === false)
       );
-    case "cap": {
-      if (start.cavities[decision.pin]?.state !== "occupied") return true;
-      const capped = [plugEnd(decision.pin), farEnd(decision.pin)]
-        .map(placed)
-        .filter((place) => place?.at === "loose" && place.covered);
-      return capped.length === 1;
-    }
+    case "cap":
+      return (
+        !wasThere(decision.pin) ||
+        [plugEnd(decision.pin), farEnd(decision.pin)].filter(isCovered).length === 1
+      );
     case "feed": {
-      if (start.cavities[decision.pin]?.state !== "occupied") return true;
-      const fed = [farEnd(decision.pin), cutPlugEnd(decision.pin)]
-        .map(placed)
-        .some((place) => place?.at === "supply");
       const rest = placed(cutFarEnd(decision.pin));
-      return fed && (rest === undefined || (rest.at === "loose" && rest.covered));
+      return !wasThere(decision.pin) || rest === undefined || isCovered(cutFarEnd(decision.pin));
     }
-    case "leave":
-      return stays(decision.pin);
+    case "leave": {
+      const [was, now] = [start.ends[farEnd(decision.pin)], placed(farEnd(decision.pin))];
+      return (
+        untouched(decision.pin) &&
+        (JSON.stringify(was) === JSON.stringify(now) ||
+          (was?.at === "loose" && isCovered(farEnd(decision.pin))))
+      );
+    }
     default:
       return unreachable(decision);
   }

@@ -1,4 +1,4 @@
-import type { OperationProblem } from "../../harness/index.ts";
+import type { Anchor, OperationProblem } from "../../harness/index.ts";
 import type { ConnectorId, DecisionId, EndId, PinId, StepId } from "../../model/index.ts";
 
 /** What is wrong with a plan, at the first step where it is; the last ones are about what the whole of it leaves behind. */
@@ -27,11 +27,18 @@ export type Fault =
   | { readonly code: "power-with-end-loose"; readonly step: StepId; readonly end: EndId }
   | { readonly code: "fuse-before-power"; readonly step: StepId }
   | { readonly code: "evening-ends-open"; readonly step: StepId; readonly end: EndId }
-  | { readonly code: "decision-not-carried-out"; readonly decision: DecisionId }
+  | {
+      readonly code: "decision-not-carried-out";
+      readonly decision: DecisionId;
+      readonly pins: readonly PinId[];
+    }
   | { readonly code: "wire-moved-without-decision"; readonly pin: PinId }
+  /** Two places that were joined, and that nothing decided to part; or that were apart. */
+  | { readonly code: "cut-off"; readonly anchors: readonly [Anchor, Anchor] }
+  | { readonly code: "joined-undecided"; readonly anchors: readonly [Anchor, Anchor] }
   | { readonly code: "bare-end-left"; readonly end: EndId }
   | { readonly code: "cavity-left-open"; readonly pin: PinId }
-  | { readonly code: "fuse-left-out"; readonly decision: DecisionId }
+  | { readonly code: "fuse-left-out"; readonly decision: DecisionId; readonly pins: readonly PinId[] }
   | {
       readonly code: "left-open";
       readonly what: "battery-off" | "lock-open" | "unplugged";

@@ -82,6 +82,10 @@ function touched(op: Operation, state: HarnessState): readonly EndId[] {
     case "splice":
     case "part":
       return op.ends;
+    case "tap":
+      return [...op.ends, cutPlugEnd(op.pin), cutFarEnd(op.pin)];
+    case "fit":
+      return op.terminals.flatMap(({ ends }) => ends);
     case "cut":
       return [cutPlugEnd(op.pin), cutFarEnd(op.pin)];
     case "build-wire":
@@ -115,6 +119,8 @@ const CHANGES_WIRING: readonly Operation["kind"][] = [
   "cut",
   "splice",
   "part",
+  "tap",
+  "fit",
   "feed",
   "unfeed",
   "crimp",
@@ -129,6 +135,10 @@ const HOUSEKEEPING: readonly Operation["kind"][] = [
   "build-shell",
 ];
 
+/** To insulate an end never needs a decision. */
+const isHousekeeping = (op: Operation): boolean =>
+  HOUSEKEEPING.includes(op.kind) || (op.kind === "cap" && op.to === "covered");
+
 /** A rule looks at a step before it is done, and says what is wrong with doing it now. */
 export type Rule = (step: Step, watch: Watch, state: HarnessState) => Fault | null;
 
@@ -141,7 +151,7 @@ const onOps =
 export const BEFORE: readonly Rule[] = [
   // A step without a decision may open, close, power and plug; it may not touch a wire.
   (step) =>
-    step.op !== null && step.decision === null && !HOUSEKEEPING.includes(step.op.kind)
+    step.op !== null && step.decision === null && !isHousekeeping(step.op)
       ? { code: "unexplained-step", step: step.id }
       : null,
   (step, { shut }) =>
@@ -154,7 +164,7 @@ export const BEFORE: readonly Rule[] = [
       : null,
   ),
   // Only the cuts of a test are made while everything else is still plugged in.
-  onOps(["cut", "splice", "feed", "cap"], (step, _watch, state) =>
+  onOps(["cut", "splice", "fit", "feed", "cap"], (step, _watch, state) =>
     step.connector !== null && !inWindow(step) && (state.plugged[step.connector] ?? null) !== null
       ? { code: "still-plugged", step: step.id, connector: step.connector }
       : null,
@@ -163,12 +173,12 @@ export const BEFORE: readonly Rule[] = [
     step.op !== null && step.decision !== null && doubtful.has(step.decision) && !checked.has(step.decision)
       ? { code: "unchecked-doubt", step: step.id, decision: step.decision }
       : null,
-  onOps(["cut"], (step, { lastCut }) =>
+  onOps(["cut", "tap"], (step, { lastCut }) =>
     step.connector !== null && step.length !== null && lastCut.get(step.connector) === step.length
       ? { code: "joints-side-by-side", step: step.id, connector: step.connector, length: step.length }
       : null,
   ),
-  onOps(["splice", "feed", "crimp"], (step, { stripped }) =>
+  onOps(["splice", "fit", "tap", "feed", "crimp"], (step, { stripped }) =>
     step.op?.kind === "crimp" && step.op.to === "cut-off"
       ? null
       : stripped.has(jointKey(step))
@@ -277,7 +287,7 @@ export function remember(watch: Watch, step: Step): void {
   if (step.kind === "measure") watch.unmeasured = false;
   if (step.op === null) return;
   if (step.op.kind === "insert" && step.connector !== null) watch.untugged.add(step.connector);
-  if (step.op.kind === "cut" && step.connector !== null && step.length !== null)
+  if ((step.op.kind === "cut" || step.op.kind === "tap") && step.connector !== null && step.length !== null)
     watch.lastCut.set(step.connector, step.length);
   if (CHANGES_WIRING.includes(step.op.kind) && !inWindow(step)) watch.unmeasured = true;
 }

@@ -9,7 +9,7 @@ import {
 } from "../../model/index.ts";
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { deadEndOf, feedFrom, interrupted, joinTogether, type Phases } from "./joints.ts";
+import { deadEndOf, feedFrom, interrupted, joinTogether, tapped, type Phases } from "./joints.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
 
@@ -25,6 +25,8 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
       return joinTogether(decision.vehicle.map(pin), [pin(decision.incoming)], decision);
     case "split":
       return joinTogether([pin(decision.vehicle)], decision.incoming.map(pin), decision);
+    case "tap":
+      return work(tapped(pin(decision.vehicle), decision.incoming.map(pin), decision));
     case "jumper":
       return joinTogether(decision.pins.map(pin), [], decision);
     case "series":

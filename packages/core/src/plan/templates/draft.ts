@@ -27,6 +27,7 @@ const MINUTES: Readonly<Record<StepKind, readonly [from: number, usual: number, 
   "cut-terminal": [0.5, 1, 1],
   strip: [0.5, 1, 2],
   splice: [2, 3, 6],
+  tap: [2, 4, 8],
   "fit-device": [4, 6, 15],
   cap: [0.5, 1, 2],
   route: [5, 10, 30],
@@ -63,6 +64,7 @@ export type Draft = {
     | "partner"
     | "connector"
     | "built"
+    | "terminal"
     | "from"
     | "device"
     | "joint"
@@ -86,6 +88,7 @@ export function stepOf(group: string, owner: string, decision: DecisionId | null
     built = false,
     device = null,
     joint = null,
+    terminal = null,
     others = [],
     from = null,
     length = null,
@@ -107,6 +110,7 @@ export function stepOf(group: string, owner: string, decision: DecisionId | null
     connector,
     built,
     device,
+    terminal,
     joint,
     others,
     from,

@@ -1,10 +1,22 @@
-import { cutFarEnd, cutPlugEnd, farEnd, plugEnd, plugPart, wireOf } from "../../harness/index.ts";
+import {
+  cutFarEnd,
+  cutPlugEnd,
+  farEnd,
+  plugEnd,
+  plugPart,
+  wireOf,
+  type FittedTerminal,
+} from "../../harness/index.ts";
 import {
   decisionId,
+  pinId,
+  terminalsOf,
   type DeadEnd,
   type Decision,
   type EndId,
+  type FeedClass,
   type InsertedDevice,
+  type PinId,
   type PlacedPin,
 } from "../../model/index.ts";
 import { inHand, isFlying, type Draft } from "./draft.ts";
@@ -16,8 +28,8 @@ export interface Phases {
 }
 
 /**
- * Cut behind the plug, insulate the plug's stub at once, then join everything in one joint or at the terminals of the part
- * that goes between: one wire open at a time.
+ * Cut behind the plug, insulate the half that is not wanted at once, then join everything in one joint or at the terminals of
+ * the part that goes between: one wire open at a time.
  */
 export function joinTogether(
   ours: readonly PlacedPin[],
@@ -26,21 +38,17 @@ export function joinTogether(
 ): Phases {
   const several = ours.length > 1 || theirs.length > 1;
   const device = "device" in decision ? decision.device : undefined;
+  const half = "half" in decision && decision.half === "plug" ? "plug" : "far";
   const early = decision.kind === "join" && decision.findLive === true;
   const incoming = theirs.map((one) =>
     baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", "plug"),
   );
-  const vehicle = ours.map((one) => baredEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", "far"));
-  const last = theirs[0] ?? ours.at(-1);
+  const vehicle = ours.map((one) => baredEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", half));
+  const meeting = meetingOf(ours, theirs);
   const wire = ours[0];
-  if (last === undefined || wire === undefined) return { window: [], work: [] };
-  const ends = [...vehicle, ...incoming].map(({ end }) => end);
-  // Of a jumper's own wires the last one is the partner already.
-  const others = several
-    ? [...ours.slice(1), ...theirs.slice(1)].filter((one) => one !== last).map(({ pin }) => pin.id)
-    : [];
-  const meeting = { ...inHand(last), wire: wire.pin.id, partner: last.pin.id, others };
+  if (meeting === null || wire === undefined) return { window: [], work: [] };
   const kept = early ? vehicle.filter(({ drafts }) => drafts.length > 0) : [];
+  const met: Met = { ours: vehicle.map(({ end }) => end), theirs: incoming.map(({ end }) => end) };
   return {
     // Both halves are insulated before the power goes on; which of them carries the supply is then found and marked.
     window: kept.flatMap(({ end, drafts }, i) => [
@@ -61,24 +69,163 @@ export function joinTogether(
         op: { kind: "cap", end, to: "open" },
         ...inHand(wire),
       })),
+      ...legsRouted(device, decision, meeting),
       { kind: "strip", role: "strip", op: null, ...meeting },
-      jointDraft(device, ends, decision, meeting),
+      jointDraft(device, met, decision, meeting),
+      ...legsFed(device, decision, meeting),
     ],
   };
+}
+
+/** The wires that meet, in the words of a step: the first of the vehicle's, the last partner, and all between. */
+function meetingOf(
+  ours: readonly PlacedPin[],
+  theirs: readonly PlacedPin[],
+): (Partial<Draft> & { readonly wire: PinId }) | null {
+  const last = theirs[0] ?? ours.at(-1);
+  const wire = ours[0];
+  if (last === undefined || wire === undefined) return null;
+  // Of a jumper's own wires the last one is the partner already.
+  const others =
+    ours.length > 1 || theirs.length > 1
+      ? [...ours.slice(1), ...theirs.slice(1)].filter((one) => one !== last).map(({ pin }) => pin.id)
+      : [];
+  return { ...inHand(last), wire: wire.pin.id, partner: last.pin.id, others };
+}
+
+/** The insulation of the vehicle's wire is opened behind its plug and the incoming wires are hung on it: it is never parted. */
+export function tapped(
+  wire: PlacedPin,
+  theirs: readonly PlacedPin[],
+  decision: Extract<Decision, { kind: "tap" }>,
+): readonly Draft[] {
+  const { device } = decision;
+  const several = theirs.length > 1;
+  const incoming = theirs.map((one) =>
+    baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", "plug"),
+  );
+  const meeting = meetingOf([wire], theirs);
+  if (meeting === null) return [];
+  const branches = incoming.map(({ end }) => end);
+  const lead = legWire(decision, "tap");
+  const joint = decisionId(decision);
+  const hang = (ends: readonly EndId[]): Draft => ({
+    kind: "tap",
+    role: "tap",
+    op: { kind: "tap", pin: wire.pin.id, ends, joint, to: "on" },
+    ...meeting,
+    ...inHand(wire),
+    partner: meeting.partner ?? null,
+  });
+  const open: Draft = { ...hang([]), kind: "strip", role: "strip-tap", op: null, text: "tap" };
+  const ready = incoming.flatMap(({ drafts }) => drafts);
+  if (device === undefined) return [...ready, open, hang(branches)];
+  return [
+    ...ready,
+    { kind: "build-wire", role: "lead", op: { kind: "build-wire", pin: lead, to: "there" }, ...meeting, device },
+    open,
+    hang([plugEnd(lead)]),
+    ...legsRouted(device, decision, meeting),
+    { kind: "strip", role: "strip", op: null, ...meeting },
+    jointDraft(device, { ours: [farEnd(lead)], theirs: branches }, decision, meeting),
+    ...legsFed(device, decision, meeting),
+  ];
+}
+
+/** The ends of each side that meet in a joint or at a device. */
+export interface Met {
+  readonly ours: readonly EndId[];
+  readonly theirs: readonly EndId[];
 }
 
 /** The joint of a decision; how it is made follows from the decision or from the job. */
 export function jointDraft(
   device: InsertedDevice | undefined,
-  ends: readonly EndId[],
+  met: Met,
   decision: Decision,
   meeting: Partial<Draft>,
 ): Draft {
-  const op = { kind: "splice", ends, joint: decisionId(decision) } as const;
+  const id = decisionId(decision);
   return device === undefined
-    ? { kind: "splice", role: "splice", op, ...meeting }
-    : { kind: "fit-device", role: "device", op, device, ...meeting };
+    ? {
+        kind: "splice",
+        role: "splice",
+        op: { kind: "splice", ends: [...met.ours, ...met.theirs], joint: id },
+        ...meeting,
+      }
+    : {
+        kind: "fit-device",
+        role: "device",
+        op: { kind: "fit", device: id, what: device, terminals: terminalsMet(device, met, decision), to: "in" },
+        device,
+        ...meeting,
+      };
 }
+
+/** Which end goes to which terminal. A diode sits in each of several wires; the wire that they feed, or are fed by, is at all of them. */
+function terminalsMet(device: InsertedDevice, met: Met, decision: Decision): readonly FittedTerminal[] {
+  const { vehicle, incoming } = terminalsOf(device);
+  const side = (terminal: string, ends: readonly EndId[]): readonly FittedTerminal[] =>
+    device.kind === "diodes" && ends.length > 1
+      ? ends.map((end, i) => ({ terminal: `${terminal}${i + 1}`, ends: [end] }))
+      : [{ terminal, ends }];
+  const both =
+    vehicle === incoming
+      ? [{ terminal: vehicle, ends: [...met.ours, ...met.theirs] }]
+      : [...side(vehicle, met.ours), ...side(incoming, met.theirs)];
+  const legs = fedLegs(device).map(({ terminal }) => ({
+    terminal,
+    ends: [plugEnd(legWire(decision, terminal))],
+  }));
+  return [...both, ...legs];
+}
+
+interface FedLeg {
+  readonly terminal: string;
+  readonly feed: FeedClass;
+  readonly from: string;
+}
+/** The terminals of a device that hang on a supply or a ground of their own, where it is known which. */
+export const fedLegs = (device: InsertedDevice | undefined): readonly FedLeg[] =>
+  (device?.legs ?? []).flatMap(({ terminal, to }) =>
+    to.kind === "feed" && to.from.trim() !== "" ? [{ terminal, feed: to.feed, from: to.from }] : [],
+  );
+/** A wire that is made for a decision, by what it is for. */
+export const legWire = (decision: Decision, what: string): PinId => pinId(`${decisionId(decision)}/${what}`);
+
+export const legsRouted = (
+  device: InsertedDevice | undefined,
+  decision: Decision,
+  meeting: Partial<Draft>,
+): readonly Draft[] =>
+  fedLegs(device).map(({ terminal, from }): Draft => ({
+    kind: "route",
+    role: `route-${terminal}`,
+    op: { kind: "build-wire", pin: legWire(decision, terminal), to: "there" },
+    ...meeting,
+    from,
+    terminal,
+    device: device ?? null,
+  }));
+
+export const legsFed = (
+  device: InsertedDevice | undefined,
+  decision: Decision,
+  meeting: Partial<Draft>,
+): readonly Draft[] =>
+  fedLegs(device).flatMap(({ terminal, feed, from }): readonly Draft[] => {
+    const here = { ...meeting, from, terminal, device: device ?? null };
+    return [
+      ...(feed === "ground" ? [{ kind: "ring", role: `ring-${terminal}`, op: null, ...here } as const] : []),
+      {
+        kind: "feed",
+        role: `feed-${terminal}`,
+        op: { kind: "feed", end: farEnd(legWire(decision, terminal)), supply: supplyName(feed, from) },
+        ...here,
+        text: feed,
+      },
+    ];
+  });
 
 /** Cut in mid-run and led through the incoming part: the loom's half onto the lead that takes it in, the plug's half onto the one that comes back. */
 export function interrupted(

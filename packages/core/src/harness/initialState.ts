@@ -1,0 +1,93 @@
+import {
+  connectorsInOrder,
+  pinsInOrder,
+  type ConnectorId,
+  type Dossier,
+  type EndId,
+  type PinId,
+  type WireId,
+} from "../model/index.ts";
+import { present } from "../util/index.ts";
+import { liveEnds } from "./netOf.ts";
+import {
+  farEnd,
+  plugEnd,
+  wireOf,
+  type Cavity,
+  type EndPlace,
+  type HarnessState,
+  type PluggedInto,
+  type Wire,
+} from "./state.ts";
+
+/**
+ * The harness as the dossier describes it before any work: locked, battery on, every wire whole and in its cavity, the
+ * vehicle's connectors plugged in, the incoming ones on the mat unless they are said to mate with one of the job.
+ */
+export function initialState(dossier: Dossier): HarnessState {
+  const locks: Record<ConnectorId, "closed" | "open"> = {};
+  const plugged: Record<ConnectorId, PluggedInto | null> = {};
+  const cavities: Record<PinId, Cavity> = {};
+  const wires: Record<WireId, Wire> = {};
+  const ends: Record<EndId, EndPlace> = {};
+  const holders: Record<ConnectorId, PluggedInto> = {};
+  for (const connector of connectorsInOrder(dossier)) {
+    locks[connector.id] = "closed";
+    const mate = dossier.connectors.find(({ id }) => id === connector.matesWith);
+    if (
+      mate !== undefined &&
+      (plugged[mate.id] ?? null) === null &&
+      (plugged[connector.id] ?? null) === null
+    ) {
+      plugged[connector.id] = mate.id;
+      plugged[mate.id] = connector.id;
+    } else plugged[connector.id] ??= connector.side === "vehicle" ? "own" : null;
+    if ((connector.shell?.joined.length ?? 0) > 0) holders[connector.id] = plugged[connector.id] ?? "own";
+    for (const pin of pinsInOrder(connector)) {
+      cavities[pin.id] = {
+        connector: connector.id,
+        state: pin.content === "empty" && connector.sealed ? "blank" : pin.content,
+      };
+      if (pin.content !== "occupied") continue;
+      wires[wireOf(pin.id)] = { pin: pin.id, ends: [plugEnd(pin.id), farEnd(pin.id)], aboard: true };
+      ends[plugEnd(pin.id)] = { at: "cavity", cavity: pin.id };
+      ends[farEnd(pin.id)] =
+        connector.leads === "loom" ? { at: "loom" } : { at: "loose", terminal: false, covered: false };
+    }
+  }
+  const state: HarnessState = {
+    connectors: Object.fromEntries(dossier.connectors.map((connector) => [connector.id, connector])),
+    holders,
+    runs: dossier.wires.map((wire) => ({
+      pins: wire.ends.flatMap((end) => (end.at === "pin" ? [end.pin] : [])),
+      points: wire.ends.flatMap((end) => (end.at === "point" ? [end.point] : [])),
+    })),
+    points: Object.fromEntries(dossier.points.map(({ id, kind }) => [id, kind])),
+    devices: {},
+    bareBefore: [],
+    battery: "on",
+    locks,
+    plugged,
+    cavities,
+    wires,
+    ends,
+    joints: {},
+    fuses: {},
+  };
+  return { ...state, bareBefore: bareAndLive(state) };
+}
+
+/** Leads of a pigtail that is plugged in already; on the mat no supply reaches any. */
+function bareAndLive(state: HarnessState): readonly EndId[] {
+  const bare = Object.entries<EndPlace>(state.ends).flatMap(([end, place]) =>
+    place.at === "loose" && !place.covered ? [end as EndId] : [],
+  );
+  const isPlugged = Object.values<Wire>(state.wires).some(
+    ({ pin, ends }) =>
+      bare.includes(ends[1]) && state.plugged[present(state.cavities[pin], pin).connector] !== null,
+  );
+  if (!isPlugged) return [];
+  const live = liveEnds(state);
+  return bare.filter((end) => live.has(end));
+}
+

@@ -1,0 +1,74 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { endId, pinId } from "../model/index.ts";
+import { planWork } from "../plan/index.ts";
+import { decidedDossier, demoDossier, slowlyLive, spread, touchingPairs } from "../testing/index.ts";
+import { applyOperation } from "./apply.ts";
+import { anchorKey, liveEnds, netOf } from "./netOf.ts";
+import { initialState } from "./initialState.ts";
+import { farEnd, plugEnd, type HarnessState } from "./state.ts";
+
+const states = fc.tuple(decidedDossier(3), fc.nat(60)).map(([dossier, count]) => {
+  let state: HarnessState = initialState(dossier);
+  for (const step of planWork(dossier).steps.slice(0, count)) {
+    const next = step.op === null ? null : applyOperation(state, step.op);
+    if (next?.ok) state = next.value.state;
+  }
+  return state;
+});
+
+describe("netOf", () => {
+  it("joins what going through all that touches joins, in every state that a plan passes through", () => {
+    const met = { compared: 0, runs: 0, mates: 0, devices: 0 };
+    fc.assert(
+      fc.property(states, (state) => {
+        const nets = netOf(state);
+        const pairs = touchingPairs(state);
+        met.runs += state.runs.length > 0 ? 1 : 0;
+        met.mates += Object.values(state.plugged).some((into) => into !== null && into !== "own") ? 1 : 0;
+        met.devices += Object.keys(state.devices).length > 0 ? 1 : 0;
+        for (const end of Object.keys(state.ends)) {
+          const reached = spread([`end ${end}`], pairs);
+          const net = nets.ofEnd(endId(end))!;
+          const found = [
+            ...[...net.ends].map((one) => `end ${one}`),
+            ...[...net.cavities].map((one) => `cavity ${one}`),
+            ...net.anchors.map(anchorKey),
+          ].sort();
+          expect(found).toEqual([...reached].filter((node) => !node.startsWith("joint ")).sort());
+          met.compared++;
+        }
+      }),
+      { numRuns: 400, seed: 95 },
+    );
+    expect(met.compared).toBeGreaterThan(3000);
+    expect(Math.min(met.runs, met.mates, met.devices)).toBeGreaterThan(15);
+  });
+
+  it("finds the ends that a supply can reach, as the slow search does", () => {
+    const met = { live: 0, dead: 0 };
+    fc.assert(
+      fc.property(states, (state) => {
+        const slow = slowlyLive(state);
+        const live = liveEnds(state);
+        for (const end of Object.keys(state.ends)) {
+          expect(live.has(endId(end))).toBe(slow.has(`end ${end}`));
+          met[live.has(endId(end)) ? "live" : "dead"]++;
+        }
+      }),
+      { numRuns: 400, seed: 96 },
+    );
+    expect(Math.min(met.live, met.dead)).toBeGreaterThan(500);
+  });
+
+  it("joins a whole wire's cavity to its loom and to the part it is plugged into, and a pigtail on the mat to nothing", () => {
+    const state = initialState(demoDossier());
+    const nets = netOf(state);
+    const own = nets.ofEnd(plugEnd(pinId("B12.7")))!;
+    expect([...own.cavities]).toEqual(["B12.7"]);
+    expect(own.anchors.map(anchorKey).sort()).toEqual(["beyond B12.7", "part B12.7", "point LS-L-2"]);
+    const lead = nets.ofEnd(farEnd(pinId("AL-P.D")))!;
+    expect([...lead.cavities]).toEqual(["AL-P.D"]);
+    expect(lead.anchors).toEqual([]);
+  });
+});

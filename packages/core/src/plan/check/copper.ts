@@ -1,0 +1,350 @@
+import {
+  anchorKey,
+  farEnd,
+  meetingCavities,
+  netOf,
+  plugEnd,
+  type Anchor,
+  type HarnessState,
+  type Nets,
+} from "../../harness/index.ts";
+import {
+  counterpartOf,
+  decisionId,
+  linkedPairs,
+  methodOf,
+  namedPins,
+  seatOf,
+  terminalsOf,
+  type ConnectorId,
+  type Decision,
+  type Dossier,
+  type PinId,
+} from "../../model/index.ts";
+import { bridgedPins, meetingPins } from "../../wiring/index.ts";
+import type { Fault } from "./fault.ts";
+
+/** A node of what is expected: the loom behind a pin, a cavity as its other half sees it, or something that stays nameable. */
+type Node =
+  | { readonly at: "wire"; readonly pin: PinId }
+  | { readonly at: "seat"; readonly cavity: PinId }
+  | Anchor;
+const keyOf = (node: Node): string => {
+  if (node.at === "wire") return `wire ${node.pin}`;
+  return node.at === "seat" ? `seat ${node.cavity}` : anchorKey(node);
+};
+const wire = (pin: PinId): Node => ({ at: "wire", pin });
+const seat = (cavity: PinId): Node => ({ at: "seat", cavity });
+
+interface Link {
+  readonly from: Node;
+  readonly to: Node;
+  readonly decision: Decision | null;
+}
+
+/** The links of the copper, each under a name by which a decision can take it away. */
+function linksOf(start: HarnessState, isFlying: (pin: PinId) => boolean) {
+  const links = new Map<string, Link>();
+  const matesOf = new Map<ConnectorId, string[]>();
+  const put = (name: string, from: Node, to: Node, decision: Decision | null = null): void => {
+    links.set(name, { from, to, decision });
+  };
+  /** A wire leaves its contact: it is cut, or its terminal comes out. */
+  const part = (pin: PinId): void => {
+    links.delete(`held ${pin}`);
+  };
+  return {
+    put,
+    part,
+    join: (decision: Decision, from: Node, to: Node): void => {
+      put(`${decisionId(decision)} ${keyOf(from)} ${keyOf(to)}`, from, to, decision);
+    },
+    mate: (name: string, from: Node, to: Node, connectors: readonly ConnectorId[]): void => {
+      put(name, from, to);
+      for (const one of connectors) matesOf.set(one, [...(matesOf.get(one) ?? []), name]);
+    },
+    /** The other half of a connector goes away, with everything that it joined. */
+    unmate: (connector: ConnectorId): void => {
+      for (const name of matesOf.get(connector) ?? []) links.delete(name);
+    },
+    isHeld: (pin: PinId): boolean => {
+      const place = start.ends[plugEnd(pin)];
+      return place?.at === "cavity" && place.cavity === pin;
+    },
+    /** The half of a wire that is worked on once it is cut; the one lead of a pigtail is not cut for it. */
+    half: (pin: PinId, which: "plug" | "loom"): Node => {
+      if (isFlying(pin)) return wire(pin);
+      part(pin);
+      return which === "plug" ? seat(pin) : wire(pin);
+    },
+    all: (): readonly Link[] => [...links.values()],
+  };
+}
+type Links = ReturnType<typeof linksOf>;
+
+/**
+ * Conservation of copper: what was joined at the start is joined at the end unless a decision parts it, and what was apart is apart
+ * unless a decision joins it; part by part, supply by supply, device terminal by terminal. The first place where the end is
+ * otherwise, or null. A plug on the mat is taken as plugged into its own part, before and after.
+ */
+export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessState): Fault | null {
+  const mat = new Set(
+    Object.entries(start.plugged).flatMap(([id, into]) => (into === null ? [id as ConnectorId] : [])),
+  );
+  const nets = netOf(asPlugged(end, mat));
+  const links = expectedLinks(dossier, asPlugged(start, mat));
+  for (const { from, to, decision } of links) {
+    if (decision === null) continue;
+    const [one, other] = [netAt(nets, from), netAt(nets, to)];
+    if (one === undefined || one !== other)
+      return {
+        code: "decision-not-carried-out",
+        decision: decisionId(decision),
+        pins: namedPins(decision),
+      };
+  }
+  return changedNet(links, nets);
+}
+
+const asPlugged = (state: HarnessState, mat: ReadonlySet<ConnectorId>): HarnessState => ({
+  ...state,
+  plugged: Object.fromEntries(
+    Object.entries(state.plugged).map(([id, into]) => [
+      id,
+      into === null && mat.has(id as ConnectorId) ? "own" : into,
+    ]),
+  ),
+});
+
+function netAt(nets: Nets, node: Node) {
+  if (node.at === "wire") return nets.ofEnd(farEnd(node.pin));
+  return node.at === "seat" ? nets.ofCavity(node.cavity) : nets.ofAnchor(node);
+}
+
+function expectedLinks(dossier: Dossier, start: HarnessState): readonly Link[] {
+  const connectorOf = (pin: PinId): ConnectorId | undefined => start.cavities[pin]?.connector;
+  const flying = new Set(
+    dossier.connectors.flatMap(({ leads, pins }) => (leads === "flying" ? pins.map(({ id }) => id) : [])),
+  );
+  const expected = linksOf(start, (pin) => flying.has(pin));
+  const followed = new Set(start.runs.flatMap(({ pins }) => pins));
+  for (const connector of dossier.connectors)
+    for (const { id } of connector.pins) {
+      if (expected.isHeld(id)) expected.put(`held ${id}`, seat(id), wire(id));
+      if (start.ends[farEnd(id)]?.at === "loom" || followed.has(id))
+        expected.put(`loom ${id}`, wire(id), { at: "beyond", pin: id });
+      if (start.plugged[connector.id] === "own")
+        expected.mate(`mate ${id}`, seat(id), { at: "part", cavity: id }, [connector.id]);
+    }
+  start.runs.forEach(({ pins, points }, i) => {
+    const ends: readonly Anchor[] = [
+      ...pins.map((pin) => ({ at: "beyond", pin }) as const),
+      ...points.map((point) => ({ at: "point", point }) as const),
+    ];
+    ends.forEach((one, k) => {
+      expected.put(`run ${i} ${k}`, ends[0] ?? one, one);
+    });
+  });
+  for (const [a, b] of meetingCavities(start))
+    expected.mate(
+      `mate ${a} ${b}`,
+      seat(a),
+      seat(b),
+      [a, b].flatMap((pin) => connectorOf(pin) ?? []),
+    );
+  for (const connector of dossier.connectors)
+    for (const group of bridgedPins(connector))
+      group.forEach((pin, k) => {
+        const [first = pin] = group;
+        const own = start.holders[connector.id] === "own";
+        const node = (one: PinId): Node => (own ? { at: "part", cavity: one } : seat(one));
+        expected.mate(`bar ${pin} ${k}`, node(first), node(pin), [connector.id]);
+      });
+  for (const { id } of dossier.connectors)
+    if (counterpartOf(dossier.worklist, id) === "leaves" && start.plugged[id] === "own") expected.unmate(id);
+  for (const decision of dossier.decisions) edit(expected, decision, dossier, connectorOf);
+  return expected.all();
+}
+
+/** The checker's own copy of what each decision takes away and adds. Seats and halves are told apart by the decision alone. */
+function edit(
+  expected: Links,
+  decision: Decision,
+  dossier: Dossier,
+  connectorOf: (pin: PinId) => ConnectorId | undefined,
+): void {
+  if (methodOf(decision) === "adapter") {
+    adapt(expected, decision, dossier, connectorOf);
+    return;
+  }
+  switch (decision.kind) {
+    case "join":
+      if (seatOf(decision) === null) {
+        meet(expected, decision);
+        return;
+      }
+      expected.part(decision.vehicle);
+      expected.part(decision.incoming);
+      expected.join(decision, wire(decision.vehicle), seat(decision.incoming));
+      return;
+    case "merge":
+    case "split":
+    case "tap":
+      meet(expected, decision);
+      return;
+    case "jumper":
+      gather(
+        expected,
+        decision,
+        decision.pins.map((pin) => expected.half(pin, "loom")),
+      );
+      return;
+    case "series":
+      expected.part(decision.vehicle);
+      if (decision.method === "move") {
+        expected.part(decision.into);
+        expected.join(decision, wire(decision.vehicle), seat(decision.into));
+        expected.join(decision, expected.half(decision.back, "plug"), seat(decision.vehicle));
+      } else {
+        expected.join(decision, wire(decision.vehicle), expected.half(decision.into, "plug"));
+        expected.join(decision, seat(decision.vehicle), expected.half(decision.back, "plug"));
+      }
+      return;
+    case "move":
+      expected.part(decision.pin);
+      expected.join(decision, wire(decision.pin), seat(decision.to));
+      return;
+    case "cap":
+      if (!isLead(dossier, decision.pin)) expected.part(decision.pin);
+      return;
+    case "remove":
+      expected.part(decision.pin);
+      return;
+    case "feed":
+      if (expected.isHeld(decision.pin))
+        expected.join(decision, expected.half(decision.pin, "plug"), {
+          at: "supply",
+          supply: `${decision.feed} ${decision.from}`.trim(),
+        });
+      return;
+    case "mate": {
+      const [own, other] = [decision.vehicle[0], decision.incoming[0]].map((pin) =>
+        pin === undefined ? undefined : connectorOf(pin),
+      );
+      if (own === undefined || other === undefined) return;
+      for (const one of [own, other]) expected.unmate(one);
+      for (const [a, b] of meetingOf(dossier, own, other)) expected.join(decision, seat(a), seat(b));
+      return;
+    }
+    case "leave":
+    case "forbid":
+      return;
+  }
+}
+
+const isLead = (dossier: Dossier, pin: PinId): boolean =>
+  dossier.connectors.some(({ leads, pins }) => leads === "flying" && pins.some(({ id }) => id === pin));
+
+function meetingOf(dossier: Dossier, own: ConnectorId, other: ConnectorId) {
+  const [a, b] = [own, other].map((id) => dossier.connectors.find((one) => one.id === id));
+  return a === undefined || b === undefined ? [] : meetingPins(a, b);
+}
+
+/** Wires of both sides meet in a joint, or each at its terminal of the part between. */
+function meet(expected: Links, decision: Extract<Decision, { kind: "join" | "merge" | "split" | "tap" }>): void {
+  const pairs = linkedPairs(decision);
+  const [ours, theirs] = [[...new Set(pairs.map(([v]) => v))], [...new Set(pairs.map(([, x]) => x))]];
+  const which = "half" in decision && decision.half === "plug" ? "plug" : "loom";
+  const left = ours.map((pin) => (decision.kind === "tap" ? wire(pin) : expected.half(pin, which)));
+  const right = theirs.map((pin) => expected.half(pin, "plug"));
+  if (decision.device === undefined) {
+    gather(expected, decision, [...left, ...right]);
+    return;
+  }
+  atDevice(expected, decision, left, right);
+}
+
+function gather(expected: Links, decision: Decision, nodes: readonly Node[]): void {
+  const [first] = nodes;
+  for (const node of nodes.slice(1)) if (first !== undefined) expected.join(decision, first, node);
+}
+
+function atDevice(
+  expected: Links,
+  decision: Extract<Decision, { device?: unknown }>,
+  left: readonly Node[],
+  right: readonly Node[],
+): void {
+  const { device } = decision;
+  if (device === undefined) return;
+  const names = terminalsOf(device);
+  const at = (terminal: string): Node => ({ at: "terminal", device: decisionId(decision), terminal });
+  const side = (name: string, nodes: readonly Node[]): void => {
+    nodes.forEach((node, i) => {
+      const several = device.kind === "diodes" && nodes.length > 1;
+      expected.join(decision, node, at(several ? `${name}${i + 1}` : name));
+    });
+  };
+  side(names.vehicle, left);
+  side(names.incoming, right);
+  for (const { terminal, to } of device.legs ?? [])
+    if (to.kind === "feed" && to.from.trim() !== "")
+      expected.join(decision, at(terminal), { at: "supply", supply: `${to.feed} ${to.from}`.trim() });
+}
+
+/** Plugs of looms go into the adapter and no longer into their own halves; a pigtail's lead ends in it. */
+function adapt(
+  expected: Links,
+  decision: Decision,
+  dossier: Dossier,
+  connectorOf: (pin: PinId) => ConnectorId | undefined,
+): void {
+  const node = (pin: PinId): Node => {
+    if (isLead(dossier, pin)) return wire(pin);
+    const connector = connectorOf(pin);
+    if (connector !== undefined) expected.unmate(connector);
+    return seat(pin);
+  };
+  const pairs = linkedPairs(decision);
+  if ("device" in decision && decision.device !== undefined) {
+    const [ours, theirs] = [[...new Set(pairs.map(([v]) => v))], [...new Set(pairs.map(([, x]) => x))]];
+    atDevice(expected, decision, ours.map(node), theirs.map(node));
+    return;
+  }
+  gather(expected, decision, namedPins(decision).map(node));
+}
+
+/** The first two anchors that are joined and should not be, or the other way about. What left with its part is not among them. */
+function changedNet(links: readonly Link[], nets: Nets): Fault | null {
+  const parent = new Map<string, string>();
+  const root = (key: string): string => {
+    let here = key;
+    for (let up = parent.get(here); up !== undefined && up !== here; up = parent.get(here)) here = up;
+    return here;
+  };
+  const anchors = new Map<string, Anchor>();
+  for (const { from, to } of links)
+    for (const node of [from, to]) {
+      const key = keyOf(node);
+      if (!parent.has(key)) parent.set(key, key);
+      if (node.at !== "wire" && node.at !== "seat") anchors.set(key, node);
+    }
+  for (const { from, to } of links) {
+    const [a, b] = [root(keyOf(from)), root(keyOf(to))];
+    if (a !== b) parent.set(a, b);
+  }
+  const expected = new Map<string, { readonly anchor: Anchor; readonly net: unknown }>();
+  const actual = new Map<unknown, { readonly anchor: Anchor; readonly root: string }>();
+  for (const [key, anchor] of anchors) {
+    // One that nothing leads to is alone.
+    const net = nets.ofAnchor(anchor) ?? key;
+    const at = root(key);
+    const together = expected.get(at);
+    if (together === undefined) expected.set(at, { anchor, net });
+    else if (together.net !== net) return { code: "cut-off", anchors: [together.anchor, anchor] };
+    const beside = actual.get(net);
+    if (beside === undefined) actual.set(net, { anchor, root: at });
+    else if (beside.root !== at) return { code: "joined-undecided", anchors: [beside.anchor, anchor] };
+  }
+  return null;
+}
