@@ -141,7 +141,7 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
       }),
     },
     {
-      weight: 8,
+      weight: 5,
       arbitrary: fc.record({
         kind: fc.constant("tap" as const),
         pin,
@@ -151,7 +151,7 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
       }),
     },
     {
-      weight: 8,
+      weight: 4,
       arbitrary: fc
         .record({
           device: fc.constantFrom("D1", "D2"),
@@ -201,7 +201,7 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
       ),
     },
     {
-      weight: 3,
+      weight: 8,
       arbitrary: fc.record({
         kind: fc.constant("plug" as const),
         cavity: pin,
@@ -230,10 +230,24 @@ const scenario = undecidedDossier(3).chain((dossier) => {
     { kind: "take-out", wire: wireOf(to), to: "out" },
     { kind: "insert", end: plugEnd(from), cavity: to },
   ]);
+  // A device needs two bare ends: a wire that was cut has both.
+  const between = pin.map((id): Operation[] => [
+    { kind: "cut", pin: id },
+    {
+      kind: "fit",
+      device: "D1",
+      what: { kind: "fuse", amps: 5 },
+      terminals: [
+        { terminal: "1", ends: [cutPlugEnd(id)] },
+        { terminal: "2", ends: [cutFarEnd(id)] },
+      ],
+      to: "in",
+    },
+  ]);
   return fc.tuple(
     fc.constant(start),
     fc
-      .array(fc.oneof({ weight: 12, arbitrary: one }, { weight: 1, arbitrary: move }), {
+      .array(fc.oneof({ weight: 12, arbitrary: one }, { weight: 1, arbitrary: fc.oneof(move, between) }), {
         minLength: 8,
         maxLength: 40,
       })
@@ -258,7 +272,7 @@ describe("applyOperation", () => {
           expect(plainState(state)).toEqual(naive.state);
         }
       }),
-      { numRuns: 1400, seed: 7 },
+      { numRuns: 1800, seed: 7 },
     );
     for (const kind of [
       "battery",
@@ -267,6 +281,8 @@ describe("applyOperation", () => {
       "insert",
       "cut",
       "splice",
+      "tap",
+      "fit",
       "cap",
       "feed",
       "take-out",

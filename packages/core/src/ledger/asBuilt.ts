@@ -123,7 +123,11 @@ function joinedTo(
     const other = id === here.id ? undefined : pins.get(id);
     return other === undefined ? [] : [pinName(other)];
   });
-  return [...cavities, ...net.anchors.flatMap(words)];
+  // A followed loom is told by the cavities that it runs to; only what is cut off from its own has another name.
+  const told = net.anchors.filter(
+    (anchor) => anchor.at !== "beyond" || anchor.pin === here.id || !net.cavities.has(anchor.pin),
+  );
+  return [...cavities, ...told.flatMap(words)];
 }
 
 function anchorWords(
@@ -149,7 +153,9 @@ function anchorWords(
         const cavities = [...(net?.cavities ?? [])].flatMap((id) => pins.get(id) ?? []).map(pinName);
         const beyond = (net?.anchors ?? []).flatMap((anchor) => {
           if (anchor.at === "supply") return [anchor.supply];
-          return anchor.at === "beyond" && cavities.length === 0 ? [pinName(placed(anchor.pin))] : [];
+          return anchor.at === "beyond" && net?.cavities.has(anchor.pin) === false
+            ? [pinName(placed(anchor.pin))]
+            : [];
         });
         return [...cavities, ...beyond].map((name) => `through ${through} to ${name}`);
       });

@@ -68,7 +68,7 @@ describe("the adapter's half", () => {
           }
         }
       }),
-      { numRuns: 150, seed: 21 },
+      { numRuns: 250, seed: 21 },
     );
     expect(met.half).toBeGreaterThan(50);
     expect(met.own).toBeGreaterThan(200);
@@ -104,7 +104,7 @@ describe("the ends of a joint", () => {
           else met.two++;
         }
       }),
-      { numRuns: 700, seed: 11 },
+      { numRuns: 1200, seed: 11 },
     );
     for (const count of Object.values(met)) expect(count).toBeGreaterThan(4);
   });

@@ -68,10 +68,11 @@ describe("kitOf", () => {
         const pieces = (what: RegExp): number =>
           kit.filter((item) => what.test(item.what)).reduce((sum, item) => sum + item.count, 0);
         expect(pieces(/^(butt splice|solder sleeve|electrical solder)/)).toBe(
-          plan.steps.filter(({ kind }) => kind === "splice").length,
+          plan.steps.filter(({ kind, joint }) => kind === "splice" || (["tap", "fit-device"].includes(kind) && joint === "solder"))
+            .length,
         );
         expect(pieces(/^cavity plug/)).toBe(plan.steps.filter(({ kind }) => kind === "plug").length);
-        expect(pieces(/^connection to/)).toBe(plan.steps.filter(({ kind }) => kind === "feed").length);
+        expect(pieces(/^connection to/)).toBe(plan.steps.filter(({ kind, text }) => kind === "feed" && text !== "ground").length);
         expect(new Set(kit.map(kitKey)).size).toBe(kit.length);
         // Ticks of jobs from before a change of words still count.
         expect(kit.map(kitKey).filter((key) => /butt splice|mates with|cut to its route/.test(key))).toEqual(
@@ -185,7 +186,7 @@ describe("compareMethods", () => {
       ),
       { numRuns: 200, seed: 52 },
     );
-    expect(differ).toBeGreaterThan(40);
+    expect(differ).toBeGreaterThan(30);
   });
 
   it("counts for one wire alone what that wire takes, each way, and offers no choice where there is none", () => {

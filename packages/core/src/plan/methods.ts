@@ -58,11 +58,12 @@ export interface MethodChoice {
  */
 export function waysIn(dossier: Dossier): (decision: Decision) => readonly Method[] {
   const pins = indexPins(dossier);
-  const mated = new Set(
-    dossier.decisions.flatMap((decision) =>
+  const mated = new Set([
+    ...dossier.decisions.flatMap((decision) =>
       decision.kind === "mate" ? namedPins(decision).map((id) => pins.get(id)?.connector.id) : [],
     ),
-  );
+    ...dossier.connectors.flatMap(({ id, matesWith }) => (matesWith === null ? [] : [id, matesWith])),
+  ]);
   const isEmpty = (id: PinId): boolean => pins.get(id)?.pin.content === "empty";
   const known = (decision: Decision): readonly Method[] => {
     switch (decision.kind) {

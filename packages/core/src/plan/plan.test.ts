@@ -71,6 +71,13 @@ describe("planWork", () => {
       removed: 0,
       joined: 0,
       mated: 0,
+      tapped: 0,
+      devices: 0,
+      legs: 0,
+      halves: 0,
+      leaves: 0,
+      looms: 0,
+      begunMated: 0,
     };
     fc.assert(
       fc.property(
@@ -92,8 +99,17 @@ describe("planWork", () => {
           met.mated += plan.steps.some(({ op, decision }) => op?.kind === "connect" && decision !== null)
             ? 1
             : 0;
+          met.tapped += has("tap");
+          met.devices += has("fit-device");
+          met.legs += step("/feed-");
+          met.halves += dossier.decisions.some((one) => "half" in one) ? 1 : 0;
+          met.leaves += dossier.worklist.counterparts.length > 0 ? 1 : 0;
+          met.looms += dossier.wires.length > 0 ? 1 : 0;
+          met.begunMated += dossier.connectors.some(({ matesWith }) => matesWith !== null) ? 1 : 0;
           met.joined += plan.steps.some(
-            ({ place, op }) => place === "work table" && op?.kind === "splice" && op.ends.length > 2,
+            ({ place, op }) =>
+              place === "work table" &&
+              ((op?.kind === "splice" && op.ends.length > 2) || op?.kind === "fit"),
           )
             ? 1
             : 0;

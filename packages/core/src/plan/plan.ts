@@ -36,7 +36,7 @@ import { withEdits } from "./edits.ts";
 import { rangeOf } from "./minutes.ts";
 import { orderByPlace } from "./order.ts";
 import { stagger } from "./stagger.ts";
-import { closing, handlingOf, matesToCome, opening, type Stage } from "./stages.ts";
+import { closing, handlingOf, leaving, matesToCome, opening, type Stage } from "./stages.ts";
 import { checkOf } from "./templates/decisions.ts";
 import { stepOf, type Draft } from "./templates/draft.ts";
 import type { Group, Plan, Step, Walk } from "./step.ts";
@@ -153,7 +153,7 @@ function planRound(
   const sources = indexSources(dossier.sources);
   const work = unitsOf(dossier, decisions, start, pin, (id) => ranks.get(id) ?? 0);
   const mates = matesToCome(decisions, start, pin);
-  if (work.units.length === 0 && mates.size === 0) return null;
+  if (work.units.length === 0 && mates.size === 0 && leaving(dossier, start).size === 0) return null;
   const { units, walk } = orderByPlace(withUncovered(work.units, start));
   const worked = new Set([
     ...units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)),

@@ -79,6 +79,14 @@ export function matesToCome(
   );
 }
 
+/** The plugs that come off a part that is taken away, and stay off it. */
+export const leaving = (dossier: Dossier, state: HarnessState): ReadonlySet<ConnectorId> =>
+  new Set(
+    dossier.connectors.flatMap(({ id }) =>
+      state.plugged[id] === "own" && counterpartOf(dossier.worklist, id) === "leaves" ? [id] : [],
+    ),
+  );
+
 export function handlingOf(
   dossier: Dossier,
   wire: readonly Step[],
@@ -94,7 +102,10 @@ export function handlingOf(
     ...wire.flatMap(({ connector, op }) => (connector === null || op === null ? [] : [connector])),
     ...named.flatMap((id) => (id === null ? [] : [pin(id).connector.id])),
   ]);
-  const handled = connectorsInOrder(dossier).filter(({ id }) => touched.has(id) || mates.has(id));
+  const gone = leaving(dossier, state);
+  const handled = connectorsInOrder(dossier).filter(
+    ({ id }) => touched.has(id) || mates.has(id) || gone.has(id),
+  );
   const ofOps = (...kinds: readonly string[]): ReadonlySet<ConnectorId> =>
     new Set(
       wire.flatMap(({ op, connector }) =>
@@ -113,7 +124,7 @@ export function handlingOf(
     handled,
     unlocked: ofOps("release", "insert"),
     jointed: ofOps("cut", "splice", "tap", "fit", "feed"),
-    tapped: onlyTapped(wire, pin),
+    tapped: new Set([...onlyTapped(wire, pin)].filter((id) => !gone.has(id) && !mates.has(id))),
     adapted: new Set(
       wire.flatMap(({ op, connector }) =>
         op?.kind === "build-shell" && connector !== null ? [connector] : [],
@@ -293,6 +304,7 @@ export function closing(
   pin: (id: PinId) => PlacedPin,
 ): readonly Stage[] {
   const joined = new Set<ConnectorId>();
+  const leaves = leaving(dossier, before);
   const alive = liveConnectors(state);
   const order = places.flatMap((place) =>
     handled.filter((connector) => connector.place === place).map(({ id }) => id),
@@ -310,7 +322,7 @@ export function closing(
         const holes = connector.sealed
           ? pinsInOrder(connector).filter(({ id }) => state.cavities[id]?.state === "vacated")
           : [];
-        const gone = counterpartOf(dossier.worklist, connector.id) === "leaves";
+        const gone = leaves.has(connector.id);
         const into = adapted.has(connector.id)
           ? builtShell(connector.id)
           : (mates.get(connector.id)?.into ?? before.plugged[connector.id] ?? connector.matesWith ?? "own");
@@ -339,14 +351,7 @@ export function closing(
           ...(inserted.has(connector.id)
             ? [{ kind: "tug", role: `tug:${connector.id}`, op: null, ...here } as const]
             : []),
-          ...pinsInOrder(connector)
-            .filter(({ id }) => insulate.has(farEnd(id)))
-            .map(({ id }): Draft => ({
-              kind: "cap",
-              role: `insulate:${id}`,
-              op: { kind: "cap", end: farEnd(id), to: "covered" },
-              ...inHand({ pin: pin(id).pin, connector }),
-            })),
+          ...insulated(connector, insulate),
           ...holes.map(({ id }): Draft => ({
             kind: "plug",
             role: `plug:${id}`,
@@ -378,12 +383,31 @@ export function closing(
         ];
       }),
   }));
+  const beside = connectorsInOrder(dossier).filter((connector) => !handled.includes(connector));
   return [
+    ...beside.map((connector): Stage => ({
+      id: `insulate:${connector.id}`,
+      title: "Insulate",
+      place: connector.place,
+      drafts: insulated(connector, insulate),
+    })),
     ...byPlace,
     ...proving(dossier, decisions, hazards, pin),
     puttingBack(dossier, handled, decisions, pin),
   ].filter(({ drafts }) => drafts.length > 0);
 }
+
+const insulated = (connector: Connector, ends: ReadonlySet<EndId>): readonly Draft[] =>
+  ends.size === 0
+    ? []
+    : pinsInOrder(connector)
+        .filter(({ id }) => ends.has(farEnd(id)))
+        .map((pin): Draft => ({
+          kind: "cap",
+          role: `insulate:${pin.id}`,
+          op: { kind: "cap", end: farEnd(pin.id), to: "covered" },
+          ...inHand({ pin, connector }),
+        }));
 
 /** Power and fuses, and then whether everything works. */
 function proving(

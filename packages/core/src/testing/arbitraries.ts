@@ -14,6 +14,8 @@ import {
   emptyDossier,
   isDeadEnd,
   leadPin,
+  methodOf,
+  namedPins,
   pinId,
   seatOf,
   type CavityContent,
@@ -334,9 +336,27 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           .flatMap(({ id }, i): readonly CounterpartAnswer[] =>
             left[i]?.leaves === true ? [{ connector: id, becomes: "leaves" }] : [],
           );
-        return withoutKept({ ...result, worklist: { ...result.worklist, counterparts } });
+        return withoutKept(freeToMate({ ...result, worklist: { ...result.worklist, counterparts } }));
       });
   });
+
+/** Plugs that are in each other already stay so; where an adapter or another plug claims one of them, they begin apart. */
+function freeToMate(dossier: Dossier): Dossier {
+  const claimed = new Set(
+    dossier.decisions
+      .filter((decision) => decision.kind === "mate" || methodOf(decision) === "adapter")
+      .flatMap(namedPins),
+  );
+  const taken = dossier.connectors.filter(({ pins }) => pins.some(({ id }) => claimed.has(id)));
+  return {
+    ...dossier,
+    connectors: dossier.connectors.map((one) =>
+      taken.some(({ id, matesWith }) => id === one.id || id === one.matesWith || matesWith === one.id)
+        ? { ...one, matesWith: null }
+        : one,
+    ),
+  };
+}
 
 /** Without moves into a cavity whose own wire stays: they only block. */
 function withoutKept(dossier: Dossier): Dossier {

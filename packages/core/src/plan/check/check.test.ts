@@ -137,7 +137,7 @@ describe("checkPlan, one mistake at a time", () => {
     [
       "a decision is not carried out",
       without((step) => step.id.startsWith("feed:"), is("fuse")),
-      "decision-not-carried-out",
+      "step-cannot-be-done",
     ],
     ["a vacated cavity of a sealed plug stays open", without(is("plug", "V.1")), "cavity-left-open"],
     ["a lock stays open", without(is("close-lock", "V"), is("connect", "V")), "left-open"],

@@ -5,6 +5,7 @@ import {
   cutPlugEnd,
   farEnd,
   initialState,
+  liveEnds,
   netOf,
   owned,
   plugEnd,
@@ -20,6 +21,7 @@ import {
   decisionSureness,
   indexPins,
   indexSources,
+  linkedPairs,
   methodOf,
   namedPins,
   needsFuse,
@@ -29,6 +31,8 @@ import {
   type Decision,
   type Dossier,
   type EndId,
+  type Half,
+  type Joining,
   type PinId,
   type StepId,
 } from "../../model/index.ts";
@@ -110,12 +114,13 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
       return { code: "wire-moved-without-decision", pin: id };
   if (!worked) return copperFault(dossier, start, end);
   const aboard = new Set(Object.values(end.wires).flatMap((wire) => (wire.aboard ? wire.ends : [])));
+  const live = liveEnds(end);
   const bare = (Object.entries(end.ends) as [EndId, EndPlace][]).find(
     ([id, place]) =>
       place.at === "loose" &&
       !place.covered &&
       aboard.has(id) &&
-      JSON.stringify(start.ends[id]) !== JSON.stringify(place),
+      (live.has(id) || JSON.stringify(start.ends[id]) !== JSON.stringify(place)),
   );
   if (bare !== undefined) return { code: "bare-end-left", end: bare[0] };
   const hole = [...pins.values()].find(
@@ -128,6 +133,13 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   if (end.battery === "off") return { code: "left-open", what: "battery-off" };
   const lock = (Object.entries(end.locks) as [ConnectorId, string][]).find(([, now]) => now === "open");
   if (lock !== undefined) return { code: "left-open", what: "lock-open", connector: lock[0] };
+  const held = dossier.connectors.find(
+    ({ id }) =>
+      start.plugged[id] === "own" &&
+      end.plugged[id] === "own" &&
+      counterpartOf(dossier.worklist, id) === "leaves",
+  );
+  if (held !== undefined) return { code: "part-not-off", connector: held.id };
   const apart = leftApart(dossier, start, end);
   return apart === null
     ? copperFault(dossier, start, end)
@@ -152,6 +164,14 @@ function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState): Co
       .flatMap((decision) => [...decisionPins(decision), ...seatsOf(decision)])
       .map((pin) => start.cavities[pin]?.connector),
   );
+  const isFlying = new Set(dossier.connectors.flatMap(({ id, leads }) => (leads === "flying" ? [id] : [])));
+  const claimed = new Set(
+    dossier.decisions.flatMap((decision) => {
+      const plugs = namedPins(decision).flatMap((pin) => start.cavities[pin]?.connector ?? []);
+      if (decision.kind === "mate") return plugs;
+      return methodOf(decision) === "adapter" ? plugs.filter((id) => !isFlying.has(id)) : [];
+    }),
+  );
   const nets = netOf(end);
   for (const place of Object.values<EndPlace>(end.ends)) {
     const hole = place.at === "cavity" ? end.cavities[place.cavity] : undefined;
@@ -159,7 +179,9 @@ function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState): Co
       place.at !== "cavity" ||
       hole === undefined ||
       (end.plugged[hole.connector] ?? null) !== null ||
-      counterpartOf(dossier.worklist, hole.connector) === "leaves" ||
+      (start.plugged[hole.connector] === "own" &&
+        !claimed.has(hole.connector) &&
+        counterpartOf(dossier.worklist, hole.connector) === "leaves") ||
       (!worked.has(hole.connector) && (start.plugged[hole.connector] ?? null) === null)
     )
       continue;
@@ -190,20 +212,33 @@ function isInPlace(decision: Decision, { start, end, before, after }: Outcome): 
   };
   const untouched = (pin: PinId): boolean =>
     before.get(pin) === after.get(pin) && end.ends[cutPlugEnd(pin)] === undefined;
+  /** The end that is worked on does not lie loose: the lead of a pigtail, or that half of a cut. */
+  const isHeld = (pin: PinId, half: Half): boolean => {
+    const cut = half === "plug" ? cutPlugEnd(pin) : cutFarEnd(pin);
+    const place = placed(start.ends[farEnd(pin)]?.at === "loose" ? farEnd(pin) : cut);
+    return place !== undefined && place.at !== "loose";
+  };
+  const meets = (joining: Joining): boolean =>
+    linkedPairs(joining).every(
+      ([vehicle, incoming]) =>
+        (joining.kind === "tap" || isHeld(vehicle, joining.half ?? "loom")) && isHeld(incoming, "plug"),
+    );
   // Neither factory loom is touched by an adapter: only the plugs meet other plugs.
   if (methodOf(decision) === "adapter") return namedPins(decision).every(untouched);
   switch (decision.kind) {
     case "join": {
       const seat = seatOf(decision);
-      return seat === null || sits(decision.vehicle, seat);
+      return seat === null ? meets(decision) : sits(decision.vehicle, seat);
     }
     case "series":
       return decision.method !== "move" || sits(decision.vehicle, decision.into);
     case "tap":
-      return before.get(decision.vehicle) === after.get(decision.vehicle);
+      return before.get(decision.vehicle) === after.get(decision.vehicle) && meets(decision);
     case "merge":
     case "split":
+      return meets(decision);
     case "jumper":
+      return decision.pins.every((pin) => isHeld(pin, "loom"));
     case "forbid":
       return true;
     case "mate": {

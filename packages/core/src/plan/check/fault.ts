@@ -39,6 +39,8 @@ export type Fault =
   | { readonly code: "bare-end-left"; readonly end: EndId }
   | { readonly code: "cavity-left-open"; readonly pin: PinId }
   | { readonly code: "fuse-left-out"; readonly decision: DecisionId; readonly pins: readonly PinId[] }
+  /** Its part was to be taken away, and it is still plugged into it. */
+  | { readonly code: "part-not-off"; readonly connector: ConnectorId }
   | {
       readonly code: "left-open";
       readonly what: "battery-off" | "lock-open" | "unplugged";

@@ -165,7 +165,10 @@ export const BEFORE: readonly Rule[] = [
   ),
   // Only the cuts of a test are made while everything else is still plugged in.
   onOps(["cut", "splice", "fit", "feed", "cap"], (step, _watch, state) =>
-    step.connector !== null && !inWindow(step) && (state.plugged[step.connector] ?? null) !== null
+    step.connector !== null &&
+    step.decision !== null &&
+    !inWindow(step) &&
+    (state.plugged[step.connector] ?? null) !== null
       ? { code: "still-plugged", step: step.id, connector: step.connector }
       : null,
   ),
