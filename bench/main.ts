@@ -92,7 +92,7 @@ async function serverSide(): Promise<void> {
     const open = suggest(view.dossier);
     const put = [
       ...open.pairs.map((pair) => decisionFromPair(pair, view.dossier)),
-      ...open.groups.map(decisionFromGroup),
+      ...open.groups.map((group) => decisionFromGroup(group, view.dossier)),
       ...open.alone.flatMap((alone) => decisionFromAlone(alone) ?? leftOpen("leave", alone.pin, null)),
     ].map((decision): Decision =>
       decision.kind === "feed" ? { ...decision, from: "spare fuse F22, 5 A" } : decision,

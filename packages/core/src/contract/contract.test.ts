@@ -16,6 +16,7 @@ const words = (value: unknown): string => {
 };
 const byId = (dossier: Dossier): unknown => ({
   ...dossier,
+  connectors: [...dossier.connectors].sort((a, b) => (a.name < b.name ? -1 : 1)),
   decisions: [...dossier.decisions].sort((a, b) => (decisionId(a) < decisionId(b) ? -1 : 1)),
 });
 

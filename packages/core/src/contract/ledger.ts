@@ -42,7 +42,10 @@ export const operationSchema = z.discriminatedUnion("kind", [
     kind: z.literal("fit"),
     device: label,
     what: deviceSchema,
-    terminals: z.array(z.object({ terminal: z.string().min(1).max(40), ends: z.array(end).min(1).max(40) })).min(1).max(60),
+    terminals: z
+      .array(z.object({ terminal: z.string().min(1).max(40), ends: z.array(end).min(1).max(40) }))
+      .min(1)
+      .max(60),
     to: z.enum(["in", "out"]),
   }),
   z.object({ kind: z.literal("cap"), end, to: z.enum(["covered", "open"]) }),

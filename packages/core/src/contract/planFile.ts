@@ -73,6 +73,7 @@ export function readPlanFile(
       device: null,
       joint: null,
       terminal: null,
+      role: "",
       from: null,
       text: "",
       twins: [],

@@ -90,4 +90,3 @@ function bareAndLive(state: HarnessState): readonly EndId[] {
   const live = liveEnds(state);
   return bare.filter((end) => live.has(end));
 }
-

@@ -8,7 +8,14 @@ import {
   type PinId,
 } from "../model/index.ts";
 import { bridgedPins, meetingPins } from "../wiring/index.ts";
-import { farEnd, type Cavity, type EndPlace, type HarnessState, type PluggedInto, type Wire } from "./state.ts";
+import {
+  farEnd,
+  type Cavity,
+  type EndPlace,
+  type HarnessState,
+  type PluggedInto,
+  type Wire,
+} from "./state.ts";
 
 /**
  * A place that copper leads to and that stays nameable while wires come and go. `beyond`: where the loom of a pin runs on,

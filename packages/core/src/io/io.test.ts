@@ -49,7 +49,7 @@ describe("CSV", () => {
   });
   it("names what each wire is joined to", () => {
     expect(asBuiltCsv(asBuilt(demoDossier(), initialState(demoDossier())))).toContain(
-      'B12,7,occupied,"Level sender, left",L/W,0.5,analog,B12.7,"vehicle loom, was B12.7"',
+      'B12,7,occupied,"Level sender, left",L/W,0.5,analog,B12.7,"vehicle loom, was B12.7; LS-L.2"',
     );
   });
 });

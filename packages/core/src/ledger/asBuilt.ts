@@ -192,10 +192,15 @@ function functionNow(net: Net | undefined, own: PlacedPin, pins: ReadonlyMap<Pin
       const placed = pins.get(id);
       return placed !== undefined && speaksOfPart(placed);
     });
-    return [...new Set([...parts, ...beyond.filter((id) => {
-      const placed = pins.get(id);
-      return placed !== undefined && !speaksOfPart(placed);
-    })])].flatMap((id) => {
+    return [
+      ...new Set([
+        ...parts,
+        ...beyond.filter((id) => {
+          const placed = pins.get(id);
+          return placed !== undefined && !speaksOfPart(placed);
+        }),
+      ]),
+    ].flatMap((id) => {
       const placed = pins.get(id);
       return placed?.connector.side === side && placed.pin.function !== "" ? [placed.pin.function] : [];
     });

@@ -33,7 +33,7 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
     entries.length === 0 ? { fold: null, misfits: [] } : foldLedger(entries, new Set(), dossier);
   const inForce = fold === null ? dossier : { ...dossier, connectors: fold.connectors };
   const start = fold?.start ?? initialState(inForce);
-  const made = planWork(inForce, { start, done: [...(fold?.done.keys() ?? [])] });
+  const made = planWork(inForce, { start, done: fold?.order ?? [], begun: fold !== null });
   const fault = isEdited(inForce) || made.blocks.length === 0 ? checkPlan(inForce, made, start) : null;
   const plan: Plan = fault === null ? made : { ...made, blocks: [{ code: "broken", fault }, ...made.blocks] };
   const progress = new Map<StepId, "done" | "skipped">();

@@ -16,6 +16,7 @@ import {
   type StepId,
 } from "../model/index.ts";
 import { invariant } from "../util/index.ts";
+import type { DoneStep } from "../plan/index.ts";
 import type { Entry, PinFacts } from "./entry.ts";
 
 /** The job as the ledger leaves it. */
@@ -28,6 +29,8 @@ export interface Fold {
   /** Steps done and skipped, by the sequence of the entry that says so. */
   readonly done: ReadonlyMap<StepId, number>;
   readonly skipped: ReadonlyMap<StepId, number>;
+  /** The steps done in the order of their entries, each with its decision. */
+  readonly order: readonly DoneStep[];
   /** Decisions of which an operation was done; they are locked. A look or a measurement locks nothing. */
   readonly carriedOut: ReadonlySet<DecisionId>;
   readonly retracted: ReadonlySet<number>;
@@ -60,6 +63,7 @@ export function foldLedger(
   const facts = new Map<PinId, PinFacts>();
   const done = new Map<StepId, number>();
   const skipped = new Map<StepId, number>();
+  const decisionOf = new Map<StepId, DecisionId | null>();
   const carriedOut = new Set<DecisionId>();
   const misfits: Misfit[] = [];
   for (const { seq, what } of entries) {
@@ -75,6 +79,7 @@ export function foldLedger(
         if (what.decision !== null) carriedOut.add(what.decision);
       }
       done.set(what.step, seq);
+      decisionOf.set(what.step, what.decision);
       skipped.delete(what.step);
     } else if (what.kind === "skipped") {
       skipped.set(what.step, seq);
@@ -86,8 +91,9 @@ export function foldLedger(
     ...connector,
     pins: connector.pins.map((pin) => ({ ...pin, ...facts.get(pin.id) })),
   }));
+  const order = [...done.keys()].map((step) => ({ step, decision: decisionOf.get(step) ?? null }));
   return {
-    fold: { head, connectors, start, state: settled(state), done, skipped, carriedOut, retracted },
+    fold: { head, connectors, start, state: settled(state), done, order, skipped, carriedOut, retracted },
     misfits,
   };
 }

@@ -1,4 +1,4 @@
-import type { Decision, Dossier, LeavingOpen, PinId } from "../model/index.ts";
+import { isKept, type Decision, type Dossier, type LeavingOpen, type PinId } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import type { SuggestedAlone, SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
 import { feedPlaceWords } from "./feeds.ts";
@@ -6,9 +6,29 @@ import type { SuggestedJumper } from "./jumpers.ts";
 
 const common = { reason: "", answers: [] } as const;
 
-/** The decision that a suggested pair stands for; a part between the wires needs a cut, whatever the job's method. */
-export function decisionFromPair(pair: SuggestedPair, { head }: Pick<Dossier, "head">): Decision {
+/** Whether the wire at a vehicle's pin goes on feeding a part that stays behind its plug, so that it is tapped and not cut. */
+export const staysWhole = (dossier: Dossier, pin: PinId): boolean =>
+  dossier.connectors.some(
+    (connector) =>
+      connector.leads === "loom" && isKept(dossier, connector) && connector.pins.some(({ id }) => id === pin),
+  );
+
+/**
+ * The decision that a suggested pair stands for. A part between the wires needs a joint, whatever the job's method; a wire whose
+ * part stays is tapped.
+ */
+export function decisionFromPair(pair: SuggestedPair, dossier: Dossier): Decision {
+  const { head } = dossier;
   const device = pair.device === null ? {} : { device: pair.device.device };
+  if (staysWhole(dossier, pair.vehicle))
+    return {
+      kind: "tap",
+      vehicle: pair.vehicle,
+      incoming: [pair.incoming],
+      sure: pair.sure,
+      ...device,
+      ...common,
+    };
   return {
     kind: "join",
     vehicle: pair.vehicle,
@@ -20,10 +40,19 @@ export function decisionFromPair(pair: SuggestedPair, { head }: Pick<Dossier, "h
   };
 }
 
-export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup): Decision {
+export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup, dossier: Dossier): Decision {
   const between = device === null ? {} : { device: device.device };
   const [first] = pairs;
   const { vehicle, incoming } = present(first, "pair of a group");
+  if (kind === "split" && staysWhole(dossier, vehicle))
+    return {
+      kind: "tap",
+      vehicle,
+      incoming: pairs.map((pair) => pair.incoming),
+      sure,
+      ...between,
+      ...common,
+    };
   return kind === "split"
     ? { kind, vehicle, incoming: pairs.map((pair) => pair.incoming), sure, ...between, ...common }
     : { kind, vehicle: pairs.map((pair) => pair.vehicle), incoming, sure, ...between, ...common };

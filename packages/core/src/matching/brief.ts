@@ -1,8 +1,10 @@
 import {
   decisionByPin,
   indexPins,
-  leadPin,
+  counterpartOf,
+  isKept,
   type BriefItem,
+  type Connector,
   type Decision,
   type Dossier,
   type PinId,
@@ -29,6 +31,7 @@ const ALWAYS: ReadonlySet<Decision["kind"]> = new Set([
   "join",
   "merge",
   "split",
+  "tap",
   "mate",
   "series",
   "feed",
@@ -89,6 +92,7 @@ export function briefLines(dossier: Dossier): readonly BriefLine[] {
         own.map(({ pin }) => pin.id),
         linked,
         decisionOf,
+        dossier,
         pins,
       ),
     };
@@ -99,22 +103,27 @@ function stateOf(
   own: readonly PinId[],
   linked: BriefLine["linked"],
   decisionOf: ReadonlyMap<PinId, Decision>,
+  dossier: Dossier,
   pins: ReadonlyMap<PinId, PlacedPin>,
 ): BriefState {
   if (own.length === 0) return "no-pin";
-  // A vehicle's wire that stays where it is goes on working; an incoming one that is left is connected to nothing.
+  // A vehicle's wire that stays where it is goes on working as long as its part does; an incoming one that is left is connected to nothing.
   const carries = (id: PinId): boolean => {
     const decision = decisionOf.get(id);
-    return (
-      decision !== undefined &&
-      (ALWAYS.has(decision.kind) ||
-        (decision.kind === "leave" && pins.get(leadPin(decision))?.connector.side === "vehicle"))
-    );
+    const connector = pins.get(id)?.connector;
+    if (connector === undefined) return false;
+    if (decision === undefined) return isKept(dossier, connector);
+    return ALWAYS.has(decision.kind) || (decision.kind === "leave" && goesOnBehind(dossier, connector));
   };
   const served = linked === "by-hand" ? own.every(carries) : own.some(carries);
   if (served) return "served";
-  return own.some((id) => !decisionOf.has(id)) ? "open" : "lost";
+  const isOpen = (id: PinId): boolean => !decisionOf.has(id);
+  return own.some(isOpen) ? "open" : "lost";
 }
+
+/** Whether a wire that stays in this plug goes on working: one of the vehicle, unless the part behind it is taken away. */
+export const goesOnBehind = (dossier: Pick<Dossier, "worklist">, { id, side }: Connector): boolean =>
+  side === "vehicle" && counterpartOf(dossier.worklist, id) !== "leaves";
 
 /** The option that is given up and that this pin belongs to, or null. */
 export function droppedOption(

@@ -8,6 +8,7 @@ import {
 import {
   decisionByPin,
   isFeed,
+  isKept,
   pinsOfSide,
   takesAdapter,
   worse,
@@ -120,7 +121,10 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
       .map(read);
   const left = open("vehicle");
   const right = open("incoming");
-  const bypass = suggestJumpers(dossier, left);
+  const bypass = suggestJumpers(
+    dossier,
+    left.filter(({ placed }) => !isKept(dossier, placed.connector)),
+  );
   const inJumper = new Set(bypass.flatMap(({ pins }) => pins));
   const takesPart = (pin: ReadPin): boolean =>
     pin.placed.pin.content === "occupied" &&
@@ -159,7 +163,10 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const places = feedPlaces(dossier);
   const adapted = takesAdapter(dossier.decisions);
   const alone = [...left, ...right]
-    .filter(({ placed: { pin } }) => !partner.has(pin.id) && !inJumper.has(pin.id))
+    .filter(
+      ({ placed: { pin, connector } }) =>
+        !partner.has(pin.id) && !inJumper.has(pin.id) && !isKept(dossier, connector),
+    )
     .map((pin) => aloneOf(pin, dossier, places, nearest.get(pin.placed.pin.id) ?? null, adapted));
   return { pairs, groups, jumpers: bypass, alone };
 }

@@ -25,6 +25,7 @@ export {
   decisionFromGroup,
   decisionFromJumper,
   decisionFromPair,
+  staysWhole,
   leftOpen,
 } from "./accept.ts";
 export {

@@ -201,7 +201,7 @@ describe("suggest", () => {
         const walk = suggest(dossier);
         const put = [
           ...walk.pairs.map((pair) => decisionFromPair(pair, dossier)),
-          ...walk.groups.map(decisionFromGroup),
+          ...walk.groups.map((group) => decisionFromGroup(group, dossier)),
           ...walk.alone.flatMap((alone) => decisionFromAlone(alone) ?? leftOpen("leave", alone.pin, null)),
         ];
         const decided = applyCommand(dossier, { kind: "decide", put, remove: [] });

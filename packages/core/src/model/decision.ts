@@ -60,26 +60,26 @@ interface LeftOpen extends Common {
 export type Decision =
   | (Across &
       Parting & {
-      readonly kind: "join";
-      readonly vehicle: PinId;
-      readonly incoming: PinId;
-      readonly method: Method;
-      readonly findLive?: boolean | undefined;
-    })
+        readonly kind: "join";
+        readonly vehicle: PinId;
+        readonly incoming: PinId;
+        readonly method: Method;
+        readonly findLive?: boolean | undefined;
+      })
   | (Across &
       Parting & {
-      readonly kind: "merge";
-      readonly vehicle: readonly PinId[];
-      readonly incoming: PinId;
-      readonly method?: JointMethod | undefined;
-    })
+        readonly kind: "merge";
+        readonly vehicle: readonly PinId[];
+        readonly incoming: PinId;
+        readonly method?: JointMethod | undefined;
+      })
   | (Across &
       Parting & {
-      readonly kind: "split";
-      readonly vehicle: PinId;
-      readonly incoming: readonly PinId[];
-      readonly method?: JointMethod | undefined;
-    })
+        readonly kind: "split";
+        readonly vehicle: PinId;
+        readonly incoming: readonly PinId[];
+        readonly method?: JointMethod | undefined;
+      })
   | (Across & {
       readonly kind: "tap";
       readonly vehicle: PinId;

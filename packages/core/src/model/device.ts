@@ -5,30 +5,30 @@ import type { FeedClass } from "./signal.ts";
 export interface DeviceLeg {
   readonly terminal: string;
   readonly to:
-    | { readonly kind: "feed"; readonly feed: FeedClass; readonly from: string }
-    | { readonly kind: "open" };
+    { readonly kind: "feed"; readonly feed: FeedClass; readonly from: string } | { readonly kind: "open" };
 }
 
 /** A part that goes between two wires that must not be joined directly. Ohms, volts and amperes. */
-export type InsertedDevice = (
+export type InsertedDevice =
   /** One in each of the wires that meet, its band towards the side named. */
-  | { readonly kind: "diodes"; readonly band: Side }
-  /** From the source over `upper` to the input, and from there over `lower` to the input's own ground. */
-  | { readonly kind: "divider"; readonly upper: number; readonly lower: number }
-  | { readonly kind: "regulator"; readonly volts: number }
-  /** `coil`: the side whose wire works the coil; the other side hangs on the contact. */
-  | { readonly kind: "relay"; readonly coil: Side }
-  | { readonly kind: "resistor"; readonly ohms: number; readonly how: "in series" | "in parallel" }
-  | { readonly kind: "fuse"; readonly amps: number }
-  /** A contact in the loop that must be closed before the engine cranks. */
-  | { readonly kind: "switch"; readonly what: "clutch" | "neutral" }
-  /** A bought or built module that turns one signal into another. */
-  | { readonly kind: "converter"; readonly what: string }
-) & {
-  /** The side that the signal comes from, for a part with an input and an output; left out: the vehicle's. */
-  readonly source?: Side | undefined;
-  readonly legs?: readonly DeviceLeg[] | undefined;
-};
+  (
+    | { readonly kind: "diodes"; readonly band: Side }
+    /** From the source over `upper` to the input, and from there over `lower` to the input's own ground. */
+    | { readonly kind: "divider"; readonly upper: number; readonly lower: number }
+    | { readonly kind: "regulator"; readonly volts: number }
+    /** `coil`: the side whose wire works the coil; the other side hangs on the contact. */
+    | { readonly kind: "relay"; readonly coil: Side }
+    | { readonly kind: "resistor"; readonly ohms: number; readonly how: "in series" | "in parallel" }
+    | { readonly kind: "fuse"; readonly amps: number }
+    /** A contact in the loop that must be closed before the engine cranks. */
+    | { readonly kind: "switch"; readonly what: "clutch" | "neutral" }
+    /** A bought or built module that turns one signal into another. */
+    | { readonly kind: "converter"; readonly what: string }
+  ) & {
+    /** The side that the signal comes from, for a part with an input and an output; left out: the vehicle's. */
+    readonly source?: Side | undefined;
+    readonly legs?: readonly DeviceLeg[] | undefined;
+  };
 export type DeviceKind = InsertedDevice["kind"];
 
 /** The terminals of a part between: where each side's wire goes, what else has to be connected, and what may stay open. */
@@ -49,7 +49,9 @@ export function terminalsOf(device: InsertedDevice): DeviceTerminals {
         : { ...plain, vehicle: "A", incoming: "K" };
     case "relay":
       return {
-        ...(device.coil === "vehicle" ? { vehicle: "86", incoming: "87" } : { vehicle: "87", incoming: "86" }),
+        ...(device.coil === "vehicle"
+          ? { vehicle: "86", incoming: "87" }
+          : { vehicle: "87", incoming: "86" }),
         required: ["85", "30"],
         optional: ["87a"],
       };

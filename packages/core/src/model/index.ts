@@ -103,6 +103,7 @@ export {
   rankPins,
   decisionByPin,
   MOST_PINS,
+  isKept,
   undecidedPins,
   type Dossier,
   type JobHead,

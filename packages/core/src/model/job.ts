@@ -1,6 +1,6 @@
 import { present } from "../util/index.ts";
 import type { BriefItem } from "./brief.ts";
-import { NO_EDITS, type WorklistEdits } from "./worklist.ts";
+import { counterpartOf, NO_EDITS, type WorklistEdits } from "./worklist.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
 import { decisionPins, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
@@ -121,10 +121,16 @@ export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
 export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): ReadonlyMap<PinId, Decision> =>
   new Map(decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
 
-/** Pins that need a decision and have none: occupied or never looked at. */
+/** Whether what is behind a connector is said to stay: then every wire that nothing is decided of stays as it is, too. */
+export const isKept = (dossier: Pick<Dossier, "worklist">, { id, side }: Connector): boolean =>
+  side === "vehicle" && counterpartOf(dossier.worklist, id) === "stays";
+
+/** Pins that need a decision and have none: occupied or never looked at. Where the part behind a plug stays, what is not decided stays. */
 export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
   const decided = decisionByPin(dossier);
-  return allPins(dossier).filter(({ pin }) => pin.content !== "empty" && !decided.has(pin.id));
+  return allPins(dossier).filter(
+    ({ pin, connector }) => pin.content !== "empty" && !decided.has(pin.id) && !isKept(dossier, connector),
+  );
 }
 
 /** How sure a decision is: no surer than the pins it is about. A doubtful pin can be planned, but is checked before it is cut. */

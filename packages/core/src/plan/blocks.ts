@@ -1,5 +1,7 @@
 import { briefLines, type Hazard } from "../matching/index.ts";
 import {
+  connectorsInOrder,
+  counterpartOf,
   decisionByPin,
   indexPins,
   isDeadEnd,
@@ -14,8 +16,11 @@ import {
 } from "../model/index.ts";
 import type { Block } from "./step.ts";
 
-/** Everything that stands in the way of the work, in the order in which it is best settled. */
-export function blocksOf(dossier: Dossier, hazards: readonly Hazard[]): readonly Block[] {
+/**
+ * Everything that stands in the way of the work, in the order in which it is best settled. In work that has `begun` nobody is asked
+ * what becomes of a part: its plug is open already.
+ */
+export function blocksOf(dossier: Dossier, hazards: readonly Hazard[], begun: boolean): readonly Block[] {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
   const decisions = [...dossier.decisions].sort(
@@ -40,6 +45,7 @@ export function blocksOf(dossier: Dossier, hazards: readonly Hazard[]): readonly
   );
   return [
     ...undecided,
+    ...(begun ? [] : unasked(dossier, pins)),
     ...shut.map((id): Block => ({ code: "keep-out", pin: id })),
     ...unseen.map((id): Block => ({ code: "look-first", pin: id })),
     ...keptCavities(dossier, pins),
@@ -47,6 +53,29 @@ export function blocksOf(dossier: Dossier, hazards: readonly Hazard[]): readonly
     ...unserved,
     ...stops.map((hazard): Block => ({ code: "stop", hazard })),
   ];
+}
+
+/** The plugs of the vehicle whose part loses a wire by what is decided, where nobody has said that it leaves. */
+function unasked(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonly Block[] {
+  const parted = new Set(
+    dossier.decisions.flatMap((decision) =>
+      ["tap", "series", "move", "leave", "forbid"].includes(decision.kind)
+        ? []
+        : namedPins(decision).flatMap((id) => pins.get(id)?.connector.id ?? []),
+    ),
+  );
+  const mated = new Set(
+    dossier.connectors.flatMap(({ id, matesWith }) => (matesWith === null ? [] : [id, matesWith])),
+  );
+  return connectorsInOrder(dossier).flatMap(({ id, side, leads }): readonly Block[] =>
+    side === "vehicle" &&
+    leads === "loom" &&
+    parted.has(id) &&
+    !mated.has(id) &&
+    counterpartOf(dossier.worklist, id) === null
+      ? [{ code: "counterpart", connector: id }]
+      : [],
+  );
 }
 
 /** Cavities that a wire is to move into while their own wire has no decision that takes it out. */

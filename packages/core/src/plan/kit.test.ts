@@ -68,11 +68,15 @@ describe("kitOf", () => {
         const pieces = (what: RegExp): number =>
           kit.filter((item) => what.test(item.what)).reduce((sum, item) => sum + item.count, 0);
         expect(pieces(/^(butt splice|solder sleeve|electrical solder)/)).toBe(
-          plan.steps.filter(({ kind, joint }) => kind === "splice" || (["tap", "fit-device"].includes(kind) && joint === "solder"))
-            .length,
+          plan.steps.filter(
+            ({ kind, joint }) =>
+              kind === "splice" || (["tap", "fit-device"].includes(kind) && joint === "solder"),
+          ).length,
         );
         expect(pieces(/^cavity plug/)).toBe(plan.steps.filter(({ kind }) => kind === "plug").length);
-        expect(pieces(/^connection to/)).toBe(plan.steps.filter(({ kind, text }) => kind === "feed" && text !== "ground").length);
+        expect(pieces(/^connection to/)).toBe(
+          plan.steps.filter(({ kind, text }) => kind === "feed" && text !== "ground").length,
+        );
         expect(new Set(kit.map(kitKey)).size).toBe(kit.length);
         // Ticks of jobs from before a change of words still count.
         expect(kit.map(kitKey).filter((key) => /butt splice|mates with|cut to its route/.test(key))).toEqual(

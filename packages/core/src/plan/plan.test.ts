@@ -108,8 +108,7 @@ describe("planWork", () => {
           met.begunMated += dossier.connectors.some(({ matesWith }) => matesWith !== null) ? 1 : 0;
           met.joined += plan.steps.some(
             ({ place, op }) =>
-              place === "work table" &&
-              ((op?.kind === "splice" && op.ends.length > 2) || op?.kind === "fit"),
+              place === "work table" && ((op?.kind === "splice" && op.ends.length > 2) || op?.kind === "fit"),
           )
             ? 1
             : 0;

@@ -27,6 +27,7 @@ import {
   type JointKind,
   type PinId,
   type PlacedPin,
+  stepId,
   type StepId,
 } from "../model/index.ts";
 import { present } from "../util/index.ts";
@@ -45,8 +46,15 @@ import { unitsOf, type WorkUnit } from "./units.ts";
 export interface PlanOptions {
   /** The harness that the work begins with; the dossier's own when left out. */
   readonly start?: HarnessState;
-  /** Steps done, in the order in which they were. What is decided after the battery went on again is a new round of work. */
-  readonly done?: readonly StepId[];
+  /** Steps done, in the order in which they were, with the decision of each. What is decided after the battery went on again is a new round of work. */
+  readonly done?: readonly DoneStep[];
+  /** Whether the work has begun; left out: whether any step is done. */
+  readonly begun?: boolean;
+}
+
+export interface DoneStep {
+  readonly step: StepId;
+  readonly decision: DecisionId | null;
 }
 
 /**
@@ -56,7 +64,7 @@ export interface PlanOptions {
  */
 export function planWork(
   dossier: Dossier,
-  { start = initialState(dossier), done = [] }: PlanOptions = {},
+  { start = initialState(dossier), done = [], begun = done.length > 0 }: PlanOptions = {},
 ): Plan {
   const hazards = findHazards(dossier);
   const rounds: Round[] = [];
@@ -68,7 +76,7 @@ export function planWork(
     rounds.push(round);
     if (i < all.length - 1) state = replayed(state, round.steps);
   });
-  const blocks = blocksOf(dossier, hazards);
+  const blocks = blocksOf(dossier, hazards, begun);
   if (rounds.length === 0)
     return {
       steps: [],
@@ -122,7 +130,7 @@ interface Round {
 /** The decisions by the round in which they are carried out: each time the battery is back on, what was not begun is left for the next. */
 function roundsOf(
   dossier: Dossier,
-  done: readonly StepId[],
+  done: readonly DoneStep[],
 ): readonly { readonly decisions: readonly Decision[]; readonly suffix: string }[] {
   const ranks = rankPins(dossier);
   const rank = (decision: Decision): number => ranks.get(leadPin(decision)) ?? 0;
@@ -130,9 +138,10 @@ function roundsOf(
   const rounds: { decisions: readonly Decision[]; suffix: string }[] = [];
   for (let n = 1, from = 0; ; n++) {
     const suffix = n === 1 ? "" : `~${n}`;
-    const end = done.indexOf(`close${suffix}/battery` as StepId, from);
+    const closed = stepId(`close${suffix}/battery`);
+    const end = done.findIndex(({ step }, i) => i >= from && step === closed);
     if (end < 0) return [...rounds, { decisions: left, suffix }];
-    const begun = new Set(done.slice(0, end).map((step) => step.slice(0, step.lastIndexOf("/"))));
+    const begun = new Set(done.slice(0, end).map((one) => one.decision));
     const now = left.filter((decision) => begun.has(decisionId(decision)));
     rounds.push({ decisions: now, suffix });
     left = left.filter((decision) => !begun.has(decisionId(decision)));
@@ -153,7 +162,8 @@ function planRound(
   const sources = indexSources(dossier.sources);
   const work = unitsOf(dossier, decisions, start, pin, (id) => ranks.get(id) ?? 0);
   const mates = matesToCome(decisions, start, pin);
-  if (work.units.length === 0 && mates.size === 0 && leaving(dossier, start).size === 0) return null;
+  const comesOff = [...leaving(dossier, start)].some((id) => start.plugged[id] === "own");
+  if (work.units.length === 0 && mates.size === 0 && !comesOff) return null;
   const { units, walk } = orderByPlace(withUncovered(work.units, start));
   const worked = new Set([
     ...units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)),
@@ -223,7 +233,8 @@ function planRound(
   );
   // The adapter is made before the car is touched, unless something about it has yet to be looked at there, or joints are made in it.
   const late = table.some(
-    ({ decision, op }) => op?.kind === "splice" || op?.kind === "fit" || checks.some((check) => check.decision === decision),
+    ({ decision, op }) =>
+      op?.kind === "splice" || op?.kind === "fit" || checks.some((check) => check.decision === decision),
   );
   const opened = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
   const inserted = new Set(
@@ -262,9 +273,7 @@ function leadsToInsulate(
 ): ReadonlySet<EndId> {
   const open = (Object.entries(worked.ends) as [EndId, EndPlace][]).filter(
     ([end, place]) =>
-      place.at === "loose" &&
-      !place.covered &&
-      JSON.stringify(place) === JSON.stringify(start.ends[end]),
+      place.at === "loose" && !place.covered && JSON.stringify(place) === JSON.stringify(start.ends[end]),
   );
   if (open.length === 0) return new Set();
   const closed = stages.flatMap(({ drafts }) => drafts.flatMap(({ op }) => op ?? []));

@@ -83,7 +83,7 @@ export function matesToCome(
 export const leaving = (dossier: Dossier, state: HarnessState): ReadonlySet<ConnectorId> =>
   new Set(
     dossier.connectors.flatMap(({ id }) =>
-      state.plugged[id] === "own" && counterpartOf(dossier.worklist, id) === "leaves" ? [id] : [],
+      (state.plugged[id] ?? "own") === "own" && counterpartOf(dossier.worklist, id) === "leaves" ? [id] : [],
     ),
   );
 
@@ -104,7 +104,7 @@ export function handlingOf(
   ]);
   const gone = leaving(dossier, state);
   const handled = connectorsInOrder(dossier).filter(
-    ({ id }) => touched.has(id) || mates.has(id) || gone.has(id),
+    ({ id }) => touched.has(id) || mates.has(id) || (gone.has(id) && state.plugged[id] === "own"),
   );
   const ofOps = (...kinds: readonly string[]): ReadonlySet<ConnectorId> =>
     new Set(
@@ -134,10 +134,7 @@ export function handlingOf(
   };
 }
 
-function onlyTapped(
-  wire: readonly Step[],
-  pin: (id: PinId) => PlacedPin,
-): ReadonlySet<ConnectorId> {
+function onlyTapped(wire: readonly Step[], pin: (id: PinId) => PlacedPin): ReadonlySet<ConnectorId> {
   const taps = new Map<ConnectorId, Set<DecisionId | null>>();
   for (const { op, connector, decision } of wire)
     if (op?.kind === "tap" && connector !== null)
@@ -285,10 +282,8 @@ const partsInTheWay = (edits: WorklistEdits, handled: readonly Connector[]): Wor
   edits.parts.filter(({ hides }) => hides.length === 0 || handled.some(({ id }) => hides.includes(id)));
 
 /** The part in the way that a step takes off, puts back or drills for. */
-export const partOfStep = ({ kind, id }: Step, { parts }: WorklistEdits): PartInTheWay | undefined =>
-  kind === "remove-part" || kind === "refit-part" || kind === "drill"
-    ? parts.find((part) => id.endsWith(`:${part.id}`))
-    : undefined;
+export const partOfStep = ({ role }: Step, { parts }: WorklistEdits): PartInTheWay | undefined =>
+  parts.find(({ id }) => [`remove:${id}`, `refit:${id}`, `drill:${id}`].includes(role));
 
 /** After the last wire: place by place lock, tug, close cavities, tape, plug in; then measure, power, fuses last, try, program, put back. */
 export function closing(
@@ -492,9 +487,7 @@ function suppliesBrought(
     }));
   });
   const bySupply = new Map(
-    brought
-      .filter(({ feed }) => needsFuse(feed))
-      .map((one) => [supplyName(one.feed, one.from), one]),
+    brought.filter(({ feed }) => needsFuse(feed)).map((one) => [supplyName(one.feed, one.from), one]),
   );
   return [...bySupply].map(([supply, one]) => ({ ...one, supply }));
 }

@@ -56,6 +56,8 @@ export type StepKind = (typeof STEP_KINDS)[number];
 /** What Bench shows: one operation, or an act that changes no wiring. Its identity is its decision and its role in it. */
 export interface Step {
   readonly id: StepId;
+  /** What it is within its decision or stage: "cut-vehicle". */
+  readonly role: string;
   readonly kind: StepKind;
   readonly group: string;
   readonly decision: DecisionId | null;
@@ -110,6 +112,8 @@ export type Block =
   | { readonly code: "feed-from-where"; readonly pin: PinId }
   | { readonly code: "look-first"; readonly pin: PinId }
   | { readonly code: "keep-out"; readonly pin: PinId }
+  /** Nobody has said whether the part behind a plug stays, and decisions take its wires away. */
+  | { readonly code: "counterpart"; readonly connector: ConnectorId }
   /** A wire is to move into a cavity whose own wire stays. */
   | { readonly code: "cavity-kept"; readonly pin: PinId; readonly by: PinId }
   /** The order of the technician breaks a rule. */

@@ -123,9 +123,7 @@ const withLooms = (dossier: Dossier): fc.Arbitrary<Dossier> => {
     .flatMap((connector) => connector.pins.filter(({ content }) => content === "occupied"));
   if (pins.length === 0) return fc.constant(dossier);
   const end = fc.constantFrom(...pins).map(({ id }): WireEnd => ({ at: "pin", pin: id }));
-  const point = fc
-    .constantFrom(...POINTS)
-    .map(({ id }): WireEnd => ({ at: "point", point: id }));
+  const point = fc.constantFrom(...POINTS).map(({ id }): WireEnd => ({ at: "point", point: id }));
   return fc
     .record({
       wires: fc.array(fc.tuple(end, fc.oneof(end, point)), { maxLength: 3 }),
@@ -176,169 +174,171 @@ const BETWEEN: readonly (InsertedDevice | undefined)[] = [
 
 /** A dossier with random decisions of every kind, each pin in one at most. */
 export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
-  undecidedDossier(largest).chain(withLooms).chain((dossier) => {
-    const pins = (side: string): readonly Pin[] =>
-      dossier.connectors
-        .filter((connector) => connector.side === side)
-        .flatMap((connector) => connector.pins);
-    const choice = fc.record({
-      kind: fc.constantFrom(
-        "join",
-        "join",
-        "join",
-        "tap",
-        "tap",
-        "move",
-        "move",
-        "move",
-        "merge",
-        "split",
-        "series",
-        "series",
-        "jumper",
-        "forbid",
-        "cap",
-        "remove",
-        "leave",
-        "feed",
-        "none",
-      ),
-      method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const),
-      live: fc.boolean(),
-      plugs: fc.integer({ max: 4, min: 0 }).map((n) => n === 0),
-      last: fc.boolean(),
-      half: fc.constantFrom<Half | undefined>(undefined, undefined, "plug"),
-      device: fc.constantFrom(...BETWEEN),
-      leaves: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
-      sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
-    });
-    const vehicle = pins("vehicle");
-    const incoming = pins("incoming");
-    return fc
-      .tuple(
-        fc.array(choice, { minLength: vehicle.length, maxLength: vehicle.length }),
-        fc.array(choice, { minLength: incoming.length, maxLength: incoming.length }),
-        fc.shuffledSubarray([...incoming]),
-      )
-      .map(([left, right, order]) => {
-        const partners = [...order];
-        let result = dossier;
-        const add = (decision: Decision): void => {
-          const next = applyCommand(result, { kind: "decide", put: [decision], remove: [] });
-          if (next.ok) result = next.value.dossier;
-        };
-        const common = { reason: "", answers: [] };
-        const joined = (method: string) => (method === "adapter" ? { method: "adapter" as const } : {});
-        const plugs =
-          left[0]?.plugs === true ? ([dossier.connectors[1], dossier.connectors[3]] as const) : [];
-        const wired = (one: Connector | undefined): readonly Pin[] =>
-          (one?.pins ?? []).filter(({ content }) => content === "occupied");
-        const met = Math.min(wired(plugs[0]).length, wired(plugs[1]).length);
-        if (met > 0) {
-          const [ours, theirs] = [wired(plugs[0]), wired(plugs[1])].map((side) =>
-            side.slice(0, met).map(({ id }) => id),
-          ) as [PinId[], PinId[]];
-          add({ kind: "mate", vehicle: ours, incoming: theirs, sure: left[0]?.sure ?? "sure", ...common });
-        }
-        vehicle.forEach((pin, i) => {
-          const { kind, method, sure, live, half, device } = left[i]!;
-          const spliced = method === "splice" || method === "adapter";
-          const between = device === undefined || !spliced ? {} : { device };
-          const parted = half === undefined || method !== "splice" ? {} : { half };
-          if (kind === "join") {
-            const partner = partners.pop();
-            // A splice needs a wire on both sides.
-            if (partner !== undefined)
-              add({
-                kind: "join",
-                vehicle: pin.id,
-                incoming: partner.id,
-                method: partner.content === "empty" ? "move" : method,
-                sure,
-                ...(live && method === "splice" && partner.content !== "empty" ? { findLive: true } : {}),
-                ...(partner.content === "empty" ? {} : { ...between, ...parted }),
-                ...common,
-              });
-          } else if (kind === "tap") {
-            const branches = [partners.pop(), live ? partners.pop() : undefined].flatMap((one) =>
-              one === undefined ? [] : [one.id],
-            );
-            if (branches.length > 0)
-              add({
-                kind: "tap",
-                vehicle: pin.id,
-                incoming: branches,
-                ...(device === undefined ? {} : { device }),
-                joint: live ? "solder" : "crimp",
-                sure,
-                ...common,
-              });
-          } else if (kind === "merge" || kind === "split") {
-            const [first, second] = [partners.pop(), partners.pop()];
-            const next = vehicle[i + 1];
-            if (kind === "split" && first && second)
-              add({
-                kind,
-                vehicle: pin.id,
-                incoming: [first.id, second.id],
-                ...joined(method),
-                ...between,
-                ...parted,
-                sure,
-                ...common,
-              });
-            if (kind === "merge" && first && next)
-              add({
-                kind,
-                vehicle: [pin.id, next.id],
-                incoming: first.id,
-                device: { kind: "diodes", band: "incoming" },
-                ...joined(method),
-                sure,
-                ...common,
-              });
-          } else if (kind === "series") {
-            const [into, back] = [partners.pop(), partners.pop()];
-            if (into && back)
-              add({
-                kind,
-                vehicle: pin.id,
-                into: into.id,
-                back: back.id,
-                method: method === "splice" && into.content !== "empty" ? "splice" : "move",
-                joint: live ? "solder" : "sleeve",
-                sure,
-                ...common,
-              });
-          } else if (kind === "jumper") {
-            const next = vehicle[i + 1];
-            if (next) add({ kind, pins: [pin.id, next.id], ...joined(method), sure, ...common });
-          } else if (kind === "forbid") {
-            const partner = partners.at(-1);
-            if (partner) add({ kind, vehicle: pin.id, incoming: partner.id, sure: "sure", ...common });
-          } else if (kind === "cap" || kind === "remove" || kind === "leave")
-            add({ kind, pin: pin.id, sure, ...common });
-        });
-        for (const [side, choices] of [
-          [vehicle, left],
-          [incoming, right],
-        ] as const)
-          addMoves(side, choices, add);
-        incoming.forEach((pin, i) => {
-          const { kind, sure } = right[i]!;
-          if (kind === "cap" || kind === "remove" || kind === "leave")
-            add({ kind, pin: pin.id, sure, ...common });
-          else if (kind === "feed")
-            add({ kind: "feed", pin: pin.id, feed: "battery", from: "spare fuse", sure, ...common });
-        });
-        const counterparts = dossier.connectors
-          .filter(({ side }) => side === "vehicle")
-          .flatMap(({ id }, i): readonly CounterpartAnswer[] =>
-            left[i]?.leaves === true ? [{ connector: id, becomes: "leaves" }] : [],
-          );
-        return withoutKept(freeToMate({ ...result, worklist: { ...result.worklist, counterparts } }));
+  undecidedDossier(largest)
+    .chain(withLooms)
+    .chain((dossier) => {
+      const pins = (side: string): readonly Pin[] =>
+        dossier.connectors
+          .filter((connector) => connector.side === side)
+          .flatMap((connector) => connector.pins);
+      const choice = fc.record({
+        kind: fc.constantFrom(
+          "join",
+          "join",
+          "join",
+          "tap",
+          "tap",
+          "move",
+          "move",
+          "move",
+          "merge",
+          "split",
+          "series",
+          "series",
+          "jumper",
+          "forbid",
+          "cap",
+          "remove",
+          "leave",
+          "feed",
+          "none",
+        ),
+        method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const),
+        live: fc.boolean(),
+        plugs: fc.integer({ max: 4, min: 0 }).map((n) => n === 0),
+        last: fc.boolean(),
+        half: fc.constantFrom<Half | undefined>(undefined, undefined, "plug"),
+        device: fc.constantFrom(...BETWEEN),
+        leaves: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
+        sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
       });
-  });
+      const vehicle = pins("vehicle");
+      const incoming = pins("incoming");
+      return fc
+        .tuple(
+          fc.array(choice, { minLength: vehicle.length, maxLength: vehicle.length }),
+          fc.array(choice, { minLength: incoming.length, maxLength: incoming.length }),
+          fc.shuffledSubarray([...incoming]),
+        )
+        .map(([left, right, order]) => {
+          const partners = [...order];
+          let result = dossier;
+          const add = (decision: Decision): void => {
+            const next = applyCommand(result, { kind: "decide", put: [decision], remove: [] });
+            if (next.ok) result = next.value.dossier;
+          };
+          const common = { reason: "", answers: [] };
+          const joined = (method: string) => (method === "adapter" ? { method: "adapter" as const } : {});
+          const plugs =
+            left[0]?.plugs === true ? ([dossier.connectors[1], dossier.connectors[3]] as const) : [];
+          const wired = (one: Connector | undefined): readonly Pin[] =>
+            (one?.pins ?? []).filter(({ content }) => content === "occupied");
+          const met = Math.min(wired(plugs[0]).length, wired(plugs[1]).length);
+          if (met > 0) {
+            const [ours, theirs] = [wired(plugs[0]), wired(plugs[1])].map((side) =>
+              side.slice(0, met).map(({ id }) => id),
+            ) as [PinId[], PinId[]];
+            add({ kind: "mate", vehicle: ours, incoming: theirs, sure: left[0]?.sure ?? "sure", ...common });
+          }
+          vehicle.forEach((pin, i) => {
+            const { kind, method, sure, live, half, device } = left[i]!;
+            const spliced = method === "splice" || method === "adapter";
+            const between = device === undefined || !spliced ? {} : { device };
+            const parted = half === undefined || method !== "splice" ? {} : { half };
+            if (kind === "join") {
+              const partner = partners.pop();
+              // A splice needs a wire on both sides.
+              if (partner !== undefined)
+                add({
+                  kind: "join",
+                  vehicle: pin.id,
+                  incoming: partner.id,
+                  method: partner.content === "empty" ? "move" : method,
+                  sure,
+                  ...(live && method === "splice" && partner.content !== "empty" ? { findLive: true } : {}),
+                  ...(partner.content === "empty" ? {} : { ...between, ...parted }),
+                  ...common,
+                });
+            } else if (kind === "tap") {
+              const branches = [partners.pop(), live ? partners.pop() : undefined].flatMap((one) =>
+                one === undefined ? [] : [one.id],
+              );
+              if (branches.length > 0)
+                add({
+                  kind: "tap",
+                  vehicle: pin.id,
+                  incoming: branches,
+                  ...(device === undefined ? {} : { device }),
+                  joint: live ? "solder" : "crimp",
+                  sure,
+                  ...common,
+                });
+            } else if (kind === "merge" || kind === "split") {
+              const [first, second] = [partners.pop(), partners.pop()];
+              const next = vehicle[i + 1];
+              if (kind === "split" && first && second)
+                add({
+                  kind,
+                  vehicle: pin.id,
+                  incoming: [first.id, second.id],
+                  ...joined(method),
+                  ...between,
+                  ...parted,
+                  sure,
+                  ...common,
+                });
+              if (kind === "merge" && first && next)
+                add({
+                  kind,
+                  vehicle: [pin.id, next.id],
+                  incoming: first.id,
+                  device: { kind: "diodes", band: "incoming" },
+                  ...joined(method),
+                  sure,
+                  ...common,
+                });
+            } else if (kind === "series") {
+              const [into, back] = [partners.pop(), partners.pop()];
+              if (into && back)
+                add({
+                  kind,
+                  vehicle: pin.id,
+                  into: into.id,
+                  back: back.id,
+                  method: method === "splice" && into.content !== "empty" ? "splice" : "move",
+                  joint: live ? "solder" : "sleeve",
+                  sure,
+                  ...common,
+                });
+            } else if (kind === "jumper") {
+              const next = vehicle[i + 1];
+              if (next) add({ kind, pins: [pin.id, next.id], ...joined(method), sure, ...common });
+            } else if (kind === "forbid") {
+              const partner = partners.at(-1);
+              if (partner) add({ kind, vehicle: pin.id, incoming: partner.id, sure: "sure", ...common });
+            } else if (kind === "cap" || kind === "remove" || kind === "leave")
+              add({ kind, pin: pin.id, sure, ...common });
+          });
+          for (const [side, choices] of [
+            [vehicle, left],
+            [incoming, right],
+          ] as const)
+            addMoves(side, choices, add);
+          incoming.forEach((pin, i) => {
+            const { kind, sure } = right[i]!;
+            if (kind === "cap" || kind === "remove" || kind === "leave")
+              add({ kind, pin: pin.id, sure, ...common });
+            else if (kind === "feed")
+              add({ kind: "feed", pin: pin.id, feed: "battery", from: "spare fuse", sure, ...common });
+          });
+          const counterparts = dossier.connectors
+            .filter(({ side }) => side === "vehicle")
+            .flatMap(({ id }, i): readonly CounterpartAnswer[] =>
+              left[i]?.leaves === true ? [{ connector: id, becomes: "leaves" }] : [],
+            );
+          return withoutKept(freeToMate({ ...result, worklist: { ...result.worklist, counterparts } }));
+        });
+    });
 
 /** Plugs that are in each other already stay so; where an adapter or another plug claims one of them, they begin apart. */
 function freeToMate(dossier: Dossier): Dossier {

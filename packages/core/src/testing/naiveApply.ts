@@ -42,7 +42,8 @@ export class NaiveHarness {
       case "battery":
         if (
           s.battery === op.to ||
-          (op.to === "on" && Object.keys(s.ends).some((end) => usable(end) && !s.bareBefore.includes(end) && this.isLive(end)))
+          (op.to === "on" &&
+            Object.keys(s.ends).some((end) => usable(end) && !s.bareBefore.includes(end) && this.isLive(end)))
         )
           return false;
         s.battery = op.to;
@@ -193,8 +194,7 @@ export class NaiveHarness {
             !places.every(({ end }) => bare(end))
           )
             return false;
-          for (const { end, terminal } of places)
-            s.ends[end] = { at: "device", device: op.device, terminal };
+          for (const { end, terminal } of places) s.ends[end] = { at: "device", device: op.device, terminal };
           s.devices[op.device] = JSON.parse(JSON.stringify(op.what)) as unknown;
           return true;
         }

@@ -75,7 +75,9 @@ export function slowlyLive(state: HarnessState): ReadonlySet<string> {
       connector.pins.map((pin) => [`beyond ${pin.id}`, { pin, side: connector.side }]),
     ),
   );
-  const points = new Map<string, string>(Object.entries<string>(state.points).map(([id, kind]) => [`point ${id}`, kind]));
+  const points = new Map<string, string>(
+    Object.entries<string>(state.points).map(([id, kind]) => [`point ${id}`, kind]),
+  );
   const isEarth = (node: string): boolean => {
     const at = pins.get(node);
     return (
@@ -118,8 +120,7 @@ export function slowlyLive(state: HarnessState): ReadonlySet<string> {
     before = live.size;
     const over = new Set(live);
     for (const [a, b] of through) {
-      if (live.has(a) || live.has(b))
-        for (const node of [a, b]) if (!grounded.has(node)) over.add(node);
+      if (live.has(a) || live.has(b)) for (const node of [a, b]) if (!grounded.has(node)) over.add(node);
     }
     // The link of a part runs over its first terminal, which a ground may hold: its other ends are still one part.
     for (const [a, b] of through)

@@ -38,9 +38,16 @@ export function pinNamer(dossier: Dossier): (id: string) => string {
 function namesOf(dossier: Dossier): readonly (readonly [string, string])[] {
   const half = (name: string): string => `the adapter half of ${name}`;
   const ofPin = (pin: PinId, name: string): readonly (readonly [string, string])[] =>
-    [pin, plugEnd(pin), farEnd(pin), cutPlugEnd(pin), cutFarEnd(pin), wireOf(pin), plugPart(pin), farPart(pin)].map(
-      (id) => [id, name] as const,
-    );
+    [
+      pin,
+      plugEnd(pin),
+      farEnd(pin),
+      cutPlugEnd(pin),
+      cutFarEnd(pin),
+      wireOf(pin),
+      plugPart(pin),
+      farPart(pin),
+    ].map((id) => [id, name] as const);
   return [
     ...dossier.points.map(({ id, name }) => [id, name] as const),
     ...dossier.connectors.flatMap(({ id, name }) => [
@@ -367,6 +374,8 @@ export function blockWords(block: Block, name: Namer): string {
       return `${name(block.pin)}: cavity not checked yet`;
     case "keep-out":
       return `${name(block.pin)} is in a keep-out connector: it can only be left as it is`;
+    case "counterpart":
+      return `${name(block.connector)}: does the part behind it stay, or is it taken away?`;
     case "cavity-kept":
       return `${name(block.by)} moves into ${name(block.pin)}, which is still occupied: move or cap that wire`;
     case "broken":

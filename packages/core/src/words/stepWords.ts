@@ -271,7 +271,7 @@ export function stepWords(
     case "battery-on":
       return words(
         "at the battery",
-        `negative last, ${step.id.endsWith("/battery") ? "fuses afterwards" : "for this test only"}`,
+        `negative last, ${step.role === "battery" ? "fuses afterwards" : "for this test only"}`,
       );
     case "remove-part":
       return words(
@@ -348,7 +348,7 @@ export function stepWords(
         return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
       return words(
         wireWords(wire),
-        here(step.id.endsWith("/uncover-stub") ? "the connector half, of" : "the live half, of"),
+        here(step.role === "uncover-stub" ? "the connector half, of" : "the live half, of"),
       );
     case "cut-terminal":
       return words("the old terminal", here(`from ${wireWords(wire)}, towards`));
@@ -356,10 +356,12 @@ export function stepWords(
       if (step.text === "tap")
         return words(
           wireWords(wire),
-          here("15 mm of the insulation open, not cut, behind", `; strip the ${step.others.length > 0 ? "branches" : "branch"}`),
+          here(
+            "15 mm of the insulation open, not cut, behind",
+            `; strip the ${step.others.length > 0 ? "branches" : "branch"}`,
+          ),
         );
-      if (step.terminal !== null)
-        return words("the end of the new wire", `for ${step.from ?? "its supply"}`);
+      if (step.terminal !== null) return words("the end of the new wire", `for ${step.from ?? "its supply"}`);
       return !isAtJoint(step)
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
         : words(
@@ -373,8 +375,7 @@ export function stepWords(
     case "build-shell":
       return words("a new housing", `to mate with ${name}`);
     case "build-wire":
-      if (step.device !== null)
-        return words("a short lead", here("from the tap to the part between, at"));
+      if (step.device !== null) return words("a short lead", here("from the tap to the part between, at"));
       return words(
         `new wire, ${wireWords(wire)}`,
         `${step.length === null ? "to the length between the connectors" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`,
@@ -390,7 +391,7 @@ export function stepWords(
         wireWords(wire),
         here(
           `${step.length ?? 100} mm behind`,
-          `: ${list(step.op?.kind === "tap" ? meeting.slice(1) : meeting)} onto it, ${TAP_WORDS[step.joint ?? "crimp"]}`,
+          `: ${meeting.length > 1 ? list(meeting.slice(1)) : "the short lead"} onto it, ${TAP_WORDS[step.joint ?? "crimp"]}`,
         ),
         [...endLines, ...JOINT_CHECKS[step.joint === "sleeve" ? "solder" : (step.joint ?? "crimp")]],
       );
@@ -403,7 +404,7 @@ export function stepWords(
     case "cap":
       if (step.terminal !== null)
         return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
-      return words(wireWords(wire), here(`${capped(step.id.slice(step.id.lastIndexOf("/") + 1))} of`));
+      return words(wireWords(wire), here(`${capped(step.role)} of`));
     case "route":
       if (step.terminal !== null)
         return words(

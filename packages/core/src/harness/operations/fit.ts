@@ -36,8 +36,7 @@ export function applyFit(state: HarnessState, op: OperationOf<"fit">): ApplyResu
         return fail({ code: "not-joined-there", end });
     }
   const other = Object.entries<EndPlace>(state.ends).some(
-    ([end, place]) =>
-      place.at === "device" && place.device === device && !ends.some((one) => one === end),
+    ([end, place]) => place.at === "device" && place.device === device && !ends.some((one) => one === end),
   );
   if (other) return fail({ code: "joint-in-use", joint: device });
   return applied(

@@ -47,10 +47,7 @@ export function applyTap(state: HarnessState, op: OperationOf<"tap">): ApplyResu
     [wireOf(pin)]: { pin, ends: [near.ends[0], beyond.ends[1]] as const, aboard: true },
   });
   const free = placeEnd({ ...state, wires }, Object.fromEntries(ends.map((end) => [end, BARE])));
-  return applied(
-    { ...free, ends: without(free.ends, own), joints: without(state.joints, [joint]) },
-    reverse,
-  );
+  return applied({ ...free, ends: without(free.ends, own), joints: without(state.joints, [joint]) }, reverse);
 }
 
 function cannotTap(

@@ -27,6 +27,7 @@ import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
 import { parseColour, rankSystems, type ColourSystem } from "../../colour/index.ts";
 import { likelyClass, readFunction } from "../../meaning/index.ts";
+import { builtShell } from "../../harness/index.ts";
 import { fail, ok, present, type Result } from "../../util/index.ts";
 import {
   JOB_FORMAT,
@@ -66,10 +67,11 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
     return fail({ path: "connectors", code: "job-too-large", pins: count, limit: MOST_PINS });
   const connectors: Connector[] = [];
   const ids = new Set<string>();
+  const named = namesTaken(file);
   for (const [c, source] of file.connectors.entries()) {
     if (connectors.some((other) => other.name === source.name))
       return fail({ path: `connectors[${c}].name`, code: "connector-repeated", name: source.name });
-    const connector = connectorOf(source, c);
+    const connector = connectorOf(source, c, named);
     const cavities = new Set<string>();
     for (const [p, pin] of connector.pins.entries()) {
       if (cavities.has(pin.cavity))
@@ -221,12 +223,31 @@ const refsOf = (decision: FileDecision): readonly PinRef[] =>
       : [],
   );
 
-function connectorOf(source: FileConnector, index: number): Connector {
+/** Gives an id that no other one is, nor what is named after another one: the shell that is built for a connector, say. */
+type Named = (wanted: string) => string;
+function namesTaken(file: JobFile): { readonly connector: Named; readonly pin: Named } {
+  const among = (given: readonly (string | undefined)[]): Named => {
+    const taken = new Set(given.flatMap((id) => (id === undefined ? [] : [id, builtShell(connectorId(id))])));
+    return (wanted) => {
+      let id = wanted;
+      while (taken.has(id) || taken.has(builtShell(connectorId(id)))) id += "'";
+      taken.add(id);
+      taken.add(builtShell(connectorId(id)));
+      return id;
+    };
+  };
+  return {
+    connector: among(file.connectors.map(({ id }) => id)),
+    pin: among(file.connectors.flatMap(({ pins }) => pins.map(({ id }) => id))),
+  };
+}
+
+function connectorOf(source: FileConnector, index: number, named: ReturnType<typeof namesTaken>): Connector {
   const side = source.side ?? (index === 0 ? "vehicle" : "incoming");
   const system =
     source.colourSystem ?? rankSystems(source.pins.map((pin) => pin.colour ?? ""))[0]?.system ?? "iec";
   return {
-    id: connectorId(source.id ?? source.name),
+    id: connectorId(source.id ?? named.connector(source.name)),
     name: source.name,
     side,
     place: source.place ?? "",
@@ -238,17 +259,19 @@ function connectorOf(source: FileConnector, index: number): Connector {
     shell: source.shell ?? null,
     matesWith: source.matesWith ?? null,
     keepOut: source.keepOut ?? "",
-    pins: source.pins.map((pin, order) => pinOf(pin, source.name, order, system)),
+    pins: source.pins.map((pin, order) =>
+      pinOf(pin, pin.id ?? named.pin(`${source.name}.${pin.cavity}`), order, system),
+    ),
   };
 }
 
-function pinOf(source: FilePin, connector: string, order: number, system: ColourSystem): Pin {
+function pinOf(source: FilePin, id: string, order: number, system: ColourSystem): Pin {
   const bare = source.function.trim() === "" && !parseColour(source.colour ?? "", system).ok;
   const content = source.content ?? (bare ? "empty" : "occupied");
   const { circuit, direction, level, amps, condition, colourSystem, identified, sources, doubts, claims } =
     source;
   return {
-    ...blankPin(pinId(source.id ?? `${connector}.${source.cavity}`), source.cavity, order),
+    ...blankPin(pinId(id), source.cavity, order),
     ...defined({
       circuit,
       direction,

@@ -6,9 +6,9 @@ import { OPEN_WORDS } from "../../shelf/index.ts";
 export const faultCode: Rule = {
   id: "fault-code",
   class: "consequence",
-  find: ({ open }) =>
+  find: ({ open, dossier }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
-      const effect = openEffect(pin, decision);
+      const effect = openEffect(pin, decision, dossier);
       if (effect !== "code" && effect !== "limp") return [];
       return [
         {

@@ -1,15 +1,11 @@
-import type { Decision, InsertedDevice } from "../../model/index.ts";
+import { isJoining, type Decision, type InsertedDevice } from "../../model/index.ts";
 import type { ReadPin } from "../readPin.ts";
 import { deviceWords } from "../deviceWords.ts";
 import type { Fix } from "./rule.ts";
 
 /** "Put a divider, 22 kΩ over 10 kΩ, in": the same join with a part between; nothing for what is only suggested. */
 export function fitDevice(decision: Decision | null, device: InsertedDevice): readonly Fix[] {
-  if (
-    decision === null ||
-    (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split")
-  )
-    return [];
+  if (decision === null || !isJoining(decision)) return [];
   return [
     {
       words: `Put in ${deviceWords(device)}`,

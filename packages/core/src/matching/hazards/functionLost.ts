@@ -6,9 +6,9 @@ import { OPEN_WORDS } from "../../shelf/index.ts";
 export const functionLost: Rule = {
   id: "function-lost",
   class: "consequence",
-  find: ({ open }) =>
+  find: ({ open, dossier }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
-      const effect = openEffect(pin, decision);
+      const effect = openEffect(pin, decision, dossier);
       if (effect === undefined || effect === "nothing" || effect === "code" || effect === "limp") return [];
       const grave =
         pin.reading.thing?.vital === true ||

@@ -367,6 +367,39 @@ const CASES: Readonly<
       decisions: [join("1", "A"), join("2", "B")],
     },
   },
+  "part-cut-off": {
+    severity: "stop",
+    raised: {
+      ...pair({ function: "Ignition switch" }, { function: "Ignition" }),
+      file: { worklist: { counterparts: [{ connector: "V", becomes: "stays" }] } },
+    },
+    quiet: {
+      ...pair({ function: "Ignition switch" }, { function: "Ignition" }),
+      file: { worklist: { counterparts: [{ connector: "V", becomes: "leaves" }] } },
+    },
+  },
+  "device-legs": {
+    severity: "stop",
+    raised: pair(
+      { function: "Fan request" },
+      { function: "Fan" },
+      { device: { kind: "relay", coil: "vehicle" } },
+    ),
+    quiet: pair(
+      { function: "Fan request" },
+      { function: "Fan" },
+      {
+        device: {
+          kind: "relay",
+          coil: "vehicle",
+          legs: [
+            { terminal: "30", to: { kind: "feed", feed: "battery", from: "F22, 20 A" } },
+            { terminal: "85", to: { kind: "feed", feed: "ground", from: "G201" } },
+          ],
+        },
+      },
+    ),
+  },
   "needs-device": {
     severity: "caution",
     raised: pair(

@@ -10,6 +10,7 @@ import { combinedStopTurn } from "./combinedStopTurn.ts";
 import { constantAgainstSwitched } from "./constantAgainstSwitched.ts";
 import { dataOntoOther } from "./dataOntoOther.ts";
 import { faultCode } from "./faultCode.ts";
+import { deviceLegs } from "./deviceLegs.ts";
 import { feedWithoutFuse } from "./feedWithoutFuse.ts";
 import { floatingInput } from "./floatingInput.ts";
 import { functionLost } from "./functionLost.ts";
@@ -37,6 +38,7 @@ import { oneOfSeveral } from "./oneOfSeveral.ts";
 import { opposites } from "./opposites.ts";
 import { optionWire } from "./optionWire.ts";
 import { pairedByColour } from "./pairedByColour.ts";
+import { partCutOff } from "./partCutOff.ts";
 import { pickupPolarity } from "./pickupPolarity.ts";
 import { positionChanges } from "./positionChanges.ts";
 import { programmingOwed } from "./programmingOwed.ts";
@@ -91,6 +93,8 @@ export const RULES: readonly Rule[] = [
   bothSides,
   combinedStopTurn,
   startInterlock,
+  partCutOff,
+  deviceLegs,
   missingFeed,
   fuseTooLarge,
   twoSources,

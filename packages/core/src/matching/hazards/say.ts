@@ -1,4 +1,11 @@
-import { pinName, type Decision, type LeavingOpen, type OpenEffect } from "../../model/index.ts";
+import { goesOnBehind } from "../brief.ts";
+import {
+  pinName,
+  type Decision,
+  type Dossier,
+  type LeavingOpen,
+  type OpenEffect,
+} from "../../model/index.ts";
 import type { ReadPin } from "../readPin.ts";
 
 /** "B12.7": a pin in the words of a hazard. */
@@ -14,9 +21,9 @@ export const isTerm = (pin: ReadPin, ...names: readonly string[]): boolean =>
 /** Whether two pins are read as these two terms, either way round: a crossed pair. */
 export const areTerms = (a: ReadPin, b: ReadPin, one: string, other: string): boolean =>
   (isTerm(a, one) && isTerm(b, other)) || (isTerm(a, other) && isTerm(b, one));
-/** A vehicle's wire that stays where it is goes on doing its work. */
-export const goesOn = (pin: ReadPin, decision: Decision): boolean =>
-  decision.kind === "leave" && pin.placed.connector.side === "vehicle";
+/** A vehicle's wire that stays where it is goes on doing its work as long as the part behind its plug does. */
+export const goesOn = (pin: ReadPin, decision: Decision, dossier: Dossier): boolean =>
+  decision.kind === "leave" && goesOnBehind(dossier, pin.placed.connector);
 /** What happens because a pin is left open: as decided, else as the vocabulary says; undefined where its wire goes on working. */
-export const openEffect = (pin: ReadPin, decision: LeavingOpen): OpenEffect | undefined =>
-  goesOn(pin, decision) ? undefined : (decision.open ?? pin.reading.thing?.open);
+export const openEffect = (pin: ReadPin, decision: LeavingOpen, dossier: Dossier): OpenEffect | undefined =>
+  goesOn(pin, decision, dossier) ? undefined : (decision.open ?? pin.reading.thing?.open);

@@ -9,10 +9,10 @@ import { goesOn, isTerm, named } from "./say.ts";
 export const startInterlock: Rule = {
   id: "start-interlock",
   class: "consequence",
-  find: ({ open, jumpers, links, feeds }) => [
+  find: ({ open, jumpers, links, feeds, dossier }) => [
     ...[...open, ...feeds.filter(({ decision }) => !isThroughInterlock(decision.from))].flatMap(
       ({ pin, decision }): readonly Finding[] =>
-        isInterlock(pin) && !goesOn(pin, decision)
+        isInterlock(pin) && !goesOn(pin, decision, dossier)
           ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])]
           : [],
     ),
@@ -39,18 +39,18 @@ export const startInterlock: Rule = {
       const bridged =
         (isTerm(vehicle, "start inhibit") && incoming.signal === "ground") ||
         (isInterlock(incoming) && vehicle.signal === "ground");
-      return bridged && decision?.kind === "join"
+      return bridged && (decision?.kind === "join" || decision?.kind === "tap")
         ? [
             {
               ...stopFor([vehicle, incoming], decision, [
                 {
                   words: "Fit a clutch switch in the loop",
-                  put: [{ ...decision, device: { kind: "switch", what: "clutch" }, method: "splice" }],
+                  put: [inSplice(decision, "clutch")],
                   remove: [],
                 },
                 {
                   words: "Fit a neutral switch in the loop",
-                  put: [{ ...decision, device: { kind: "switch", what: "neutral" }, method: "splice" }],
+                  put: [inSplice(decision, "neutral")],
                   remove: [],
                 },
               ]),
@@ -62,6 +62,14 @@ export const startInterlock: Rule = {
   ],
 };
 
+const inSplice = (
+  decision: Extract<Decision, { kind: "join" | "tap" }>,
+  what: "clutch" | "neutral",
+): Decision => ({
+  ...decision,
+  ...(decision.kind === "join" ? { method: "splice" as const } : {}),
+  device: { kind: "switch", what },
+});
 const isInterlock = (pin: ReadPin): boolean => pin.reading.thing?.startInterlock === true;
 /** Whether the place that a feed comes from names a switch which goes on keeping the car from cranking in gear: "ground through a clutch switch". */
 const isThroughInterlock = (from: string): boolean =>

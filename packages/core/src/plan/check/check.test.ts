@@ -114,7 +114,11 @@ describe("checkPlan, one mistake at a time", () => {
       before(is("close-lock", "V"), is("cap", "join:V.5:X.D/cap-stub-vehicle")),
       "halves-bare",
     ],
-    ["a stub that is live is never insulated", without(is("cap", "join:V.5:X.D/cap-stub-vehicle")), "step-cannot-be-done"],
+    [
+      "a stub that is live is never insulated",
+      without(is("cap", "join:V.5:X.D/cap-stub-vehicle")),
+      "step-cannot-be-done",
+    ],
     [
       "two circuits lie bare together",
       before(is("splice", "join:V.2"), is("tape", "V")),

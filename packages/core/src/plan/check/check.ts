@@ -179,7 +179,7 @@ function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState): Co
       place.at !== "cavity" ||
       hole === undefined ||
       (end.plugged[hole.connector] ?? null) !== null ||
-      (start.plugged[hole.connector] === "own" &&
+      ((start.plugged[hole.connector] ?? "own") === "own" &&
         !claimed.has(hole.connector) &&
         counterpartOf(dossier.worklist, hole.connector) === "leaves") ||
       (!worked.has(hole.connector) && (start.plugged[hole.connector] ?? null) === null)

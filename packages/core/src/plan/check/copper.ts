@@ -26,9 +26,7 @@ import type { Fault } from "./fault.ts";
 
 /** A node of what is expected: the loom behind a pin, a cavity as its other half sees it, or something that stays nameable. */
 type Node =
-  | { readonly at: "wire"; readonly pin: PinId }
-  | { readonly at: "seat"; readonly cavity: PinId }
-  | Anchor;
+  { readonly at: "wire"; readonly pin: PinId } | { readonly at: "seat"; readonly cavity: PinId } | Anchor;
 const keyOf = (node: Node): string => {
   if (node.at === "wire") return `wire ${node.pin}`;
   return node.at === "seat" ? `seat ${node.cavity}` : anchorKey(node);
@@ -91,7 +89,8 @@ export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessS
   const mat = new Set(
     Object.entries(start.plugged).flatMap(([id, into]) => (into === null ? [id as ConnectorId] : [])),
   );
-  const nets = netOf(asPlugged(end, mat));
+  const stays = [...mat].filter((id) => counterpartOf(dossier.worklist, id) !== "leaves");
+  const nets = netOf(asPlugged(end, new Set(stays)));
   const links = expectedLinks(dossier, asPlugged(start, mat));
   for (const { from, to, decision } of links) {
     if (decision === null) continue;
@@ -251,7 +250,10 @@ function meetingOf(dossier: Dossier, own: ConnectorId, other: ConnectorId) {
 }
 
 /** Wires of both sides meet in a joint, or each at its terminal of the part between. */
-function meet(expected: Links, decision: Extract<Decision, { kind: "join" | "merge" | "split" | "tap" }>): void {
+function meet(
+  expected: Links,
+  decision: Extract<Decision, { kind: "join" | "merge" | "split" | "tap" }>,
+): void {
   const pairs = linkedPairs(decision);
   const [ours, theirs] = [[...new Set(pairs.map(([v]) => v))], [...new Set(pairs.map(([, x]) => x))]];
   const which = "half" in decision && decision.half === "plug" ? "plug" : "loom";

@@ -98,7 +98,7 @@ function touched(op: Operation, state: HarnessState): readonly EndId[] {
 }
 
 const pinOfEnd = (end: EndId): PinId => end.slice(0, end.lastIndexOf("#")) as PinId;
-const inWindow = ({ group }: Step): boolean => group.split("~")[0] === "window";
+const inWindow = ({ group }: Step): boolean => /^window(~\d+)?$/.test(group);
 const jointKey = ({ decision, wire, at }: Step): string => `${decision}|${wire}|${at}`;
 
 /** Follows the loose ends through an operation that was done. */

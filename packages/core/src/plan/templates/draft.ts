@@ -99,6 +99,7 @@ export function stepOf(group: string, owner: string, decision: DecisionId | null
   } = draft;
   return {
     id: stepId(`${owner}/${draft.role}`),
+    role: draft.role,
     kind: draft.kind,
     group,
     decision,

@@ -122,7 +122,13 @@ export function tapped(
   if (device === undefined) return [...ready, open, hang(branches)];
   return [
     ...ready,
-    { kind: "build-wire", role: "lead", op: { kind: "build-wire", pin: lead, to: "there" }, ...meeting, device },
+    {
+      kind: "build-wire",
+      role: "lead",
+      op: { kind: "build-wire", pin: lead, to: "there" },
+      ...meeting,
+      device,
+    },
     open,
     hang([plugEnd(lead)]),
     ...legsRouted(device, decision, meeting),
@@ -156,7 +162,13 @@ export function jointDraft(
     : {
         kind: "fit-device",
         role: "device",
-        op: { kind: "fit", device: id, what: device, terminals: terminalsMet(device, met, decision), to: "in" },
+        op: {
+          kind: "fit",
+          device: id,
+          what: device,
+          terminals: terminalsMet(device, met, decision),
+          to: "in",
+        },
         device,
         ...meeting,
       };

@@ -10,6 +10,7 @@ import {
   meetingPins,
   rankPins,
   readFunction,
+  staysWhole,
   waysIn,
   type Connector,
   type Decision,
@@ -130,6 +131,8 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
     .map(decisionId);
   const shared = { sure: "sure" as const, ...common, reason: "chosen by hand" };
   const decide = (): Decision => {
+    if (vehicle.length === 1 && staysWhole(dossier, first))
+      return { kind: "tap", vehicle: first, incoming, ...shared };
     if (vehicle.length > 1) return { kind: "merge", vehicle, incoming: second, ...shared };
     if (incoming.length > 1) return { kind: "split", vehicle: first, incoming, ...shared };
     const method = hasWire(dossier, second) ? dossier.head.method : "move";
@@ -262,10 +265,49 @@ export const canFindLive = (row: CircuitRow | undefined): boolean =>
   row.decision.method !== "adapter" &&
   row.vehicle.every(({ connector }) => connector.leads === "loom");
 
+/** A wire that is tapped is cut through instead, or one that is cut for a joint is tapped; null where there is no such choice. */
+export function tapOrCut(decision: Decision, dossier: Dossier): Edit | null {
+  const vehicle =
+    decision.kind === "join" || decision.kind === "split" || decision.kind === "tap"
+      ? decision.vehicle
+      : null;
+  const isLoom = dossier.connectors.some(
+    ({ leads, pins }) => leads === "loom" && pins.some(({ id }) => id === vehicle),
+  );
+  if (vehicle === null || !isLoom) return null;
+  const { sure, reason, answers } = decision;
+  const between = "device" in decision && decision.device !== undefined ? { device: decision.device } : {};
+  const shared = { sure, reason, answers, ...between };
+  const remove = [decisionId(decision)];
+  if (decision.kind === "tap") {
+    const [first] = decision.incoming;
+    if (first === undefined) return null;
+    return decision.incoming.length > 1
+      ? { put: [{ kind: "split", vehicle, incoming: decision.incoming, ...shared }], remove }
+      : { put: [{ kind: "join", vehicle, incoming: first, method: "splice", ...shared }], remove };
+  }
+  const incoming =
+    decision.kind === "join" ? [decision.incoming] : decision.kind === "split" ? decision.incoming : [];
+  return incoming.every((pin) => hasWire(dossier, pin))
+    ? { put: [{ kind: "tap", vehicle, incoming, ...shared }], remove }
+    : null;
+}
+
+/** The other half of a wire that is cut for a joint on the car; null where there is only one. */
+export function otherHalf(decision: Decision, dossier: Dossier): Edit | null {
+  if (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split") return null;
+  const wires = linkedPairs(decision).map(([vehicle]) => vehicle);
+  const isLoom = dossier.connectors.some(
+    ({ leads, pins }) => leads === "loom" && pins.some(({ id }) => wires.includes(id)),
+  );
+  if (!isLoom || methodOf(decision) !== "splice") return null;
+  const { half, ...whole } = decision;
+  return { put: [half === "plug" ? whole : { ...whole, half: "plug" }], remove: [] };
+}
+
 /** A decision about joined wires with another part between them, or none. A part wants a cut, so a move becomes a splice. */
 export function withDevice(decision: Decision, device: InsertedDevice | undefined): Edit {
-  if (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split")
-    return { put: [], remove: [] };
+  if (!isJoining(decision)) return { put: [], remove: [] };
   const { device: _before, ...rest } = decision;
   const spliced =
     rest.kind === "join" && device !== undefined ? { ...rest, method: "splice" as const } : rest;
@@ -306,6 +348,8 @@ export function offerWords(row: CircuitRow): string {
       return `Join ${cavities(row.vehicle)} to ${cavities(row.incoming)}`;
     case "move":
       return `Move ${cavities(pinsOfRow(row))} in its plug`;
+    case "tap":
+      return `Tap ${cavities(row.vehicle)} for ${cavities(row.incoming)}`;
     case "mate":
       return "Mate them";
     case "series":

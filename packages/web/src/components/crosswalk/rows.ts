@@ -31,6 +31,7 @@ export type Act =
   | "adapter"
   | "shift"
   | "split"
+  | "tap"
   | "merge"
   | "mate"
   | "series"
@@ -168,7 +169,7 @@ export function circuitRows(
       offered(decisionFromPair(pair, dossier), pair.sure, { pairs: [pair], proposed: pair.device }),
     ),
     ...crosswalk.groups.map((group) =>
-      offered(decisionFromGroup(group), group.sure, { pairs: group.pairs, proposed: group.device }),
+      offered(decisionFromGroup(group, dossier), group.sure, { pairs: group.pairs, proposed: group.device }),
     ),
     ...crosswalk.jumpers.map((jumper) => offered(decisionFromJumper(jumper), jumper.sure, {})),
     ...crosswalk.alone.map((alone): CircuitRow => {
@@ -260,6 +261,7 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   if (decision?.kind === "leave") return only("stays as it is");
   if (row.alone !== null) return only(ALONE_WORDS[row.alone.why] ?? "no partner");
   const part = device === null ? "" : DEVICE_NAMES[device.kind];
+  if (row.act === "tap") return { above: decision === null ? "suggested: tap" : "tap", below: part };
   if (row.act === "split" || row.act === "merge")
     return {
       above: decision === null ? "suggested" : `one to ${Math.max(row.vehicle.length, row.incoming.length)}`,

@@ -1,0 +1,46 @@
+import { isJoining, leadPin, missingLegs, type Decision, type DeviceLeg } from "../../model/index.ts";
+import { list } from "../../util/index.ts";
+import { deviceWords } from "../deviceWords.ts";
+import { feedPlaces, feedPlaceWords } from "../feeds.ts";
+import type { Finding, Fix, Rule } from "./rule.ts";
+
+/** A relay switches nothing without its supply, a divider divides nothing without its ground: every terminal goes somewhere (common practice). */
+export const deviceLegs: Rule = {
+  id: "device-legs",
+  class: "electrical",
+  find: ({ dossier, links }) => {
+    const grounds = feedPlaces(dossier).filter(({ feed }) => feed === "ground");
+    const seen = new Set<Decision>();
+    return links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
+      if (decision === null || !isJoining(decision) || seen.has(decision)) return [];
+      seen.add(decision);
+      const { device } = decision;
+      const missing = device === undefined ? [] : missingLegs(device);
+      if (device === undefined || missing.length === 0) return [];
+      return [
+        {
+          severity: "stop",
+          pins: leadPin(decision) === vehicle.placed.pin.id ? [vehicle, incoming] : [incoming, vehicle],
+          decision,
+          title: `${missing.length === 1 ? "A terminal goes" : "Terminals go"} nowhere`,
+          detail: `${deviceWords(device)}: nothing is connected to ${list(missing.map((terminal) => (terminal === "ground" ? "its ground" : `terminal ${terminal}`)))}, so it cannot work.`,
+          cure: "Say what each terminal hangs on.",
+          fixes:
+            missing.length === 1 && missing[0] === "ground"
+              ? grounds.slice(0, 2).map((place): Fix => {
+                  const leg: DeviceLeg = {
+                    terminal: "ground",
+                    to: { kind: "feed", feed: "ground", from: feedPlaceWords(place) },
+                  };
+                  return {
+                    words: `Ground it at ${feedPlaceWords(place)}`,
+                    put: [{ ...decision, device: { ...device, legs: [...(device.legs ?? []), leg] } }],
+                    remove: [],
+                  };
+                })
+              : [],
+        },
+      ];
+    });
+  },
+};

@@ -1,0 +1,82 @@
+import { decisionId, isJoining, isKept, methodOf, type Decision } from "../../model/index.ts";
+import type { ReadPin } from "../readPin.ts";
+import type { Finding, Fix, Rule } from "./rule.ts";
+import { at, named } from "./say.ts";
+
+/**
+ * The part behind a plug stays, and a decision takes its wire away from it: an ignition switch is cut off so that a module can
+ * listen (common practice: what goes on working is tapped).
+ */
+export const partCutOff: Rule = {
+  id: "part-cut-off",
+  class: "consequence",
+  find: ({ dossier, wires, decided }) =>
+    wires.vehicle.flatMap((pin): readonly Finding[] => {
+      const { connector } = pin.placed;
+      const decision = decided.get(pin.placed.pin.id);
+      if (decision === undefined || connector.leads !== "loom" || !isKept(dossier, connector)) return [];
+      const how = partedBy(decision);
+      if (how === null) return [];
+      return [
+        {
+          severity: how === "on-purpose" ? "caution" : "stop",
+          pins: [pin],
+          decision,
+          title: "The part that stays loses this wire",
+          detail: `${named(pin)}: what ${connector.name} plugs into stays, and ${how === "on-purpose" ? "its wire ends here" : "this decision takes its wire away"}.`,
+          cure:
+            how === "on-purpose"
+              ? "Leave it as it is unless the part can do without it."
+              : `Tap ${at(pin)}: the wire stays whole and a branch hangs on it.`,
+          fixes: tapInstead(decision, pin),
+        },
+      ];
+    }),
+};
+
+/** How a decision parts a wire from the part behind its plug; null where the part keeps it, or gets it back. */
+function partedBy(decision: Decision): "on-purpose" | "silently" | null {
+  switch (decision.kind) {
+    case "join":
+    case "merge":
+    case "split":
+      return decision.half === "plug" && methodOf(decision) === "splice" ? "on-purpose" : "silently";
+    case "jumper":
+    case "mate":
+      return "silently";
+    case "cap":
+    case "remove":
+    case "feed":
+      return "on-purpose";
+    case "tap":
+    case "series":
+    case "move":
+    case "leave":
+    case "forbid":
+      return null;
+  }
+}
+
+function tapInstead(decision: Decision, pin: ReadPin): readonly Fix[] {
+  if (!isJoining(decision) || decision.kind === "merge" || decision.kind === "tap") return [];
+  const incoming = decision.kind === "join" ? [decision.incoming] : decision.incoming;
+  const { sure, reason, answers, device, joint } = decision;
+  return [
+    {
+      words: "Tap it instead",
+      put: [
+        {
+          kind: "tap",
+          vehicle: pin.placed.pin.id,
+          incoming,
+          sure,
+          reason,
+          answers,
+          ...(device === undefined ? {} : { device }),
+          ...(joint === undefined ? {} : { joint }),
+        },
+      ],
+      remove: [decisionId(decision)],
+    },
+  ];
+}
