@@ -443,6 +443,8 @@ export function faultWords(
       return `${capital(anchorName(fault.anchors[0], name))} is cut off from ${anchorName(fault.anchors[1], name)}, and nothing decided that.`;
     case "joined-undecided":
       return `${capital(anchorName(fault.anchors[0], name))} ends up joined to ${anchorName(fault.anchors[1], name)}, and nothing decided that.`;
+    case "short-circuit":
+      return `Short circuit: ${anchorName(fault.anchors[0], name)} ends up on ${anchorName(fault.anchors[1], name)}.`;
     case "part-not-off":
       return `${name(fault.connector)} is still plugged into the part that is taken away.`;
     case "left-open":

@@ -10,6 +10,9 @@ import {
 } from "../../harness/index.ts";
 import {
   counterpartOf,
+  indexPins,
+  isGrounded,
+  isSupply,
   decisionId,
   linkedPairs,
   methodOf,
@@ -102,7 +105,39 @@ export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessS
         pins: namedPins(decision),
       };
   }
-  return changedNet(links, nets);
+  return changedNet(links, nets) ?? shorted(dossier, netOf(asPlugged(start, mat)), nets);
+}
+
+/** A supply and a ground of the vehicle that were apart and end on one piece of copper, unless that was accepted with a reason. */
+function shorted(dossier: Dossier, before: Nets, after: Nets): Fault | null {
+  const pins = indexPins(dossier);
+  const points = new Map(dossier.points.map(({ id, kind }) => [id, kind]));
+  const classOf = (anchor: Anchor): "supply" | "ground" | null => {
+    if (anchor.at === "supply") return anchor.supply.startsWith("ground ") ? "ground" : "supply";
+    if (anchor.at === "point") {
+      const kind = points.get(anchor.point);
+      return kind === "supply" || kind === "ground" ? kind : null;
+    }
+    const placed = anchor.at === "beyond" ? pins.get(anchor.pin) : undefined;
+    if (placed?.connector.side !== "vehicle") return null;
+    if (isGrounded(placed.pin.signal)) return "ground";
+    return isSupply(placed.pin.signal) ? "supply" : null;
+  };
+  const accepted = new Set(
+    dossier.decisions
+      .filter(({ answers }) => answers.some(({ rule }) => rule === "supply-onto-ground"))
+      .flatMap(namedPins),
+  );
+  for (const net of after.all) {
+    const told = net.anchors.filter((one) => one.at !== "beyond" || !accepted.has(one.pin));
+    const supply = told.find((one) => classOf(one) === "supply");
+    const ground = told.find((one) => classOf(one) === "ground");
+    if (supply === undefined || ground === undefined) continue;
+    const was = before.ofAnchor(supply);
+    if (was === undefined || was !== before.ofAnchor(ground))
+      return { code: "short-circuit", anchors: [supply, ground] };
+  }
+  return null;
 }
 
 const asPlugged = (state: HarnessState, mat: ReadonlySet<ConnectorId>): HarnessState => ({

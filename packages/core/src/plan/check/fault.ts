@@ -36,6 +36,7 @@ export type Fault =
   /** Two places that were joined, and that nothing decided to part; or that were apart. */
   | { readonly code: "cut-off"; readonly anchors: readonly [Anchor, Anchor] }
   | { readonly code: "joined-undecided"; readonly anchors: readonly [Anchor, Anchor] }
+  | { readonly code: "short-circuit"; readonly anchors: readonly [supply: Anchor, ground: Anchor] }
   | { readonly code: "bare-end-left"; readonly end: EndId }
   | { readonly code: "cavity-left-open"; readonly pin: PinId }
   | { readonly code: "fuse-left-out"; readonly decision: DecisionId; readonly pins: readonly PinId[] }
