@@ -1,6 +1,6 @@
 import { Client } from "pg";
 import { describe, expect, it } from "vitest";
-import { foldLedger, planWork, verifyChain, type Dossier, type StoredEntry } from "@trevin/core";
+import { decisionId, foldLedger, planWork, verifyChain, type Dossier, type StoredEntry } from "@trevin/core";
 import { readEntry } from "@trevin/core/contract";
 import { benchCommand, DEMO, namer, restOfDemo, useServer } from "./harness.ts";
 
@@ -134,6 +134,43 @@ describe("bench", () => {
     expect(found.status).toBe(201);
     expect((await send("GET", `/jobs/${id}/as-built.csv`)).body["text"]).toContain(
       'B12,8,occupied,"Level sender, right",L,',
+    );
+  });
+
+  it("lets a stop that was found late be answered at a decision that is carried out, and work goes on", async () => {
+    const { id, dossier } = await ready();
+    const { steps } = planWork(dossier);
+    const at0 = steps.findIndex((step) => step.kind === "splice");
+    for (let i = 0; i <= at0; i++) await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, i));
+    const carried = dossier.decisions.find((decision) => decisionId(decision) === steps[at0]!.decision)!;
+    if (carried.kind !== "join") throw new Error(carried.kind);
+    const find = (pin: string, signal: string) =>
+      send("POST", `/jobs/${id}/ledger`, {
+        ...benchCommand(dossier, 0),
+        kind: "found",
+        pin,
+        facts: { signal },
+        note: "measured",
+      });
+    await find(carried.vehicle, "battery");
+    await find(carried.incoming, "ground");
+    const next = benchCommand(dossier, at0 + 1);
+    const stopped = await send("POST", `/jobs/${id}/ledger`, next);
+    expect(stopped.body).toMatchObject({ status: 409, code: "blocked" });
+    const revision = (await send("GET", `/jobs/${id}`)).body.revision!;
+    const answer = { rule: "supply-onto-ground", reason: "the meter was on the wrong pin", by: "Ines" };
+    const answered = await send(
+      "PATCH",
+      `/jobs/${id}/decisions`,
+      { put: [{ ...carried, answers: [answer] }] },
+      at(revision),
+    );
+    expect(answered.status).toBe(200);
+    expect((await send("POST", `/jobs/${id}/ledger`, next)).status).toBe(201);
+    // What the decision does to the wires stays as it was carried out.
+    const otherwise = { put: [{ ...carried, answers: [], device: { kind: "fuse", amps: 5 } }] };
+    expect((await send("PATCH", `/jobs/${id}/decisions`, otherwise, at(revision + 1))).body["code"]).toBe(
+      "decision-carried-out",
     );
   });
 

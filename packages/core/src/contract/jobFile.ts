@@ -7,7 +7,7 @@ import {
   type JobDocument,
   type JobFile,
 } from "../io/index.ts";
-import { foldLedger, verifyChain, type ChainProblem, type Entry } from "../ledger/index.ts";
+import { verifyChain, type ChainProblem, type Entry } from "../ledger/index.ts";
 import { FEED_CLASSES, METHODS } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import {
@@ -148,7 +148,7 @@ export type JobFileProblem =
   | { readonly code: "ledger-damaged"; readonly problem: ChainProblem }
   | { readonly code: "ledger-does-not-apply"; readonly seq: number };
 
-/** A job file that was read: its ledger also as entries, the chain followed and every step of it possible. */
+/** A job file that was read: its ledger also as entries, the chain followed. Entries that do not apply come along and are named in the ledger. */
 export interface ReadJob extends JobDocument {
   readonly entries: readonly Entry[];
 }
@@ -176,8 +176,6 @@ export function readJobValue(value: unknown): Result<ReadJob, JobFileProblem> {
   if (!chain.ok) return fail({ code: "ledger-damaged", problem: chain.error });
   if (chain.value.length > 0) {
     if (chain.value[0]?.what.kind !== "baseline") return fail({ code: "ledger-does-not-apply", seq: 0 });
-    const [misfit] = foldLedger(chain.value).misfits;
-    if (misfit !== undefined) return fail({ code: "ledger-does-not-apply", seq: misfit.seq });
   }
   return ok({ ...document.value, entries: chain.value });
 }

@@ -6,6 +6,10 @@ import type { ApiProblem as Problem } from "../api/client.ts";
 import { usePhotos } from "./usePhotos.ts";
 
 const server = vi.hoisted(() => ({ photos: [] as (Photo & { removed: boolean })[], refuse: "" }));
+/** Files of one worker share their modules: what another one mocked is forgotten before this one's imports. */
+vi.hoisted(() => {
+  vi.resetModules();
+});
 vi.mock("../api/client.ts", async (original) => {
   const { ApiProblem } = await original<{ ApiProblem: typeof Problem }>();
   const answer = <T>(work: () => T): Promise<T> =>

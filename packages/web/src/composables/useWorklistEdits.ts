@@ -4,6 +4,8 @@ import {
   NO_EDITS,
   ownStepId,
   type AdapterLength,
+  type ConnectorId,
+  type Counterpart,
   type JointKind,
   type OwnStep,
   type PartInTheWay,
@@ -59,5 +61,10 @@ export function useWorklistEdits() {
       return put({ adapterLengths: mm === null ? others : [...others, { between, mm }] });
     },
     setJoint: (joint: JointKind) => put({ joint }),
+    /** What becomes of the part behind a plug; null takes the answer back. */
+    setCounterpart: (connector: ConnectorId, becomes: Counterpart | null) => {
+      const others = edits.value.counterparts.filter((one) => one.connector !== connector);
+      return put({ counterparts: becomes === null ? others : [...others, { connector, becomes }] });
+    },
   };
 }

@@ -18,6 +18,10 @@ const server = vi.hoisted(() => ({
   there: true,
 }));
 const worker = vi.hoisted(() => ({ hangs: false, stopped: 0 }));
+/** Files of one worker share their modules: what another one mocked is forgotten before this one's imports. */
+vi.hoisted(() => {
+  vi.resetModules();
+});
 vi.mock("../workers/client.ts", () => ({
   startAnalysis: (
     dossier: Dossier,

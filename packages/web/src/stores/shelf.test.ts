@@ -12,6 +12,10 @@ const server = vi.hoisted(() => ({
   terminals: new Map<string, unknown>(),
   down: false,
 }));
+/** Files of one worker share their modules: what another one mocked is forgotten before this one's imports. */
+vi.hoisted(() => {
+  vi.resetModules();
+});
 vi.mock("../api/client.ts", async (original) => {
   const { ApiProblem } = await original<{ ApiProblem: typeof Problem }>();
   const answer = (work: () => void = () => undefined): Promise<unknown> => {

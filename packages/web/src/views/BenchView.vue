@@ -99,7 +99,7 @@ function colourOf(pin: PinId): WireColour | null {
   const own = isJoint.value ? placed(pin) : null;
   return own === null ? (current.value?.colour ?? null) : pinColour(own.pin, own.connector);
 }
-const isJoint = computed(() => main.value?.step.op?.kind === "splice");
+const isJoint = computed(() => ["splice", "tap", "fit"].includes(main.value?.step.op?.kind ?? ""));
 /** A step about one wire shows its code; where several meet, each has its own in the list. */
 const code = computed(() => (isJoint.value ? "" : (wire.value?.pin.colour ?? "")));
 const since = computed(() => {

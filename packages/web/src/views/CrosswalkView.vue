@@ -69,8 +69,9 @@ const {
 const { measuring, unknownPin, keepMeasured } = dialogs;
 const { openFeed, feed, fitting, putDevice, sides, copySide } = dialogs;
 const acts = useActs(decide, () => dossier.value, circuits, dialogs);
-const { act, take, sureOnes, takeSure, reject, open, fix, accept, turnLive, turnMethod, turnSure, setOpen } =
+const { act, take, sureOnes, takeSure, reject, open, fix, accept, turnLive, turnMethod, turnTap, turnHalf } =
   acts;
+const { turnSure, setOpen } = acts;
 const blocking = useBlocks(
   () => dossier.value,
   () => analysis.value,
@@ -194,6 +195,8 @@ useCommands([
       @feed="openFeed"
       @device="fitting = true"
       @method="turnMethod"
+      @tap="turnTap"
+      @half="turnHalf"
       @sure="turnSure"
       @back="act(takeBack(target), false)"
       @why="whyOpen = !whyOpen"
@@ -232,6 +235,8 @@ useCommands([
       :now="selected?.device ?? null"
       :proposed="selected?.proposed?.device ?? null"
       :nominal-volts="dossier.head.nominalVolts"
+      :dossier="dossier"
+      :tapped="selected?.decision?.kind === 'tap'"
       @put="putDevice"
     />
     <SideDialog v-model:open="sides" :dossier="dossier" @copy="copySide" />

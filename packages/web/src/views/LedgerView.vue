@@ -2,7 +2,15 @@
 /** What was done, by whom and when; the pin tables as they are now; everything to take along. */
 import type { Photo } from "@trevin/core/contract";
 import { computed, ref } from "vue";
-import { entryNarrator, initialState, retractChain, type Entry } from "@trevin/core";
+import {
+  entryNarrator,
+  initialState,
+  operationProblemWords,
+  pinNamer,
+  retractChain,
+  type Entry,
+  type Misfit,
+} from "@trevin/core";
 import { downloadPath } from "../api/client.ts";
 import AsBuiltTables from "../components/ledger/AsBuiltTables.vue";
 import { usePhotos } from "../composables/usePhotos.ts";
@@ -25,6 +33,12 @@ const photosAt = computed(() => {
   }
   return at;
 });
+const name = computed(() => pinNamer(bench.value.dossier));
+const misfitWords = ({ seq, problem }: Misfit): string => {
+  const entry = store.entries.find((one) => one.seq === seq);
+  const why = operationProblemWords(problem, name.value);
+  return entry === undefined ? why : `${narrate.value(entry)}: ${why}`;
+};
 const head = computed(() => store.stored.at(-1)?.hash ?? null);
 const now = computed(() => (store.begun ? bench.value.state : initialState(bench.value.dossier)));
 const canTakeBack = (entry: Entry): boolean =>
@@ -83,6 +97,18 @@ useCommands([
         that every change is an entry here and cannot be altered.
       </p>
       <template v-else>
+        <section v-if="bench.misfits.length" class="tray" role="alert">
+          <h2>
+            {{ bench.misfits.length }} {{ bench.misfits.length === 1 ? "entry does" : "entries do" }} not
+            apply any more
+          </h2>
+          <p>Kept in the ledger, and not counted in what is built now. Record what is really there.</p>
+          <ul>
+            <li v-for="one in bench.misfits" :key="one.seq">
+              <b class="code">{{ one.seq }}</b> {{ misfitWords(one) }}
+            </li>
+          </ul>
+        </section>
         <table>
           <thead>
             <tr>

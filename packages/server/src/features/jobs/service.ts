@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { isDeepStrictEqual } from "node:util";
 import {
   applyCommand,
   commandProblemWords,
@@ -9,6 +10,7 @@ import {
   undoState,
   type Change,
   type Command,
+  type Decision,
   type Dossier,
   type JobHead,
 } from "@trevin/core";
@@ -173,7 +175,7 @@ async function refuseLocked(
   const now = new Map(after.decisions.map((decision) => [decisionId(decision), decision]));
   for (const decision of job.dossier.decisions) {
     const id = decisionId(decision);
-    if (carriedOut.has(id) && now.get(id) !== decision)
+    if (carriedOut.has(id) && !isSameWork(now.get(id), decision))
       throw new HttpProblem(
         409,
         "decision-carried-out",
@@ -181,6 +183,12 @@ async function refuseLocked(
       );
   }
 }
+
+/** What was found since may raise a hazard at a decision that is carried out: an answer to it changes nothing on the car. */
+const isSameWork = (now: Decision | undefined, before: Decision): boolean =>
+  now === before ||
+  (now !== undefined &&
+    isDeepStrictEqual({ ...now, answers: [] }, { ...before, answers: [] }));
 
 const connectorNamer =
   (dossier: Dossier) =>

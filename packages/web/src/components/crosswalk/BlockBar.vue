@@ -2,6 +2,7 @@
 /** Below the list: what blocks the worklist, or what can be done to all selected circuits. */
 import { blockWords, pinNamer, type Block, type Dossier } from "@trevin/core";
 import { computed } from "vue";
+import PartBehind from "../parts/PartBehind.vue";
 import type { Analysis } from "../../workers/analysis.ts";
 
 const props = defineProps<{
@@ -23,6 +24,12 @@ const emit = defineEmits<{
   nextBlock: [];
 }>();
 const name = computed(() => pinNamer(props.dossier));
+/** One plug at a time; its answer settles every wire in it. */
+const question = computed(() => {
+  const [asked] = props.blocks.flatMap((block) => (block.code === "counterpart" ? [block.connector] : []));
+  return props.dossier.connectors.find(({ id }) => id === asked) ?? null;
+});
+const others = computed(() => props.blocks.filter(({ code }) => code !== "counterpart"));
 const count = (outcome: "works" | "dead" | "damage"): number =>
   props.verdict.filter((join) => join.outcome === outcome).length;
 </script>
@@ -52,8 +59,9 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
             >{{ undecided }} {{ undecided === 1 ? "pin" : "pins" }} undecided</span
           >
         </p>
+        <PartBehind v-if="question" :connector="question" brief />
         <button
-          v-for="(block, i) in blocks.slice(0, 2)"
+          v-for="(block, i) in others.slice(0, question ? 1 : 2)"
           :key="i"
           type="button"
           class="link lab"

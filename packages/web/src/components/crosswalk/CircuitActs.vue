@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What can be done with the circuit in hand; each act with its key. */
 import { computed, ref } from "vue";
-import { isJoining, type Decision, type Method } from "@trevin/core";
+import { isJoining, type Decision, type Half, type Method } from "@trevin/core";
 import { canFindLive, METHOD_OFFERS } from "./acts.ts";
 import type { CircuitRow } from "./rows.ts";
 
@@ -10,6 +10,10 @@ const props = defineProps<{
   decision: Decision | null;
   offer: string;
   otherWay: Method | null;
+  /** Whether the wire could be tapped instead of cut through, or the other way about. */
+  tapOrCut: boolean;
+  /** The half of the cut wire that could be joined instead, or null. */
+  half: Half | null;
 }>();
 /** Nothing is done to a wire that nobody knows. */
 const unidentified = computed(() => props.row.alone?.proposal === "identify");
@@ -30,6 +34,8 @@ const emit = defineEmits<{
   shift: [];
   sure: [];
   take: [];
+  tap: [];
+  half: [];
 }>();
 /** One line on the act that the hand is on. */
 const help = ref("");
@@ -43,6 +49,32 @@ function explain({ target }: Event): void {
   <div class="acts" @pointerover="explain" @focusin="explain" @pointerleave="help = ''">
     <button v-if="offer" type="button" class="btn pri" @click="emit('take')">
       {{ offer }} <kbd>Enter</kbd>
+    </button>
+    <button
+      v-if="tapOrCut"
+      type="button"
+      class="btn"
+      :data-help="
+        decision?.kind === 'tap'
+          ? 'Cut the wire behind its plug: the part behind it loses the wire.'
+          : 'The wire stays whole and a branch hangs on it: for a part that stays.'
+      "
+      @click="emit('tap')"
+    >
+      {{ decision?.kind === "tap" ? "Cut through instead" : "Tap instead" }} <kbd>N</kbd>
+    </button>
+    <button
+      v-if="half"
+      type="button"
+      class="btn quiet"
+      :data-help="
+        half === 'plug'
+          ? 'Join the half that stays in the plug, and insulate the one in the loom.'
+          : 'Join the half that stays in the loom, and insulate the one in the plug.'
+      "
+      @click="emit('half')"
+    >
+      {{ half === "plug" ? "Join the plug half" : "Join the loom half" }} <kbd>W</kbd>
     </button>
     <button v-if="otherWay" type="button" class="btn" @click="emit('method')">
       {{ METHOD_OFFERS[otherWay] }} <kbd>M</kbd>

@@ -1,13 +1,37 @@
 <script setup lang="ts">
 /** The device between the wires of a circuit, decided or suggested, with what its input will see. */
 import { computed } from "vue";
-import { deviceReasonWords, deviceWords, dividerReadings } from "@trevin/core";
+import {
+  deviceReasonWords,
+  deviceWords,
+  dividerReadings,
+  missingLegs,
+  pinName,
+  terminalsOf,
+  type PlacedPin,
+} from "@trevin/core";
 import type { CircuitRow } from "./rows.ts";
 
 const props = defineProps<{ row: CircuitRow; nominalVolts: number }>();
 const volts = computed(() => {
   const { device } = props.row;
   return device?.kind === "divider" ? dividerReadings(props.nominalVolts, device) : [];
+});
+/** Every terminal with what is on it: nobody has to guess which leg is which. */
+const legs = computed((): readonly string[] => {
+  const { device, vehicle, incoming } = props.row;
+  if (device === null) return [];
+  const at = terminalsOf(device);
+  const cavities = (pins: readonly PlacedPin[]): string =>
+    pins.map((placed) => pinName(placed)).join(" and ");
+  const own = [
+    `${at.vehicle}: ${cavities(vehicle)}`,
+    ...(at.incoming === at.vehicle ? [] : [`${at.incoming}: ${cavities(incoming)}`]),
+  ];
+  const further = (device.legs ?? []).map(({ terminal, to }) =>
+    to.kind === "open" ? `${terminal}: open` : `${terminal}: ${to.from || "where from?"}`,
+  );
+  return [...own, ...further, ...missingLegs(device).map((terminal) => `${terminal}: nothing yet`)];
 });
 </script>
 
@@ -18,6 +42,7 @@ const volts = computed(() => {
       }}<template v-if="row.proposed">, since {{ deviceReasonWords(row.proposed) }}</template
       >.
     </p>
+    <p v-if="legs.length" class="lab">{{ legs.join(" · ") }}</p>
     <dl v-if="volts.length">
       <div v-for="one in volts" :key="one.at">
         <dt>{{ one.volts.toFixed(2) }} V</dt>

@@ -14,6 +14,7 @@ import {
   type DecisionId,
   type Dossier,
   type Fix,
+  type Half,
   type Hazard,
   type WayOfWire,
   type OpenEffect,
@@ -29,7 +30,7 @@ import CostTable from "../parts/CostTable.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
-import { METHOD_NAMES, nextMethod } from "./acts.ts";
+import { METHOD_NAMES, nextMethod, otherHalf, tapOrCut } from "./acts.ts";
 import { sameAnswer } from "./hazardActs.ts";
 import HazardCard from "./HazardCard.vue";
 import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
@@ -60,6 +61,8 @@ const emit = defineEmits<{
   live: [];
   device: [];
   method: [];
+  tap: [];
+  half: [];
   sure: [];
   back: [];
   why: [];
@@ -126,6 +129,11 @@ watch(
   },
   { immediate: true },
 );
+const half = computed((): Half | null => {
+  const now = decision.value;
+  if (now === null || otherHalf(now, props.dossier) === null) return null;
+  return "half" in now && now.half === "plug" ? "loom" : "plug";
+});
 const otherWay = computed(() => (decision.value === null ? null : nextMethod(decision.value, props.dossier)));
 const openEffect = computed(() =>
   decision.value !== null && isLeftOpen(decision.value) ? (decision.value.open ?? "unsaid") : null,
@@ -190,6 +198,8 @@ const effects = [
         :decision="decision"
         :offer="offer"
         :other-way="otherWay"
+        :tap-or-cut="decision !== null && tapOrCut(decision, dossier) !== null"
+        :half="half"
         @back="emit('back')"
         @cap="emit('cap')"
         @device="emit('device')"
@@ -206,6 +216,8 @@ const effects = [
         @shift="emit('shift')"
         @sure="emit('sure')"
         @take="emit('take')"
+        @tap="emit('tap')"
+        @half="emit('half')"
       />
       <div v-if="openEffect" class="field effect">
         <span id="open-effect" class="label">If left open</span

@@ -4,13 +4,25 @@ import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import { computed, ref, watch } from "vue";
-import { deviceWords, dividerFor, dividerReadings, type DeviceKind, type InsertedDevice } from "@trevin/core";
+import {
+  deviceWords,
+  dividerFor,
+  dividerReadings,
+  missingLegs,
+  type DeviceKind,
+  type Dossier,
+  type InsertedDevice,
+} from "@trevin/core";
 import { blankDevice } from "./acts.ts";
+import DeviceLegs from "./DeviceLegs.vue";
 
 const props = defineProps<{
   now: InsertedDevice | null;
   proposed: InsertedDevice | null;
   nominalVolts: number;
+  dossier: Dossier;
+  /** Whether the vehicle's wire is tapped and not cut. */
+  tapped: boolean;
 }>();
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{ put: [device: InsertedDevice | undefined] }>();
@@ -45,6 +57,15 @@ const problem = computed(() => {
   );
   if (bad !== undefined) return "Enter numbers above 0.";
   return device.value.kind === "converter" && device.value.what.trim() === "" ? "Enter what it is." : "";
+});
+/** A part with a signal path has a way in and a way out. */
+const hasInput = computed(() => ["divider", "regulator", "converter"].includes(device.value.kind));
+const what = computed(() => {
+  const missing = missingLegs(device.value);
+  if (missing.length > 0) return `Still to say: ${missing.map((one) => `terminal ${one}`).join(" and ")}.`;
+  return props.tapped
+    ? `The vehicle's wire stays whole; a lead goes from it to ${deviceWords(device.value)}.`
+    : `Both wires are cut and joined to ${deviceWords(device.value)}.`;
 });
 const number = (event: Event): number => Number((event.target as HTMLInputElement).value.replace(",", "."));
 const volts = computed(() => {
@@ -179,9 +200,21 @@ const volts = computed(() => {
           @update:model-value="set({ what: $event ?? '' })"
         />
       </div>
+      <div v-if="hasInput" class="field">
+        <span id="d-source" class="label">Signal comes from</span
+        ><Select
+          :model-value="device.source ?? 'vehicle'"
+          :options="SIDES"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="d-source"
+          @update:model-value="set({ source: $event })"
+        />
+      </div>
+      <DeviceLegs :device="device" :dossier="dossier" @put="set({ legs: $event })" />
       <p v-if="volts.length" class="lab">The input sees {{ volts.join(", ") }}.</p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-      <p v-else class="why">Both wires are cut and joined to {{ deviceWords(device) }}.</p>
+      <p v-else class="why">{{ what }}</p>
     </form>
     <template #footer>
       <button v-if="now" type="button" class="btn quiet" @click="emit('put', undefined)">Take it out</button

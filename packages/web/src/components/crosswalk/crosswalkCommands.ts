@@ -1,7 +1,7 @@
-import type { Dossier } from "@trevin/core";
+import { isJoining, type Dossier } from "@trevin/core";
 import type { Ref } from "vue";
 import type { AppCommand } from "../../composables/useCommands.ts";
-import { canFindLive, nextMethod, takeBack } from "./acts.ts";
+import { canFindLive, nextMethod, otherHalf, takeBack, tapOrCut } from "./acts.ts";
 import { isOpenHazard, SHOWN } from "./rows.ts";
 import type { Acts } from "./useActs.ts";
 import type { Blocks } from "./useBlocks.ts";
@@ -25,7 +25,8 @@ export function crosswalkCommands(
   { overlay, whyOpen, answerFirst, print }: Views,
 ): readonly AppCommand[] {
   const { rows, shown, selected, marked, target, select, move, mark, extendBy, nextDoubtful } = circuits;
-  const { act, take, sureOnes, takeSure, reject, open, turnLive, turnMethod, turnSure } = acts;
+  const { act, take, sureOnes, takeSure, reject, open, turnLive, turnMethod, turnTap, turnHalf, turnSure } =
+    acts;
   const { pairing, mating, openFeed, fitting, sides } = dialogs;
   const isOpen = (): boolean => selected.value?.decision === null;
   return [
@@ -129,10 +130,7 @@ export function crosswalkCommands(
       id: "device",
       title: "Fit a device in between…",
       keys: "I",
-      enabled: () =>
-        selected.value?.decision?.kind === "join" ||
-        selected.value?.decision?.kind === "merge" ||
-        selected.value?.decision?.kind === "split",
+      enabled: () => !!selected.value?.decision && isJoining(selected.value.decision),
       run: () => {
         fitting.value = true;
       },
@@ -143,6 +141,20 @@ export function crosswalkCommands(
       keys: "M",
       enabled: () => !!selected.value?.decision && nextMethod(selected.value.decision, dossier()) !== null,
       run: turnMethod,
+    },
+    {
+      id: "tap",
+      title: "Switch between a tap and cutting through",
+      keys: "N",
+      enabled: () => !!selected.value?.decision && tapOrCut(selected.value.decision, dossier()) !== null,
+      run: turnTap,
+    },
+    {
+      id: "half",
+      title: "Join the other half of the cut wire",
+      keys: "W",
+      enabled: () => !!selected.value?.decision && otherHalf(selected.value.decision, dossier()) !== null,
+      run: turnHalf,
     },
     {
       id: "live",

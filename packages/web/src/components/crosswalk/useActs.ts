@@ -8,7 +8,17 @@ import {
   type LeavingOpen,
   type OpenEffect,
 } from "@trevin/core";
-import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
+import {
+  canFindLive,
+  leaveOpen,
+  nextMethod,
+  otherHalf,
+  rejectRows,
+  sureOffers,
+  takeOffers,
+  tapOrCut,
+  type Edit,
+} from "./acts.ts";
 import { acceptHazards } from "./hazardActs.ts";
 import { isUnmatched, worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
@@ -90,6 +100,13 @@ export function useActs(
     const method = now === null ? null : nextMethod(now, dossier());
     return method !== null && change({ method });
   }
+  const turned = (turn: (decision: Decision, dossier: Dossier) => Edit | null): unknown => {
+    const now = selected.value?.decision ?? null;
+    const edit = now === null ? null : turn(now, dossier());
+    return edit !== null && decide(edit);
+  };
+  const turnTap = (): unknown => turned(tapOrCut);
+  const turnHalf = (): unknown => turned(otherHalf);
   const turnSure = (): unknown =>
     change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" });
   function setOpen(effect: OpenEffect | null): void {
@@ -111,6 +128,8 @@ export function useActs(
     change,
     turnLive,
     turnMethod,
+    turnTap,
+    turnHalf,
     turnSure,
     setOpen,
   };

@@ -50,7 +50,12 @@ const colourOf = (pin: (typeof rows.value)[number]["wire"]) => {
               ><span v-else class="mut">{{ row.state === "blank" ? "empty, closed" : row.state }}</span>
             </td>
             <td>
-              <b v-if="row.wire">{{ row.wire.pin.function }}</b>
+              <b v-if="row.wire">{{ row.wire.function }}</b><span
+                v-if="row.wire && row.wire.function !== row.wire.pin.function"
+                class="mut lab"
+              >
+                was {{ row.wire.pin.function || "not named" }}</span
+              >
             </td>
             <td class="code">
               {{ row.wire && row.wire.was !== `${row.connector}.${row.cavity}` ? row.wire.was : "" }}

@@ -42,7 +42,7 @@ const LETTERS: Readonly<Record<InsertedDevice["kind"], string>> = {
   converter: "CNV",
 };
 
-const FORKED: readonly Act[] = ["split", "merge", "mate", "series", "jumper"];
+const FORKED: readonly Act[] = ["split", "tap", "merge", "mate", "series", "jumper"];
 const several = computed(() => FORKED.includes(props.act));
 const height = computed(() => (several.value ? Math.max(props.left, props.right) * props.rowHeight : 16));
 const dash = computed(() => DASH[props.sure]);
@@ -60,8 +60,9 @@ const branches = computed(() => {
       ...many.slice(1, -1).map((line) => `M2 ${line}H${props.width * 0.66}`),
     ];
   }
-  const out = props.act === "split" ? props.width - 2 : 2;
-  const way = props.act === "split" ? 1 : -1;
+  const toTheRight = props.act === "split" || props.act === "tap";
+  const out = toTheRight ? props.width - 2 : 2;
+  const way = toTheRight ? 1 : -1;
   return many.map((line) => `M${x + 11 * way} ${y}Q${x + 22 * way} ${line} ${x + 38 * way} ${line}H${out}`);
 });
 /** Where the diodes of a merge or split sit, and which way they point. */
@@ -69,7 +70,7 @@ const diodes = computed(() => {
   if (props.device?.kind !== "diodes") return [];
   const points = props.device.band === "incoming" ? 1 : -1;
   if (!several.value) return [{ x: props.width / 2, y: 8, points }];
-  const x = props.act === "split" ? props.width - 20 : 16;
+  const x = props.act === "split" || props.act === "tap" ? props.width - 20 : 16;
   return spread(Math.max(props.left, props.right)).map((y) => ({ x, y, points }));
 });
 const boxed = computed(() =>
@@ -81,7 +82,10 @@ const boxed = computed(() =>
   <div class="link" :class="{ forked: several, from: mirrored }" :style="{ width: `${width}px` }">
     <span
       class="words lab"
-      :class="{ far: act === 'merge', beside: several && act !== 'jumper' && act !== 'mate' }"
+      :class="{
+        far: act === 'merge',
+        beside: several && act !== 'jumper' && act !== 'mate' && act !== 'tap',
+      }"
       >{{ words }}</span
     >
     <span v-if="under" class="words lab under" :class="{ far: act === 'merge' }">{{ under }}</span>
@@ -125,6 +129,17 @@ const boxed = computed(() =>
             fill="var(--sheet)"
             stroke-width="1.8"
           />
+        </template>
+        <template v-else-if="act === 'tap'">
+          <path :d="`M2 ${joint.y - 5}H${joint.x - 14}q9 0 9 5t-9 5H12`" :stroke-dasharray="dash" />
+          <path
+            :d="`M12 ${joint.y - 0.5} L2 ${joint.y + 5} L12 ${joint.y + 10.5}z`"
+            fill="var(--ink)"
+            stroke="none"
+          />
+          <path v-for="branch in branches" :key="branch" :d="branch" :stroke-dasharray="dash" />
+          <path :d="`M${joint.x - 5} ${joint.y}H${joint.x + 11}`" :stroke-dasharray="dash" />
+          <circle :cx="joint.x - 5" :cy="joint.y" r="4.5" fill="var(--ink)" stroke="none" />
         </template>
         <template v-else-if="several">
           <path

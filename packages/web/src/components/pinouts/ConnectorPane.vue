@@ -26,6 +26,7 @@ import { shellLine } from "../../shells/draft.ts";
 import { usePrefs } from "../../stores/prefs.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
+import PartBehind from "../parts/PartBehind.vue";
 import PinInspector from "./PinInspector.vue";
 import ReadingDialog from "./ReadingDialog.vue";
 
@@ -122,6 +123,11 @@ const whereElse = computed(() =>
       @doubt="emit('doubt')"
       @misread="misread = true"
     />
+    <PartBehind
+      v-if="connector.side === 'vehicle' && connector.leads === 'loom' && connector.matesWith === null"
+      :connector="connector"
+      class="partbehind"
+    />
     <dl class="facts lab">
       <dt>side</dt>
       <dd>{{ connector.side }}, {{ SIDES[connector.side] }}</dd>
@@ -205,6 +211,10 @@ const whereElse = computed(() =>
 }
 .facts dt {
   color: var(--ink2);
+}
+.partbehind {
+  border-top: 2px solid var(--ink);
+  padding-top: 10px;
 }
 .edit {
   align-self: start;
