@@ -103,6 +103,8 @@ export {
   rankPins,
   decisionByPin,
   MOST_PINS,
+  asksAfterPart,
+  hasPartBehind,
   isKept,
   undecidedPins,
   type Dossier,

@@ -121,6 +121,20 @@ export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
 export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): ReadonlyMap<PinId, Decision> =>
   new Map(decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
 
+/** Whether a plug of the vehicle goes into a part that the job does not list, so that it can stay or be taken away. */
+export const hasPartBehind = (
+  { connectors }: Pick<Dossier, "connectors">,
+  { id, side, leads, matesWith }: Connector,
+): boolean =>
+  side === "vehicle" &&
+  leads === "loom" &&
+  matesWith === null &&
+  connectors.every((other) => other.matesWith !== id);
+
+/** Whether nobody has said yet what becomes of the part behind a plug. */
+export const asksAfterPart = (dossier: Dossier, connector: Connector): boolean =>
+  hasPartBehind(dossier, connector) && counterpartOf(dossier.worklist, connector.id) === null;
+
 /** Whether what is behind a connector is said to stay: then every wire that nothing is decided of stays as it is, too. */
 export const isKept = (dossier: Pick<Dossier, "worklist">, { id, side }: Connector): boolean =>
   side === "vehicle" && counterpartOf(dossier.worklist, id) === "stays";

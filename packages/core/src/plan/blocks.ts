@@ -1,7 +1,7 @@
 import { briefLines, type Hazard } from "../matching/index.ts";
 import {
+  asksAfterPart,
   connectorsInOrder,
-  counterpartOf,
   decisionByPin,
   indexPins,
   isDeadEnd,
@@ -64,16 +64,9 @@ function unasked(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonl
         : namedPins(decision).flatMap((id) => pins.get(id)?.connector.id ?? []),
     ),
   );
-  const mated = new Set(
-    dossier.connectors.flatMap(({ id, matesWith }) => (matesWith === null ? [] : [id, matesWith])),
-  );
-  return connectorsInOrder(dossier).flatMap(({ id, side, leads }): readonly Block[] =>
-    side === "vehicle" &&
-    leads === "loom" &&
-    parted.has(id) &&
-    !mated.has(id) &&
-    counterpartOf(dossier.worklist, id) === null
-      ? [{ code: "counterpart", connector: id }]
+  return connectorsInOrder(dossier).flatMap((connector): readonly Block[] =>
+    parted.has(connector.id) && asksAfterPart(dossier, connector)
+      ? [{ code: "counterpart", connector: connector.id }]
       : [],
   );
 }

@@ -158,6 +158,7 @@ useCommands([
         :can-take="target.some((row) => row.offer !== null)"
         :blocks="blocks"
         :undecided="undecided"
+        :begun="store.begun"
         :verdict="analysis.verdict"
         :dossier="dossier"
         @take="take"

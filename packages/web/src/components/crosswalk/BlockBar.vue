@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Below the list: what blocks the worklist, or what can be done to all selected circuits. */
-import { blockWords, pinNamer, type Block, type Dossier } from "@trevin/core";
+import { asksAfterPart, blockWords, pinNamer, undecidedPins, type Block, type Dossier } from "@trevin/core";
 import { computed } from "vue";
 import PartBehind from "../parts/PartBehind.vue";
 import type { Analysis } from "../../workers/analysis.ts";
@@ -10,6 +10,7 @@ const props = defineProps<{
   canTake: boolean;
   blocks: readonly Block[];
   undecided: number;
+  begun: boolean;
   verdict: Analysis["verdict"];
   dossier: Dossier;
 }>();
@@ -24,10 +25,16 @@ const emit = defineEmits<{
   nextBlock: [];
 }>();
 const name = computed(() => pinNamer(props.dossier));
-/** One plug at a time; its answer settles every wire in it. */
+/** One plug at a time, those that stand in the way first; its answer settles every wire in it. */
 const question = computed(() => {
-  const [asked] = props.blocks.flatMap((block) => (block.code === "counterpart" ? [block.connector] : []));
-  return props.dossier.connectors.find(({ id }) => id === asked) ?? null;
+  const asked = props.blocks.flatMap((block) => (block.code === "counterpart" ? [block.connector] : []));
+  const open = props.begun ? [] : undecidedPins(props.dossier).map(({ connector }) => connector.id);
+  const order = [...asked, ...open];
+  return (
+    props.dossier.connectors
+      .filter((one) => order.includes(one.id) && asksAfterPart(props.dossier, one))
+      .sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))[0] ?? null
+  );
 });
 const others = computed(() => props.blocks.filter(({ code }) => code !== "counterpart"));
 const count = (outcome: "works" | "dead" | "damage"): number =>

@@ -5,6 +5,7 @@ import { computed, ref } from "vue";
 import type { RouteLocationRaw } from "vue-router";
 import {
   faceOf,
+  hasPartBehind,
   holdWords,
   landmarks,
   landmarkWords,
@@ -123,11 +124,7 @@ const whereElse = computed(() =>
       @doubt="emit('doubt')"
       @misread="misread = true"
     />
-    <PartBehind
-      v-if="connector.side === 'vehicle' && connector.leads === 'loom' && connector.matesWith === null"
-      :connector="connector"
-      class="partbehind"
-    />
+    <PartBehind v-if="hasPartBehind(dossier, connector)" :connector="connector" class="partbehind" />
     <dl class="facts lab">
       <dt>side</dt>
       <dd>{{ connector.side }}, {{ SIDES[connector.side] }}</dd>
