@@ -109,6 +109,16 @@ test("two looms of several plugs are matched from the keyboard alone, to a workl
   await page.keyboard.press("Control+a");
   await page.keyboard.press("x");
   await page.keyboard.press("1");
+  // Whether what is behind the two plugs of the car stays is asked, one after the other.
+  await expect(page.locator("footer")).toContainText("D4: does the part behind it stay?");
+  await page.keyboard.press("g");
+  await expect(page.locator("footer")).toContainText("D7: does the part behind it stay?");
+  await page.keyboard.press("g");
+  // The divider divides nothing without its ground; a place for it is known.
+  await page.keyboard.press("b");
+  await expect(detailOf(page)).toContainText("nothing is connected to its ground");
+  await page.keyboard.press("Enter");
+  await expect(detailOf(page)).toContainText("ground: D4.1");
   await expect(page.locator("footer")).toContainText("1 blocker");
   await expect(page.locator("footer")).toContainText("“Work lamp” must work, but no pin does it");
   await page.keyboard.press("b");
@@ -178,6 +188,7 @@ test("one answer covers all hazards of one rule and cure", async ({ page }) => {
       { name: "B", pins: pins(5) },
     ],
     decisions: ["1", "2", "3"].map(join),
+    worklist: { counterparts: [{ connector: "A", becomes: "leaves" }] },
   });
   await page.goto(`${job}/crosswalk`);
   await expect(page.locator("footer")).toContainText("3 blockers");

@@ -62,6 +62,8 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await expect(page.getByRole("dialog")).toBeHidden();
   await goTo("CAN low");
   await page.keyboard.press("x");
+  await expect(page.getByText("B1: does the part behind it stay?")).toBeVisible();
+  await page.keyboard.press("g");
   await expect(page.getByText("No blockers")).toBeVisible();
 
   // Worklist, bench to the end.

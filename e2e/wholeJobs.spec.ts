@@ -154,6 +154,7 @@ test("a cluster of 26 pins by adapter: at most 60 actions of planning, and both 
   // The rest was looked over and is taken as it is suggested; what the new cluster has no use for stays in its cavity.
   await by.key("Control+a");
   await by.key("Enter");
+  await by.key("g");
   for (let left = 0; left < 3 && !(await page.getByText("No blockers").isVisible()); left++) {
     await by.key("d");
     await by.key("Enter");
@@ -238,6 +239,7 @@ test("a pigtail of five by position: at most 60 actions, each joint names both o
     await expect(page.getByRole("dialog")).toBeHidden();
     if (cavity < 5) await by.key("ArrowDown");
   }
+  await by.key("g");
   await expect(page.getByText("No blockers")).toBeVisible();
   await by.key("Control+5");
   expect(by.count()).toBeLessThanOrEqual(60);

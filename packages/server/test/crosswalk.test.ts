@@ -146,6 +146,7 @@ describe("decisions of every kind, and the brief", () => {
       have: ["tool: camera"],
       adapterLengths: [{ between: [dossier.connectors[0]!.id, dossier.connectors.at(-1)!.id], mm: 300 }],
       joint: "sleeve",
+      counterparts: [],
     };
     expect((await send("PUT", `/jobs/${id}/worklist`, { worklist }, at(1))).body.dossier?.worklist).toEqual(
       worklist,

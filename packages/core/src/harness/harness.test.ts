@@ -17,7 +17,6 @@ import {
   plugEnd,
   plugPart,
   wireOf,
-  type EndPlace,
   type HarnessState,
 } from "./state.ts";
 

@@ -9,7 +9,7 @@ import {
   type Decision,
   type Dossier,
 } from "../model/index.ts";
-import { checkPlan } from "./check/check.ts";
+import { planFault } from "../testing/index.ts";
 import { displaced, transfersOf } from "./displacements.ts";
 import { planWork } from "./plan.ts";
 
@@ -110,7 +110,7 @@ describe("displaced", () => {
           return wire < 0 ? null : wire;
         });
         const plan = planWork(dossier);
-        expect(checkPlan(dossier, plan)).toBeNull();
+        expect(planFault(dossier, plan)).toBeNull();
         expect(plan.transfers).toBe(
           fewestTransfers(
             targets.map((target, i) => (target === null ? null : i)),

@@ -3,9 +3,8 @@ import { describe, expect, it } from "vitest";
 import { readJobValue } from "../contract/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionId, METHODS, type Decision, type Dossier } from "../model/index.ts";
-import { byName, decidedDossier, demoDossier } from "../testing/index.ts";
+import { byName, decidedDossier, demoDossier, planFault } from "../testing/index.ts";
 import { stepWords } from "../words/index.ts";
-import { checkPlan } from "./check/check.ts";
 import { kitKey, kitOf } from "./kit.ts";
 import { allBy, compareMethods, costOf, waysOfWire } from "./methods.ts";
 import { planWork } from "./plan.ts";
@@ -161,7 +160,7 @@ describe("compareMethods", () => {
         ),
         (dossier) => {
           for (const method of METHODS)
-            expect(checkPlan(allBy(dossier, method), planWork(allBy(dossier, method)))).toBeNull();
+            expect(planFault(allBy(dossier, method), planWork(allBy(dossier, method)))).toBeNull();
           const [decided, move, splice, adapter] = compareMethods(dossier);
           // What fills an empty cavity moves in any case, and so does what moves within its own side.
           const isEmpty = (pin: string): boolean =>

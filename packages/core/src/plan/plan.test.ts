@@ -12,7 +12,7 @@ import {
 import { applyCommand } from "../dossier/index.ts";
 import { decisionPins, type Decision, type Dossier } from "../model/index.ts";
 import { stepWords, whereLine } from "../words/index.ts";
-import { byName, decidedDossier, demoDossier, NaiveHarness } from "../testing/index.ts";
+import { byName, decidedDossier, demoDossier, NaiveHarness, planFault } from "../testing/index.ts";
 import { checkPlan } from "./check/check.ts";
 import { planWork } from "./plan.ts";
 
@@ -78,6 +78,7 @@ describe("planWork", () => {
       leaves: 0,
       looms: 0,
       begunMated: 0,
+      shorts: 0,
     };
     fc.assert(
       fc.property(
@@ -112,7 +113,8 @@ describe("planWork", () => {
           )
             ? 1
             : 0;
-          expect(checkPlan(dossier, plan)).toBeNull();
+          met.shorts += checkPlan(dossier, plan)?.code === "short-circuit" ? 1 : 0;
+          expect(planFault(dossier, plan)).toBeNull();
         },
       ),
       { numRuns: RUNS, seed: 20 },

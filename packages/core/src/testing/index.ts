@@ -1,6 +1,7 @@
 export { decidedDossier, undecidedDossier } from "./arbitraries.ts";
 export { byName, demoDossier } from "./demo.ts";
 export { slowlyLive, spread, touchingPairs } from "./slowNets.ts";
+export { planFault } from "./planFault.ts";
 export { NaiveHarness } from "./naiveApply.ts";
 export {
   namesOf,

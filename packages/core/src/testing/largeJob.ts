@@ -1,4 +1,5 @@
 import type { JobFile } from "../io/index.ts";
+import { connectorId } from "../model/index.ts";
 
 const COLOURS = ["BK", "RD", "BU/WH", "GN", "YE/RD"];
 const SIGNALS = ["analog", "pwm", "ignition", "ground", "switched-ground"] as const;
@@ -23,5 +24,6 @@ export function largeJob(ways: number): JobFile {
       vehicle: { connector: "V", cavity },
       incoming: { connector: "X", cavity },
     })),
+    worklist: { counterparts: [{ connector: connectorId("V"), becomes: "leaves" }] },
   };
 }

@@ -354,13 +354,7 @@ export function stepWords(
       return words("the old terminal", here(`from ${wireWords(wire)}, towards`));
     case "strip":
       if (step.text === "tap")
-        return words(
-          wireWords(wire),
-          here(
-            "15 mm of the insulation open, not cut, behind",
-            `; strip the ${step.others.length > 0 ? "branches" : "branch"}`,
-          ),
-        );
+        return words(wireWords(wire), here("insulation open for 15 mm, wire not cut, behind"));
       if (step.terminal !== null) return words("the end of the new wire", `for ${step.from ?? "its supply"}`);
       return !isAtJoint(step)
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
@@ -471,9 +465,9 @@ const JOINT_WORDS: Readonly<Record<JointKind, string>> = {
 
 /** A branch goes on a wire that is not cut, so no closed barrel or sleeve can be slid over it. */
 const TAP_WORDS: Readonly<Record<JointKind, string>> = {
-  crimp: "open splice band closed over both",
-  solder: "wrapped round and soldered",
-  sleeve: "wrapped round and soldered",
+  crimp: "splice band",
+  solder: "wrapped and soldered",
+  sleeve: "wrapped and soldered",
 };
 
 /** What a connector is plugged into, where that is not simply its own counterpart. */

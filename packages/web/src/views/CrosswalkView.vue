@@ -76,9 +76,10 @@ const blocking = useBlocks(
   () => dossier.value,
   () => analysis.value,
   circuits,
+  () => store.begun,
   () => void router.push({ name: "brief" }),
 );
-const { blocks, undecided, goBlock, nextBlock } = blocking;
+const { blocks, undecided, question, goBlock, nextBlock } = blocking;
 
 /** What many circuits have in common is said once, over the list. */
 const common = computed(() => sharedHazards(all.value));
@@ -158,7 +159,7 @@ useCommands([
         :can-take="target.some((row) => row.offer !== null)"
         :blocks="blocks"
         :undecided="undecided"
-        :begun="store.begun"
+        :question="question"
         :verdict="analysis.verdict"
         :dossier="dossier"
         @take="take"

@@ -187,8 +187,7 @@ async function refuseLocked(
 /** What was found since may raise a hazard at a decision that is carried out: an answer to it changes nothing on the car. */
 const isSameWork = (now: Decision | undefined, before: Decision): boolean =>
   now === before ||
-  (now !== undefined &&
-    isDeepStrictEqual({ ...now, answers: [] }, { ...before, answers: [] }));
+  (now !== undefined && isDeepStrictEqual({ ...now, answers: [] }, { ...before, answers: [] }));
 
 const connectorNamer =
   (dossier: Dossier) =>

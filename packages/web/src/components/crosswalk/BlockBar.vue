@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Below the list: what blocks the worklist, or what can be done to all selected circuits. */
-import { asksAfterPart, blockWords, pinNamer, undecidedPins, type Block, type Dossier } from "@trevin/core";
+import { blockWords, pinNamer, type Block, type Connector, type Dossier } from "@trevin/core";
 import { computed } from "vue";
 import PartBehind from "../parts/PartBehind.vue";
 import type { Analysis } from "../../workers/analysis.ts";
@@ -10,7 +10,8 @@ const props = defineProps<{
   canTake: boolean;
   blocks: readonly Block[];
   undecided: number;
-  begun: boolean;
+  /** The plug whose part is asked about, or null. */
+  question: Connector | null;
   verdict: Analysis["verdict"];
   dossier: Dossier;
 }>();
@@ -25,17 +26,6 @@ const emit = defineEmits<{
   nextBlock: [];
 }>();
 const name = computed(() => pinNamer(props.dossier));
-/** One plug at a time, those that stand in the way first; its answer settles every wire in it. */
-const question = computed(() => {
-  const asked = props.blocks.flatMap((block) => (block.code === "counterpart" ? [block.connector] : []));
-  const open = props.begun ? [] : undecidedPins(props.dossier).map(({ connector }) => connector.id);
-  const order = [...asked, ...open];
-  return (
-    props.dossier.connectors
-      .filter((one) => order.includes(one.id) && asksAfterPart(props.dossier, one))
-      .sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))[0] ?? null
-  );
-});
 const others = computed(() => props.blocks.filter(({ code }) => code !== "counterpart"));
 const count = (outcome: "works" | "dead" | "damage"): number =>
   props.verdict.filter((join) => join.outcome === outcome).length;
@@ -66,9 +56,9 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
             >{{ undecided }} {{ undecided === 1 ? "pin" : "pins" }} undecided</span
           >
         </p>
-        <PartBehind v-if="question" :connector="question" brief />
+        <PartBehind v-if="question" :connector="question" keyed brief />
         <button
-          v-for="(block, i) in others.slice(0, question ? 1 : 2)"
+          v-for="(block, i) in others.slice(0, question ? 0 : 2)"
           :key="i"
           type="button"
           class="link lab"

@@ -21,7 +21,7 @@ export function crosswalkCommands(
   circuits: Circuits,
   acts: Acts,
   dialogs: Dialogs,
-  { blocks, nextBlock }: Blocks,
+  { blocks, nextBlock, question, answer }: Blocks,
   { overlay, whyOpen, answerFirst, print }: Views,
 ): readonly AppCommand[] {
   const { rows, shown, selected, marked, target, select, move, mark, extendBy, nextDoubtful } = circuits;
@@ -71,6 +71,20 @@ export function crosswalkCommands(
       keys: "B",
       enabled: () => blocks.value.length > 0,
       run: nextBlock,
+    },
+    {
+      id: "part-leaves",
+      title: "The part behind the plug that is asked about is taken away",
+      keys: "G",
+      enabled: () => question.value !== null,
+      run: () => answer("leaves"),
+    },
+    {
+      id: "part-stays",
+      title: "The part behind the plug that is asked about stays",
+      keys: "Z",
+      enabled: () => question.value !== null,
+      run: () => answer("stays"),
     },
     { id: "accept", title: "Accept the suggestion, or apply the first fix", keys: "Enter", run: take },
     {

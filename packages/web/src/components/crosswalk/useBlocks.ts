@@ -1,5 +1,13 @@
 import { computed, nextTick } from "vue";
-import { undecidedPins, type Block, type Dossier } from "@trevin/core";
+import {
+  asksAfterPart,
+  undecidedPins,
+  type Block,
+  type Connector,
+  type Counterpart,
+  type Dossier,
+} from "@trevin/core";
+import { useWorklistEdits } from "../../composables/useWorklistEdits.ts";
 import type { Analysis } from "../../workers/analysis.ts";
 import type { CircuitRow } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
@@ -9,10 +17,25 @@ export function useBlocks(
   dossier: () => Dossier,
   analysis: () => Analysis,
   { all, shown, where, holds, selected, indexOf, select }: Circuits,
+  begun: () => boolean,
   openBrief: () => void,
 ) {
+  const { setCounterpart } = useWorklistEdits();
   const blocks = computed(() => analysis().bench.plan.blocks);
   const undecided = computed(() => undecidedPins(dossier()).length);
+  /** One plug at a time, those that stand in the way first; its answer settles every wire in it. */
+  const question = computed((): Connector | null => {
+    const asked = blocks.value.flatMap((block) => (block.code === "counterpart" ? [block.connector] : []));
+    const open = begun() ? [] : undecidedPins(dossier()).map(({ connector }) => connector.id);
+    const order = [...asked, ...open];
+    return (
+      dossier()
+        .connectors.filter((one) => order.includes(one.id) && asksAfterPart(dossier(), one))
+        .sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))[0] ?? null
+    );
+  });
+  const answer = (becomes: Counterpart): unknown =>
+    question.value !== null && setCounterpart(question.value.id, becomes);
   const isBlockAt = (block: Block, row: CircuitRow): boolean =>
     block.code === "stop"
       ? holds(row, block.hazard.pins[0] ?? null)
@@ -33,6 +56,6 @@ export function useBlocks(
     if (block !== undefined) goBlock(block);
   }
 
-  return { blocks, undecided, goBlock, nextBlock };
+  return { blocks, undecided, question, answer, goBlock, nextBlock };
 }
 export type Blocks = ReturnType<typeof useBlocks>;

@@ -131,9 +131,9 @@ const boxed = computed(() =>
           />
         </template>
         <template v-else-if="act === 'tap'">
-          <path :d="`M2 ${joint.y - 5}H${joint.x - 14}q9 0 9 5t-9 5H12`" :stroke-dasharray="dash" />
+          <path :d="`M2 ${joint.y}H${joint.x - 5}m-6 0q-1 10 -12 10H12`" :stroke-dasharray="dash" />
           <path
-            :d="`M12 ${joint.y - 0.5} L2 ${joint.y + 5} L12 ${joint.y + 10.5}z`"
+            :d="`M12 ${joint.y + 4.5} L2 ${joint.y + 10} L12 ${joint.y + 15.5}z`"
             fill="var(--ink)"
             stroke="none"
           />

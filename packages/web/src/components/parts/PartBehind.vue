@@ -4,14 +4,31 @@ import { computed } from "vue";
 import { counterpartOf, type Connector, type Counterpart } from "@trevin/core";
 import { useWorklistEdits } from "../../composables/useWorklistEdits.ts";
 
-const props = defineProps<{ connector: Connector; brief?: boolean }>();
+const props = defineProps<{
+  connector: Connector;
+  /** Without what the answer means. */
+  brief?: boolean;
+  /** Whether the view answers to the keys. */
+  keyed?: boolean;
+}>();
 const { edits, setCounterpart } = useWorklistEdits();
 const now = computed(() => counterpartOf(edits.value, props.connector.id));
-const CHOICES: readonly { readonly value: Counterpart; readonly label: string; readonly means: string }[] = [
-  { value: "stays", label: "It stays", means: "Its wires stay whole: a module is tapped onto them." },
+const CHOICES: readonly {
+  readonly value: Counterpart;
+  readonly label: string;
+  readonly keys: string;
+  readonly means: string;
+}[] = [
+  {
+    value: "stays",
+    label: "It stays",
+    keys: "Z",
+    means: "Its wires stay whole: a module is tapped onto them.",
+  },
   {
     value: "leaves",
     label: "It is taken away",
+    keys: "G",
     means: "Its plug comes off and stays off; its wires are free.",
   },
 ];
@@ -36,7 +53,7 @@ const choose = (value: Counterpart): void =>
         :aria-pressed="now === one.value"
         @click="choose(one.value)"
       >
-        {{ one.label }}
+        {{ one.label }} <kbd v-if="keyed">{{ one.keys }}</kbd>
       </button></span
     >
     <span v-if="!brief && means" class="lab mut">{{ means }}</span>
