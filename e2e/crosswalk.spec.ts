@@ -118,7 +118,7 @@ test("two looms of several plugs are matched from the keyboard alone, to a workl
   await page.keyboard.press("b");
   await expect(detailOf(page)).toContainText("nothing is connected to its ground");
   await page.keyboard.press("Enter");
-  await expect(detailOf(page)).toContainText("ground: D4.1");
+  await expect(detailOf(page)).toContainText("ground: G4, rear cross member");
   await expect(page.locator("footer")).toContainText("1 blocker");
   await expect(page.locator("footer")).toContainText("“Work lamp” must work, but no pin does it");
   await page.keyboard.press("b");

@@ -82,7 +82,6 @@ export function pluggedNow(dossier: Dossier, state: HarnessState): ReadonlyMap<s
 /** The pin tables of a harness state. */
 export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuiltRow[] {
   const pins = indexPins(dossier);
-  const placed = (id: Parameters<typeof pins.get>[0]): PlacedPin => present(pins.get(id), `pin ${id}`);
   const nets = netOf(state);
   const seated = endsByCavity(state);
   const words = anchorWords(dossier, state, nets, pins);

@@ -164,6 +164,7 @@ export {
   type WireEnd,
 } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
+export { withOneSpelling } from "./supply.ts";
 export {
   COUNTERPARTS,
   counterpartOf,

@@ -28,6 +28,7 @@ import {
   type PinId,
   type PlacedPin,
   stepId,
+  withOneSpelling,
   type StepId,
 } from "../model/index.ts";
 import { present } from "../util/index.ts";
@@ -63,9 +64,10 @@ export interface DoneStep {
  * closed, and only then power, fuses and proof. A pure function of the dossier, of the state it begins with and of what was done.
  */
 export function planWork(
-  dossier: Dossier,
-  { start = initialState(dossier), done = [], begun = done.length > 0 }: PlanOptions = {},
+  job: Dossier,
+  { start = initialState(job), done = [], begun = done.length > 0 }: PlanOptions = {},
 ): Plan {
+  const dossier = { ...job, decisions: withOneSpelling(job.decisions) };
   const hazards = findHazards(dossier);
   const rounds: Round[] = [];
   let state = start;

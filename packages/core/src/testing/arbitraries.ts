@@ -1,21 +1,14 @@
 import fc from "fast-check";
 import {
   blankConnector,
-  joinPointId,
-  loomWireId,
   rowsOnly,
   type CounterpartAnswer,
   type Half,
-  type InsertedDevice,
-  type LoomWire,
-  type WireEnd,
   blankPin,
   connectorId,
   emptyDossier,
   isDeadEnd,
   leadPin,
-  methodOf,
-  namedPins,
   pinId,
   seatOf,
   type CavityContent,
@@ -28,6 +21,8 @@ import {
   type Sureness,
 } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
+import { addMoves } from "./arbitraryMoves.ts";
+import { BETWEEN, freeToMate, withLooms } from "./arbitraryLooms.ts";
 
 const FUNCTIONS = [
   "Ground",
@@ -115,62 +110,6 @@ export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
       }),
       connectors,
     }));
-
-/** What is known of the looms: wires from pin to pin and to points; and which plugs are in each other already. */
-const withLooms = (dossier: Dossier): fc.Arbitrary<Dossier> => {
-  const pins = dossier.connectors
-    .filter(({ leads }) => leads === "loom")
-    .flatMap((connector) => connector.pins.filter(({ content }) => content === "occupied"));
-  if (pins.length === 0) return fc.constant(dossier);
-  const end = fc.constantFrom(...pins).map(({ id }): WireEnd => ({ at: "pin", pin: id }));
-  const point = fc.constantFrom(...POINTS).map(({ id }): WireEnd => ({ at: "point", point: id }));
-  return fc
-    .record({
-      wires: fc.array(fc.tuple(end, fc.oneof(end, point)), { maxLength: 3 }),
-      mated: fc.integer({ min: 0, max: 9 }),
-    })
-    .map(({ wires, mated }) => ({
-      ...dossier,
-      points: POINTS,
-      wires: wires.map((ends, i): LoomWire => ({
-        id: loomWireId(`run ${i}`),
-        ends,
-        colour: "",
-        colourSystem: null,
-        size: null,
-        circuit: "",
-        bundle: null,
-      })),
-      connectors: dossier.connectors.map((one, i) =>
-        i === 0 && mated === 0 ? { ...one, matesWith: dossier.connectors[2]?.id ?? null } : one,
-      ),
-    }));
-};
-const POINTS = (["splice", "ground", "supply"] as const).map((kind) => ({
-  id: joinPointId(kind),
-  name: kind,
-  kind,
-  place: "",
-  thread: null,
-}));
-
-/** Parts between, with what their further terminals hang on, or not. */
-const BETWEEN: readonly (InsertedDevice | undefined)[] = [
-  undefined,
-  undefined,
-  undefined,
-  { kind: "divider", upper: 22_000, lower: 10_000 },
-  {
-    kind: "relay",
-    coil: "vehicle",
-    legs: [
-      { terminal: "30", to: { kind: "feed", feed: "battery", from: "fuse F5" } },
-      { terminal: "85", to: { kind: "feed", feed: "ground", from: "stud G2" } },
-      { terminal: "87a", to: { kind: "open" } },
-    ],
-  },
-  { kind: "resistor", ohms: 470, how: "in parallel" },
-];
 
 /** A dossier with random decisions of every kind, each pin in one at most. */
 export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
@@ -340,24 +279,6 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         });
     });
 
-/** Plugs that are in each other already stay so; where an adapter or another plug claims one of them, they begin apart. */
-function freeToMate(dossier: Dossier): Dossier {
-  const claimed = new Set(
-    dossier.decisions
-      .filter((decision) => decision.kind === "mate" || methodOf(decision) === "adapter")
-      .flatMap(namedPins),
-  );
-  const taken = dossier.connectors.filter(({ pins }) => pins.some(({ id }) => claimed.has(id)));
-  return {
-    ...dossier,
-    connectors: dossier.connectors.map((one) =>
-      taken.some(({ id, matesWith }) => id === one.id || id === one.matesWith || matesWith === one.id)
-        ? { ...one, matesWith: null }
-        : one,
-    ),
-  };
-}
-
 /** Without moves into a cavity whose own wire stays: they only block. */
 function withoutKept(dossier: Dossier): Dossier {
   const pins = new Map(
@@ -380,30 +301,4 @@ function withoutKept(dossier: Dossier): Dossier {
       leaving.has(decision.to),
   );
   return decisions.length === dossier.decisions.length ? dossier : withoutKept({ ...dossier, decisions });
-}
-
-/** Pins that are to move within their side, in rings, and in chains where an empty cavity is left. */
-function addMoves(
-  side: readonly Pin[],
-  choices: readonly { readonly kind: string; readonly last: boolean; readonly sure: Sureness }[],
-  add: (decision: Decision) => void,
-): void {
-  const free = side.filter(({ content }) => content === "empty");
-  let run: { pin: Pin; sure: Sureness }[] = [];
-  const finish = (): void => {
-    const end = free.pop() ?? (run.length > 1 ? run[0]?.pin : undefined);
-    const targets = [...run.slice(1).map(({ pin }) => pin), end];
-    run.forEach(({ pin, sure }, i) => {
-      const to = targets[i];
-      if (to !== undefined) add({ kind: "move", pin: pin.id, to: to.id, sure, reason: "", answers: [] });
-    });
-    run = [];
-  };
-  side.forEach((pin, i) => {
-    const choice = choices[i];
-    if (choice?.kind !== "move" || pin.content !== "occupied") return;
-    run.push({ pin, sure: choice.sure });
-    if (choice.last) finish();
-  });
-  if (run.length > 0) finish();
 }

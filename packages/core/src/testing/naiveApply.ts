@@ -1,4 +1,5 @@
 import type { EndPlace, HarnessState, Operation } from "../harness/index.ts";
+import { naiveFit, naiveTap } from "./naiveJoints.ts";
 import { slowlyLive } from "./slowNets.ts";
 
 /**
@@ -134,83 +135,10 @@ export class NaiveHarness {
         for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
         delete s.joints[op.joint];
         return true;
-      case "tap": {
-        const [near, far] = [`${op.pin}#cut-plug`, `${op.pin}#cut-far`];
-        const [whole, plug, rest] = [`${op.pin}#`, `${op.pin}#plug-part`, `${op.pin}#far-part`];
-        if (!off) return false;
-        if (op.to === "on") {
-          const wire = s.wires[whole];
-          if (
-            s.wires[plug] !== undefined ||
-            wire?.aboard !== true ||
-            op.ends.length === 0 ||
-            new Set(op.ends).size < op.ends.length ||
-            !op.ends.every(bare) ||
-            op.ends.some((end) => wire.ends.includes(end)) ||
-            s.joints[op.joint] !== undefined
-          )
-            return false;
-          delete s.wires[whole];
-          s.wires[plug] = { pin: op.pin, ends: [wire.ends[0], near], aboard: true };
-          s.wires[rest] = { pin: op.pin, ends: [far, wire.ends[1]], aboard: true };
-          s.joints[op.joint] = [near, far, ...op.ends];
-          for (const end of [near, far, ...op.ends]) s.ends[end] = { at: "joint", joint: op.joint };
-          return true;
-        }
-        const [a, b] = [s.wires[plug], s.wires[rest]];
-        const held = new Set<string>([near, far, ...op.ends]);
-        if (
-          a === undefined ||
-          b === undefined ||
-          !(s.joints[op.joint] ?? []).every((end) => held.has(end)) ||
-          ![...held].every((end) => {
-            const place = s.ends[end];
-            return place?.at === "joint" && place.joint === op.joint;
-          })
-        )
-          return false;
-        delete s.wires[plug];
-        delete s.wires[rest];
-        s.wires[whole] = { pin: op.pin, ends: [a.ends[0], b.ends[1]], aboard: true };
-        delete s.ends[near];
-        delete s.ends[far];
-        delete s.joints[op.joint];
-        for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
-        return true;
-      }
-      case "fit": {
-        const places = op.terminals.flatMap(({ terminal, ends }) =>
-          ends.map((end) => ({ end: end as string, terminal })),
-        );
-        const isAt = (end: string, terminal: string): boolean => {
-          const place = s.ends[end];
-          return place?.at === "device" && place.device === op.device && place.terminal === terminal;
-        };
-        if (!off || op.terminals.some(({ ends }) => ends.length === 0)) return false;
-        if (op.to === "in") {
-          if (
-            s.devices[op.device] !== undefined ||
-            new Set(places.map(({ end }) => end)).size < places.length ||
-            !places.every(({ end }) => bare(end))
-          )
-            return false;
-          for (const { end, terminal } of places) s.ends[end] = { at: "device", device: op.device, terminal };
-          s.devices[op.device] = JSON.parse(JSON.stringify(op.what)) as unknown;
-          return true;
-        }
-        const there = Object.values(s.ends).filter(
-          (place) => place.at === "device" && place.device === op.device,
-        ).length;
-        if (
-          s.devices[op.device] === undefined ||
-          !places.every(({ end, terminal }) => isAt(end, terminal)) ||
-          there !== places.length
-        )
-          return false;
-        for (const { end } of places) s.ends[end] = { at: "loose", terminal: false, covered: false };
-        delete s.devices[op.device];
-        return true;
-      }
+      case "tap":
+        return off && naiveTap(s, op, bare);
+      case "fit":
+        return off && naiveFit(s, op, bare);
       case "cap": {
         const place = s.ends[op.end];
         if (place?.at !== "loose" || place.covered === (op.to === "covered") || !off) return false;

@@ -6,6 +6,7 @@ import {
   pinColour,
   pinName,
   type Connector,
+  type DeviceKind,
   type Dossier,
   type JointKind,
   type PinId,
@@ -354,7 +355,11 @@ export function stepWords(
       return words("the old terminal", here(`from ${wireWords(wire)}, towards`));
     case "strip":
       if (step.text === "tap")
-        return words(wireWords(wire), here("insulation open for 15 mm, wire not cut, behind"));
+        return {
+          ...words(wireWords(wire), here("open for 15 mm, not cut, behind")),
+          act: "Open 15 mm of its insulation; do not cut it",
+          before: ["No strand nicked"],
+        };
       if (step.terminal !== null) return words("the end of the new wire", `for ${step.from ?? "its supply"}`);
       return !isAtJoint(step)
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
@@ -392,7 +397,7 @@ export function stepWords(
     case "fit-device":
       return words(
         step.device === null ? "the part" : deviceWords(step.device),
-        `between ${list(meeting)}`,
+        `between ${list(meeting.length > 1 ? meeting : [wire, partner].flatMap((one) => (one === null ? [] : [pinName(one)])))}`,
         endLines,
       );
     case "cap":
@@ -494,8 +499,18 @@ export function originWords({ op }: Pick<Step, "op">, { pin, connector }: Placed
     : "a new wire of the adapter";
 }
 
+const PART_NAMES: Readonly<Record<DeviceKind, string>> = {
+  diodes: "the diodes",
+  divider: "the divider",
+  regulator: "the regulator",
+  relay: "the relay",
+  resistor: "the resistor",
+  fuse: "the fuse",
+  switch: "the switch",
+  converter: "the converter",
+};
 const partWords = ({ device }: Pick<Step, "device">): string =>
-  device === null ? "the part between" : deviceWords(device);
+  device === null ? "the part between" : PART_NAMES[device.kind];
 
 /** What a sample of the crimp must hold (IEC 60352-2; from memory). */
 function pullWords(wire: PlacedPin | null): readonly string[] {

@@ -53,32 +53,12 @@ const decide: Decide = async (edit) => {
   return store.decide(edit.put, edit.remove);
 };
 const dialogs = useDialogs(decide, store.changePins, () => dossier.value, circuits);
-const {
-  pairing,
-  pairingOpen,
-  own,
-  conflict,
-  choosePartner,
-  settle,
-  mating,
-  matingOwn,
-  mate,
-  feeding,
-  feedTarget,
-} = dialogs;
-const { measuring, unknownPin, keepMeasured } = dialogs;
-const { openFeed, feed, fitting, putDevice, sides, copySide } = dialogs;
+const { pairing, pairingOpen, own, conflict, mating, matingOwn, mate, feeding, feedTarget } = dialogs;
+const { measuring, unknownPin, keepMeasured, openFeed, feed, fitting, sides } = dialogs;
 const acts = useActs(decide, () => dossier.value, circuits, dialogs);
-const { act, take, sureOnes, takeSure, reject, open, fix, accept, turnLive, turnMethod, turnTap, turnHalf } =
-  acts;
-const { turnSure, setOpen } = acts;
-const blocking = useBlocks(
-  () => dossier.value,
-  () => analysis.value,
-  circuits,
-  () => store.begun,
-  () => void router.push({ name: "brief" }),
-);
+const { act, take, sureOnes, takeSure, reject, open, fix, accept } = acts;
+const current = { dossier: () => dossier.value, analysis: () => analysis.value, begun: () => store.begun };
+const blocking = useBlocks(current, circuits, () => void router.push({ name: "brief" }));
 const { blocks, undecided, question, goBlock, nextBlock } = blocking;
 
 /** What many circuits have in common is said once, over the list. */
@@ -190,22 +170,22 @@ useCommands([
       @series="pairing = 'series'"
       @mate="mating = true"
       @out="open('remove')"
-      @live="turnLive"
+      @live="acts.turnLive"
       @reject="reject"
       @cap="open('cap')"
       @leave="open('leave')"
       @feed="openFeed"
       @device="fitting = true"
-      @method="turnMethod"
-      @tap="turnTap"
-      @half="turnHalf"
-      @sure="turnSure"
+      @method="acts.turnMethod"
+      @tap="acts.turnTap"
+      @half="acts.turnHalf"
+      @sure="acts.turnSure"
       @back="act(takeBack(target), false)"
       @why="whyOpen = !whyOpen"
       @fix="fix"
       @accept="accept"
       @withdraw="(decision, rule) => decide(withoutAnswer(decision, rule))"
-      @open="setOpen"
+      @open="acts.setOpen"
       @remove="(id: DecisionId) => decide({ put: [], remove: [id] })"
     />
     <PartnerDialog
@@ -214,8 +194,8 @@ useCommands([
       :dossier="dossier"
       :mode="pairing ?? 'join'"
       :conflict="conflict"
-      @choose="choosePartner"
-      @settle="settle"
+      @choose="dialogs.choosePartner"
+      @settle="dialogs.settle"
       @back="conflict = null"
     />
     <MeasureDialog
@@ -239,9 +219,9 @@ useCommands([
       :nominal-volts="dossier.head.nominalVolts"
       :dossier="dossier"
       :tapped="selected?.decision?.kind === 'tap'"
-      @put="putDevice"
+      @put="dialogs.putDevice"
     />
-    <SideDialog v-model:open="sides" :dossier="dossier" @copy="copySide" />
+    <SideDialog v-model:open="sides" :dossier="dossier" @copy="dialogs.copySide" />
   </main>
   <CrosswalkSheet
     v-if="printing"

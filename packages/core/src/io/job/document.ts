@@ -27,7 +27,7 @@ import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
 import { parseColour, rankSystems, type ColourSystem } from "../../colour/index.ts";
 import { likelyClass, readFunction } from "../../meaning/index.ts";
-import { builtShell } from "../../harness/index.ts";
+import { namesTaken } from "./ids.ts";
 import { fail, ok, present, type Result } from "../../util/index.ts";
 import {
   JOB_FORMAT,
@@ -222,25 +222,6 @@ const refsOf = (decision: FileDecision): readonly PinRef[] =>
       ? [(decision as unknown as Record<string, PinRef | readonly PinRef[]>)[field] ?? []].flat()
       : [],
   );
-
-/** Gives an id that no other one is, nor what is named after another one: the shell that is built for a connector, say. */
-type Named = (wanted: string) => string;
-function namesTaken(file: JobFile): { readonly connector: Named; readonly pin: Named } {
-  const among = (given: readonly (string | undefined)[]): Named => {
-    const taken = new Set(given.flatMap((id) => (id === undefined ? [] : [id, builtShell(connectorId(id))])));
-    return (wanted) => {
-      let id = wanted;
-      while (taken.has(id) || taken.has(builtShell(connectorId(id)))) id += "'";
-      taken.add(id);
-      taken.add(builtShell(connectorId(id)));
-      return id;
-    };
-  };
-  return {
-    connector: among(file.connectors.map(({ id }) => id)),
-    pin: among(file.connectors.flatMap(({ pins }) => pins.map(({ id }) => id))),
-  };
-}
 
 function connectorOf(source: FileConnector, index: number, named: ReturnType<typeof namesTaken>): Connector {
   const side = source.side ?? (index === 0 ? "vehicle" : "incoming");

@@ -373,32 +373,16 @@ const CASES: Readonly<
       ...pair({ function: "Ignition switch" }, { function: "Ignition" }),
       file: { worklist: { counterparts: [{ connector: "V", becomes: "stays" }] } },
     },
-    quiet: {
-      ...pair({ function: "Ignition switch" }, { function: "Ignition" }),
-      file: { worklist: { counterparts: [{ connector: "V", becomes: "leaves" }] } },
-    },
+    quiet: pair({ function: "Ignition switch" }, { function: "Ignition" }),
   },
   "device-legs": {
     severity: "stop",
     raised: pair(
-      { function: "Fan request" },
       { function: "Fan" },
-      { device: { kind: "relay", coil: "vehicle" } },
-    ),
-    quiet: pair(
-      { function: "Fan request" },
       { function: "Fan" },
-      {
-        device: {
-          kind: "relay",
-          coil: "vehicle",
-          legs: [
-            { terminal: "30", to: { kind: "feed", feed: "battery", from: "F22, 20 A" } },
-            { terminal: "85", to: { kind: "feed", feed: "ground", from: "G201" } },
-          ],
-        },
-      },
+      { device: { kind: "divider", upper: 1, lower: 1 } },
     ),
+    quiet: pair({ function: "Fan" }, { function: "Fan" }, { device: { kind: "fuse", amps: 5 } }),
   },
   "needs-device": {
     severity: "caution",

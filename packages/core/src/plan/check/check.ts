@@ -27,6 +27,7 @@ import {
   needsFuse,
   seatOf,
   seatsOf,
+  withOneSpelling,
   type ConnectorId,
   type Decision,
   type Dossier,
@@ -47,10 +48,11 @@ import { AFTER, BEFORE, follow, newWatch, remember } from "./watch.ts";
  * sound plan.
  */
 export function checkPlan(
-  dossier: Dossier,
+  job: Dossier,
   plan: Pick<Plan, "steps">,
-  start: HarnessState = initialState(dossier),
+  start: HarnessState = initialState(job),
 ): Fault | null {
+  const dossier = { ...job, decisions: withOneSpelling(job.decisions) };
   const pins = indexPins(dossier);
   const sources = indexSources(dossier.sources);
   const doubtful = new Set(

@@ -193,8 +193,8 @@ describe("a part between", () => {
     expect(faultOf(relay)).toBeNull();
     expect(plan.steps.map((step) => stepLine(stepWords(step, relay)))).toEqual(
       expect.arrayContaining([
-        "Route a new wire, from F22, 20 A to terminal 30 of a relay with its coil on the vehicle's wire, before it is cut to length",
-        "Ground terminal 85 of a relay with its coil on the vehicle's wire, at G201",
+        "Route a new wire, from F22, 20 A to terminal 30 of the relay, before it is cut to length",
+        "Ground terminal 85 of the relay, at G201",
       ]),
     );
     expect(plan.steps.at(-1)).toBeDefined();

@@ -3,7 +3,7 @@
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
-import { computed, ref, watch } from "vue";
+import { computed, shallowRef, watch } from "vue";
 import {
   deviceWords,
   dividerFor,
@@ -41,7 +41,7 @@ const SIDES = [
   { value: "vehicle", label: "vehicle" },
   { value: "incoming", label: "incoming part" },
 ];
-const device = ref<InsertedDevice>(blankDevice("diodes"));
+const device = shallowRef<InsertedDevice>(blankDevice("diodes"));
 watch(open, (now) => {
   if (now) device.value = props.now ?? props.proposed ?? blankDevice("diodes");
 });
@@ -62,7 +62,8 @@ const problem = computed(() => {
 const hasInput = computed(() => ["divider", "regulator", "converter"].includes(device.value.kind));
 const what = computed(() => {
   const missing = missingLegs(device.value);
-  if (missing.length > 0) return `Still to say: ${missing.map((one) => `terminal ${one}`).join(" and ")}.`;
+  if (missing.length > 0)
+    return `Still missing: ${missing.map((one) => (/^\d/.test(one) ? `terminal ${one}` : `its ${one}`)).join(" and ")}.`;
   return props.tapped
     ? `The vehicle's wire stays whole; a lead goes from it to ${deviceWords(device.value)}.`
     : `Both wires are cut and joined to ${deviceWords(device.value)}.`;

@@ -40,6 +40,12 @@ const rows = computed((): readonly Row[] => {
     };
   });
 });
+const taken = computed(() => {
+  const { vehicle, incoming } = terminalsOf(props.device);
+  return vehicle === incoming
+    ? `Both wires on ${vehicle}`
+    : `Vehicle wire on ${vehicle}, incoming wire on ${incoming}`;
+});
 const options = (may: boolean) => [
   ...(may ? [{ value: "", label: "not used" }] : []),
   ...FEED_CLASSES.map((value) => ({ value, label: SIGNAL_WORDS[value] })),
@@ -49,19 +55,16 @@ const places = computed(() => feedPlaces(props.dossier).map((place) => feedPlace
 function set(terminal: string, kind: string, from: string): void {
   const others = (props.device.legs ?? []).filter((leg) => leg.terminal !== terminal);
   const feed = FEED_CLASSES.find((one) => one === kind);
-  const own: readonly DeviceLeg[] =
-    feed === undefined
-      ? kind === "open"
-        ? [{ terminal, to: { kind: "open" } }]
-        : []
-      : [{ terminal, to: { kind: "feed", feed, from } }];
-  emit("put", [...others, ...own]);
+  const fed: readonly DeviceLeg[] =
+    feed === undefined ? [] : [{ terminal, to: { kind: "feed", feed, from } }];
+  const open: readonly DeviceLeg[] = kind === "open" ? [{ terminal, to: { kind: "open" } }] : [];
+  emit("put", [...others, ...fed, ...open]);
 }
 </script>
 
 <template>
   <fieldset v-if="rows.length" class="legs">
-    <legend class="label">Its other terminals</legend>
+    <legend class="label">{{ taken }}; its other terminals</legend>
     <div v-for="row in rows" :key="row.terminal" class="leg">
       <span :id="`leg-${row.terminal}`">{{ row.label }}</span>
       <Select
@@ -69,7 +72,7 @@ function set(terminal: string, kind: string, from: string): void {
         :options="options(row.may)"
         option-label="label"
         option-value="value"
-        placeholder="what does it hang on?"
+        :placeholder="row.may ? 'not used' : 'connects to…'"
         :aria-labelledby="`leg-${row.terminal}`"
         @update:model-value="set(row.terminal, $event, row.from)"
       />

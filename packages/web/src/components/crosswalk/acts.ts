@@ -38,7 +38,7 @@ function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
   return [...pins].sort((a, b) => (rank.get(a) ?? 0) - (rank.get(b) ?? 0));
 }
 /** Without a wire in it a cavity can only be filled, not spliced to. */
-const hasWire = (dossier: Dossier, pin: PinId): boolean =>
+export const hasWire = (dossier: Dossier, pin: PinId): boolean =>
   dossier.connectors.some(({ pins }) => pins.some((one) => one.id === pin && one.content !== "empty"));
 const idsOf = (rows: readonly CircuitRow[]): readonly DecisionId[] => rows.flatMap((row) => row.id ?? []);
 
@@ -264,46 +264,6 @@ export const canFindLive = (row: CircuitRow | undefined): boolean =>
   (row.decision.method === "splice" || row.device !== null) &&
   row.decision.method !== "adapter" &&
   row.vehicle.every(({ connector }) => connector.leads === "loom");
-
-/** A wire that is tapped is cut through instead, or one that is cut for a joint is tapped; null where there is no such choice. */
-export function tapOrCut(decision: Decision, dossier: Dossier): Edit | null {
-  const vehicle =
-    decision.kind === "join" || decision.kind === "split" || decision.kind === "tap"
-      ? decision.vehicle
-      : null;
-  const isLoom = dossier.connectors.some(
-    ({ leads, pins }) => leads === "loom" && pins.some(({ id }) => id === vehicle),
-  );
-  if (vehicle === null || !isLoom) return null;
-  const { sure, reason, answers } = decision;
-  const between = "device" in decision && decision.device !== undefined ? { device: decision.device } : {};
-  const shared = { sure, reason, answers, ...between };
-  const remove = [decisionId(decision)];
-  if (decision.kind === "tap") {
-    const [first] = decision.incoming;
-    if (first === undefined) return null;
-    return decision.incoming.length > 1
-      ? { put: [{ kind: "split", vehicle, incoming: decision.incoming, ...shared }], remove }
-      : { put: [{ kind: "join", vehicle, incoming: first, method: "splice", ...shared }], remove };
-  }
-  const incoming =
-    decision.kind === "join" ? [decision.incoming] : decision.kind === "split" ? decision.incoming : [];
-  return incoming.every((pin) => hasWire(dossier, pin))
-    ? { put: [{ kind: "tap", vehicle, incoming, ...shared }], remove }
-    : null;
-}
-
-/** The other half of a wire that is cut for a joint on the car; null where there is only one. */
-export function otherHalf(decision: Decision, dossier: Dossier): Edit | null {
-  if (decision.kind !== "join" && decision.kind !== "merge" && decision.kind !== "split") return null;
-  const wires = linkedPairs(decision).map(([vehicle]) => vehicle);
-  const isLoom = dossier.connectors.some(
-    ({ leads, pins }) => leads === "loom" && pins.some(({ id }) => wires.includes(id)),
-  );
-  if (!isLoom || methodOf(decision) !== "splice") return null;
-  const { half, ...whole } = decision;
-  return { put: [half === "plug" ? whole : { ...whole, half: "plug" }], remove: [] };
-}
 
 /** A decision about joined wires with another part between them, or none. A part wants a cut, so a move becomes a splice. */
 export function withDevice(decision: Decision, device: InsertedDevice | undefined): Edit {

@@ -1,7 +1,8 @@
 import { isJoining, type Dossier } from "@trevin/core";
 import type { Ref } from "vue";
 import type { AppCommand } from "../../composables/useCommands.ts";
-import { canFindLive, nextMethod, otherHalf, takeBack, tapOrCut } from "./acts.ts";
+import { canFindLive, nextMethod, takeBack } from "./acts.ts";
+import { otherHalf, tapOrCut } from "./taps.ts";
 import { isOpenHazard, SHOWN } from "./rows.ts";
 import type { Acts } from "./useActs.ts";
 import type { Blocks } from "./useBlocks.ts";

@@ -261,7 +261,7 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   if (decision?.kind === "leave") return only("stays as it is");
   if (row.alone !== null) return only(ALONE_WORDS[row.alone.why] ?? "no partner");
   const part = device === null ? "" : DEVICE_NAMES[device.kind];
-  if (row.act === "tap") return { above: decision === null ? "suggested: tap" : "tap", below: part };
+  if (row.act === "tap") return only(decision === null ? "suggested: tap" : "tap");
   if (row.act === "split" || row.act === "merge")
     return {
       above: decision === null ? "suggested" : `one to ${Math.max(row.vehicle.length, row.incoming.length)}`,

@@ -8,17 +8,8 @@ import {
   type LeavingOpen,
   type OpenEffect,
 } from "@trevin/core";
-import {
-  canFindLive,
-  leaveOpen,
-  nextMethod,
-  otherHalf,
-  rejectRows,
-  sureOffers,
-  takeOffers,
-  tapOrCut,
-  type Edit,
-} from "./acts.ts";
+import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
+import { otherHalf, tapOrCut } from "./taps.ts";
 import { acceptHazards } from "./hazardActs.ts";
 import { isUnmatched, worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";

@@ -12,12 +12,17 @@ import type { Analysis } from "../../workers/analysis.ts";
 import type { CircuitRow } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
 
+/** The job as it stands. */
+interface Current {
+  readonly dossier: () => Dossier;
+  readonly analysis: () => Analysis;
+  readonly begun: () => boolean;
+}
+
 /** What blocks the worklist, and the way to the circuit that it is about. */
 export function useBlocks(
-  dossier: () => Dossier,
-  analysis: () => Analysis,
+  { dossier, analysis, begun }: Current,
   { all, shown, where, holds, selected, indexOf, select }: Circuits,
-  begun: () => boolean,
   openBrief: () => void,
 ) {
   const { setCounterpart } = useWorklistEdits();

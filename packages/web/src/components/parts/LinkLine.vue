@@ -73,6 +73,10 @@ const diodes = computed(() => {
   const x = props.act === "split" || props.act === "tap" ? props.width - 20 : 16;
   return spread(Math.max(props.left, props.right)).map((y) => ({ x, y, points }));
 });
+const boxAt = computed(() => {
+  if (props.act === "tap") return { x: props.width - 26, y: joint.value.y };
+  return several.value ? joint.value : { x: props.width / 2, y: 8 };
+});
 const boxed = computed(() =>
   props.device === null || props.device.kind === "diodes" ? "" : LETTERS[props.device.kind],
 );
@@ -237,10 +241,7 @@ const boxed = computed(() =>
           <path d="M-6 -5.5L5 0L-6 5.5z" fill="var(--sheet)" stroke-width="1.6" stroke-linejoin="round" />
           <path d="M5.5 -6v12" stroke-width="2" />
         </g>
-        <g
-          v-if="boxed !== ''"
-          :transform="`translate(${several ? joint.x : width / 2} ${several ? joint.y : 8})`"
-        >
+        <g v-if="boxed !== ''" :transform="`translate(${boxAt.x} ${boxAt.y})`">
           <rect x="-19" y="-8" width="38" height="16" fill="var(--sheet)" stroke-width="1.8" />
           <text x="0" y="4.5" text-anchor="middle" stroke="none" fill="var(--ink)" class="kind">
             {{ boxed }}

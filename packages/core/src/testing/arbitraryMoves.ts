@@ -1,0 +1,27 @@
+import type { Decision, Pin, Sureness } from "../model/index.ts";
+
+/** Pins that are to move within their side, in rings, and in chains where an empty cavity is left. */
+export function addMoves(
+  side: readonly Pin[],
+  choices: readonly { readonly kind: string; readonly last: boolean; readonly sure: Sureness }[],
+  add: (decision: Decision) => void,
+): void {
+  const free = side.filter(({ content }) => content === "empty");
+  let run: { pin: Pin; sure: Sureness }[] = [];
+  const finish = (): void => {
+    const end = free.pop() ?? (run.length > 1 ? run[0]?.pin : undefined);
+    const targets = [...run.slice(1).map(({ pin }) => pin), end];
+    run.forEach(({ pin, sure }, i) => {
+      const to = targets[i];
+      if (to !== undefined) add({ kind: "move", pin: pin.id, to: to.id, sure, reason: "", answers: [] });
+    });
+    run = [];
+  };
+  side.forEach((pin, i) => {
+    const choice = choices[i];
+    if (choice?.kind !== "move" || pin.content !== "occupied") return;
+    run.push({ pin, sure: choice.sure });
+    if (choice.last) finish();
+  });
+  if (run.length > 0) finish();
+}
