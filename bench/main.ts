@@ -20,6 +20,7 @@ import {
   type Dossier,
 } from "../packages/core/src/index.ts";
 import { freePort } from "../packages/server/src/launch/cluster.ts";
+import { copper } from "./copper.ts";
 import { crosswalk, crosswalkView } from "./crosswalk.ts";
 import { planning } from "./plan.ts";
 import { largeJobs } from "./largeJobs.ts";
@@ -145,4 +146,5 @@ reading();
 faces();
 crosswalk();
 planning();
+copper();
 await serverSide();

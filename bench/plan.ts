@@ -22,7 +22,7 @@ const PLUGS = 5;
 const SIGNALS = ["analog", "pwm", "ignition", "ground", "switched-ground"] as const;
 
 /** A decided job of n circuits over five plugs a side at five places: every third one moved, the rest spliced between two looms. */
-function decided(n: number): Dossier {
+export function decided(n: number): Dossier {
   const side = (name: string, which: Connector["side"]): readonly Connector[] =>
     Array.from({ length: PLUGS }, (_, plug): Connector => ({
       ...blankConnector(connectorId(`${name}${plug}`), `${name}${plug}`, which),

@@ -1,4 +1,6 @@
 import fc from "fast-check";
+import { UndirectedGraph } from "graphology";
+import { connectedComponents } from "graphology-components";
 import { describe, expect, it } from "vitest";
 import { endId, pinId } from "../model/index.ts";
 import { planWork } from "../plan/index.ts";
@@ -43,6 +45,41 @@ describe("netOf", () => {
     );
     expect(met.compared).toBeGreaterThan(3000);
     expect(Math.min(met.runs, met.mates, met.devices)).toBeGreaterThan(15);
+  });
+
+  it("are the connected components that graphology finds among all that touches", () => {
+    let largest = 0;
+    fc.assert(
+      fc.property(states, (state) => {
+        const graph = new UndirectedGraph();
+        for (const [a, b] of touchingPairs(state)) {
+          graph.mergeNode(a);
+          graph.mergeNode(b);
+          graph.mergeEdge(a, b);
+        }
+        const named = (nodes: readonly string[]): string =>
+          nodes
+            .filter((node) => !node.startsWith("joint "))
+            .sort()
+            .join(" | ");
+        const theirs = connectedComponents(graph)
+          .map(named)
+          .filter((text) => text.includes(" | "));
+        const ours = netOf(state)
+          .all.map(({ ends, cavities, anchors }) =>
+            named([
+              ...[...ends].map((one) => `end ${one}`),
+              ...[...cavities].map((one) => `cavity ${one}`),
+              ...anchors.map(anchorKey),
+            ]),
+          )
+          .filter((text) => text.includes(" | "));
+        expect(ours.sort()).toEqual(theirs.sort());
+        largest = Math.max(largest, ...ours.map((text) => text.split(" | ").length));
+      }),
+      { numRuns: 300, seed: 97 },
+    );
+    expect(largest).toBeGreaterThan(10);
   });
 
   it("finds the ends that a supply can reach, as the slow search does", () => {
