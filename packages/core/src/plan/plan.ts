@@ -249,8 +249,9 @@ function planRound(
   const wired = replayed(start, opened);
   const close = (insulate: ReadonlySet<EndId>): readonly Stage[] =>
     closing(dossier, decisions, handling, mates, start, wired, inserted, insulate, hazards, pin);
-  const bare = leadsToInsulate(wired, close(new Set()), start);
-  const after = close(bare);
+  const plain = close(new Set());
+  const bare = leadsToInsulate(wired, plain, start);
+  const after = bare.size === 0 ? plain : close(bare);
   const heads = new Map<string, Head>([
     ...units.map((unit): [string, Head] => [
       `${unit.id}${suffix}`,

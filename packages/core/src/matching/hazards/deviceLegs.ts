@@ -9,7 +9,7 @@ export const deviceLegs: Rule = {
   id: "device-legs",
   class: "electrical",
   find: ({ dossier, links }) => {
-    const grounds = feedPlaces(dossier).filter(({ feed }) => feed === "ground");
+    const grounds = () => feedPlaces(dossier).filter(({ feed }) => feed === "ground");
     const seen = new Set<Decision>();
     return links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       if (decision === null || !isJoining(decision) || seen.has(decision)) return [];
@@ -27,17 +27,19 @@ export const deviceLegs: Rule = {
           cure: "Say what each terminal hangs on.",
           fixes:
             missing.length === 1 && missing[0] === "ground"
-              ? grounds.slice(0, 2).map((place): Fix => {
-                  const leg: DeviceLeg = {
-                    terminal: "ground",
-                    to: { kind: "feed", feed: "ground", from: feedPlaceWords(place) },
-                  };
-                  return {
-                    words: `Ground it at ${feedPlaceWords(place)}`,
-                    put: [{ ...decision, device: { ...device, legs: [...(device.legs ?? []), leg] } }],
-                    remove: [],
-                  };
-                })
+              ? grounds()
+                  .slice(0, 2)
+                  .map((place): Fix => {
+                    const leg: DeviceLeg = {
+                      terminal: "ground",
+                      to: { kind: "feed", feed: "ground", from: feedPlaceWords(place) },
+                    };
+                    return {
+                      words: `Ground it at ${feedPlaceWords(place)}`,
+                      put: [{ ...decision, device: { ...device, legs: [...(device.legs ?? []), leg] } }],
+                      remove: [],
+                    };
+                  })
               : [],
         },
       ];
