@@ -68,6 +68,12 @@ export const halfField = {
     .optional()
     .describe("Which half of the vehicle's wire goes on once it is cut; left out: the loom's"),
 };
+export const theirHalfField = {
+  theirHalf: z
+    .enum(HALVES)
+    .optional()
+    .describe("Which half of an incoming loom's wire goes on once it is cut; left out: the plug's"),
+};
 export const findLiveField = {
   findLive: z
     .boolean()
@@ -96,6 +102,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     method: z.enum(METHODS),
     ...findLiveField,
     ...halfField,
+    ...theirHalfField,
     ...deviceField,
     ...jointField,
     ...commonDecision,
@@ -106,6 +113,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     incoming: pinIdSchema,
     ...jointMethodField,
     ...halfField,
+    ...theirHalfField,
     ...deviceField,
     ...jointField,
     ...commonDecision,
@@ -116,6 +124,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     incoming: severalPins,
     ...jointMethodField,
     ...halfField,
+    ...theirHalfField,
     ...deviceField,
     ...jointField,
     ...commonDecision,
@@ -124,6 +133,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     kind: z.literal("tap"),
     vehicle: pinIdSchema,
     incoming: z.array(pinIdSchema).min(1).max(40),
+    ...theirHalfField,
     ...deviceField,
     ...jointField,
     ...commonDecision,

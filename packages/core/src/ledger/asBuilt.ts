@@ -19,6 +19,7 @@ import {
   indexPins,
   pinName,
   pinsInOrder,
+  speaksOfPart,
   type Dossier,
   type EndId,
   type Pin,
@@ -104,11 +105,24 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
                 was: pinName(source),
                 function: functionNow(net, source, pins),
               },
-        joinedTo: net === undefined ? [] : joinedTo(net, pin, pins, words),
+        joinedTo: [
+          ...(net === undefined ? [] : joinedTo(net, pin, pins, words)),
+          ...loomHalf(state, nets, pin, net).flatMap((far) =>
+            joinedTo(far, pin, pins, words).map((text) => `its loom half to ${text}`),
+          ),
+        ],
         loose: looseEnds(state, { pin, connector }),
       };
     }),
   );
+}
+
+/** The half in the loom of a wire that was cut here, where it goes on without its own plug. */
+function loomHalf(state: HarnessState, nets: Nets, pin: Pin, own: Net | undefined): readonly Net[] {
+  const end = cutFarEnd(pin.id);
+  const place = state.ends[end];
+  const net = place === undefined || place.at === "loose" ? undefined : nets.ofEnd(end);
+  return net === undefined || net === own ? [] : [net];
 }
 
 /** The cavities, points, supplies and devices that a net leads to. The cavities of an adapter lead on to those that they meet. */
@@ -189,14 +203,14 @@ function functionNow(net: Net | undefined, own: PlacedPin, pins: ReadonlyMap<Pin
     const beyond = net.anchors.flatMap((anchor) => (anchor.at === "beyond" ? [anchor.pin] : []));
     const parts = [...net.cavities].filter((id) => {
       const placed = pins.get(id);
-      return placed !== undefined && speaksOfPart(placed);
+      return placed !== undefined && speaksOfPart(placed.connector);
     });
     return [
       ...new Set([
         ...parts,
         ...beyond.filter((id) => {
           const placed = pins.get(id);
-          return placed !== undefined && !speaksOfPart(placed);
+          return placed !== undefined && !speaksOfPart(placed.connector);
         }),
       ]),
     ].flatMap((id) => {
@@ -207,7 +221,3 @@ function functionNow(net: Net | undefined, own: PlacedPin, pins: ReadonlyMap<Pin
   const [now] = [...said("incoming"), ...said("vehicle")];
   return now ?? own.pin.function;
 }
-
-/** Whom a pin table speaks of: the part for a pigtail or where the module is named, else the loom. */
-const speaksOfPart = ({ connector }: PlacedPin): boolean =>
-  connector.leads === "flying" || connector.module !== "";

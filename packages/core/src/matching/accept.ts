@@ -1,4 +1,11 @@
-import { isKept, type Decision, type Dossier, type LeavingOpen, type PinId } from "../model/index.ts";
+import {
+  isKept,
+  speaksOfPart,
+  type Decision,
+  type Dossier,
+  type LeavingOpen,
+  type PinId,
+} from "../model/index.ts";
 import { present } from "../util/index.ts";
 import type { SuggestedAlone, SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
 import { feedPlaceWords } from "./feeds.ts";
@@ -14,27 +21,42 @@ export const staysWhole = (dossier: Dossier, pin: PinId): boolean =>
   );
 
 /**
+ * The half of incoming wires that leads to what their table speaks of: where it speaks of a loom (an engine with its sensors, a
+ * towed car with its lamps), that is not the plug's.
+ */
+export function halfOfTheirs(dossier: Dossier, pins: readonly PinId[]): { readonly theirHalf?: "loom" } {
+  const speakOfLoom = dossier.connectors.some(
+    (connector) => !speaksOfPart(connector) && connector.pins.some(({ id }) => pins.includes(id)),
+  );
+  return speakOfLoom ? { theirHalf: "loom" } : {};
+}
+
+/**
  * The decision that a suggested pair stands for. A part between the wires needs a joint, whatever the job's method; a wire whose
  * part stays is tapped.
  */
 export function decisionFromPair(pair: SuggestedPair, dossier: Dossier): Decision {
   const { head } = dossier;
   const device = pair.device === null ? {} : { device: pair.device.device };
+  const theirs = halfOfTheirs(dossier, [pair.incoming]);
   if (staysWhole(dossier, pair.vehicle))
     return {
       kind: "tap",
       vehicle: pair.vehicle,
       incoming: [pair.incoming],
       sure: pair.sure,
+      ...theirs,
       ...device,
       ...common,
     };
+  const method = "theirHalf" in theirs && head.method === "move" ? "splice" : head.method;
   return {
     kind: "join",
     vehicle: pair.vehicle,
     incoming: pair.incoming,
-    method: pair.device === null ? head.method : "splice",
+    method: pair.device === null ? method : "splice",
     sure: pair.sure,
+    ...(method === "splice" || pair.device !== null ? theirs : {}),
     ...device,
     ...common,
   };
@@ -44,18 +66,20 @@ export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup,
   const between = device === null ? {} : { device: device.device };
   const [first] = pairs;
   const { vehicle, incoming } = present(first, "pair of a group");
+  const theirs = halfOfTheirs(dossier, kind === "split" ? pairs.map((pair) => pair.incoming) : [incoming]);
   if (kind === "split" && staysWhole(dossier, vehicle))
     return {
       kind: "tap",
       vehicle,
       incoming: pairs.map((pair) => pair.incoming),
       sure,
+      ...theirs,
       ...between,
       ...common,
     };
   return kind === "split"
-    ? { kind, vehicle, incoming: pairs.map((pair) => pair.incoming), sure, ...between, ...common }
-    : { kind, vehicle: pairs.map((pair) => pair.vehicle), incoming, sure, ...between, ...common };
+    ? { kind, vehicle, incoming: pairs.map((pair) => pair.incoming), sure, ...theirs, ...between, ...common }
+    : { kind, vehicle: pairs.map((pair) => pair.vehicle), incoming, sure, ...theirs, ...between, ...common };
 }
 
 export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision => ({

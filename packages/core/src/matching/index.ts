@@ -25,6 +25,7 @@ export {
   decisionFromGroup,
   decisionFromJumper,
   decisionFromPair,
+  halfOfTheirs,
   staysWhole,
   leftOpen,
 } from "./accept.ts";

@@ -144,6 +144,10 @@ export function pinColour(pin: Pin, connector: Pick<Connector, "colourSystem">):
   return parsed.ok ? parsed.value : null;
 }
 
+/** Whom a pin table speaks of: the part that the plug goes into, for a pigtail or where a module is named; else the loom behind. */
+export const speaksOfPart = ({ leads, module }: Pick<Connector, "leads" | "module">): boolean =>
+  leads === "flying" || module !== "";
+
 /** A pin whose use is known: empty, or with a function. */
 export const isKnown = (pin: Pin): boolean => pin.content === "empty" || pin.function !== "";
 

@@ -43,6 +43,10 @@ interface Parting {
   /** Which half of a vehicle's wire that is cut goes on; left out: the loom's. */
   readonly half?: Half | undefined;
 }
+interface Meeting {
+  /** Which half of an incoming loom's wire that is cut goes on; left out: the plug's, for a part that comes with its plug. */
+  readonly theirHalf?: Half | undefined;
+}
 interface LeftOpen extends Common {
   readonly pin: PinId;
   /** What happens because nothing is connected there. */
@@ -59,7 +63,8 @@ interface LeftOpen extends Common {
  */
 export type Decision =
   | (Across &
-      Parting & {
+      Parting &
+      Meeting & {
         readonly kind: "join";
         readonly vehicle: PinId;
         readonly incoming: PinId;
@@ -67,24 +72,27 @@ export type Decision =
         readonly findLive?: boolean | undefined;
       })
   | (Across &
-      Parting & {
+      Parting &
+      Meeting & {
         readonly kind: "merge";
         readonly vehicle: readonly PinId[];
         readonly incoming: PinId;
         readonly method?: JointMethod | undefined;
       })
   | (Across &
-      Parting & {
+      Parting &
+      Meeting & {
         readonly kind: "split";
         readonly vehicle: PinId;
         readonly incoming: readonly PinId[];
         readonly method?: JointMethod | undefined;
       })
-  | (Across & {
-      readonly kind: "tap";
-      readonly vehicle: PinId;
-      readonly incoming: readonly PinId[];
-    })
+  | (Across &
+      Meeting & {
+        readonly kind: "tap";
+        readonly vehicle: PinId;
+        readonly incoming: readonly PinId[];
+      })
   | (Jointed & {
       readonly kind: "series";
       readonly vehicle: PinId;

@@ -47,6 +47,7 @@ export {
   pinsInOrder,
   pinSystem,
   SIDES,
+  speaksOfPart,
   type CavityContent,
   type Connector,
   type Pin,

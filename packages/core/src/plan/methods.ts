@@ -71,7 +71,7 @@ export function waysIn(dossier: Dossier): (decision: Decision) => readonly Metho
         return isEmpty(decision.incoming)
           ? ["move"]
           : decision.device === undefined
-            ? METHODS
+            ? METHODS.filter((method) => method !== "move" || decision.theirHalf !== "loom")
             : ["splice", "adapter"];
       case "merge":
       case "split":

@@ -183,7 +183,8 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             const { kind, method, sure, live, half, device } = left[i]!;
             const spliced = method === "splice" || method === "adapter";
             const between = device === undefined || !spliced ? {} : { device };
-            const parted = half === undefined || method !== "splice" ? {} : { half };
+            const parted =
+              half === undefined || method !== "splice" ? {} : { half, theirHalf: live ? "loom" : half };
             if (kind === "join") {
               const partner = partners.pop();
               // A splice needs a wire on both sides.
@@ -208,6 +209,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                   vehicle: pin.id,
                   incoming: branches,
                   ...(device === undefined ? {} : { device }),
+                  ...(half === undefined ? {} : { theirHalf: "loom" as const }),
                   joint: live ? "solder" : "crimp",
                   sure,
                   ...common,

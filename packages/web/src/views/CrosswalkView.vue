@@ -179,6 +179,7 @@ useCommands([
       @method="acts.turnMethod"
       @tap="acts.turnTap"
       @half="acts.turnHalf"
+      @their-half="acts.turnTheirHalf"
       @sure="acts.turnSure"
       @back="act(takeBack(target), false)"
       @why="whyOpen = !whyOpen"

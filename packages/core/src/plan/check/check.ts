@@ -223,7 +223,8 @@ function isInPlace(decision: Decision, { start, end, before, after }: Outcome): 
   const meets = (joining: Joining): boolean =>
     linkedPairs(joining).every(
       ([vehicle, incoming]) =>
-        (joining.kind === "tap" || isHeld(vehicle, joining.half ?? "loom")) && isHeld(incoming, "plug"),
+        (joining.kind === "tap" || isHeld(vehicle, joining.half ?? "loom")) &&
+        isHeld(incoming, joining.theirHalf ?? "plug"),
     );
   // Neither factory loom is touched by an adapter: only the plugs meet other plugs.
   if (methodOf(decision) === "adapter") return namedPins(decision).every(untouched);

@@ -41,7 +41,7 @@ export function joinTogether(
   const half = "half" in decision && decision.half === "plug" ? "plug" : "far";
   const early = decision.kind === "join" && decision.findLive === true;
   const incoming = theirs.map((one) =>
-    baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", "plug"),
+    baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
   );
   const vehicle = ours.map((one) => baredEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", half));
   const meeting = meetingOf(ours, theirs);
@@ -77,6 +77,9 @@ export function joinTogether(
   };
 }
 
+const theirHalfOf = (decision: Decision): "plug" | "far" =>
+  "theirHalf" in decision && decision.theirHalf === "loom" ? "far" : "plug";
+
 /** The wires that meet, in the words of a step: the first of the vehicle's, the last partner, and all between. */
 function meetingOf(
   ours: readonly PlacedPin[],
@@ -102,7 +105,7 @@ export function tapped(
   const { device } = decision;
   const several = theirs.length > 1;
   const incoming = theirs.map((one) =>
-    baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", "plug"),
+    baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
   );
   const meeting = meetingOf([wire], theirs);
   if (meeting === null) return [];

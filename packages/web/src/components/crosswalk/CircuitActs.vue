@@ -14,6 +14,8 @@ const props = defineProps<{
   tapOrCut: boolean;
   /** The half of the cut wire that could be joined instead, or null. */
   half: Half | null;
+  /** The same for the incoming wires. */
+  theirHalf: Half | null;
 }>();
 /** Nothing is done to a wire that nobody knows. */
 const unidentified = computed(() => props.row.alone?.proposal === "identify");
@@ -36,6 +38,7 @@ const emit = defineEmits<{
   take: [];
   tap: [];
   half: [];
+  theirHalf: [];
 }>();
 /** One line on the act that the hand is on. */
 const help = ref("");
@@ -75,6 +78,15 @@ function explain({ target }: Event): void {
       @click="emit('half')"
     >
       {{ half === "plug" ? "Join the plug half" : "Join the loom half" }} <kbd>W</kbd>
+    </button>
+    <button
+      v-if="theirHalf"
+      type="button"
+      class="btn quiet"
+      data-help="Of the incoming wire that is cut: join the half that leads to what it is for, the part at its plug or the loom behind."
+      @click="emit('theirHalf')"
+    >
+      {{ theirHalf === "plug" ? "Incoming: plug half" : "Incoming: loom half" }}
     </button>
     <button v-if="otherWay" type="button" class="btn" @click="emit('method')">
       {{ METHOD_OFFERS[otherWay] }} <kbd>M</kbd>

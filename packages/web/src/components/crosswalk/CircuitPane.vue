@@ -31,7 +31,7 @@ import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
 import { METHOD_NAMES, nextMethod } from "./acts.ts";
-import { otherHalf, tapOrCut } from "./taps.ts";
+import { otherHalf, tapOrCut, theirOtherHalf } from "./taps.ts";
 import { sameAnswer } from "./hazardActs.ts";
 import HazardCard from "./HazardCard.vue";
 import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
@@ -64,6 +64,7 @@ const emit = defineEmits<{
   method: [];
   tap: [];
   half: [];
+  theirHalf: [];
   sure: [];
   back: [];
   why: [];
@@ -135,6 +136,11 @@ const half = computed((): Half | null => {
   if (now === null || otherHalf(now, props.dossier) === null) return null;
   return "half" in now && now.half === "plug" ? "loom" : "plug";
 });
+const theirHalf = computed((): Half | null => {
+  const now = decision.value;
+  if (now === null || theirOtherHalf(now, props.dossier) === null) return null;
+  return "theirHalf" in now && now.theirHalf === "loom" ? "plug" : "loom";
+});
 const otherWay = computed(() => (decision.value === null ? null : nextMethod(decision.value, props.dossier)));
 const openEffect = computed(() =>
   decision.value !== null && isLeftOpen(decision.value) ? (decision.value.open ?? "unsaid") : null,
@@ -201,6 +207,7 @@ const effects = [
         :other-way="otherWay"
         :tap-or-cut="decision !== null && tapOrCut(decision, dossier) !== null"
         :half="half"
+        :their-half="theirHalf"
         @back="emit('back')"
         @cap="emit('cap')"
         @device="emit('device')"
@@ -219,6 +226,7 @@ const effects = [
         @take="emit('take')"
         @tap="emit('tap')"
         @half="emit('half')"
+        @their-half="emit('theirHalf')"
       />
       <div v-if="openEffect" class="field effect">
         <span id="open-effect" class="label">If left open</span

@@ -1,6 +1,7 @@
 import {
   decisionId,
   decisionPins,
+  halfOfTheirs,
   methodOf,
   seatsOf,
   isJoining,
@@ -130,13 +131,18 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
     )
     .map(decisionId);
   const shared = { sure: "sure" as const, ...common, reason: "chosen by hand" };
+  const which = halfOfTheirs(dossier, incoming);
   const decide = (): Decision => {
     if (vehicle.length === 1 && staysWhole(dossier, first))
-      return { kind: "tap", vehicle: first, incoming, ...shared };
-    if (vehicle.length > 1) return { kind: "merge", vehicle, incoming: second, ...shared };
-    if (incoming.length > 1) return { kind: "split", vehicle: first, incoming, ...shared };
-    const method = hasWire(dossier, second) ? dossier.head.method : "move";
-    return { kind: "join", vehicle: first, incoming: second, method, ...shared };
+      return { kind: "tap", vehicle: first, incoming, ...which, ...shared };
+    if (vehicle.length > 1) return { kind: "merge", vehicle, incoming: second, ...which, ...shared };
+    if (incoming.length > 1) return { kind: "split", vehicle: first, incoming, ...which, ...shared };
+    if (!hasWire(dossier, second))
+      return { kind: "join", vehicle: first, incoming: second, method: "move", ...shared };
+    const { method: usual } = dossier.head;
+    const method = "theirHalf" in which && usual === "move" ? "splice" : usual;
+    const half = method === "splice" ? which : {};
+    return { kind: "join", vehicle: first, incoming: second, method, ...half, ...shared };
   };
   return {
     put: [decide()],

@@ -1,4 +1,4 @@
-import { decisionId, linkedPairs, methodOf, type Decision, type Dossier } from "@trevin/core";
+import { decisionId, isJoining, linkedPairs, methodOf, type Decision, type Dossier } from "@trevin/core";
 import { hasWire, type Edit } from "./acts.ts";
 
 /** A wire that is tapped is cut through instead, or one that is cut for a joint is tapped; null where there is no such choice. */
@@ -13,7 +13,9 @@ export function tapOrCut(decision: Decision, dossier: Dossier): Edit | null {
   if (vehicle === null || !isLoom) return null;
   const { sure, reason, answers } = decision;
   const between = "device" in decision && decision.device !== undefined ? { device: decision.device } : {};
-  const shared = { sure, reason, answers, ...between };
+  const theirs =
+    "theirHalf" in decision && decision.theirHalf !== undefined ? { theirHalf: decision.theirHalf } : {};
+  const shared = { sure, reason, answers, ...theirs, ...between };
   const remove = [decisionId(decision)];
   if (decision.kind === "tap") {
     const [first] = decision.incoming;
@@ -38,4 +40,16 @@ export function otherHalf(decision: Decision, dossier: Dossier): Edit | null {
   if (!isLoom || methodOf(decision) !== "splice") return null;
   const { half, ...whole } = decision;
   return { put: [half === "plug" ? whole : { ...whole, half: "plug" }], remove: [] };
+}
+
+/** The other half of incoming wires that are cut for a joint on the car; null where they are not, or are one lead. */
+export function theirOtherHalf(decision: Decision, dossier: Dossier): Edit | null {
+  if (!isJoining(decision) || methodOf(decision) !== "splice") return null;
+  const wires = linkedPairs(decision).map(([, incoming]) => incoming);
+  const isLoom = dossier.connectors.some(
+    ({ leads, pins }) => leads === "loom" && pins.some(({ id }) => wires.includes(id)),
+  );
+  if (!isLoom) return null;
+  const { theirHalf, ...whole } = decision;
+  return { put: [theirHalf === "loom" ? whole : { ...whole, theirHalf: "loom" }], remove: [] };
 }

@@ -9,7 +9,7 @@ import {
   type OpenEffect,
 } from "@trevin/core";
 import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
-import { otherHalf, tapOrCut } from "./taps.ts";
+import { otherHalf, tapOrCut, theirOtherHalf } from "./taps.ts";
 import { acceptHazards } from "./hazardActs.ts";
 import { isUnmatched, worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
@@ -98,6 +98,7 @@ export function useActs(
   };
   const turnTap = (): unknown => turned(tapOrCut);
   const turnHalf = (): unknown => turned(otherHalf);
+  const turnTheirHalf = (): unknown => turned(theirOtherHalf);
   const turnSure = (): unknown =>
     change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" });
   function setOpen(effect: OpenEffect | null): void {
@@ -121,6 +122,7 @@ export function useActs(
     turnMethod,
     turnTap,
     turnHalf,
+    turnTheirHalf,
     turnSure,
     setOpen,
   };
