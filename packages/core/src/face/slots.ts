@@ -182,6 +182,16 @@ const plainLabel = (label: string): string =>
     .toUpperCase()
     .replace(/^0+(?=\d)/, "");
 
+/** How many cavities a connector has: those of its shell where that is known, else as many as its table. */
+export const cavityCount = (connector: Pick<Connector, "shell" | "pins">): number => {
+  const face = faceOf(connector);
+  return Math.max(connector.pins.length, face === null ? 0 : face.places.length + face.unplaced.length);
+};
+
+/** Whether a plug has cavities that its table does not have: what is in them is not known, and it is never taken for empty. */
+export const isPartlyRecorded = (connector: Pick<Connector, "shell" | "pins">): boolean =>
+  cavityCount(connector) > connector.pins.length;
+
 /** The face of a connector; null while no shell is known or it has no face, since a guessed one misleads. */
 export function faceOf(connector: Pick<Connector, "shell" | "pins">): Face | null {
   const { shell } = connector;

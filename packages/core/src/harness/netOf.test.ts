@@ -12,7 +12,7 @@ import { farEnd, plugEnd, type HarnessState } from "./state.ts";
 
 const states = fc.tuple(decidedDossier(3), fc.nat(60)).map(([dossier, count]) => {
   let state: HarnessState = initialState(dossier);
-  for (const step of planWork(dossier).steps.slice(0, count)) {
+  for (const step of planWork(dossier, { hazards: [] }).steps.slice(0, count)) {
     const next = step.op === null ? null : applyOperation(state, step.op);
     if (next?.ok) state = next.value.state;
   }

@@ -108,7 +108,7 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
         joinedTo: [
           ...(net === undefined ? [] : joinedTo(net, pin, pins, words)),
           ...loomHalf(state, nets, pin, net).flatMap((far) =>
-            joinedTo(far, pin, pins, words).map((text) => `its loom half to ${text}`),
+            joinedTo(withoutOwn(far, pin), pin, pins, words).map((text) => `its loom half to ${text}`),
           ),
         ],
         loose: looseEnds(state, { pin, connector }),
@@ -124,6 +124,11 @@ function loomHalf(state: HarnessState, nets: Nets, pin: Pin, own: Net | undefine
   const net = place === undefined || place.at === "loose" ? undefined : nets.ofEnd(end);
   return net === undefined || net === own ? [] : [net];
 }
+
+const withoutOwn = (net: Net, { id }: Pin): Net => ({
+  ...net,
+  anchors: net.anchors.filter((anchor) => anchor.at !== "beyond" || anchor.pin !== id),
+});
 
 /** The cavities, points, supplies and devices that a net leads to. The cavities of an adapter lead on to those that they meet. */
 function joinedTo(

@@ -259,7 +259,7 @@ describe("asBuilt", () => {
     const met = { adapter: 0, mate: 0, joined: 0, capped: 0 };
     fc.assert(
       fc.property(decidedDossier(5), (dossier) => {
-        const end = planWork(dossier).steps.reduce((state, { op }) => {
+        const end = planWork(dossier, { hazards: [] }).steps.reduce((state, { op }) => {
           const next = op === null ? null : applyOperation(state, op);
           return next?.ok ? next.value.state : state;
         }, initialState(dossier));

@@ -9,7 +9,7 @@ describe("cards", () => {
     const sizes = new Map<number, number>();
     fc.assert(
       fc.property(decidedDossier(5), (dossier) => {
-        const { steps } = planWork(dossier);
+        const { steps } = planWork(dossier, { hazards: [] });
         const cards = cardsOf(steps);
         expect(cards.flat()).toEqual(steps);
         for (const card of cards) {
@@ -36,7 +36,7 @@ describe("cards", () => {
           : decision,
       ),
     };
-    const { steps } = planWork(dossier);
+    const { steps } = planWork(dossier, { hazards: [] });
     const inserts = cardsOf(steps).filter((card) => card.at(-1)?.kind === "insert" && card[0]!.built);
     expect(inserts.length).toBeGreaterThan(5);
     for (const card of inserts)

@@ -102,7 +102,7 @@ describe("own steps and order", () => {
   });
 
   it("lets the checker say what a change of order breaks, and blocks the bench till it is mended", () => {
-    const { steps } = planWork(dossier);
+    const { steps } = planWork(dossier, { hazards: [] });
     const insert = steps.find(({ kind }) => kind === "insert")!;
     const broken = { ...dossier, worklist: movedBehind(NO_EDITS, insert.id, null) };
     expect(bench(broken, []).plan.blocks[0]).toMatchObject({ code: "broken", fault: { step: insert.id } });

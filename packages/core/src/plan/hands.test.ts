@@ -51,7 +51,7 @@ describe("the adapter's half", () => {
     fc.assert(
       fc.property(decidedDossier(5), (dossier) => {
         const pins = indexPins(dossier);
-        for (const step of planWork(dossier).steps) {
+        for (const step of planWork(dossier, { hazards: [] }).steps) {
           const touchesHalf =
             step.op !== null &&
             (("cavity" in step.op && !pins.has(step.op.cavity)) ||
@@ -81,7 +81,7 @@ describe("the ends of a joint", () => {
     fc.assert(
       fc.property(decidedDossier(6), (dossier) => {
         const pins = indexPins(dossier);
-        for (const step of planWork(dossier).steps) {
+        for (const step of planWork(dossier, { hazards: [] }).steps) {
           if (step.op?.kind !== "splice") continue;
           const ends = endsOfStep(step, pins);
           expect(ends.length, step.id).toBe(step.op.ends.length);
@@ -117,7 +117,7 @@ describe("the ends of a joint", () => {
       ) as typeof demo.decisions,
     };
     const pins = indexPins(dossier);
-    const joints = planWork(dossier).steps.filter(({ op }) => op?.kind === "splice");
+    const joints = planWork(dossier, { hazards: [] }).steps.filter(({ op }) => op?.kind === "splice");
     expect(joints.length).toBeGreaterThan(5);
     for (const step of joints)
       for (const { placed, part } of endsOfStep(step, pins))

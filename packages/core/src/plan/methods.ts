@@ -8,6 +8,7 @@ import {
   type Method,
   type PinId,
 } from "../model/index.ts";
+import { findHazards } from "../matching/index.ts";
 import { kitOf } from "./kit.ts";
 import { WORK_TABLE } from "./adapter.ts";
 import { rangeOf } from "./minutes.ts";
@@ -114,9 +115,11 @@ export function compareMethods(
   dossier: Dossier,
   asDecided: Pick<Plan, "steps" | "range"> = planWork(dossier),
 ): readonly MethodChoice[] {
+  // How a join is made changes hazards of its own, but nothing that the steps of a plan follow from.
+  const hazards = findHazards(dossier);
   const choice = (method: Method, job: Dossier): MethodChoice => ({
     method,
-    cost: costOf(job, planWork(job)),
+    cost: costOf(job, planWork(job, { hazards })),
   });
   return [
     { method: "as-decided", cost: costOf(dossier, asDecided) },

@@ -8,7 +8,7 @@ import {
   type EndPlace,
   type HarnessState,
 } from "../harness/index.ts";
-import { findHazards } from "../matching/index.ts";
+import { findHazards, type Hazard } from "../matching/index.ts";
 import {
   decisionId,
   decisionSureness,
@@ -51,6 +51,8 @@ export interface PlanOptions {
   readonly done?: readonly DoneStep[];
   /** Whether the work has begun; left out: whether any step is done. */
   readonly begun?: boolean;
+  /** The hazards of the job, where they are known already. */
+  readonly hazards?: readonly Hazard[];
 }
 
 export interface DoneStep {
@@ -65,10 +67,14 @@ export interface DoneStep {
  */
 export function planWork(
   job: Dossier,
-  { start = initialState(job), done = [], begun = done.length > 0 }: PlanOptions = {},
+  {
+    start = initialState(job),
+    done = [],
+    begun = done.length > 0,
+    hazards = findHazards(job),
+  }: PlanOptions = {},
 ): Plan {
   const dossier = { ...job, decisions: withOneSpelling(job.decisions) };
-  const hazards = findHazards(dossier);
   const rounds: Round[] = [];
   let state = start;
   const all = roundsOf(dossier, done);

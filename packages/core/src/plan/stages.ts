@@ -6,6 +6,7 @@ import {
   type HarnessState,
   type PluggedInto,
 } from "../harness/index.ts";
+import { isPartlyRecorded } from "../face/index.ts";
 import { briefLines, type Hazard } from "../matching/index.ts";
 import {
   connectorsInOrder,
@@ -300,7 +301,7 @@ export function closing(
 ): readonly Stage[] {
   const joined = new Set<ConnectorId>();
   const leaves = leaving(dossier, before);
-  const alive = liveConnectors(state);
+  const alive = new Set([...liveConnectors(state), ...handled.filter(isPartlyRecorded).map(({ id }) => id)]);
   const order = places.flatMap((place) =>
     handled.filter((connector) => connector.place === place).map(({ id }) => id),
   );

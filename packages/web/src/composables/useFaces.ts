@@ -1,6 +1,7 @@
 import { computed, type ComputedRef } from "vue";
 import {
   builtCavity,
+  cavityCount,
   indexPins,
   looksOf,
   pinColour,
@@ -66,4 +67,4 @@ export function useCavitiesNow(): ComputedRef<ReadonlyMap<PinId, CavityLook>> {
 }
 
 /** "14-way, Japanese letters": what the heading of a connector says. */
-export const ways = (connector: Connector): string => `${connector.pins.length}-way`;
+export const ways = (connector: Connector): string => `${cavityCount(connector)}-way`;

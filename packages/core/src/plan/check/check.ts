@@ -1,3 +1,4 @@
+import { isPartlyRecorded } from "../../face/index.ts";
 import { unreachable } from "../../util/index.ts";
 import {
   applyOperation,
@@ -13,6 +14,7 @@ import {
   wireOf,
   type EndPlace,
   type HarnessState,
+  type Nets,
 } from "../../harness/index.ts";
 import {
   counterpartOf,
@@ -116,7 +118,8 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
       return { code: "wire-moved-without-decision", pin: id };
   if (!worked) return copperFault(dossier, start, end);
   const aboard = new Set(Object.values(end.wires).flatMap((wire) => (wire.aboard ? wire.ends : [])));
-  const live = liveEnds(end);
+  const nets = netOf(end);
+  const live = liveEnds(end, nets);
   const bare = (Object.entries(end.ends) as [EndId, EndPlace][]).find(
     ([id, place]) =>
       place.at === "loose" &&
@@ -142,7 +145,7 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
       counterpartOf(dossier.worklist, id) === "leaves",
   );
   if (held !== undefined) return { code: "part-not-off", connector: held.id };
-  const apart = leftApart(dossier, start, end);
+  const apart = leftApart(dossier, start, end, nets);
   return apart === null
     ? copperFault(dossier, start, end)
     : { code: "left-open", what: "unplugged", connector: apart };
@@ -159,7 +162,7 @@ function feedsOf(decision: Decision): readonly string[] {
 }
 
 /** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. One whose other half was taken away does. */
-function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState): ConnectorId | null {
+function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState, nets: Nets): ConnectorId | null {
   const worked = new Set(
     dossier.decisions
       .filter(({ kind }) => kind !== "leave" && kind !== "forbid")
@@ -174,7 +177,14 @@ function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState): Co
       return methodOf(decision) === "adapter" ? plugs.filter((id) => !isFlying.has(id)) : [];
     }),
   );
-  const nets = netOf(end);
+  const partly = dossier.connectors.find(
+    (one) =>
+      isPartlyRecorded(one) &&
+      start.plugged[one.id] === "own" &&
+      (end.plugged[one.id] ?? null) === null &&
+      counterpartOf(dossier.worklist, one.id) !== "leaves",
+  );
+  if (partly !== undefined) return partly.id;
   for (const place of Object.values<EndPlace>(end.ends)) {
     const hole = place.at === "cavity" ? end.cavities[place.cavity] : undefined;
     if (

@@ -12,7 +12,7 @@ import {
 } from "../../harness/index.ts";
 import { asBuilt, planHash } from "../../ledger/index.ts";
 import { findHazards } from "../../matching/index.ts";
-import { pinId, type Dossier, type SignalClass } from "../../model/index.ts";
+import { pinId, rowsOnly, type Dossier, type SignalClass } from "../../model/index.ts";
 import { stepLine, stepWords } from "../../words/index.ts";
 import { planWork } from "../plan.ts";
 import type { Step } from "../step.ts";
@@ -222,6 +222,49 @@ describe("a pigtail with free ends", () => {
     expect(faultOf(pigtail, bare)).toMatchObject({
       code: "step-cannot-be-done",
       problem: { code: "live-bare-end", end: farEnd(pinId("X.1")) },
+    });
+  });
+});
+
+describe("a plug that is recorded in part", () => {
+  it("is plugged in again though every wire that is recorded leaves it", () => {
+    const shell = (places: number): Json => ({
+      shell: {
+        ...rowsOnly([{ places, offset: 0 }], "wire"),
+        pattern: {
+          kind: "rows",
+          rows: [{ places, offset: 0, size: null }],
+          numbering: {
+            scheme: "rows",
+            from: "left",
+            first: "top",
+            labels: { kind: "numbers", start: 1 },
+          },
+        },
+      },
+    });
+    const job = (places: number): Dossier =>
+      read(
+        [plug("V", "vehicle", [pin("1", "Horn"), pin("2", "Lamp")], shell(places))],
+        [
+          { kind: "cap", pin: ref("V.1") },
+          { kind: "cap", pin: ref("V.2") },
+        ],
+      );
+    const whole = planWork(job(2)).steps;
+    expect(whole.some(({ kind }) => kind === "connect")).toBe(false);
+    const part = job(40);
+    const { steps } = planWork(part);
+    expect(steps.some(({ kind }) => kind === "connect")).toBe(true);
+    expect(faultOf(part)).toBeNull();
+    expect(
+      faultOf(
+        part,
+        steps.filter(({ kind }) => kind !== "connect"),
+      ),
+    ).toMatchObject({
+      code: "left-open",
+      what: "unplugged",
     });
   });
 });

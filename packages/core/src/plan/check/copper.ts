@@ -105,11 +105,11 @@ export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessS
         pins: namedPins(decision),
       };
   }
-  return changedNet(links, nets) ?? shorted(dossier, netOf(asPlugged(start, mat)), nets);
+  return changedNet(links, nets) ?? shorted(dossier, asPlugged(start, mat), nets);
 }
 
 /** A supply and a ground of the vehicle that were apart and end on one piece of copper, unless that was accepted with a reason. */
-function shorted(dossier: Dossier, before: Nets, after: Nets): Fault | null {
+function shorted(dossier: Dossier, start: HarnessState, after: Nets): Fault | null {
   const pins = indexPins(dossier);
   const points = new Map(dossier.points.map(({ id, kind }) => [id, kind]));
   const classOf = (anchor: Anchor): "supply" | "ground" | null => {
@@ -133,6 +133,7 @@ function shorted(dossier: Dossier, before: Nets, after: Nets): Fault | null {
     const supply = told.find((one) => classOf(one) === "supply");
     const ground = told.find((one) => classOf(one) === "ground");
     if (supply === undefined || ground === undefined) continue;
+    const before = netOf(start);
     const was = before.ofAnchor(supply);
     if (was === undefined || was !== before.ofAnchor(ground))
       return { code: "short-circuit", anchors: [supply, ground] };

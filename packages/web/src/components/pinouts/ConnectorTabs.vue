@@ -2,7 +2,7 @@
 /** The connectors of the job, grouped by side, leg of the loom or end, each with how much of it is known. */
 import { computed, ref } from "vue";
 import Select from "primevue/select";
-import { compareNatural, isKnown, type Connector, type ConnectorId } from "@trevin/core";
+import { cavityCount, compareNatural, isKnown, type Connector, type ConnectorId } from "@trevin/core";
 
 const props = defineProps<{
   connectors: readonly Connector[];
@@ -35,7 +35,13 @@ const groups = computed(() => {
   const list = [...found];
   return grouping.value === "side" ? list : list.sort(([a], [b]) => compareNatural(a, b));
 });
-const known = (one: Connector): string => `${one.pins.filter(isKnown).length} of ${one.pins.length}`;
+/** A plug that is recorded in part says so: what is not in the table stays as it is, and the plug is never taken for empty. */
+const known = (one: Connector): string => {
+  const all = cavityCount(one);
+  return all > one.pins.length
+    ? `${one.pins.length} of ${all} recorded`
+    : `${one.pins.filter(isKnown).length} of ${all}`;
+};
 const identified = (one: Connector): boolean =>
   one.pins.length > 0 && one.pins.every((pin) => pin.content === "empty" || pin.identified);
 </script>
