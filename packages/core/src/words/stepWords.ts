@@ -305,7 +305,7 @@ export function stepWords(
     case "tape":
       if (step.text === "apart")
         return words(
-          "the plug shut and back",
+          "the plug over, and tie it back",
           `${name}: its part is gone, and wires in it still lead somewhere`,
         );
       return step.text === "dead"

@@ -22,9 +22,9 @@ export const deviceLegs: Rule = {
           severity: "stop",
           pins: leadPin(decision) === vehicle.placed.pin.id ? [vehicle, incoming] : [incoming, vehicle],
           decision,
-          title: `${missing.length === 1 ? "A terminal goes" : "Terminals go"} nowhere`,
+          title: `${missing.length === 1 ? "Terminal" : "Terminals"} not connected`,
           detail: `${deviceWords(device)}: nothing is connected to ${list(missing.map((terminal) => (terminal === "ground" ? "its ground" : `terminal ${terminal}`)))}, so it cannot work.`,
-          cure: "Say what each terminal hangs on.",
+          cure: "Enter what each terminal connects to.",
           fixes:
             missing.length === 1 && missing[0] === "ground"
               ? grounds()
