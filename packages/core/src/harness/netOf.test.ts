@@ -5,6 +5,7 @@ import { describe, expect, it } from "vitest";
 import { endId, pinId } from "../model/index.ts";
 import { planWork } from "../plan/index.ts";
 import { decidedDossier, demoDossier, slowlyLive, spread, touchingPairs } from "../testing/index.ts";
+import { nets } from "../wiring/index.ts";
 import { applyOperation } from "./apply.ts";
 import { anchorKey, liveEnds, netOf } from "./netOf.ts";
 import { initialState } from "./initialState.ts";
@@ -80,6 +81,31 @@ describe("netOf", () => {
       { numRuns: 300, seed: 97 },
     );
     expect(largest).toBeGreaterThan(10);
+  });
+
+  it("joins before any work what following a wire from pin to pin and point joins", () => {
+    let joined = 0;
+    const plain = decidedDossier(4).filter(({ connectors }) =>
+      connectors.every(({ shell }) => shell === null),
+    );
+    fc.assert(
+      fc.property(plain, (dossier) => {
+        const named = (groups: readonly (readonly string[])[]): readonly string[] =>
+          groups
+            .filter((group) => group.length > 1)
+            .map((group) => [...group].sort().join(" | "))
+            .sort();
+        const followed = nets(dossier).map((keys) => keys.filter((key) => /^(pin|point) /.test(key)));
+        const ours = netOf(initialState(dossier)).all.map(({ cavities, anchors }) => [
+          ...[...cavities].map((id) => `pin ${id}`),
+          ...anchors.flatMap((one) => (one.at === "point" ? [anchorKey(one)] : [])),
+        ]);
+        expect(named(ours)).toEqual(named(followed));
+        joined += named(ours).length;
+      }),
+      { numRuns: 300, seed: 98 },
+    );
+    expect(joined).toBeGreaterThan(100);
   });
 
   it("finds the ends that a supply can reach, as the slow search does", () => {
