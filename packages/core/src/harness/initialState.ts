@@ -79,14 +79,11 @@ export function initialState(dossier: Dossier): HarnessState {
 
 /** Leads of a pigtail that is plugged in already; on the mat no supply reaches any. */
 function bareAndLive(state: HarnessState): readonly EndId[] {
-  const bare = Object.entries<EndPlace>(state.ends).flatMap(([end, place]) =>
-    place.at === "loose" && !place.covered ? [end as EndId] : [],
-  );
-  const isPlugged = Object.values<Wire>(state.wires).some(
-    ({ pin, ends }) =>
-      bare.includes(ends[1]) && state.plugged[present(state.cavities[pin], pin).connector] !== null,
-  );
-  if (!isPlugged) return [];
+  const bare = Object.values<Wire>(state.wires).flatMap(({ pin, ends: [, far] }) => {
+    const isPlugged = state.plugged[present(state.cavities[pin], pin).connector] !== null;
+    return isPlugged && state.ends[far]?.at === "loose" ? [far] : [];
+  });
+  if (bare.length === 0) return [];
   const live = liveEnds(state);
   return bare.filter((end) => live.has(end));
 }

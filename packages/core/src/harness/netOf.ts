@@ -7,6 +7,7 @@ import {
   type JoinPointId,
   type PinId,
 } from "../model/index.ts";
+import { unionFind, type UnionFind } from "../util/index.ts";
 import { bridgedPins, meetingPins } from "../wiring/index.ts";
 import {
   farEnd,
@@ -60,53 +61,23 @@ export const anchorKey = (anchor: Anchor): string => {
   }
 };
 
-/** Sets of numbered nodes that grow together. */
-function nodes() {
-  const parent: number[] = [];
-  const numbers = new Map<string, number>();
-  const number = (key: string): number => {
-    const known = numbers.get(key);
-    if (known !== undefined) return known;
-    numbers.set(key, parent.length);
-    parent.push(parent.length);
-    return parent.length - 1;
-  };
-  const root = (node: number): number => {
-    let here = node;
-    for (let up = parent[here]; up !== undefined && up !== here; up = parent[here]) {
-      parent[here] = parent[up] ?? up;
-      here = up;
-    }
-    return here;
-  };
-  return {
-    join: (a: string, b: string): void => {
-      parent[root(number(a))] = root(number(b));
-    },
-    root: (key: string): number => root(number(key)),
-    find: (key: string): number | undefined => {
-      const known = numbers.get(key);
-      return known === undefined ? undefined : root(known);
-    },
-  };
-}
-
 /**
  * The only answer to what is joined to what: conductors, joints, studs and splices of the loom, contacts of plugs that are
  * mated, and the bars inside their other halves.
  */
 export function netOf(state: HarnessState): Nets {
-  const joined = nodes();
+  const joined = unionFind();
   const anchors = new Map<string, Anchor>();
   const anchor = (one: Anchor): string => {
     const key = anchorKey(one);
     anchors.set(key, one);
     return key;
   };
-  for (const { ends } of Object.values<Wire>(state.wires)) joined.join(`end ${ends[0]}`, `end ${ends[1]}`);
   const wiresOfEnds = new Map<EndId, PinId>();
-  for (const { pin, ends } of Object.values<Wire>(state.wires))
+  for (const { pin, ends } of Object.values<Wire>(state.wires)) {
+    joined.join(`end ${ends[0]}`, `end ${ends[1]}`);
     for (const end of ends) wiresOfEnds.set(end, pin);
+  }
   for (const [id, place] of Object.entries<EndPlace>(state.ends)) {
     const end = `end ${id}`;
     switch (place.at) {
@@ -158,14 +129,10 @@ export function netOf(state: HarnessState): Nets {
   return gathered(state, joined, anchors);
 }
 
-function gathered(
-  state: HarnessState,
-  joined: ReturnType<typeof nodes>,
-  anchors: ReadonlyMap<string, Anchor>,
-): Nets {
-  const nets = new Map<number, { ends: Set<EndId>; cavities: Set<PinId>; anchors: Anchor[] }>();
+function gathered(state: HarnessState, joined: UnionFind, anchors: ReadonlyMap<string, Anchor>): Nets {
+  const nets = new Map<string, { ends: Set<EndId>; cavities: Set<PinId>; anchors: Anchor[] }>();
   const netAt = (key: string) => {
-    const root = joined.root(key);
+    const root = joined.find(key);
     const known = nets.get(root);
     if (known !== undefined) return known;
     const made = { ends: new Set<EndId>(), cavities: new Set<PinId>(), anchors: [] };
@@ -175,10 +142,7 @@ function gathered(
   for (const end of Object.keys(state.ends)) netAt(`end ${end}`).ends.add(end as EndId);
   for (const cavity of Object.keys(state.cavities)) netAt(`cavity ${cavity}`).cavities.add(pinId(cavity));
   for (const [key, anchor] of anchors) netAt(key).anchors.push(anchor);
-  const find = (key: string): Net | undefined => {
-    const root = joined.find(key);
-    return root === undefined ? undefined : nets.get(root);
-  };
+  const find = (key: string): Net | undefined => nets.get(joined.find(key));
   return {
     all: [...nets.values()],
     ofEnd: (end) => find(`end ${end}`),

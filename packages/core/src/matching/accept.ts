@@ -1,5 +1,6 @@
 import {
   isKept,
+  linkedPairs,
   speaksOfPart,
   type Decision,
   type Dossier,
@@ -20,6 +21,23 @@ export const staysWhole = (dossier: Dossier, pin: PinId): boolean =>
       connector.leads === "loom" && isKept(dossier, connector) && connector.pins.some(({ id }) => id === pin),
   );
 
+/** A wire that is cut for a joint, tapped instead, with all that is decided of it; null where several wires meet, or it is a tap. */
+export function tappedInstead(decision: Decision): Extract<Decision, { kind: "tap" }> | null {
+  if (decision.kind !== "join" && decision.kind !== "split") return null;
+  const { vehicle, sure, reason, answers, device, joint, theirHalf } = decision;
+  return {
+    kind: "tap",
+    vehicle,
+    incoming: linkedPairs(decision).map(([, incoming]) => incoming),
+    sure,
+    reason,
+    answers,
+    ...(device === undefined ? {} : { device }),
+    ...(joint === undefined ? {} : { joint }),
+    ...(theirHalf === undefined ? {} : { theirHalf }),
+  };
+}
+
 /**
  * The half of incoming wires that leads to what their table speaks of: where it speaks of a loom (an engine with its sensors, a
  * towed car with its lamps), that is not the plug's.
@@ -31,35 +49,29 @@ export function halfOfTheirs(dossier: Dossier, pins: readonly PinId[]): { readon
   return speakOfLoom ? { theirHalf: "loom" } : {};
 }
 
+/** What joins a wire of the vehicle to an incoming one, and how: by the job's method where that suits the two plugs. */
+type How =
+  | Pick<Extract<Decision, { kind: "tap" }>, "kind" | "vehicle" | "incoming" | "theirHalf">
+  | Pick<Extract<Decision, { kind: "join" }>, "kind" | "vehicle" | "incoming" | "method" | "theirHalf">;
+
+/** A tap where the part behind the vehicle's plug stays, else a join; one with a part `between` needs a joint. */
+export function joined(dossier: Dossier, vehicle: PinId, incoming: PinId, between: boolean): How {
+  const theirs = halfOfTheirs(dossier, [incoming]);
+  if (staysWhole(dossier, vehicle)) return { kind: "tap", vehicle, incoming: [incoming], ...theirs };
+  const { method: usual } = dossier.head;
+  // The terminal of a loom that is spoken of stays in its plug: nothing moves into its cavity.
+  const method = between || ("theirHalf" in theirs && usual === "move") ? "splice" : usual;
+  return { kind: "join", vehicle, incoming, method, ...(method === "splice" ? theirs : {}) };
+}
+
 /**
  * The decision that a suggested pair stands for. A part between the wires needs a joint, whatever the job's method; a wire whose
  * part stays is tapped.
  */
 export function decisionFromPair(pair: SuggestedPair, dossier: Dossier): Decision {
-  const { head } = dossier;
   const device = pair.device === null ? {} : { device: pair.device.device };
-  const theirs = halfOfTheirs(dossier, [pair.incoming]);
-  if (staysWhole(dossier, pair.vehicle))
-    return {
-      kind: "tap",
-      vehicle: pair.vehicle,
-      incoming: [pair.incoming],
-      sure: pair.sure,
-      ...theirs,
-      ...device,
-      ...common,
-    };
-  const method = "theirHalf" in theirs && head.method === "move" ? "splice" : head.method;
-  return {
-    kind: "join",
-    vehicle: pair.vehicle,
-    incoming: pair.incoming,
-    method: pair.device === null ? method : "splice",
-    sure: pair.sure,
-    ...(method === "splice" || pair.device !== null ? theirs : {}),
-    ...device,
-    ...common,
-  };
+  const how = joined(dossier, pair.vehicle, pair.incoming, pair.device !== null);
+  return { ...how, sure: pair.sure, ...device, ...common };
 }
 
 export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup, dossier: Dossier): Decision {

@@ -117,8 +117,7 @@ function stateOf(
   };
   const served = linked === "by-hand" ? own.every(carries) : own.some(carries);
   if (served) return "served";
-  const isOpen = (id: PinId): boolean => !decisionOf.has(id);
-  return own.some(isOpen) ? "open" : "lost";
+  return own.some((id) => !decisionOf.has(id)) ? "open" : "lost";
 }
 
 /** Whether a wire that stays in this plug goes on working: one of the vehicle, unless the part behind it is taken away. */

@@ -8,6 +8,10 @@ const ohmWords = (ohms: number): string =>
   ohms >= 1e6 ? `${round(ohms / 1e6)} MΩ` : ohms >= 1000 ? `${round(ohms / 1000)} kΩ` : `${round(ohms)} Ω`;
 const round = (value: number): string => Number(value.toPrecision(3)).toString();
 
+/** A terminal of a part between: "terminal 30", "its ground". */
+export const terminalWords = (terminal: string): string =>
+  /^\d/.test(terminal) ? `terminal ${terminal}` : `its ${terminal}`;
+
 /** What is put between two wires: "a divider, 22 kΩ over 10 kΩ". */
 export function deviceWords(device: InsertedDevice): string {
   switch (device.kind) {

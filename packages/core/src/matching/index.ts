@@ -18,7 +18,7 @@ export { explainer } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
 export { feedPlaces, feedPlaceWords, type FeedPlace } from "./feeds.ts";
 export { type ProposedDevice } from "./devices.ts";
-export { deviceReasonWords, deviceWords } from "./deviceWords.ts";
+export { deviceReasonWords, deviceWords, terminalWords } from "./deviceWords.ts";
 export { otherSide, type OtherSide, type SideDifference } from "./otherSide.ts";
 export {
   decisionFromAlone,
@@ -26,6 +26,8 @@ export {
   decisionFromJumper,
   decisionFromPair,
   halfOfTheirs,
+  joined,
+  tappedInstead,
   staysWhole,
   leftOpen,
 } from "./accept.ts";

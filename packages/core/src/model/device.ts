@@ -72,12 +72,21 @@ export function terminalsOf(device: InsertedDevice): DeviceTerminals {
 const throughIt = (source: Side | undefined): Pick<DeviceTerminals, Side> =>
   source === "incoming" ? { vehicle: "out", incoming: "in" } : { vehicle: "in", incoming: "out" };
 
+/** A terminal that hangs on a supply or a ground of its own. */
+export interface FedLeg {
+  readonly terminal: string;
+  readonly feed: FeedClass;
+  readonly from: string;
+}
+
+/** The terminals of a part that hang on a supply or a ground, where it is known on which. */
+export const fedLegs = (device: InsertedDevice | undefined): readonly FedLeg[] =>
+  (device?.legs ?? []).flatMap(({ terminal, to }) =>
+    to.kind === "feed" && to.from.trim() !== "" ? [{ terminal, feed: to.feed, from: to.from }] : [],
+  );
+
 /** The terminals that must be connected before the part can work, and are not. */
 export function missingLegs(device: InsertedDevice): readonly string[] {
-  const known = new Set(
-    (device.legs ?? []).flatMap(({ terminal, to }) =>
-      to.kind === "feed" && to.from.trim() !== "" ? [terminal] : [],
-    ),
-  );
+  const known = new Set(fedLegs(device).map(({ terminal }) => terminal));
   return terminalsOf(device).required.filter((terminal) => !known.has(terminal));
 }

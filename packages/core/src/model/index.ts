@@ -83,6 +83,7 @@ export {
   type Sureness,
 } from "./decision.ts";
 export {
+  fedLegs,
   missingLegs,
   terminalsOf,
   type DeviceKind,
@@ -165,7 +166,7 @@ export {
   type WireEnd,
 } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
-export { withOneSpelling } from "./supply.ts";
+export { supplyName, withOneSpelling } from "./supply.ts";
 export {
   COUNTERPARTS,
   counterpartOf,

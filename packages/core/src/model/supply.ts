@@ -1,6 +1,9 @@
 import type { Decision } from "./decision.ts";
 import type { FeedClass } from "./signal.ts";
 
+/** What a supply is called in the harness: its class and the place that it is taken from. */
+export const supplyName = (feed: FeedClass, from: string): string => `${feed} ${from}`.trim();
+
 /** A place that feeds are taken from, without what people write differently: "F22, 5 A", "spare fuse F22 5A". */
 const placeKey = (from: string): string =>
   from

@@ -3,6 +3,7 @@ import { builtCavity, builtShell, farEnd, plugEnd } from "../harness/index.ts";
 import {
   connectorsInOrder,
   decisionId,
+  fedLegs,
   indexPins,
   leadPin,
   methodOf,
@@ -22,7 +23,7 @@ import {
 import { systemsOf, TERMINAL_SYSTEMS, type TerminalSystem } from "../shelf/index.ts";
 import { present } from "../util/index.ts";
 import { inHand, isFlying, type Draft } from "./templates/draft.ts";
-import { fedLegs, jointDraft, legsFed, legsRouted, legWire, newTerminal } from "./templates/joints.ts";
+import { jointDraft, legsFed, legsRouted, legWire, newTerminal } from "./templates/joints.ts";
 
 /** Where the adapter is made: off the car, so no power can reach it. */
 export const WORK_TABLE = "work table";

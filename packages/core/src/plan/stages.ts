@@ -13,9 +13,11 @@ import {
   counterpartOf,
   decisionId,
   decisionPins,
+  fedLegs,
   leadPin,
   needsFuse,
   pinsInOrder,
+  supplyName,
   type Connector,
   type ConnectorId,
   type Decision,
@@ -28,7 +30,6 @@ import {
   type WorklistEdits,
 } from "../model/index.ts";
 import { inHand, type Draft } from "./templates/draft.ts";
-import { fedLegs, supplyName } from "./templates/joints.ts";
 import type { Step } from "./step.ts";
 
 /** Steps of one place, or of the job as a whole. */

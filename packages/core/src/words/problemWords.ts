@@ -23,6 +23,7 @@ import type {
 import type { ChainProblem } from "../ledger/index.ts";
 import type { Block, Fault } from "../plan/index.ts";
 import type { SizeProblem } from "../sizing/index.ts";
+import { capital } from "../util/index.ts";
 import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts";
 
 /** Names a pin, an end or a connector for a message: "B12.7", "the adapter half of B12", or the id while it is not there any more. */
@@ -76,7 +77,6 @@ function anchorName(anchor: Anchor, name: Namer): string {
       return `terminal ${anchor.terminal} of the part between`;
   }
 }
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 type Namer = (id: string) => string;
 const asIs: Namer = (id) => id;

@@ -1,6 +1,6 @@
 import { isJoining, leadPin, missingLegs, type Decision, type DeviceLeg } from "../../model/index.ts";
 import { list } from "../../util/index.ts";
-import { deviceWords } from "../deviceWords.ts";
+import { deviceWords, terminalWords } from "../deviceWords.ts";
 import { feedPlaces, feedPlaceWords } from "../feeds.ts";
 import type { Finding, Fix, Rule } from "./rule.ts";
 
@@ -23,7 +23,7 @@ export const deviceLegs: Rule = {
           pins: leadPin(decision) === vehicle.placed.pin.id ? [vehicle, incoming] : [incoming, vehicle],
           decision,
           title: `${missing.length === 1 ? "Terminal" : "Terminals"} not connected`,
-          detail: `${deviceWords(device)}: nothing is connected to ${list(missing.map((terminal) => (terminal === "ground" ? "its ground" : `terminal ${terminal}`)))}, so it cannot work.`,
+          detail: `${deviceWords(device)}: nothing is connected to ${list(missing.map(terminalWords))}, so it cannot work.`,
           cure: "Enter what each terminal connects to.",
           fixes:
             missing.length === 1 && missing[0] === "ground"

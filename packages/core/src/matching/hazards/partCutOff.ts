@@ -1,5 +1,5 @@
-import { decisionId, isJoining, isKept, methodOf, type Decision } from "../../model/index.ts";
-import type { ReadPin } from "../readPin.ts";
+import { decisionId, isKept, methodOf, type Decision } from "../../model/index.ts";
+import { tappedInstead } from "../accept.ts";
 import type { Finding, Fix, Rule } from "./rule.ts";
 import { at, named } from "./say.ts";
 
@@ -28,7 +28,7 @@ export const partCutOff: Rule = {
             how === "on-purpose"
               ? "Leave it as it is unless the part can do without it."
               : `Tap ${at(pin)}: the wire stays whole and a branch hangs on it.`,
-          fixes: tapInstead(decision, pin),
+          fixes: tapInstead(decision),
         },
       ];
     }),
@@ -57,26 +57,7 @@ function partedBy(decision: Decision): "on-purpose" | "silently" | null {
   }
 }
 
-function tapInstead(decision: Decision, pin: ReadPin): readonly Fix[] {
-  if (!isJoining(decision) || decision.kind === "merge" || decision.kind === "tap") return [];
-  const incoming = decision.kind === "join" ? [decision.incoming] : decision.incoming;
-  const { sure, reason, answers, device, joint } = decision;
-  return [
-    {
-      words: "Tap it instead",
-      put: [
-        {
-          kind: "tap",
-          vehicle: pin.placed.pin.id,
-          incoming,
-          sure,
-          reason,
-          answers,
-          ...(device === undefined ? {} : { device }),
-          ...(joint === undefined ? {} : { joint }),
-        },
-      ],
-      remove: [decisionId(decision)],
-    },
-  ];
+function tapInstead(decision: Decision): readonly Fix[] {
+  const tap = tappedInstead(decision);
+  return tap === null ? [] : [{ words: "Tap it instead", put: [tap], remove: [decisionId(decision)] }];
 }

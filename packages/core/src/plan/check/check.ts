@@ -21,6 +21,7 @@ import {
   decisionId,
   decisionPins,
   decisionSureness,
+  fedLegs,
   indexPins,
   indexSources,
   linkedPairs,
@@ -29,6 +30,7 @@ import {
   needsFuse,
   seatOf,
   seatsOf,
+  supplyName,
   withOneSpelling,
   type ConnectorId,
   type Decision,
@@ -153,12 +155,10 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
 
 /** The supplies with a fuse of their own that a decision hangs a pin or a device on. */
 function feedsOf(decision: Decision): readonly string[] {
-  const legs = "device" in decision ? (decision.device?.legs ?? []) : [];
-  const feeds =
-    decision.kind === "feed"
-      ? [decision]
-      : legs.flatMap(({ to }) => (to.kind === "feed" && to.from.trim() !== "" ? [to] : []));
-  return feeds.flatMap(({ feed, from }) => (needsFuse(feed) ? [`${feed} ${from}`.trim()] : []));
+  const legs = "device" in decision ? fedLegs(decision.device) : [];
+  return (decision.kind === "feed" ? [decision] : legs).flatMap(({ feed, from }) =>
+    needsFuse(feed) ? [supplyName(feed, from)] : [],
+  );
 }
 
 /** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. One whose other half was taken away does. */

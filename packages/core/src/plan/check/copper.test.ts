@@ -116,6 +116,29 @@ describe("a module that listens", () => {
     const gone = planWork(listener("join", leaves("IS", "DL"))).blocks.map(({ code }) => code);
     expect(gone).toEqual(["undecided", "undecided"]);
   });
+  it("is cured by a tap that keeps what was decided of the incoming wire", () => {
+    const dossier = read(
+      [
+        plug("V", "vehicle", [pin("1", "Ignition")]),
+        plug("E", "incoming", [pin("1", "Ignition")], { leads: "loom" }),
+      ],
+      [
+        {
+          kind: "join",
+          vehicle: ref("V.1"),
+          incoming: ref("E.1"),
+          method: "splice",
+          theirHalf: "loom",
+          joint: "solder",
+        },
+      ],
+      stays("V"),
+    );
+    const [hazard] = findHazards(dossier).filter(({ rule }) => rule === "part-cut-off");
+    expect(hazard?.fixes[0]?.put).toMatchObject([
+      { kind: "tap", vehicle: "V.1", incoming: ["E.1"], theirHalf: "loom", joint: "solder" },
+    ]);
+  });
   it("is found out where a wire that was only to be tapped is cut through, whatever the steps were", () => {
     const dossier = listener("tap", stays("IS", "DL"));
     const start = initialState(dossier);

@@ -10,20 +10,23 @@ import {
 } from "../../harness/index.ts";
 import {
   counterpartOf,
+  decisionId,
+  fedLegs,
   indexPins,
   isGrounded,
   isSupply,
-  decisionId,
   linkedPairs,
   methodOf,
   namedPins,
   seatOf,
+  supplyName,
   terminalsOf,
   type ConnectorId,
   type Decision,
   type Dossier,
   type PinId,
 } from "../../model/index.ts";
+import { unionFind } from "../../util/index.ts";
 import { bridgedPins, meetingPins } from "../../wiring/index.ts";
 import type { Fault } from "./fault.ts";
 
@@ -94,7 +97,8 @@ export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessS
   );
   const stays = [...mat].filter((id) => counterpartOf(dossier.worklist, id) !== "leaves");
   const nets = netOf(asPlugged(end, new Set(stays)));
-  const links = expectedLinks(dossier, asPlugged(start, mat));
+  const before = asPlugged(start, mat);
+  const links = expectedLinks(dossier, before);
   for (const { from, to, decision } of links) {
     if (decision === null) continue;
     const [one, other] = [netAt(nets, from), netAt(nets, to)];
@@ -105,7 +109,7 @@ export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessS
         pins: namedPins(decision),
       };
   }
-  return changedNet(links, nets) ?? shorted(dossier, asPlugged(start, mat), nets);
+  return changedNet(links, nets) ?? shorted(dossier, before, nets);
 }
 
 /** A supply and a ground of the vehicle that were apart and end on one piece of copper, unless that was accepted with a reason. */
@@ -128,14 +132,15 @@ function shorted(dossier: Dossier, start: HarnessState, after: Nets): Fault | nu
       .filter(({ answers }) => answers.some(({ rule }) => rule === "supply-onto-ground"))
       .flatMap(namedPins),
   );
+  let nets: Nets | null = null;
   for (const net of after.all) {
     const told = net.anchors.filter((one) => one.at !== "beyond" || !accepted.has(one.pin));
     const supply = told.find((one) => classOf(one) === "supply");
     const ground = told.find((one) => classOf(one) === "ground");
     if (supply === undefined || ground === undefined) continue;
-    const before = netOf(start);
-    const was = before.ofAnchor(supply);
-    if (was === undefined || was !== before.ofAnchor(ground))
+    nets ??= netOf(start);
+    const was = nets.ofAnchor(supply);
+    if (was === undefined || was !== nets.ofAnchor(ground))
       return { code: "short-circuit", anchors: [supply, ground] };
   }
   return null;
@@ -259,7 +264,7 @@ function edit(
       if (expected.isHeld(decision.pin))
         expected.join(decision, expected.half(decision.pin, "plug"), {
           at: "supply",
-          supply: `${decision.feed} ${decision.from}`.trim(),
+          supply: supplyName(decision.feed, decision.from),
         });
       return;
     case "mate": {
@@ -325,9 +330,8 @@ function atDevice(
   };
   side(names.vehicle, left);
   side(names.incoming, right);
-  for (const { terminal, to } of device.legs ?? [])
-    if (to.kind === "feed" && to.from.trim() !== "")
-      expected.join(decision, at(terminal), { at: "supply", supply: `${to.feed} ${to.from}`.trim() });
+  for (const { terminal, feed, from } of fedLegs(device))
+    expected.join(decision, at(terminal), { at: "supply", supply: supplyName(feed, from) });
 }
 
 /** Plugs of looms go into the adapter and no longer into their own halves; a pigtail's lead ends in it. */
@@ -354,29 +358,19 @@ function adapt(
 
 /** The first two anchors that are joined and should not be, or the other way about. What left with its part is not among them. */
 function changedNet(links: readonly Link[], nets: Nets): Fault | null {
-  const parent = new Map<string, string>();
-  const root = (key: string): string => {
-    let here = key;
-    for (let up = parent.get(here); up !== undefined && up !== here; up = parent.get(here)) here = up;
-    return here;
-  };
+  const joined = unionFind();
   const anchors = new Map<string, Anchor>();
   for (const { from, to } of links)
     for (const node of [from, to]) {
-      const key = keyOf(node);
-      if (!parent.has(key)) parent.set(key, key);
-      if (node.at !== "wire" && node.at !== "seat") anchors.set(key, node);
+      if (node.at !== "wire" && node.at !== "seat") anchors.set(keyOf(node), node);
     }
-  for (const { from, to } of links) {
-    const [a, b] = [root(keyOf(from)), root(keyOf(to))];
-    if (a !== b) parent.set(a, b);
-  }
+  for (const { from, to } of links) joined.join(keyOf(from), keyOf(to));
   const expected = new Map<string, { readonly anchor: Anchor; readonly net: unknown }>();
   const actual = new Map<unknown, { readonly anchor: Anchor; readonly root: string }>();
   for (const [key, anchor] of anchors) {
     // One that nothing leads to is alone.
     const net = nets.ofAnchor(anchor) ?? key;
-    const at = root(key);
+    const at = joined.find(key);
     const together = expected.get(at);
     if (together === undefined) expected.set(at, { anchor, net });
     else if (together.net !== net) return { code: "cut-off", anchors: [together.anchor, anchor] };

@@ -9,7 +9,9 @@ import {
 } from "../../harness/index.ts";
 import {
   decisionId,
+  fedLegs,
   pinId,
+  supplyName,
   terminalsOf,
   type DeadEnd,
   type Decision,
@@ -195,16 +197,6 @@ function terminalsMet(device: InsertedDevice, met: Met, decision: Decision): rea
   return [...both, ...legs];
 }
 
-interface FedLeg {
-  readonly terminal: string;
-  readonly feed: FeedClass;
-  readonly from: string;
-}
-/** The terminals of a device that hang on a supply or a ground of their own, where it is known which. */
-export const fedLegs = (device: InsertedDevice | undefined): readonly FedLeg[] =>
-  (device?.legs ?? []).flatMap(({ terminal, to }) =>
-    to.kind === "feed" && to.from.trim() !== "" ? [{ terminal, feed: to.feed, from: to.from }] : [],
-  );
 /** A wire that is made for a decision, by what it is for. */
 export const legWire = (decision: Decision, what: string): PinId => pinId(`${decisionId(decision)}/${what}`);
 
@@ -329,7 +321,7 @@ export function newTerminal(
 }
 
 /** Routed before it is cut to length; the fuse goes in last of all. */
-export function feedFrom(placed: PlacedPin, feed: string, from: string): readonly Draft[] {
+export function feedFrom(placed: PlacedPin, feed: FeedClass, from: string): readonly Draft[] {
   if (placed.pin.content !== "occupied") return [];
   const bared = baredEnd(placed, "fed", "plug");
   return [
@@ -349,8 +341,6 @@ export function feedFrom(placed: PlacedPin, feed: string, from: string): readonl
     },
   ];
 }
-export const supplyName = (feed: string, from: string): string => `${feed} ${from}`.trim();
-
 /** Cap and tuck: a flying lead's bare end is capped; a loom's wire comes out of its cavity and its terminal is capped. */
 function deadEnd(placed: PlacedPin): readonly Draft[] {
   const { id, content } = placed.pin;

@@ -19,6 +19,7 @@ import {
   type WayOfWire,
   type OpenEffect,
   type PinId,
+  type Side,
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
 import CavityLabel from "../parts/CavityLabel.vue";
@@ -31,7 +32,7 @@ import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
 import { METHOD_NAMES, nextMethod } from "./acts.ts";
-import { otherHalf, tapOrCut, theirOtherHalf } from "./taps.ts";
+import { otherHalf, tapOrCut } from "./taps.ts";
 import { sameAnswer } from "./hazardActs.ts";
 import HazardCard from "./HazardCard.vue";
 import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
@@ -131,16 +132,10 @@ watch(
   },
   { immediate: true },
 );
-const half = computed((): Half | null => {
-  const now = decision.value;
-  if (now === null || otherHalf(now, props.dossier) === null) return null;
-  return "half" in now && now.half === "plug" ? "loom" : "plug";
-});
-const theirHalf = computed((): Half | null => {
-  const now = decision.value;
-  if (now === null || theirOtherHalf(now, props.dossier) === null) return null;
-  return "theirHalf" in now && now.theirHalf === "loom" ? "plug" : "loom";
-});
+const halfOf = (side: Side): Half | null =>
+  decision.value === null ? null : (otherHalf(decision.value, props.dossier, side)?.half ?? null);
+const half = computed(() => halfOf("vehicle"));
+const theirHalf = computed(() => halfOf("incoming"));
 const otherWay = computed(() => (decision.value === null ? null : nextMethod(decision.value, props.dossier)));
 const openEffect = computed(() =>
   decision.value !== null && isLeftOpen(decision.value) ? (decision.value.open ?? "unsaid") : null,

@@ -8,7 +8,9 @@ import {
   deviceWords,
   dividerFor,
   dividerReadings,
+  list,
   missingLegs,
+  terminalWords,
   type DeviceKind,
   type Dossier,
   type InsertedDevice,
@@ -62,8 +64,7 @@ const problem = computed(() => {
 const hasInput = computed(() => ["divider", "regulator", "converter"].includes(device.value.kind));
 const what = computed(() => {
   const missing = missingLegs(device.value);
-  if (missing.length > 0)
-    return `Still missing: ${missing.map((one) => (/^\d/.test(one) ? `terminal ${one}` : `its ${one}`)).join(" and ")}.`;
+  if (missing.length > 0) return `Still missing: ${list(missing.map(terminalWords))}.`;
   return props.tapped
     ? `The vehicle's wire stays whole; a lead goes from it to ${deviceWords(device.value)}.`
     : `Both wires are cut and joined to ${deviceWords(device.value)}.`;

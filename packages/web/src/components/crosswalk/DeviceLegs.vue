@@ -4,11 +4,13 @@ import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import { computed } from "vue";
 import {
+  capital,
   FEED_CLASSES,
   feedPlaces,
   feedPlaceWords,
   SIGNAL_WORDS,
   terminalsOf,
+  terminalWords,
   type DeviceLeg,
   type Dossier,
   type FeedClass,
@@ -29,7 +31,7 @@ const rows = computed((): readonly Row[] => {
   const { required, optional } = terminalsOf(props.device);
   return [...required, ...optional].map((terminal) => {
     const to = props.device.legs?.find((leg) => leg.terminal === terminal)?.to;
-    const label = /^\d/.test(terminal) ? `Terminal ${terminal}` : `Its ${terminal}`;
+    const label = capital(terminalWords(terminal));
     const kind = to?.kind === "feed" ? to.feed : (to?.kind ?? "");
     return {
       terminal,

@@ -6,6 +6,7 @@ import {
   seatsOf,
   isJoining,
   isLeftOpen,
+  joined,
   leftOpen,
   linkedPairs,
   meetingPins,
@@ -139,10 +140,7 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
     if (incoming.length > 1) return { kind: "split", vehicle: first, incoming, ...which, ...shared };
     if (!hasWire(dossier, second))
       return { kind: "join", vehicle: first, incoming: second, method: "move", ...shared };
-    const { method: usual } = dossier.head;
-    const method = "theirHalf" in which && usual === "move" ? "splice" : usual;
-    const half = method === "splice" ? which : {};
-    return { kind: "join", vehicle: first, incoming: second, method, ...half, ...shared };
+    return { ...joined(dossier, first, second, false), ...shared };
   };
   return {
     put: [decide()],

@@ -168,8 +168,9 @@ export function crosswalkCommands(
       id: "half",
       title: "Join the other half of the cut wire",
       keys: "W",
-      enabled: () => !!selected.value?.decision && otherHalf(selected.value.decision, dossier()) !== null,
-      run: turnHalf,
+      enabled: () =>
+        !!selected.value?.decision && otherHalf(selected.value.decision, dossier(), "vehicle") !== null,
+      run: () => turnHalf("vehicle"),
     },
     {
       id: "live",

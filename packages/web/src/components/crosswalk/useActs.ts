@@ -7,9 +7,10 @@ import {
   type Hazard,
   type LeavingOpen,
   type OpenEffect,
+  type Side,
 } from "@trevin/core";
 import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
-import { otherHalf, tapOrCut, theirOtherHalf } from "./taps.ts";
+import { otherHalf, tapOrCut } from "./taps.ts";
 import { acceptHazards } from "./hazardActs.ts";
 import { isUnmatched, worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
@@ -97,8 +98,7 @@ export function useActs(
     return edit !== null && decide(edit);
   };
   const turnTap = (): unknown => turned(tapOrCut);
-  const turnHalf = (): unknown => turned(otherHalf);
-  const turnTheirHalf = (): unknown => turned(theirOtherHalf);
+  const turnHalf = (side: Side): unknown => turned((now, job) => otherHalf(now, job, side)?.edit ?? null);
   const turnSure = (): unknown =>
     change({ sure: selected.value?.decision?.sure === "sure" ? "check" : "sure" });
   function setOpen(effect: OpenEffect | null): void {
@@ -122,7 +122,6 @@ export function useActs(
     turnMethod,
     turnTap,
     turnHalf,
-    turnTheirHalf,
     turnSure,
     setOpen,
   };
