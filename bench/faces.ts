@@ -11,6 +11,7 @@ import {
   faceOf,
   faceSvg,
   fileOf,
+  blankPoint,
   joinPointId,
   locateAll,
   looksOf,
@@ -60,13 +61,7 @@ function largeLoom(wires: number): Dossier {
       connector("header-68", `E${i}`, i % 2 === 0 ? "vehicle" : "incoming"),
     ),
   );
-  const points = Array.from({ length: 300 }, (_, i) => ({
-    id: joinPointId(`S${i}`),
-    name: `S${i}`,
-    kind: "splice" as const,
-    place: "",
-    thread: null,
-  }));
+  const points = Array.from({ length: 300 }, (_, i) => blankPoint(joinPointId(`S${i}`), `S${i}`, "splice"));
   const pins = dossier.connectors.flatMap((one) => one.pins.filter((pin) => pin.content !== "empty"));
   let seed = 7;
   const next = (limit: number): number => (seed = (seed * 1103515245 + 12345) % 2147483648) % limit;

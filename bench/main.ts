@@ -12,6 +12,8 @@ import {
   decisionFromAlone,
   decisionFromGroup,
   decisionFromPair,
+  blankPoint,
+  joinPointId,
   leftOpen,
   planHash,
   planWork,
@@ -96,12 +98,12 @@ async function serverSide(): Promise<void> {
       ...open.groups.map((group) => decisionFromGroup(group, view.dossier)),
       ...open.alone.flatMap((alone) => decisionFromAlone(alone) ?? leftOpen("leave", alone.pin, null)),
     ].map((decision): Decision =>
-      decision.kind === "feed" ? { ...decision, from: "spare fuse F22, 5 A" } : decision,
+      decision.kind === "feed" ? { ...decision, supply: joinPointId("F22") } : decision,
     );
     await fetch(`${second.base}/jobs/${job}/decisions`, {
       method: "PATCH",
       headers: { "Content-Type": "application/json", "If-Match": `"${view.revision}"` },
-      body: JSON.stringify({ put }),
+      body: JSON.stringify({ put, points: [blankPoint(joinPointId("F22"), "F22", "supply")] }),
     });
     const { dossier } = (await (await fetch(`${second.base}/jobs/${job}`)).json()) as { dossier: Dossier };
     const plan = planWork(dossier);

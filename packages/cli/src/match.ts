@@ -7,7 +7,6 @@ import {
   decisionWords,
   deviceReasonWords,
   deviceWords,
-  feedPlaceWords,
   findHazards,
   indexPins,
   pinReader,
@@ -20,7 +19,6 @@ import {
   reasonWords,
   suggest,
   type JobDocument,
-  type PinId,
   type ProposedDevice,
   type SuggestedPair,
 } from "@trevin/core";
@@ -30,10 +28,7 @@ import { slotsOf } from "./meaning.ts";
 /** Everything that the crosswalk of a job says, with pins as CONNECTOR.CAVITY (docs/match.md). */
 export function matchReport({ dossier }: JobDocument): unknown {
   const pins = indexPins(dossier);
-  const name = (id: PinId): string => {
-    const placed = pins.get(id);
-    return placed === undefined ? id : pinName(placed);
-  };
+  const name = pinNamer(dossier);
   const read = pinReader(dossier);
   const walk = suggest(dossier);
   const verdict = colourForColour(dossier);
@@ -81,7 +76,7 @@ export function matchReport({ dossier }: JobDocument): unknown {
         decision: decision === null ? null : decisionWords(decision, name),
         words: proposalWords(alone),
         reason: aloneWords(alone),
-        ...(alone.feed === null ? {} : { feed: alone.feed, from: alone.from.map(feedPlaceWords) }),
+        ...(alone.feed === null ? {} : { feed: alone.feed, from: alone.from.map(({ words }) => words) }),
         ...(alone.open === null ? {} : { leftOpen: OPEN_WORDS[alone.open] }),
         ...(alone.nearest === null
           ? {}

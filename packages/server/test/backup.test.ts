@@ -6,7 +6,7 @@ import { gzipSync } from "node:zlib";
 import sharp from "sharp";
 import { afterAll, describe, expect, it } from "vitest";
 import { type Dossier } from "@trevin/core";
-import { benchCommand, DEMO, restOfDemo } from "./harness.ts";
+import { benchCommand, DEMO, F22, restOfDemo } from "./harness.ts";
 
 import { api, cleanUp, demo, newFolder, ROOT, start, stop } from "./started.ts";
 
@@ -29,7 +29,7 @@ describe("trevin backup and restore", () => {
       first.base,
       "PATCH",
       `/jobs/${job.id}/decisions`,
-      { put: restOfDemo(job.dossier as Dossier) },
+      { put: restOfDemo(job.dossier as Dossier), points: [F22] },
       { "If-Match": '"1"' },
     );
     const dossier = (await demo(first.base)).dossier as Dossier;

@@ -2,14 +2,19 @@ import { Client } from "pg";
 import { describe, expect, it } from "vitest";
 import { decisionId, foldLedger, planWork, verifyChain, type Dossier, type StoredEntry } from "@trevin/core";
 import { readEntry } from "@trevin/core/contract";
-import { benchCommand, DEMO, namer, restOfDemo, useServer } from "./harness.ts";
+import { benchCommand, DEMO, namer, F22, restOfDemo, useServer } from "./harness.ts";
 
 describe("bench", () => {
   const { send, at, urlOf } = useServer();
   async function ready(): Promise<{ readonly id: string; readonly dossier: Dossier }> {
     const imported = (await send("POST", "/imports", DEMO)).body;
     const decided = (
-      await send("PATCH", `/jobs/${imported.id}/decisions`, { put: restOfDemo(imported.dossier!) }, at(1))
+      await send(
+        "PATCH",
+        `/jobs/${imported.id}/decisions`,
+        { put: restOfDemo(imported.dossier!), points: [F22] },
+        at(1),
+      )
     ).body;
     return { id: decided.id!, dossier: decided.dossier! };
   }

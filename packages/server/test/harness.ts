@@ -5,13 +5,17 @@ import { readFileSync } from "node:fs";
 import { pino } from "pino";
 import { afterAll, beforeAll, inject } from "vitest";
 import {
+  blankPoint,
   decisionId,
   indexPins,
+  joinPointId,
   pinName,
+  plainSupply,
   planHash,
   planWork,
   type Decision,
   type Dossier,
+  type JoinPoint,
   type PinId,
 } from "@trevin/core";
 import type { JobView } from "@trevin/core/contract";
@@ -106,6 +110,11 @@ export function namer(dossier: Dossier): (name: string) => PinId {
   return (name) => ids.get(name)!;
 }
 
+/** The spare fuse that the demo's memory supply is taken from. */
+export const F22: JoinPoint = {
+  ...blankPoint(joinPointId("F22"), "F22", "supply"),
+  supply: { ...plainSupply("battery"), fuse: { amps: 5, fitted: false } },
+};
 const common = { sure: "sure" as const, reason: "", answers: [] };
 /** The decisions that the demo leaves open. */
 export function restOfDemo(dossier: Dossier): readonly Decision[] {
@@ -125,7 +134,7 @@ export function restOfDemo(dossier: Dossier): readonly Decision[] {
     join("11", "G"),
     join("14", "L"),
     { kind: "cap", pin: at("B12.3"), ...common },
-    { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common },
+    { kind: "feed", pin: at("AL-P.B"), feed: "battery", supply: F22.id, ...common },
   ];
 }
 export const decisionIds = (decisions: readonly Decision[]): readonly string[] => decisions.map(decisionId);

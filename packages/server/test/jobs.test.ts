@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { DEMO, namer, restOfDemo, useServer } from "./harness.ts";
+import { DEMO, namer, F22, restOfDemo, useServer } from "./harness.ts";
 
 const HEAD = {
   name: "Slice",
@@ -182,8 +182,9 @@ describe("jobs", () => {
   it("make decisions, one for each pin, and take them back", async () => {
     const { id, dossier } = (await send("POST", "/imports", DEMO)).body;
     const put = restOfDemo(dossier!);
-    const made = await send("PATCH", `/jobs/${id}/decisions`, { put }, at(1));
+    const made = await send("PATCH", `/jobs/${id}/decisions`, { put, points: [F22] }, at(1));
     expect(made.body.dossier?.decisions).toHaveLength(16);
+    expect(made.body.dossier?.points).toEqual([F22]);
     const again = await send(
       "PATCH",
       `/jobs/${id}/decisions`,
@@ -193,5 +194,6 @@ describe("jobs", () => {
     expect(again.body).toMatchObject({ status: 422, code: "pin-already-decided" });
     const back = await send("POST", `/jobs/${id}/undo`, undefined, at(2));
     expect(back.body.dossier?.decisions).toHaveLength(8);
+    expect(back.body.dossier?.points).toEqual([]);
   });
 });

@@ -6,7 +6,7 @@ import { bundled } from "../../../scripts/bundle.mjs";
 import { newCompute, type Compute } from "../src/compute/compute.ts";
 import { TASKS } from "../src/compute/tasks.ts";
 import { HttpProblem } from "../src/http/problem.ts";
-import { benchCommand, DEMO, restOfDemo, useServer } from "./harness.ts";
+import { benchCommand, DEMO, F22, restOfDemo, useServer } from "./harness.ts";
 import { ROOT } from "./started.ts";
 
 let threads: Promise<Compute> | null = null;
@@ -22,7 +22,7 @@ describe("a large job", () => {
     await send(
       "PATCH",
       `/jobs/${small.id}/decisions`,
-      { put: restOfDemo(small.dossier as Dossier) },
+      { put: restOfDemo(small.dossier as Dossier), points: [F22] },
       { "If-Match": '"1"' },
     );
     const decided = (await send("GET", `/jobs/${small.id}`)).body.dossier as Dossier;

@@ -6,7 +6,7 @@ import type { Database } from "../src/db/connect.ts";
 import { createApp } from "../src/app.ts";
 import { FIRST_LINK, indexPins, seal, type Dossier, type Entry, type Pin } from "@trevin/core";
 import { readEntry, type JobView } from "@trevin/core/contract";
-import { benchCommand, DEMO, listening, QUIET, restOfDemo, useServer } from "./harness.ts";
+import { benchCommand, DEMO, listening, QUIET, F22, restOfDemo, useServer } from "./harness.ts";
 
 const HALF = String.fromCharCode(0xd83d);
 
@@ -91,7 +91,12 @@ describe("what comes through the door", () => {
 
   it("may have a long event, a jumper of 40 pins with long ids, a name that is cut between two halves", async () => {
     const { id, dossier } = await imported();
-    await send("PATCH", `/jobs/${id}/decisions`, { put: restOfDemo(dossier as Dossier) }, at(1));
+    await send(
+      "PATCH",
+      `/jobs/${id}/decisions`,
+      { put: restOfDemo(dossier as Dossier), points: [F22] },
+      at(1),
+    );
     const now = (await send("GET", `/jobs/${id}`)).body as unknown as JobView;
     const event = "e".repeat(80);
     const first = benchCommand(now.dossier as Dossier, 0, { event });

@@ -5,7 +5,7 @@ import { Client } from "pg";
 import { afterAll, describe, expect, it } from "vitest";
 import { planWork, type Dossier } from "@trevin/core";
 import { freePort } from "../src/launch/cluster.ts";
-import { benchCommand, restOfDemo } from "./harness.ts";
+import { benchCommand, F22, restOfDemo } from "./harness.ts";
 
 import { api, cleanUp, demo, newFolder, postmaster, running, start, stop } from "./started.ts";
 
@@ -43,7 +43,7 @@ describe("npm start", () => {
       first.base,
       "PATCH",
       `/jobs/${job.id}/decisions`,
-      { put: restOfDemo(job.dossier as Dossier) },
+      { put: restOfDemo(job.dossier as Dossier), points: [F22] },
       { "If-Match": '"1"' },
     );
     const dossier = (await demo(first.base)).dossier as Dossier;

@@ -102,6 +102,11 @@ export const setWorklistSchema = z.object({ worklist: worklistEditsSchema });
 export const decideSchema = z.object({
   put: z.array(decisionSchema).max(5000).default([]),
   remove: z.array(decisionIdSchema).max(5000).default([]),
+  points: z
+    .array(joinPointSchema)
+    .max(500)
+    .optional()
+    .describe("Supplies and ground points that the decisions name and that are new"),
 });
 
 export const changeWiringSchema = z.object({

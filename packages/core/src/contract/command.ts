@@ -19,6 +19,7 @@ import {
   worklistEditsSchema,
 } from "./job.ts";
 import { decisionSchema } from "./decision.ts";
+import { withSupplies } from "../io/index.ts";
 import { upcastLayout } from "./shell.ts";
 
 /** A stored command or inverse, as it comes back from the database. */
@@ -52,8 +53,27 @@ export const commandSchema = z.discriminatedUnion("kind", [
     putPoints: z.array(joinPointSchema),
     removePoints: z.array(joinPointIdSchema),
   }),
-  z.object({ kind: z.literal("decide"), put: z.array(decisionSchema), remove: z.array(decisionIdSchema) }),
+  z.object({
+    kind: z.literal("decide"),
+    put: z.array(decisionSchema),
+    remove: z.array(decisionIdSchema),
+    points: z.array(joinPointSchema).optional(),
+    removePoints: z.array(joinPointIdSchema).optional(),
+  }),
 ]) satisfies z.ZodType<Command>;
 
 /** Reads a stored command of any age. */
-export const readCommand = (value: unknown): Command => commandSchema.parse(upcastLayout(value));
+export const readCommand = (value: unknown): Command =>
+  commandSchema.parse(withoutFeedTexts(upcastLayout(value)));
+
+/** A place that a feed was once taken from is a remark now: which supply it is, nobody can say any more. */
+function withoutFeedTexts(value: unknown): unknown {
+  if (typeof value !== "object" || value === null) return value;
+  const entries = Object.entries(value as Record<string, unknown>).map(([key, part]) => [
+    key,
+    (key === "decisions" || key === "put") && Array.isArray(part)
+      ? part.map((one: unknown) => withSupplies(one, null))
+      : part,
+  ]);
+  return Object.fromEntries(entries) as unknown;
+}

@@ -10,7 +10,7 @@ import {
   type Decision,
   type InsertedDevice,
 } from "../model/index.ts";
-import { pinIdSchema, text } from "./job.ts";
+import { joinPointIdSchema, pinIdSchema, text } from "./job.ts";
 
 export const commonDecision = {
   sure: z.enum(SURENESS),
@@ -27,6 +27,9 @@ export const commonDecision = {
 };
 const ohms = z.number().positive().max(1e8).describe("Ω");
 const sideSchema = z.enum(SIDES);
+export const supplyField = joinPointIdSchema
+  .nullable()
+  .describe("What it hangs on; null while nobody has said");
 const deviceRest = {
   source: sideSchema.optional().describe("Side that the signal comes from; left out: the vehicle"),
   legs: z
@@ -34,7 +37,11 @@ const deviceRest = {
       z.object({
         terminal: z.string().min(1).max(20),
         to: z.discriminatedUnion("kind", [
-          z.object({ kind: z.literal("feed"), feed: z.enum(FEED_CLASSES), from: text(120) }),
+          z.object({
+            kind: z.literal("feed"),
+            feed: z.enum(FEED_CLASSES),
+            supply: supplyField,
+          }),
           z.object({ kind: z.literal("open") }),
         ]),
       }),
@@ -164,7 +171,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     kind: z.literal("feed"),
     pin: pinIdSchema,
     feed: z.enum(FEED_CLASSES),
-    from: text(120),
+    supply: supplyField,
     ...commonDecision,
   }),
 ]) satisfies z.ZodType<Decision>;

@@ -11,6 +11,7 @@ export {
   sourceSchema,
   worklistEditsSchema,
 } from "./job.ts";
+export { upcastSupplies } from "./supplies.ts";
 export { contentProblem, type ContentProblem } from "./content.ts";
 export { decisionSchema } from "./decision.ts";
 export { entrySchema, operationSchema } from "./ledger.ts";

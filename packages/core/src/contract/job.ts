@@ -7,6 +7,8 @@ import {
   CAVITY_CONTENTS,
   COUNTERPARTS,
   DIRECTIONS,
+  FEED_CLASSES,
+  INTERLOCKS,
   FACTS,
   JOB_KINDS,
   METHODS,
@@ -32,6 +34,7 @@ import {
   type Source,
   type SourceId,
   type StepId,
+  type Supply,
   type WorklistEdits,
 } from "../model/index.ts";
 
@@ -176,12 +179,34 @@ const wireEndSchema = z.discriminatedUnion("at", [
   z.object({ at: z.literal("loom") }),
   z.object({ at: z.literal("loose"), end: z.enum(["bare", "capped", "insulated"]) }),
 ]);
+export const supplySchema = z.object({
+  feed: z.enum(FEED_CLASSES).describe("When it is live, or what it leads back to"),
+  volts: z.number().positive().max(1000).nullable().default(null),
+  fuse: z
+    .object({
+      amps: z.number().positive().max(1000).nullable().default(null).describe("Rating in A"),
+      fitted: z.boolean().default(false).describe("It is in its holder already"),
+    })
+    .nullable()
+    .default(null),
+  behind: joinPointIdSchema.nullable().default(null).describe("Supply or battery post in front of its fuse"),
+  through: z
+    .enum(INTERLOCKS)
+    .nullable()
+    .default(null)
+    .describe("Switch that keeps the engine from cranking in gear"),
+  aliases: z.array(text(160).min(1)).max(40).default([]).describe("What older records call it"),
+}) satisfies z.ZodType<Supply>;
 export const joinPointSchema = z.object({
   id: joinPointIdSchema,
   name: z.string().trim().min(1, "a name is needed").max(40),
   kind: z.enum(JOIN_POINT_KINDS),
   place: text(120).default(""),
   thread: z.number().min(1).max(40).nullable().default(null).describe("Thread of a stud in mm"),
+  supply: supplySchema
+    .nullable()
+    .default(null)
+    .describe("What it gives; null where it feeds nothing, or nobody has said"),
 }) satisfies z.ZodType<JoinPoint>;
 export const loomWireSchema = z.object({
   id: loomWireIdSchema,

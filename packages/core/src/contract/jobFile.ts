@@ -30,10 +30,12 @@ import {
   jointField,
   jointMethodField,
   openField,
+  supplyField,
 } from "./decision.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 import { contentProblem, pathWords } from "./content.ts";
 import { upcastLayout } from "./shell.ts";
+import { upcastSupplies } from "./supplies.ts";
 
 const pinRefSchema = z.object({ connector: z.string().min(1).max(40), cavity: z.string().min(1).max(12) });
 const severalRefs = z.array(pinRefSchema).min(2).max(40);
@@ -108,7 +110,7 @@ const fileDecisionSchema = z.discriminatedUnion("kind", [
     kind: z.literal("feed"),
     pin: pinRefSchema,
     feed: z.enum(FEED_CLASSES),
-    from: z.string().max(120),
+    supply: supplyField,
     ...loose,
   }),
 ]);
@@ -173,7 +175,7 @@ export function readJobValue(value: unknown): Result<ReadJob, JobFileProblem> {
   if (!head.success) return fail({ code: "not-a-job-file" });
   if (head.data.version > JOB_FORMAT_VERSION)
     return fail({ code: "newer-version", version: head.data.version, known: JOB_FORMAT_VERSION });
-  const file = jobFileSchema.safeParse(upcastLayout(value));
+  const file = jobFileSchema.safeParse(upcastSupplies(upcastLayout(value)));
   if (!file.success) return fail({ code: "wrong-shape", issues: issuesOf(file.error) });
   const document = documentOf(file.data);
   if (!document.ok) return fail({ code: "contradiction", problem: document.error });

@@ -74,6 +74,7 @@ export function readPlanFile(
       joint: null,
       terminal: null,
       role: "",
+      supply: null,
       from: null,
       text: "",
       twins: [],

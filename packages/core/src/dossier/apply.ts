@@ -1,7 +1,6 @@
 import {
   allPins,
   decisionId,
-  decisionPins,
   indexPins,
   isJoining,
   MOST_PINS,
@@ -12,7 +11,6 @@ import {
   type Connector,
   type ConnectorId,
   type Decision,
-  type DecisionId,
   type Dossier,
   type LoomWire,
   type PinId,
@@ -23,12 +21,7 @@ import {
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
 import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
-import {
-  firstClaimedTwice,
-  firstForbidden,
-  firstPlugClaimedTwice,
-  shapeProblem,
-} from "./decisionProblems.ts";
+import { decide } from "./decide.ts";
 
 /** Applies one command to the dossier and gives the command that takes it back exactly. */
 export function applyCommand(dossier: Dossier, command: Command): Result<Commanded, CommandProblem> {
@@ -50,7 +43,7 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
     case "change-wiring":
       return changeWiring(dossier, command);
     case "decide":
-      return decide(dossier, command.put, command.remove);
+      return decide(dossier, command);
     case "put-source":
       return putSource(dossier, command.source);
     case "remove-source":
@@ -188,7 +181,7 @@ function changePins(
     ],
   };
   if (command.decisions.length === 0) return ok({ dossier: next, inverse });
-  const restored = decide(next, command.decisions, []);
+  const restored = decide(next, { kind: "decide", put: command.decisions, remove: [] });
   return restored.ok ? ok({ dossier: restored.value.dossier, inverse }) : restored;
 }
 
@@ -257,42 +250,6 @@ function setWorklist(dossier: Dossier, worklist: WorklistEdits): Result<Commande
     dossier: { ...dossier, worklist },
     inverse: { kind: "set-worklist", worklist: dossier.worklist },
   });
-}
-
-function decide(
-  dossier: Dossier,
-  put: readonly Decision[],
-  remove: readonly DecisionId[],
-): Result<Commanded, CommandProblem> {
-  const pins = indexPins(dossier);
-  const replaced = new Set<DecisionId>([...remove, ...put.map(decisionId)]);
-  const kept = dossier.decisions.filter((decision) => !replaced.has(decisionId(decision)));
-  const taken = new Map(
-    kept.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decisionId(decision)] as const)),
-  );
-  for (const decision of put) {
-    const misshapen = shapeProblem(decision, pins);
-    if (misshapen !== null) return fail(misshapen);
-    for (const id of decisionPins(decision)) {
-      const by = taken.get(id);
-      if (by !== undefined) return fail({ code: "pin-already-decided", pin: id, by });
-      taken.set(id, decisionId(decision));
-    }
-  }
-  const after = [...kept, ...put];
-  const claimed = firstClaimedTwice(after);
-  if (claimed !== null) return fail(claimed);
-  const plug = firstPlugClaimedTwice(after, pins);
-  if (plug !== null) return fail(plug);
-  const clash = firstForbidden(after);
-  if (clash !== null) return fail(clash);
-  const before = new Map(dossier.decisions.map((decision) => [decisionId(decision), decision]));
-  const inverse: Command = {
-    kind: "decide",
-    put: [...replaced].flatMap((id) => before.get(id) ?? []),
-    remove: put.map(decisionId).filter((id) => !before.has(id)),
-  };
-  return ok({ dossier: { ...dossier, decisions: after }, inverse });
 }
 
 function withoutPins(

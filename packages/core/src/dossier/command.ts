@@ -52,7 +52,14 @@ export type Command =
       readonly putPoints: readonly JoinPoint[];
       readonly removePoints: readonly JoinPointId[];
     }
-  | { readonly kind: "decide"; readonly put: readonly Decision[]; readonly remove: readonly DecisionId[] };
+  | {
+      readonly kind: "decide";
+      readonly put: readonly Decision[];
+      readonly remove: readonly DecisionId[];
+      /** Supplies that the decisions name and that are new. */
+      readonly points?: readonly JoinPoint[] | undefined;
+      readonly removePoints?: readonly JoinPointId[] | undefined;
+    };
 
 export type CommandProblem =
   | { readonly code: "no-such-connector"; readonly connector: ConnectorId }

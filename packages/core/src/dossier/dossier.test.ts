@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
+  blankPoint,
   blankPin,
   connectorId,
   decisionId,
@@ -41,7 +42,7 @@ const wired = decidedDossier(4).chain((dossier) => {
   );
   return fc.array(fc.array(end, { minLength: 2, maxLength: 4 }), { maxLength: 6 }).map((all): Dossier => ({
     ...dossier,
-    points: [{ id: joinPointId("S1"), name: "S1", kind: "splice", place: "", thread: null }],
+    points: [...dossier.points, blankPoint(joinPointId("S1"), "S1", "splice")],
     wires: all
       .filter((ends) => ends.some((one) => one.at !== "loom"))
       .map((ends, i) => ({ ...bare(`w${i}`), ends })),
@@ -102,7 +103,7 @@ function commandsOn(dossier: Dossier): fc.Arbitrary<Command> {
         kind: "change-wiring",
         put: put.filter((wire) => !remove.includes(wire.id)).map((wire) => ({ ...wire, circuit: "7" })),
         remove,
-        putPoints: [{ id: joinPointId("G1"), name: "G1", kind: "ground", place: "sill", thread: 6 }],
+        putPoints: [{ ...blankPoint(joinPointId("G1"), "G1", "ground"), place: "sill", thread: 6 }],
         removePoints: [],
       })),
     fc.shuffledSubarray([...dossier.decisions]).map((some): Command => ({
@@ -186,7 +187,7 @@ describe("applyCommand", () => {
     expect(code(ends({ at: "pin", pin: pinId("gone") }, { at: "loom" }))).toBe("no-such-pin");
     expect(code(ends({ at: "point", point: joinPointId("S9") }, { at: "loom" }))).toBe("no-such-point");
     expect(code({ ...wiring, remove: [loomWireId("gone")] })).toBe("no-such-wire");
-    const point = { id: joinPointId("S1"), name: "S1", kind: "splice", place: "", thread: null } as const;
+    const point = blankPoint(joinPointId("S1"), "S1", "splice");
     expect(code({ ...wiring, putPoints: [point, { ...point, id: joinPointId("S2") }] })).toBe("name-taken");
     const spliced = applyCommand(dossier!, { ...wiring, put: [bare("w")], putPoints: [point] });
     expect(

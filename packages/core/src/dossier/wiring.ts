@@ -1,7 +1,9 @@
 import {
   areEndsOfWire,
   indexPins,
+  suppliesOf,
   type Dossier,
+  type JoinPointId,
   type LoomWire,
   type LoomWireId,
   type PinId,
@@ -27,6 +29,12 @@ export function changeWiring(
     if (names.has(name)) return fail({ code: "name-taken", name });
     names.add(name);
   }
+  const used = dossier.decisions.flatMap(suppliesOf).find((id) => !points.has(id));
+  const behind = [...points.values()].find(
+    ({ supply }) => supply !== null && supply.behind !== null && !points.has(supply.behind),
+  );
+  const lost = used ?? behind?.supply?.behind ?? null;
+  if (lost !== null) return fail(missing(dossier, lost));
   const problem = brokenEnd(dossier, [...wires.values()], new Set(points.keys()));
   if (problem !== null) return fail(problem);
   const inverse: Command = {
@@ -49,6 +57,14 @@ const added = <T extends { readonly id: string }>(
   before: readonly T[],
 ): readonly T["id"][] => put.filter(({ id }) => before.every((one) => one.id !== id)).map(({ id }) => id);
 
+/** A point that something hangs on is gone, or was never there. */
+function missing({ points }: Dossier, id: JoinPointId): CommandProblem {
+  const known = points.find((point) => point.id === id);
+  return known === undefined
+    ? { code: "no-such-point", point: id }
+    : { code: "point-in-use", name: known.name };
+}
+
 function brokenEnd(
   dossier: Dossier,
   wires: readonly LoomWire[],
@@ -62,10 +78,7 @@ function brokenEnd(
       if (end.at === "pin" && pins.get(end.pin)?.pin.content === "empty")
         return { code: "pin-is-empty", pin: end.pin };
       if (end.at !== "point" || points.has(end.point)) continue;
-      const known = dossier.points.find((point) => point.id === end.point);
-      return known === undefined
-        ? { code: "no-such-point", point: end.point }
-        : { code: "point-in-use", name: known.name };
+      return missing(dossier, end.point);
     }
   }
   return null;

@@ -77,11 +77,15 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
     },
     {
       weight: 5,
-      arbitrary: fc.record({ kind: fc.constant("feed" as const), end, supply: fc.constant("F22") }),
+      arbitrary: fc.record({ kind: fc.constant("feed" as const), end, supply: fc.constant("F5") }),
     },
     {
       weight: 1,
-      arbitrary: fc.record({ kind: fc.constant("unfeed" as const), end, supply: fc.constant("F22") }),
+      arbitrary: fc.record({
+        kind: fc.constant("unfeed" as const),
+        end,
+        supply: fc.constant("F5"),
+      }),
     },
     {
       weight: 2,
@@ -135,7 +139,7 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
       weight: 6,
       arbitrary: fc.record({
         kind: fc.constant("fuse" as const),
-        supply: fc.constant("F22"),
+        supply: fc.constant("F5"),
         to: fc.constantFrom("in" as const, "out" as const),
       }),
     },

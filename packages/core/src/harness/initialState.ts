@@ -1,6 +1,7 @@
 import {
   connectorsInOrder,
   pinsInOrder,
+  polarityOf,
   type ConnectorId,
   type Dossier,
   type EndId,
@@ -62,7 +63,10 @@ export function initialState(dossier: Dossier): HarnessState {
       pins: wire.ends.flatMap((end) => (end.at === "pin" ? [end.pin] : [])),
       points: wire.ends.flatMap((end) => (end.at === "point" ? [end.point] : [])),
     })),
-    points: Object.fromEntries(dossier.points.map(({ id, kind }) => [id, kind])),
+    points: Object.fromEntries(dossier.points.map((point) => [point.id, polarityOf(point) ?? "joint"])),
+    aliases: Object.fromEntries(
+      dossier.points.flatMap(({ id, supply }) => (supply?.aliases ?? []).map((alias) => [alias, id])),
+    ),
     devices: {},
     bareBefore: [],
     battery: "on",

@@ -1,5 +1,6 @@
 import {
   isGrounded,
+  joinPointId,
   pinId,
   type Connector,
   type ConnectorId,
@@ -61,6 +62,12 @@ export const anchorKey = (anchor: Anchor): string => {
   }
 };
 
+/** Where a wire that is fed hangs: a supply of the job, or one that only an older record knows. */
+export function supplyAnchor(state: HarnessState, supply: string): Anchor {
+  const point = state.aliases[supply] ?? joinPointId(supply);
+  return state.points[point] === undefined ? { at: "supply", supply } : { at: "point", point };
+}
+
 /**
  * The only answer to what is joined to what: conductors, joints, studs and splices of the loom, contacts of plugs that are
  * mated, and the bars inside their other halves.
@@ -88,7 +95,7 @@ export function netOf(state: HarnessState): Nets {
         joined.join(end, `joint ${place.joint}`);
         break;
       case "supply":
-        joined.join(end, anchor({ at: "supply", supply: place.supply }));
+        joined.join(end, anchor(supplyAnchor(state, place.supply)));
         break;
       case "device":
         joined.join(end, anchor({ at: "terminal", device: place.device, terminal: place.terminal }));

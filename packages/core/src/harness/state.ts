@@ -8,7 +8,6 @@ import {
   type EndId,
   type InsertedDevice,
   type JoinPointId,
-  type JoinPointKind,
   type PinId,
   type WireId,
 } from "../model/index.ts";
@@ -42,6 +41,9 @@ export interface Wire {
   readonly aboard: boolean;
 }
 
+/** What a point is to the copper around it: `joint` where it neither feeds nor leads back; the terminals of a part are not joined to each other. */
+export type PointRole = "supply" | "ground" | "joint";
+
 /** Copper of a loom that was followed: the pins whose wires run into it, and the points that it runs to. */
 export interface LoomRun {
   readonly pins: readonly PinId[];
@@ -55,7 +57,9 @@ export interface HarnessState {
   /** What holds the bars of a connector that joins cavities: what it was plugged into. */
   readonly holders: Readonly<Record<ConnectorId, PluggedInto>>;
   readonly runs: readonly LoomRun[];
-  readonly points: Readonly<Record<JoinPointId, JoinPointKind>>;
+  readonly points: Readonly<Record<JoinPointId, PointRole>>;
+  /** Supplies by what older records call them. */
+  readonly aliases: Readonly<Record<string, JoinPointId>>;
   /** Devices that were fitted between wires. */
   readonly devices: Readonly<Record<string, InsertedDevice>>;
   /** Ends that were bare, and that a supply could reach, before any work began. */

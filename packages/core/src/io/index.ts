@@ -31,4 +31,5 @@ export {
   type JobFile,
   type PinRef,
 } from "./job/jobFile.ts";
+export { readSupply, suppliesIn, withSupplies, type WrittenSupply } from "./job/supplies.ts";
 export { faceSvg, type FaceSvgText } from "./svg/faceSvg.ts";

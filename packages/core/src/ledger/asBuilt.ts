@@ -19,9 +19,11 @@ import {
   indexPins,
   pinName,
   pinsInOrder,
+  pointLabel,
   speaksOfPart,
   type Dossier,
   type EndId,
+  type JoinPointId,
   type Pin,
   type PinId,
   type PlacedPin,
@@ -155,7 +157,8 @@ function anchorWords(
   pins: ReadonlyMap<PinId, PlacedPin>,
 ): (anchor: Anchor) => readonly string[] {
   const placed = (id: PinId): PlacedPin => present(pins.get(id), `pin ${id}`);
-  const points = new Map(dossier.points.map(({ id, name }) => [id, name]));
+  const points = new Map(dossier.points.map((point) => [point.id, pointLabel(point)]));
+  const pointWords = (id: JoinPointId): string => points.get(id) ?? id;
   const terminals = new Map<string, Set<string>>();
   for (const place of Object.values<EndPlace>(state.ends))
     if (place.at === "device")
@@ -171,6 +174,7 @@ function anchorWords(
         const cavities = [...(net?.cavities ?? [])].flatMap((id) => pins.get(id) ?? []).map(pinName);
         const beyond = (net?.anchors ?? []).flatMap((anchor) => {
           if (anchor.at === "supply") return [anchor.supply];
+          if (anchor.at === "point") return [pointWords(anchor.point)];
           return anchor.at === "beyond" && net?.cavities.has(anchor.pin) === false
             ? [pinName(placed(anchor.pin))]
             : [];
@@ -183,7 +187,7 @@ function anchorWords(
       case "supply":
         return [anchor.supply];
       case "point":
-        return [points.get(anchor.point) ?? anchor.point];
+        return [pointWords(anchor.point)];
       case "terminal":
         return across(anchor.device, anchor.terminal);
       case "beyond": {

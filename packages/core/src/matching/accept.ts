@@ -9,7 +9,6 @@ import {
 } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import type { SuggestedAlone, SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
-import { feedPlaceWords } from "./feeds.ts";
 import type { SuggestedJumper } from "./jumpers.ts";
 
 const common = { reason: "", answers: [] } as const;
@@ -107,13 +106,13 @@ export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision =>
  */
 export function decisionFromAlone({ pin, proposal, feed, from, open, why }: SuggestedAlone): Decision | null {
   if (proposal === "identify") return null;
-  const [place] = from;
+  const place = from.find(({ at }) => at.kind === "point");
   if (proposal === "feed" && feed !== null)
     return {
       kind: "feed",
       pin,
       feed,
-      from: place === undefined ? "" : feedPlaceWords(place),
+      supply: place?.at.kind === "point" ? place.at.point : null,
       sure: place === undefined ? "sure" : "check",
       ...common,
     };

@@ -1,37 +1,33 @@
 import {
   allPins,
   decisionPins,
+  feedOf,
   isDeadEnd,
   isFeed,
   isSupply,
   pinName,
+  supplyWords,
   type Dossier,
   type FeedClass,
+  type JoinPointId,
+  type PinId,
 } from "../model/index.ts";
 import { pinReader } from "./readPin.ts";
-import { readFunction } from "../meaning/index.ts";
 
 /** A place of the job that can give a feed: a supply or ground point, or a wire that is decided already and could be branched. */
 export interface FeedPlace {
   readonly feed: FeedClass;
-  readonly name: string;
-  readonly where: string;
+  /** "F22, 5 A, kick panel"; "B12.7, ignition feed". */
+  readonly words: string;
+  readonly at:
+    { readonly kind: "point"; readonly point: JoinPointId } | { readonly kind: "wire"; readonly pin: PinId };
 }
 
-/** A place that a feed can be taken from: "F22, kick panel". */
-export const feedPlaceWords = ({ name, where }: FeedPlace): string =>
-  where === "" ? name : `${name}, ${where}`;
-
-/** Where feeds can be taken from, as far as the job knows: named points first, then wires of the vehicle that carry one. */
+/** Where feeds can be taken from, as far as the job knows: supplies and ground points first, then wires of the vehicle that carry one. */
 export function feedPlaces(dossier: Dossier): readonly FeedPlace[] {
   const points = dossier.points.flatMap((point): readonly FeedPlace[] => {
-    const feed =
-      point.kind === "ground"
-        ? "ground"
-        : point.kind === "supply"
-          ? (readFunction(`${point.name} ${point.place}`, dossier.words).thing?.signal ?? "battery")
-          : null;
-    return feed !== null && isFeed(feed) ? [{ feed, name: point.name, where: point.place }] : [];
+    const feed = feedOf(point);
+    return feed === null ? [] : [{ feed, words: supplyWords(point), at: { kind: "point", point: point.id } }];
   });
   const read = pinReader(dossier);
   const live = new Set(dossier.decisions.filter((decision) => !isDeadEnd(decision)).flatMap(decisionPins));
@@ -42,7 +38,13 @@ export function feedPlaces(dossier: Dossier): readonly FeedPlace[] {
     .map(read)
     .flatMap(({ placed, signal }): readonly FeedPlace[] =>
       isFeed(signal) && (isSupply(signal) || signal === "ground")
-        ? [{ feed: signal, name: pinName(placed), where: placed.pin.function }]
+        ? [
+            {
+              feed: signal,
+              words: [pinName(placed), placed.pin.function].filter(Boolean).join(", "),
+              at: { kind: "wire", pin: placed.pin.id },
+            },
+          ]
         : [],
     );
   return [...points, ...wires];

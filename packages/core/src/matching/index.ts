@@ -16,7 +16,7 @@ export {
 export { CHECK, SURE } from "./sureness.ts";
 export { explainer } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
-export { feedPlaces, feedPlaceWords, type FeedPlace } from "./feeds.ts";
+export { feedPlaces, type FeedPlace } from "./feeds.ts";
 export { type ProposedDevice } from "./devices.ts";
 export { deviceReasonWords, deviceWords, terminalWords } from "./deviceWords.ts";
 export { otherSide, type OtherSide, type SideDifference } from "./otherSide.ts";

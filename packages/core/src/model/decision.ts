@@ -1,6 +1,6 @@
 import { present, unreachable } from "../util/index.ts";
-import type { InsertedDevice } from "./device.ts";
-import { decisionIdOf, type DecisionId, type PinId } from "./ids.ts";
+import { fedLegs, type InsertedDevice } from "./device.ts";
+import { decisionIdOf, type DecisionId, type JoinPointId, type PinId } from "./ids.ts";
 import type { FeedClass, OpenEffect } from "./signal.ts";
 
 /** `move`: release the terminal and insert it on the other side; `splice`: cut and join; `adapter`: a loom of its own between the two plugs. */
@@ -114,7 +114,14 @@ export type Decision =
   | (LeftOpen & { readonly kind: "cap" })
   | (LeftOpen & { readonly kind: "remove" })
   | (LeftOpen & { readonly kind: "leave" })
-  | (Common & { readonly kind: "feed"; readonly pin: PinId; readonly feed: FeedClass; readonly from: string })
+  | (Common & {
+      readonly kind: "feed";
+      readonly pin: PinId;
+      /** What the pin needs. */
+      readonly feed: FeedClass;
+      /** What it hangs on; null while nobody has said. */
+      readonly supply: JoinPointId | null;
+    })
   | (Common & { readonly kind: "forbid"; readonly vehicle: PinId; readonly incoming: PinId });
 export type DecisionKind = Decision["kind"];
 
@@ -191,6 +198,12 @@ export function namedPins(decision: Decision): readonly PinId[] {
       return unreachable(decision);
   }
 }
+
+/** The supplies and ground points that a pin or a part between hangs on by a decision. */
+export const suppliesOf = (decision: Decision): readonly JoinPointId[] => {
+  if (decision.kind === "feed") return decision.supply === null ? [] : [decision.supply];
+  return "device" in decision ? fedLegs(decision.device).map(({ supply }) => supply) : [];
+};
 
 /** The pin that a decision is listed at. */
 export const leadPin = (decision: Decision): PinId => present(namedPins(decision)[0], "pin of a decision");

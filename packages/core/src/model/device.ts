@@ -1,11 +1,13 @@
 import type { Side } from "./connector.ts";
+import type { JoinPointId } from "./ids.ts";
 import type { FeedClass } from "./signal.ts";
 
 /** What a terminal of a part between hangs on beside the two wires that meet in it; `open`: insulated, on purpose. */
 export interface DeviceLeg {
   readonly terminal: string;
   readonly to:
-    { readonly kind: "feed"; readonly feed: FeedClass; readonly from: string } | { readonly kind: "open" };
+    | { readonly kind: "feed"; readonly feed: FeedClass; readonly supply: JoinPointId | null }
+    | { readonly kind: "open" };
 }
 
 /** A part that goes between two wires that must not be joined directly. Ohms, volts and amperes. */
@@ -76,13 +78,13 @@ const throughIt = (source: Side | undefined): Pick<DeviceTerminals, Side> =>
 export interface FedLeg {
   readonly terminal: string;
   readonly feed: FeedClass;
-  readonly from: string;
+  readonly supply: JoinPointId;
 }
 
 /** The terminals of a part that hang on a supply or a ground, where it is known on which. */
 export const fedLegs = (device: InsertedDevice | undefined): readonly FedLeg[] =>
   (device?.legs ?? []).flatMap(({ terminal, to }) =>
-    to.kind === "feed" && to.from.trim() !== "" ? [{ terminal, feed: to.feed, from: to.from }] : [],
+    to.kind === "feed" && to.supply !== null ? [{ terminal, feed: to.feed, supply: to.supply }] : [],
   );
 
 /** The terminals that must be connected before the part can work, and are not. */

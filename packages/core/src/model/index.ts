@@ -26,7 +26,6 @@ export {
   isPowered,
   isGrounded,
   isSupply,
-  needsFuse,
   OPEN_EFFECTS,
   SIGNAL_CLASSES,
   signalFit,
@@ -69,6 +68,7 @@ export {
   takesAdapter,
   seatOf,
   seatsOf,
+  suppliesOf,
   SURENESS,
   type Decision,
   type DeadEnd,
@@ -164,9 +164,24 @@ export {
   type LoomWire,
   type Mating,
   type WireEnd,
+  blankPoint,
 } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
-export { supplyName, withOneSpelling } from "./supply.ts";
+export {
+  feedOf,
+  hangingOn,
+  hasFuseToFit,
+  INTERLOCKS,
+  plainSupply,
+  pointLabel,
+  polarityOf,
+  supplyWords,
+  supplyWordsIn,
+  type Fuse,
+  type Hanging,
+  type Interlock,
+  type Supply,
+} from "./supply.ts";
 export {
   COUNTERPARTS,
   counterpartOf,

@@ -72,9 +72,6 @@ export const FEED_CLASSES = [
 ] as const satisfies readonly SignalClass[];
 export type FeedClass = (typeof FEED_CLASSES)[number];
 
-/** Whether a feed of this class has a fuse of its own: everything but the way back. */
-export const needsFuse = (feed: FeedClass): boolean => feed !== "ground" && feed !== "sensor-return";
-
 const SUPPLIES: readonly SignalClass[] = ["battery", "accessory", "ignition", "run-not-crank", "start"];
 const DATA: readonly SignalClass[] = ["can-h", "can-l", "lin", "k-line", "other-data", "audio"];
 const LOW_LEVEL: readonly SignalClass[] = [

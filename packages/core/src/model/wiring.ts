@@ -1,5 +1,6 @@
 import type { ColourSystem } from "../colour/index.ts";
 import type { ConnectorId, JoinPointId, LoomWireId, PinId } from "./ids.ts";
+import type { Supply } from "./supply.ts";
 
 /** Points where wires meet away from a connector. `stud` and `ground` take ring terminals; `device` is one terminal of a part without a connector: its terminals are not joined to each other. */
 export const JOIN_POINT_KINDS = ["splice", "ground", "stud", "supply", "device"] as const;
@@ -14,7 +15,19 @@ export interface JoinPoint {
   readonly place: string;
   /** Thread of a stud or ground point in mm, null when not known. */
   readonly thread: number | null;
+  /** What it gives; null where it feeds nothing, or nobody has said. */
+  readonly supply: Supply | null;
 }
+
+/** A point of which only its name and kind are known. */
+export const blankPoint = (id: JoinPointId, name: string, kind: JoinPointKind): JoinPoint => ({
+  id,
+  name,
+  kind,
+  place: "",
+  thread: null,
+  supply: null,
+});
 
 /** Where an end of a wire is. `loom`: it runs on, and nobody has followed it yet. */
 export type WireEnd =

@@ -31,7 +31,7 @@ export function blocksOf(dossier: Dossier, hazards: readonly Hazard[], begun: bo
   const shut = worked.filter((id) => (pins.get(id)?.connector.keepOut ?? "") !== "");
   const undecided = undecidedPins(dossier).map(({ pin }): Block => ({ code: "undecided", pin: pin.id }));
   const nowhere = decisions.flatMap((decision): Block[] =>
-    decision.kind === "feed" && decision.from.trim() === ""
+    decision.kind === "feed" && decision.supply === null
       ? [{ code: "feed-from-where", pin: decision.pin }]
       : [],
   );

@@ -29,8 +29,8 @@ export function planDifference(
         const was = old.get(step.id)?.step;
         return (
           was !== undefined &&
-          JSON.stringify([was.op, was.length, was.device, was.from, was.text]) !==
-            JSON.stringify([step.op, step.length, step.device, step.from, step.text])
+          JSON.stringify([was.op, was.length, was.device, was.supply, was.from, was.text]) !==
+            JSON.stringify([step.op, step.length, step.device, step.supply, step.from, step.text])
         );
       })
       .map(({ id }) => id),

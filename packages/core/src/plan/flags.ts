@@ -5,6 +5,7 @@ import {
   linkedPairs,
   pinName,
   seatOf,
+  supplyWordsIn,
   type DecisionId,
   type Dossier,
   type PinId,
@@ -51,7 +52,7 @@ export function flagsOf(dossier: Dossier): readonly Flag[] {
                 .map(name)
                 .join(", ")
             : decision.kind === "feed"
-              ? decision.from
+              ? supplyWordsIn(dossier.points, decision.supply)
               : seat === null
                 ? ""
                 : name(seat);

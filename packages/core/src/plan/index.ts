@@ -17,7 +17,7 @@ export { adapterLoom, type AdapterEnd, type AdapterLoom, type AdapterWire } from
 export { chained, movedBehind, ownStepId } from "./edits.ts";
 export { checkPlan } from "./check/check.ts";
 export { type Fault } from "./check/fault.ts";
-export { KIT_KINDS, kitKey, kitOf, withoutFuse, type KitItem, type KitKind } from "./kit.ts";
+export { KIT_KINDS, kitKey, kitOf, type KitItem, type KitKind } from "./kit.ts";
 export {
   allBy,
   compareMethods,

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { readJobValue } from "../contract/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionId, METHODS, type Decision, type Dossier } from "../model/index.ts";
-import { byName, decidedDossier, demoDossier, planFault } from "../testing/index.ts";
+import { byName, decidedDossier, demoDossier, F22, planFault } from "../testing/index.ts";
 import { stepWords } from "../words/index.ts";
 import { kitKey, kitOf } from "./kit.ts";
 import { allBy, compareMethods, costOf, waysOfWire } from "./methods.ts";
@@ -33,9 +33,9 @@ function decidedDemo(): Dossier {
     } as Decision,
     join("14", "L"),
     { kind: "cap", pin: at("B12.3"), ...common },
-    { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common },
+    { kind: "feed", pin: at("AL-P.B"), feed: "battery", supply: F22.id, ...common },
   ];
-  const done = applyCommand(start, { kind: "decide", put, remove: [] });
+  const done = applyCommand(start, { kind: "decide", put, remove: [], points: [F22] });
   if (!done.ok) throw new Error(done.error.code);
   return done.value.dossier;
 }
@@ -140,7 +140,7 @@ describe("kitOf", () => {
         "part 1+1 butt splice, 3.5 mm² together",
         "part 1+1 butt splice, 2.75 mm² together",
         "part 1+0 a pulse converter",
-        "part 1+0 connection to spare fuse F22, 5 A",
+        "part 1+0 connection to F22, 5 A",
         "part 1+0 wire for the feed, red, white stripe, 0.75 mm², cut to its route",
       ]),
     );

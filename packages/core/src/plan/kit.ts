@@ -2,6 +2,7 @@ import { deviceWords } from "../matching/index.ts";
 import {
   findConnector,
   indexPins,
+  supplyWordsIn,
   type ConnectorId,
   type Dossier,
   type JointKind,
@@ -82,6 +83,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
   const joint = joined(meeting.map(({ pin }) => pin.size));
   const single = joined([step.wire === null ? null : placed(step.wire).pin.size]);
   const plug = step.connector === null ? "the plug" : findConnector(dossier, step.connector).name;
+  const supply = supplyWordsIn(dossier.points, step.supply);
   switch (step.kind) {
     case "battery-off":
     case "battery-on":
@@ -153,11 +155,11 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "feed":
       return step.text === "ground"
         ? [consumable("sealant for the bared metal"), tool("spanner for the ground point")]
-        : [part(`connection to ${step.from ?? "the supply"}`), tool("crimp tool for the terminals")];
+        : [part(`connection to ${supply}`), tool("crimp tool for the terminals")];
     case "ring":
       return [part("ring terminal", single, true), tool("crimp tool for the terminals")];
     case "fuse":
-      return [part(`fuse for ${withoutFuse(step.from ?? "the supply")}`, "", true)];
+      return [part(`fuse for ${supply}`, "", true)];
     case "build-shell":
       return [part(`housing that mates with ${plug}`)];
     case "build-wire":
@@ -236,9 +238,6 @@ function releaseTools(connector: ConnectorId | null, dossier: Dossier): readonly
     ? ["release tool for the terminals (find the system on the Shelf)"]
     : [...new Set(tools)];
 }
-
-/** "spare fuse F22, 5 A" where the word stands before it already: "F22, 5 A". "fuse box, spare F15" stays whole. */
-export const withoutFuse = (from: string): string => from.replace(/^(spare )?fuse (?=[a-z]{0,3}\d)/i, "");
 
 /** A name for a line of the kit, the same as long as the thing is the same. */
 export const kitKey = ({ kind, what, size }: Pick<KitItem, "kind" | "what" | "size">): string => {

@@ -12,7 +12,7 @@ import {
 import { applyCommand } from "../dossier/index.ts";
 import { decisionPins, type Decision, type Dossier } from "../model/index.ts";
 import { stepWords, whereLine } from "../words/index.ts";
-import { byName, decidedDossier, demoDossier, NaiveHarness } from "../testing/index.ts";
+import { byName, decidedDossier, demoDossier, F22, NaiveHarness } from "../testing/index.ts";
 import { checkPlan } from "./check/check.ts";
 import { planWork } from "./plan.ts";
 
@@ -39,9 +39,9 @@ export function decidedDemo(): Dossier {
     join("11", "G"),
     join("14", "L"),
     { kind: "cap", pin: at("B12.3"), ...common },
-    { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: "spare fuse F22, 5 A", ...common },
+    { kind: "feed", pin: at("AL-P.B"), feed: "battery", supply: F22.id, ...common },
   ];
-  const done = applyCommand(start, { kind: "decide", put, remove: [] });
+  const done = applyCommand(start, { kind: "decide", put, remove: [], points: [F22] });
   if (!done.ok) throw new Error(done.error.code);
   return done.value.dossier;
 }
@@ -231,7 +231,7 @@ describe("planWork", () => {
     ]).toEqual([...Array(4)].map((_, i) => at("Release turquoise") + i));
     // Supply last: the ignition splice and the memory feed come after every signal.
     expect(at("Splice white, red stripe")).toBeGreaterThan(at("into AL-P, cavity L"));
-    expect(at("from spare fuse F22")).toBeGreaterThan(at("Splice white, red stripe"));
+    expect(at("from F22")).toBeGreaterThan(at("Splice white, red stripe"));
     // The doubtful speed signal is looked at before its wire is touched.
     expect(at("Check violet, white stripe")).toBeLessThan(at("Release violet, white stripe"));
   });
@@ -245,7 +245,7 @@ describe("planWork", () => {
       kind: "decide",
       put: [
         { kind: "join", vehicle: at("B12.3"), incoming: at("AL-P.N"), method: "move", ...common },
-        { kind: "feed", pin: at("AL-P.B"), feed: "battery", from: " ", ...common },
+        { kind: "feed", pin: at("AL-P.B"), feed: "battery", supply: null, ...common },
       ],
       remove: [],
     });

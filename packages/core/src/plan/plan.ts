@@ -28,7 +28,6 @@ import {
   type PinId,
   type PlacedPin,
   stepId,
-  withOneSpelling,
   type StepId,
 } from "../model/index.ts";
 import { present } from "../util/index.ts";
@@ -66,15 +65,14 @@ export interface DoneStep {
  * closed, and only then power, fuses and proof. A pure function of the dossier, of the state it begins with and of what was done.
  */
 export function planWork(
-  job: Dossier,
+  dossier: Dossier,
   {
-    start = initialState(job),
+    start = initialState(dossier),
     done = [],
     begun = done.length > 0,
-    hazards = findHazards(job),
+    hazards = findHazards(dossier),
   }: PlanOptions = {},
 ): Plan {
-  const dossier = { ...job, decisions: withOneSpelling(job.decisions) };
   const rounds: Round[] = [];
   let state = start;
   const all = roundsOf(dossier, done);

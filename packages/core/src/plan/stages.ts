@@ -13,17 +13,16 @@ import {
   counterpartOf,
   decisionId,
   decisionPins,
-  fedLegs,
-  leadPin,
-  needsFuse,
+  hangingOn,
+  hasFuseToFit,
   pinsInOrder,
-  supplyName,
   type Connector,
   type ConnectorId,
   type Decision,
   type DecisionId,
   type Dossier,
   type EndId,
+  type JoinPointId,
   type PartInTheWay,
   type PinId,
   type PlacedPin,
@@ -413,7 +412,7 @@ function proving(
   hazards: readonly Hazard[],
   pin: (id: PinId) => PlacedPin,
 ): readonly Stage[] {
-  const supplies = suppliesBrought(decisions, pin);
+  const supplies = suppliesBrought(dossier, decisions, pin);
   const functions = briefLines(dossier).filter(
     ({ item, state }) => item.kind === "function" && item.kept && state !== "no-pin",
   );
@@ -432,15 +431,15 @@ function proving(
       drafts: [
         { kind: "measure", role: "measure", op: null, place: BATTERY },
         power("battery", "on"),
-        ...supplies.map(({ supply, role, pin: id, from }): Draft => ({
+        ...supplies.map(({ supply, role, pin: id }): Draft => ({
           kind: "fuse",
           role: `fuse:${role}`,
           op: { kind: "fuse", supply, to: "in" },
           wire: id,
           at: id,
           connector: pin(id).connector.id,
-          place: from,
-          from,
+          place: dossier.points.find((one) => one.id === supply)?.place || BATTERY,
+          supply,
         })),
       ],
     },
@@ -472,26 +471,23 @@ function proving(
 
 /** Each supply that is brought in and has a fuse of its own, once, at the last pin or device that hangs on it. */
 function suppliesBrought(
+  { points }: Dossier,
   decisions: readonly Decision[],
   pin: (id: PinId) => PlacedPin,
-): readonly { readonly supply: string; readonly role: string; readonly pin: PinId; readonly from: string }[] {
-  const brought = decisions.flatMap((decision) => {
-    if (decision.kind === "feed")
-      return pin(decision.pin).pin.content === "occupied"
-        ? [{ feed: decision.feed, from: decision.from, pin: decision.pin, role: decision.pin as string }]
-        : [];
-    const legs = "device" in decision ? fedLegs(decision.device) : [];
-    return legs.map(({ feed, from, terminal }) => ({
-      feed,
-      from,
-      pin: leadPin(decision),
-      role: `${leadPin(decision)}/${terminal}`,
-    }));
-  });
-  const bySupply = new Map(
-    brought.filter(({ feed }) => needsFuse(feed)).map((one) => [supplyName(one.feed, one.from), one]),
+): readonly { readonly supply: JoinPointId; readonly role: string; readonly pin: PinId }[] {
+  const brought = [...hangingOn(decisions)].flatMap(([supply, all]) =>
+    all
+      .filter((one) => one.terminal !== null || pin(one.pin).pin.content === "occupied")
+      .map((one) => ({
+        supply,
+        pin: one.pin,
+        role: one.terminal === null ? (one.pin as string) : `${one.pin}/${one.terminal}`,
+      })),
   );
-  return [...bySupply].map(([supply, one]) => ({ ...one, supply }));
+  const fused = new Set(points.filter(hasFuseToFit).map(({ id }) => id));
+  return [
+    ...new Map(brought.filter(({ supply }) => fused.has(supply)).map((one) => [one.supply, one])).values(),
+  ];
 }
 
 const LAMPS_TO_AIM = /\b(head ?lamp|headlight|dipped|main beam|high beam|low beam|front fog)\b/i;

@@ -1,5 +1,13 @@
 import type { Operation } from "../harness/index.ts";
-import type { ConnectorId, DecisionId, InsertedDevice, JointKind, PinId, StepId } from "../model/index.ts";
+import type {
+  ConnectorId,
+  DecisionId,
+  InsertedDevice,
+  JoinPointId,
+  JointKind,
+  PinId,
+  StepId,
+} from "../model/index.ts";
 import type { Fault } from "./check/fault.ts";
 import type { BriefLine, Hazard } from "../matching/index.ts";
 
@@ -82,7 +90,9 @@ export interface Step {
   readonly joint: JointKind | null;
   /** Further wires that meet in the same joint, or that a label goes on. */
   readonly others: readonly PinId[];
-  /** Where a feed is taken from. */
+  /** The supply or ground point that is worked on; null where it is none. */
+  readonly supply: JoinPointId | null;
+  /** The sheet that an own step was taken from. */
   readonly from: string | null;
   /** Length in mm: left behind a cut, stripped, or from the plug to a joint. */
   readonly length: number | null;

@@ -7,10 +7,8 @@ import {
   blankPin,
   connectorId,
   emptyDossier,
-  isDeadEnd,
-  leadPin,
+  joinPointId,
   pinId,
-  seatOf,
   type CavityContent,
   type Connector,
   type Decision,
@@ -21,8 +19,8 @@ import {
   type Sureness,
 } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
-import { addMoves } from "./arbitraryMoves.ts";
-import { BETWEEN, freeToMate, withLooms } from "./arbitraryLooms.ts";
+import { addMoves, withoutKept } from "./arbitraryMoves.ts";
+import { BETWEEN, freeToMate, POINTS, withLooms } from "./arbitraryLooms.ts";
 
 const FUNCTIONS = [
   "Ground",
@@ -109,6 +107,7 @@ export const undecidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         method: "move",
       }),
       connectors,
+      points: POINTS,
     }));
 
 /** A dossier with random decisions of every kind, each pin in one at most. */
@@ -270,7 +269,14 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             if (kind === "cap" || kind === "remove" || kind === "leave")
               add({ kind, pin: pin.id, sure, ...common });
             else if (kind === "feed")
-              add({ kind: "feed", pin: pin.id, feed: "battery", from: "spare fuse", sure, ...common });
+              add({
+                kind: "feed",
+                pin: pin.id,
+                feed: i % 2 === 0 ? "battery" : "ignition",
+                supply: joinPointId(i % 2 === 0 ? "F5" : "F6"),
+                sure,
+                ...common,
+              });
           });
           const counterparts = dossier.connectors
             .filter(({ side }) => side === "vehicle")
@@ -280,27 +286,3 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           return withoutKept(freeToMate({ ...result, worklist: { ...result.worklist, counterparts } }));
         });
     });
-
-/** Without moves into a cavity whose own wire stays: they only block. */
-function withoutKept(dossier: Dossier): Dossier {
-  const pins = new Map(
-    dossier.connectors.flatMap((connector) =>
-      connector.pins.map((pin) => [pin.id, { pin, connector }] as const),
-    ),
-  );
-  const leaving = new Set(
-    dossier.decisions.flatMap((decision) =>
-      (seatOf(decision) !== null && decision.kind !== "series") ||
-      (isDeadEnd(decision) && pins.get(decision.pin)?.connector.leads === "loom")
-        ? [leadPin(decision)]
-        : [],
-    ),
-  );
-  const decisions = dossier.decisions.filter(
-    (decision) =>
-      decision.kind !== "move" ||
-      pins.get(decision.to)?.pin.content !== "occupied" ||
-      leaving.has(decision.to),
-  );
-  return decisions.length === dossier.decisions.length ? dossier : withoutKept({ ...dossier, decisions });
-}

@@ -1,12 +1,17 @@
 import fc from "fast-check";
 import {
+  blankPoint,
   joinPointId,
   loomWireId,
   methodOf,
   namedPins,
+  plainSupply,
   type Dossier,
   type InsertedDevice,
+  type JoinPoint,
+  type JoinPointKind,
   type LoomWire,
+  type Supply,
   type WireEnd,
 } from "../model/index.ts";
 
@@ -25,7 +30,6 @@ export const withLooms = (dossier: Dossier): fc.Arbitrary<Dossier> => {
     })
     .map(({ wires, mated }) => ({
       ...dossier,
-      points: POINTS,
       wires: wires.map((ends, i): LoomWire => ({
         id: loomWireId(`run ${i}`),
         ends,
@@ -40,13 +44,22 @@ export const withLooms = (dossier: Dossier): fc.Arbitrary<Dossier> => {
       ),
     }));
 };
-const POINTS = (["splice", "ground", "supply"] as const).map((kind) => ({
-  id: joinPointId(kind),
-  name: kind,
-  kind,
-  place: "",
-  thread: null,
-}));
+/** Points of every job: supplies with and without a fuse to fit, a ground and a splice, and one that older records call otherwise. */
+export const POINTS: readonly JoinPoint[] = [
+  point("splice", "splice", null),
+  point("ground", "ground", null),
+  point("supply", "supply", null),
+  point("F5", "supply", { ...plainSupply("battery"), fuse: { amps: 10, fitted: false } }),
+  point("F6", "supply", {
+    ...plainSupply("ignition"),
+    fuse: { amps: 5, fitted: true },
+    aliases: ["ignition fuse F6"],
+  }),
+  point("G2", "ground", plainSupply("ground")),
+];
+function point(name: string, kind: JoinPointKind, supply: Supply | null): JoinPoint {
+  return { ...blankPoint(joinPointId(name), name, kind), supply };
+}
 
 /** Parts between, with what their further terminals hang on, or not. */
 export const BETWEEN: readonly (InsertedDevice | undefined)[] = [
@@ -58,8 +71,8 @@ export const BETWEEN: readonly (InsertedDevice | undefined)[] = [
     kind: "relay",
     coil: "vehicle",
     legs: [
-      { terminal: "30", to: { kind: "feed", feed: "battery", from: "fuse F5" } },
-      { terminal: "85", to: { kind: "feed", feed: "ground", from: "stud G2" } },
+      { terminal: "30", to: { kind: "feed", feed: "battery", supply: joinPointId("F5") } },
+      { terminal: "85", to: { kind: "feed", feed: "ground", supply: joinPointId("G2") } },
       { terminal: "87a", to: { kind: "open" } },
     ],
   },

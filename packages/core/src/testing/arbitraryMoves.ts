@@ -1,4 +1,12 @@
-import type { Decision, Pin, Sureness } from "../model/index.ts";
+import {
+  isDeadEnd,
+  leadPin,
+  seatOf,
+  type Decision,
+  type Dossier,
+  type Pin,
+  type Sureness,
+} from "../model/index.ts";
 
 /** Pins that are to move within their side, in rings, and in chains where an empty cavity is left. */
 export function addMoves(
@@ -24,4 +32,28 @@ export function addMoves(
     if (choice.last) finish();
   });
   if (run.length > 0) finish();
+}
+
+/** Without moves into a cavity whose own wire stays: they only block. */
+export function withoutKept(dossier: Dossier): Dossier {
+  const pins = new Map(
+    dossier.connectors.flatMap((connector) =>
+      connector.pins.map((pin) => [pin.id, { pin, connector }] as const),
+    ),
+  );
+  const leaving = new Set(
+    dossier.decisions.flatMap((decision) =>
+      (seatOf(decision) !== null && decision.kind !== "series") ||
+      (isDeadEnd(decision) && pins.get(decision.pin)?.connector.leads === "loom")
+        ? [leadPin(decision)]
+        : [],
+    ),
+  );
+  const decisions = dossier.decisions.filter(
+    (decision) =>
+      decision.kind !== "move" ||
+      pins.get(decision.to)?.pin.content !== "occupied" ||
+      leaving.has(decision.to),
+  );
+  return decisions.length === dossier.decisions.length ? dossier : withoutKept({ ...dossier, decisions });
 }

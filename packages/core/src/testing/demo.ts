@@ -1,6 +1,15 @@
 import demo from "../../../server/demo/levelling.trevin.json" with { type: "json" };
 import { readJobValue } from "../contract/index.ts";
-import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts";
+import {
+  blankPoint,
+  indexPins,
+  joinPointId,
+  pinName,
+  plainSupply,
+  type Dossier,
+  type JoinPoint,
+  type PinId,
+} from "../model/index.ts";
 
 /** The demo job as it ships. */
 export function demoDossier(): Dossier {
@@ -18,3 +27,9 @@ export function byName(dossier: Dossier): (name: string) => PinId {
     return id;
   };
 }
+
+/** The spare fuse that the demo's memory supply is taken from. */
+export const F22: JoinPoint = {
+  ...blankPoint(joinPointId("F22"), "F22", "supply"),
+  supply: { ...plainSupply("battery"), fuse: { amps: 5, fitted: false } },
+};

@@ -1,5 +1,5 @@
 export { decidedDossier, undecidedDossier } from "./arbitraries.ts";
-export { byName, demoDossier } from "./demo.ts";
+export { byName, demoDossier, F22 } from "./demo.ts";
 export { slowlyLive, spread, touchingPairs } from "./slowNets.ts";
 export { planFault } from "./planFault.ts";
 export { NaiveHarness } from "./naiveApply.ts";

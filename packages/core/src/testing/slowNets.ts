@@ -17,7 +17,7 @@ export function touchingPairs(state: HarnessState): readonly (readonly [string, 
   for (const [end, place] of ends) {
     if (place.at === "joint") pairs.push([`end ${end}`, `joint ${place.joint}`]);
     if (place.at === "cavity") pairs.push([`end ${end}`, `cavity ${place.cavity}`]);
-    if (place.at === "supply") pairs.push([`end ${end}`, `supply ${place.supply}`]);
+    if (place.at === "supply") pairs.push([`end ${end}`, supplyNode(state, place.supply)]);
     if (place.at === "device")
       pairs.push([`end ${end}`, `terminal ${JSON.stringify([place.device, place.terminal])}`]);
   }
@@ -48,6 +48,11 @@ export function touchingPairs(state: HarnessState): readonly (readonly [string, 
       pairs.push([`cavity ${cavity}`, `cavity ${hole.meets}`]);
   }
   return pairs;
+}
+
+function supplyNode({ points, aliases }: HarnessState, name: string): string {
+  const [known] = Object.keys(points).filter((id) => id === name || aliases[name] === id);
+  return known === undefined ? `supply ${name}` : `point ${known}`;
 }
 
 /** Everything that some nodes are joined to over these pairs, themselves among them. */

@@ -1,4 +1,5 @@
 import {
+  blankPoint,
   emptyDossier,
   joinPointId,
   loomWireId,
@@ -43,13 +44,9 @@ export const base = (
   }),
   connectors,
   wires,
-  points: points.map((name) => ({
-    id: joinPointId(name),
-    name,
-    kind: name.startsWith("G") ? ("ground" as const) : ("splice" as const),
-    place: "",
-    thread: null,
-  })),
+  points: points.map((name) =>
+    blankPoint(joinPointId(name), name, name.startsWith("G") ? "ground" : "splice"),
+  ),
 });
 
 /** Three sensors on one ground splice, and a controller. */

@@ -1,4 +1,4 @@
-import { deviceWords, feedPlaceWords, type SuggestedAlone } from "../matching/index.ts";
+import { deviceWords, type SuggestedAlone } from "../matching/index.ts";
 import { linkedPairs, methodOf, namedPins, type Decision, type Method, type PinId } from "../model/index.ts";
 import { OPEN_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
@@ -9,8 +9,8 @@ const METHOD_WORDS: Readonly<Record<Method, string>> = {
   adapter: "by adapter",
 };
 
-/** What a decision does, without its pins: "spliced, through a divider, 22 kΩ over 10 kΩ". */
-export function doneWords(decision: Decision): string {
+/** What a decision does, without its pins; `name` gives the name of a supply: "spliced, through a divider, 22 kΩ over 10 kΩ". */
+export function doneWords(decision: Decision, name: (id: string) => string): string {
   switch (decision.kind) {
     case "join":
       return `${METHOD_WORDS[decision.method]}${atHalf(decision)}${through(decision)}`;
@@ -35,7 +35,7 @@ export function doneWords(decision: Decision): string {
     case "leave":
       return `stays as it is${because(decision)}`;
     case "feed":
-      return `fed from ${decision.from === "" ? "a place not yet chosen" : decision.from}`;
+      return `fed from ${decision.supply === null ? "a place not yet chosen" : name(decision.supply)}`;
     case "forbid":
       return "never joined";
     default:
@@ -52,7 +52,7 @@ const because = ({ open }: Extract<Decision, { open?: unknown }>): string =>
   open === undefined ? "" : `: ${OPEN_WORDS[open]}`;
 
 /** A decision with its pins: "B12.9 to AL-P.F: spliced, through a divider, 22 kΩ over 10 kΩ". */
-export function decisionWords(decision: Decision, name: (pin: PinId) => string): string {
+export function decisionWords(decision: Decision, name: (id: string) => string): string {
   const all = (pins: readonly PinId[]): string => pins.map(name).join(" and ");
   const pairs = linkedPairs(decision);
   const named = (): string => {
@@ -64,7 +64,7 @@ export function decisionWords(decision: Decision, name: (pin: PinId) => string):
     const of = (side: 0 | 1): string => all([...new Set(pairs.map((pair) => pair[side]))]);
     return `${of(0)} to ${of(1)}`;
   };
-  return `${named()}: ${doneWords(decision)}`;
+  return `${named()}: ${doneWords(decision, name)}`;
 }
 
 /** What is proposed for a pin that has no partner. */
@@ -75,5 +75,5 @@ export function proposalWords({ proposal, from, feed }: SuggestedAlone): string 
   const [first] = from;
   return first === undefined
     ? `feed it (${feed ?? "supply"}); no place for that is known in this job`
-    : `feed it from ${feedPlaceWords(first)}`;
+    : `feed it from ${first.words}`;
 }

@@ -24,7 +24,7 @@ import type { ChainProblem } from "../ledger/index.ts";
 import type { Block, Fault } from "../plan/index.ts";
 import type { SizeProblem } from "../sizing/index.ts";
 import { capital } from "../util/index.ts";
-import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts";
+import { indexPins, pinName, pointLabel, type Dossier, type PinId } from "../model/index.ts";
 
 /** Names a pin, an end or a connector for a message: "B12.7", "the adapter half of B12", or the id while it is not there any more. */
 export function pinNamer(dossier: Dossier): (id: string) => string {
@@ -50,7 +50,7 @@ function namesOf(dossier: Dossier): readonly (readonly [string, string])[] {
       farPart(pin),
     ].map((id) => [id, name] as const);
   return [
-    ...dossier.points.map(({ id, name }) => [id, name] as const),
+    ...dossier.points.map((point) => [point.id, pointLabel(point)] as const),
     ...dossier.connectors.flatMap(({ id, name }) => [
       [id, name] as const,
       [builtShell(id), half(name)] as const,
@@ -143,9 +143,9 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
     case "lock-open":
       return `The lock of ${name(problem.connector)} is open. Close it before it is plugged in.`;
     case "supply-not-there":
-      return `Nothing is connected to ${problem.supply} yet.`;
+      return `Nothing is connected to ${name(problem.supply)} yet.`;
     case "fuse-already":
-      return `The fuse of ${problem.supply} is ${problem.to} already.`;
+      return `The fuse of ${name(problem.supply)} is ${problem.to} already.`;
     case "built-already":
       return `${name(problem.what)} is made already, or was never made.`;
     case "built-in-use":

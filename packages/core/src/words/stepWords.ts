@@ -5,6 +5,7 @@ import {
   indexPins,
   pinColour,
   pinName,
+  supplyWordsIn,
   type Connector,
   type DeviceKind,
   type Dossier,
@@ -12,15 +13,7 @@ import {
   type PinId,
   type PlacedPin,
 } from "../model/index.ts";
-import {
-  endsOfStep,
-  isAtJoint,
-  partOfStep,
-  withoutFuse,
-  type EndPart,
-  type Step,
-  type StepKind,
-} from "../plan/index.ts";
+import { endsOfStep, isAtJoint, partOfStep, type EndPart, type Step, type StepKind } from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
 import { tryWords } from "./tryWords.ts";
 import { pullOutForce } from "../sizing/index.ts";
@@ -262,6 +255,7 @@ export function stepWords(
     ({ placed: one, part }) => `${capital(wireWords(one))}, ${cavity(one)}${PART_WORDS[part]}`,
   );
   const part = partOfStep(step, dossier.worklist);
+  const supply = supplyWordsIn(dossier.points, step.supply);
   switch (step.kind) {
     case "note-odometer":
       return words("the mileage", "before the cluster comes out");
@@ -360,7 +354,7 @@ export function stepWords(
           act: "Open 15 mm of its insulation; do not cut it",
           before: ["No strand nicked"],
         };
-      if (step.terminal !== null) return words("the end of the new wire", `for ${step.from ?? "its supply"}`);
+      if (step.terminal !== null) return words("the end of the new wire", `for ${supply}`);
       return !isAtJoint(step)
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
         : words(
@@ -408,18 +402,15 @@ export function stepWords(
       if (step.terminal !== null)
         return words(
           "a new wire",
-          `from ${step.from ?? "its supply"} to terminal ${step.terminal} of ${partWords(step)}, before it is cut to length`,
+          `from ${supply} to terminal ${step.terminal} of ${partWords(step)}, before it is cut to length`,
         );
-      return words(
-        "a new wire",
-        here(`from ${step.from || "the supply"} to`, ", before it is cut to length"),
-      );
+      return words("a new wire", here(`from ${supply} to`, ", before it is cut to length"));
     case "feed":
       if (step.terminal !== null)
         return {
           ...words(
             `terminal ${step.terminal} of ${partWords(step)}`,
-            `${step.text === "ground" ? "at" : "from"} ${step.from ?? ""}`,
+            `${step.text === "ground" ? "at" : "from"} ${supply}`,
             step.text === "ground"
               ? ["Bare metal under the ring, nut tight, then sealed"]
               : ["Fuse rated for the thinnest wire and not fitted yet"],
@@ -428,26 +419,26 @@ export function stepWords(
         };
       return step.text === "ground"
         ? {
-            ...words(wireWords(wire), here("of", `, at ${step.from ?? ""}`), [
+            ...words(wireWords(wire), here("of", `, at ${supply}`), [
               "Bare metal under the ring, nut tight, then sealed",
               "Ring with the highest current next to the metal",
             ]),
             verb: "Ground",
           }
-        : words(wireWords(wire), here("of", `, from ${step.from ?? ""}`), [
+        : words(wireWords(wire), here("of", `, from ${supply}`), [
             "Fuse rated for the thinnest wire and not fitted yet",
           ]);
     case "ring":
       if (step.terminal !== null)
         return words(
           "ring terminal",
-          `onto the new wire from terminal ${step.terminal} of ${partWords(step)}, for ${step.from ?? ""}`,
+          `onto the new wire from terminal ${step.terminal} of ${partWords(step)}, for ${supply}`,
         );
-      return words("ring terminal", here(`onto ${wireWords(wire)} of`, `, for ${step.from ?? ""}`));
+      return words("ring terminal", here(`onto ${wireWords(wire)} of`, `, for ${supply}`));
     case "plug":
       return words("the open cavity", here("of"));
     case "fuse":
-      return words(withoutFuse(step.from ?? ""), here("feeds"));
+      return words(supply, here("feeds"));
     case "try":
       return words(step.text || "everything that was touched", tryWords(step.text));
     case "program":

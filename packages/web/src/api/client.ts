@@ -26,6 +26,7 @@ import type {
   ConnectorHead,
   ConnectorId,
   Decision,
+  JoinPoint,
   DecisionId,
   JobHead,
   OwnWord,
@@ -184,7 +185,7 @@ export const api = {
   decide: (
     id: string,
     revision: number,
-    body: { put: readonly Decision[]; remove: readonly DecisionId[] },
+    body: { put: readonly Decision[]; remove: readonly DecisionId[]; points?: readonly JoinPoint[] },
   ): Promise<JobView> => read(jobViewSchema, send("PATCH", at(id, "/decisions"), { body, revision })),
   undo: (id: string, revision: number): Promise<JobView> =>
     read(jobViewSchema, send("POST", at(id, "/undo"), { revision })),

@@ -155,8 +155,14 @@ export const useJob = defineStore("job", () => {
       decisions: [],
       wires: [],
     });
-  const decide = (put: readonly Decision[], remove: readonly DecisionId[] = []) =>
-    change((id, revision) => api.decide(id, revision, { put, remove }), { kind: "decide", put, remove });
+  const decide = (
+    put: readonly Decision[],
+    remove: readonly DecisionId[] = [],
+    points: readonly JoinPoint[] = [],
+  ) => {
+    const edit = { put, remove, ...(points.length === 0 ? {} : { points }) };
+    return change((id, revision) => api.decide(id, revision, edit), { kind: "decide", ...edit });
+  };
   const putSource = (source: Source) =>
     change((id, revision) => api.putSource(id, revision, source), { kind: "put-source", source });
   const removeSource = (source: SourceId) =>

@@ -50,7 +50,7 @@ const { select, mark, extend } = circuits;
 
 const decide: Decide = async (edit) => {
   if (edit === null || edit.put.length + edit.remove.length === 0) return false;
-  return store.decide(edit.put, edit.remove);
+  return store.decide(edit.put, edit.remove, edit.points);
 };
 const dialogs = useDialogs(decide, store.changePins, () => dossier.value, circuits);
 const { pairing, pairingOpen, own, conflict, mating, matingOwn, mate, feeding, feedTarget } = dialogs;
@@ -212,6 +212,7 @@ useCommands([
       :before="selected?.decision ?? null"
       :dossier="dossier"
       @feed="feed"
+      @branch="dialogs.branch"
     />
     <DeviceDialog
       v-model:open="fitting"

@@ -3,25 +3,16 @@
 import { useLocalStorage } from "@vueuse/core";
 import { computed, nextTick, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import {
-  indexSources,
-  isKnown,
-  pinId,
-  type Connector,
-  type PinId,
-  type Source,
-  type SourceId,
-} from "@trevin/core";
+import { indexSources, isKnown, pinId, type Connector, type PinId, type SourceId } from "@trevin/core";
 import ConnectorForm from "../components/pinouts/ConnectorForm.vue";
 import ConnectorPane from "../components/pinouts/ConnectorPane.vue";
 import ConnectorTabs from "../components/pinouts/ConnectorTabs.vue";
 import GridTools from "../components/pinouts/GridTools.vue";
 import ImportPanel from "../components/pinouts/ImportPanel.vue";
-import LookAlikesDialog from "../components/pinouts/LookAlikesDialog.vue";
 import PasteBox from "../components/pinouts/PasteBox.vue";
 import PinGrid from "../components/pinouts/PinGrid.vue";
 import { pinoutsCommands } from "../components/pinouts/pinoutsCommands.ts";
-import SourcesDialog from "../components/pinouts/SourcesDialog.vue";
+import PinoutsDialogs, { type PinoutsDialog } from "../components/pinouts/PinoutsDialogs.vue";
 import SystemLine from "../components/pinouts/SystemLine.vue";
 import { usePinSelection } from "../composables/usePinSelection.ts";
 import { usePinTable } from "../composables/usePinTable.ts";
@@ -50,8 +41,7 @@ const pasteBox = ref<InstanceType<typeof PasteBox> | null>(null);
 const sources = computed(() => indexSources(dossier.value?.sources ?? []));
 const documents = computed(() => [...sources.value.values()]);
 const source = ref<SourceId | null>(null);
-const sourcesOpen = ref(false);
-const alikeOpen = ref(false);
+const dialog = ref<PinoutsDialog | null>(null);
 const filter = ref<Filter>("all");
 const find = ref("");
 const shown = ref(0);
@@ -122,11 +112,8 @@ useCommands([
     pasteBox: () => pasteBox.value,
     toFaces: () => router.push(toFaces.value),
     add,
-    sources: () => {
-      sourcesOpen.value = true;
-    },
-    lookAlikes: () => {
-      alikeOpen.value = true;
+    open: (one) => {
+      dialog.value = one;
     },
     step,
   }),
@@ -142,7 +129,6 @@ const nextSide = computed(() =>
 const distinct = (texts: readonly string[]): readonly string[] => [
   ...new Set(texts.filter((text) => text !== "")),
 ];
-const putSource = (next: Source): void => void store.putSource(next);
 const facts = computed(() => {
   const pins = connectors.value.flatMap((one) => one.pins);
   return {
@@ -190,7 +176,7 @@ const facts = computed(() => {
           :busy="store.busy > 0"
           @take="take"
           @drop="drop(tableText)"
-          @new-source="sourcesOpen = true"
+          @new-source="dialog = 'sources'"
         />
         <template v-else>
           <GridTools
@@ -202,8 +188,7 @@ const facts = computed(() => {
             :shown="shown"
             :total="connector.pins.length"
             :facts="facts"
-            @sources="sourcesOpen = true"
-            @alike="alikeOpen = true"
+            @open="dialog = $event"
             @leave="grid?.focus()"
           />
           <PinGrid
@@ -267,17 +252,7 @@ const facts = computed(() => {
     @save="save"
     @remove="editing && store.removeConnector(editing.id)"
   />
-  <template v-if="dossier">
-    <SourcesDialog
-      v-model:open="sourcesOpen"
-      :dossier="dossier"
-      :problem="store.refused?.detail ?? ''"
-      @put="putSource"
-      @remove="store.removeSource($event)"
-      @forget="store.forgetWord($event)"
-    />
-    <LookAlikesDialog v-model:open="alikeOpen" :dossier="dossier" @show="show" />
-  </template>
+  <PinoutsDialogs v-if="dossier" v-model:open="dialog" :dossier="dossier" @show="show" />
 </template>
 
 <style scoped>

@@ -1,7 +1,14 @@
-import { isJoining, leadPin, missingLegs, type Decision, type DeviceLeg } from "../../model/index.ts";
+import {
+  feedOf,
+  isJoining,
+  leadPin,
+  missingLegs,
+  supplyWords,
+  type Decision,
+  type DeviceLeg,
+} from "../../model/index.ts";
 import { list } from "../../util/index.ts";
 import { deviceWords, terminalWords } from "../deviceWords.ts";
-import { feedPlaces, feedPlaceWords } from "../feeds.ts";
 import type { Finding, Fix, Rule } from "./rule.ts";
 
 /** A relay switches nothing without its supply, a divider divides nothing without its ground: every terminal goes somewhere (common practice). */
@@ -9,7 +16,7 @@ export const deviceLegs: Rule = {
   id: "device-legs",
   class: "electrical",
   find: ({ dossier, links }) => {
-    const grounds = () => feedPlaces(dossier).filter(({ feed }) => feed === "ground");
+    const grounds = dossier.points.filter((point) => feedOf(point) === "ground");
     const seen = new Set<Decision>();
     return links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       if (decision === null || !isJoining(decision) || seen.has(decision)) return [];
@@ -27,19 +34,17 @@ export const deviceLegs: Rule = {
           cure: "Enter what each terminal connects to.",
           fixes:
             missing.length === 1 && missing[0] === "ground"
-              ? grounds()
-                  .slice(0, 2)
-                  .map((place): Fix => {
-                    const leg: DeviceLeg = {
-                      terminal: "ground",
-                      to: { kind: "feed", feed: "ground", from: feedPlaceWords(place) },
-                    };
-                    return {
-                      words: `Ground it at ${feedPlaceWords(place)}`,
-                      put: [{ ...decision, device: { ...device, legs: [...(device.legs ?? []), leg] } }],
-                      remove: [],
-                    };
-                  })
+              ? grounds.slice(0, 2).map((point): Fix => {
+                  const leg: DeviceLeg = {
+                    terminal: "ground",
+                    to: { kind: "feed", feed: "ground", supply: point.id },
+                  };
+                  return {
+                    words: `Ground it at ${supplyWords(point)}`,
+                    put: [{ ...decision, device: { ...device, legs: [...(device.legs ?? []), leg] } }],
+                    remove: [],
+                  };
+                })
               : [],
         },
       ];

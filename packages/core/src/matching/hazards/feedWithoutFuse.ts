@@ -1,28 +1,27 @@
-import { isSupply } from "../../model/index.ts";
+import { isSupply, supplyWords } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { fuseAmps } from "./fuseAmps.ts";
 import { named } from "./say.ts";
+import { pointsById } from "./supplies.ts";
 
 /** A supply that is brought in starts at a fuse (common practice: as near to the source as can be). */
 export const feedWithoutFuse: Rule = {
   id: "feed-without-fuse",
   class: "electrical",
-  find: ({ feeds }) =>
-    feeds.flatMap(({ pin, decision }): readonly Finding[] =>
-      isSupply(decision.feed) &&
-      decision.from.trim() !== "" &&
-      fuseAmps(decision.from) === null &&
-      !/fuse|\bF\d|breaker|limiter/i.test(decision.from)
-        ? [
-            {
-              severity: "caution",
-              pins: [pin],
-              decision,
-              title: "No fuse at the source",
-              detail: `${named(pin)} is fed from “${decision.from}” with no fuse named.`,
-              cure: "Name the fuse and its rating, or fit a fuse holder at the source.",
-            },
-          ]
-        : [],
-    ),
+  find: ({ feeds, dossier }) => {
+    const points = pointsById(dossier);
+    return feeds.flatMap(({ pin, decision }): readonly Finding[] => {
+      const point = decision.supply === null ? undefined : points.get(decision.supply);
+      if (point === undefined || !isSupply(decision.feed) || (point.supply?.fuse ?? null) !== null) return [];
+      return [
+        {
+          severity: "caution",
+          pins: [pin],
+          decision,
+          title: "No fuse at the source",
+          detail: `${named(pin)} is fed from ${supplyWords(point)}, which has no fuse.`,
+          cure: "Enter its fuse and rating, or fit a fuse holder at the source.",
+        },
+      ];
+    });
+  },
 };

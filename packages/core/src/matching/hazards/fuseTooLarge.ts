@@ -1,5 +1,6 @@
+import { supplyWords } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { fuseAmps } from "./fuseAmps.ts";
+import { pointsById } from "./supplies.ts";
 import { named } from "./say.ts";
 
 /** The largest fuse in A that usually stands before a conductor of so many mm² (common practice, no source; a table of the maker decides). */
@@ -20,21 +21,24 @@ const LARGEST: readonly (readonly [mm2: number, amps: number])[] = [
 export const fuseTooLarge: Rule = {
   id: "fuse-too-large",
   class: "electrical",
-  find: ({ feeds }) =>
-    feeds.flatMap(({ pin, decision }): readonly Finding[] => {
-      const amps = fuseAmps(decision.from);
+  find: ({ feeds, dossier }) => {
+    const points = pointsById(dossier);
+    return feeds.flatMap(({ pin, decision }): readonly Finding[] => {
+      const point = decision.supply === null ? undefined : points.get(decision.supply);
+      const amps = point?.supply?.fuse?.amps ?? null;
       const { size } = pin.placed.pin;
       const limit = size === null ? undefined : LARGEST.findLast(([mm2]) => mm2 <= size + 1e-9);
-      if (limit === undefined || amps === null || amps <= limit[1]) return [];
+      if (point === undefined || limit === undefined || amps === null || amps <= limit[1]) return [];
       return [
         {
           severity: "stop",
           pins: [pin],
           decision,
           title: `${amps} A fuse on a ${size} mm² wire`,
-          detail: `${named(pin)} is ${size} mm² and is fed from ${decision.from}: the wire would burn before the fuse blows.`,
+          detail: `${named(pin)} is ${size} mm² and is fed from ${supplyWords(point)}: the wire would burn before the fuse blows.`,
           cure: `Use a fuse of ${limit[1]} A at most, or a thicker wire from the fuse.`,
         },
       ];
-    }),
+    });
+  },
 };

@@ -6,6 +6,7 @@ import type {
   Dossier,
   HazardAnswer,
   InsertedDevice,
+  JoinPoint,
   LeavingOpen,
   PinId,
   Side,
@@ -31,6 +32,8 @@ export interface Fix {
   readonly words: string;
   readonly put: readonly Decision[];
   readonly remove: readonly DecisionId[];
+  /** Supplies and ground points that the decisions name and that the job does not have yet. */
+  readonly points?: readonly JoinPoint[];
 }
 
 export interface Hazard {

@@ -15,6 +15,8 @@ import { feedWithoutFuse } from "./feedWithoutFuse.ts";
 import { floatingInput } from "./floatingInput.ts";
 import { functionLost } from "./functionLost.ts";
 import { fuseTooLarge } from "./fuseTooLarge.ts";
+import { fuseTooSmall } from "./fuseTooSmall.ts";
+import { supplyClass } from "./supplyClass.ts";
 import { glare } from "./glare.ts";
 import { groundStrap } from "./groundStrap.ts";
 import { hotOrMoving } from "./hotOrMoving.ts";
@@ -97,6 +99,8 @@ export const RULES: readonly Rule[] = [
   deviceLegs,
   missingFeed,
   fuseTooLarge,
+  fuseTooSmall,
+  supplyClass,
   twoSources,
   opposites,
   sameColourOtherFunction,

@@ -1,8 +1,18 @@
-import { readMeaning } from "../../meaning/index.ts";
 import { leftOpen } from "../accept.ts";
-import { decisionId, type Decision } from "../../model/index.ts";
+import {
+  blankPoint,
+  decisionId,
+  feedOf,
+  INTERLOCKS,
+  joinPointId,
+  plainSupply,
+  type Decision,
+  type Dossier,
+  type Interlock,
+  type JoinPoint,
+} from "../../model/index.ts";
 import type { ReadPin } from "../readPin.ts";
-import type { Finding, Rule } from "./rule.ts";
+import type { Finding, Fix, Rule } from "./rule.ts";
 import { goesOn, isTerm, named } from "./say.ts";
 
 /** A car that cranks in gear runs somebody over: what keeps it from cranking is replaced, never just bridged or left off (common practice). */
@@ -10,10 +20,15 @@ export const startInterlock: Rule = {
   id: "start-interlock",
   class: "consequence",
   find: ({ open, jumpers, links, feeds, dossier }) => [
-    ...[...open, ...feeds.filter(({ decision }) => !isThroughInterlock(decision.from))].flatMap(
+    ...[...open, ...feeds.filter(({ decision }) => !isThroughInterlock(decision, dossier))].flatMap(
       ({ pin, decision }): readonly Finding[] =>
         isInterlock(pin) && !goesOn(pin, decision, dossier)
-          ? [stopFor([pin], decision, [inLoop(pin, decision, "clutch"), inLoop(pin, decision, "neutral")])]
+          ? [
+              stopFor([pin], decision, [
+                inLoop(pin, decision, "clutch", dossier),
+                inLoop(pin, decision, "neutral", dossier),
+              ]),
+            ]
           : [],
     ),
     ...jumpers.flatMap(({ pins, decision }): readonly Finding[] =>
@@ -22,15 +37,17 @@ export const startInterlock: Rule = {
             stopFor(
               pins,
               decision,
-              pins.filter(isInterlock).map((pin) => ({
-                words: `Undo the jumper and fit a switch at ${pin.placed.pin.cavity}`,
-                put: pins.map((one) =>
-                  one === pin
-                    ? fedThrough(pin, "clutch or neutral")
-                    : leftOpen("leave", one.placed.pin.id, null),
-                ),
-                remove: [decisionId(decision)],
-              })),
+              pins.filter(isInterlock).flatMap((pin) =>
+                INTERLOCKS.map((what): Fix => {
+                  const fix = inLoop(pin, decision, what, dossier);
+                  const others = pins.filter((one) => one !== pin);
+                  return {
+                    ...fix,
+                    words: `Undo the jumper and fit a ${what} switch at ${pin.placed.pin.cavity}`,
+                    put: [...fix.put, ...others.map((one) => leftOpen("leave", one.placed.pin.id, null))],
+                  };
+                }),
+              ),
             ),
           ]
         : [],
@@ -62,33 +79,46 @@ export const startInterlock: Rule = {
   ],
 };
 
-const inSplice = (
-  decision: Extract<Decision, { kind: "join" | "tap" }>,
-  what: "clutch" | "neutral",
-): Decision => ({
+const inSplice = (decision: Extract<Decision, { kind: "join" | "tap" }>, what: Interlock): Decision => ({
   ...decision,
   ...(decision.kind === "join" ? { method: "splice" as const } : {}),
   device: { kind: "switch", what },
 });
 const isInterlock = (pin: ReadPin): boolean => pin.reading.thing?.startInterlock === true;
 /** Whether the place that a feed comes from names a switch which goes on keeping the car from cranking in gear: "ground through a clutch switch". */
-const isThroughInterlock = (from: string): boolean =>
-  /\bswitch\b/i.test(from) &&
-  [...readMeaning(from).things, ...readMeaning(from).aside].some((thing) => thing.startInterlock);
-const fedThrough = (pin: ReadPin, what: string): Decision => ({
+const isThroughInterlock = ({ supply }: Extract<Decision, { kind: "feed" }>, { points }: Dossier): boolean =>
+  points.some((point) => point.id === supply && (point.supply?.through ?? null) !== null);
+/** The ground behind a switch in the loop: the job's own, or a new one. */
+function groundThrough(
+  what: Interlock,
+  { points }: Dossier,
+): { readonly point: JoinPoint; readonly isNew: boolean } {
+  const own = points.find((point) => feedOf(point) === "ground" && point.supply?.through === what);
+  if (own !== undefined) return { point: own, isNew: false };
+  const name = `ground through ${what} switch`;
+  const taken = new Set(points.map((point) => point.name));
+  const free = taken.has(name) ? `${name} (new)` : name;
+  const blank = blankPoint(joinPointId(free), free, "ground");
+  return { point: { ...blank, supply: { ...plainSupply("ground"), through: what } }, isNew: true };
+}
+const fedThrough = (pin: ReadPin, ground: JoinPoint): Decision => ({
   kind: "feed",
   pin: pin.placed.pin.id,
   feed: "ground",
-  from: `ground through a ${what} switch`,
+  supply: ground.id,
   sure: "check",
   reason: "",
   answers: [],
 });
-const inLoop = (pin: ReadPin, decision: Decision, what: "clutch" | "neutral") => ({
-  words: `Fit a ${what} switch in the loop`,
-  put: [fedThrough(pin, what)],
-  remove: [decisionId(decision)],
-});
+const inLoop = (pin: ReadPin, decision: Decision, what: Interlock, dossier: Dossier): Fix => {
+  const { point, isNew } = groundThrough(what, dossier);
+  return {
+    words: `Fit a ${what} switch in the loop`,
+    put: [fedThrough(pin, point)],
+    remove: [decisionId(decision)],
+    ...(isNew ? { points: [point] } : {}),
+  };
+};
 
 function stopFor(
   pins: readonly ReadPin[],

@@ -21,17 +21,15 @@ import {
   decisionId,
   decisionPins,
   decisionSureness,
-  fedLegs,
   indexPins,
   indexSources,
   linkedPairs,
   methodOf,
   namedPins,
-  needsFuse,
+  polarityOf,
+  suppliesOf,
   seatOf,
   seatsOf,
-  supplyName,
-  withOneSpelling,
   type ConnectorId,
   type Decision,
   type Dossier,
@@ -52,11 +50,10 @@ import { AFTER, BEFORE, follow, newWatch, remember } from "./watch.ts";
  * sound plan.
  */
 export function checkPlan(
-  job: Dossier,
+  dossier: Dossier,
   plan: Pick<Plan, "steps">,
-  start: HarnessState = initialState(job),
+  start: HarnessState = initialState(dossier),
 ): Fault | null {
-  const dossier = { ...job, decisions: withOneSpelling(job.decisions) };
   const pins = indexPins(dossier);
   const sources = indexSources(dossier.sources);
   const doubtful = new Set(
@@ -103,6 +100,11 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   const pins = indexPins(dossier);
   const [before, after] = [seats(start), seats(end)];
   const touched = new Set<PinId>();
+  const toFit = new Map(
+    dossier.points
+      .filter((one) => polarityOf(one) === "supply" && one.supply?.fuse?.fitted !== true)
+      .map(({ id, supply }) => [id, [id, ...(supply?.aliases ?? [])]] as const),
+  );
   for (const decision of dossier.decisions) {
     for (const pin of decisionPins(decision)) touched.add(pin);
     for (const seat of seatsOf(decision)) touched.add(seat);
@@ -112,7 +114,9 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
         decision: decisionId(decision),
         pins: namedPins(decision),
       };
-    if (feedsOf(decision).some((supply) => end.fuses[supply] === undefined))
+    if (
+      suppliesOf(decision).some((supply) => toFit.get(supply)?.every((name) => end.fuses[name] === undefined))
+    )
       return { code: "fuse-left-out", decision: decisionId(decision), pins: namedPins(decision) };
   }
   for (const id of pins.keys())
@@ -151,14 +155,6 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   return apart === null
     ? copperFault(dossier, start, end)
     : { code: "left-open", what: "unplugged", connector: apart };
-}
-
-/** The supplies with a fuse of their own that a decision hangs a pin or a device on. */
-function feedsOf(decision: Decision): readonly string[] {
-  const legs = "device" in decision ? fedLegs(decision.device) : [];
-  return (decision.kind === "feed" ? [decision] : legs).flatMap(({ feed, from }) =>
-    needsFuse(feed) ? [supplyName(feed, from)] : [],
-  );
 }
 
 /** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. One whose other half was taken away does. */

@@ -12,7 +12,7 @@ import {
 } from "../../harness/index.ts";
 import { asBuilt, planHash } from "../../ledger/index.ts";
 import { findHazards } from "../../matching/index.ts";
-import { pinId, rowsOnly, type Dossier, type SignalClass } from "../../model/index.ts";
+import { pinId, rowsOnly, supplyWordsIn, type Dossier, type SignalClass } from "../../model/index.ts";
 import { stepLine, stepWords } from "../../words/index.ts";
 import { planWork } from "../plan.ts";
 import type { Step } from "../step.ts";
@@ -198,7 +198,7 @@ describe("a part between", () => {
     const row = asBuilt(sound, endOf(sound)).find(({ connector }) => connector === "X");
     expect(row?.joinedTo).toEqual([
       "through a divider, 22 kΩ over 10 kΩ to V.1",
-      "through a divider, 22 kΩ over 10 kΩ to ground G201",
+      "through a divider, 22 kΩ over 10 kΩ to G201",
     ]);
   });
   it("stops the work while a terminal of it goes nowhere, and its legs are fed and fused", () => {
@@ -221,7 +221,11 @@ describe("a part between", () => {
       ]),
     );
     expect(plan.steps.at(-1)).toBeDefined();
-    expect(plan.steps.filter(({ op }) => op?.kind === "fuse").map(({ from }) => from)).toEqual(["F22, 20 A"]);
+    expect(
+      plan.steps
+        .filter(({ op }) => op?.kind === "fuse")
+        .map(({ supply }) => supplyWordsIn(relay.points, supply)),
+    ).toEqual(["F22, 20 A"]);
     const unfused = plan.steps.filter(({ op }) => op?.kind !== "fuse");
     expect(faultOf(relay, unfused)?.code).toBe("fuse-left-out");
   });

@@ -18,8 +18,8 @@ import {
   linkedPairs,
   methodOf,
   namedPins,
+  polarityOf,
   seatOf,
-  supplyName,
   terminalsOf,
   type ConnectorId,
   type Decision,
@@ -115,13 +115,10 @@ export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessS
 /** A supply and a ground of the vehicle that were apart and end on one piece of copper, unless that was accepted with a reason. */
 function shorted(dossier: Dossier, start: HarnessState, after: Nets): Fault | null {
   const pins = indexPins(dossier);
-  const points = new Map(dossier.points.map(({ id, kind }) => [id, kind]));
+  const points = new Map(dossier.points.map((point) => [point.id, polarityOf(point)]));
   const classOf = (anchor: Anchor): "supply" | "ground" | null => {
-    if (anchor.at === "supply") return anchor.supply.startsWith("ground ") ? "ground" : "supply";
-    if (anchor.at === "point") {
-      const kind = points.get(anchor.point);
-      return kind === "supply" || kind === "ground" ? kind : null;
-    }
+    if (anchor.at === "supply") return "supply";
+    if (anchor.at === "point") return points.get(anchor.point) ?? null;
     const placed = anchor.at === "beyond" ? pins.get(anchor.pin) : undefined;
     if (placed?.connector.side !== "vehicle") return null;
     if (isGrounded(placed.pin.signal)) return "ground";
@@ -261,10 +258,10 @@ function edit(
       expected.part(decision.pin);
       return;
     case "feed":
-      if (expected.isHeld(decision.pin))
+      if (expected.isHeld(decision.pin) && decision.supply !== null)
         expected.join(decision, expected.half(decision.pin, "plug"), {
-          at: "supply",
-          supply: supplyName(decision.feed, decision.from),
+          at: "point",
+          point: decision.supply,
         });
       return;
     case "mate": {
@@ -330,8 +327,8 @@ function atDevice(
   };
   side(names.vehicle, left);
   side(names.incoming, right);
-  for (const { terminal, feed, from } of fedLegs(device))
-    expected.join(decision, at(terminal), { at: "supply", supply: supplyName(feed, from) });
+  for (const { terminal, supply } of fedLegs(device))
+    expected.join(decision, at(terminal), { at: "point", point: supply });
 }
 
 /** Plugs of looms go into the adapter and no longer into their own halves; a pigtail's lead ends in it. */

@@ -35,7 +35,7 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
     case "remove":
       return work(deadEndOf(decision, pin(decision.pin)));
     case "feed":
-      return work(feedFrom(pin(decision.pin), decision.feed, decision.from));
+      return work(feedFrom(pin(decision.pin), decision.feed, decision.supply));
     case "mate":
     case "move":
     case "forbid":

@@ -66,6 +66,7 @@ export type Draft = {
     | "built"
     | "terminal"
     | "from"
+    | "supply"
     | "device"
     | "joint"
     | "others"
@@ -90,6 +91,7 @@ export function stepOf(group: string, owner: string, decision: DecisionId | null
     joint = null,
     terminal = null,
     others = [],
+    supply = null,
     from = null,
     length = null,
     text = "",
@@ -114,6 +116,7 @@ export function stepOf(group: string, owner: string, decision: DecisionId | null
     terminal,
     joint,
     others,
+    supply,
     from,
     length,
     text,

@@ -11,13 +11,13 @@ import {
   decisionId,
   fedLegs,
   pinId,
-  supplyName,
   terminalsOf,
   type DeadEnd,
   type Decision,
   type EndId,
   type FeedClass,
   type InsertedDevice,
+  type JoinPointId,
   type PinId,
   type PlacedPin,
 } from "../../model/index.ts";
@@ -205,12 +205,12 @@ export const legsRouted = (
   decision: Decision,
   meeting: Partial<Draft>,
 ): readonly Draft[] =>
-  fedLegs(device).map(({ terminal, from }): Draft => ({
+  fedLegs(device).map(({ terminal, supply }): Draft => ({
     kind: "route",
     role: `route-${terminal}`,
     op: { kind: "build-wire", pin: legWire(decision, terminal), to: "there" },
     ...meeting,
-    from,
+    supply,
     terminal,
     device: device ?? null,
   }));
@@ -220,14 +220,14 @@ export const legsFed = (
   decision: Decision,
   meeting: Partial<Draft>,
 ): readonly Draft[] =>
-  fedLegs(device).flatMap(({ terminal, feed, from }): readonly Draft[] => {
-    const here = { ...meeting, from, terminal, device: device ?? null };
+  fedLegs(device).flatMap(({ terminal, feed, supply }): readonly Draft[] => {
+    const here = { ...meeting, supply, terminal, device: device ?? null };
     return [
       ...(feed === "ground" ? [{ kind: "ring", role: `ring-${terminal}`, op: null, ...here } as const] : []),
       {
         kind: "feed",
         role: `feed-${terminal}`,
-        op: { kind: "feed", end: farEnd(legWire(decision, terminal)), supply: supplyName(feed, from) },
+        op: { kind: "feed", end: farEnd(legWire(decision, terminal)), supply },
         ...here,
         text: feed,
       },
@@ -321,22 +321,22 @@ export function newTerminal(
 }
 
 /** Routed before it is cut to length; the fuse goes in last of all. */
-export function feedFrom(placed: PlacedPin, feed: FeedClass, from: string): readonly Draft[] {
-  if (placed.pin.content !== "occupied") return [];
+export function feedFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId | null): readonly Draft[] {
+  if (placed.pin.content !== "occupied" || supply === null) return [];
   const bared = baredEnd(placed, "fed", "plug");
   return [
-    { kind: "route", role: "route", op: null, ...inHand(placed), from },
+    { kind: "route", role: "route", op: null, ...inHand(placed), supply },
     ...bared.drafts,
     { kind: "strip", role: "strip", op: null, ...inHand(placed) },
     ...(feed === "ground"
-      ? [{ kind: "ring", role: "ring", op: null, ...inHand(placed), from } as const]
+      ? [{ kind: "ring", role: "ring", op: null, ...inHand(placed), supply } as const]
       : []),
     {
       kind: "feed",
       role: "feed",
-      op: { kind: "feed", end: bared.end, supply: supplyName(feed, from) },
+      op: { kind: "feed", end: bared.end, supply },
       ...inHand(placed),
-      from,
+      supply,
       text: feed,
     },
   ];

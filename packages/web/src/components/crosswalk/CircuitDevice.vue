@@ -7,12 +7,14 @@ import {
   dividerReadings,
   missingLegs,
   pinName,
+  supplyWordsIn,
   terminalsOf,
+  type JoinPoint,
   type PlacedPin,
 } from "@trevin/core";
 import type { CircuitRow } from "./rows.ts";
 
-const props = defineProps<{ row: CircuitRow; nominalVolts: number }>();
+const props = defineProps<{ row: CircuitRow; nominalVolts: number; points: readonly JoinPoint[] }>();
 const volts = computed(() => {
   const { device } = props.row;
   return device?.kind === "divider" ? dividerReadings(props.nominalVolts, device) : [];
@@ -29,7 +31,9 @@ const legs = computed((): readonly string[] => {
     ...(at.incoming === at.vehicle ? [] : [`${at.incoming}: ${cavities(incoming)}`]),
   ];
   const further = (device.legs ?? []).map(({ terminal, to }) =>
-    to.kind === "open" ? `${terminal}: open` : `${terminal}: ${to.from || "where from?"}`,
+    to.kind === "open"
+      ? `${terminal}: open`
+      : `${terminal}: ${to.supply === null ? "where from?" : supplyWordsIn(props.points, to.supply)}`,
   );
   return [...own, ...further, ...missingLegs(device).map((terminal) => `${terminal}: nothing yet`)];
 });

@@ -194,7 +194,7 @@ const effects = [
         @accept="(reason, all, by) => accept(hazard, reason, all, by)"
         @withdraw="withdraw(hazard)"
       />
-      <CircuitDevice :row="row" :nominal-volts="dossier.head.nominalVolts" />
+      <CircuitDevice :row="row" :nominal-volts="dossier.head.nominalVolts" :points="dossier.points" />
       <CircuitActs
         :row="row"
         :decision="decision"

@@ -7,7 +7,6 @@ import {
   CHECK,
   decisionId,
   explainer,
-  feedPlaceWords,
   linkedPairs,
   OPEN_WORDS,
   pinNamer,
@@ -125,7 +124,13 @@ const remarks = computed(() =>
         </li>
       </ul>
       <p v-if="row.alone.from.length">
-        Possible sources: {{ row.alone.from.slice(0, 3).map(feedPlaceWords).join("; ") }}.
+        Possible sources:
+        {{
+          row.alone.from
+            .slice(0, 3)
+            .map(({ words }) => words)
+            .join("; ")
+        }}.
       </p>
       <p v-if="row.alone.open">Left open: {{ OPEN_WORDS[row.alone.open] }}.</p>
     </template>

@@ -34,7 +34,7 @@ const wire = ({ pin, connector }: PlacedPin): string => {
     .join(", ");
 };
 const what = (row: CircuitRow): string => {
-  if (row.decision !== null) return doneWords(row.decision);
+  if (row.decision !== null) return doneWords(row.decision, name.value);
   return row.alone !== null ? `open: ${proposalWords(row.alone)}?` : `${lineWords(row).above}?`;
 };
 const minded = (row: CircuitRow) => row.hazards.filter(({ severity }) => severity !== "note");

@@ -8,12 +8,14 @@ import {
   deviceWords,
   dividerFor,
   dividerReadings,
+  fedLegs,
   list,
   missingLegs,
   terminalWords,
   type DeviceKind,
   type Dossier,
   type InsertedDevice,
+  type JoinPoint,
 } from "@trevin/core";
 import { blankDevice } from "./acts.ts";
 import DeviceLegs from "./DeviceLegs.vue";
@@ -27,7 +29,7 @@ const props = defineProps<{
   tapped: boolean;
 }>();
 const open = defineModel<boolean>("open", { required: true });
-const emit = defineEmits<{ put: [device: InsertedDevice | undefined] }>();
+const emit = defineEmits<{ put: [device: InsertedDevice | undefined, points: readonly JoinPoint[]] }>();
 
 const KINDS: readonly { readonly value: DeviceKind; readonly label: string }[] = [
   { value: "diodes", label: "diode in each wire" },
@@ -44,7 +46,10 @@ const SIDES = [
   { value: "incoming", label: "incoming part" },
 ];
 const device = shallowRef<InsertedDevice>(blankDevice("diodes"));
+/** Supplies and ground points that are made with it, by the terminal that hangs on them. */
+const made = shallowRef<ReadonlyMap<string, JoinPoint>>(new Map());
 watch(open, (now) => {
+  made.value = new Map();
   if (now) device.value = props.now ?? props.proposed ?? blankDevice("diodes");
 });
 const setKind = (kind: DeviceKind): void => {
@@ -59,6 +64,11 @@ const problem = computed(() => {
   );
   if (bad !== undefined) return "Enter numbers above 0.";
   return device.value.kind === "converter" && device.value.what.trim() === "" ? "Enter what it is." : "";
+});
+/** Only those that a terminal still hangs on. */
+const used = computed(() => {
+  const hung = new Set(fedLegs(device.value).map(({ supply }) => supply));
+  return [...made.value.values()].filter(({ id }) => hung.has(id));
 });
 /** A part with a signal path has a way in and a way out. */
 const hasInput = computed(() => ["divider", "regulator", "converter"].includes(device.value.kind));
@@ -82,7 +92,7 @@ const volts = computed(() => {
 
 <template>
   <Dialog v-model:visible="open" modal header="Device in between" :draggable="false">
-    <form id="device-form" class="form" @submit.prevent="problem === '' && emit('put', device)">
+    <form id="device-form" class="form" @submit.prevent="problem === '' && emit('put', device, used)">
       <div class="field">
         <span id="d-kind" class="label">Part</span
         ><Select
@@ -213,13 +223,19 @@ const volts = computed(() => {
           @update:model-value="set({ source: $event })"
         />
       </div>
-      <DeviceLegs :device="device" :dossier="dossier" @put="set({ legs: $event })" />
+      <DeviceLegs
+        v-model:made="made"
+        :device="device"
+        :points="dossier.points"
+        @put="set({ legs: $event })"
+      />
       <p v-if="volts.length" class="lab">The input sees {{ volts.join(", ") }}.</p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
       <p v-else class="why">{{ what }}</p>
     </form>
     <template #footer>
-      <button v-if="now" type="button" class="btn quiet" @click="emit('put', undefined)">Take it out</button
+      <button v-if="now" type="button" class="btn quiet" @click="emit('put', undefined, [])">
+        Take it out</button
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button>
       <button type="submit" form="device-form" class="btn pri" :disabled="problem !== ''">
         {{ now ? "Change it" : "Add step" }}

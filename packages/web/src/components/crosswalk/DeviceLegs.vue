@@ -1,44 +1,45 @@
 <script setup lang="ts">
 /** What the further terminals of a part between hang on: each one named, none forgotten. */
-import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import { computed } from "vue";
 import {
   capital,
   FEED_CLASSES,
-  feedPlaces,
-  feedPlaceWords,
   SIGNAL_WORDS,
   terminalsOf,
   terminalWords,
   type DeviceLeg,
-  type Dossier,
   type FeedClass,
   type InsertedDevice,
+  type JoinPoint,
+  type JoinPointId,
 } from "@trevin/core";
+import SupplyPick from "../supplies/SupplyPick.vue";
 
-const props = defineProps<{ device: InsertedDevice; dossier: Dossier }>();
+const props = defineProps<{ device: InsertedDevice; points: readonly JoinPoint[] }>();
 const emit = defineEmits<{ put: [legs: readonly DeviceLeg[]] }>();
+/** New supplies and ground points, by the terminal that they were made for. */
+const made = defineModel<ReadonlyMap<string, JoinPoint>>("made", { required: true });
 
 interface Row {
   readonly terminal: string;
   readonly label: string;
   readonly may: boolean;
-  readonly kind: FeedClass | "open" | "";
-  readonly from: string;
+  readonly feed: FeedClass | null;
+  readonly open: boolean;
+  readonly supply: JoinPointId | null;
 }
 const rows = computed((): readonly Row[] => {
   const { required, optional } = terminalsOf(props.device);
   return [...required, ...optional].map((terminal) => {
     const to = props.device.legs?.find((leg) => leg.terminal === terminal)?.to;
-    const label = capital(terminalWords(terminal));
-    const kind = to?.kind === "feed" ? to.feed : (to?.kind ?? "");
     return {
       terminal,
-      label,
+      label: capital(terminalWords(terminal)),
       may: optional.includes(terminal),
-      kind,
-      from: to?.kind === "feed" ? to.from : "",
+      feed: to?.kind === "feed" ? to.feed : null,
+      open: to?.kind === "open",
+      supply: to?.kind === "feed" ? to.supply : null,
     };
   });
 });
@@ -53,42 +54,52 @@ const options = (may: boolean) => [
   ...FEED_CLASSES.map((value) => ({ value, label: SIGNAL_WORDS[value] })),
   ...(may ? [{ value: "open", label: "open, insulated" }] : []),
 ];
-const places = computed(() => feedPlaces(props.dossier).map((place) => feedPlaceWords(place)));
-function set(terminal: string, kind: string, from: string): void {
+function put(terminal: string, to: DeviceLeg["to"] | null): void {
   const others = (props.device.legs ?? []).filter((leg) => leg.terminal !== terminal);
+  emit("put", [...others, ...(to === null ? [] : [{ terminal, to }])]);
+}
+function setKind({ terminal }: Row, kind: string): void {
   const feed = FEED_CLASSES.find((one) => one === kind);
-  const fed: readonly DeviceLeg[] =
-    feed === undefined ? [] : [{ terminal, to: { kind: "feed", feed, from } }];
-  const open: readonly DeviceLeg[] = kind === "open" ? [{ terminal, to: { kind: "open" } }] : [];
-  emit("put", [...others, ...fed, ...open]);
+  setMade(terminal, null);
+  if (feed !== undefined) put(terminal, { kind: "feed", feed, supply: null });
+  else put(terminal, kind === "open" ? { kind: "open" } : null);
+}
+function setMade(terminal: string, point: JoinPoint | null): void {
+  const next = new Map(made.value);
+  if (point === null) next.delete(terminal);
+  else next.set(terminal, point);
+  made.value = next;
 }
 </script>
 
 <template>
   <fieldset v-if="rows.length" class="legs">
     <legend class="label">{{ taken }}; its other terminals</legend>
-    <div v-for="row in rows" :key="row.terminal" class="leg">
+    <div v-for="row in rows" :key="row.terminal" class="leg" :class="{ wide: made.has(row.terminal) }">
       <span :id="`leg-${row.terminal}`">{{ row.label }}</span>
       <Select
-        :model-value="row.kind"
+        :model-value="row.feed ?? (row.open ? 'open' : '')"
         :options="options(row.may)"
         option-label="label"
         option-value="value"
         :placeholder="row.may ? 'not used' : 'connects to…'"
         :aria-labelledby="`leg-${row.terminal}`"
-        @update:model-value="set(row.terminal, $event, row.from)"
+        @update:model-value="setKind(row, $event)"
       />
-      <InputText
-        v-if="row.kind !== '' && row.kind !== 'open'"
-        :model-value="row.from"
-        maxlength="120"
-        list="leg-places"
-        :placeholder="row.kind === 'ground' ? 'ground point: G201' : 'fuse: F22, 20 A'"
-        :aria-label="`${row.label}, from where`"
-        @update:model-value="set(row.terminal, row.kind, $event ?? '')"
+      <SupplyPick
+        v-if="row.feed !== null"
+        :points="points"
+        :feed="row.feed"
+        :supply="row.supply"
+        :made="made.get(row.terminal) ?? null"
+        :labelledby="`leg-${row.terminal}`"
+        class="from"
+        @update:supply="
+          row.feed !== null && put(row.terminal, { kind: 'feed', feed: row.feed, supply: $event })
+        "
+        @update:made="setMade(row.terminal, $event)"
       />
     </div>
-    <datalist id="leg-places"><option v-for="one in places" :key="one" :value="one" /></datalist>
   </fieldset>
 </template>
 
@@ -101,9 +112,14 @@ function set(terminal: string, kind: string, from: string): void {
 }
 .leg {
   display: grid;
-  grid-template-columns: 104px minmax(150px, 1fr) minmax(150px, 1fr);
+  grid-template-columns: 104px minmax(150px, 1fr) minmax(170px, 1fr);
   gap: 8px;
   align-items: center;
+}
+.leg.wide .from {
+  grid-column: 1 / -1;
+  border-left: 2px solid var(--rule2);
+  padding-left: 10px;
 }
 @media (max-width: 600px) {
   .leg {

@@ -1,49 +1,78 @@
 <script setup lang="ts">
 /** Where a pin gets what no wire of the other side gives it. */
 import Dialog from "primevue/dialog";
-import InputText from "primevue/inputtext";
 import Select from "primevue/select";
-import { computed, ref, watch } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
 import {
   FEED_CLASSES,
   feedPlaces,
-  feedPlaceWords,
   isFeed,
   pinName,
   SIGNAL_WORDS,
   type Decision,
   type Dossier,
   type FeedClass,
+  type JoinPoint,
+  type JoinPointId,
+  type PinId,
   type PlacedPin,
 } from "@trevin/core";
+import { branchOff } from "./acts.ts";
+import SupplyPick from "../supplies/SupplyPick.vue";
 
 const props = defineProps<{ target: PlacedPin | null; before: Decision | null; dossier: Dossier }>();
 const open = defineModel<boolean>("open", { required: true });
-const emit = defineEmits<{ feed: [feed: FeedClass, from: string] }>();
+const emit = defineEmits<{
+  feed: [feed: FeedClass, supply: JoinPointId, made: JoinPoint | null];
+  branch: [wire: PinId];
+}>();
 
 const kind = ref<FeedClass>("battery");
-const from = ref("");
+const supply = ref<JoinPointId | null>(null);
+const made = shallowRef<JoinPoint | null>(null);
+const wire = ref<string | null>(null);
+const places = computed(() =>
+  open.value ? feedPlaces(props.dossier).filter(({ feed }) => feed === kind.value) : [],
+);
+/** The first place of this class, where there is one. */
+function offer(): void {
+  const first = places.value.find(({ at }) => at.kind === "point")?.at;
+  supply.value = first?.kind === "point" ? first.point : null;
+  made.value = null;
+  wire.value = null;
+}
 watch(open, (now) => {
   if (!now || props.target === null) return;
   const own = props.target.pin.signal;
-  const usual = isFeed(own) ? own : "battery";
   const before = props.before?.kind === "feed" ? props.before : null;
-  kind.value = before?.feed ?? usual;
-  from.value = before?.from ?? "";
+  kind.value = before?.feed ?? (isFeed(own) ? own : "battery");
+  offer();
+  if (before !== null && before.supply !== null) supply.value = before.supply;
 });
-const MOST_OFFERED = 6;
-const places = computed(() =>
-  open.value
-    ? feedPlaces(props.dossier)
-        .filter((place) => place.feed === kind.value)
-        .slice(0, MOST_OFFERED)
-    : [],
+const MOST_OFFERED = 12;
+const wires = computed(() =>
+  places.value
+    .flatMap(({ at, words }) => {
+      if (at.kind !== "wire" || props.target === null) return [];
+      const edit = branchOff(props.dossier, at.pin, props.target);
+      return edit === null ? [] : [{ key: at.pin as string, words, pin: at.pin }];
+    })
+    .slice(0, MOST_OFFERED),
 );
 const options = FEED_CLASSES.map((value) => ({ value, label: SIGNAL_WORDS[value] }));
 const isSupply = computed(() => kind.value !== "ground" && kind.value !== "sensor-return");
-const save = (): void => {
-  if (from.value.trim() !== "") emit("feed", kind.value, from.value.trim());
-};
+const ready = computed(() => supply.value !== null || wire.value !== null);
+function save(): void {
+  const branched = wires.value.find(({ key }) => key === wire.value);
+  if (branched !== undefined) emit("branch", branched.pin);
+  else if (supply.value !== null) emit("feed", kind.value, supply.value, made.value);
+}
+const why = computed(() => {
+  if (wire.value !== null) return "That wire stays whole or gets one more lead in its joint, and feeds both.";
+  return isSupply.value
+    ? "The fuse protects the thinnest wire of the feed. It goes in last."
+    : "One clean point, measured under load.";
+});
 </script>
 
 <template>
@@ -53,65 +82,42 @@ const save = (): void => {
     :header="`Feed ${target ? pinName(target) : ''} from elsewhere`"
     :draggable="false"
   >
-    <form id="feed-form" class="field" @submit.prevent="save">
-      <span id="feed-kind" class="label">What it needs</span
-      ><Select
-        v-model="kind"
-        :options="options"
-        option-label="label"
-        option-value="value"
-        aria-labelledby="feed-kind"
-      />
-      <label for="feed-from">{{
-        isSupply ? "From where: fuse with its rating" : "From where: ground point or wire"
-      }}</label><InputText
-        id="feed-from"
-        v-model="from"
-        autofocus
-        maxlength="120"
-        :placeholder="isSupply ? 'spare fuse F22, 5 A' : 'G3, left sill'"
-      />
+    <form id="feed-form" class="form" @submit.prevent="save">
+      <div class="field">
+        <span id="feed-kind" class="label">What it needs</span
+        ><Select
+          v-model="kind"
+          :options="options"
+          option-label="label"
+          option-value="value"
+          aria-labelledby="feed-kind"
+          @update:model-value="offer"
+        />
+      </div>
+      <div class="field">
+        <span id="feed-from" class="label">{{ isSupply ? "Taken from" : "Grounded at" }}</span><SupplyPick
+          v-model:supply="supply"
+          v-model:made="made"
+          v-model:wire="wire"
+          :points="dossier.points"
+          :feed="kind"
+          :wires="wires"
+          labelledby="feed-from"
+        />
+      </div>
+      <p class="why">{{ why }}</p>
     </form>
-    <div v-if="places.length" class="places">
-      <span class="lab mut">In this job:</span
-      ><button
-        v-for="place in places"
-        :key="feedPlaceWords(place)"
-        type="button"
-        class="btn quiet"
-        @click="from = feedPlaceWords(place)"
-      >
-        {{ feedPlaceWords(place) }}
-      </button>
-    </div>
-    <p class="why">
-      {{
-        isSupply
-          ? "The fuse protects the thinnest wire of the feed. It goes in last."
-          : "One clean point, measured under load."
-      }}
-    </p>
     <template #footer
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button
-      ><button type="submit" form="feed-form" class="btn pri" :disabled="from.trim() === ''">
-        Feed it
-      </button></template
+      ><button type="submit" form="feed-form" class="btn pri" :disabled="!ready">Feed it</button></template
     >
   </Dialog>
 </template>
 
 <style scoped>
-.places {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-}
-.places .btn {
-  font-size: 14px;
-  min-height: 30px;
-  max-width: 100%;
-  overflow: hidden;
-  text-overflow: ellipsis;
+.form {
+  display: grid;
+  gap: 12px;
+  min-width: min(560px, 80vw);
 }
 </style>

@@ -6,9 +6,9 @@ import {
   decisionByPin,
   decisionId,
   decisionWords,
-  indexPins,
   pinColour,
   pinName,
+  pinNamer,
   type Dossier,
   type PinId,
   type PlacedPin,
@@ -95,10 +95,7 @@ function choose(): void {
   const pins = chosen.value.length > 0 ? chosen.value : inHand;
   if (pins.length > 0) emit("choose", pins);
 }
-const named = (id: PinId): string => {
-  const placed = indexPins(props.dossier).get(id);
-  return placed === undefined ? "" : pinName(placed);
-};
+const named = computed(() => pinNamer(props.dossier));
 const vFocus = { mounted: (button: HTMLElement): void => button.focus() };
 const header = computed(() => {
   const name = props.own === null ? "" : pinName(props.own);

@@ -22,6 +22,7 @@ import {
   type Dossier,
   type InsertedDevice,
   type LeavingOpen,
+  type JoinPoint,
   type PinId,
   type PlacedPin,
 } from "@trevin/core";
@@ -31,6 +32,8 @@ import { isUnmatched, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
 export interface Edit {
   readonly put: readonly Decision[];
   readonly remove: readonly DecisionId[];
+  /** Supplies and ground points that the decisions name and that are new. */
+  readonly points?: readonly JoinPoint[];
 }
 
 const common = { reason: "", answers: [] } as const;
@@ -47,7 +50,7 @@ const idsOf = (rows: readonly CircuitRow[]): readonly DecisionId[] => rows.flatM
 /** Suggestions of these rows as they stand. A feed without a place is left out: it has to be asked for. */
 export const takeOffers = (rows: readonly CircuitRow[]): Edit => ({
   put: rows.flatMap((row) =>
-    row.offer === null || isUnmatched(row) || (row.offer.kind === "feed" && row.offer.from === "")
+    row.offer === null || isUnmatched(row) || (row.offer.kind === "feed" && row.offer.supply === null)
       ? []
       : [row.offer],
   ),
@@ -174,6 +177,16 @@ export function joinAlso(dossier: Dossier, ours: readonly PinId[], theirs: reado
     ...new Set([...own, ...met.map((pair) => pair[side])]),
   ];
   return joinPins(dossier, all(ours, 0), all(theirs, 1));
+}
+
+/** One more lead on a vehicle's wire for an incoming pin; null where what is decided of the wire would be lost. */
+export function branchOff(dossier: Dossier, wire: PinId, { pin, connector }: PlacedPin): Edit | null {
+  if (connector.side !== "incoming") return null;
+  const plain = joinPins(dossier, [wire], [pin.id]);
+  const standing = plain === null ? [] : undone(dossier, plain);
+  return standing.every((one) => one.kind === "feed" || one.kind === "leave")
+    ? plain
+    : joinAlso(dossier, [wire], [pin.id]);
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
@@ -321,7 +334,7 @@ export function offerWords(row: CircuitRow): string {
     case "jumper":
       return `Join ${cavities(pinsOfRow(row))} in their plug`;
     case "feed":
-      return offer.from === "" ? "Feed it from…" : `Feed it from ${offer.from}`;
+      return row.seat === "" ? "Feed it from…" : `Feed it from ${row.seat}`;
     case "cap":
       return "Cap and tuck";
     case "remove":

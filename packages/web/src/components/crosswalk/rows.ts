@@ -6,6 +6,7 @@ import {
   decisionId,
   decisionPins,
   pinName,
+  supplyWordsIn,
   indexPins,
   isJoining,
   namedPins,
@@ -50,7 +51,7 @@ export interface CircuitRow {
   readonly decision: Decision | null;
   readonly id: DecisionId | null;
   readonly act: Act;
-  /** Where a wire that moves within its own side goes; empty for all others. */
+  /** Where a wire that moves within its own side goes, or what it is fed from; empty for all others. */
   readonly seat: string;
   readonly sure: Sureness;
   readonly device: InsertedDevice | null;
@@ -137,20 +138,23 @@ export function circuitRows(
     offer: null,
     seat: "",
   };
+  const seatName = (decision: Decision): string => {
+    if (decision.kind === "feed")
+      return decision.supply === null ? "" : supplyWordsIn(dossier.points, decision.supply);
+    const seat = decision.kind === "move" ? pins.get(decision.to) : undefined;
+    return seat === undefined ? "" : pinName(seat);
+  };
   const offered = (offer: Decision, sure: Sureness, more: Partial<CircuitRow>): CircuitRow => ({
     ...base,
     ...sides(namedPins(offer)),
     key: decisionId(offer),
     offer,
     act: actOf(offer),
+    seat: seatName(offer),
     sure,
     device: isJoining(offer) ? (offer.device ?? null) : null,
     ...more,
   });
-  const seatName = (decision: Decision): string => {
-    const seat = decision.kind === "move" ? pins.get(decision.to) : undefined;
-    return seat === undefined ? "" : pinName(seat);
-  };
   const rows: readonly CircuitRow[] = [
     ...dossier.decisions
       .filter((decision) => decision.kind !== "forbid")
@@ -251,7 +255,7 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
     : "";
   const { decision, device } = row;
   const only = (above: string) => ({ above, below: "" });
-  if (decision?.kind === "feed") return only(decision.from === "" ? "from where?" : `from ${decision.from}`);
+  if (decision?.kind === "feed") return only(row.seat === "" ? "from where?" : `from ${row.seat}`);
   if (decision?.kind === "move") return only(`to ${row.seat}`);
   if (decision?.kind === "cap") return only("cap and tuck");
   if (decision?.kind === "remove") return only("out of the loom");

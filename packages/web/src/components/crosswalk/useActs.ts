@@ -51,7 +51,7 @@ export function useActs(
         pairing.value = "join";
         return;
       }
-      if (selected.value?.offer?.kind === "feed" && selected.value.offer.from === "") return openFeed();
+      if (selected.value?.offer?.kind === "feed" && selected.value.offer.supply === null) return openFeed();
       if (selected.value?.offer === null && firstFix.value !== undefined) return fix(firstFix.value);
     }
     await act(takeOffers(target.value));

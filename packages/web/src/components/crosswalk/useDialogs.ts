@@ -6,11 +6,14 @@ import type {
   Dossier,
   FeedClass,
   InsertedDevice,
+  JoinPoint,
+  JoinPointId,
   Pin,
   PinId,
   PlacedPin,
 } from "@trevin/core";
 import {
+  branchOff,
   joinAlso,
   joinPins,
   jumperPins,
@@ -101,18 +104,26 @@ export function useDialogs(
   function openFeed(): void {
     if (feedTarget.value !== null) feeding.value = true;
   }
-  async function feed(kind: FeedClass, from: string): Promise<void> {
+  async function feed(kind: FeedClass, supply: JoinPointId, made: JoinPoint | null): Promise<void> {
     const pin = feedTarget.value?.pin.id;
     if (pin === undefined || selected.value === undefined) return;
     if (
       await decide({
-        put: [{ kind: "feed", pin, feed: kind, from, sure: "sure", reason: "", answers: [] }],
+        put: [{ kind: "feed", pin, feed: kind, supply, sure: "sure", reason: "", answers: [] }],
         remove: selected.value.id === null ? [] : [selected.value.id],
+        ...(made === null ? {} : { points: [made] }),
       })
     ) {
       feeding.value = false;
       nextDoubtful();
     }
+  }
+  /** One more lead on a wire that carries what the pin needs. */
+  async function branch(wire: PinId): Promise<void> {
+    const target = feedTarget.value;
+    if (target === null || !(await decide(branchOff(dossier(), wire, target)))) return;
+    feeding.value = false;
+    nextDoubtful();
   }
   const measuring = ref(false);
   const unknownPin = computed(() =>
@@ -128,9 +139,9 @@ export function useDialogs(
     chosenPin.value = pin.id;
   }
   const fitting = ref(false);
-  async function putDevice(device: InsertedDevice | undefined): Promise<void> {
-    if (selected.value?.decision && (await decide(withDevice(selected.value.decision, device))))
-      fitting.value = false;
+  async function putDevice(device: InsertedDevice | undefined, points: readonly JoinPoint[]): Promise<void> {
+    const { decision } = selected.value ?? {};
+    if (decision && (await decide({ ...withDevice(decision, device), points }))) fitting.value = false;
   }
   const sides = ref(false);
   async function copySide(put: readonly Decision[]): Promise<void> {
@@ -151,6 +162,7 @@ export function useDialogs(
     feedTarget,
     openFeed,
     feed,
+    branch,
     measuring,
     unknownPin,
     openMeasure,

@@ -3,6 +3,7 @@
 import Select from "primevue/select";
 import { computed, ref, watch } from "vue";
 import {
+  blankPoint,
   JOIN_POINT_KINDS,
   JOIN_POINT_WORDS,
   joinPointId,
@@ -59,7 +60,7 @@ async function add(end: WireEnd | null = null): Promise<void> {
   const id = joinPointId(crypto.randomUUID());
   const point: JoinPoint | null =
     end === null && aim.kind === "new-point"
-      ? { id, name: aim.name, kind: kind.value, place: place.value.trim(), thread: null }
+      ? { ...blankPoint(id, aim.name, kind.value), place: place.value.trim() }
       : null;
   const named = point === null ? null : { at: "point" as const, point: id };
   const far = end ?? (aim.kind === "end" ? aim.end : named);

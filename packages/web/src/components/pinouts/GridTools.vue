@@ -4,6 +4,7 @@ import { computed, ref } from "vue";
 import Select from "primevue/select";
 import type { Source, SourceId } from "@trevin/core";
 import { COLUMN_TITLES, COLUMNS, type Column } from "../../grid/cells.ts";
+import type { PinoutsDialog } from "./PinoutsDialogs.vue";
 import { FILTERS, type Filter } from "../../grid/rows.ts";
 
 const filter = defineModel<Filter>("filter", { required: true });
@@ -21,7 +22,7 @@ const props = defineProps<{
     readonly all: number;
   };
 }>();
-const emit = defineEmits<{ sources: []; alike: []; leave: [] }>();
+const emit = defineEmits<{ open: [dialog: PinoutsDialog]; leave: [] }>();
 
 const columnsOpen = ref(false);
 const filters = FILTERS.map((value) => ({ value, label: value === "all" ? "all cavities" : value }));
@@ -82,11 +83,14 @@ const optional = COLUMNS.filter(
       aria-label="Typed values come from"
       @update:model-value="source = $event === 'none' ? null : $event"
     />
-    <button type="button" class="btn quiet" @click="emit('sources')">
+    <button type="button" class="btn quiet" @click="emit('open', 'sources')">
       Sources <kbd class="letter">S</kbd>
     </button>
-    <button type="button" class="btn quiet" @click="emit('alike')">
+    <button type="button" class="btn quiet" @click="emit('open', 'alike')">
       Look-alikes <kbd class="letter">L</kbd>
+    </button>
+    <button type="button" class="btn quiet" @click="emit('open', 'supplies')">
+      Supplies <kbd class="letter">U</kbd>
     </button>
   </div>
   <p class="keys lab">

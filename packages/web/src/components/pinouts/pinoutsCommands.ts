@@ -1,6 +1,7 @@
 import type { AppCommand } from "../../composables/useCommands.ts";
 import type PasteBox from "./PasteBox.vue";
 import type PinGrid from "./PinGrid.vue";
+import type { PinoutsDialog } from "./PinoutsDialogs.vue";
 
 interface Acts {
   readonly begun: () => boolean;
@@ -9,8 +10,7 @@ interface Acts {
   readonly pasteBox: () => InstanceType<typeof PasteBox> | null;
   readonly toFaces: () => unknown;
   readonly add: () => void;
-  readonly sources: () => void;
-  readonly lookAlikes: () => void;
+  readonly open: (dialog: PinoutsDialog) => void;
   /** So many connectors on. */
   readonly step: (by: number) => void;
 }
@@ -23,8 +23,7 @@ export function pinoutsCommands({
   pasteBox,
   toFaces,
   add,
-  sources,
-  lookAlikes,
+  open,
   step,
 }: Acts): readonly AppCommand[] {
   const mayEnter = (): boolean => !begun() && hasConnector();
@@ -82,7 +81,7 @@ export function pinoutsCommands({
       title: "Sources of the values",
       keys: "S",
       run: () => {
-        sources();
+        open("sources");
       },
     },
     {
@@ -90,7 +89,15 @@ export function pinoutsCommands({
       title: "Look-alike wires and names",
       keys: "L",
       run: () => {
-        lookAlikes();
+        open("alike");
+      },
+    },
+    {
+      id: "supplies",
+      title: "Supplies, fuses and ground points",
+      keys: "U",
+      run: () => {
+        open("supplies");
       },
     },
     { id: "next-connector", title: "Next connector", keys: "]", run: () => step(1) },

@@ -1,0 +1,214 @@
+<script setup lang="ts">
+/** Everything that is known of a splice, stud, ground point or supply. A name as people write it is taken apart: "F22, 5 A, kick panel". */
+import Select from "primevue/select";
+import { computed } from "vue";
+import {
+  FEED_CLASSES,
+  feedOf,
+  INTERLOCKS,
+  JOIN_POINT_KINDS,
+  JOIN_POINT_WORDS,
+  plainSupply,
+  pointLabel,
+  readSupply,
+  SIGNAL_WORDS,
+  type FeedClass,
+  type Fuse,
+  type JoinPoint,
+  type JoinPointKind,
+  type Supply,
+} from "@trevin/core";
+
+const props = defineProps<{
+  /** The job's points, for what it can be taken from. */
+  points: readonly JoinPoint[];
+  kinds?: readonly JoinPointKind[];
+  /** Whether the name is written first. */
+  focus?: boolean;
+}>();
+const point = defineModel<JoinPoint>("point", { required: true });
+
+const uid = crypto.randomUUID();
+const set = (patch: Partial<JoinPoint>): void => {
+  point.value = { ...point.value, ...patch };
+};
+const setSupply = (patch: Partial<Supply>): void => {
+  const now = point.value.supply ?? plainSupply(feedOf(point.value) ?? "battery");
+  set({ supply: { ...now, ...patch } });
+};
+const feeds = computed(() => point.value.kind === "supply" || point.value.kind === "ground");
+const hasFeed = computed(() => feeds.value || point.value.kind === "stud");
+const feed = computed(() => feedOf(point.value));
+const isReturn = computed(() => feed.value === "ground" || feed.value === "sensor-return");
+const fuse = computed(() => point.value.supply?.fuse ?? null);
+const kinds = (props.kinds ?? JOIN_POINT_KINDS).map((value) => ({ value, label: JOIN_POINT_WORDS[value] }));
+const NOTHING = "nothing";
+const classes = computed(() => [
+  ...(point.value.kind === "ground" ? [] : [{ value: NOTHING, label: "not known" }]),
+  ...FEED_CLASSES.filter(
+    (one) => point.value.kind !== "ground" || one.endsWith("ground") || one.endsWith("return"),
+  ).map((value) => ({ value: value as string, label: SIGNAL_WORDS[value] })),
+]);
+function setKind(kind: JoinPointKind): void {
+  const stays = kind === "splice" || kind === "device" ? null : point.value.supply;
+  set({ kind, supply: kind === "ground" && !isReturn.value ? null : stays });
+}
+const setFeed = (to: string): void => {
+  const next = FEED_CLASSES.find((one) => one === to);
+  if (next === undefined) set({ supply: null });
+  else setSupply({ feed: next });
+};
+/** What was written into the name goes where it belongs. */
+function spread(): void {
+  const { name, place, supply } = point.value;
+  if (!feeds.value || !/,|\d\s*a(mp|\b)/i.test(name)) return;
+  const read = readSupply(name, (feed.value ?? "battery") as FeedClass);
+  set({ name: read.name, place: place === "" ? read.place : place });
+  const amps = read.supply.fuse?.amps ?? null;
+  if (amps !== null) setSupply({ fuse: { fitted: supply?.fuse?.fitted ?? false, amps } });
+}
+const setFuse = (patch: Partial<Fuse>): void =>
+  setSupply({ fuse: { amps: null, fitted: false, ...fuse.value, ...patch } });
+const numberOf = (text: string): number | null => {
+  const value = Number(text.replace(/^m/i, "").replace(",", "."));
+  return text.trim() !== "" && value > 0 && value <= 1000 ? value : null;
+};
+const valueOf = (event: Event): string => (event.target as HTMLInputElement).value;
+const before = computed(() => [
+  { value: NOTHING, label: "not recorded" },
+  ...props.points
+    .filter((one) => one.id !== point.value.id && feedOf(one) !== null && feedOf(one) !== "ground")
+    .map((one) => ({ value: one.id as string, label: pointLabel(one) })),
+]);
+const switches = [
+  { value: NOTHING, label: "nothing" },
+  ...INTERLOCKS.map((value) => ({ value: value as string, label: `a ${value} switch` })),
+];
+</script>
+
+<template>
+  <div class="fields">
+    <div class="two">
+      <div class="field">
+        <label :for="`${uid}-name`">Name</label
+        ><input
+          :id="`${uid}-name`"
+          class="inp"
+          :value="point.name"
+          :autofocus="focus"
+          maxlength="120"
+          :placeholder="point.kind === 'ground' ? 'G3, left sill' : 'F22, 5 A, kick panel'"
+          @input="set({ name: valueOf($event) })"
+          @change="spread"
+        />
+      </div>
+      <div v-if="kinds.length > 1" class="field">
+        <span :id="`${uid}-kind`" class="label">Kind</span
+        ><Select
+          :model-value="point.kind"
+          :options="kinds"
+          option-label="label"
+          option-value="value"
+          :aria-labelledby="`${uid}-kind`"
+          @update:model-value="setKind"
+        />
+      </div>
+    </div>
+    <div class="two">
+      <div class="field">
+        <label :for="`${uid}-place`">Where it is found</label
+        ><input
+          :id="`${uid}-place`"
+          class="inp"
+          :value="point.place"
+          maxlength="120"
+          @input="set({ place: valueOf($event) })"
+        />
+      </div>
+      <div v-if="hasFeed" class="field">
+        <span :id="`${uid}-gives`" class="label">{{
+          point.kind === "ground" ? "Ground for" : "Live"
+        }}</span><Select
+          :model-value="feed ?? NOTHING"
+          :options="classes"
+          option-label="label"
+          option-value="value"
+          :aria-labelledby="`${uid}-gives`"
+          @update:model-value="setFeed"
+        />
+      </div>
+    </div>
+    <div v-if="hasFeed && feed !== null && !isReturn" class="two">
+      <div class="field">
+        <label :for="`${uid}-amps`">Fuse, A (empty: none)</label
+        ><input
+          :id="`${uid}-amps`"
+          class="inp"
+          inputmode="decimal"
+          :value="fuse?.amps ?? ''"
+          maxlength="6"
+          @change="
+            valueOf($event).trim() === ''
+              ? setSupply({ fuse: null })
+              : setFuse({ amps: numberOf(valueOf($event)) })
+          "
+        /><label v-if="fuse" class="tick"
+          ><input
+            type="checkbox"
+            :checked="fuse.fitted"
+            @change="setFuse({ fitted: ($event.target as HTMLInputElement).checked })"
+          />
+          its fuse is in already</label
+        >
+      </div>
+      <div class="field">
+        <span :id="`${uid}-behind`" class="label">Taken from, in front of its fuse</span
+        ><Select
+          :model-value="point.supply?.behind ?? NOTHING"
+          :options="before"
+          option-label="label"
+          option-value="value"
+          :aria-labelledby="`${uid}-behind`"
+          @update:model-value="setSupply({ behind: $event === NOTHING ? null : $event })"
+        />
+      </div>
+    </div>
+    <div v-if="point.kind === 'stud' || point.kind === 'ground' || feed === 'start'" class="two">
+      <div v-if="point.kind === 'stud' || point.kind === 'ground'" class="field">
+        <label :for="`${uid}-thread`">Thread, mm (M6 is 6)</label
+        ><input
+          :id="`${uid}-thread`"
+          class="inp"
+          :value="point.thread ?? ''"
+          maxlength="6"
+          @change="set({ thread: numberOf(valueOf($event)) })"
+        />
+      </div>
+      <div v-if="feed === 'ground' || feed === 'start'" class="field">
+        <span :id="`${uid}-through`" class="label">Comes through</span
+        ><Select
+          :model-value="point.supply?.through ?? NOTHING"
+          :options="switches"
+          option-label="label"
+          option-value="value"
+          :aria-labelledby="`${uid}-through`"
+          @update:model-value="setSupply({ through: $event === NOTHING ? null : $event })"
+        />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+}
+.tick {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  margin-top: 4px;
+  font: 500 14px/18px var(--f-label);
+}
+</style>
