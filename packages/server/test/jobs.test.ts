@@ -184,7 +184,7 @@ describe("jobs", () => {
     const put = restOfDemo(dossier!);
     const made = await send("PATCH", `/jobs/${id}/decisions`, { put, points: [F22] }, at(1));
     expect(made.body.dossier?.decisions).toHaveLength(16);
-    expect(made.body.dossier?.points).toEqual([F22]);
+    expect(made.body.dossier?.points).toContainEqual(F22);
     const again = await send(
       "PATCH",
       `/jobs/${id}/decisions`,
@@ -194,6 +194,6 @@ describe("jobs", () => {
     expect(again.body).toMatchObject({ status: 422, code: "pin-already-decided" });
     const back = await send("POST", `/jobs/${id}/undo`, undefined, at(2));
     expect(back.body.dossier?.decisions).toHaveLength(8);
-    expect(back.body.dossier?.points).toEqual([]);
+    expect(back.body.dossier?.points).toEqual(dossier!.points);
   });
 });

@@ -6,6 +6,7 @@ import { drizzle } from "drizzle-orm/node-postgres";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { Client } from "pg";
 import { describe, expect, inject, it } from "vitest";
+import { suppliesOf } from "@trevin/core";
 import { connect } from "../src/db/connect.ts";
 import { prepareDatabase } from "../src/db/migrate.ts";
 import { findJob, inverseOf } from "../src/features/jobs/repo.ts";
@@ -25,8 +26,10 @@ function migrationsUpTo(count: number): string {
   return folder;
 }
 
+const common = { sure: "sure", reason: "", answers: [] };
+
 describe("a database of the version before shells", () => {
-  it("keeps its rows as shells, and undoes edits that were made with layouts", async () => {
+  it("keeps its rows as shells and its feeds as supplies, and undoes edits that were made with layouts", async () => {
     await runAsOwner(inject("ownerUrl"), "CREATE DATABASE older");
     const url = databaseUrl(inject("ownerUrl"), "older");
     const folder = migrationsUpTo(3);
@@ -68,6 +71,29 @@ describe("a database of the version before shells", () => {
           layout,
         },
       };
+      const feed = { kind: "feed", pin: "a.1", feed: "battery", from: "F22, 5 A", ...common };
+      const relay = {
+        ...{ kind: "merge", vehicle: ["a.2", "a.3"], incoming: "b.1", ...common },
+        device: {
+          kind: "relay",
+          coil: "vehicle",
+          legs: [{ terminal: "30", to: { kind: "feed", feed: "battery", from: "spare fuse F22 5A" } }],
+        },
+      };
+      for (const [id, body] of Object.entries({ "feed:a.1": feed, "merge:a.2": relay }))
+        await client.query("INSERT INTO decisions (job_id, id, body) VALUES ($1, $2, $3)", [
+          JOB,
+          id,
+          JSON.stringify(body),
+        ]);
+      await client.query(
+        "INSERT INTO dossier_changes (job_id, revision, role, words, command, inverse) VALUES ($1, 1, 'edit', 'fed', $2::jsonb, $3::jsonb)",
+        [
+          JOB,
+          JSON.stringify({ kind: "decide", put: [], remove: ["feed:a.1"] }),
+          JSON.stringify({ kind: "decide", put: [feed], remove: [] }),
+        ],
+      );
       await client.query(
         "INSERT INTO dossier_changes (job_id, revision, role, words, command, inverse) VALUES ($1, 2, 'edit', 'connector a changed', $2::jsonb, $2::jsonb)",
         [JOB, JSON.stringify(inverse)],
@@ -97,6 +123,15 @@ describe("a database of the version before shells", () => {
       expect((await inverseOf(connection.db, JOB, 2))?.inverse).toMatchObject({
         kind: "put-connector",
         connector: { shell: shells?.[0] },
+      });
+      // Each text that a feed was taken from is a supply now, once for its two spellings; what was undone keeps it as a remark.
+      expect(job?.dossier.points).toMatchObject([
+        { name: "F22", kind: "supply", supply: { feed: "battery", fuse: { amps: 5, fitted: false } } },
+      ]);
+      const [fuse] = job!.dossier.points;
+      expect(job?.dossier.decisions.flatMap(suppliesOf)).toEqual([fuse!.id, fuse!.id]);
+      expect((await inverseOf(connection.db, JOB, 1))?.inverse).toMatchObject({
+        put: [{ kind: "feed", supply: null, reason: "from F22, 5 A" }],
       });
     } finally {
       await connection.close();

@@ -179,7 +179,7 @@ const wireEndSchema = z.discriminatedUnion("at", [
   z.object({ at: z.literal("loom") }),
   z.object({ at: z.literal("loose"), end: z.enum(["bare", "capped", "insulated"]) }),
 ]);
-export const supplySchema = z.object({
+const supplySchema = z.object({
   feed: z.enum(FEED_CLASSES).describe("When it is live, or what it leads back to"),
   volts: z.number().positive().max(1000).nullable().default(null),
   fuse: z

@@ -63,7 +63,7 @@ export const anchorKey = (anchor: Anchor): string => {
 };
 
 /** Where a wire that is fed hangs: a supply of the job, or one that only an older record knows. */
-export function supplyAnchor(state: HarnessState, supply: string): Anchor {
+function supplyAnchor(state: HarnessState, supply: string): Anchor {
   const point = state.aliases[supply] ?? joinPointId(supply);
   return state.points[point] === undefined ? { at: "supply", supply } : { at: "point", point };
 }

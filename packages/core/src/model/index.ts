@@ -165,22 +165,21 @@ export {
   type Mating,
   type WireEnd,
   blankPoint,
+  INTERLOCKS,
+  type Fuse,
+  type Interlock,
+  type Supply,
 } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
+export { hangingOn, type Hanging } from "./hanging.ts";
 export {
   feedOf,
-  hangingOn,
   hasFuseToFit,
-  INTERLOCKS,
   plainSupply,
   pointLabel,
   polarityOf,
   supplyWords,
   supplyWordsIn,
-  type Fuse,
-  type Hanging,
-  type Interlock,
-  type Supply,
 } from "./supply.ts";
 export {
   COUNTERPARTS,

@@ -1,10 +1,37 @@
 import type { ColourSystem } from "../colour/index.ts";
 import type { ConnectorId, JoinPointId, LoomWireId, PinId } from "./ids.ts";
-import type { Supply } from "./supply.ts";
+import type { FeedClass } from "./signal.ts";
 
 /** Points where wires meet away from a connector. `stud` and `ground` take ring terminals; `device` is one terminal of a part without a connector: its terminals are not joined to each other. */
 export const JOIN_POINT_KINDS = ["splice", "ground", "stud", "supply", "device"] as const;
 export type JoinPointKind = (typeof JOIN_POINT_KINDS)[number];
+
+/** Switches that keep an engine from cranking in gear. */
+export const INTERLOCKS = ["clutch", "neutral"] as const;
+export type Interlock = (typeof INTERLOCKS)[number];
+
+/** The fuse of a supply, named as the supply is. */
+export interface Fuse {
+  /** A; null while nobody has read it. */
+  readonly amps: number | null;
+  /** It is in its holder already, and goes on feeding what it fed. */
+  readonly fitted: boolean;
+}
+
+/** What a supply or a ground point gives, behind its fuse. */
+export interface Supply {
+  readonly feed: FeedClass;
+  /** V, null for what its class usually has. */
+  readonly volts: number | null;
+  /** Null where there is none, or none is known. */
+  readonly fuse: Fuse | null;
+  /** The supply or battery post in front of the fuse; null where it is not recorded. */
+  readonly behind: JoinPointId | null;
+  /** The switch that it comes through, where one keeps the engine from cranking in gear. */
+  readonly through: Interlock | null;
+  /** What older records call it. */
+  readonly aliases: readonly string[];
+}
 
 export interface JoinPoint {
   readonly id: JoinPointId;

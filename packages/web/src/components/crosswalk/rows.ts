@@ -6,7 +6,7 @@ import {
   decisionId,
   decisionPins,
   pinName,
-  supplyWordsIn,
+  pointLabel,
   indexPins,
   isJoining,
   namedPins,
@@ -139,8 +139,10 @@ export function circuitRows(
     seat: "",
   };
   const seatName = (decision: Decision): string => {
-    if (decision.kind === "feed")
-      return decision.supply === null ? "" : supplyWordsIn(dossier.points, decision.supply);
+    if (decision.kind === "feed") {
+      const point = dossier.points.find(({ id }) => id === decision.supply);
+      return point === undefined ? "" : pointLabel(point);
+    }
     const seat = decision.kind === "move" ? pins.get(decision.to) : undefined;
     return seat === undefined ? "" : pinName(seat);
   };

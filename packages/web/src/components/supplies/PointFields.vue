@@ -29,6 +29,12 @@ const props = defineProps<{
 const point = defineModel<JoinPoint>("point", { required: true });
 
 const uid = crypto.randomUUID();
+const vTakeFocus = {
+  mounted: (input: HTMLInputElement): void => {
+    // After the list that it was chosen from has taken the focus back.
+    if (props.focus) setTimeout(() => input.focus(), 50);
+  },
+};
 const set = (patch: Partial<JoinPoint>): void => {
   point.value = { ...point.value, ...patch };
 };
@@ -95,7 +101,7 @@ const switches = [
           :id="`${uid}-name`"
           class="inp"
           :value="point.name"
-          :autofocus="focus"
+          v-take-focus
           maxlength="120"
           :placeholder="point.kind === 'ground' ? 'G3, left sill' : 'F22, 5 A, kick panel'"
           @input="set({ name: valueOf($event) })"
@@ -203,6 +209,9 @@ const switches = [
 .fields {
   display: grid;
   gap: 12px;
+}
+.field {
+  align-content: start;
 }
 .tick {
   display: flex;
