@@ -3,6 +3,7 @@ import {
   OPEN_EFFECTS,
   FEED_CLASSES,
   HALVES,
+  PARTINGS,
   METHODS,
   JOINT_KINDS,
   SIDES,
@@ -71,9 +72,14 @@ export const deviceSchema = z.discriminatedUnion("kind", [
 export const deviceField = { device: deviceSchema.optional() };
 export const halfField = {
   half: z
-    .enum(HALVES)
+    .enum(PARTINGS)
     .optional()
-    .describe("Which half of the vehicle's wire goes on once it is cut; left out: the loom's"),
+    .describe(
+      "Which half of the vehicle's wire goes on once it is cut; pulled: its terminal comes out and is cut off; left out: the loom's",
+    ),
+};
+export const bridgedField = {
+  half: z.enum(HALVES).optional().describe("Which halves of the cut wires are joined; left out: the loom's"),
 };
 export const theirHalfField = {
   theirHalf: z
@@ -147,6 +153,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
   }),
   z.object({ kind: z.literal("mate"), vehicle: metPins, incoming: metPins, ...commonDecision }),
   z.object({ kind: z.literal("move"), pin: pinIdSchema, to: pinIdSchema, ...commonDecision }),
+  z.object({ kind: z.literal("populate"), lead: pinIdSchema, cavity: pinIdSchema, ...commonDecision }),
   z.object({
     kind: z.literal("series"),
     vehicle: pinIdSchema,
@@ -159,6 +166,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("jumper"),
     pins: severalPins,
+    ...bridgedField,
     ...jointMethodField,
     ...jointField,
     ...commonDecision,

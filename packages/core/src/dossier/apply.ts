@@ -152,7 +152,9 @@ function changePins(
   // A cavity that is gone or found empty has nothing left to decide.
   const gone = new Set([
     ...command.remove,
-    ...command.put.filter((pin) => pin.content === "empty").map((pin) => pin.id),
+    ...command.put
+      .filter((pin) => pin.content === "empty" && before.get(pin.id)?.content !== "empty")
+      .map((pin) => pin.id),
   ]);
   const { kept, lost } = withoutPins(dossier.decisions, gone);
   const wiring = withoutEnds(dossier.wires, gone);

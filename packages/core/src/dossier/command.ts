@@ -76,6 +76,7 @@ export type CommandProblem =
   | { readonly code: "plug-claimed"; readonly pin: PinId; readonly by: DecisionId }
   | { readonly code: "jumper-across-connectors"; readonly decision: DecisionId }
   | { readonly code: "move-across-sides"; readonly decision: DecisionId }
+  | { readonly code: "not-a-free-lead"; readonly decision: DecisionId }
   | { readonly code: "cavity-claimed"; readonly pin: PinId; readonly by: DecisionId }
   | { readonly code: "step-text-missing" }
   | { readonly code: "step-id-repeated"; readonly id: string }

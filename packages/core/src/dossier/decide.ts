@@ -67,7 +67,7 @@ function decidePins(
     }
   }
   const after = [...kept, ...put];
-  const claimed = firstClaimedTwice(after);
+  const claimed = firstClaimedTwice(after, pins);
   if (claimed !== null) return fail(claimed);
   const plug = firstPlugClaimedTwice(after, pins);
   if (plug !== null) return fail(plug);

@@ -47,15 +47,22 @@ export function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, Placed
     return { code: "mate-not-plug-to-plug", decision: decisionId(decision) };
   if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1)
     return { code: "jumper-across-connectors", decision: decisionId(decision) };
-  if (
-    decision.kind === "move" &&
-    pins.get(decision.pin)?.connector.side !== pins.get(decision.to)?.connector.side
-  )
+  if (decision.kind === "move" && !canMove(pins.get(decision.pin), pins.get(decision.to)))
     return { code: "move-across-sides", decision: decisionId(decision) };
+  if (decision.kind === "populate" && !isFreeLead(pins.get(decision.lead), pins.get(decision.cavity)))
+    return { code: "not-a-free-lead", decision: decisionId(decision) };
   // A single wire may move into an empty cavity of the other side; every other work needs a wire, a joint on both sides.
   const empty = wiresNeeded(decision, named).find((id) => pins.get(id)?.pin.content === "empty");
   return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
 }
+
+/** Within its own side, or from an incoming loom into the vehicle's plug. */
+const canMove = (from: PlacedPin | undefined, to: PlacedPin | undefined): boolean =>
+  from?.connector.side === to?.connector.side ||
+  (from?.connector.side === "incoming" && from.connector.leads === "loom");
+/** A lead of a pigtail has a free end, which goes into a cavity of another plug. */
+const isFreeLead = (lead: PlacedPin | undefined, cavity: PlacedPin | undefined): boolean =>
+  lead?.connector.leads === "flying" && lead.connector.id !== cavity?.connector.id;
 
 /** Pairs that a decision names across the two sides, joined or not. */
 function pairsAcross(decision: Decision): readonly (readonly [PinId, PinId])[] {
@@ -69,16 +76,22 @@ function pairsAcross(decision: Decision): readonly (readonly [PinId, PinId])[] {
 
 /** Pins of a decision that must hold a wire. */
 function wiresNeeded(decision: Decision, named: readonly PinId[]): readonly PinId[] {
+  if (decision.kind === "feed") return [];
+  if (decision.kind === "populate") return [decision.lead];
   if (seatOf(decision) !== null)
     return [leadPin(decision), ...(decision.kind === "series" ? [decision.back] : [])];
   return decision.kind === "forbid" ? [] : named;
 }
 
 /** The first cavity that two terminals are to be seated in. */
-export function firstClaimedTwice(decisions: readonly Decision[]): CommandProblem | null {
+export function firstClaimedTwice(
+  decisions: readonly Decision[],
+  pins: ReadonlyMap<PinId, PlacedPin>,
+): CommandProblem | null {
   const seats = new Map<PinId, DecisionId>();
   for (const decision of decisions) {
-    for (const seat of seatsOf(decision)) {
+    const isNewWire = decision.kind === "feed" && pins.get(decision.pin)?.pin.content === "empty";
+    for (const seat of isNewWire ? [decision.pin] : seatsOf(decision)) {
       const by = seats.get(seat);
       if (by !== undefined) return { code: "cavity-claimed", pin: seat, by };
       seats.set(seat, decisionId(decision));

@@ -109,6 +109,8 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
       return { ...decision, vehicle: decision.vehicle.map(turn), incoming: decision.incoming.map(turn) };
     case "move":
       return { ...decision, pin: turn(decision.pin), to: turn(decision.to) };
+    case "populate":
+      return { ...decision, lead: turn(decision.lead), cavity: turn(decision.cavity) };
     case "jumper":
       return { ...decision, pins: decision.pins.map(turn) };
     case "series":

@@ -30,6 +30,9 @@ interface Common {
 /** Of the two halves that a cut makes of a loom's wire: the one that stays in the plug, or the one that stays in the loom. */
 export const HALVES = ["loom", "plug"] as const;
 export type Half = (typeof HALVES)[number];
+/** How a vehicle's wire is parted for a joint: cut, one half going on; or its terminal is pulled and cut off, which frees the cavity. */
+export const PARTINGS = [...HALVES, "pulled"] as const;
+export type Part = (typeof PARTINGS)[number];
 
 interface Jointed extends Common {
   /** How its bare ends are joined, where that is not as in the rest of the job. */
@@ -40,8 +43,8 @@ interface Across extends Jointed {
   readonly device?: InsertedDevice | undefined;
 }
 interface Parting {
-  /** Which half of a vehicle's wire that is cut goes on; left out: the loom's. */
-  readonly half?: Half | undefined;
+  /** How a vehicle's wire is parted, and which half goes on; left out: cut, the loom's. */
+  readonly half?: Part | undefined;
 }
 interface Meeting {
   /** Which half of an incoming loom's wire that is cut goes on; left out: the plug's, for a part that comes with its plug. */
@@ -55,7 +58,8 @@ interface LeftOpen extends Common {
 
 /**
  * What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. `move`
- * takes a wire to another cavity of its own side, whose own wire has a decision of its own. `tap` hangs incoming wires on a
+ * takes a wire to another cavity of its own side, or an incoming loom's wire into the vehicle's plug; a wire that sits there has a
+ * decision of its own. `populate` puts the free end of a pigtail's lead into a cavity. `tap` hangs incoming wires on a
  * vehicle's wire that stays whole. `series` opens a vehicle's wire at its
  * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `mate` plugs
  * a plug into one of the other side, and pairs the wires that meet there. `cap` tucks a wire away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
@@ -106,8 +110,11 @@ export type Decision =
       readonly incoming: readonly PinId[];
     })
   | (Common & { readonly kind: "move"; readonly pin: PinId; readonly to: PinId })
+  | (Common & { readonly kind: "populate"; readonly lead: PinId; readonly cavity: PinId })
   | (Jointed & {
       readonly kind: "jumper";
+      /** Which halves of the wires that are cut are joined; left out: the loom's. */
+      readonly half?: Half | undefined;
       readonly pins: readonly PinId[];
       readonly method?: JointMethod | undefined;
     })
@@ -185,6 +192,8 @@ export function namedPins(decision: Decision): readonly PinId[] {
       return [...decision.vehicle, ...decision.incoming];
     case "move":
       return [decision.pin, decision.to];
+    case "populate":
+      return [decision.lead, decision.cavity];
     case "series":
       return [decision.vehicle, decision.into, decision.back];
     case "jumper":
@@ -211,6 +220,7 @@ export const leadPin = (decision: Decision): PinId => present(namedPins(decision
 /** The pins whose fate it settles. */
 export const decisionPins = (decision: Decision): readonly PinId[] => {
   if (decision.kind === "forbid") return [];
+  if (decision.kind === "populate") return [decision.lead];
   return decision.kind === "move" ? [decision.pin] : namedPins(decision);
 };
 
@@ -225,6 +235,7 @@ export function seatOf(decision: Decision): PinId | null {
 
 /** Every cavity that a terminal is seated in: in a series the lead that comes back is seated where the wire was. */
 export function seatsOf(decision: Decision): readonly PinId[] {
+  if (decision.kind === "populate") return [decision.cavity];
   const seat = seatOf(decision);
   if (seat === null) return [];
   return decision.kind === "series" ? [seat, decision.vehicle] : [seat];

@@ -56,6 +56,7 @@ export {
   decisionId,
   decisionPins,
   HALVES,
+  PARTINGS,
   isDeadEnd,
   isJoining,
   isLeftOpen,
@@ -79,6 +80,7 @@ export {
   type HazardAnswer,
   type Joining,
   type Half,
+  type Part,
   type Method,
   type Sureness,
 } from "./decision.ts";

@@ -75,12 +75,16 @@ function unasked(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonl
 function keptCavities(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonly Block[] {
   const byPin = decisionByPin(dossier);
   return dossier.decisions.flatMap((decision): readonly Block[] => {
-    if (decision.kind !== "move" || pins.get(decision.to)?.pin.content !== "occupied") return [];
-    const own = byPin.get(decision.to);
+    const [by, to] =
+      decision.kind === "populate" ? [decision.lead, decision.cavity] : [leadPin(decision), seatOf(decision)];
+    if (to === null || (decision.kind !== "move" && decision.kind !== "populate")) return [];
+    if (pins.get(to)?.pin.content !== "occupied") return [];
+    const own = byPin.get(to);
     const leaves =
       own !== undefined &&
       ((seatOf(own) !== null && own.kind !== "series") ||
-        (isDeadEnd(own) && pins.get(decision.to)?.connector.leads === "loom"));
-    return leaves ? [] : [{ code: "cavity-kept", pin: decision.to, by: decision.pin }];
+        ("half" in own && own.half === "pulled") ||
+        (isDeadEnd(own) && pins.get(to)?.connector.leads === "loom"));
+    return leaves ? [] : [{ code: "cavity-kept", pin: to, by }];
   });
 }

@@ -169,7 +169,10 @@ describe("compareMethods", () => {
             );
           // A wire that is led through a part by its empty cavity moves there, and the lead that comes back takes its place.
           const seated = dossier.decisions.map((decision) =>
-            decision.kind === "move" || (decision.kind === "join" && isEmpty(decision.incoming))
+            decision.kind === "move" ||
+            decision.kind === "populate" ||
+            (decision.kind === "feed" && isEmpty(decision.pin)) ||
+            (decision.kind === "join" && isEmpty(decision.incoming))
               ? 1
               : decision.kind === "series" && isEmpty(decision.into)
                 ? 2

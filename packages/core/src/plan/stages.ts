@@ -477,7 +477,7 @@ function suppliesBrought(
 ): readonly { readonly supply: JoinPointId; readonly role: string; readonly pin: PinId }[] {
   const brought = [...hangingOn(decisions)].flatMap(([supply, all]) =>
     all
-      .filter((one) => one.terminal !== null || pin(one.pin).pin.content === "occupied")
+      .filter((one) => one.terminal !== null || pin(one.pin).pin.content !== "unknown")
       .map((one) => ({
         supply,
         pin: one.pin,

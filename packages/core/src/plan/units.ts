@@ -1,5 +1,6 @@
 import type { HarnessState } from "../harness/index.ts";
 import {
+  decisionByPin,
   decisionId,
   isDeadEnd,
   isSupply,
@@ -122,7 +123,27 @@ export function unitsOf(
       });
     }),
   ];
-  return { units: units.filter(({ drafts }) => drafts.length > 0), displaced: components };
+  const filled = units.filter(({ drafts }) => drafts.length > 0);
+  return { units: afterFreed(filled, decisions), displaced: components };
+}
+
+/** A lead goes into its cavity once the wire that sits there is out. */
+function afterFreed(units: readonly WorkUnit[], decisions: readonly Decision[]): readonly WorkUnit[] {
+  const populated = decisions.filter((one) => one.kind === "populate");
+  if (populated.length === 0) return units;
+  const byPin = decisionByPin({ decisions });
+  const cavityOf = new Map(populated.map((one) => [decisionId(one) as string, one.cavity]));
+  return units.map((unit) => {
+    const cavity = cavityOf.get(unit.id);
+    const own = cavity === undefined ? undefined : byPin.get(cavity);
+    const frees =
+      own === undefined
+        ? undefined
+        : units.find(({ drafts }) => drafts.some(({ decision }) => decision === decisionId(own)));
+    return frees === undefined
+      ? unit
+      : { ...unit, after: [...unit.after, frees.id], tier: Math.max(unit.tier, frees.tier) };
+  });
 }
 
 /** Supplies brought in from elsewhere come after everything else: supply last. */

@@ -3,7 +3,7 @@ import {
   blankConnector,
   rowsOnly,
   type CounterpartAnswer,
-  type Half,
+  type Part,
   blankPin,
   connectorId,
   emptyDossier,
@@ -19,7 +19,7 @@ import {
   type Sureness,
 } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
-import { addMoves, withoutKept } from "./arbitraryMoves.ts";
+import { addFilled, addMoves, withoutKept } from "./arbitraryMoves.ts";
 import { BETWEEN, freeToMate, POINTS, withLooms } from "./arbitraryLooms.ts";
 
 const FUNCTIONS = [
@@ -124,6 +124,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           "join",
           "join",
           "join",
+          "join",
           "tap",
           "tap",
           "move",
@@ -139,13 +140,14 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           "remove",
           "leave",
           "feed",
+          "fill",
           "none",
         ),
         method: fc.constantFrom("move" as const, "move" as const, "splice" as const, "adapter" as const),
         live: fc.boolean(),
         plugs: fc.integer({ max: 4, min: 0 }).map((n) => n === 0),
         last: fc.boolean(),
-        half: fc.constantFrom<Half | undefined>(undefined, undefined, "plug"),
+        half: fc.constantFrom<Part | undefined>(undefined, undefined, "plug", "pulled"),
         device: fc.constantFrom(...BETWEEN),
         leaves: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
         sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
@@ -183,7 +185,9 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             const spliced = method === "splice" || method === "adapter";
             const between = device === undefined || !spliced ? {} : { device };
             const parted =
-              half === undefined || method !== "splice" ? {} : { half, theirHalf: live ? "loom" : half };
+              half === undefined || method !== "splice"
+                ? {}
+                : { half, theirHalf: live || half === "pulled" ? ("loom" as const) : half };
             if (kind === "join") {
               const partner = partners.pop();
               // A splice needs a wire on both sides.
@@ -252,7 +256,15 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                 });
             } else if (kind === "jumper") {
               const next = vehicle[i + 1];
-              if (next) add({ kind, pins: [pin.id, next.id], ...joined(method), sure, ...common });
+              if (next)
+                add({
+                  kind,
+                  pins: [pin.id, next.id],
+                  ...(half === "plug" && method !== "adapter" ? { half } : {}),
+                  ...joined(method),
+                  sure,
+                  ...common,
+                });
             } else if (kind === "forbid") {
               const partner = partners.at(-1);
               if (partner) add({ kind, vehicle: pin.id, incoming: partner.id, sure: "sure", ...common });
@@ -278,6 +290,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                 ...common,
               });
           });
+          addFilled(vehicle, left, incoming, right, add);
           const counterparts = dossier.connectors
             .filter(({ side }) => side === "vehicle")
             .flatMap(({ id }, i): readonly CounterpartAnswer[] =>

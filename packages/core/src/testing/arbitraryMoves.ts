@@ -1,7 +1,9 @@
 import {
   isDeadEnd,
+  joinPointId,
   leadPin,
   seatOf,
+  seatsOf,
   type Decision,
   type Dossier,
   type Pin,
@@ -34,6 +36,36 @@ export function addMoves(
   if (run.length > 0) finish();
 }
 
+interface Choice {
+  readonly kind: string;
+  readonly last: boolean;
+  readonly sure: Sureness;
+}
+
+/** Cavities of the vehicle that are free, or become free, filled with free leads, with wires of an incoming loom, or with new ones from a supply. */
+export function addFilled(
+  vehicle: readonly Pin[],
+  left: readonly Choice[],
+  incoming: readonly Pin[],
+  right: readonly Choice[],
+  add: (decision: Decision) => void,
+): void {
+  const common = { reason: "", answers: [] };
+  const free = vehicle.filter(
+    ({ content }, i) => content === "empty" || left[i]?.kind === "cap" || left[i]?.kind === "remove",
+  );
+  incoming.forEach((pin, i) => {
+    const { kind, sure } = right[i]!;
+    const cavity = kind === "fill" ? free.pop() : undefined;
+    if (cavity === undefined) return;
+    add({ kind: "populate", lead: pin.id, cavity: cavity.id, sure, ...common });
+    add({ kind: "move", pin: pin.id, to: cavity.id, sure, ...common });
+  });
+  for (const { id, content } of free)
+    if (content === "empty" && left[0]?.last === true)
+      add({ kind: "feed", pin: id, feed: "ground", supply: joinPointId("G2"), sure: "sure", ...common });
+}
+
 /** Without moves into a cavity whose own wire stays: they only block. */
 export function withoutKept(dossier: Dossier): Dossier {
   const pins = new Map(
@@ -49,11 +81,9 @@ export function withoutKept(dossier: Dossier): Dossier {
         : [],
     ),
   );
-  const decisions = dossier.decisions.filter(
-    (decision) =>
-      decision.kind !== "move" ||
-      pins.get(decision.to)?.pin.content !== "occupied" ||
-      leaving.has(decision.to),
-  );
+  const decisions = dossier.decisions.filter((decision) => {
+    const to = decision.kind === "move" || decision.kind === "populate" ? seatsOf(decision)[0] : undefined;
+    return to === undefined || pins.get(to)?.pin.content !== "occupied" || leaving.has(to);
+  });
   return decisions.length === dossier.decisions.length ? dossier : withoutKept({ ...dossier, decisions });
 }

@@ -1,5 +1,13 @@
 import { deviceWords, type SuggestedAlone } from "../matching/index.ts";
-import { linkedPairs, methodOf, namedPins, type Decision, type Method, type PinId } from "../model/index.ts";
+import {
+  linkedPairs,
+  methodOf,
+  namedPins,
+  type Decision,
+  type Method,
+  type Part,
+  type PinId,
+} from "../model/index.ts";
 import { OPEN_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
 
@@ -15,7 +23,9 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
     case "join":
       return `${METHOD_WORDS[decision.method]}${atHalf(decision)}${through(decision)}`;
     case "move":
-      return "moved in its own plug";
+      return "terminal moved to another cavity";
+    case "populate":
+      return "new terminal, into that cavity";
     case "merge":
       return `${decision.vehicle.length} joined to one${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
     case "split":
@@ -23,7 +33,9 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
     case "tap":
       return `tapped, the wire stays whole${through(decision)}`;
     case "jumper":
-      return methodOf(decision) === "adapter" ? "joined in the adapter" : "joined in their own plug";
+      return methodOf(decision) === "adapter"
+        ? "joined in the adapter"
+        : `joined in their own plug${HALF_WORDS[decision.half ?? "loom"]}`;
     case "mate":
       return `plugged together, ${decision.vehicle.length} ${decision.vehicle.length === 1 ? "wire meets" : "wires meet"}`;
     case "series":
@@ -43,8 +55,12 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
   }
 }
 /** Said only where it is not the usual half. */
-const atHalf = ({ half }: Extract<Decision, { half?: unknown }>): string =>
-  half === "plug" ? ", connector half" : "";
+const HALF_WORDS: Readonly<Record<Part, string>> = {
+  loom: "",
+  plug: ", connector half",
+  pulled: ", terminal pulled",
+};
+const atHalf = ({ half }: Extract<Decision, { half?: unknown }>): string => HALF_WORDS[half ?? "loom"];
 const byAdapter = (decision: Decision): string => (methodOf(decision) === "adapter" ? " in the adapter" : "");
 const through = ({ device }: Extract<Decision, { device?: unknown }>): string =>
   device === undefined ? "" : `, through ${deviceWords(device)}`;
@@ -58,6 +74,7 @@ export function decisionWords(decision: Decision, name: (id: string) => string):
   const named = (): string => {
     if (decision.kind === "series")
       return `${name(decision.vehicle)} into ${name(decision.into)}, back from ${name(decision.back)}`;
+    if (decision.kind === "populate") return `${name(decision.lead)} into ${name(decision.cavity)}`;
     if (decision.kind === "move") return `${name(decision.pin)} to ${name(decision.to)}`;
     if (decision.kind === "forbid") return `${name(decision.vehicle)} and ${name(decision.incoming)}`;
     if (pairs.length === 0) return all(namedPins(decision));

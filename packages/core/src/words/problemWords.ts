@@ -189,6 +189,8 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return `The connector of ${name(problem.pin)} already goes into something else. Undo that first.`;
     case "jumper-across-connectors":
       return "A jumper joins cavities of one connector. Across connectors it is a join.";
+    case "not-a-free-lead":
+      return "Only the free end of a pigtail's lead can go into a cavity, and into one of another plug.";
     case "move-across-sides":
       return "A wire moves within its own side; to the other side it is a join.";
     case "cavity-claimed":

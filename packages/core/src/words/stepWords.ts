@@ -1,5 +1,5 @@
 import { colourInWords } from "../colour/index.ts";
-import { isBuilt, plugEnd } from "../harness/index.ts";
+import { cutFarEnd, cutPlugEnd, isBuilt, plugEnd } from "../harness/index.ts";
 import { deviceWords } from "../matching/index.ts";
 import {
   indexPins,
@@ -355,6 +355,7 @@ export function stepWords(
           before: ["No strand nicked"],
         };
       if (step.terminal !== null) return words("the end of the new wire", `for ${supply}`);
+      if (step.text === "far") return words(wireWords(wire), here("of", `: its other end, for ${supply}`));
       return !isAtJoint(step)
         ? words(wireWords(wire), here(`${stripWords(connector)}, for`))
         : words(
@@ -397,7 +398,7 @@ export function stepWords(
     case "cap":
       if (step.terminal !== null)
         return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
-      return words(wireWords(wire), here(`${capped(step.role)} of`));
+      return words(wireWords(wire), here(`${capped(step)} of`));
     case "route":
       if (step.terminal !== null)
         return words(
@@ -431,10 +432,10 @@ export function stepWords(
     case "ring":
       if (step.terminal !== null)
         return words(
-          "ring terminal",
-          `onto the new wire from terminal ${step.terminal} of ${partWords(step)}, for ${supply}`,
+          "onto the new wire",
+          `from terminal ${step.terminal} of ${partWords(step)}, for ${supply}`,
         );
-      return words("ring terminal", here(`onto ${wireWords(wire)} of`, `, for ${supply}`));
+      return words(`onto ${wireWords(wire)}`, here("of", `, for ${supply}`));
     case "plug":
       return words("the open cavity", here("of"));
     case "fuse":
@@ -473,17 +474,19 @@ function whereTo(dossier: Dossier, { op }: Step): string | null {
   return `into ${dossier.connectors.find(({ id }) => id === op.into)?.name ?? "its mate"}`;
 }
 
-/** Which bare end is insulated, by the role of the step: of a cut the half at the plug, or the one that runs on into the loom. */
-function capped(role: string): string {
+/** Which bare end is insulated: of a cut the half at the plug, or the one that runs on into the loom. */
+function capped({ role, op, wire }: Step): string {
   if (role === "cap-half") return "the other half,";
   if (role === "cap-branch") return "the rest that stays in the loom,";
-  if (!role.startsWith("cap-stub")) return "the end";
-  return role.startsWith("cap-stub-vehicle") ? "the connector-side stub," : "the loom-side half,";
+  if (op?.kind !== "cap" || wire === null) return "the end";
+  if (op.end === cutPlugEnd(wire)) return "the connector-side stub,";
+  return op.end === cutFarEnd(wire) ? "the loom-side half," : "the end";
 }
 
 /** Which wire it is that is inserted: one that came out of its cavity, a lead of its own, or one that was made for the adapter. */
 export function originWords({ op }: Pick<Step, "op">, { pin, connector }: PlacedPin): string {
   if (op?.kind !== "insert") return "";
+  if (pin.content === "empty") return "a new wire";
   if (op.end === plugEnd(pin.id)) return `the wire that came out of ${connector.name}, cavity ${pin.cavity}`;
   return op.end.startsWith(`${pin.id}#`)
     ? `the lead of ${connector.name}, cavity ${pin.cavity}`
@@ -513,6 +516,7 @@ function pullWords(wire: PlacedPin | null): readonly string[] {
 /** "blue, white stripe", or the code as written, or that nobody noted it. */
 function wireWords(placed: PlacedPin | null): string {
   if (placed === null) return "";
+  if (placed.pin.content === "empty") return "the new wire";
   const colour = pinColour(placed.pin, placed.connector);
   if (colour === null)
     return placed.pin.colour === "" ? "wire, colour not recorded" : `wire marked ${placed.pin.colour}`;

@@ -208,6 +208,7 @@ useCommands([
     <MateDialog v-model:open="mating" :own="matingOwn" :dossier="dossier" @choose="mate" />
     <FeedDialog
       v-model:open="feeding"
+      v-model:filling="dialogs.filling.value"
       :target="feedTarget"
       :before="selected?.decision ?? null"
       :dossier="dossier"

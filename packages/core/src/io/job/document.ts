@@ -205,7 +205,7 @@ function deciding(dossier: Dossier, decisions: readonly Decision[]) {
 }
 
 const keyOf = ({ connector, cavity }: PinRef): string => JSON.stringify([connector, cavity]);
-const PIN_FIELDS = ["vehicle", "incoming", "into", "back", "pin", "to", "pins"] as const;
+const PIN_FIELDS = ["vehicle", "incoming", "into", "back", "pin", "to", "pins", "lead", "cavity"] as const;
 
 /** The same decision with what names its pins turned into something else: references into ids, or back. */
 function withPins<From, To>(decision: FileDecision | Decision, turn: (pin: From) => To): object {

@@ -51,6 +51,7 @@ function partedBy(decision: Decision): "on-purpose" | "silently" | null {
     case "tap":
     case "series":
     case "move":
+    case "populate":
     case "leave":
     case "forbid":
       return null;

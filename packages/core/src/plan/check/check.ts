@@ -34,7 +34,7 @@ import {
   type Decision,
   type Dossier,
   type EndId,
-  type Half,
+  type Part,
   type Joining,
   type PinId,
   type StepId,
@@ -221,10 +221,10 @@ function isInPlace(decision: Decision, { start, end, before, after }: Outcome): 
   const untouched = (pin: PinId): boolean =>
     before.get(pin) === after.get(pin) && end.ends[cutPlugEnd(pin)] === undefined;
   /** The end that is worked on does not lie loose: the lead of a pigtail, or that half of a cut. */
-  const isHeld = (pin: PinId, half: Half): boolean => {
-    const cut = half === "plug" ? cutPlugEnd(pin) : cutFarEnd(pin);
+  const isHeld = (pin: PinId, half: Part): boolean => {
+    const cut = { plug: cutPlugEnd, loom: cutFarEnd, pulled: plugEnd }[half](pin);
     const place = placed(start.ends[farEnd(pin)]?.at === "loose" ? farEnd(pin) : cut);
-    return place !== undefined && place.at !== "loose";
+    return place !== undefined && place.at !== "loose" && (half !== "pulled" || place.at !== "cavity");
   };
   const meets = (joining: Joining): boolean =>
     linkedPairs(joining).every(
@@ -247,7 +247,7 @@ function isInPlace(decision: Decision, { start, end, before, after }: Outcome): 
     case "split":
       return meets(decision);
     case "jumper":
-      return decision.pins.every((pin) => isHeld(pin, "loom"));
+      return decision.pins.every((pin) => isHeld(pin, decision.half ?? "loom"));
     case "forbid":
       return true;
     case "mate": {
@@ -262,6 +262,8 @@ function isInPlace(decision: Decision, { start, end, before, after }: Outcome): 
     }
     case "move":
       return sits(decision.pin, decision.to);
+    case "populate":
+      return after.get(decision.cavity) === ` ${farEnd(decision.lead)}`;
     case "remove":
       return (
         !wasThere(decision.pin) ||
@@ -274,6 +276,8 @@ function isInPlace(decision: Decision, { start, end, before, after }: Outcome): 
       );
     case "feed": {
       const rest = placed(cutFarEnd(decision.pin));
+      if (start.cavities[decision.pin]?.state !== "unknown" && !wasThere(decision.pin))
+        return decision.supply === null || sits(decision.pin, decision.pin);
       return !wasThere(decision.pin) || rest === undefined || isCovered(cutFarEnd(decision.pin));
     }
     case "leave": {

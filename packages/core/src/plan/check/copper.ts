@@ -233,7 +233,7 @@ function edit(
       gather(
         expected,
         decision,
-        decision.pins.map((pin) => expected.half(pin, "loom")),
+        decision.pins.map((pin) => expected.half(pin, decision.half ?? "loom")),
       );
       return;
     case "series":
@@ -251,6 +251,9 @@ function edit(
       expected.part(decision.pin);
       expected.join(decision, wire(decision.pin), seat(decision.to));
       return;
+    case "populate":
+      expected.join(decision, wire(decision.lead), seat(decision.cavity));
+      return;
     case "cap":
       if (!isLead(dossier, decision.pin)) expected.part(decision.pin);
       return;
@@ -258,11 +261,15 @@ function edit(
       expected.part(decision.pin);
       return;
     case "feed":
-      if (expected.isHeld(decision.pin) && decision.supply !== null)
-        expected.join(decision, expected.half(decision.pin, "plug"), {
-          at: "point",
-          point: decision.supply,
-        });
+      if (decision.supply !== null && (expected.isHeld(decision.pin) || isEmpty(dossier, decision.pin)))
+        expected.join(
+          decision,
+          expected.isHeld(decision.pin) ? expected.half(decision.pin, "plug") : seat(decision.pin),
+          {
+            at: "point",
+            point: decision.supply,
+          },
+        );
       return;
     case "mate": {
       const [own, other] = [decision.vehicle[0], decision.incoming[0]].map((pin) =>
@@ -278,6 +285,9 @@ function edit(
       return;
   }
 }
+
+const isEmpty = ({ connectors }: Dossier, pin: PinId): boolean =>
+  connectors.some(({ pins }) => pins.some(({ id, content }) => id === pin && content === "empty"));
 
 const isLead = (dossier: Dossier, pin: PinId): boolean =>
   dossier.connectors.some(({ leads, pins }) => leads === "flying" && pins.some(({ id }) => id === pin));

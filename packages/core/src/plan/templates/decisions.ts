@@ -9,7 +9,7 @@ import {
 } from "../../model/index.ts";
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { deadEndOf, feedFrom, interrupted, joinTogether, tapped, type Phases } from "./joints.ts";
+import { deadEndOf, feedFrom, interrupted, joinTogether, populated, tapped, type Phases } from "./joints.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
 
@@ -36,6 +36,8 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
       return work(deadEndOf(decision, pin(decision.pin)));
     case "feed":
       return work(feedFrom(pin(decision.pin), decision.feed, decision.supply));
+    case "populate":
+      return work(populated(pin(decision.lead), pin(decision.cavity)));
     case "mate":
     case "move":
     case "forbid":

@@ -18,6 +18,7 @@ import {
   type FeedClass,
   type InsertedDevice,
   type JoinPointId,
+  type Part,
   type PinId,
   type PlacedPin,
 } from "../../model/index.ts";
@@ -40,12 +41,12 @@ export function joinTogether(
 ): Phases {
   const several = ours.length > 1 || theirs.length > 1;
   const device = "device" in decision ? decision.device : undefined;
-  const half = "half" in decision && decision.half === "plug" ? "plug" : "far";
+  const part = ("half" in decision ? decision.half : undefined) ?? "loom";
   const early = decision.kind === "join" && decision.findLive === true;
   const incoming = theirs.map((one) =>
     baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
   );
-  const vehicle = ours.map((one) => baredEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", half));
+  const vehicle = ours.map((one) => partedEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", part));
   const meeting = meetingOf(ours, theirs);
   const wire = ours[0];
   if (meeting === null || wire === undefined) return { window: [], work: [] };
@@ -284,6 +285,29 @@ export function baredEnd(
   return isFlying(placed) ? { end: farEnd(placed.pin.id), drafts: [] } : cutIn(placed, role, half);
 }
 
+/** The end of a vehicle's wire that goes on, cut or with its terminal pulled and cut off. */
+function partedEnd(placed: PlacedPin, role: string, part: Part): ReturnType<typeof baredEnd> {
+  if (part !== "pulled" || isFlying(placed)) return baredEnd(placed, role, part === "plug" ? "plug" : "far");
+  const end = plugEnd(placed.pin.id);
+  return {
+    end,
+    drafts: [
+      {
+        kind: "release",
+        role: `release-${role}`,
+        op: { kind: "release", end, cavity: placed.pin.id },
+        ...inHand(placed),
+      },
+      {
+        kind: "cut-terminal",
+        role: `cut-terminal-${role}`,
+        op: { kind: "crimp", end, to: "cut-off" },
+        ...inHand(placed),
+      },
+    ],
+  };
+}
+
 /** Cut behind the plug; the half that is not worked on is insulated at once. */
 function cutIn(
   placed: PlacedPin,
@@ -322,7 +346,8 @@ export function newTerminal(
 
 /** Routed before it is cut to length; the fuse goes in last of all. */
 export function feedFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId | null): readonly Draft[] {
-  if (placed.pin.content !== "occupied" || supply === null) return [];
+  if (placed.pin.content === "unknown" || supply === null) return [];
+  if (placed.pin.content === "empty") return newWireFrom(placed, feed, supply);
   const bared = baredEnd(placed, "fed", "plug");
   return [
     { kind: "route", role: "route", op: null, ...inHand(placed), supply },
@@ -341,6 +366,45 @@ export function feedFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId
     },
   ];
 }
+/** A new wire into an empty cavity: its terminal is crimped and seated first, and it is fed last. */
+function newWireFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId): readonly Draft[] {
+  const { id } = placed.pin;
+  const here = { ...inHand(placed), supply };
+  return [
+    { kind: "route", role: "route", op: { kind: "build-wire", pin: id, to: "there" }, ...here },
+    ...intoCavity(plugEnd(id), placed, "", here),
+    { kind: "strip", role: "strip-far", op: null, ...here, text: "far" },
+    ...(feed === "ground" ? [{ kind: "ring", role: "ring", op: null, ...here } as const] : []),
+    { kind: "feed", role: "feed", op: { kind: "feed", end: farEnd(id), supply }, ...here, text: feed },
+  ];
+}
+
+/** A bare end gets a terminal of the plug and goes into an empty cavity of it. */
+export function intoCavity(
+  end: EndId,
+  { pin, connector }: PlacedPin,
+  suffix: string,
+  here: Partial<Draft>,
+): readonly Draft[] {
+  const membrane: Draft = {
+    kind: "pierce",
+    role: `pierce${suffix}`,
+    op: { kind: "pierce", cavity: pin.id },
+    ...here,
+  };
+  return [
+    ...newTerminal(end, connector.sealed, suffix, here),
+    ...(pin.content === "empty" && connector.sealed ? [membrane] : []),
+    { kind: "insert", role: `insert${suffix}`, op: { kind: "insert", end, cavity: pin.id }, ...here },
+  ];
+}
+
+/** The free end of a pigtail's lead gets a terminal of another plug and goes into a cavity of it. */
+export function populated(lead: PlacedPin, cavity: PlacedPin): readonly Draft[] {
+  const here = { ...inHand(cavity), wire: lead.pin.id, partner: lead.pin.id };
+  return intoCavity(farEnd(lead.pin.id), cavity, "", here);
+}
+
 /** Cap and tuck: a flying lead's bare end is capped; a loom's wire comes out of its cavity and its terminal is capped. */
 function deadEnd(placed: PlacedPin): readonly Draft[] {
   const { id, content } = placed.pin;

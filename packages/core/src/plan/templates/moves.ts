@@ -9,7 +9,7 @@ import {
 } from "../../model/index.ts";
 import type { Displaced, Displacement } from "../displacements.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { baredEnd, deadEndOf, evict, newTerminal } from "./joints.ts";
+import { baredEnd, deadEndOf, evict, intoCavity, newTerminal } from "./joints.ts";
 
 /** A step with the decision that it carries out. */
 export interface OwnedDraft {
@@ -92,11 +92,7 @@ function ledBack({ decision }: Displacement, pin: Surroundings["pin"]): readonly
   const [lead, target] = [pin(decision.back), pin(decision.vehicle)];
   const { end, drafts } = baredEnd(lead, "back", "plug");
   const here = { ...inHand(target), wire: lead.pin.id, partner: lead.pin.id };
-  return [
-    ...drafts,
-    ...newTerminal(end, target.connector.sealed, "-back", here),
-    { kind: "insert", role: "insert-back", op: { kind: "insert", end, cavity: target.pin.id }, ...here },
-  ];
+  return [...drafts, ...intoCavity(end, target, "-back", here)];
 }
 
 /** Into its new cavity; a wire that comes from an unsealed plug gets a seal, and the seal goes on before the terminal. */

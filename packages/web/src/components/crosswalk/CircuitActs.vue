@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What can be done with the circuit in hand; each act with its key. */
 import { computed, ref } from "vue";
-import { isJoining, type Decision, type Half, type Method } from "@trevin/core";
+import { isJoining, type Decision, type Method, type Part } from "@trevin/core";
 import { canFindLive, METHOD_OFFERS } from "./acts.ts";
 import type { CircuitRow } from "./rows.ts";
 
@@ -13,9 +13,9 @@ const props = defineProps<{
   /** Whether the wire could be tapped instead of cut through, or the other way about. */
   tapOrCut: boolean;
   /** The half of the cut wire that could be joined instead, or null. */
-  half: Half | null;
+  half: Part | null;
   /** The same for the incoming wires. */
-  theirHalf: Half | null;
+  theirHalf: Part | null;
 }>();
 /** Nothing is done to a wire that nobody knows. */
 const unidentified = computed(() => props.row.alone?.proposal === "identify");
@@ -40,6 +40,16 @@ const emit = defineEmits<{
   half: [];
   theirHalf: [];
 }>();
+const PART_OFFERS: Readonly<Record<Part, string>> = {
+  loom: "Join the loom half",
+  plug: "Join the plug half",
+  pulled: "Pull the terminal",
+};
+const PART_HELP: Readonly<Record<Part, string>> = {
+  loom: "Join the half that stays in the loom, and insulate the one in the plug.",
+  plug: "Join the half that stays in the plug, and insulate the one in the loom.",
+  pulled: "Release the terminal and cut it off instead of cutting the wire: its cavity is free then.",
+};
 /** One line on the act that the hand is on. */
 const help = ref("");
 function explain({ target }: Event): void {
@@ -66,18 +76,8 @@ function explain({ target }: Event): void {
     >
       {{ decision?.kind === "tap" ? "Cut through instead" : "Tap instead" }} <kbd>N</kbd>
     </button>
-    <button
-      v-if="half"
-      type="button"
-      class="btn quiet"
-      :data-help="
-        half === 'plug'
-          ? 'Join the half that stays in the plug, and insulate the one in the loom.'
-          : 'Join the half that stays in the loom, and insulate the one in the plug.'
-      "
-      @click="emit('half')"
-    >
-      {{ half === "plug" ? "Join the plug half" : "Join the loom half" }} <kbd>W</kbd>
+    <button v-if="half" type="button" class="btn quiet" :data-help="PART_HELP[half]" @click="emit('half')">
+      {{ PART_OFFERS[half] }} <kbd>W</kbd>
     </button>
     <button
       v-if="theirHalf"

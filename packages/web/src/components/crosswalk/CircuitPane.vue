@@ -14,7 +14,7 @@ import {
   type DecisionId,
   type Dossier,
   type Fix,
-  type Half,
+  type Part,
   type Hazard,
   type WayOfWire,
   type OpenEffect,
@@ -132,7 +132,7 @@ watch(
   },
   { immediate: true },
 );
-const halfOf = (side: Side): Half | null =>
+const halfOf = (side: Side): Part | null =>
   decision.value === null ? null : (otherHalf(decision.value, props.dossier, side)?.half ?? null);
 const half = computed(() => halfOf("vehicle"));
 const theirHalf = computed(() => halfOf("incoming"));

@@ -4,6 +4,7 @@ import Dialog from "primevue/dialog";
 import Select from "primevue/select";
 import { computed, ref, shallowRef, watch } from "vue";
 import {
+  allPins,
   FEED_CLASSES,
   feedPlaces,
   isFeed,
@@ -17,10 +18,12 @@ import {
   type PinId,
   type PlacedPin,
 } from "@trevin/core";
-import { branchOff } from "./acts.ts";
+import { branchOff } from "./fills.ts";
 import SupplyPick from "../supplies/SupplyPick.vue";
 
 const props = defineProps<{ target: PlacedPin | null; before: Decision | null; dossier: Dossier }>();
+/** The empty cavity that gets a new wire; undefined where a wire that is there is fed. */
+const filling = defineModel<PlacedPin | null | undefined>("filling", { required: true });
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{
   feed: [feed: FeedClass, supply: JoinPointId, made: JoinPoint | null];
@@ -42,9 +45,9 @@ function offer(): void {
   wire.value = null;
 }
 watch(open, (now) => {
-  if (!now || props.target === null) return;
-  const own = props.target.pin.signal;
-  const before = props.before?.kind === "feed" ? props.before : null;
+  if (!now) return;
+  const own = props.target?.pin.signal ?? "unknown";
+  const before = props.before?.kind === "feed" && filling.value === undefined ? props.before : null;
   kind.value = before?.feed ?? (isFeed(own) ? own : "battery");
   offer();
   if (before !== null && before.supply !== null) supply.value = before.supply;
@@ -61,7 +64,28 @@ const wires = computed(() =>
 );
 const options = FEED_CLASSES.map((value) => ({ value, label: SIGNAL_WORDS[value] }));
 const isSupply = computed(() => kind.value !== "ground" && kind.value !== "sensor-return");
-const ready = computed(() => supply.value !== null || wire.value !== null);
+const ready = computed(() => props.target !== null && (supply.value !== null || wire.value !== null));
+const empties = computed(() =>
+  open.value && filling.value !== undefined
+    ? allPins(props.dossier).filter(
+        ({ pin, connector }) => pin.content === "empty" && connector.keepOut === "",
+      )
+    : [],
+);
+const cavities = computed(() =>
+  empties.value.map((placed) => ({
+    value: placed.pin.id as string,
+    label: [pinName(placed), placed.connector.place].filter(Boolean).join(", "),
+  })),
+);
+function choose(id: string): void {
+  filling.value = empties.value.find(({ pin }) => pin.id === id) ?? null;
+}
+const header = computed(() =>
+  filling.value === undefined
+    ? `Feed ${props.target === null ? "" : pinName(props.target)} from elsewhere`
+    : "New wire into an empty cavity",
+);
 function save(): void {
   const branched = wires.value.find(({ key }) => key === wire.value);
   if (branched !== undefined) emit("branch", branched.pin);
@@ -76,13 +100,20 @@ const why = computed(() => {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="open"
-    modal
-    :header="`Feed ${target ? pinName(target) : ''} from elsewhere`"
-    :draggable="false"
-  >
+  <Dialog v-model:visible="open" modal :header="header" :draggable="false">
     <form id="feed-form" class="form" @submit.prevent="save">
+      <div v-if="filling !== undefined" class="field">
+        <span id="feed-cavity" class="label">Cavity</span
+        ><Select
+          :model-value="filling?.pin.id ?? null"
+          :options="cavities"
+          option-label="label"
+          option-value="value"
+          :placeholder="cavities.length ? 'choose an empty cavity…' : 'no cavity of this job is empty'"
+          aria-labelledby="feed-cavity"
+          @update:model-value="choose"
+        />
+      </div>
       <div class="field">
         <span id="feed-kind" class="label">What it needs</span
         ><Select

@@ -114,7 +114,8 @@ const order = (id: PinId): string => {
 const HINTS: Readonly<Record<typeof props.mode, string>> = {
   join: "Tick several to join one wire to all of them.",
   jumper: "Tick several to join one wire to all of them.",
-  shift: "If the cavity is occupied, the two wires swap.",
+  shift:
+    "Within its side, two wires swap. A wire that sits in a cavity of the vehicle is capped and makes room.",
   series: "First the cavity it goes into, then the lead that comes back.",
 };
 const action = computed(() => {

@@ -36,7 +36,7 @@ export interface Edit {
   readonly points?: readonly JoinPoint[];
 }
 
-const common = { reason: "", answers: [] } as const;
+export const common = { reason: "", answers: [] } as const;
 /** Pins in the order of their plugs, so that the same choice is the same decision. */
 function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
   const rank = rankPins(dossier);
@@ -108,12 +108,12 @@ export function leaveOpen(
 export const takeBack = (rows: readonly CircuitRow[]): Edit => ({ put: [], remove: idsOf(rows) });
 
 /** Decisions that stand in the way of one about these pins. */
-const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId[] =>
+export const inTheWay = (dossier: Dossier, pins: readonly PinId[]): readonly DecisionId[] =>
   dossier.decisions
     .filter((decision) => decisionPins(decision).some((pin) => pins.includes(pin)))
     .map(decisionId);
 /** Decisions that seat a terminal in one of these cavities. */
-const claiming = (dossier: Dossier, seats: readonly PinId[]): readonly DecisionId[] =>
+export const claiming = (dossier: Dossier, seats: readonly PinId[]): readonly DecisionId[] =>
   dossier.decisions
     .filter((decision) => seatsOf(decision).some((seat) => seats.includes(seat)))
     .map(decisionId);
@@ -177,16 +177,6 @@ export function joinAlso(dossier: Dossier, ours: readonly PinId[], theirs: reado
     ...new Set([...own, ...met.map((pair) => pair[side])]),
   ];
   return joinPins(dossier, all(ours, 0), all(theirs, 1));
-}
-
-/** One more lead on a vehicle's wire for an incoming pin; null where what is decided of the wire would be lost. */
-export function branchOff(dossier: Dossier, wire: PinId, { pin, connector }: PlacedPin): Edit | null {
-  if (connector.side !== "incoming") return null;
-  const plain = joinPins(dossier, [wire], [pin.id]);
-  const standing = plain === null ? [] : undone(dossier, plain);
-  return standing.every((one) => one.kind === "feed" || one.kind === "leave")
-    ? plain
-    : joinAlso(dossier, [wire], [pin.id]);
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
@@ -325,6 +315,8 @@ export function offerWords(row: CircuitRow): string {
       return `Join ${cavities(row.vehicle)} to ${cavities(row.incoming)}`;
     case "move":
       return `Move ${cavities(pinsOfRow(row))} in its plug`;
+    case "populate":
+      return `Fill ${cavities(row.vehicle)} with ${cavities(row.incoming)}`;
     case "tap":
       return `Tap ${cavities(row.vehicle)} for ${cavities(row.incoming)}`;
     case "mate":

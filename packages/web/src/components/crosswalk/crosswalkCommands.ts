@@ -28,7 +28,7 @@ export function crosswalkCommands(
   const { rows, shown, selected, marked, target, select, move, mark, extendBy, nextDoubtful } = circuits;
   const { act, take, sureOnes, takeSure, reject, open, turnLive, turnMethod, turnTap, turnHalf, turnSure } =
     acts;
-  const { pairing, mating, openFeed, fitting, sides } = dialogs;
+  const { pairing, mating, openFeed, openFill, fitting, sides } = dialogs;
   const isOpen = (): boolean => selected.value?.decision === null;
   return [
     { id: "down", title: "Next circuit", keys: "ArrowDown", run: () => move(1) },
@@ -125,6 +125,7 @@ export function crosswalkCommands(
     },
     { id: "leave", title: "Leave as it is", keys: "L", run: () => open("leave") },
     { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
+    { id: "fill", title: "New wire into an empty cavity…", keys: "Y", run: openFill },
     {
       id: "jumper",
       title: "Jumper within the plug…",
@@ -135,7 +136,7 @@ export function crosswalkCommands(
     },
     {
       id: "shift",
-      title: "Move to another cavity or swap…",
+      title: "Move to another cavity, swap, or fill one of the vehicle's…",
       keys: "E",
       run: () => {
         pairing.value = "shift";
@@ -166,7 +167,7 @@ export function crosswalkCommands(
     },
     {
       id: "half",
-      title: "Join the other half of the cut wire",
+      title: "Join the other half of the cut wire, or pull its terminal",
       keys: "W",
       enabled: () =>
         !!selected.value?.decision && otherHalf(selected.value.decision, dossier(), "vehicle") !== null,

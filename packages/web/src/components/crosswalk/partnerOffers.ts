@@ -25,7 +25,7 @@ function caseWords({ strength, reasons, device }: Candidate): string {
   return weighty.map(reasonWords).join("; ");
 }
 
-/** What a pin can be paired with, by mode: the other side by the case for it, its own plug, its own side, or the incoming part. */
+/** What a pin can be paired with, by mode: the other side by the case for it, its own plug, the cavities of its own side and those of the vehicle, or the incoming part. */
 export function partnerOffers(
   dossier: Dossier,
   own: PlacedPin,
@@ -49,7 +49,22 @@ export function partnerOffers(
     const connectors = dossier.connectors
       .filter(({ side }) => side === own.connector.side)
       .sort((a, b) => Number(b.id === own.connector.id) - Number(a.id === own.connector.id));
-    return connectors.flatMap((connector) =>
+    const across =
+      own.connector.side === "incoming"
+        ? dossier.connectors.filter(({ side, keepOut }) => side === "vehicle" && keepOut === "")
+        : [];
+    const filled = across.flatMap((connector) =>
+      pinsInOrder(connector)
+        .filter(({ content }) => content !== "unknown")
+        .map((pin): Offer => ({
+          placed: { pin, connector },
+          strength: 0,
+          words:
+            pin.content === "empty" ? "free: it goes in there" : "replaces the wire there, which is capped",
+          taken: pin.content !== "empty" && taken({ pin, connector }),
+        })),
+    );
+    const within = connectors.flatMap((connector) =>
       pinsInOrder(connector)
         .filter((pin) => pin.id !== own.pin.id && pin.content !== "unknown" && connector.keepOut === "")
         .map((pin): Offer => ({
@@ -59,6 +74,7 @@ export function partnerOffers(
           taken: pin.content !== "empty" && taken({ pin, connector }),
         })),
     );
+    return [...within, ...filled];
   }
   if (mode === "series") {
     return dossier.connectors

@@ -36,6 +36,7 @@ export type Act =
   | "merge"
   | "mate"
   | "series"
+  | "populate"
   | "jumper"
   | "cap"
   | "remove"
@@ -162,7 +163,7 @@ export function circuitRows(
       .filter((decision) => decision.kind !== "forbid")
       .map((decision): CircuitRow => ({
         ...base,
-        ...sides(decisionPins(decision)),
+        ...sides(decision.kind === "populate" ? namedPins(decision) : decisionPins(decision)),
         key: decisionId(decision),
         decision,
         id: decisionId(decision),
@@ -259,6 +260,7 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   const only = (above: string) => ({ above, below: "" });
   if (decision?.kind === "feed") return only(row.seat === "" ? "from where?" : `from ${row.seat}`);
   if (decision?.kind === "move") return only(`to ${row.seat}`);
+  if (decision?.kind === "populate") return only("new terminal, in");
   if (decision?.kind === "cap") return only("cap and tuck");
   if (decision?.kind === "remove") return only("out of the loom");
   if (decision?.kind === "mate") return only("plugged together");

@@ -6,7 +6,7 @@ import {
   tappedInstead,
   type Decision,
   type Dossier,
-  type Half,
+  type Part,
   type PinId,
   type Side,
 } from "@trevin/core";
@@ -31,22 +31,29 @@ export function tapOrCut(decision: Decision, dossier: Dossier): Edit | null {
   return tap.incoming.every((pin) => hasWire(dossier, pin)) ? { put: [tap], remove } : null;
 }
 
-/** Which half of the wires of a side goes on: where it is not said, the vehicle's loom half and the incoming plug's. */
-const USUAL: Readonly<Record<Side, Half>> = { vehicle: "loom", incoming: "plug" };
+/** Which half of the wires of a side goes on where it is not said: the vehicle's loom half and the incoming plug's. */
+const USUAL: Readonly<Record<Side, Part>> = { vehicle: "loom", incoming: "plug" };
+/** What the key goes through: a vehicle's terminal can also be pulled and cut off, so that its cavity is free. */
+const NEXT: Readonly<Record<Part, Part>> = { loom: "plug", plug: "pulled", pulled: "loom" };
 
-/** The half that the wires of a side could be joined by instead, with the edit; null where they are not cut, or are one lead. */
+/** How the wires of a side could be parted instead, with the edit; null where they are not cut, or are one lead. */
 export function otherHalf(
   decision: Decision,
   dossier: Dossier,
   side: Side,
-): { readonly half: Half; readonly edit: Edit } | null {
-  if (!isJoining(decision) || methodOf(decision) !== "splice") return null;
-  if (side === "vehicle" && decision.kind === "tap") return null;
-  const wires = linkedPairs(decision).map(([vehicle, incoming]) => (side === "vehicle" ? vehicle : incoming));
+): { readonly half: Part; readonly edit: Edit } | null {
+  if (methodOf(decision) !== "splice" || (side === "vehicle" && decision.kind === "tap")) return null;
+  const wires =
+    decision.kind === "jumper"
+      ? decision.pins
+      : linkedPairs(decision).map(([vehicle, incoming]) => (side === "vehicle" ? vehicle : incoming));
+  if (!(isJoining(decision) || (decision.kind === "jumper" && side === "vehicle"))) return null;
   if (!isOfLoom(dossier, wires)) return null;
   const field = side === "vehicle" ? "half" : "theirHalf";
-  const { [field as "theirHalf"]: now = USUAL[side], ...whole } = decision;
-  const half: Half = now === "loom" ? "plug" : "loom";
-  const put: Decision = half === USUAL[side] ? whole : { ...whole, [field]: half };
-  return { half, edit: { put: [put], remove: [] } };
+  const usual = decision.kind === "jumper" ? "loom" : USUAL[side];
+  const { [field as "half"]: now = usual, ...whole } = decision as Extract<Decision, { half?: unknown }>;
+  const both: Part = now === "loom" ? "plug" : "loom";
+  const turned = isJoining(decision) && side === "vehicle" ? NEXT[now] : both;
+  const put = (turned === usual ? whole : { ...whole, [field]: turned }) as Decision;
+  return { half: turned, edit: { put: [put], remove: [] } };
 }

@@ -13,7 +13,6 @@ import type {
   PlacedPin,
 } from "@trevin/core";
 import {
-  branchOff,
   joinAlso,
   joinPins,
   jumperPins,
@@ -24,6 +23,7 @@ import {
   withDevice,
   type Edit,
 } from "./acts.ts";
+import { branchOff, fillCavity } from "./fills.ts";
 import { leadOf } from "./rows.ts";
 import type { Decide } from "./useActs.ts";
 import type { Circuits } from "./useCircuits.ts";
@@ -61,10 +61,17 @@ export function useDialogs(
       return first === undefined || second === undefined
         ? null
         : seriesThrough(dossier(), mine.pin.id, first, second);
-    if (pairing.value === "shift" && first !== undefined) return shiftPin(dossier(), mine.pin.id, first);
+    if (pairing.value === "shift" && first !== undefined)
+      return isAcross(mine, first)
+        ? fillCavity(dossier(), mine, first)
+        : shiftPin(dossier(), mine.pin.id, first);
     if (pairing.value === "jumper") return jumperPins(dossier(), [...own, ...pins]);
     return joinPins(dossier(), ...bySide(mine, pins));
   }
+  const isAcross = ({ connector }: PlacedPin, pin: PinId): boolean =>
+    dossier().connectors.some(
+      ({ side, pins }) => side !== connector.side && pins.some(({ id }) => id === pin),
+    );
   const bySide = (mine: PlacedPin, pins: readonly PinId[]): [readonly PinId[], readonly PinId[]] =>
     mine.connector.side === "vehicle" ? [[mine.pin.id], pins] : [pins, [mine.pin.id]];
   async function choosePartner(pins: readonly PinId[]): Promise<void> {
@@ -100,17 +107,29 @@ export function useDialogs(
     }
   }
   const feeding = ref(false);
-  const feedTarget = computed(() => selected.value?.incoming[0] ?? selected.value?.vehicle[0] ?? null);
+  /** The empty cavity that a new wire goes into, null while it is chosen; undefined where the circuit in hand is fed. */
+  const filling = shallowRef<PlacedPin | null | undefined>(undefined);
+  const feedTarget = computed(() =>
+    filling.value === undefined
+      ? (selected.value?.incoming[0] ?? selected.value?.vehicle[0] ?? null)
+      : filling.value,
+  );
   function openFeed(): void {
+    filling.value = undefined;
     if (feedTarget.value !== null) feeding.value = true;
+  }
+  function openFill(): void {
+    filling.value = null;
+    feeding.value = true;
   }
   async function feed(kind: FeedClass, supply: JoinPointId, made: JoinPoint | null): Promise<void> {
     const pin = feedTarget.value?.pin.id;
-    if (pin === undefined || selected.value === undefined) return;
+    if (pin === undefined) return;
+    const replaced = filling.value === undefined ? (selected.value?.id ?? null) : null;
     if (
       await decide({
         put: [{ kind: "feed", pin, feed: kind, supply, sure: "sure", reason: "", answers: [] }],
-        remove: selected.value.id === null ? [] : [selected.value.id],
+        remove: replaced === null ? [] : [replaced],
         ...(made === null ? {} : { points: [made] }),
       })
     ) {
@@ -161,6 +180,8 @@ export function useDialogs(
     feeding,
     feedTarget,
     openFeed,
+    openFill,
+    filling,
     feed,
     branch,
     measuring,

@@ -178,6 +178,10 @@ const boxed = computed(() =>
             stroke="none"
           />
         </template>
+        <template v-else-if="act === 'populate'">
+          <path :d="`M12 8H${width - 2}`" :stroke-dasharray="dash" />
+          <path d="M12 2.5 L1 8 L12 13.5z" fill="var(--ink)" stroke="none" />
+        </template>
         <template v-else-if="act === 'splice'">
           <path :d="`M2 8H${width - 2}`" :stroke-dasharray="dash" />
           <template v-if="device === null">

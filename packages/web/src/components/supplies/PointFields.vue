@@ -99,9 +99,9 @@ const switches = [
         <label :for="`${uid}-name`">Name</label
         ><input
           :id="`${uid}-name`"
+          v-take-focus
           class="inp"
           :value="point.name"
-          v-take-focus
           maxlength="120"
           :placeholder="point.kind === 'ground' ? 'G3, left sill' : 'F22, 5 A, kick panel'"
           @input="set({ name: valueOf($event) })"

@@ -1,0 +1,142 @@
+import { describe, expect, it } from "vitest";
+import { job, pin, V, X, type Pin } from "../../testing/twoPlugs.ts";
+import { decisionWords, pinNamer, stepLine, stepWords } from "../../words/index.ts";
+import { checkPlan } from "../check/check.ts";
+import { planWork } from "../plan.ts";
+
+/** A sealed plug with an empty cavity, whose part leaves; a pigtail of two leads; a fuse and a ground point. */
+const made = (decisions: readonly Pin[], flying = true) =>
+  job({
+    v: [
+      pin("1", "Fan, low", { colour: "RD" }),
+      pin("2", "", { content: "empty" }),
+      pin("3", "Horn", { colour: "BK" }),
+    ],
+    x: [pin("A", "Fan, low", { colour: "BU" }), pin("B", "Memory", { colour: "GN" })],
+    onV: { id: "V", sealed: true },
+    onX: { leads: flying ? "flying" : "loom" },
+    decisions,
+    file: {
+      points: [
+        { id: "G2", name: "G2", kind: "ground", place: "left sill" },
+        { id: "F6", name: "F6", kind: "supply", supply: { feed: "ignition", fuse: { amps: 5 } } },
+      ],
+      worklist: { counterparts: [{ connector: "V", becomes: "leaves" }] },
+    },
+  });
+const rest = (...pins: readonly Pin[]): readonly Pin[] => pins.map((one) => ({ kind: "cap", pin: one }));
+const lines = (decisions: readonly Pin[], first: number, flying = true): readonly string[] => {
+  const dossier = made([...decisions], flying);
+  const plan = planWork(dossier);
+  expect(plan.blocks.filter(({ code }) => code !== "stop")).toEqual([]);
+  expect(checkPlan(dossier, plan)).toBeNull();
+  const own = plan.steps.filter(({ decision }) => decision !== null);
+  // Nothing that is done can be left out unnoticed.
+  for (const left of own.filter(({ op }) => op !== null))
+    expect(checkPlan(dossier, { steps: plan.steps.filter((step) => step !== left) })?.code).toBeDefined();
+  return own.slice(0, first).map((step) => stepLine(stepWords(step, dossier)));
+};
+
+describe("a cavity is filled", () => {
+  it("by the free end of a lead: new terminal, through the membrane", () => {
+    expect(
+      lines([{ kind: "populate", lead: X("A"), cavity: V("2") }, ...rest(X("B"), V("1"), V("3"))], 9),
+    ).toEqual(
+      expect.arrayContaining([
+        "Slide on wire seal, onto blue, for V, cavity 2",
+        "Crimp blue, new terminal for V, cavity 2",
+        "Pierce the membrane, of V, cavity 2",
+        "Insert blue, into V, cavity 2",
+      ]),
+    );
+  });
+  it("in place of a wire that is capped first", () => {
+    const all = lines(
+      [{ kind: "populate", lead: X("A"), cavity: V("1") }, ...rest(X("B"), V("1"), V("3"))],
+      20,
+    );
+    expect(all.indexOf("Release red, out of V, cavity 1")).toBeLessThan(
+      all.indexOf("Insert blue, into V, cavity 1"),
+    );
+    expect(all).not.toContain("Pierce the membrane, of V, cavity 1");
+  });
+  it("by a terminal of an incoming loom, as it is", () => {
+    expect(
+      lines([{ kind: "move", pin: X("A"), to: V("2") }, ...rest(X("B"), V("1"), V("3"))], 20, false),
+    ).toEqual(expect.arrayContaining(["Release blue, out of X, cavity A", "Insert blue, into V, cavity 2"]));
+  });
+  it("by a new wire from a ground point: seated first, its ring at the other end", () => {
+    const all = lines(
+      [{ kind: "feed", pin: V("2"), feed: "ground", supply: "G2" }, ...rest(X("A"), X("B"), V("1"), V("3"))],
+      30,
+    );
+    const order = [
+      "Route a new wire, from G2, left sill to V, cavity 2, before it is cut to length",
+      "Insert the new wire, into V, cavity 2",
+      "Fit ring onto the new wire, of V, cavity 2, for G2, left sill",
+      "Ground the new wire, of V, cavity 2, at G2, left sill",
+    ].map((line) => all.indexOf(line));
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+    expect(order[0]).toBeGreaterThanOrEqual(0);
+  });
+});
+
+describe("a wire is parted otherwise than by a cut", () => {
+  it("its terminal is pulled and cut off, and its cavity takes another lead", () => {
+    const all = lines(
+      [
+        { kind: "join", vehicle: V("1"), incoming: X("A"), method: "splice", half: "pulled" },
+        { kind: "populate", lead: X("B"), cavity: V("1") },
+        ...rest(V("3")),
+      ],
+      20,
+    );
+    const at = (line: string): number => all.indexOf(line);
+    expect(at("Release red, out of V, cavity 1")).toBeLessThan(
+      at("Cut off the old terminal, from red, towards V, cavity 1"),
+    );
+    expect(at("Splice red and blue, one joint, crimped: V.1, X.A")).toBeLessThan(
+      at("Insert green, into V, cavity 1"),
+    );
+    expect(all.filter((line) => line.startsWith("Cut red"))).toEqual([]);
+  });
+  it("the halves in the plug are bridged, those in the loom insulated", () => {
+    const all = lines([{ kind: "jumper", pins: [V("1"), V("3")], half: "plug" }, ...rest(X("A"), X("B"))], 8);
+    expect(all).toContain("Cap red, the loom-side half, of V, cavity 1");
+    expect(all).toContain(
+      "Splice red and black, one joint, crimped: V.1 (connector half), V.3 (connector half)",
+    );
+  });
+});
+
+describe("what cannot be filled is refused with its reason", () => {
+  const refused = (decision: Pin, flying = true): string => {
+    try {
+      made([decision], flying);
+      return "taken";
+    } catch (error) {
+      return String(error);
+    }
+  };
+  it("a loom's wire has no free end, a lead does not go into its own plug, and one cavity takes one terminal", () => {
+    expect(refused({ kind: "populate", lead: X("A"), cavity: V("2") }, false)).toContain("not-a-free-lead");
+    expect(refused({ kind: "populate", lead: X("A"), cavity: X("B") })).toContain("not-a-free-lead");
+    expect(refused({ kind: "move", pin: V("1"), to: X("A") })).toContain("move-across-sides");
+    expect(() =>
+      made([
+        { kind: "populate", lead: X("A"), cavity: V("2") },
+        { kind: "feed", pin: V("2"), feed: "ground", supply: "G2" },
+      ]),
+    ).toThrow("cavity-claimed");
+  });
+  it("a wire that stays keeps its cavity: the work waits", () => {
+    const dossier = made([
+      { kind: "populate", lead: X("A"), cavity: V("1") },
+      { kind: "leave", pin: V("1") },
+    ]);
+    expect(planWork(dossier).blocks.map(({ code }) => code)).toContain("cavity-kept");
+    expect(dossier.decisions.map((one) => decisionWords(one, pinNamer(dossier)))[0]).toBe(
+      "X.A into V.1: new terminal, into that cavity",
+    );
+  });
+});
