@@ -13,14 +13,16 @@ const words = ({ pin, connector }: PlacedPin): string => {
 <template>
   <div class="ends">
     <div v-for="placed in pins" :key="placed.pin.id" class="end">
-      <b>{{ placed.pin.function || "no function recorded" }}</b>
+      <b>{{
+        placed.pin.function || (placed.pin.content === "empty" ? "new wire" : "no function recorded")
+      }}</b>
       <span
         class="lab"
         :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${placed.pin.signal}`"
         ><span class="code">{{ placed.pin.colour }}</span
         ><span>{{ words(placed) }}</span
         ><em>{{ placed.pin.size ?? "" }}</em
-        ><span>{{ placed.pin.signal }}</span></span
+        ><span>{{ placed.pin.content === "empty" ? "empty cavity" : placed.pin.signal }}</span></span
       >
     </div>
     <span v-if="pins.length === 0" class="mut none">{{ none }}</span>

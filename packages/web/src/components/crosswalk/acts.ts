@@ -316,7 +316,7 @@ export function offerWords(row: CircuitRow): string {
     case "move":
       return `Move ${cavities(pinsOfRow(row))} in its plug`;
     case "populate":
-      return `Fill ${cavities(row.vehicle)} with ${cavities(row.incoming)}`;
+      return `Put ${cavities(row.incoming)} into ${row.seat}`;
     case "tap":
       return `Tap ${cavities(row.vehicle)} for ${cavities(row.incoming)}`;
     case "mate":

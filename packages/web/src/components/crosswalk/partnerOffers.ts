@@ -25,6 +25,8 @@ function caseWords({ strength, reasons, device }: Candidate): string {
   return weighty.map(reasonWords).join("; ");
 }
 
+const rankOf = ({ placed }: Offer): number => (placed.pin.content === "empty" ? 0 : 1);
+
 /** What a pin can be paired with, by mode: the other side by the case for it, its own plug, the cavities of its own side and those of the vehicle, or the incoming part. */
 export function partnerOffers(
   dossier: Dossier,
@@ -74,7 +76,9 @@ export function partnerOffers(
           taken: pin.content !== "empty" && taken({ pin, connector }),
         })),
     );
-    return [...within, ...filled];
+    // A lead seldom changes places in its own plug, and is often what an empty cavity waits for.
+    const emptyFirst = [...filled].sort((a, b) => rankOf(a) - rankOf(b));
+    return own.connector.leads === "flying" ? [...emptyFirst, ...within] : [...within, ...emptyFirst];
   }
   if (mode === "series") {
     return dossier.connectors

@@ -27,6 +27,7 @@ describe("circuitRows", () => {
         const joinedTo = new Set(
           dossier.decisions.flatMap((decision) => {
             if (decision.kind === "join") return [decision.incoming];
+            if (decision.kind === "feed") return [decision.pin];
             return decision.kind === "series" ? [decision.into] : [];
           }),
         );

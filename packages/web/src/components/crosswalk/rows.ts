@@ -7,6 +7,7 @@ import {
   decisionPins,
   pinName,
   pointLabel,
+  seatOf,
   indexPins,
   isJoining,
   namedPins,
@@ -17,6 +18,7 @@ import {
   type Hazard,
   type InsertedDevice,
   type PinId,
+  type Part,
   type PlacedPin,
   type ProposedDevice,
   type SuggestedAlone,
@@ -144,7 +146,8 @@ export function circuitRows(
       const point = dossier.points.find(({ id }) => id === decision.supply);
       return point === undefined ? "" : pointLabel(point);
     }
-    const seat = decision.kind === "move" ? pins.get(decision.to) : undefined;
+    const to = decision.kind === "populate" ? decision.cavity : seatOf(decision);
+    const seat = to === null || decision.kind === "join" ? undefined : pins.get(to);
     return seat === undefined ? "" : pinName(seat);
   };
   const offered = (offer: Decision, sure: Sureness, more: Partial<CircuitRow>): CircuitRow => ({
@@ -163,7 +166,7 @@ export function circuitRows(
       .filter((decision) => decision.kind !== "forbid")
       .map((decision): CircuitRow => ({
         ...base,
-        ...sides(decision.kind === "populate" ? namedPins(decision) : decisionPins(decision)),
+        ...sides(decisionPins(decision)),
         key: decisionId(decision),
         decision,
         id: decisionId(decision),
@@ -249,6 +252,8 @@ const ALONE_WORDS: Partial<Record<string, string>> = {
   spare: "spare",
 };
 
+const HALF_MARKS: Readonly<Record<Part, string>> = { loom: "", plug: ", plug half", pulled: ", pulled" };
+
 /** The words above the line between the two sides, and below it where wires fork. */
 export function lineWords(row: CircuitRow): { readonly above: string; readonly below: string } {
   const trap = row.hazards.some(
@@ -260,7 +265,7 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   const only = (above: string) => ({ above, below: "" });
   if (decision?.kind === "feed") return only(row.seat === "" ? "from where?" : `from ${row.seat}`);
   if (decision?.kind === "move") return only(`to ${row.seat}`);
-  if (decision?.kind === "populate") return only("new terminal, in");
+  if (decision?.kind === "populate") return only(`into ${row.seat}`);
   if (decision?.kind === "cap") return only("cap and tuck");
   if (decision?.kind === "remove") return only("out of the loom");
   if (decision?.kind === "mate") return only("plugged together");
@@ -279,7 +284,8 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
     return only(
       row.act === "jumper" ? "suggested: jumper" : `suggested${part === "" ? "" : `: ${part}`}${trap}`,
     );
-  return only(`${part === "" ? row.act : part}${trap}`);
+  const half = "half" in decision ? HALF_MARKS[decision.half ?? "loom"] : "";
+  return only(`${part === "" ? row.act : part}${half}${trap}`);
 }
 
 /** How high one wire stands in the list, in px. */
