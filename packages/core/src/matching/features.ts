@@ -57,6 +57,9 @@ const namesOf = (things: readonly Thing[]): readonly string[] =>
 /** Supplies that are not the one that a plain "battery" means. */
 const ODD_SUPPLIES = new Set(["second battery supply", "second battery ground", "half tap"]);
 
+/** Whether a thing is one of those that a single word names: a fresh water pump is a pump. */
+const isKindOf = (thing: string, word: string): boolean => !word.includes(" ") && thing.endsWith(` ${word}`);
+
 /** Whether two meanings name the same thing, related ones, others, or leave it open. */
 export function thingFit(
   a: Pick<Meaning, "things" | "aside" | "kinds" | "vague">,
@@ -76,6 +79,8 @@ export function thingFit(
   if (own.length === 0 || theirs.length === 0)
     return [...own, ...theirs].some((name) => ODD_SUPPLIES.has(name)) ? "other" : "open";
   const families = new Set(a.things.map(({ family }) => family));
+  if (own.some((name) => theirs.some((other) => isKindOf(name, other) || isKindOf(other, name))))
+    return "related";
   if (!b.things.some(({ family }) => families.has(family))) return a.vague || b.vague ? "open" : "other";
   // A lamp and the switch that lights it hang on one wire, and so do a gauge and its sender.
   const tells = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("lamp") || kinds.has("gauge"));

@@ -15,6 +15,8 @@ export function wayOf(
   const has = (...some: readonly string[]): boolean => some.some((word) => words.includes(word));
   if (contact !== null) return contact.startsWith("87") ? "source" : "load";
   if (roles.has("in") !== roles.has("out")) return roles.has("out") ? "source" : "load";
+  if (has("sink", "sinks") && tokens.some(({ raw }) => /^(activate|trigger|switch on)$/.test(raw)))
+    return "load";
   if (has("sinks", "sink", "ls", "hs", "opencollector")) return "source";
   if ((signal === "sensor-supply" || signal === "sensor-return") && has("from", "supplied") && has("unit"))
     return "source";

@@ -158,6 +158,7 @@ const facts = computed(() => {
         :frozen="store.begun"
         @choose="chosen = $event"
         @add="add"
+        @supplies="dialog = 'supplies'"
       />
       <template v-if="connector">
         <p v-if="store.begun" class="bad frozen">

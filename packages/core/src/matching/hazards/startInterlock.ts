@@ -95,7 +95,7 @@ function groundThrough(
 ): { readonly point: JoinPoint; readonly isNew: boolean } {
   const own = points.find((point) => feedOf(point) === "ground" && point.supply?.through === what);
   if (own !== undefined) return { point: own, isNew: false };
-  const name = `ground through ${what} switch`;
+  const name = `ground through a ${what} switch`;
   const taken = new Set(points.map((point) => point.name));
   const free = taken.has(name) ? `${name} (new)` : name;
   const blank = blankPoint(joinPointId(free), free, "ground");

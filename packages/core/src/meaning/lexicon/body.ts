@@ -80,7 +80,7 @@ cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise o
 immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp
 # fuel level
 fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level; tank float; fuel float; float sensor fuel
-water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes
+water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes; level in; level input; level com; level common; fresh water probe; tank level common; tank sender; clean water; clean water tank; tank low; tank empty; tank full; water tank empty; clean water tank empty; waste water tank full
 # trip
 odometer trip switch | switched-ground load comfort-lost | trip reset; trip switch; trip computer; odometer; reset; trip; trip button
 # buzzer
@@ -155,7 +155,7 @@ power steering supply | battery load dead | power steering supply; eps supply; e
 steering assist valve | pwm source comfort-lost | steering assist; variable steering; speed dependent steering; steering valve; steering solenoid; power steering solenoid; power steering valve; variable steering solenoid
 steering angle sensor | other-data both lamp-on | steering angle; steering angle sensor; sas
 # heater blower
-blower motor | switched-supply load comfort-lost | blower; blower motor; heater fan; heater blower; cabin fan; blower feed; cab fan; interior fan; heater motor; vehicle blower; blower relay; heater fan motor; hvac fan; cabin blower; vent fan; cab heater fan; blower output; evaporator fan; cab fan relay; fresh air fan; interior blower; extractor fan; blower speed
+blower motor | switched-supply load comfort-lost | blower; blower motor; heater fan; heater blower; cabin fan; blower feed; cab fan; interior fan; heater motor; vehicle blower; blower relay; heater fan motor; hvac fan; cabin blower; vent fan; cab heater fan; blower output; evaporator fan; cab fan relay; fresh air fan; interior blower; extractor fan; blower speed; heater; heater output; cabin heater
 blower control | pwm source comfort-lost | blower control; blower pwm; blower speed; blower resistor; blower switch; vehicle blower control; blower request; blower control signal; blower regulator; fan switch heater; heater fan switch; blower on signal; heater fan request
 # climate
 blend door actuator | pwm source comfort-lost | blend door; temperature flap; mix flap; blend motor; air mix; blend; air mix motor; blend flap; temperature door; mix door; air mix door

@@ -9,7 +9,7 @@ const props = defineProps<{
   chosen: ConnectorId | null;
   frozen: boolean;
 }>();
-const emit = defineEmits<{ choose: [connector: ConnectorId]; add: [] }>();
+const emit = defineEmits<{ choose: [connector: ConnectorId]; add: []; supplies: [] }>();
 
 type Grouping = "side" | "leg" | "end";
 const grouping = ref<Grouping>("side");
@@ -67,6 +67,9 @@ const identified = (one: Connector): boolean =>
       </template>
     </div>
     <button v-if="!frozen" type="button" class="link lab" @click="emit('add')">Add a connector</button>
+    <button type="button" class="link lab" @click="emit('supplies')">
+      Supplies and grounds <kbd class="letter">U</kbd>
+    </button>
     <Select
       v-if="connectors.length > 2"
       v-model="grouping"

@@ -89,9 +89,6 @@ const optional = COLUMNS.filter(
     <button type="button" class="btn quiet" @click="emit('open', 'alike')">
       Look-alikes <kbd class="letter">L</kbd>
     </button>
-    <button type="button" class="btn quiet" @click="emit('open', 'supplies')">
-      Supplies <kbd class="letter">U</kbd>
-    </button>
   </div>
   <p class="keys lab">
     <kbd>Enter</kbd> next cavity <kbd>'</kbd> same as above <kbd>Ctrl D</kbd> fill <kbd>Space</kbd> identified
