@@ -194,7 +194,7 @@ pulse: pulses puls impuls impulse pls freq frequency pulsed
 duty: tastverhältnis
 knock: klopf klopfsensor detonation
 oxygen: oxy
-oxygen sensor: lambda lambdasonde ho2s o2s ego lsf ox
+oxygen sensor: lambda lambdasonde ho2s h02s o2s ego lsf ox
 wideband: breitband lsu wb uego
 egr: agr abgasrückführung
 particulate: partikelfilter dpf fap
