@@ -190,6 +190,14 @@ const supplySchema = z.object({
     .nullable()
     .default(null),
   behind: joinPointIdSchema.nullable().default(null).describe("Supply or battery post in front of its fuse"),
+  trunk: z
+    .object({
+      size: sizeSchema.nullable().default(null),
+      length: z.number().positive().max(20_000).nullable().default(null).describe("mm"),
+    })
+    .nullable()
+    .default(null)
+    .describe("The new wire that leads to it, where this job brings it"),
   through: z
     .enum(INTERLOCKS)
     .nullable()

@@ -59,10 +59,18 @@ export function initialState(dossier: Dossier): HarnessState {
   const state: HarnessState = {
     connectors: Object.fromEntries(dossier.connectors.map((connector) => [connector.id, connector])),
     holders,
-    runs: dossier.wires.map((wire) => ({
-      pins: wire.ends.flatMap((end) => (end.at === "pin" ? [end.pin] : [])),
-      points: wire.ends.flatMap((end) => (end.at === "point" ? [end.point] : [])),
-    })),
+    runs: [
+      ...dossier.wires.map((wire) => ({
+        pins: wire.ends.flatMap((end) => (end.at === "pin" ? [end.pin] : [])),
+        points: wire.ends.flatMap((end) => (end.at === "point" ? [end.point] : [])),
+      })),
+      // A new wire to a supply is one piece with what is in front of it, unless a fuse is between. Nothing hangs on it yet.
+      ...dossier.points.flatMap(({ id, supply }) =>
+        supply !== null && supply.trunk !== null && supply.fuse === null && supply.behind !== null
+          ? [{ pins: [], points: [id, supply.behind] }]
+          : [],
+      ),
+    ],
     points: Object.fromEntries(dossier.points.map((point) => [point.id, polarityOf(point) ?? "joint"])),
     aliases: Object.fromEntries(
       dossier.points.flatMap(({ id, supply }) => (supply?.aliases ?? []).map((alias) => [alias, id])),

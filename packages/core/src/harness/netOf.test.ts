@@ -89,7 +89,10 @@ describe("netOf", () => {
       connectors.every(({ shell }) => shell === null),
     );
     fc.assert(
-      fc.property(plain, (dossier) => {
+      fc.property(plain, (made) => {
+        // A wire that the job still has to lay is none that could be followed.
+        const points = made.points.filter(({ supply }) => (supply?.trunk ?? null) === null);
+        const dossier = { ...made, points };
         const named = (groups: readonly (readonly string[])[]): readonly string[] =>
           groups
             .filter((group) => group.length > 1)

@@ -171,6 +171,7 @@ export {
   type Fuse,
   type Interlock,
   type Supply,
+  type Trunk,
 } from "./wiring.ts";
 export { nextLabel } from "./label.ts";
 export { hangingOn, type Hanging } from "./hanging.ts";

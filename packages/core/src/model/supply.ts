@@ -7,6 +7,7 @@ export const plainSupply = (feed: FeedClass): Supply => ({
   volts: null,
   fuse: null,
   behind: null,
+  trunk: null,
   through: null,
   aliases: [],
 });

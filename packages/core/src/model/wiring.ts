@@ -18,6 +18,12 @@ export interface Fuse {
   readonly fitted: boolean;
 }
 
+/** A new wire with branches: what hangs on its end draws its current through it. */
+export interface Trunk {
+  readonly size: number | null;
+  readonly length: number | null;
+}
+
 /** What a supply or a ground point gives, behind its fuse. */
 export interface Supply {
   readonly feed: FeedClass;
@@ -27,6 +33,8 @@ export interface Supply {
   readonly fuse: Fuse | null;
   /** The supply or battery post in front of the fuse; null where it is not recorded. */
   readonly behind: JoinPointId | null;
+  /** The new wire that leads to it from there, where this job brings it: mm² and mm, null where not known. */
+  readonly trunk: Trunk | null;
   /** The switch that it comes through, where one keeps the engine from cranking in gear. */
   readonly through: Interlock | null;
   /** What older records call it. */

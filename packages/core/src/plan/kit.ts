@@ -143,7 +143,21 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
       ];
     case "cap":
       return [consumable("end cap or adhesive-lined sleeve", single), tool("hot-air gun")];
-    case "route":
+    case "route": {
+      const trunk = dossier.points.find(({ id }) => id === step.supply)?.supply?.trunk ?? null;
+      if (step.text === "trunk" && trunk !== null)
+        return [
+          part(
+            `wire to ${supply}`,
+            [
+              trunk.size === null ? "size not recorded" : `${trunk.size} mm²`,
+              ...(trunk.length === null ? [] : [`${(trunk.length / 1000).toFixed(1)} m`]),
+            ].join(", "),
+          ),
+          part("fuse holder"),
+          part("grommet for holes in metal"),
+          consumable("tape and ties"),
+        ];
       return [
         part(
           `wire for the feed, ${step.wire === null ? "any colour" : newWireColour(placed(step.wire))}`,
@@ -152,6 +166,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
         part("grommet for holes in metal"),
         consumable("tape and ties"),
       ];
+    }
     case "feed":
       return step.text === "ground"
         ? [consumable("sealant for the bared metal"), tool("spanner for the ground point")]

@@ -2,6 +2,7 @@ import type { HarnessState } from "../harness/index.ts";
 import {
   decisionByPin,
   decisionId,
+  hangingOn,
   isDeadEnd,
   isSupply,
   leadPin,
@@ -17,6 +18,7 @@ import { adapterDrafts, adapterFeeds, isByAdapter, WORK_TABLE } from "./adapter.
 import { displaced, type Displaced } from "./displacements.ts";
 import type { Unit } from "./order.ts";
 import { draftsOf } from "./templates/decisions.ts";
+import { trunkLaid } from "./templates/joints.ts";
 import { moveTogether, ownedBy } from "./templates/moves.ts";
 import type { Draft } from "./templates/draft.ts";
 
@@ -124,7 +126,7 @@ export function unitsOf(
     }),
   ];
   const filled = units.filter(({ drafts }) => drafts.length > 0);
-  return { units: afterFreed(filled, decisions), displaced: components };
+  return { units: afterTrunks(afterFreed(filled, decisions), decisions, dossier), displaced: components };
 }
 
 /** A lead goes into its cavity once the wire that sits there is out. */
@@ -144,6 +146,34 @@ function afterFreed(units: readonly WorkUnit[], decisions: readonly Decision[]):
       ? unit
       : { ...unit, after: [...unit.after, frees.id], tier: Math.max(unit.tier, frees.tier) };
   });
+}
+
+/** A supply that a new wire leads to has that wire laid by the first that hangs on it; the others wait for it. */
+function afterTrunks(
+  units: readonly WorkUnit[],
+  decisions: readonly Decision[],
+  { points }: Dossier,
+): readonly WorkUnit[] {
+  const hanging = hangingOn(decisions);
+  return points
+    .filter(({ supply }) => (supply?.trunk ?? null) !== null)
+    .reduce<readonly WorkUnit[]>((all, point) => {
+      const hung = new Set<unknown>(
+        (hanging.get(point.id) ?? []).map(({ decision }) => decisionId(decision)),
+      );
+      const users = all.filter(({ drafts }) => drafts.some(({ decision }) => hung.has(decision)));
+      const [first] = users;
+      if (first === undefined) return all;
+      const tier = Math.max(...users.map((unit) => unit.tier));
+      const owner = first.drafts.find(({ decision }) => hung.has(decision))?.decision ?? null;
+      return all.map((unit) => {
+        if (unit === first)
+          return { ...unit, drafts: [{ decision: owner, draft: trunkLaid(point) }, ...unit.drafts] };
+        return users.includes(unit)
+          ? { ...unit, after: [...unit.after, first.id], tier: Math.max(tier, unit.tier) }
+          : unit;
+      });
+    }, units);
 }
 
 /** Supplies brought in from elsewhere come after everything else: supply last. */

@@ -285,7 +285,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                 kind: "feed",
                 pin: pin.id,
                 feed: i % 2 === 0 ? "battery" : "ignition",
-                supply: joinPointId(i % 2 === 0 ? "F5" : "F6"),
+                supply: joinPointId(["bus", "F6", "F5", "F6"][i % 4] ?? "F5"),
                 sure,
                 ...common,
               });

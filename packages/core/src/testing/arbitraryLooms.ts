@@ -56,6 +56,11 @@ export const POINTS: readonly JoinPoint[] = [
     aliases: ["ignition fuse F6"],
   }),
   point("G2", "ground", plainSupply("ground")),
+  point("bus", "supply", {
+    ...plainSupply("battery"),
+    behind: joinPointId("F5"),
+    trunk: { size: 2.5, length: 900 },
+  }),
 ];
 function point(name: string, kind: JoinPointKind, supply: Supply | null): JoinPoint {
   return { ...blankPoint(joinPointId(name), name, kind), supply };

@@ -417,6 +417,8 @@ export function faultWords(
       return `After ${step(fault.step)} ${[...new Set(fault.ends.map(name))].join(" and ")} are bare at the same time and can touch.`;
     case "joints-side-by-side":
       return `${step(fault.step)} cuts at the same place as the wire before it, ${fault.length} mm behind ${name(fault.connector)}: the joints would sit side by side.`;
+    case "run-not-laid":
+      return `${step(fault.step)} joins a wire to ${name(fault.supply)} before its own wire is laid.`;
     case "not-stripped":
       return `${step(fault.step)} comes before the ends are stripped.`;
     case "seal-missing":

@@ -400,6 +400,7 @@ export function stepWords(
         return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
       return words(wireWords(wire), here(`${capped(step)} of`));
     case "route":
+      if (step.text === "trunk") return words("a new wire", trunkWords(dossier, step));
       if (step.terminal !== null)
         return words(
           "a new wire",
@@ -472,6 +473,16 @@ function whereTo(dossier: Dossier, { op }: Step): string | null {
   if (op?.kind !== "connect" || op.into === "own") return null;
   if (isBuilt(op.into)) return "into the adapter";
   return `into ${dossier.connectors.find(({ id }) => id === op.into)?.name ?? "its mate"}`;
+}
+
+/** "2.5 mm², from F22, 20 A to the bus bar, fuse holder near F22 and no fuse in it". */
+function trunkWords({ points }: Dossier, { supply }: Step): string {
+  const point = points.find(({ id }) => id === supply);
+  const { size = null } = point?.supply?.trunk ?? {};
+  const behind = point?.supply?.behind ?? null;
+  const from = behind === null ? "its source" : supplyWordsIn(points, behind);
+  const holder = point?.supply?.fuse ? ", fuse holder next to the source and no fuse in it" : "";
+  return `${size === null ? "" : `${size} mm², `}from ${from} to ${point?.name ?? "its end"}${holder}`;
 }
 
 /** Which bare end is insulated: of a cut the half at the plug, or the one that runs on into the loom. */

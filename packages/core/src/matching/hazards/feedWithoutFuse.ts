@@ -1,7 +1,7 @@
 import { isSupply, supplyWords } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { named } from "./say.ts";
-import { pointsById } from "./supplies.ts";
+import { pointsById, protecting } from "./supplies.ts";
 
 /** A supply that is brought in starts at a fuse (common practice: as near to the source as can be). */
 export const feedWithoutFuse: Rule = {
@@ -11,7 +11,7 @@ export const feedWithoutFuse: Rule = {
     const points = pointsById(dossier);
     return feeds.flatMap(({ pin, decision }): readonly Finding[] => {
       const point = decision.supply === null ? undefined : points.get(decision.supply);
-      if (point === undefined || !isSupply(decision.feed) || (point.supply?.fuse ?? null) !== null) return [];
+      if (point === undefined || !isSupply(decision.feed) || protecting(point, points) !== null) return [];
       return [
         {
           severity: "caution",

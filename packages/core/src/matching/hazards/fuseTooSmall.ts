@@ -1,5 +1,6 @@
 import { hangingOn, indexPins, supplyWords } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
+import { pointsById, towardsSource } from "./supplies.ts";
 
 /** Share of its rating that a blade fuse carries for hours (common practice, no source; its maker's curve decides). */
 const LASTING = 0.8;
@@ -11,10 +12,15 @@ export const fuseTooSmall: Rule = {
   find: ({ feeds, dossier }) => {
     const hanging = hangingOn(dossier.decisions);
     const pins = indexPins(dossier);
+    const points = pointsById(dossier);
     return dossier.points.flatMap((point): readonly Finding[] => {
       const rating = point.supply?.fuse?.amps ?? null;
-      const all = hanging.get(point.id) ?? [];
-      const own = feeds.filter(({ decision }) => decision.supply === point.id);
+      // What hangs on a branch behind this fuse draws through it, too.
+      const behind = new Set(
+        dossier.points.filter((one) => towardsSource(one, points).includes(point)).map(({ id }) => id),
+      );
+      const all = [...behind].flatMap((id) => hanging.get(id) ?? []);
+      const own = feeds.filter(({ decision }) => decision.supply !== null && behind.has(decision.supply));
       const [first] = own;
       if (rating === null || first === undefined) return [];
       const currents = all

@@ -598,6 +598,22 @@ const CASES: Readonly<
       onX: { sealed: true },
     },
   },
+  "two-mates": {
+    severity: "caution",
+    raised: {
+      v: [pin("1", "Horn")],
+      x: [pin("A", "Horn")],
+      onV: { id: "V", matesWith: "X" },
+      onX: { id: "X" },
+      more: [{ name: "W9", side: "vehicle", matesWith: "X", pins: [pin("1", "Fan")] }],
+    },
+    quiet: {
+      v: [pin("1", "Horn")],
+      x: [pin("A", "Horn")],
+      onV: { id: "V", matesWith: "X" },
+      onX: { id: "X", matesWith: "V" },
+    },
+  },
   "wrong-socket": {
     severity: "note",
     raised: {

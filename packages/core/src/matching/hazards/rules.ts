@@ -17,6 +17,7 @@ import { functionLost } from "./functionLost.ts";
 import { fuseTooLarge } from "./fuseTooLarge.ts";
 import { fuseTooSmall } from "./fuseTooSmall.ts";
 import { supplyClass } from "./supplyClass.ts";
+import { twoMates } from "./twoMates.ts";
 import { glare } from "./glare.ts";
 import { groundStrap } from "./groundStrap.ts";
 import { hotOrMoving } from "./hotOrMoving.ts";
@@ -101,6 +102,7 @@ export const RULES: readonly Rule[] = [
   fuseTooLarge,
   fuseTooSmall,
   supplyClass,
+  twoMates,
   twoSources,
   opposites,
   sameColourOtherFunction,

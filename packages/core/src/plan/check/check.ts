@@ -61,7 +61,12 @@ export function checkPlan(
       .filter((decision) => decisionSureness(decision, pins, sources) !== "sure")
       .map(decisionId),
   );
-  const watch = newWatch(pins, doubtful, new Set(dossier.worklist.evenings));
+  const watch = newWatch(
+    pins,
+    doubtful,
+    new Set(dossier.worklist.evenings),
+    new Set(dossier.points.flatMap(({ id, supply }) => ((supply?.trunk ?? null) === null ? [] : [id]))),
+  );
   const seen = new Set<StepId>();
   let state = owned(start);
   let worked = false;

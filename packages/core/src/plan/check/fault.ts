@@ -1,5 +1,5 @@
 import type { Anchor, OperationProblem } from "../../harness/index.ts";
-import type { ConnectorId, DecisionId, EndId, PinId, StepId } from "../../model/index.ts";
+import type { ConnectorId, DecisionId, EndId, JoinPointId, PinId, StepId } from "../../model/index.ts";
 
 /** What is wrong with a plan, at the first step where it is; the last ones are about what the whole of it leaves behind. */
 export type Fault =
@@ -20,6 +20,7 @@ export type Fault =
       readonly connector: ConnectorId;
       readonly length: number;
     }
+  | { readonly code: "run-not-laid"; readonly step: StepId; readonly supply: JoinPointId }
   | { readonly code: "not-stripped"; readonly step: StepId }
   | { readonly code: "seal-missing"; readonly step: StepId }
   | { readonly code: "not-tugged"; readonly step: StepId; readonly connector: ConnectorId }

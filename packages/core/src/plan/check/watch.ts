@@ -12,6 +12,7 @@ import {
   type ConnectorId,
   type DecisionId,
   type EndId,
+  type JoinPointId,
   type PinId,
   type PlacedPin,
   type StepId,
@@ -38,6 +39,8 @@ export interface Watch {
   readonly checked: Set<DecisionId>;
   readonly photographed: Set<ConnectorId>;
   readonly labelled: Set<PinId>;
+  /** Supplies that a new wire leads to, as long as it is not laid. */
+  readonly unlaid: Set<JoinPointId>;
   readonly stripped: Set<string>;
   readonly sealed: Set<string>;
   readonly untugged: Set<ConnectorId>;
@@ -51,7 +54,9 @@ export const newWatch = (
   pins: Watch["pins"],
   doubtful: Watch["doubtful"],
   evenings: Watch["evenings"],
+  unlaid: Watch["unlaid"],
 ): Watch => ({
+  unlaid,
   pins,
   doubtful,
   evenings,
@@ -149,6 +154,11 @@ const onOps =
 
 /** The procedure hazards as rules (common practice, no source). */
 export const BEFORE: readonly Rule[] = [
+  onOps(["feed"], (step, { unlaid }) =>
+    step.supply !== null && unlaid.has(step.supply)
+      ? { code: "run-not-laid", step: step.id, supply: step.supply }
+      : null,
+  ),
   // A step without a decision may open, close, power and plug; it may not touch a wire.
   (step) =>
     step.op !== null && step.decision === null && !isHousekeeping(step.op)
@@ -284,6 +294,7 @@ export function remember(watch: Watch, step: Step): void {
   if (step.kind === "photograph" && step.connector !== null) watch.photographed.add(step.connector);
   if (step.kind === "label")
     for (const pin of [step.wire, ...step.others]) if (pin !== null) watch.labelled.add(pin);
+  if (step.text === "trunk" && step.supply !== null) watch.unlaid.delete(step.supply);
   if (step.kind === "strip") watch.stripped.add(jointKey(step));
   if (step.kind === "seal") watch.sealed.add(jointKey(step));
   if (step.kind === "tug" && step.connector !== null) watch.untugged.delete(step.connector);

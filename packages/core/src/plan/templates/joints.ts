@@ -17,6 +17,7 @@ import {
   type EndId,
   type FeedClass,
   type InsertedDevice,
+  type JoinPoint,
   type JoinPointId,
   type Part,
   type PinId,
@@ -343,6 +344,16 @@ export function newTerminal(
     { kind: "crimp", role: `crimp${suffix}`, op: { kind: "crimp", end, to: "fitted" }, ...here },
   ];
 }
+
+/** The new wire to a supply with branches, with its fuse holder at the far end and no fuse in it: it lies before anything is joined to it. */
+export const trunkLaid = ({ id, place }: JoinPoint): Draft => ({
+  kind: "route",
+  role: "trunk",
+  op: null,
+  supply: id,
+  place,
+  text: "trunk",
+});
 
 /** Routed before it is cut to length; the fuse goes in last of all. */
 export function feedFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId | null): readonly Draft[] {

@@ -46,6 +46,14 @@ const feeds = computed(() => point.value.kind === "supply" || point.value.kind =
 const hasFeed = computed(() => feeds.value || point.value.kind === "stud");
 const feed = computed(() => feedOf(point.value));
 const isReturn = computed(() => feed.value === "ground" || feed.value === "sensor-return");
+const trunk = computed(() => point.value.supply?.trunk ?? null);
+const trunkable = computed(
+  () => feed.value !== null && !isReturn.value && (point.value.supply?.behind ?? null) !== null,
+);
+const metresIn = (text: string): number | null => {
+  const metres = numberOf(text);
+  return metres === null || metres > 20 ? null : Math.round(metres * 1000);
+};
 const fuse = computed(() => point.value.supply?.fuse ?? null);
 const kinds = (props.kinds ?? JOIN_POINT_KINDS).map((value) => ({ value, label: JOIN_POINT_WORDS[value] }));
 const NOTHING = "nothing";
@@ -179,7 +187,73 @@ const switches = [
         />
       </div>
     </div>
+    <div v-if="trunkable" class="two">
+      <label class="tick"
+        ><input
+          type="checkbox"
+          :checked="trunk !== null"
+          @change="
+            setSupply({
+              trunk: ($event.target as HTMLInputElement).checked ? { size: null, length: null } : null,
+            })
+          "
+        />
+        a new wire leads to it, with branches</label
+      >
+      <div v-if="trunk" class="trunk">
+        <label :for="`${uid}-size`">mm²</label
+        ><input
+          :id="`${uid}-size`"
+          class="inp"
+          inputmode="decimal"
+          :value="trunk.size ?? ''"
+          maxlength="6"
+          @change="setSupply({ trunk: { ...trunk, size: numberOf(valueOf($event)) } })"
+        /><label :for="`${uid}-length`">Length, m</label
+        ><input
+          :id="`${uid}-length`"
+          class="inp"
+          inputmode="decimal"
+          :value="trunk.length === null ? '' : trunk.length / 1000"
+          maxlength="6"
+          @change="setSupply({ trunk: { ...trunk, length: metresIn(valueOf($event)) } })"
+        />
+      </div>
+    </div>
     <div v-if="point.kind === 'stud' || point.kind === 'ground' || feed === 'start'" class="two">
+      <div v-if="trunkable" class="two">
+        <label class="tick"
+          ><input
+            type="checkbox"
+            :checked="trunk !== null"
+            @change="
+              setSupply({
+                trunk: ($event.target as HTMLInputElement).checked ? { size: null, length: null } : null,
+              })
+            "
+          />
+          a new wire leads to it, with branches</label
+        >
+        <div v-if="trunk" class="trunk">
+          <label :for="`${uid}-size`">mm²</label
+          ><input
+            :id="`${uid}-size`"
+            class="inp"
+            inputmode="decimal"
+            :value="trunk.size ?? ''"
+            maxlength="6"
+            @change="setSupply({ trunk: { ...trunk, size: numberOf(valueOf($event)) } })"
+          /><label :for="`${uid}-length`">Length, m</label
+          ><input
+            :id="`${uid}-length`"
+            class="inp"
+            inputmode="decimal"
+            :value="trunk.length === null ? '' : trunk.length / 1000"
+            maxlength="6"
+            @change="setSupply({ trunk: { ...trunk, length: metresIn(valueOf($event)) } })"
+          />
+        </div>
+      </div>
       <div v-if="point.kind === 'stud' || point.kind === 'ground'" class="field">
         <label :for="`${uid}-thread`">Thread, mm (M6 is 6)</label
         ><input
@@ -212,6 +286,12 @@ const switches = [
 }
 .field {
   align-content: start;
+}
+.trunk {
+  display: grid;
+  grid-template-columns: auto 1fr auto 1fr;
+  gap: 8px;
+  align-items: center;
 }
 .tick {
   display: flex;

@@ -34,10 +34,22 @@ interface Row {
   readonly point: JoinPoint;
   readonly gives: string;
   readonly fuse: string;
+  /** "2.5 mm² from F22": what leads to it. */
+  readonly from: string;
   /** "X.A 3 A": what hangs on it, with its current. */
   readonly hangs: readonly string[];
   /** A; null while no current is known. */
   readonly amps: number | null;
+}
+function fromWords({ supply }: JoinPoint): string {
+  const before = props.dossier.points.find(({ id }) => id === supply?.behind);
+  if (before === undefined || supply === null) return "";
+  const { trunk } = supply;
+  const wire =
+    trunk === null
+      ? ""
+      : `${trunk.size === null ? "new wire" : `${trunk.size} mm²`}${trunk.length === null ? "" : `, ${trunk.length / 1000} m`} `;
+  return `${wire}from ${before.name}`;
 }
 function fuseWords(fuse: Fuse | null): string {
   if (fuse === null) return "none";
@@ -69,6 +81,7 @@ const rows = computed((): readonly Row[] => {
       return {
         point,
         gives: feed === null ? "not known" : SIGNAL_WORDS[feed],
+        from: fromWords(point),
         fuse: polarityOf(point) === "supply" ? fuseWords(point.supply?.fuse ?? null) : "",
         hangs: [
           ...(byPoint.get(point.id) ?? []),
@@ -134,6 +147,7 @@ const remove = (point: JoinPoint): Promise<boolean> => props.change({ removePoin
           <td>{{ row.fuse }}</td>
           <td>
             {{ row.point.place }}<template v-if="row.point.thread"> M{{ row.point.thread }}</template>
+            <span v-if="row.from" class="mut">{{ row.point.place ? ", " : "" }}{{ row.from }}</span>
           </td>
           <td>{{ row.hangs.join(", ") || "nothing" }}</td>
           <td class="num">{{ row.amps === null ? "" : Number(row.amps.toFixed(2)) }}</td>
