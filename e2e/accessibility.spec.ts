@@ -64,7 +64,7 @@ test("bench, worklist and ledger pass axe (WCAG 2.2 AA) in the middle of the wor
 test("what opens over the pinouts passes axe", async ({ page }) => {
   await page.goto(`${await demoJob(page, false)}/pinouts`);
   await page.getByRole("grid").waitFor();
-  for (const key of ["s", "l", "w", "m"]) {
+  for (const key of ["s", "l", "u", "w", "m"]) {
     await page.keyboard.press(key);
     await page.getByRole("dialog").waitFor();
     if (key === "w") await page.keyboard.insertText("blue with white stripe");
@@ -106,7 +106,7 @@ test("what opens over the crosswalk and the brief passes axe", async ({ page }) 
   await page.goto(`${job}/crosswalk`);
   await page.getByRole("listbox", { name: "Circuits" }).waitFor();
   await page.getByRole("option", { name: /Lift request switch/ }).click();
-  for (const key of ["p", "i", "o"]) {
+  for (const key of ["p", "i", "o", "+"]) {
     await page.keyboard.press(key);
     await page.getByRole("dialog").waitFor();
     await checkDialog(page);

@@ -8,7 +8,7 @@ import { Random } from "./fuzz/random.ts";
 import { requestOf, type HostileRequest, type Paths, type World } from "./fuzz/requests.ts";
 
 /** `npm run fuzz` sends more of them; a seed makes a run again. */
-const REQUESTS = Number(process.env["FUZZ_REQUESTS"] ?? 1000);
+const REQUESTS = Number(process.env["FUZZ_REQUESTS"] ?? 400);
 const SEED = Number(process.env["FUZZ_SEED"] ?? 15);
 /** Longest that anything may take, ms: against hanging, not a measure of speed. */
 const LONGEST_MS = 5000;

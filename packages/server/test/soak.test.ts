@@ -6,7 +6,7 @@ import { DEMO } from "./harness.ts";
 import { api, cleanUp, newFolder, postmaster, start, stop, type Started } from "./started.ts";
 
 /** `npm run soak` does more of them. */
-const ROUNDS = Number(process.env["SOAK_ROUNDS"] ?? 20);
+const ROUNDS = Number(process.env["SOAK_ROUNDS"] ?? 8);
 const WRITERS = 3;
 /** Longest that the database may stay away, ms: against hanging. */
 const AWAY_MS = 60_000;

@@ -97,7 +97,7 @@ describe("undo and redo over the server", () => {
           expect(content(stored.body.dossier as Dossier)).toEqual(content(states[here]!));
         }
       }),
-      { numRuns: 25, seed: 96 },
+      { numRuns: 14, seed: 96 },
     );
     expect(undone).toBeGreaterThan(30);
     expect(edited).toBeGreaterThan(60);

@@ -125,7 +125,7 @@ export function crosswalkCommands(
     },
     { id: "leave", title: "Leave as it is", keys: "L", run: () => open("leave") },
     { id: "feed", title: "Feed from elsewhere…", keys: "F", run: openFeed },
-    { id: "fill", title: "New wire into an empty cavity…", keys: "Y", run: openFill },
+    { id: "fill", title: "New wire into an empty cavity…", keys: "+", run: openFill },
     {
       id: "jumper",
       title: "Jumper within the plug…",
