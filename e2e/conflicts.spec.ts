@@ -9,12 +9,19 @@ test("a change made elsewhere is shown, and the own one can be made on top", asy
   await other.goto(`${job}/pinouts`);
   await typeInto(other, cell(other, "Function", "4"), "Brake looked at");
   await expect(other.getByText(/^saved/)).toBeVisible();
+  // Another cavity is stored as if nothing had happened, and shows what the other one did.
   await typeInto(page, cell(page, "Function", "5"), "My speed");
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await expect(cell(page, "Function", "4")).toHaveText("Brake looked at");
+  await typeInto(other, cell(other, "Function", "8"), "Sender looked at");
+  await expect(other.getByText(/^saved/)).toBeVisible();
+  await typeInto(page, cell(page, "Function", "8"), "My sender");
   const banner = page.getByRole("alert");
   await expect(banner).toContainText("Changed elsewhere");
-  await expect(banner).toContainText("B12: cavity 4 changed");
-  await expect(cell(page, "Function", "4")).toHaveText("Brake looked at");
+  await expect(banner).toContainText("B12: cavity 8 changed");
+  await expect(cell(page, "Function", "8")).toHaveText("Sender looked at");
   await page.getByRole("button", { name: "Make my change on top" }).click();
+  await expect(cell(page, "Function", "8")).toHaveText("My sender");
   await expect(cell(page, "Function", "5")).toHaveText("My speed");
   await expect(banner).toBeHidden();
 });

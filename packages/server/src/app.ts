@@ -29,7 +29,6 @@ declare module "express-serve-static-core" {
 export interface AppDeps {
   readonly db: Database;
   readonly log: Logger;
-  readonly now: () => Date;
   /** Folder of the built web application, or null to serve the API alone. */
   readonly webRoot: string | null;
   readonly hosts?: readonly string[];
@@ -52,7 +51,6 @@ const PRIMEVUE_STYLES = [
 export function createApp({
   db,
   log,
-  now,
   webRoot,
   compute,
   onUnreachable = () => {},
@@ -121,7 +119,7 @@ export function createApp({
   api.use(photoRoutes(photoRows(db)));
   api.use(jsonBody(BODY_LIMIT));
   api.use(jobRoutes(db, compute));
-  api.use(benchRoutes(db, compute, now));
+  api.use(benchRoutes(db, compute));
   api.use(shelfRoutes(db));
   api.use((request, _response, next) =>
     next(new HttpProblem(404, "no-such-resource", `There is nothing at ${request.method} ${request.path}.`)),

@@ -55,10 +55,7 @@ export async function start(projectRoot: string, thread: URL): Promise<void> {
     const log = pino({ level, redact: ["req.headers.authorization", "req.headers.cookie"] });
     closers.push(...closers.splice(closers.indexOf(closePort), 1));
     server.removeAllListeners("request");
-    server.on(
-      "request",
-      createApp({ db: connection.db, log, now: () => new Date(), webRoot, compute, onUnreachable: revive }),
-    );
+    server.on("request", createApp({ db: connection.db, log, webRoot, compute, onUnreachable: revive }));
     if (stopping === null) say(`Trevin is ready at http://${HOST}:${port}/`);
   } catch (error) {
     await closeAll();

@@ -33,7 +33,6 @@ export interface Answer {
 /** Everything of an application but its database: silent, without pages, computing in its own thread. */
 export const QUIET = {
   log: pino({ level: "silent" }),
-  now: () => new Date(),
   webRoot: null,
   compute: newCompute(null),
 };

@@ -96,7 +96,7 @@ describe("jobs", () => {
   it("refuse a stale write with what changed, and never overwrite it", async () => {
     const { id } = await create();
     await send("PUT", `/jobs/${id}/connectors/c1`, CONNECTOR, at(1));
-    const stale = await send("PUT", `/jobs/${id}/connectors/c2`, { ...CONNECTOR, name: "B2" }, at(1));
+    const stale = await send("PUT", `/jobs/${id}/connectors/c1`, { ...CONNECTOR, name: "B2" }, at(1));
     expect(stale.status).toBe(412);
     expect(stale.headers.get("content-type")).toContain("application/problem+json");
     expect(stale.body).toMatchObject({
@@ -112,11 +112,51 @@ describe("jobs", () => {
     ).toBe(422);
   });
 
-  it("let only one of many writers on the same revision through", async () => {
+  it("let two who edit different records go on, each seeing what the other one did", async () => {
     const { id } = await create();
     const answers = await Promise.all(
       Array.from({ length: 8 }, (_, i) =>
         send("PUT", `/jobs/${id}/connectors/c${i}`, { ...CONNECTOR, name: `B${i}` }, at(1)),
+      ),
+    );
+    expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 8 }, () => 200));
+    const pinAt = (connector: string, pin: string) =>
+      send(
+        "PATCH",
+        `/jobs/${id}/connectors/${connector}/pins`,
+        {
+          put: [
+            {
+              id: pin,
+              cavity: pin,
+              order: 1,
+              content: "occupied",
+              function: "Horn",
+              colour: "RD",
+              size: null,
+              signal: "unknown",
+              note: "",
+            },
+          ],
+        },
+        at(9),
+      );
+    const pins = await Promise.all([pinAt("c0", "p1"), pinAt("c1", "p2"), pinAt("c0", "p3")]);
+    expect(pins.map(({ status }) => status)).toEqual([200, 200, 200]);
+    // What is gone meanwhile is no longer there to be edited, and the same record is never overwritten.
+    expect((await send("DELETE", `/jobs/${id}/connectors/c0`, undefined, at(9))).status).toBe(412);
+    expect((await pinAt("c1", "p2")).status).toBe(412);
+    expect((await send("DELETE", `/jobs/${id}/connectors/c0`, undefined, at(12))).status).toBe(200);
+    expect((await pinAt("c0", "p1")).status).toBe(412);
+    const { dossier } = (await send("GET", `/jobs/${id}`)).body;
+    expect(dossier?.connectors.flatMap((one) => one.pins.map((pin) => pin.id))).toEqual(["p2"]);
+  });
+
+  it("let only one of many writers of the same record through", async () => {
+    const { id } = await create();
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, i) =>
+        send("PUT", `/jobs/${id}/connectors/c1`, { ...CONNECTOR, name: `B${i}` }, at(1)),
       ),
     );
     expect(answers.filter((answer) => answer.status === 200)).toHaveLength(1);

@@ -16,6 +16,7 @@ import { decidedDossier } from "../testing/index.ts";
 import { applyCommand } from "./apply.ts";
 import type { Command } from "./command.ts";
 import { undoState, type Change } from "./history.ts";
+import { isApartFrom } from "./touched.ts";
 
 /** Order of rows is no content: the database gives them back by id. */
 const sorted = (dossier: Dossier): unknown => ({
@@ -243,4 +244,38 @@ describe("undoState", () => {
     );
     expect(undone).toBeGreaterThan(100);
   });
+});
+
+describe("commands of two people", () => {
+  const two = wired.chain((dossier) =>
+    fc.tuple(fc.constant(dossier), commandsOn(dossier), commandsOn(dossier)),
+  );
+  const after = (dossier: Dossier, ...commands: readonly Command[]): Dossier | null =>
+    commands.reduce<Dossier | null>((now, command) => {
+      const next = now === null ? null : applyCommand(now, command);
+      return next?.ok === true ? next.value.dossier : null;
+    }, dossier);
+  it("that are apart give the same job in either order; the same record is never apart", () => {
+    const met = { apart: 0, same: 0 };
+    fc.assert(
+      fc.property(two, ([dossier, a, b]) => {
+        expect(isApartFrom(a, [b])).toBe(isApartFrom(b, [a]));
+        expect(isApartFrom(a, [])).toBe(true);
+        expect(isApartFrom(a, [a])).toBe(touchesNothing(a));
+        const [one, other] = [after(dossier, a, b), after(dossier, b, a)];
+        if (!isApartFrom(a, [b])) met.same++;
+        else if (one !== null && other !== null) {
+          expect(sorted(one)).toEqual(sorted(other));
+          met.apart++;
+        }
+      }),
+      { numRuns: 400, seed: 97 },
+    );
+    expect(met.apart).toBeGreaterThan(60);
+    expect(met.same).toBeGreaterThan(30);
+  });
+  const touchesNothing = (command: Command): boolean => {
+    const lists = Object.values(command).filter((field): field is readonly unknown[] => Array.isArray(field));
+    return ["change-pins", "decide", "change-wiring"].includes(command.kind) && lists.flat().length === 0;
+  };
 });

@@ -7,7 +7,7 @@ import * as repo from "../jobs/repo.ts";
 import { noSuchJob } from "../jobs/service.ts";
 import { record } from "./service.ts";
 
-export function benchRoutes(db: Database, compute: Compute, now: () => Date): Router {
+export function benchRoutes(db: Database, compute: Compute): Router {
   const router = Router();
   router.get("/jobs/:job/ledger", async (request, response) => {
     const id = jobIdOf(request);
@@ -21,7 +21,7 @@ export function benchRoutes(db: Database, compute: Compute, now: () => Date): Ro
   router.post("/jobs/:job/ledger", async (request, response) => {
     response
       .status(201)
-      .json(await record(db, compute, jobIdOf(request), readBody(benchCommandSchema, request), now));
+      .json(await record(db, compute, jobIdOf(request), readBody(benchCommandSchema, request)));
   });
   return router;
 }

@@ -1,7 +1,7 @@
 import type { StoredEntry } from "@trevin/core";
 import type { BenchAnswer, BenchCommand } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
-import type { Database } from "../../db/connect.ts";
+import { databaseTime, inTransaction, type Database } from "../../db/connect.ts";
 import * as repo from "../jobs/repo.ts";
 import { lockedJob } from "../jobs/service.ts";
 
@@ -14,23 +14,16 @@ export async function record(
   compute: Compute,
   id: string,
   command: BenchCommand,
-  now: () => Date,
 ): Promise<BenchAnswer> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const job = await lockedJob(tx, id);
     const known = await repo.answerTo(tx, id, command.event);
     if (known.length > 0) return answer(known);
     const { dossier } = job;
     const stored = await repo.readLedger(tx, id);
     const size = sizeOf(dossier, stored);
-    const { rows, finished } = await compute.run(
-      "judge",
-      size,
-      dossier,
-      stored,
-      command,
-      now().toISOString(),
-    );
+    const now = await databaseTime(tx);
+    const { rows, finished } = await compute.run("judge", size, dossier, stored, command, now.toISOString());
     await repo.appendLedger(tx, id, rows);
     await repo.setFinished(tx, id, finished);
     return answer(rows);

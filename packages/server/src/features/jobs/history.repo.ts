@@ -31,6 +31,22 @@ export async function wordsSince(db: Queryable, job: string, revision: number): 
   return rows.map((row) => row.words);
 }
 
+/** The commands that were made after a revision, oldest first; null where there are too many to go through. */
+export async function commandsSince(
+  db: Queryable,
+  job: string,
+  revision: number,
+): Promise<readonly Command[] | null> {
+  const rows = await db
+    .select({ command: changes.command })
+    .from(changes)
+    .where(and(eq(changes.jobId, job), gt(changes.revision, revision)))
+    .orderBy(asc(changes.revision))
+    .limit(MOST_UNSEEN + 1);
+  return rows.length > MOST_UNSEEN ? null : rows.map(({ command }) => readCommand(command));
+}
+const MOST_UNSEEN = 200;
+
 export async function inverseOf(
   db: Queryable,
   job: string,

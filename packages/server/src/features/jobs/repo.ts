@@ -222,6 +222,7 @@ export async function saveRevision(
 export {
   answerTo,
   appendLedger,
+  commandsSince,
   historyOf,
   inverseOf,
   lastUndoOf,

@@ -9,6 +9,7 @@ import {
   pinNamer,
   undoState,
   type Change,
+  isApartFrom,
   type Command,
   type Decision,
   type Dossier,
@@ -17,7 +18,7 @@ import {
 import type { JobView, PatchJob } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
 import type { ReadFile } from "../../compute/tasks.ts";
-import type { Database, Queryable } from "../../db/connect.ts";
+import { inTransaction, type Database, type Queryable } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
 import * as repo from "./repo.ts";
 import type { Revision } from "./revision.ts";
@@ -90,11 +91,11 @@ export interface Shop {
   readonly compute: Compute;
 }
 
-/** One edit in one transaction: expected revision, command, inverse, new revision. */
+/** One edit in one transaction: expected revision or nothing in common with what came after it, command, inverse, new revision. */
 export async function edit(shop: Shop, id: string, expected: number, command: Command): Promise<JobView> {
-  return shop.db.transaction(async (tx) => {
+  return inTransaction(shop.db, async (tx) => {
     const job = await lockedJob(tx, id);
-    await refuseStale(tx, job, expected);
+    if (!(await isApart(tx, job, expected, command))) await refuseStale(tx, job, expected);
     await commit(tx, shop.compute, job, editOf(job, command));
     return viewJob(tx, id);
   });
@@ -114,13 +115,25 @@ export async function patchJob(
   expected: number,
   { head, archived }: PatchJob,
 ): Promise<JobView> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const job = await lockedJob(tx, id);
     await refuseStale(tx, job, expected);
     if (head !== undefined) await commit(tx, compute, job, editOf(job, { kind: "set-head", head }));
     if (archived !== undefined) await repo.setArchived(tx, id, archived);
     return viewJob(tx, id);
   });
+}
+
+/** Whether everything that happened since concerns other records: two people at two connectors of one job do not get in each other's way. */
+async function isApart(
+  tx: Queryable,
+  job: repo.JobRow,
+  expected: number,
+  command: Command,
+): Promise<boolean> {
+  if (expected >= job.revision) return false;
+  const unseen = await repo.commandsSince(tx, job.id, expected);
+  return unseen !== null && unseen.length === job.revision - expected && isApartFrom(command, unseen);
 }
 
 async function refuseStale(tx: Queryable, job: repo.JobRow, expected: number): Promise<void> {
@@ -200,7 +213,7 @@ export async function stepHistory(
   expected: number,
   direction: "undo" | "redo",
 ): Promise<JobView> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const job = await lockedJob(tx, id);
     await refuseStale(tx, job, expected);
     const state = undoState((await repo.historyOf(tx, id)).map(asChange));
