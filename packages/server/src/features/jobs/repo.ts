@@ -57,19 +57,6 @@ export async function findJob(db: Queryable, id: string, lock = false): Promise<
   };
 }
 
-/** How far a job is, locked against other writers; null when there is none. */
-export async function lockRow(
-  db: Queryable,
-  id: string,
-): Promise<Pick<JobRow, "revision" | "ledgerLength"> | null> {
-  const [row] = await db
-    .select({ revision: jobs.revision, ledgerLength: jobs.ledgerLength })
-    .from(jobs)
-    .where(eq(jobs.id, id))
-    .for("update");
-  return row ?? null;
-}
-
 async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
   const connectorRows = await db
     .select()

@@ -26,12 +26,11 @@ import type { Revision } from "./revision.ts";
 export const noSuchJob = (): HttpProblem =>
   new HttpProblem(404, "no-such-job", "Job not found. It may be in another data folder.");
 
-export async function foundJob(db: Queryable, id: string, lock = false): Promise<repo.JobRow> {
-  const job = await repo.findJob(db, id, lock);
+export async function lockedJob(db: Queryable, id: string): Promise<repo.JobRow> {
+  const job = await repo.findJob(db, id, true);
   if (job === null) throw noSuchJob();
   return job;
 }
-const lockedJob = (db: Queryable, id: string): Promise<repo.JobRow> => foundJob(db, id, true);
 
 export async function viewJob(db: Queryable, id: string): Promise<JobView> {
   const job = await repo.findJob(db, id);
