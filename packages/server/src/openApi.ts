@@ -39,7 +39,7 @@ interface Operation {
   readonly answer?: z.ZodType;
   readonly status?: number;
   readonly type?: string;
-  /** The dossier's revision goes in If-Match; a stale one gets 412. */
+  /** The dossier's revision goes in If-Match; a stale one that meets a record changed since gets 412. */
   readonly revision?: true;
 }
 

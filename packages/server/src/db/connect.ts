@@ -47,7 +47,8 @@ const BEGIN_AGAIN = new Set(["40001", "40P01"]);
 const MOST_ATTEMPTS = 4;
 const codeOf = (error: unknown): unknown => {
   if (typeof error !== "object" || error === null) return undefined;
-  return "code" in error ? error.code : "cause" in error ? codeOf(error.cause) : undefined;
+  if ("code" in error) return error.code;
+  return "cause" in error ? codeOf(error.cause) : undefined;
 };
 
 /** Writes that are stored together or not at all. A serialization failure or a deadlock stores nothing, and the work is begun again. */
