@@ -114,7 +114,7 @@ describe("wiring", () => {
     expect((await send("PATCH", `/jobs/${id}/wiring`, { removePoints: ["s1"] }, at(4))).body).toMatchObject({
       status: 422,
       code: "point-in-use",
-      detail: "Wires still end at S104. Remove them first.",
+      detail: expect.stringContaining("Something still hangs on S104") as unknown,
     });
     const gone = await send("PATCH", `/jobs/${id}/connectors/c/pins`, { remove: ["p1"] }, at(4));
     expect(gone.body.dossier?.wires).toEqual([]);

@@ -96,7 +96,9 @@ export type CommandProblem =
   | { readonly code: "wire-needs-two-ends"; readonly wire: LoomWireId }
   | { readonly code: "no-such-wire"; readonly wire: LoomWireId }
   | { readonly code: "no-such-point"; readonly point: JoinPointId }
-  | { readonly code: "point-in-use"; readonly name: string };
+  | { readonly code: "point-in-use"; readonly name: string }
+  | { readonly code: "supply-ring"; readonly name: string }
+  | { readonly code: "terminal-twice"; readonly decision: DecisionId; readonly terminal: string };
 
 export interface Commanded {
   readonly dossier: Dossier;

@@ -47,6 +47,10 @@ export function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, Placed
     return { code: "mate-not-plug-to-plug", decision: decisionId(decision) };
   if (decision.kind === "jumper" && new Set(named.map((id) => pins.get(id)?.connector.id)).size > 1)
     return { code: "jumper-across-connectors", decision: decisionId(decision) };
+  const terminals = "device" in decision ? (decision.device?.legs ?? []).map(({ terminal }) => terminal) : [];
+  const doubled = terminals.find((terminal, index) => terminals.indexOf(terminal) !== index);
+  if (doubled !== undefined)
+    return { code: "terminal-twice", decision: decisionId(decision), terminal: doubled };
   if (decision.kind === "move" && !canMove(pins.get(decision.pin), pins.get(decision.to)))
     return { code: "move-across-sides", decision: decisionId(decision) };
   if (decision.kind === "populate" && !isFreeLead(pins.get(decision.lead), pins.get(decision.cavity)))

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
+  plainSupply,
   blankPoint,
   blankPin,
   connectorId,
@@ -190,6 +191,13 @@ describe("applyCommand", () => {
     expect(code({ ...wiring, remove: [loomWireId("gone")] })).toBe("no-such-wire");
     const point = blankPoint(joinPointId("S1"), "S1", "splice");
     expect(code({ ...wiring, putPoints: [point, { ...point, id: joinPointId("S2") }] })).toBe("name-taken");
+    const supply = (id: string, behind: string) => ({
+      ...blankPoint(joinPointId(id), id, "supply"),
+      supply: { ...plainSupply("battery"), behind: joinPointId(behind) },
+    });
+    expect(code({ ...wiring, putPoints: [supply("A", "gone")] })).toBe("no-such-point");
+    expect(code({ ...wiring, putPoints: [supply("A", "B"), supply("B", "A")] })).toBe("supply-ring");
+    expect(code({ ...wiring, putPoints: [supply("A", "A")] })).toBe("supply-ring");
     const spliced = applyCommand(dossier!, { ...wiring, put: [bare("w")], putPoints: [point] });
     expect(
       spliced.ok && applyCommand(spliced.value.dossier, { ...wiring, removePoints: [point.id] }),

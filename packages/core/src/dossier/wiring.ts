@@ -3,6 +3,7 @@ import {
   indexPins,
   suppliesOf,
   type Dossier,
+  type JoinPoint,
   type JoinPointId,
   type LoomWire,
   type LoomWireId,
@@ -35,6 +36,8 @@ export function changeWiring(
   );
   const lost = used ?? behind?.supply?.behind ?? null;
   if (lost !== null) return fail(missing(dossier, lost));
+  const ring = [...points.values()].find((point) => isBehindItself(point, points));
+  if (ring !== undefined) return fail({ code: "supply-ring", name: ring.name });
   const problem = brokenEnd(dossier, [...wires.values()], new Set(points.keys()));
   if (problem !== null) return fail(problem);
   const inverse: Command = {
@@ -56,6 +59,18 @@ const added = <T extends { readonly id: string }>(
   put: readonly T[],
   before: readonly T[],
 ): readonly T["id"][] => put.filter(({ id }) => before.every((one) => one.id !== id)).map(({ id }) => id);
+
+/** A supply that is taken from itself, by way of others or not. */
+function isBehindItself(point: JoinPoint, points: ReadonlyMap<JoinPointId, JoinPoint>): boolean {
+  const seen = new Set<JoinPointId>();
+  for (let at: JoinPoint | undefined = point; at !== undefined;) {
+    if (seen.has(at.id)) return at.id === point.id;
+    seen.add(at.id);
+    const behind: JoinPointId | null = at.supply?.behind ?? null;
+    at = behind === null ? undefined : points.get(behind);
+  }
+  return false;
+}
 
 /** A point that something hangs on is gone, or was never there. */
 function missing({ points }: Dossier, id: JoinPointId): CommandProblem {

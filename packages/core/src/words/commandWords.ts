@@ -53,7 +53,8 @@ export function commandWords(command: Command, name: (connector: string) => stri
       const put = command.put.length === 0 ? [] : [`${many(command.put.length, "decision")} made`];
       const removed =
         command.remove.length === 0 ? [] : [`${many(command.remove.length, "decision")} taken back`];
-      return [...put, ...removed].join(", ") || "nothing changed";
+      const brought = (command.points ?? []).map(({ name }) => `${name} added`);
+      return [...brought, ...put, ...removed].join(", ") || "nothing changed";
     }
     default:
       return unreachable(command);

@@ -189,6 +189,10 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
       return `The connector of ${name(problem.pin)} already goes into something else. Undo that first.`;
     case "jumper-across-connectors":
       return "A jumper joins cavities of one connector. Across connectors it is a join.";
+    case "supply-ring":
+      return `${problem.name} would be taken from itself. One of the supplies in that ring has to come first.`;
+    case "terminal-twice":
+      return `Terminal ${problem.terminal} of the part between is named twice.`;
     case "not-a-free-lead":
       return "Only the free end of a pigtail's lead can go into a cavity, and into one of another plug.";
     case "move-across-sides":
@@ -216,9 +220,9 @@ export function commandProblemWords(problem: CommandProblem, name: Namer = asIs)
     case "no-such-wire":
       return "That wire is no longer in this job.";
     case "no-such-point":
-      return "That splice, stud or ground point is no longer in this job.";
+      return "That splice, stud, supply or ground point is no longer in this job.";
     case "point-in-use":
-      return `Wires still end at ${problem.name}. Remove them first.`;
+      return `Something still hangs on ${problem.name}: a wire that ends there, a feed that is taken from it, or a supply behind it. Change that first.`;
     case "pin-is-empty":
       return `${name(problem.pin)} is an empty cavity: there is no wire.`;
   }

@@ -221,39 +221,6 @@ const switches = [
       </div>
     </div>
     <div v-if="point.kind === 'stud' || point.kind === 'ground' || feed === 'start'" class="two">
-      <div v-if="trunkable" class="two">
-        <label class="tick"
-          ><input
-            type="checkbox"
-            :checked="trunk !== null"
-            @change="
-              setSupply({
-                trunk: ($event.target as HTMLInputElement).checked ? { size: null, length: null } : null,
-              })
-            "
-          />
-          a new wire leads to it, with branches</label
-        >
-        <div v-if="trunk" class="trunk">
-          <label :for="`${uid}-size`">mm²</label
-          ><input
-            :id="`${uid}-size`"
-            class="inp"
-            inputmode="decimal"
-            :value="trunk.size ?? ''"
-            maxlength="6"
-            @change="setSupply({ trunk: { ...trunk, size: numberOf(valueOf($event)) } })"
-          /><label :for="`${uid}-length`">Length, m</label
-          ><input
-            :id="`${uid}-length`"
-            class="inp"
-            inputmode="decimal"
-            :value="trunk.length === null ? '' : trunk.length / 1000"
-            maxlength="6"
-            @change="setSupply({ trunk: { ...trunk, length: metresIn(valueOf($event)) } })"
-          />
-        </div>
-      </div>
       <div v-if="point.kind === 'stud' || point.kind === 'ground'" class="field">
         <label :for="`${uid}-thread`">Thread, mm (M6 is 6)</label
         ><input
