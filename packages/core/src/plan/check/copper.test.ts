@@ -391,6 +391,12 @@ describe("names that look like keys", () => {
   });
 });
 
+const source = (name: string, supply: Json): Json => ({
+  id: name,
+  name,
+  kind: "supply",
+  supply: { feed: "battery", ...supply },
+});
 /** Decisions that do harm by what they are: for each, its pins and the one that has to be named. */
 const HARM: Readonly<
   Record<
@@ -423,6 +429,43 @@ const HARM: Readonly<
     pins: [pin("1", at(0))],
     x: [pin("1", at(1), "battery", { size: 0.5 })],
     decision: { kind: "feed", pin: ref("X.1"), feed: "battery", from: "F3 30 amp" },
+  }),
+  "a wire thinner than the fuse in front of its run": (at) => ({
+    pins: [pin("1", at(0))],
+    x: [pin("1", at(1), "battery", { size: 2.5 })],
+    decision: { kind: "feed", pin: ref("X.1"), feed: "battery", supply: "bus" },
+    file: {
+      points: [
+        source("F3", { fuse: { amps: 30 } }),
+        source("bus", { behind: "F3", trunk: { size: 0.75, length: 800 } }),
+      ],
+    },
+  }),
+  "more on a fuse than it carries": (at) => ({
+    pins: [pin("1", at(0))],
+    x: [pin("1", at(1), "battery", { size: 4, amps: 12 })],
+    decision: { kind: "feed", pin: ref("X.1"), feed: "battery", supply: "F3" },
+    file: { points: [source("F3", { fuse: { amps: 10, fitted: true } })] },
+  }),
+  "a ground pin on a supply": (at) => ({
+    pins: [pin("1", at(0))],
+    x: [pin("1", at(1), "ground")],
+    decision: { kind: "feed", pin: ref("X.1"), feed: "ground", supply: "F3" },
+    file: { points: [source("F3", { fuse: { amps: 10 } })] },
+  }),
+  "an interlock grounded past its switch": (at) => ({
+    pins: [pin("1", at(0))],
+    x: [pin("1", "Start inhibit", "switched-ground")],
+    decision: { kind: "feed", pin: ref("X.1"), feed: "ground", from: "stud behind the clutch switch" },
+  }),
+  "a wire of a part that stays, pulled out": (at) => ({
+    pins: [pin("1", at(0), "unknown")],
+    x: [pin("1", at(1), "unknown")],
+    decision: {
+      ...{ kind: "join", vehicle: ref("V.1"), incoming: ref("X.1"), method: "splice" },
+      half: "pulled",
+    },
+    file: stays("V"),
   }),
   "a relay without supply": (at) => ({
     pins: [pin("1", at(0))],
