@@ -1,4 +1,4 @@
-import { decisionId, isKept, methodOf, type Decision } from "../../model/index.ts";
+import { decisionId, isKept, methodOf, seatsOf, type Decision } from "../../model/index.ts";
 import { tappedInstead } from "../accept.ts";
 import type { Finding, Fix, Rule } from "./rule.ts";
 import { at, named } from "./say.ts";
@@ -10,12 +10,14 @@ import { at, named } from "./say.ts";
 export const partCutOff: Rule = {
   id: "part-cut-off",
   class: "consequence",
-  find: ({ dossier, wires, decided }) =>
-    wires.vehicle.flatMap((pin): readonly Finding[] => {
+  find: ({ dossier, wires, decided }) => {
+    // Another wire in its place is what was decided for the part.
+    const filled = new Set(dossier.decisions.flatMap(seatsOf));
+    return wires.vehicle.flatMap((pin): readonly Finding[] => {
       const { connector } = pin.placed;
       const decision = decided.get(pin.placed.pin.id);
       if (decision === undefined || connector.leads !== "loom" || !isKept(dossier, connector)) return [];
-      const how = partedBy(decision);
+      const how = filled.has(pin.placed.pin.id) ? null : partedBy(decision);
       if (how === null) return [];
       return [
         {
@@ -31,7 +33,8 @@ export const partCutOff: Rule = {
           fixes: tapInstead(decision),
         },
       ];
-    }),
+    });
+  },
 };
 
 /** How a decision parts a wire from the part behind its plug; null where the part keeps it, or gets it back. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { readSupply } from "../../io/index.ts";
 import { byName, demoDossier } from "../../testing/index.ts";
-import { job, pair, pin, X } from "../../testing/twoPlugs.ts";
+import { job, pair, pin, V, X, type Pin } from "../../testing/twoPlugs.ts";
 import { suggest } from "../crosswalk.ts";
 import { findHazards } from "./index.ts";
 
@@ -74,6 +74,28 @@ describe("traps", () => {
       }),
     ).filter(({ rule }) => rule === "level-too-high");
     expect(hazard!.fixes[0]!.words).toBe("Put in a divider, 56 kΩ over 10 kΩ");
+  });
+  it("a wire that another one replaces leaves neither its part without one nor its cavity open", () => {
+    const rules = (decisions: readonly Pin[]) =>
+      findHazards(
+        job({
+          v: [pin("1", "Fan, low")],
+          x: [pin("A", "Fan, low")],
+          onV: { id: "V", sealed: true },
+          onX: { leads: "flying" },
+          decisions,
+          file: { worklist: { counterparts: [{ connector: "V", becomes: "stays" }] } },
+        }),
+      ).map(({ rule }) => rule);
+    const cap = { kind: "cap", pin: V("1") };
+    const both = ["part-cut-off", "vacated-cavity"];
+    expect(rules([cap])).toEqual(expect.arrayContaining(both));
+    const replaced = rules([cap, { kind: "populate", lead: X("A"), cavity: V("1") }]);
+    expect(both.filter((rule) => replaced.includes(rule))).toEqual([]);
+    // A terminal that is pulled for a joint leaves its cavity open.
+    expect(
+      rules([{ kind: "join", vehicle: V("1"), incoming: X("A"), method: "splice", half: "pulled" }]),
+    ).toEqual(expect.arrayContaining(both));
   });
   it("finds hazards of 500 wires of one colour without naming each with each", () => {
     const many = (side: string) =>

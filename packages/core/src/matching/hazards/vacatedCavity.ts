@@ -1,4 +1,4 @@
-import { isDeadEnd, seatOf } from "../../model/index.ts";
+import { isDeadEnd, seatOf, seatsOf, type Decision } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
@@ -6,17 +6,18 @@ import { at } from "./say.ts";
 export const vacatedCavity: Rule = {
   id: "vacated-cavity",
   class: "mechanical",
-  find: ({ links, open }) => {
+  find: ({ links, open, dossier }) => {
+    const filled = new Set(dossier.decisions.flatMap(seatsOf));
+    const leaves = (decision: Decision): boolean =>
+      seatOf(decision) !== null || ("half" in decision && decision.half === "pulled");
     const moved = links.flatMap(({ vehicle, decision }) =>
-      decision !== null && decision.kind !== "series" && seatOf(decision) !== null
-        ? [{ pin: vehicle, decision }]
-        : [],
+      decision !== null && decision.kind !== "series" && leaves(decision) ? [{ pin: vehicle, decision }] : [],
     );
     const capped = open.filter(
       ({ decision, pin }) => isDeadEnd(decision) && pin.placed.connector.leads === "loom",
     );
     return [...moved, ...capped].flatMap(({ pin, decision }): readonly Finding[] =>
-      pin.placed.connector.sealed && pin.placed.pin.content === "occupied"
+      pin.placed.connector.sealed && pin.placed.pin.content === "occupied" && !filled.has(pin.placed.pin.id)
         ? [
             {
               severity: "note",
