@@ -21,12 +21,18 @@ const words = (block: Block): string =>
   block.code === "broken"
     ? `This sequence fails: ${faultWords(block.fault, name.value, props.stepName)}`
     : blockWords(block, name.value);
+/** Pins that are only undecided stand in one line, behind what has to be answered first. */
+const undecided = computed(() => props.blocks.filter(({ code }) => code === "undecided"));
+const single = computed(() =>
+  undecided.value.length < 4 ? props.blocks : props.blocks.filter(({ code }) => code !== "undecided"),
+);
+const first = computed(() => undecided.value[0]);
 </script>
 
 <template>
   <h2>{{ blocks.length }} {{ blocks.length === 1 ? "item blocks" : "items block" }} the worklist</h2>
   <ul class="blocks">
-    <li v-for="(block, i) in blocks.slice(0, 8)" :key="i">
+    <li v-for="(block, i) in single.slice(0, 8)" :key="i">
       <PartBehind
         v-if="block.code === 'counterpart' && plugOf(block.connector)"
         :connector="plugOf(block.connector)!"
@@ -35,7 +41,10 @@ const words = (block: Block): string =>
         words(block)
       }}</RouterLink><b v-else>{{ words(block) }}</b>
     </li>
-    <li v-if="blocks.length > 8" class="mut">and {{ blocks.length - 8 }} more</li>
+    <li v-if="single.length > 8" class="mut">and {{ single.length - 8 }} more</li>
+    <li v-if="single !== blocks && first">
+      <RouterLink :to="wayOfBlock(first)">{{ undecided.length }} pins are undecided</RouterLink>
+    </li>
   </ul>
 </template>
 
