@@ -56,7 +56,7 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
   await page.keyboard.press("x");
   await goTo("Supply, memory");
   await page.keyboard.press("f");
-  await expect(page.getByLabel(/From where/)).toBeFocused();
+  await expect(page.getByRole("dialog").getByLabel("Name")).toBeFocused();
   await page.keyboard.insertText("spare fuse F3, 5 A");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();

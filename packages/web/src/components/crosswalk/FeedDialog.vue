@@ -19,6 +19,7 @@ import {
   type PlacedPin,
 } from "@trevin/core";
 import { branchOff } from "./fills.ts";
+import { newSupply } from "../supplies/newSupply.ts";
 import SupplyPick from "../supplies/SupplyPick.vue";
 
 const props = defineProps<{ target: PlacedPin | null; before: Decision | null; dossier: Dossier }>();
@@ -37,21 +38,6 @@ const wire = ref<string | null>(null);
 const places = computed(() =>
   open.value ? feedPlaces(props.dossier).filter(({ feed }) => feed === kind.value) : [],
 );
-/** The first place of this class, where there is one. */
-function offer(): void {
-  const first = places.value.find(({ at }) => at.kind === "point")?.at;
-  supply.value = first?.kind === "point" ? first.point : null;
-  made.value = null;
-  wire.value = null;
-}
-watch(open, (now) => {
-  if (!now) return;
-  const own = props.target?.pin.signal ?? "unknown";
-  const before = props.before?.kind === "feed" && filling.value === undefined ? props.before : null;
-  kind.value = before?.feed ?? (isFeed(own) ? own : "battery");
-  offer();
-  if (before !== null && before.supply !== null) supply.value = before.supply;
-});
 const MOST_OFFERED = 12;
 const wires = computed(() =>
   places.value
@@ -62,6 +48,23 @@ const wires = computed(() =>
     })
     .slice(0, MOST_OFFERED),
 );
+/** The first place of this class, where there is one. */
+function offer(): void {
+  const first = places.value.find(({ at }) => at.kind === "point")?.at;
+  supply.value = first?.kind === "point" ? first.point : null;
+  // Where the job has no such place yet, the next thing typed is its name.
+  const isNone = supply.value === null && wires.value.length === 0;
+  made.value = isNone ? newSupply(kind.value) : null;
+  wire.value = null;
+}
+watch(open, (now) => {
+  if (!now) return;
+  const own = props.target?.pin.signal ?? "unknown";
+  const before = props.before?.kind === "feed" && filling.value === undefined ? props.before : null;
+  kind.value = before?.feed ?? (isFeed(own) ? own : "battery");
+  offer();
+  if (before !== null && before.supply !== null) supply.value = before.supply;
+});
 const options = FEED_CLASSES.map((value) => ({ value, label: SIGNAL_WORDS[value] }));
 const isSupply = computed(() => kind.value !== "ground" && kind.value !== "sensor-return");
 const ready = computed(() => props.target !== null && (supply.value !== null || wire.value !== null));
@@ -140,7 +143,9 @@ const why = computed(() => {
     </form>
     <template #footer
       ><button type="button" class="btn quiet" @click="open = false">Cancel</button
-      ><button type="submit" form="feed-form" class="btn pri" :disabled="!ready">Feed it</button></template
+      ><button type="submit" form="feed-form" class="btn pri" :autofocus="made === null" :disabled="!ready">
+        Feed it
+      </button></template
     >
   </Dialog>
 </template>

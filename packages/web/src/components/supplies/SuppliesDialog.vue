@@ -3,14 +3,11 @@
 import Dialog from "primevue/dialog";
 import { computed, shallowRef, watch } from "vue";
 import {
-  blankPoint,
   compareNatural,
   feedOf,
   hangingOn,
   indexPins,
-  joinPointId,
   pinName,
-  plainSupply,
   polarityOf,
   SIGNAL_WORDS,
   terminalWords,
@@ -21,6 +18,7 @@ import {
   type JoinPointKind,
 } from "@trevin/core";
 import type { WiringChange } from "../../stores/job.ts";
+import { newSupply } from "./newSupply.ts";
 import PointFields from "./PointFields.vue";
 
 const props = defineProps<{
@@ -103,8 +101,7 @@ const draft = shallowRef<JoinPoint | null>(null);
 const isNew = computed(() => props.dossier.points.every(({ id }) => id !== draft.value?.id));
 watch(open, () => (draft.value = null));
 const add = (kind: "supply" | "ground"): void => {
-  const blank = blankPoint(joinPointId(crypto.randomUUID()), "", kind);
-  draft.value = { ...blank, supply: plainSupply(kind === "supply" ? "battery" : "ground") };
+  draft.value = newSupply(kind === "supply" ? "battery" : "ground");
 };
 async function save(): Promise<void> {
   const point = draft.value;

@@ -3,10 +3,8 @@
 import Select from "primevue/select";
 import { computed } from "vue";
 import {
-  blankPoint,
   feedOf,
   joinPointId,
-  plainSupply,
   polarityOf,
   SIGNAL_WORDS,
   supplyWords,
@@ -14,6 +12,7 @@ import {
   type JoinPoint,
   type JoinPointId,
 } from "@trevin/core";
+import { newSupply } from "./newSupply.ts";
 import PointFields from "./PointFields.vue";
 
 const props = defineProps<{
@@ -59,8 +58,7 @@ function pick(to: string): void {
     supply.value = branched ? null : joinPointId(to);
     return;
   }
-  const blank = blankPoint(joinPointId(crypto.randomUUID()), "", isReturn.value ? "ground" : "supply");
-  made.value = { ...blank, supply: plainSupply(props.feed) };
+  made.value = newSupply(props.feed);
   supply.value = null;
 }
 function change(point: JoinPoint): void {
