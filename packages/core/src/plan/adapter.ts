@@ -23,7 +23,8 @@ import {
 import { systemsOf, TERMINAL_SYSTEMS, type TerminalSystem } from "../shelf/index.ts";
 import { present } from "../util/index.ts";
 import { inHand, isFlying, type Draft } from "./templates/draft.ts";
-import { jointDraft, legsFed, legsRouted, legWire, newTerminal } from "./templates/joints.ts";
+import { newTerminal } from "./templates/fills.ts";
+import { jointDraft, legsFed, legsRouted, legWire } from "./templates/joints.ts";
 
 /** Where the adapter is made: off the car, so no power can reach it. */
 export const WORK_TABLE = "work table";

@@ -18,7 +18,7 @@ import { adapterDrafts, adapterFeeds, isByAdapter, WORK_TABLE } from "./adapter.
 import { displaced, type Displaced } from "./displacements.ts";
 import type { Unit } from "./order.ts";
 import { draftsOf } from "./templates/decisions.ts";
-import { trunkLaid } from "./templates/joints.ts";
+import { trunkLaid } from "./templates/fills.ts";
 import { moveTogether, ownedBy } from "./templates/moves.ts";
 import type { Draft } from "./templates/draft.ts";
 

@@ -9,7 +9,8 @@ import {
 } from "../../model/index.ts";
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { deadEndOf, feedFrom, interrupted, joinTogether, populated, tapped, type Phases } from "./joints.ts";
+import { feedFrom, populated } from "./fills.ts";
+import { deadEndOf, interrupted, joinTogether, tapped, type Phases } from "./joints.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
 

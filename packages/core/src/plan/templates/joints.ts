@@ -15,10 +15,7 @@ import {
   type DeadEnd,
   type Decision,
   type EndId,
-  type FeedClass,
   type InsertedDevice,
-  type JoinPoint,
-  type JoinPointId,
   type Part,
   type PinId,
   type PlacedPin,
@@ -329,91 +326,6 @@ function cutIn(
       },
     ],
   };
-}
-
-/** A terminal crimped onto a bare end, its seal first where it goes into a sealed shell; `suffix` tells the roles of one decision apart. */
-export function newTerminal(
-  end: EndId,
-  sealed: boolean,
-  suffix: string,
-  here: Partial<Draft>,
-): readonly Draft[] {
-  return [
-    ...(sealed ? [{ kind: "seal", role: `seal${suffix}`, op: null, ...here } as const] : []),
-    { kind: "strip", role: `strip${suffix}`, op: null, ...here, text: "terminal" },
-    { kind: "crimp", role: `crimp${suffix}`, op: { kind: "crimp", end, to: "fitted" }, ...here },
-  ];
-}
-
-/** The new wire to a supply with branches, with its fuse holder at the far end and no fuse in it: it lies before anything is joined to it. */
-export const trunkLaid = ({ id, place }: JoinPoint): Draft => ({
-  kind: "route",
-  role: "trunk",
-  op: null,
-  supply: id,
-  place,
-  text: "trunk",
-});
-
-/** Routed before it is cut to length; the fuse goes in last of all. */
-export function feedFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId | null): readonly Draft[] {
-  if (placed.pin.content === "unknown" || supply === null) return [];
-  if (placed.pin.content === "empty") return newWireFrom(placed, feed, supply);
-  const bared = baredEnd(placed, "fed", "plug");
-  return [
-    { kind: "route", role: "route", op: null, ...inHand(placed), supply },
-    ...bared.drafts,
-    { kind: "strip", role: "strip", op: null, ...inHand(placed) },
-    ...(feed === "ground"
-      ? [{ kind: "ring", role: "ring", op: null, ...inHand(placed), supply } as const]
-      : []),
-    {
-      kind: "feed",
-      role: "feed",
-      op: { kind: "feed", end: bared.end, supply },
-      ...inHand(placed),
-      supply,
-      text: feed,
-    },
-  ];
-}
-/** A new wire into an empty cavity: its terminal is crimped and seated first, and it is fed last. */
-function newWireFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId): readonly Draft[] {
-  const { id } = placed.pin;
-  const here = { ...inHand(placed), supply };
-  return [
-    { kind: "route", role: "route", op: { kind: "build-wire", pin: id, to: "there" }, ...here },
-    ...intoCavity(plugEnd(id), placed, "", here),
-    { kind: "strip", role: "strip-far", op: null, ...here, text: "far" },
-    ...(feed === "ground" ? [{ kind: "ring", role: "ring", op: null, ...here } as const] : []),
-    { kind: "feed", role: "feed", op: { kind: "feed", end: farEnd(id), supply }, ...here, text: feed },
-  ];
-}
-
-/** A bare end gets a terminal of the plug and goes into an empty cavity of it. */
-export function intoCavity(
-  end: EndId,
-  { pin, connector }: PlacedPin,
-  suffix: string,
-  here: Partial<Draft>,
-): readonly Draft[] {
-  const membrane: Draft = {
-    kind: "pierce",
-    role: `pierce${suffix}`,
-    op: { kind: "pierce", cavity: pin.id },
-    ...here,
-  };
-  return [
-    ...newTerminal(end, connector.sealed, suffix, here),
-    ...(pin.content === "empty" && connector.sealed ? [membrane] : []),
-    { kind: "insert", role: `insert${suffix}`, op: { kind: "insert", end, cavity: pin.id }, ...here },
-  ];
-}
-
-/** The free end of a pigtail's lead gets a terminal of another plug and goes into a cavity of it. */
-export function populated(lead: PlacedPin, cavity: PlacedPin): readonly Draft[] {
-  const here = { ...inHand(cavity), wire: lead.pin.id, partner: lead.pin.id };
-  return intoCavity(farEnd(lead.pin.id), cavity, "", here);
 }
 
 /** Cap and tuck: a flying lead's bare end is capped; a loom's wire comes out of its cavity and its terminal is capped. */

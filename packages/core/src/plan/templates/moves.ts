@@ -9,7 +9,8 @@ import {
 } from "../../model/index.ts";
 import type { Displaced, Displacement } from "../displacements.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { baredEnd, deadEndOf, evict, intoCavity, newTerminal } from "./joints.ts";
+import { intoCavity, newTerminal } from "./fills.ts";
+import { baredEnd, deadEndOf, evict } from "./joints.ts";
 
 /** A step with the decision that it carries out. */
 export interface OwnedDraft {
