@@ -207,7 +207,9 @@ function anchorWords(
  * loom speaks of where its wire runs on, that of a pigtail or a module of the part itself; what is cut off from there says nothing.
  */
 function functionNow(net: Net | undefined, own: PlacedPin, pins: ReadonlyMap<PinId, PlacedPin>): string {
-  if (net === undefined) return own.pin.function;
+  // A cavity that was empty has a wire that this job brought, and no table speaks of it.
+  const unspoken = own.pin.content === "empty" ? "new wire" : own.pin.function;
+  if (net === undefined) return unspoken;
   const said = (side: Side): readonly string[] => {
     const beyond = net.anchors.flatMap((anchor) => (anchor.at === "beyond" ? [anchor.pin] : []));
     const parts = [...net.cavities].filter((id) => {
@@ -228,5 +230,5 @@ function functionNow(net: Net | undefined, own: PlacedPin, pins: ReadonlyMap<Pin
     });
   };
   const [now] = [...said("incoming"), ...said("vehicle")];
-  return now ?? own.pin.function;
+  return now ?? unspoken;
 }

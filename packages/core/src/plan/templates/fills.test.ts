@@ -1,4 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { applyOperation, initialState } from "../../harness/index.ts";
+import { asBuilt } from "../../ledger/index.ts";
 import { job, pin, V, X, type Pin } from "../../testing/twoPlugs.ts";
 import { decisionWords, pinNamer, stepLine, stepWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";
@@ -79,6 +81,19 @@ describe("a cavity is filled", () => {
     expect(order).toEqual([...order].sort((a, b) => a - b));
     expect(order[0]).toBeGreaterThanOrEqual(0);
   });
+});
+
+it("as built, a new wire says that it is one and what it leads to", () => {
+  const dossier = made([
+    { kind: "feed", pin: V("2"), feed: "ground", supply: "G2" },
+    ...rest(X("A"), X("B"), V("1"), V("3")),
+  ]);
+  const end = planWork(dossier).steps.reduce((state, { op }) => {
+    const next = op === null ? null : applyOperation(state, op);
+    return next?.ok === true ? next.value.state : state;
+  }, initialState(dossier));
+  const row = asBuilt(dossier, end).find(({ connector, cavity }) => connector === "V" && cavity === "2");
+  expect(row).toMatchObject({ wire: { function: "new wire" }, joinedTo: ["G2"] });
 });
 
 describe("a wire is parted otherwise than by a cut", () => {
