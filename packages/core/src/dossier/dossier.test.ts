@@ -9,6 +9,8 @@ import {
   joinPointId,
   loomWireId,
   pinId,
+  sourceId,
+  type PinId,
   type Dossier,
   type LoomWire,
   type WireEnd,
@@ -281,6 +283,20 @@ describe("commands of two people", () => {
     );
     expect(met.apart).toBeGreaterThan(60);
     expect(met.same).toBeGreaterThan(30);
+  });
+  it("never take along what the other one has made: a cavity, a connector or a source that goes is waited for", () => {
+    const [dossier] = fc.sample(wired, { numRuns: 1, seed: 3 });
+    const [connector] = dossier!.connectors;
+    const pin = { ...blankPin(pinId("fresh"), "99", 99), content: "occupied" as const };
+    const change = (put: readonly (typeof pin)[], remove: readonly PinId[]): Command => ({
+      ...{ kind: "change-pins", connector: connector!.id, put, remove, decisions: [], wires: [] },
+    });
+    const decide: Command = { kind: "decide", put: [], remove: [] };
+    const sourced = change([{ ...pin, sources: { colour: sourceId("s") } }], []);
+    expect(isApartFrom(decide, [change([], [pinId("gone")])])).toBe(false);
+    expect(isApartFrom(decide, [{ kind: "remove-connector", connector: connector!.id }])).toBe(false);
+    expect(isApartFrom(sourced, [{ kind: "remove-source", source: sourceId("s") }])).toBe(false);
+    expect(isApartFrom(sourced, [decide])).toBe(true);
   });
   const touchesNothing = (command: Command): boolean => {
     const lists = Object.values(command).filter((field): field is readonly unknown[] => Array.isArray(field));

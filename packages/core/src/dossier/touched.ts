@@ -7,7 +7,10 @@ interface Touched {
   readonly needs: readonly string[];
 }
 
+/** A cavity that goes, or is found empty, takes decisions and wires along: none that its author has not seen. */
+const HANGING = "what hangs on pins";
 const writes = (...records: readonly string[]): Touched => ({ writes: records, needs: [] });
+const hanging = (...records: readonly string[]): Touched => ({ writes: records, needs: [HANGING] });
 /** A decision is a record, and so is what is decided of each of its pins. */
 const decided = (decisions: readonly Decision[]): readonly string[] =>
   decisions.flatMap((decision) => [
@@ -29,7 +32,7 @@ function touched(command: Command): Touched {
     case "put-connector":
       return writes(`connector ${command.connector.id}`);
     case "remove-connector":
-      return writes(`connector ${command.connector}`, `presence of ${command.connector}`);
+      return writes(`connector ${command.connector}`, `presence of ${command.connector}`, HANGING);
     case "restore-connector": {
       const { id } = command.connector;
       return writes(
@@ -45,20 +48,26 @@ function touched(command: Command): Touched {
           ...[...command.put.map(({ id }) => id), ...command.remove].map((id) => `pin ${id}`),
           ...decided(command.decisions),
           ...wires(command.wires),
+          ...(command.remove.length > 0 || command.put.some(({ content }) => content === "empty")
+            ? [HANGING]
+            : []),
         ],
-        needs: [`presence of ${command.connector}`],
+        needs: [
+          `presence of ${command.connector}`,
+          ...command.put.flatMap(({ sources }) => Object.values(sources).map((id) => `presence of ${id}`)),
+        ],
       };
     case "put-source":
       return writes(`source ${command.source.id}`);
     case "remove-source":
-      return writes(`source ${command.source}`);
+      return writes(`source ${command.source}`, `presence of ${command.source}`);
     case "change-wiring":
-      return writes(
+      return hanging(
         ...wires([...command.put, ...command.remove.map((id) => ({ id }))]),
         ...points([...command.putPoints, ...command.removePoints.map((id) => ({ id }))]),
       );
     case "decide":
-      return writes(
+      return hanging(
         ...decided(command.put),
         ...command.remove.map((id) => `decision ${id}`),
         ...points([...(command.points ?? []), ...(command.removePoints ?? []).map((id) => ({ id }))]),

@@ -2,6 +2,7 @@ import {
   areEndsOfWire,
   indexPins,
   suppliesOf,
+  towardsSource,
   type Dossier,
   type JoinPoint,
   type JoinPointId,
@@ -61,16 +62,8 @@ const added = <T extends { readonly id: string }>(
 ): readonly T["id"][] => put.filter(({ id }) => before.every((one) => one.id !== id)).map(({ id }) => id);
 
 /** A supply that is taken from itself, by way of others or not. */
-function isBehindItself(point: JoinPoint, points: ReadonlyMap<JoinPointId, JoinPoint>): boolean {
-  const seen = new Set<JoinPointId>();
-  for (let at: JoinPoint | undefined = point; at !== undefined;) {
-    if (seen.has(at.id)) return at.id === point.id;
-    seen.add(at.id);
-    const behind: JoinPointId | null = at.supply?.behind ?? null;
-    at = behind === null ? undefined : points.get(behind);
-  }
-  return false;
-}
+const isBehindItself = (point: JoinPoint, points: ReadonlyMap<JoinPointId, JoinPoint>): boolean =>
+  towardsSource(point, points).some(({ supply }) => supply?.behind === point.id);
 
 /** A point that something hangs on is gone, or was never there. */
 function missing({ points }: Dossier, id: JoinPointId): CommandProblem {

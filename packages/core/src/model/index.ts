@@ -177,10 +177,14 @@ export { nextLabel } from "./label.ts";
 export { hangingOn, type Hanging } from "./hanging.ts";
 export {
   feedOf,
+  fuseWordsIn,
   hasFuseToFit,
+  isReturn,
   plainSupply,
   pointLabel,
   polarityOf,
+  protecting,
+  towardsSource,
   supplyWords,
   supplyWordsIn,
 } from "./supply.ts";

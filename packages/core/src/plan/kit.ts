@@ -1,6 +1,7 @@
 import { deviceWords } from "../matching/index.ts";
 import {
   findConnector,
+  fuseWordsIn,
   indexPins,
   supplyWordsIn,
   type ConnectorId,
@@ -174,7 +175,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "ring":
       return [part("ring terminal", single, true), tool("crimp tool for the terminals")];
     case "fuse":
-      return [part(`fuse for ${supply}`, "", true)];
+      return [part(`fuse for ${fuseWordsIn(dossier.points, step.supply)}`, "", true)];
     case "build-shell":
       return [part(`housing that mates with ${plug}`)];
     case "build-wire":

@@ -484,7 +484,8 @@ function suppliesBrought(
         role: one.terminal === null ? (one.pin as string) : `${one.pin}/${one.terminal}`,
       })),
   );
-  const fused = new Set(points.filter(hasFuseToFit).map(({ id }) => id));
+  const byId = new Map(points.map((point) => [point.id, point]));
+  const fused = new Set(points.filter((point) => hasFuseToFit(point, byId)).map(({ id }) => id));
   return [
     ...new Map(brought.filter(({ supply }) => fused.has(supply)).map((one) => [one.supply, one])).values(),
   ];

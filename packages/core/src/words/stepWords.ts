@@ -5,6 +5,7 @@ import {
   indexPins,
   pinColour,
   pinName,
+  fuseWordsIn,
   supplyWordsIn,
   type Connector,
   type DeviceKind,
@@ -440,7 +441,7 @@ export function stepWords(
     case "plug":
       return words("the open cavity", here("of"));
     case "fuse":
-      return words(supply, here("feeds"));
+      return words(fuseWordsIn(dossier.points, step.supply), here("feeds"));
     case "try":
       return words(step.text || "everything that was touched", tryWords(step.text));
     case "program":

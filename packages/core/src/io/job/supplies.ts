@@ -3,6 +3,7 @@ import {
   feedOf,
   FEED_CLASSES,
   INTERLOCKS,
+  isReturn,
   joinPointId,
   plainSupply,
   type FeedClass,
@@ -98,7 +99,7 @@ export function suppliesIn(points: readonly JoinPoint[]) {
       }
       let id = joinPointId(alias.slice(0, 120));
       while (all.has(id)) id = joinPointId(`${id.slice(0, 119)}'`);
-      const kind = feed === "ground" || feed === "sensor-return" ? "ground" : "supply";
+      const kind = isReturn(feed) ? "ground" : "supply";
       const supply = id === alias ? written.supply : { ...written.supply, aliases: [alias] };
       all.set(id, {
         ...blankPoint(id, freeName(written.name, text.trim()), kind),

@@ -1,7 +1,7 @@
-import { isSupply, supplyWords } from "../../model/index.ts";
+import { isSupply, protecting, supplyWords } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { named } from "./say.ts";
-import { pointsById, protecting } from "./supplies.ts";
+import { pointsById } from "./supplies.ts";
 
 /** A supply that is brought in starts at a fuse (common practice: as near to the source as can be). */
 export const feedWithoutFuse: Rule = {

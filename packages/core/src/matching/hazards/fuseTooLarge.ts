@@ -1,6 +1,6 @@
-import { supplyWords } from "../../model/index.ts";
+import { protecting, supplyWords, towardsSource } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { pointsById, protecting, towardsSource } from "./supplies.ts";
+import { pointsById } from "./supplies.ts";
 import { named } from "./say.ts";
 
 /** The largest fuse in A that usually stands before a conductor of so many mm² (common practice, no source; a table of the maker decides). */

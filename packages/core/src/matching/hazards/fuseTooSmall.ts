@@ -1,6 +1,6 @@
-import { hangingOn, indexPins, supplyWords } from "../../model/index.ts";
+import { hangingOn, indexPins, supplyWords, towardsSource } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { pointsById, towardsSource } from "./supplies.ts";
+import { pointsById } from "./supplies.ts";
 
 /** Share of its rating that a blade fuse carries for hours (common practice, no source; its maker's curve decides). */
 const LASTING = 0.8;

@@ -1,4 +1,4 @@
-import { feedOf, polarityOf, signalFit, supplyWords } from "../../model/index.ts";
+import { feedOf, isReturn, polarityOf, signalFit, supplyWords } from "../../model/index.ts";
 import { SIGNAL_WORDS } from "../../shelf/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { named } from "./say.ts";
@@ -28,8 +28,7 @@ export const supplyClass: Rule = {
           },
         ];
       if (given === decision.feed) return [];
-      const isReturn = decision.feed === "ground" || decision.feed === "sensor-return";
-      const crossed = (polarityOf(point) === "ground") !== isReturn;
+      const crossed = (polarityOf(point) === "ground") !== isReturn(decision.feed);
       if (!crossed && signalFit(given, decision.feed) === "compatible") return [];
       return [
         {

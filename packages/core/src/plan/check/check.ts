@@ -26,7 +26,7 @@ import {
   linkedPairs,
   methodOf,
   namedPins,
-  polarityOf,
+  hasFuseToFit,
   suppliesOf,
   seatOf,
   seatsOf,
@@ -105,9 +105,10 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   const pins = indexPins(dossier);
   const [before, after] = [seats(start), seats(end)];
   const touched = new Set<PinId>();
+  const byId = new Map(dossier.points.map((point) => [point.id, point]));
   const toFit = new Map(
     dossier.points
-      .filter((one) => polarityOf(one) === "supply" && one.supply?.fuse?.fitted !== true)
+      .filter((one) => hasFuseToFit(one, byId))
       .map(({ id, supply }) => [id, [id, ...(supply?.aliases ?? [])]] as const),
   );
   for (const decision of dossier.decisions) {

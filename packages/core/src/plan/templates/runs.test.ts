@@ -7,7 +7,7 @@ import { kitOf } from "../kit.ts";
 import { planWork } from "../plan.ts";
 
 /** Three pins of a pigtail on a bus behind a fuse, to which this job lays a wire. */
-const run = (trunk: Pin | null, fuse: number, amps = 2) =>
+const run = (trunk: Pin | null, fuse: number, amps = 2, fitted = false) =>
   job({
     x: ["A", "B", "C"].map((one) => pin(one, "Lamp feed", { colour: "RD", size: 1, amps })),
     onX: { leads: "flying" },
@@ -19,7 +19,7 @@ const run = (trunk: Pin | null, fuse: number, amps = 2) =>
           name: "F5",
           kind: "supply",
           place: "battery tray",
-          supply: { feed: "battery", fuse: { amps: fuse } },
+          supply: { feed: "battery", fuse: { amps: fuse, fitted } },
         },
         {
           id: "bus",
@@ -49,6 +49,16 @@ describe("a new wire with branches", () => {
       ({ what }) => what === "wire to bus, behind the dash",
     );
     expect(wire).toMatchObject({ size: "2.5 mm², 2.4 m", count: 1 });
+  });
+  it("gets the fuse in front of it last, and none where that is in already", () => {
+    const trunk = { size: 2.5, length: 2400 };
+    const fused = (dossier: ReturnType<typeof run>) =>
+      lines(dossier).filter((line) => line.includes("fuse F5"));
+    expect(fused(run(trunk, 15))).toEqual([expect.stringContaining("Fit fuse F5, 15 A, battery tray")]);
+    expect(fused(run(trunk, 15, 2, true))).toEqual([]);
+    expect(kitOf(run(trunk, 15), planWork(run(trunk, 15))).map(({ what }) => what)).toContain(
+      "fuse for F5, 15 A, battery tray",
+    );
   });
   it("that is not laid yet takes no branch: the second opinion says so", () => {
     const dossier = run({ size: 2.5, length: 2400 }, 15);
