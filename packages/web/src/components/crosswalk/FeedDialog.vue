@@ -8,6 +8,7 @@ import {
   FEED_CLASSES,
   feedPlaces,
   isFeed,
+  isReturn,
   pinName,
   SIGNAL_WORDS,
   type Decision,
@@ -66,7 +67,7 @@ watch(open, (now) => {
   if (before !== null && before.supply !== null) supply.value = before.supply;
 });
 const options = FEED_CLASSES.map((value) => ({ value, label: SIGNAL_WORDS[value] }));
-const isSupply = computed(() => kind.value !== "ground" && kind.value !== "sensor-return");
+const isSupply = computed(() => !isReturn(kind.value));
 const ready = computed(() => props.target !== null && (supply.value !== null || wire.value !== null));
 const empties = computed(() =>
   open.value && filling.value !== undefined

@@ -6,6 +6,7 @@ import {
   FEED_CLASSES,
   feedOf,
   INTERLOCKS,
+  isReturn,
   JOIN_POINT_KINDS,
   JOIN_POINT_WORDS,
   plainSupply,
@@ -45,10 +46,10 @@ const setSupply = (patch: Partial<Supply>): void => {
 const feeds = computed(() => point.value.kind === "supply" || point.value.kind === "ground");
 const hasFeed = computed(() => feeds.value || point.value.kind === "stud");
 const feed = computed(() => feedOf(point.value));
-const isReturn = computed(() => feed.value === "ground" || feed.value === "sensor-return");
+const leadsBack = computed(() => feed.value !== null && isReturn(feed.value));
 const trunk = computed(() => point.value.supply?.trunk ?? null);
 const trunkable = computed(
-  () => feed.value !== null && !isReturn.value && (point.value.supply?.behind ?? null) !== null,
+  () => feed.value !== null && !leadsBack.value && (point.value.supply?.behind ?? null) !== null,
 );
 const metresIn = (text: string): number | null => {
   const metres = numberOf(text);
@@ -65,7 +66,7 @@ const classes = computed(() => [
 ]);
 function setKind(kind: JoinPointKind): void {
   const stays = kind === "splice" || kind === "device" ? null : point.value.supply;
-  set({ kind, supply: kind === "ground" && !isReturn.value ? null : stays });
+  set({ kind, supply: kind === "ground" && !leadsBack.value ? null : stays });
 }
 const setFeed = (to: string): void => {
   const next = FEED_CLASSES.find((one) => one === to);
@@ -152,7 +153,7 @@ const switches = [
         />
       </div>
     </div>
-    <div v-if="hasFeed && feed !== null && !isReturn" class="two">
+    <div v-if="hasFeed && feed !== null && !leadsBack" class="two">
       <div class="field">
         <label :for="`${uid}-amps`">Fuse, A (empty: none)</label
         ><input

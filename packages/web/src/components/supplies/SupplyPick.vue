@@ -4,6 +4,7 @@ import Select from "primevue/select";
 import { computed } from "vue";
 import {
   feedOf,
+  isReturn,
   joinPointId,
   polarityOf,
   SIGNAL_WORDS,
@@ -29,11 +30,11 @@ const made = defineModel<JoinPoint | null>("made", { required: true });
 const wire = defineModel<string | null>("wire", { default: null });
 
 const NEW = "new";
-const isReturn = computed(() => props.feed === "ground" || props.feed === "sensor-return");
+const leadsBack = computed(() => isReturn(props.feed));
 const options = computed(() => {
   const rank = (point: JoinPoint): number => (feedOf(point) === props.feed ? 0 : 1);
   const points = props.points
-    .filter((point) => polarityOf(point) === (isReturn.value ? "ground" : "supply"))
+    .filter((point) => polarityOf(point) === (leadsBack.value ? "ground" : "supply"))
     .sort((a, b) => rank(a) - rank(b))
     .map((point) => {
       const given = feedOf(point);
@@ -46,7 +47,7 @@ const options = computed(() => {
   return [
     ...points,
     ...(props.wires ?? []).map(({ key, words }) => ({ value: key, label: `branch off ${words}` })),
-    { value: NEW, label: isReturn.value ? "a new ground point…" : "a new supply…" },
+    { value: NEW, label: leadsBack.value ? "a new ground point…" : "a new supply…" },
   ];
 });
 const value = computed(() => (made.value === null ? (wire.value ?? supply.value) : NEW));
@@ -82,7 +83,7 @@ function change(point: JoinPoint): void {
       v-if="made"
       :point="made"
       :points="points"
-      :kinds="[isReturn ? 'ground' : 'supply']"
+      :kinds="[leadsBack ? 'ground' : 'supply']"
       focus
       @update:point="change"
     />
