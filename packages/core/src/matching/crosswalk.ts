@@ -30,7 +30,7 @@ import { pinReader, type ReadPin } from "./readPin.ts";
 import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
-import { SURE, surenessOf } from "./sureness.ts";
+import { contestedSupplies, SURE, surenessOf } from "./sureness.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
 export interface SuggestedPair {
@@ -142,10 +142,11 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
     options.weights,
   );
   const links = starsOnly(linksOf(match, options));
+  const contested = new Set([...contestedSupplies(left), ...contestedSupplies(right)]);
   const pairs: SuggestedPair[] = [];
   const groups: SuggestedGroup[] = [];
   for (const group of groupsOf(links)) {
-    const made = group.map((link) => pairOf(link, match, dossier.head.nominalVolts));
+    const made = group.map((link) => pairOf(link, match, dossier.head.nominalVolts, contested));
     const [only] = made;
     if (made.length === 1 && only !== undefined) pairs.push(only);
     else groups.push(grouped(group, made));
@@ -348,12 +349,13 @@ function pairOf(
   { row, column, further, strength, margin }: ChosenLink,
   match: MatchProblem,
   nominalVolts: number,
+  contested: ReadonlySet<ReadPin>,
 ): SuggestedPair {
   const reasons = reasonsOf(present(match.evidence(row, column), "evidence of a chosen pair"), row, column);
   return {
     vehicle: row.placed.pin.id,
     incoming: column.placed.pin.id,
-    sure: surenessOf(Math.min(strength, margin), row, column),
+    sure: surenessOf(Math.min(strength, margin), row, column, contested),
     strength,
     margin,
     reasons: further ? [...reasons, { kind: "shared-wire", weight: -SURCHARGE } as const] : reasons,

@@ -115,7 +115,15 @@ export function classFit(
   return fit;
 }
 
-const TWINS: Readonly<Partial<Record<Dimension, Dimension>>> = { bank: "number", number: "bank" };
+/** Dimensions that name the same thing where each text uses only one of them: bank 1 and number 1, pre-cat and sensor 1, track A and track 1. */
+const TWINS: readonly (readonly [Dimension, Dimension])[] = [
+  ["number", "bank"],
+  ["number", "sensor"],
+  ["number", "letter"],
+];
+const LETTERS = "abcdef";
+const asNumber = (value: string): string =>
+  value.length === 1 && LETTERS.includes(value) ? String(LETTERS.indexOf(value) + 1) : value;
 /** Dimensions in which both name the same one, and in which only one of the two names one. */
 function whichFit(
   a: Meaning["which"],
@@ -130,11 +138,12 @@ function whichFit(
       if (meet(one, other)) agrees++;
       continue;
     }
-    // Bank 1 here is number 1 there, where each names only one of the two.
-    const own = one ?? other;
-    const twin = TWINS[dimension];
-    const its = twin === undefined ? undefined : (one === undefined ? a : b).get(twin);
-    if (own !== undefined && its !== undefined && meet(own, its)) agrees += 0.5;
+    const its = TWINS.flatMap(([x, y]) => {
+      if (dimension !== x && dimension !== y) return [];
+      return [...((one === undefined ? a : b).get(dimension === x ? y : x) ?? [])];
+    });
+    if (its.some((value) => [...(one ?? other ?? [])].some((own) => asNumber(own) === asNumber(value))))
+      agrees += 0.5;
     else open++;
   }
   return { agrees: Math.min(2, agrees), open: Math.min(2, open) };

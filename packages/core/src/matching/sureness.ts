@@ -1,5 +1,5 @@
 import { isGeneric } from "../meaning/index.ts";
-import type { Sureness } from "../model/index.ts";
+import { isFeed, type Sureness } from "../model/index.ts";
 import { thingFit } from "./features.ts";
 import type { ReadPin } from "./readPin.ts";
 
@@ -37,7 +37,23 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
     )
   );
 }
-export const surenessOf = (confidence: number, left: ReadPin, right: ReadPin): Sureness => {
+export const surenessOf = (
+  confidence: number,
+  left: ReadPin,
+  right: ReadPin,
+  contested: ReadonlySet<ReadPin>,
+): Sureness => {
   const sure = surenessAt(confidence);
-  return sure === "sure" && !mayBeSure(left, right) ? "check" : sure;
+  if (sure !== "sure") return sure;
+  const isOneOfSeveral =
+    contested.has(left) && contested.has(right) && left.reading.said !== right.reading.said;
+  return isOneOfSeveral || !mayBeSure(left, right) ? "check" : sure;
 };
+
+/** Supplies of one class that stand on one side in several words: which of the other side's each goes to is not told by its class. Grounds meet anywhere. */
+export function contestedSupplies(side: readonly ReadPin[]): readonly ReadPin[] {
+  const supplies = side.filter(({ signal }) => isFeed(signal) && signal !== "ground");
+  return supplies.filter(({ signal, reading }) =>
+    supplies.some((other) => other.signal === signal && other.reading.said !== reading.said),
+  );
+}

@@ -22,7 +22,7 @@ export function placesAside(tokens: readonly Token[]): ReadonlySet<number> {
 
 /** Phrases that only name something when nothing else does: any of them may be a word about another thing. */
 const WEAK = new Set(
-  "temperature coil heater valve pump level fault speed pressure start stop park position brake charge head fuel light lamp fan air door lock boot neutral clutch check turn oxygen solenoid alternator generator battery remote reset ignition knock field sense step remove boot dash strap bridge tap address jumper tow trim tilt radio house motor wake enable security alarm status warning telltale indicator camera coolant oil dome fog spark timer clock handset trip set up window seat mirror indicator flasher cornering marker reverse forward arm timing mode program data bus rear front programmer diagnostic position tank throttle accelerator regulator sync starter range lower raise lift shift interlock pass live charger creep".split(
+  "potentiometer temperature coil heater valve pump level fault speed pressure start stop park position brake charge head fuel light lamp fan air door lock boot neutral clutch check turn oxygen solenoid alternator generator battery remote reset ignition knock field sense step remove boot dash strap bridge tap address jumper tow trim tilt radio house motor wake enable security alarm status warning telltale indicator camera coolant oil dome fog spark timer clock handset trip set up window seat mirror indicator flasher cornering marker reverse forward arm timing mode program data bus rear front programmer diagnostic position tank throttle accelerator regulator sync starter range lower raise lift shift interlock pass live charger creep".split(
     " ",
   ),
 );
@@ -114,13 +114,6 @@ const isLevelWord = ({ match, thing }: Used, tokens: readonly Token[]): boolean 
 
 /** A thing of the lexicon that its own code names. */
 export const lexiconThing = (name: string): Thing => thingNamed(name) as Thing;
-
-const BEAMS: Readonly<Record<string, string>> = { "main beam": "high", "dipped beam": "low" };
-/** Main and dipped beam are the high and the low one, whatever they are called. */
-export function withBeam(which: Meaning["which"], things: readonly Thing[]): Meaning["which"] {
-  const levels = new Set(things.flatMap(({ name }) => BEAMS[name] ?? []));
-  return levels.size === 0 ? which : new Map([...which, ["level", levels]]);
-}
 
 /** "Head LH high" is the main beam, "head low" the dipped one. */
 export function ofBeam(things: readonly Thing[], which: Meaning["which"]): readonly Thing[] {

@@ -123,7 +123,8 @@ function byPole(own: Scoring): void {
     if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
       offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
     else if (isSensor) offer("sensor-return", 6.2);
-    else if (kinds.has("motor") && usual === "pwm") offer("pwm", 5.6);
+    // A motor that turns both ways has no ground of its own.
+    else if (kinds.has("motor") && usual === "pwm") offer("pwm", 7.2);
     else if (
       isLamp ||
       kinds.has("motor") ||
@@ -157,6 +158,8 @@ function bySensorSupply(own: Scoring): void {
     (isSensor || has("out", "output", "reference", "supply", "feed", "power"))
   )
     offer("sensor-supply", 6.4);
+  if (isSensor && own.words.at(-1) === "12v" && !has("signal", "output", "out", "from"))
+    offer("sensor-supply", 5.6);
   if (isSensor && has("supply", "power", "feed", "reference") && !has("low", "return", "ground", "control"))
     offer("sensor-supply", has("12v", "battery", "ignition") ? 4.4 : 6);
 }
@@ -173,6 +176,14 @@ function byDriver(own: Scoring): void {
   if (has("common") && thing === undefined && (sign("accessory") > 0 || sign("battery") > 0 || isLamp))
     offer("ground", 6.4);
   if (has("5v") && words[0] === "5v") offer("sensor-supply", 6.4);
+  // "Solenoid supply": what feeds the valves is not what drives one of them.
+  if (
+    ["switched-ground", "pwm"].includes(thing?.signal ?? "switched-ground") &&
+    clues.kinds.has("valve") &&
+    has("supply", "feed") &&
+    !has("ground", "return", "control", "from", "to")
+  )
+    offer("switched-supply", 6.8);
   // What comes after a relay is switched, whatever it is called.
   if (
     sign("battery") > 0 &&

@@ -1,12 +1,5 @@
 import type { Connector } from "../model/index.ts";
-import type { MeaningContext } from "./tokensIn.ts";
-
-/** How a list speaks, which decides how its bare numbers and its "IGN 1" are read. */
-export interface ListHabits {
-  readonly bareTerminals: boolean;
-  readonly ignitionCoils: boolean;
-  readonly lampPlug: boolean;
-}
+import { SPEAKER, type ListHabits, type MeaningContext } from "./tokensIn.ts";
 
 const BARE = /(?:^|[\s/,(])(?:58[LRKdk]|56[abd]|53[abce]|49[aLR]|54|31b)(?![\p{L}\p{N}])/u;
 const NAMED = /\b(?:kl|klemme|term|terminal)\b/i;
@@ -15,7 +8,30 @@ const LAMPS =
   /\b(?:lamps?|lights?|turn|flasher|indicator|tail|stop|fog|beam|58[lr]?|54|bl|br|nsl|leuchte|blinker|licht)\b/i;
 const IGNITION = /^\s*(?:ign(?:ition)?|spark)(?: signal| output| coil)?[ _.-]*(?:no\.? ?)?([1-8])\b/i;
 
-/** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row. */
+const CORNER = /(?<![\p{L}])(FL|FR|RL|RR|LF|RF|LR)(?![\p{L}])/giu;
+/** "RR LH" is the rear on the left; beside it RR names no corner. */
+const END_BESIDE_SIDE =
+  /(?<![\p{L}])(?:FR|RR)[ .,(-]*(?:[LR]\/?H|left|right)(?![\p{L}])|(?<![\p{L}])(?:[LR]\/?H|left|right)[ .,(-]*(?:FR|RR)(?![\p{L}])/iu;
+
+/** Whether a list names corners in two letters: three of them at least, one of which cannot be anything else. */
+function namesCorners(texts: readonly string[]): boolean {
+  if (texts.some((text) => END_BESIDE_SIDE.test(text))) return false;
+  const named = new Set(
+    texts.flatMap((text) => [...text.matchAll(CORNER)].map(([corner]) => corner.toUpperCase())),
+  );
+  return named.size >= 3 && ["FL", "LF", "RF"].some((corner) => named.has(corner));
+}
+
+const ELECTRIC =
+  /\b(?:ksi|contactor|pre-?charge|encoder|em brake|traction|inching|pack [+-]|motor controller)\b/i;
+const CAM = /^\s*(?:cam|cmp)\b/i;
+const CRANK = /^\s*crank\s*$/i;
+
+const CLUSTER =
+  /\b(?:tach(?:o|ometer)?|spe?e?d(?:o|ometer)?|fu(?:el)?|temp|ill(?:um)?|hi-?bm|beam|turn|chg|charge|mil)\b/i;
+const GEAR = /^\s*([PRND])\s*$/i;
+
+/** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, a radio has two speakers at least. */
 export function habitsOf(texts: readonly string[]): ListHabits {
   const bare = texts.filter((text) => (BARE.test(text) || BARE_FIRST.test(text)) && !NAMED.test(text)).length;
   const ignition = new Set(texts.flatMap((text) => IGNITION.exec(text)?.[1] ?? []));
@@ -24,6 +40,12 @@ export function habitsOf(texts: readonly string[]): ListHabits {
     bareTerminals: bare >= 2,
     ignitionCoils: ignition.size >= 3,
     lampPlug: lamps >= 3 && lamps * 3 >= texts.length,
+    corners: namesCorners(texts),
+    audioPlug: texts.filter((text) => SPEAKER.test(text)).length >= 4,
+    electricDrive: texts.filter((text) => ELECTRIC.test(text)).length >= 2,
+    cluster: texts.filter((text) => CLUSTER.test(text)).length >= 5,
+    gearLetters: new Set(texts.flatMap((text) => GEAR.exec(text)?.[1]?.toUpperCase() ?? [])).size >= 3,
+    pickups: texts.some((text) => CRANK.test(text)) && texts.some((text) => CAM.test(text)),
   };
 }
 

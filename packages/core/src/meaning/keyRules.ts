@@ -6,7 +6,8 @@ export function settleKeys(own: Scoring): void {
   const { signs } = own.clues;
   // Which key position a feed follows is told by words that overlap; the narrower one counts.
   const second =
-    words.some((word, i) => word === "2" && words[i - 1] === "ignition") && !has("drops", "off", "dead");
+    words.some((word, i) => word === "2" && words[i - 1] === "ignition") &&
+    !has("drop", "drops", "off", "dead");
   if (second && (has("crank", "start") || signs.some(({ of, at }) => of === "ignition" && at.length > 2))) {
     scores.delete("run-not-crank");
     scores.delete("start");
@@ -14,7 +15,7 @@ export function settleKeys(own: Scoring): void {
   } else if (
     sign("ignition") > 0 &&
     has("crank", "start") &&
-    has("off", "drops", "dead", "not", "cuts", "lost", "interrupted")
+    has("off", "drop", "drops", "dead", "not", "cuts", "lost", "interrupted")
   ) {
     scores.delete("start");
     scores.delete("ignition");
@@ -25,7 +26,7 @@ export function settleKeys(own: Scoring): void {
   } else if (sign("ignition") >= 4.5 && has("start", "crank")) {
     if (has("run", "on", "stays", "holds", "hot", "also", "still")) {
       scores.delete("start");
-      if (!has("off", "drops", "dead", "not")) scores.delete("run-not-crank");
+      if (!has("off", "drop", "drops", "dead", "not")) scores.delete("run-not-crank");
     }
   }
   if (sign("start") > 0 && sign("ignition") > 0 && has("key") && !has("on", "run")) scores.delete("ignition");

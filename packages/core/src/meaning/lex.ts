@@ -21,10 +21,11 @@ const MOST_LETTERS = 600;
 
 /** Words that say nothing by themselves. */
 const SILENT = new Set(
-  "the a of is are it its be this that there i my der die das des den dem ein eine für for led wire wires lead leads cable kabel draht here by each".split(
+  "the a of is are it its be this that there i my der die das des den dem ein eine für for wire wires lead leads cable kabel draht here by each".split(
     " ",
   ),
 );
+const ENDS_THERE = /^\s*(?:[,;:()\]/+-]|$)/u;
 const WORD = /[\p{L}\p{N}]+(?:['’]s\b)?/uy;
 const CUT = /[,;:()[\]{}\n\r]|\s[-–—/]\s|[–—]/uy;
 
@@ -58,6 +59,12 @@ export function lex(text: string): readonly Token[] {
     WORD.lastIndex = at;
     const word = WORD.exec(source);
     if (word === null) {
+      at++;
+      continue;
+    }
+    // "Signal A": at the end of what is said a letter is no article.
+    if (word[0] === "a" && ENDS_THERE.test(source.slice(at + 1, at + 6)) && tokens.length > 0) {
+      tokens.push({ word: "a", raw: "a", clause, inBrackets: depth > 0, kind: "known" });
       at++;
       continue;
     }

@@ -16,15 +16,14 @@ const TERMINAL =
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [
-  rule(`(?:kl(?:emme)?|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) =>
-    /^[bd][+-]$/.test(group(m, 1)) ? marks(group(m, 1)) : `t${group(m, 1)}`,
-  ),
+  rule(`(?:kl(?:emme)?|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) => terminal(group(m, 1))),
   rule(`(31b|49a|53[abcei]|54g|56[abd]|58[bcdlrk]|86s)${END}`, (m) => `t${group(m, 1)}`),
   rule(`t(15|30|31|50|58|61)([a-z]?)${END}`, (m) => `t${group(m, 1)}${group(m, 2)}`),
   rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:h|hi|high|\\+)${END}`, "canh"),
   rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:l|lo|low|-)${END}`, "canl"),
   rule(`(?:(?:hs|ls|ms)-?)?can(\\d?)[ _-]{0,3}(?:h|hi|high|\\+)${END}`, (m) => `canh ${group(m, 1)}`),
   rule(`(?:(?:hs|ls|ms)-?)?can(\\d?)[ _-]{0,3}(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
+  rule(`can[ _-](p|pos|n|neg)${END}`, (m) => (group(m, 1).startsWith("p") ? "canh" : "canl")),
   rule(`can[ _-]?(\\d)[ _-]?(?:h|hi|high|\\+)${END}`, (m) => `canh ${group(m, 1)}`),
   rule(`can[ _-]?(\\d)[ _-]?(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
   rule(
@@ -64,6 +63,31 @@ const RULES: readonly Rule[] = [
   rule(`di (?=\\d)`, "digital in "),
   rule(`do (?=\\d)`, "digital out "),
   rule(`air[ -]?condition(?:er|ing)?${END}`, "aircon"),
+  rule(`air[ -]?con\\b\\.?`, "aircon"),
+  rule(`rec(?:irc)?\\/fre?(?:sh)?${END}`, "recirculation fresh"),
+  rule(`res(?:ume)?[ ]?\\+`, "resume plus"),
+  rule(`set(?:[ ]?|\\/)(?:-|coast)(?![\\p{L}])`, "set minus"),
+  rule(`de-?ic(?:ing|er|e)${END}`, "defrost"),
+  rule(`(?:heated )?rear screen${END}`, "rear window"),
+  rule(`(?:heated )?front screen${END}`, "windscreen"),
+  rule(`screen(?= (?:wash|wip|heat|demist|defrost))`, "windscreen"),
+  rule(`tell[- ]?tale`, "telltale"),
+  rule(`ground speed${END}`, "road speed"),
+  rule(`forward[\\/ -]*reverse (?:shuttle|lever|selector|switch)`, "direction lever"),
+  rule(`(?<=contactor|relay|coil) \\+ (?=ctrl|control|coil|drive)`, "plus"),
+  rule(`man(?:if)?\\.? pr(?:e?ss?)?${END}`, "manifold pressure"),
+  rule(`iso-?bus[ _-]?(?:h|hi|high|\\+)${END}`, "canh isobus"),
+  rule(`iso-?bus[ _-]?(?:l|lo|low|-)${END}`, "canl isobus"),
+  rule(`can[ -]bus (?=high|low)`, "can"),
+  rule(`pre[- ]?cat(?:alyst)?${END}`, "upstream"),
+  rule(`post[- ]?cat(?:alyst)?${END}`, "downstream"),
+  rule(`(?:\\+)?(12|24|48) ?v power${END}`, "battery supply"),
+  rule(`-?0 ?v power${END}`, "battery minus"),
+  rule(`spare (?=\\+|ign|feed|supply)`, ""),
+  rule(`f\\/ga(?:u?ge)?${END}`, "fuel gauge"),
+  rule(`t\\/ga(?:u?ge)?${END}`, "temperature gauge"),
+  rule(`o\\/p${END}`, "oil pressure"),
+  rule(`push[- ]?(?:to[- ]?)?start${END}`, "pushstart"),
   rule(`air bag${END}`, "airbag"),
   rule(`(oil|fuel|air|water|brake|boost) p${END}`, (m) => `${group(m, 1)} pressure`),
   rule(`(oil|water|air|fuel|cabin) t${END}`, (m) => `${group(m, 1)} temperature`),
@@ -99,11 +123,15 @@ const RULES: readonly Rule[] = [
   rule(`e-throttle`, "electronic throttle"),
   rule(`zyl\\.`, "cylinder"),
   rule(`r(?:ea)?r\\.? def${END}`, "rear window defrost"),
+  rule(`d\\/l(?:oc)?k?${END}`, "central lock"),
+  rule(`p\\/wdw${END}`, "power window"),
+  rule(`(?<=lock|lk|door|mode|mix|flap) act${END}`, " actuator"),
   rule(`c\\/l${END}`, "central lock"),
   rule(`h\\/l${END}`, "headlamp"),
   rule(`w\\/s${END}`, "windscreen"),
   rule(`p\\/w${END}`, "power window"),
   rule(`p\\/s${END}`, "power steering"),
+  rule(`(?<=\\S )w\\/l${END}`, "warning lamp"),
   rule(`w\\/l${END}`, "wl"),
   rule(`w\\/[ ]?o${END}`, "without"),
   rule(`w\\/`, "with"),
@@ -145,6 +173,11 @@ const ORDINAL: Readonly<Record<string, string>> = {
 };
 const CORNER: Readonly<Record<string, string>> = { f: "front", r: "rear" };
 const corner = (letter: string): string => CORNER[letter] ?? "";
+/** A terminal of DIN 72552 behind "Kl."; U, V and W are the phases of an alternator. */
+function terminal(number: string): string {
+  if (/^[bd][+-]$/.test(number)) return marks(number);
+  return /^[uvw]$/.test(number) ? "phase terminal" : `t${number}`;
+}
 const marks = (text: string): string => text.replace("+", "plus").replace("-", "minus");
 
 /** Whether any rule begins here; most places have none, and one look is cheaper than all of them. */

@@ -99,6 +99,7 @@ describe("the lexicon", () => {
     expect(marked(({ startInterlock }) => startInterlock)).toEqual([
       "start inhibit",
       "clutch switch",
+      "side stand switch",
       "neutral switch",
     ]);
     for (const text of ["Gurtstraffer links", "HV interlock", "SRS driver bag +", "Beckengurt Straffer"])

@@ -1,5 +1,5 @@
 import type { Direction, SignalClass } from "../model/index.ts";
-import { chooseThings, lexiconThing, ofBeam, placesAside, withBeam, type Used } from "./chooseThings.ts";
+import { chooseThings, lexiconThing, ofBeam, placesAside, type Used } from "./chooseThings.ts";
 import { classesOf } from "./classes.ts";
 import { wayOf } from "./direction.ts";
 import { isGeneric } from "./generic.ts";
@@ -8,7 +8,8 @@ import type { Thing } from "./lexicon/index.ts";
 import { contactOf, endsHere, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
 import type { GivenBy, Kind, Meaning, Role } from "./meaning.ts";
 import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, type Match } from "./phrases.ts";
-import { tokensIn, type MeaningContext } from "./tokensIn.ts";
+import { sensesOf } from "./senses.ts";
+import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
 import { whichOne } from "./whichOne.ts";
 
 const MOST_KEPT = 30_000;
@@ -19,7 +20,8 @@ const kept = new Map<string, Meaning>();
  * has no thing, the class "unknown", and lists its words. Reads up to 48 words of up to 600 letters.
  */
 export function readMeaning(text: string, context: MeaningContext = {}): Meaning {
-  const key = `${text}\u0000${context.plug ?? ""}\u0000${context.module ?? ""}\u0000${context.bareTerminals === true ? 1 : 0}${context.ignitionCoils === true ? 1 : 0}${context.lampPlug === true ? 1 : 0}`;
+  const habits = HABITS.map((habit) => (context[habit] === true ? 1 : 0)).join("");
+  const key = `${text}\u0000${context.plug ?? ""}\u0000${context.module ?? ""}\u0000${habits}`;
   let found = kept.get(key);
   if (found === undefined) {
     if (kept.size > MOST_KEPT) kept.clear();
@@ -100,10 +102,12 @@ function read(text: string, context: MeaningContext): Meaning {
     kinds.add("telltale");
   const isOxygen = things.some(({ name }) => name.startsWith("oxygen"));
   const levelWords = new Set([...contained].filter((place) => !isOutsideName(tokens, place)));
-  const which = withBeam(whichOne(tokens, levelWords, isOxygen), things);
+  const { which, pole } = sensesOf(tokens, things, {
+    which: whichOne(tokens, levelWords, isOxygen),
+    pole: poleOf(tokens, freeSigns, contained),
+  });
   const contact = contactOf(tokens);
   const mark = markOf(text);
-  const pole = poleOf(tokens, freeSigns, contained);
   const spare = isSpare(tokens, signs, things, contact);
   const classes = spare
     ? NOTHING
@@ -145,7 +149,7 @@ function read(text: string, context: MeaningContext): Meaning {
 
 /** Words that turn a text are heard even within the name of a thing. */
 const isOutsideName = (tokens: readonly Token[], place: number): boolean =>
-  /^(left|right|front|rear|inner|outer|up|down)$/.test(tokens[place]?.word ?? "");
+  /^(left|right|front|rear|inner|outer|up|down|increase|decrease)$/.test(tokens[place]?.word ?? "");
 
 function bestOf(classes: ReadonlyMap<SignalClass, number>): readonly [SignalClass, number] {
   let best: readonly [SignalClass, number] = ["unknown", 0];
@@ -213,7 +217,9 @@ const READ: Readonly<Record<Token["kind"], number>> = {
 const MERELY_KNOWN: typeof READ = { known: 0.75, near: 0.4, unknown: 0, number: 0, amount: 0 };
 /** Words that carry no meaning of their own count for nothing here. */
 const NEUTRAL = new Set(
-  "and in on at to from with for when or via 1amp 1amount 1ohm pin end side only terminal".split(" "),
+  "and in on at to from with for when or via 1amp 1amount 1ohm pin end side only terminal red brown purple orange pink grey violet green yellow blue black white".split(
+    " ",
+  ),
 );
 function understoodOf(
   tokens: readonly Token[],

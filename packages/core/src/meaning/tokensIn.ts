@@ -1,53 +1,138 @@
 import { lex, type Token } from "./lex.ts";
 
+/**
+ * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
+ * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N".
+ */
+export const HABITS = [
+  "bareTerminals",
+  "ignitionCoils",
+  "lampPlug",
+  "corners",
+  "audioPlug",
+  "electricDrive",
+  "pickups",
+  "cluster",
+  "gearLetters",
+] as const;
+export type Habit = (typeof HABITS)[number];
+export type ListHabits = Readonly<Record<Habit, boolean>>;
+
 /** What stands around a text and helps to read it. */
-export interface MeaningContext {
+export interface MeaningContext extends Partial<ListHabits> {
   /** Name of the plug: "MAF", where the text says no more than "signal". */
   readonly plug?: string;
   /** The part or module that the plug is on. */
   readonly module?: string;
-  /** The list speaks in bare terminal numbers: "54 input", "58L". */
-  readonly bareTerminals?: boolean;
-  /** IGN 1 to 4 stand in a row: coils, not ignition feeds. */
-  readonly ignitionCoils?: boolean;
-  /** Most of the plug's wires are lamps: "reverse" is the reverse lamp. */
-  readonly lampPlug?: boolean;
 }
 
+type Reread = (tokens: readonly Token[], text: string) => readonly Token[];
+
+const CORNERS: Readonly<Record<string, readonly [end: string, side: string]>> = {
+  fl: ["front", "left"],
+  lf: ["front", "left"],
+  fr: ["front", "right"],
+  rf: ["front", "right"],
+  rl: ["rear", "left"],
+  lr: ["rear", "left"],
+  rr: ["rear", "right"],
+};
+/** A word that is the whole text, or all of it but its fuse: makers' English for ground and battery (common practice, no source). */
+const LONE_WORDS: Readonly<Record<string, string>> = { e: "ground", b: "bplus", mass: "ground" };
+/** The positions of a direction lever by their letters. */
+const LEVER: Readonly<Record<string, string>> = { f: "forward", r: "reverse", n: "neutral" };
 const DIN_BARE = /^(15|30|31|31b|49a?|50|53[abc]?|54|55|56[abd]?|57|58[lrkd]?|61|75|85|86|87a?)$/;
 
-/** The tokens of a text as its list speaks: bare terminal numbers, coils that are called ignition, lamps that are called reverse. */
-export function tokensIn(
-  text: string,
-  { bareTerminals, ignitionCoils, lampPlug }: MeaningContext,
-): readonly Token[] {
+const as = (token: Token, word: string): Token => ({ ...token, word, kind: "known" });
+const has = (tokens: readonly Token[], words: RegExp): boolean => tokens.some(({ word }) => words.test(word));
+/** Each token by itself: the words that it stands for there, or undefined where it stays. */
+const each =
+  (wordsOf: (token: Token, before: string) => readonly string[] | undefined): Reread =>
+  (tokens) =>
+    tokens.flatMap(
+      (token, i) => wordsOf(token, tokens[i - 1]?.word ?? "")?.map((word) => as(token, word)) ?? [token],
+    );
+
+const IN_LISTS: Readonly<Record<Habit, Reread>> = {
+  corners: each(({ raw }) => CORNERS[raw]),
+  bareTerminals: each(({ raw }, before) =>
+    DIN_BARE.test(raw) && !/^(fuse|pin|number|relay|cavity|breaker|page)$/.test(before)
+      ? [`t${raw}`]
+      : undefined,
+  ),
+  ignitionCoils: (tokens, text) =>
+    /^\s*(ign(ition)?|spark)(?: signal| output| coil)?[ _.-]*(no\.? ?)?\d/i.test(text) &&
+    tokens[0]?.word === "ignition"
+      ? [tokens[0], as(tokens[0], "coil"), ...tokens.slice(1)]
+      : tokens,
+  lampPlug: (tokens) =>
+    tokens.length <= 2 &&
+    tokens.slice(1).every(({ word }) => /^(plus|minus|left|right)$/.test(word)) &&
+    LAMPS[tokens[0]?.word ?? ""] !== undefined
+      ? each(({ word }) => LAMPS[word]?.split(" "))(tokens, "")
+      : has(tokens, /^(lamp|switch|gear|direction)$/)
+        ? tokens
+        : each(({ word }) => (word === "reverse" ? ["reverse", "lamp"] : undefined))(tokens, ""),
+  audioPlug: (tokens, text) => {
+    const named = each(({ word }) => (word === "camshaft" ? ["camera"] : undefined))(tokens, text);
+    const last = named.at(-1);
+    return SPEAKER.test(text) && last !== undefined ? [...named, as(last, "speaker")] : named;
+  },
+  electricDrive: each(({ word, raw }, before) => {
+    if (word === "throttle") return ["accelerator"];
+    return before === "coil" && raw === "return" ? ["supply"] : undefined;
+  }),
+  cluster: (tokens, text) => {
+    const [only] = tokens;
+    if (only !== undefined && /^\s*tr[ -]?[lr]\b/i.test(text))
+      return [as(only, "turn"), as(only, /l\s*$/i.test(text) ? "left" : "right")];
+    return tokens.length === 1
+      ? each(({ word, raw }) => (TELLTALES[word] ?? TELLTALES[raw])?.split(" "))(tokens, text)
+      : tokens;
+  },
+  gearLetters: (tokens, text) =>
+    /^\s*[prndl]\s*$/i.test(text) ? each((token) => ["gear", "position", token.raw])(tokens, text) : tokens,
+  pickups: (tokens, text) =>
+    tokens.length === 1
+      ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
+      : tokens,
+};
+/** What a lamp plug's short words stand for, where nothing else is said. */
+const LAMPS: Readonly<Record<string, string>> = {
+  main: "main beam",
+  dip: "dip beam",
+  park: "park lamp",
+  side: "side lamp",
+};
+/** What a cluster's short words stand for, where nothing else is said. */
+const TELLTALES: Readonly<Record<string, string>> = {
+  door: "door ajar lamp",
+  belt: "belt warning lamp",
+  brake: "brake warning lamp",
+  abs: "abs lamp",
+  airbag: "airbag warning lamp",
+  oil: "oil pressure lamp",
+  security: "security lamp",
+  fuel: "fuel level",
+  fu: "fuel level",
+};
+/** A corner and a pole, no more: a speaker's wire on a radio. */
+export const SPEAKER = /^\s*(?:[FR][LR]|[LR][FR])\s*[(]?[+-][)]?\s*$/i;
+
+/** The tokens of a text as its list speaks. */
+export function tokensIn(text: string, context: MeaningContext): readonly Token[] {
   let tokens = lex(text);
   const [only] = tokens;
-  if (tokens.length === 1 && only !== undefined && DIN_BARE.test(only.raw))
-    return [{ ...only, word: `t${only.raw}`, kind: "known" }];
-  if (bareTerminals === true)
-    tokens = tokens.map((token, i) => {
-      const before = tokens[i - 1]?.word ?? "";
-      return DIN_BARE.test(token.raw) && !/^(fuse|pin|number|relay|cavity|breaker|page)$/.test(before)
-        ? { ...token, word: `t${token.raw}`, kind: "known" as const }
-        : token;
-    });
-  if (
-    ignitionCoils === true &&
-    /^\s*(ign(ition)?|spark)(?: signal| output| coil)?[ _.-]*(no\.? ?)?\d/i.test(text)
-  )
-    tokens = tokens.flatMap((token, i) =>
-      i === 0 && token.word === "ignition" ? [token, { ...token, word: "coil" }] : [token],
-    );
-  if (lampPlug === true && !tokens.some(({ word }) => /^(lamp|switch|gear|direction)$/.test(word)))
-    tokens = tokens.flatMap((token) =>
-      token.word === "reverse" ? [token, { ...token, word: "lamp" }] : [token],
-    );
+  if (only === undefined) return tokens;
+  if (tokens.length === 1 && DIN_BARE.test(only.raw)) return [as(only, `t${only.raw}`)];
+  const lone = LONE_WORDS[only.raw];
+  if (lone !== undefined && tokens.slice(1).every(({ word }) => /^(fuse|1amp)$/.test(word)))
+    tokens = [as(only, lone), ...tokens.slice(1)];
+  for (const habit of HABITS) if (context[habit] === true) tokens = IN_LISTS[habit](tokens, text);
+  if (has(tokens, /^(shuttle|direction)$/))
+    tokens = each(({ raw }) => (LEVER[raw] === undefined ? undefined : [LEVER[raw]]))(tokens, text);
   // A sensor at the crank is the crankshaft's; nothing cranks through it.
-  if (
-    tokens.some(({ word }) => /^(hall|vr|sensor|trigger|opto)$/.test(word)) &&
-    !tokens.some(({ word }) => word === "starter")
-  )
-    tokens = tokens.map((token) => (token.word === "crank" ? { ...token, word: "crankshaft" } : token));
-  return tokens;
+  return has(tokens, /^(hall|vr|sensor|trigger|opto)$/) && !has(tokens, /^starter$/)
+    ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
+    : tokens;
 }

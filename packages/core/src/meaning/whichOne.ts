@@ -14,9 +14,12 @@ const DIMENSIONS = [
   "travel",
   "lock",
   "opening",
+  "axis",
+  "action",
   "bank",
   "sensor",
   "number",
+  "letter",
 ] as const;
 export type Dimension = (typeof DIMENSIONS)[number];
 
@@ -31,18 +34,23 @@ const WORDS: readonly (readonly [dimension: Dimension, value: string, words: str
   ["end", "rear", "rear back"],
   ["level", "high", "high fast"],
   ["level", "low", "low"],
+  ["level", "medium low", "ml"],
+  ["level", "medium", "medium"],
+  ["level", "medium high", "mh"],
   ["height", "upper", "upper"],
   ["height", "lower", "lower"],
   ["depth", "inner", "inner"],
   ["depth", "outer", "outer"],
   ["seat", "driver", "driver"],
   ["seat", "passenger", "passenger"],
-  ["travel", "up", "up raise upshift forward"],
-  ["travel", "down", "down downshift reverse"],
+  ["travel", "up", "up raise upshift forward increase"],
+  ["travel", "down", "down downshift reverse decrease"],
   ["lock", "lock", "lock"],
   ["lock", "unlock", "unlock"],
   ["opening", "open", "open"],
   ["opening", "close", "closed"],
+  ["axis", "across", "horizontal"],
+  ["axis", "up and down", "vertical"],
 ];
 const MEANING = new Map(
   WORDS.flatMap(([dimension, value, words]) =>
@@ -93,7 +101,7 @@ const NOT_AFTER: Readonly<Partial<Record<Dimension, ReadonlySet<string>>>> = {
   ),
   opening: new Set("normally collector when is if equals goes".split(" ")),
   end: new Set(["back", "way"]),
-  side: new Set(["terminal", "output"]),
+  side: new Set("terminal output charge usb data serial diagnostic com".split(" ")),
 };
 /** A number behind these is the number of a channel, a terminal, a fuse or a relay, and tells nothing of the function. */
 const NO_NUMBER_OF_ITS_OWN = new Set(
@@ -176,6 +184,14 @@ export function whichOne(
     if (NOT_BEFORE[dimension]?.has(after) === true || NOT_AFTER[dimension]?.has(before) === true) return;
     add(dimension, value);
   });
+  const letter = letterPlace(tokens, taken);
+  if (letter !== null) add("letter", letter);
+  const gear = gearLetter(tokens);
+  if (gear !== null) {
+    found.delete("side");
+    found.delete("letter");
+    add("letter", gear);
+  }
   if (isOxygen) {
     const end = [...(found.get("end") ?? [])];
     if (end.length === 1 && !found.has("sensor")) {
@@ -215,6 +231,29 @@ function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): numb
     if (rank < best.rank) best = { place: i, rank };
   });
   return best.place;
+}
+
+/** "Signal A", "phase C": the letter that ends a text tells which one; those of terminals and pins do not. */
+function letterPlace(tokens: readonly Token[], taken: ReadonlySet<number>): string | null {
+  const last = tokens.length - 1;
+  const [own, before] = [tokens[last], tokens[last - 1]];
+  if (own === undefined || before === undefined || taken.has(last) || !/^[a-f]$/.test(own.raw)) return null;
+  return /^(terminal|pin|cavity|type|class|way|t\w*)$/.test(before.word) || before.kind === "number"
+    ? null
+    : own.raw;
+}
+
+/** "Gear position R lamp": a letter of the selector, no side. */
+function gearLetter(tokens: readonly Token[]): string | null {
+  if (
+    !tokens.some(
+      ({ word }, i) =>
+        (word === "position" && tokens[i - 1]?.word === "gear") || /^(selector|prndl)$/.test(word),
+    )
+  )
+    return null;
+  const letters = tokens.filter(({ raw }) => /^[prndlms]$/.test(raw));
+  return letters.length === 1 ? (letters[0]?.raw ?? null) : null;
 }
 
 export interface Opposite {

@@ -12,7 +12,7 @@ export const programmingOwed: Rule = {
       ({ incoming }) =>
         isData(incoming.signal) &&
         incoming.signal !== "audio" &&
-        !isTerm(incoming, "antenna", "camera signal"),
+        !isTerm(incoming, "antenna signal", "camera signal"),
     );
     const [first] = data;
     if (first === undefined) return [];

@@ -4,16 +4,16 @@
  */
 export const BODY = `
 # headlamp
-main beam | lamp-feed load lamp-off | main beam; high beam; headlamp main; headlamp high; t56a; high beam lamp; main beam lamp; full beam; high beam headlamp; headlamp main beam; headlamp high beam; main filament; driving beam; head high; headlamps main; high relay
-dipped beam | lamp-feed load lamp-off | dip beam; low beam; dip; headlamp dip; headlamp low; t56b; low beam lamp; dip lamp; dip headlamp; low beam headlamp; headlamp low beam; head low; dip filament; passing beam; passing lamp; meeting beam; low relay
+main beam | lamp-feed load lamp-off | main beam; high beam; headlamp main; headlamp high; t56a; high beam lamp; main beam lamp; full beam; high beam headlamp; headlamp main beam; headlamp high beam; main filament; driving beam; head high; headlamps main; high relay; road lamp; road beam; long distance lamp; plough lamp high; plough high beam; plough main beam; snow plough main beam
+dipped beam | lamp-feed load lamp-off | dip beam; low beam; dip; headlamp dip; headlamp low; t56b; low beam lamp; dip lamp; dip headlamp; low beam headlamp; headlamp low beam; head low; dip filament; passing beam; passing lamp; meeting beam; low relay; crossing lamp; crossing beam; plough lamp low; plough low beam; plough dip beam; snow plough dip beam
 headlamp feed | lamp-feed load lamp-off | headlamp; head lamp; headlamp feed; t56; headlamp supply; headlamp power; head; headlamp output
-main beam tell-tale | lamp-feed load lamp-off | main beam telltale; high beam telltale; main beam warning lamp; high beam indicator; main beam indicator; main beam control; high beam control; main beam control lamp; main beam warning; high beam control lamp; t56a telltale; high beam warning; main beam pilot lamp; high beam pilot lamp; high beam tell tale; main beam tell tale; blue lamp main beam; blue lamp; high beam dash lamp; main beam dash
+main beam tell-tale | lamp-feed load lamp-off | main beam telltale; high beam telltale; main beam warning lamp; high beam indicator; main beam indicator; main beam control; high beam control; main beam control lamp; main beam warning; high beam control lamp; t56a telltale; high beam warning; main beam pilot lamp; high beam pilot lamp; high beam tell tale; main beam tell tale; blue lamp main beam; blue lamp; high beam dash lamp; main beam dash; road lamp telltale
 headlamp switch | switched-ground load lamp-off | headlamp switch; lighting switch; light switch; dimmer switch headlamp; dip switch; lamp switch; head lamp switch; lights switch; lamp in; lamp input; master lighting switch; high beam switch; main beam switch; low beam switch; head switch; lamp switch main; lighting switch 1
 headlamp flash | switched-ground load comfort-lost | headlamp flash; flash to pass; headlamp flasher; t56d; high beam flash; pass switch; flash to pass switch; flash pass; passing; pass
-headlamp level motor | analog load comfort-lost | headlamp level; headlamp level motor; level motor; beam height motor; headlamp aim; headlamp adjust; headlamp range; headlamp range adjust; beam level; beam height; level position; level control lamp; headlamp beam adjust; headlamp leveling motor; headlamp range control; beam motor; leveling motor
+headlamp level motor | analog load comfort-lost | headlamp level; headlamp level motor; level motor; beam height motor; headlamp aim; headlamp adjust; headlamp range; headlamp range adjust; beam level; beam height; level position; level control lamp; headlamp beam adjust; headlamp leveling motor; headlamp range control; beam motor; leveling motor; leveller; headlamp leveller; level motor supply; leveller supply; leveller motor; level motor power
 headlamp relay | switched-ground source lamp-off | headlamp relay; high beam relay; low beam relay; main beam relay; dip beam relay; lamp relay; light relay; head lamp relay
 # side lamp
-side lamp | lamp-feed load lamp-off | side lamp; position lamp; park lamp; t58; front park lamp; position; parker; front side lamp; front position lamp; city lamp; t57; t57a; side position lamp; park lamp feed; sidelamp; t57l; t57r; running lamp; parkers; pilot park lamp; front parker; parking lamp supply
+side lamp | lamp-feed load lamp-off | side lamp; position lamp; park lamp; t58; front park lamp; position; parker; front side lamp; front position lamp; city lamp; t57; t57a; side position lamp; park lamp feed; sidelamp; t57l; t57r; running lamp; parkers; pilot park lamp; front parker; parking lamp supply; side position
 tail lamp | lamp-feed load lamp-off | tail lamp; t58l; t58r; tail; rear lamp; rear position lamp; t58c; rear park lamp; rear side lamp; tail lamp feed; rear tail lamp; rear parker
 number plate lamp | lamp-feed load lamp-off | number plate lamp; plate lamp; t58k; number plate; plate illumination; licence lamp; licence; licence plate; licence plate lamp; index lamp
 side marker lamp | lamp-feed load lamp-off | side marker; side marker lamp; marker lamp; marker; side reflector lamp; clearance lamp; roof marker; top marker; outline marker; identification lamp; id lamp; cab marker; side reflector
@@ -48,22 +48,22 @@ daytime running lamp | lamp-feed load lamp-off | daytime running lamp; daytime l
 cornering lamp | lamp-feed load lamp-off | cornering lamp; cornering; bend lamp; static bend lamp; turning lamp
 # instrument lighting
 instrument lighting | lamp-dimmer load lamp-off | instrument illumination; illumination; dash lamp; dash illumination; t58d; t58b; panel lamp; dash dimmer; panel illumination; switch illumination; dimmer; instrument lamp; dash lamp dimmer; gauge lamp; gauge illumination; dash lamps dimmer; panel dimmer; instrument panel lamp; instrument panel illumination; cluster illumination; ilplus; illumination plus; switch panel lamp; dash light dimmer; back light; cluster lamp; panel lighting; button illumination; night illumination; night lighting; instrument panel dimmer
-illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return; illumination ground; dimmer minus
+illumination minus | switched-ground load lamp-off | illumination minus; ilminus; rheostat minus; illumination return; illumination ground; dimmer minus; illumination dimmer return; dimmer return; illumination dimmer minus
 # interior lamp
-interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; ceiling lamp; entry lamp; interval lamp
+interior lamp | lamp-feed load comfort-lost | interior lamp; dome lamp; room lamp; courtesy lamp; dome; map lamp; reading lamp; roof lamp; foot well lamp; footwell lamp; interior lamps; cab lamp; glove box lamp; glovebox lamp; puddle lamp; step lamp; ceiling lamp; entry lamp; interval lamp; passenger lamp; passenger illumination; passenger compartment lamp; driver lamp; driver cab lamp; saloon lamp row; gangway lamp; aisle lamp
 boot lamp | lamp-feed load comfort-lost | boot lamp; luggage lamp; trunk lamp; cargo lamp; luggage compartment lamp; load space lamp; bonnet lamp; engine bay lamp; locker lamp
-work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; scene lamp; loading lamp; plough lamp
-beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head; terminal 72; hazard beacon; roof beacon
+work lamp | lamp-feed load lamp-off | work lamp; load lamp; flood lamp; floodlight; rear work lamp; scene lamp; loading lamp; plough lamp; area lamp; platform lamp
+beacon | lamp-feed load lamp-off | beacon; warning beacon; amber beacon; flashing beacon; warning bar; rotating beacon; blue lamp; light head; terminal 72; hazard beacon; roof beacon; rotating lamp; rotating light; amber lamp; warning lamp roof
 # fault
 fault lamp | switched-ground source lamp-off | fault lamp; warning lamp; fault; fault output; general warning; control lamp; system fault; error lamp; warning; fault signal; alarm lamp; failure lamp; telltale; indicator lamp general; general alarm; level warning lamp; fault led; error led
 fan fault | switched-ground source lamp-off | fan fault; fan fault lamp; fan warning; fan failure; fan failure lamp
-lamp fault | switched-ground source lamp-off | bulb fault; lamp fault; bulb check; bulb failure; lamp failure; bulb out; lamp out; bulb monitor; check control; lamp check; lamp test; bulb warning; lamp monitor
+lamp fault | switched-ground source lamp-off | bulb fault; lamp fault; bulb check; bulb failure; lamp failure; bulb out; lamp out; bulb monitor; check control; lamp check; lamp test; bulb warning; lamp monitor; stop lamp fault; brake lamp fault; tail lamp fault; rear lamp fault; lamps fault
 # malfunction indicator lamp
 malfunction indicator lamp | switched-ground source lamp-off | malfunction indicator lamp; check engine; engine warning lamp; check lamp; check engine lamp; check warning lamp; engine check lamp; engine check lamp; check; diagnostic lamp; engine lamp; engine management lamp; emission warning lamp; engine fault lamp; service engine soon; engine telltale; amber warning lamp; amber stop lamp; control lamp k83; exhaust control lamp; check engine warning; engine warning light; exhaust telltale; emission lamp; malfunction lamp; amber engine lamp; exhaust warning lamp; fault indicator; malfunction indicator
 # stop engine lamp
 stop engine lamp | switched-ground source lamp-off | stop engine lamp; red stop lamp; stop engine; red warning lamp; engine stop lamp; red engine lamp
 # abs lamp
-abs lamp | switched-ground source lamp-off | abs lamp; abs warning lamp; antilock warning lamp; abs control lamp; abs telltale; abs warning; antilock lamp
+abs lamp | switched-ground source lamp-off | abs lamp; abs warning lamp; antilock warning lamp; abs control lamp; abs telltale; abs warning; antilock lamp; abs trailer lamp; trailer abs warning; trailer abs lamp; trailer abs warning lamp; abs warning trailer
 # restraint lamp
 restraint lamp | switched-ground source restraint | airbag lamp; airbag warning lamp; airbag telltale; restraint lamp; airbag warning; airbag control lamp; airbag indicator; airbag lamp control
 # seat belt lamp
@@ -77,10 +77,10 @@ door lamp | switched-ground load lamp-off | door lamp dash; door warning lamp; d
 # cruise lamp
 cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise on lamp; cruise indicator; cruise active lamp
 # immobiliser lamp
-immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp
+immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp; security; security lamp; security led; antitheft lamp; theft led
 # fuel level
 fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level; tank float; fuel float; float sensor fuel
-water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes; level in; level input; level com; level common; fresh water probe; tank level common; tank sender; clean water; clean water tank; tank low; tank empty; tank full; water tank empty; clean water tank empty; waste water tank full
+water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes; level in; level input; level com; level common; fresh water probe; tank level common; tank sender; clean water; clean water tank; tank low; tank empty; tank full; water tank empty; clean water tank empty; waste water tank full; tank contents; tank contents sensor; contents sensor; tank level sensor
 # trip
 odometer trip switch | switched-ground load comfort-lost | trip reset; trip switch; trip computer; odometer; reset; trip; trip button
 # buzzer
@@ -100,8 +100,11 @@ washer pump | switched-supply load comfort-lost | washer; washer pump; screen wa
 rear washer | switched-supply load comfort-lost | rear washer; rear washer pump; rear screen washer; rear window washer
 headlamp washer | switched-supply load comfort-lost | headlamp washer; headlamp washer pump; headlamp cleaning
 # washer level
-washer level | switched-ground load lamp-on | washer level; washer fluid level; washer fluid; washer fluid contact; washer bottle switch; washer bottle; washer level switch; washer fluid switch; washer reservoir; washer fluid level switch; washer bottle level; washer tank level; washer bottle contact
+washer level | switched-ground load lamp-on | washer level; washer fluid level; washer fluid; washer fluid contact; washer bottle switch; washer bottle; washer level switch; washer fluid switch; washer reservoir; washer fluid level switch; washer bottle level; washer tank level; washer bottle contact; low washer; washer low; washer fluid low; low washer fluid
 washer level lamp | switched-ground source lamp-off | washer level lamp; washer lamp; washer bottle lamp; washer fluid lamp; washer fluid warning; washer fluid telltale
+handle request switch | switched-ground load comfort-lost | handle switch; door handle switch; handle request switch; outside handle; ambient handle; request switch door; handle button; lock request switch
+touch sensor | switched-ground load comfort-lost | touch sensor; unlock sensor; touch sensor unlock; lock sensor; handle sensor
+keyless antenna | other-data source comfort-lost | lf antenna; interior antenna; keyless antenna; key antenna; exterior antenna; low frequency antenna
 # door
 door ajar switch | switched-ground load lamp-off | door ajar; door switch; door contact; courtesy switch; door open; door jamb switch; door jam switch; door trigger; door; courtesy lamp switch; door pin; door courtesy switch; door pin switch; door latch switch; courtesy; door signal; door microswitch; door status; door open switch; door courtesy lamp switch; door close switch; door input
 bonnet switch | switched-ground load comfort-lost | bonnet switch; bonnet ajar; bonnet contact; bonnet; bonnet pin; bonnet courtesy switch; bonnet trigger; bonnet open; engine bonnet switch; engine bonnet courtesy switch; bonnet pin switch; bonnet pin shutdown; engine bonnet; bonnet latch switch
@@ -111,6 +114,7 @@ fuel flap release | switched-supply source comfort-lost | fuel flap; filler flap
 # door lock
 door lock motor | switched-supply source dead | door lock; lock motor; central locking; door lock motor; power lock; lock; door lock relay; door lock control; door lock control relay; central locking lock; lock output; central lock; lock pulse; door lock output; locking motor; door lock feed
 door unlock motor | switched-supply source dead | door unlock; unlock motor; unlock; unlock output; central locking unlock; door unlock relay; door lock control relay unlock; unlock pulse; door unlock output; door lock unlock; central lock open; c lock open; lock open
+door key cylinder switch | switched-ground load comfort-lost | door key cylinder; key cylinder lock; key cylinder unlock; door key switch; door key cylinder switch; key barrel switch; key barrel lock; key barrel unlock; key cylinder switch lock; key cylinder switch unlock
 lock switch | switched-ground load comfort-lost | lock switch; lock request; central locking switch; lock trigger; door lock switch; lock input; lock button; key cylinder lock switch; lock signal
 unlock switch | switched-ground load comfort-lost | unlock switch; unlock request; unlock trigger; door unlock switch; unlock input; unlock button; key cylinder unlock switch; unlock signal
 child lock | switched-supply source comfort-lost | child lock; child safety lock; child safety
@@ -134,9 +138,41 @@ mirror heater | switched-supply load comfort-lost | mirror heater; mirror heat; 
 # screen heater
 rear window heater | switched-supply load comfort-lost | rear window heater; heated rear window; rear defrost; rear heated window; rear screen heater; heated rear screen; heated back window; rear window defrost; back window heater; rear window; rear glass heater; rear glass defrost; rear window defrost switch; defrost; heated rear glass; rear defrost switch; defrost switch; backlight heater; rear window defogger; rear window defrost timer; defrost output; heated backlight; rear demist
 windscreen heater | switched-supply load comfort-lost | windscreen heater; heated windscreen; front screen heater; windscreen defrost; heated front screen; front window heater; heated wiper
+# sprayer
+section valve | switched-supply load dead | section; section valve; boom section; boom section valve
+regulating valve | switched-supply load dead | regulating valve; pressure increase; pressure decrease; pressure regulating valve; pressure up; pressure down
+master valve | switched-supply load dead | master valve; main valve; main on off valve; main switch valve
+flow meter | pwm load reads-wrong | flow meter; flow sensor; flow sensor pulse; flow rate sensor
+boom lift | switched-supply load dead | boom up; boom lift; boom raise; boom down; boom lower
+boom lamp | lamp-feed load lamp-off | boom lamp; boom light; work lamp boom; boom work lamp
+foam marker | switched-supply load dead | foam marker; foam
+# plough
+plough lift | switched-supply load dead | plough up; plough down; blade raise; blade lower; blade up; blade down; plough raise; plough lower; plough lift; snow plough up; snow plough down; snow plough raise; snow plough lower
+plough angle | switched-supply load dead | plough angle; blade angle; blade swing; plough swing; blade tilt; snow plough angle
+plough float | switched-supply load dead | float; floating position; float position; plough float; blade float
+spreader | switched-supply load dead | gritter; gritter enable; gritter on; gritter control; sand gritter
+# bus
+destination sign | battery load comfort-lost | route sign; route display; route display supply; route indicator; display sign; line number display
+wheelchair call | switched-supply load comfort-lost | wheelchair; wheelchair call; wheelchair alarm; wheelchair request; pram call
+# hitch
+hitch position | analog load comfort-lost | hitch position; hitch position sensor; hitch sensor; hitch height; lift arm position; rockshaft position
+hitch raise | switched-supply source dead | hitch up; hitch raise; hitch lift; lift arm raise; hitch raise valve; hitch raise solenoid
+hitch lower | switched-supply source dead | hitch down; hitch lower; lift arm lower; hitch lower valve
+# charging inlet
+control pilot | other-data both dead | control pilot; pilot; pilot signal; pilot line; cp
+proximity pilot | analog load dead | proximity pilot; proximity; proximity pilot pilot; plug present; plug proximity; pp; cable present
+inlet lock motor | switched-supply source dead | inlet lock; inlet lock motor; charge port lock; intake lock motor; charge socket lock; charge plug lock; charge inlet lock; charge flap lock; charge left lock
+isolation fault | switched-ground source lamp-off | isolation fault; insulation fault; imd; imd fault; isolation monitor; insulation monitor
+pack temperature | resistive-sensor load limp | pack temperature; battery temperature; battery pack temperature; module temperature battery; cell temperature
+converter enable | switched-supply load dead | converter enable; dcdc enable; dc converter enable; enable dcdc
 # seat
-seat heater | switched-supply load comfort-lost | seat heater; heated seat; seat heat; seat heater element; seat heater switch; seat cushion heater
-seat motor | switched-supply source comfort-lost | seat motor; power seat; seat adjust; seat forward; seat recline; seat supply; seat slide; seat height; seat back; seat tilt; seat lumbar; lumbar; memory seat
+seat heater | switched-supply load comfort-lost | seat heater; heated seat; seat heat; seat heater element; seat heater switch; seat cushion heater; heated cushion; heated back rest; cushion heater; seat heat stage; heated seat stage
+seat motor | switched-supply source comfort-lost | seat motor; power seat; seat adjust; seat supply
+seat slide motor | switched-supply source comfort-lost | seat slide; slide; seat slide motor; slide motor; seat forward; seat travel; seat track motor; seat fore aft; slide forward; slide rearward; seat rearward
+seat recline motor | switched-supply source comfort-lost | recline; seat recline; seat recline motor; backrest; back rest; backrest motor; seat back; seat back motor; back rest motor; recline motor
+seat height motor | switched-supply source comfort-lost | seat height; seat lift; seat height motor; seat up; seat down; seat raise; cushion height; cushion; cushion lift; cushion motor; cushion tilt; front lift; rear lift; cushion front; cushion rear; seat front lift; seat rear lift; seat tilt; lift motor seat; front cushion; rear cushion
+lumbar motor | switched-supply source comfort-lost | lumbar; lumbar motor; lumbar support; lumbar pump; seat lumbar; lumbar inflate; lumbar deflate
+seat memory switch | switched-ground load comfort-lost | memory switch; memory button; seat memory; memory set; memory seat; memory 1; memory 2; memory 3; memory recall; memory switch 1; memory switch 2
 seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; buckle
 occupant sensor | other-data load restraint restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor; seat mat; seat occupancy mat; occupancy mat
 # seat switch
@@ -148,7 +184,7 @@ side brush | switched-supply source dead | side brush; gutter broom; side broom;
 # suction fan
 suction fan | switched-supply source dead | vacuum fan; suction; suction fan; vacuum fan contactor
 # steering
-steering lock | other-data both no-start | steering lock; steering column lock; column lock
+steering lock | other-data both no-start | steering lock; steering column lock; column lock; escl; steering lock unit; column lock; steering column lock; elv
 steering wheel controls | analog load comfort-lost | steering wheel controls; steering wheel switch; steering remote; steering wheel button; remote control audio; steering wheel remote; steering wheel control; audio remote; steering switch; steering pad switch; wheel switch; steering wheel control input; steering control; wheel remote; wheel controls; steering wheel key
 power steering pressure | switched-ground load poor-running | power steering pressure; power steering pressure switch; power steering switch; steering pressure; power steering oil pressure switch; power steering oil pressure; power steering load; power steering load switch
 power steering supply | battery load dead | power steering supply; eps supply; electric power steering; eps; electronic power steering; power steering; steering pump; electro hydraulic steering
@@ -159,15 +195,15 @@ blower motor | switched-supply load comfort-lost | blower; blower motor; heater 
 blower control | pwm source comfort-lost | blower control; blower pwm; blower speed; blower resistor; blower switch; vehicle blower control; blower request; blower control signal; blower regulator; fan switch heater; heater fan switch; blower on signal; heater fan request
 # climate
 blend door actuator | pwm source comfort-lost | blend door; temperature flap; mix flap; blend motor; air mix; blend; air mix motor; blend flap; temperature door; mix door; air mix door
-mode door actuator | pwm source comfort-lost | mode door; vent flap; mode motor; recirculation flap; recirculation; air distribution; defrost flap; fresh air flap; footwell flap; recirculation motor; vent door; recirculation door; mode flap
+mode door actuator | pwm source comfort-lost | mode door; vent flap; mode motor; recirculation flap; recirculation; air distribution; defrost flap; fresh air flap; footwell flap; recirculation motor; vent door; recirculation door; mode flap; recirculation fresh motor; recirculation fresh; fresh recirculation; air intake door; intake door; intake door motor
 evaporator temperature | resistive-sensor load comfort-lost | evaporator temperature; evaporator sensor; thermistor evaporator; evaporator thermistor; evap temperature; evaporator; evaporator probe; ice sensor
 cabin temperature | resistive-sensor load comfort-lost | cabin temperature; in car sensor; interior temperature; room sensor; room temperature; room temperature sensor; cab temperature; inside temperature; interior sensor; cabin sensor; in car temperature; inside sensor
 sun sensor | analog load comfort-lost | sun sensor; solar sensor; sun load sensor; sunload; light intensity sensor; sun load; solar load
 auxiliary heater control | switched-supply load comfort-lost | auxiliary heater; parking heater; aux heater; heater on; standing heater; heater request; switch on signal; splus; heater switch on signal; night heater; heater switch; heater on signal; heater enable; heater start; cab heater; fuel heater; diesel heater control; auxiliary heater on; parking heater on; park heater
 heater glow pin | switched-supply source dead | heater glow pin; glow pin; heater igniter; glow element
 coolant heater valve | switched-supply source comfort-lost | heater valve; coolant valve; water valve; heater control valve; coolant valve heater; heater tap; coolant shut off valve
-air conditioning request | switched-supply load comfort-lost | aircon request; aircon on; aircon switch; aircon; aircon input; aircon signal; aircon demand; aircon request signal; aircon pressure switch; aircon request switch; aircon control; aircon wants compressor; aircon amplifier; aircon enable; aircon button; aircon clutch request; compressor request; aircon on signal; aircon request input; aircon amplifier request; aircon idle up; aircon compressor request; aircon thermostat; aircon control signal; aircon ready; aircon readiness; aircon readiness input
-compressor clutch | switched-supply load comfort-lost | compressor clutch; aircon clutch; magnetic clutch; aircon compressor; aircon compressor clutch; compressor magnetic clutch; magnet clutch; aircon magnet clutch; clutch coil; aircon clutch relay; compressor clutch relay; magnet clutch relay; aircon relay; aircon magnet clutch relay; aircon compressor clutch relay; magnetic clutch relay; compressor magnetic clutch relay; aircon compressor relay; aircon magnetic clutch; aircon cut relay; compressor engaged; compressor clutch output; aircon clutch control; aircon clutch output; aircon output; aircon cut off relay; aircon cutoff relay
+air conditioning request | switched-supply load comfort-lost | aircon request; aircon on; aircon switch; aircon; aircon input; aircon signal; aircon demand; aircon request signal; aircon pressure switch; aircon request switch; aircon control; aircon wants compressor; aircon amplifier; aircon enable; aircon button; aircon clutch request; compressor request; aircon on signal; aircon request input; aircon amplifier request; aircon idle up; aircon compressor request; aircon thermostat; aircon control signal; aircon ready; aircon readiness; aircon readiness input; aircon push switch; aircon push button
+compressor clutch | switched-supply load comfort-lost | compressor clutch; aircon clutch; magnetic clutch; aircon compressor; aircon compressor clutch; compressor magnetic clutch; magnet clutch; aircon magnet clutch; clutch coil; aircon clutch relay; compressor clutch relay; magnet clutch relay; aircon relay; aircon magnet clutch relay; aircon compressor clutch relay; magnetic clutch relay; compressor magnetic clutch relay; aircon compressor relay; aircon magnetic clutch; aircon cut relay; compressor engaged; compressor clutch output; aircon clutch control; aircon clutch output; aircon output; aircon cut off relay; aircon cutoff relay; compressor control; compressor clutch relay; compressor output; aircon out; aircon output; aircon compressor out; aircon compressor output; aircon compressor signal; compressor signal 12v; compressor signal; compressor on
 refrigerant pressure | analog load comfort-lost | refrigerant pressure; refrigerant pressure sensor; aircon pressure sensor; aircon pressure; aircon pressure transducer; aircon refrigerant pressure; air conditioning pressure; air conditioning pressure sensor
 refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch; air conditioning pressure switch; air conditioning high low switch; air conditioning high pressure switch; air conditioning low pressure switch; a c pressure switch; aircon pressure switch; refrigerant switch; dual switch aircon
 # brake warning
@@ -181,7 +217,7 @@ electric park brake motor | switched-supply source dead | electric park brake; e
 wheel speed sensor | vr-pair load lamp-on | wheel speed; wheel speed sensor; abs sensor; wheel sensor; abs wheel; abs wheel speed; abs wheel sensor; abs speed sensor; speed sensor wheel; abs ring sensor; ring sensor abs; abs ring
 abs pump supply | battery load lamp-on | abs pump; abs pump supply; abs motor; abs pump motor; abs hydraulic unit
 abs valve supply | battery load lamp-on | abs valve; abs valve supply; abs solenoid supply; abs solenoid; abs; antilock brake; abs supply; abs module
-air pressure warning | switched-ground load lamp-on | low air; low air pressure; air pressure warning; low air switch; low air pressure switch; air pressure switch; air pressure lamp; low air lamp; low air warning; brake air pressure
+air pressure warning | switched-ground load lamp-on | low air; low air pressure; air pressure warning; low air switch; low air pressure switch; air pressure switch; air pressure lamp; low air lamp; low air warning; brake air pressure; air pressure low; low air pressure warning
 air pressure | analog load reads-wrong | air pressure; air pressure gauge; air tank pressure; brake pressure; circuit pressure; reservoir pressure; primary air pressure; brake pressure sensor; air pressure sensor; air sensor; brake air; brake air pressure sensor
 stability control switch | switched-ground load comfort-lost | stability off; traction off; stability switch; traction control switch; traction control off; traction switch; traction control; stability control; stability off switch; traction off switch
 yaw sensor | other-data both lamp-on | yaw; yaw rate; yaw sensor; lateral acceleration; acceleration sensor; g sensor; yaw rate sensor
@@ -200,7 +236,7 @@ exhaust valve | switched-ground source dead | exhaust valve; vent valve; dump va
 spring valve | switched-ground source dead | spring valve; bag valve; air spring valve; suspension fill valve; inflate valve
 damper valve | pwm source limp | damper; damper valve; shock absorber; damping; damper control; suspension damper
 tyre pressure receiver | lin both lamp-on | tyre pressure; tyre pressure monitor; tyre pressure receiver; tyre pressure sensor
-inclination sensor | analog load code | inclination; tilt sensor; angle sensor; inclinometer; boom angle
+inclination sensor | analog load code | inclination; tilt sensor; angle sensor; inclinometer; boom angle; tip over; tip over sensor; lean angle; rollover sensor; fall sensor; tilt angle; tilt sensor; bank angle
 lift axle | switched-supply load comfort-lost | lift axle; axle lift; lift axle switch; lift axle valve; tag axle
 # winch
 winch motor | switched-supply load dead | winch; winch motor; winch relay; winch solenoid; winch in; winch out; winch control; windlass; windlass up; windlass down; anchor windlass; anchor winch; winch contactor
@@ -218,12 +254,17 @@ trailer stop lamp | lamp-feed load lamp-off | trailer stop; trailer brake lamp; 
 trailer supply | battery load dead | trailer supply; trailer battery; trailer charge; trailer constant; trailer permanent; trailer power; trailer permanent supply; trailer circuits; caravan battery; trailer battery charge; trailer 12v
 trailer charging line | switched-supply source dead | charging line; fridge supply; charge line; trailer charging line; trailer fridge; caravan fridge; fridge feed; trailer charging; trailer ignition supply; caravan charge; caravan supply; charging cable; fridge supply trailer; trailer fridge supply; fridge trailer
 trailer detect | switched-ground load comfort-lost | trailer detect; trailer connected; t52; tow detect; trailer detection; trailer recognition; trailer present; trailer plugged
+tail lift supply | battery load dead | tail lift; tail lift supply; tail lift feed
+tail lift switch | switched-supply load dead | tail lift enable; tail lift switch; tail lift control switch; tail lift cab switch
+crane stowed switch | switched-ground load lamp-on | crane stowed; crane stowed switch; crane not stowed; crane not stowed warning; boom stowed; crane warning
+refrigeration fault | switched-ground source lamp-off | reefer warning; reefer fault; fridge unit fault; fridge unit fault lamp; fridge warning
+load door switch | switched-ground load lamp-on | load door; load door open; load door open lamp; rear door open; cargo door switch; body door open
 # audio
 audio | audio both comfort-lost | audio; aux input; audio signal; line in; line out; rca; line level; preout; aux audio; auxiliary audio; auxiliary input; audio input; audio output; line output; line input; pre out
 microphone | audio both comfort-lost | microphone; microphone signal; microphone input
 speaker | audio source comfort-lost | speaker; speaker positive; t76; speaker plus; speaker negative; speaker minus; speaker output; door speaker; subwoofer; hi level; high level input; high level; speaker input; hi level input; hi level in; coaxial; rear shelf speaker; radio side; speaker level; speaker out; tweeter
-amplifier turn-on | switched-supply source comfort-lost | amplifier remote; amplifier turn on; remote turn on; amp turn on; amp remote; amp on; amplifier on; remote on; remote; rem; remote amplifier; amplifier control; amplifier enable; amplifier switch on; remote output; amp control; p cont
-power antenna | switched-supply source comfort-lost | power antenna; antenna motor; antenna turn on; antenna amplifier; antenna control; antenna; antenna on; antenna supply; antenna power; antenna remote; antenna relay; electric antenna; antenna booster; antenna feed; antenna lift; p antenna; antenna up; antenna mast; antenna plus; antenna plus 12v; antenna 12v; antenna plus 1v
+amplifier turn-on | switched-supply source comfort-lost | amplifier remote; amplifier turn on; remote turn on; amp turn on; amp remote; amp on; amplifier on; remote on; remote; rem; remote amplifier; amplifier control; amplifier enable; amplifier switch on; remote output; amp control; p cont; amp; amp turn on; amp remote; amp on
+power antenna | switched-supply source comfort-lost | power antenna; antenna motor; antenna turn on; antenna amplifier; antenna control; antenna; antenna on; antenna supply; antenna power; antenna remote; antenna relay; electric antenna; antenna booster; antenna feed; antenna lift; p antenna; antenna up; antenna mast; antenna plus; antenna plus 12v; antenna 12v; antenna plus 1v; antenna booster; antenna booster feed; television antenna booster
 telephone mute | switched-ground load comfort-lost | mute; phone mute; radio mute; mute input; audio mute; mute signal
 usb data | other-data both comfort-lost | usb data; usb; usb dplus; usb dminus; usb plus; usb minus
 bass control | analog load comfort-lost | bass; bass knob; bass control; bass remote; level control knob; volume; volume knob; gain knob; level knob; remote level
@@ -234,7 +275,7 @@ power socket | accessory load comfort-lost | power socket; 12v socket; lighter; 
 wake | ignition load module-dead | wake; wake up; enable; wakeup; power on; power enable; run enable; ecu enable; module enable; system enable; remote enable
 key-in switch | switched-ground load comfort-lost | key in lock; t86s; key in contact switch; key reminder; s contact; key inserted; key in contact; key in switch; key inserted switch; key warning switch; key reminder switch; key in reminder; key cylinder switch; key in signal
 # cruise
-cruise set switch | switched-ground load comfort-lost | cruise; cruise set; cruise set switch; cruise control; cruise switch; cruise on; cruise resume; cruise cancel; cruise control switch; set coast; resume accelerate; cruise main; cruise on off; cruise enable; cruise main switch; set accelerate; set minus; set plus; resume; cruise stalk; speed control; speed control switch; speed control set
+cruise set switch | switched-ground load comfort-lost | cruise; cruise set; cruise set switch; cruise control; cruise switch; cruise on; cruise resume; cruise cancel; cruise control switch; set coast; resume accelerate; cruise main; cruise on off; cruise enable; cruise main switch; set accelerate; set minus; set plus; resume; cruise stalk; speed control; speed control switch; speed control set; speed control master; speed control resume; cruise coast; cruise accelerate; cruise decelerate; cruise resume accelerate; cruise set coast; cruise master
 # inertia
 inertia switch | switched-supply load no-start | inertia switch; ifs; inertia fuel shutdown; crash switch; fuel cut off switch; inertia; impact switch; fuel cut off inertia; rollover switch; crash cutoff switch; crash cutoff; fuel cut switch
 immobiliser signal | other-data both no-start | immobiliser; transponder; theft; passive anti theft; start enable; immobiliser signal; transponder key coil; transponder coil; immobiliser antenna; key coil; anti theft; immobiliser data; immobiliser coil; key transponder; immobiliser aerial; theft deterrent; reader coil; security signal; txct
@@ -249,15 +290,15 @@ crash sensor | other-data load restraint restraint | crash sensor; impact sensor
 crash signal | pwm load code | crash signal; crash output; airbag deployed; deployment signal; collision signal; crash
 # passenger door and step
 door valve control | switched-supply source dead | t77; door valve; door valve control; door open valve; door solenoid; bus door; passenger door valve; door control
-stop request | switched-supply load comfort-lost | stop request; bell; bell push; stop bell; passenger stop; next stop; stopping sign; driver bell; request stop; stop sign; wheelchair request
-step motor | switched-supply load comfort-lost | step; entry step; step motor; step retract; step extend; electric step; step out; step in; step switch
+stop request | switched-supply load comfort-lost | stop request; bell; bell push; stop bell; passenger stop; next stop; stopping sign; driver bell; request stop; stop sign; wheelchair request; stop sign; stop sign lamp; stopping display; stopping sign
+step motor | switched-supply load comfort-lost | step; entry step; step motor; step retract; step extend; electric step; step out; step in; step switch; entrance step; entry step; step out; step in; electric step; step extend; step retract
 awning | switched-supply load comfort-lost | awning; awning motor; slide out; slide room; levelling jack; jack; slideout
 ramp | switched-supply load comfort-lost | ramp; tail lift; tailboard; tipper raised; body raised; hoist; crane; boom; tail lift control; tipper switch; tipper body
 # water
 water pump switch | switched-supply load comfort-lost | pressure pump; water system pump; drain pump; fresh pump
 # boat
 bilge pump | switched-supply load dead | bilge pump; bilge; bilge float switch; float switch; bilge alarm; bilge blower; bilge automatic; bilge pump float; bilge high water; bilge manual
-navigation lamp | lamp-feed load lamp-off | navigation lamp; bow lamp; stern lamp; nav lamp; running lights boat; port navigation lamp; starboard navigation lamp; steaming lamp; masthead lamp; masthead; steaming
+navigation lamp | lamp-feed load lamp-off | navigation lamp; bow lamp; stern lamp; nav lamp; running lights boat; port navigation lamp; starboard navigation lamp; steaming lamp; masthead lamp; masthead; steaming; running lamp bow; running lamp stern; all round lamp; all round white lamp; bow running lamp; red green lamp
 anchor lamp | lamp-feed load lamp-off | anchor lamp; anchor; all round lamp; all round white; mast lamp; riding lamp
 trim motor | switched-supply load dead | trim up; trim down; trim; tilt up; tilt down; trim motor; tilt; power trim; trim relay; trim pump; trim tab; tilt motor; trim switch
 trim gauge | resistive-sensor load reads-wrong | trim gauge; trim sensor; trim position; rudder angle; rudder sensor; trim level; rudder position
@@ -276,11 +317,11 @@ fresh water pump | switched-supply load dead | water pump; fresh water pump; tap
 # pump
 pump | switched-supply load dead | pump; pump motor; pump relay output; pump feed; pump output
 # fridge
-fridge heating element | switched-supply load comfort-lost | fridge element; fridge heater; fridge heating element; absorption fridge heater
+fridge heating element | switched-supply load comfort-lost | fridge element; fridge heater; fridge heating element; absorption fridge heater; fridge 12v; fridge supply; fridge feed; fridge dc
 fridge electronics | battery load dead | fridge logic; fridge electronics; fridge control board; fridge board; fridge constant; fridge permanent; fridge control
 # habitation lamps
-habitation lamp | lamp-feed load comfort-lost | habitation lamp; lounge lamp; leisure lamp; house lamp; saloon lamp; galley lamp; washroom lamp; living area lamp; cabin lamp
-awning lamp | lamp-feed load comfort-lost | awning lamp; porch lamp; exterior lamp; outside lamp
+habitation lamp | lamp-feed load comfort-lost | habitation lamp; lounge lamp; leisure lamp; house lamp; saloon lamp; galley lamp; washroom lamp; living area lamp; cabin lamp; tent lamp inside
+awning lamp | lamp-feed load comfort-lost | awning lamp; porch lamp; exterior lamp; outside lamp; outside tent lamp; tent lamp; ambient tent lamp
 deck lamp | lamp-feed load lamp-off | spreader lamp; deck lamp; cockpit lamp
 # mains
 mains present | switched-supply load nothing | mains present; ac ok; mains ok; hook up present; hook up; shore present; shore power detect; mains detect; mains detected; ac present; hook up detect; mains hook up present
@@ -310,8 +351,8 @@ lift motor | switched-supply load dead | lift motor; hydraulic pump motor; pump 
 lift valve | switched-ground source dead | lift valve; raise valve; hydraulic lift valve; lifting valve
 lower valve | switched-ground source dead | lower valve; lowering valve; hydraulic lower valve; down valve
 # tipper
-tipper raise | switched-supply load dead | tipper up; tipper raise; body up; tipper raise switch; raise body; tipping
-body up switch | switched-supply load lamp-on | body up switch; body raised switch; tipper body raised; body raised lamp; body up lamp; body proximity switch; proximity switch body; tipper up lamp
+tipper raise | switched-supply load dead | tipper up; tipper raise; tipper raise switch; raise body; tipping; hoist raise
+body up switch | switched-supply load lamp-on | body up switch; body raised switch; tipper body raised; body raised lamp; body up lamp; body proximity switch; proximity switch body; tipper up lamp; tipper body up warning; body up warning; body up signal; body raised; body up; hoist up; hoist up lamp; bed up
 tailgate lock valve | switched-supply source dead | tailgate lock valve; tailgate lock; tailgate latch; tailgate latch valve; tailboard lock
 # retarder
 retarder | switched-supply load comfort-lost | retarder; retarder switch; retarder stage; retarder request; retarder relay; retarder stage switch

@@ -6,11 +6,11 @@ export const SUPPLIES = `
 # constant supply
 constant supply | battery load module-dead vital | t30 supply
 # second battery supply
-second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2; service battery; service battery plus; leisure battery; domestic battery
+second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2; service battery; service battery plus; leisure battery; domestic battery; house bplus; second bplus; service bplus; house battery plus; auxiliary bplus
 second battery ground | ground passive dead | t31a; t31c; auxiliary ground; auxiliary battery ground; house ground; house battery minus
 half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap; centre tap; mid pack
 # starter battery
-starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery
+starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery; starter bplus; engine bplus; starter battery sense; starter battery plus; engine battery plus; engine battery sense
 # ignition supply
 ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key; run 12v; run power; power supply ignition
 # run supply
@@ -47,7 +47,7 @@ sent signal | other-data load reads-wrong | sent; sent signal; sae j2716
 # shield
 shield | shield passive noise | shield
 # antenna signal
-antenna | other-data load comfort-lost | antenna coax; coax; gps antenna; antenna signal; antenna socket
+antenna signal | other-data load comfort-lost | antenna input; antenna feeder; antenna coax; coax; gps antenna; antenna signal; antenna socket; television antenna; antenna booster signal
 # ballast
 ballast output | ignition load no-start | t15a; ballast; ballast resistor
 # motor return

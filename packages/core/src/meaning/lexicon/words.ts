@@ -13,7 +13,7 @@ valve: vlv val ventil ventile magnetventil
 motor: mtr mot motoren actuator actr actuators servo stellmotor stellglied
 pump: pmp pumps pumpe
 heater: htr heating heizung heiz heizer heat
-lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament
+lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament led leds
 warning: warn wrng wng warnung
 telltale: kontrollleuchte kontrolllampe kontrollampe warnleuchte warnlampe
 gauge: ga gage gge anzeige anzeiger gages
@@ -32,7 +32,7 @@ water: wtr wasser
 coolant: clnt cool kühlmittel kuehlmittel kühlwasser
 radiator: rad radtr kühler kuehler
 temperature: temp tempr tmp temperatur temprature temperture
-pressure: press prs pres druck psi
+pressure: press prs pres druck psi mano
 position: posn positn stellung lage pos
 level: lvl lev leveling levelling füllstand fuellstand stand
 speed: spd geschwindigkeit
@@ -66,7 +66,7 @@ voltage: spannung
 ground: gnd grnd earth masse grd erde gnds
 chassis: chas chss fahrgestell
 body: karosserie bodywork
-signal: sig sgnl singal signl sgl
+signal: sig sgnl singal signl sgl information info
 reference: ref refer refn
 return: rtn ret retn returns
 common: com comn gemeinsam commons
@@ -94,7 +94,7 @@ breaker: bkr
 door: tür tuer dr türen
 window: wdo wndw wdw fenster wndo
 lock: lck verriegeln verriegelung locking locks
-unlock: unlk unlck entriegeln unlocking
+unlock: unlk unlck entriegeln unlocking ul unlck
 central: zentral
 mirror: mir mirr spiegel aussenspiegel außenspiegel
 seat: sitz
@@ -113,7 +113,7 @@ dip: dipped dipping
 turn: trn blinker winker fahrtrichtungsanzeiger trafficator blink turnsignal
 indicator: ind indic indicators indcr
 flasher: flashers flash blinkgeber flashing
-hazard: haz hazards warnblinker warnblink fourway
+hazard: haz hazards warnblinker warnblink fourway distress
 stop lamp: bremslicht bremsleuchte brakelight stoplight stoplamp brakelamp
 stop: stp
 tail lamp: taillight rücklicht ruecklicht schlusslicht schlussleuchte taillamp
@@ -140,7 +140,7 @@ tachometer: tach tacho drehzahlmesser tachometr revcounter
 engine speed: rpm drehzahl motordrehzahl
 speedometer: speedo spdo
 odometer: odo
-fluid: fld flüssigkeit
+fluid: fld flüssigkeit liquid
 glow: glüh glueh preheat vorglüh vorglühen
 plug: plg kerze
 spark: sprk
@@ -192,7 +192,7 @@ serial: ser seriell uart
 data: daten
 pulse: pulses puls impuls impulse pls freq frequency pulsed
 duty: tastverhältnis
-knock: klopf klopfsensor detonation
+knock: klopf klopfsensor detonation deton det
 oxygen: oxy
 oxygen sensor: lambda lambdasonde ho2s h02s o2s ego lsf ox
 wideband: breitband lsu wb uego
@@ -226,7 +226,7 @@ encoder: enc
 interlock: intlk ilk
 sunroof: moonroof schiebedach
 beacon: rundumleuchte strobe
-work lamp: arbeitsscheinwerfer worklight worklamp
+work lamp: arbeitsscheinwerfer worklight worklamp workinglight
 cruise: tempomat cc
 fridge: kühlschrank refrigerator
 awning: markise
@@ -236,7 +236,7 @@ shutdown: shutoff
 thermostat: thermo thermoschalter
 lid: deckel
 flap: klappe
-recirculation: recirc umluft
+recirculation: recirc umluft rec recirculate recirculating recirculated
 defrost: defrst defog defogger demist demister demisting entfroster defroster
 rear window heater: heckscheibenheizung hrw
 fold: anklappen folding
@@ -296,7 +296,7 @@ fuel rail pressure: frp
 fuel tank pressure: ftp
 particulate differential pressure: dpfp dpfe
 vehicle speed sensor: vss
-vehicle speed: vspd gal
+vehicle speed: vspd gal tachymetric
 idle air control: iac isc iacv iscv leerlaufsteller leerlaufregler leerlaufregelventil aac rso
 purge valve: evap evapcan
 variable valve timing: vvt vcp vtc vct nockenwellenverstellung nockenwellenversteller
@@ -322,7 +322,7 @@ circuit opening relay: cor
 ignition switch: igsw ignsw
 starter signal: sta
 sensor supply: vcc vref vc vcpa
-sensor return: agnd sgnd sensgnd evg eta epa
+sensor return: agnd sgnd sensgnd evg eta epa srtn sgrtn sigrtn
 power ground: pgnd
 battery supply: vbat vbatt ubat vbb
 ignition supply: vign ksi vig
@@ -372,7 +372,7 @@ trailer socket: anhängersteckdose
 antenna amplifier: antennenverstärker
 rear: 
 left: l lh lhs lft links li lks linke linker linkes linken nearside port
-right: r rh rhs rgt rechts re rechte rechter rechtes rechten offside starboard
+right: r rh rhs rgt rechts re rechte rechter rechtes rechten offside starboard stbd
 front: frt fr vorn vorne vo vordere vorderer fnt
 rear: rr hinten hintere hinterer aft
 high: hi hoch
@@ -394,7 +394,7 @@ open: opener
 fast: schnell
 inside: inwendig
 fused: abgesichert
-remote: rem
+remote: rem external extern
 trim: trimm
 bell: klingel
 # german
@@ -508,7 +508,7 @@ oil temperature: öltemperatur oeltemperatur
 oil level: ölstand oelstand
 gearbox oil temperature: getriebeöltemperatur
 oil pressure telltale: öldruckkontrolle
-boost control valve: ladedruckregelventil ladedruckregler
+boost control valve: ladedruckregelventil ladedruckregler vgt vnt vtg
 fuel pump relay: fpr
 wastegate: wg
 controller: steller
@@ -549,4 +549,50 @@ steering assist valve: evo
 toilet: wc
 interval: int
 two: zwei
+work: working
+down: dn dwn
+mounted: mtd mntd
+brake fluid level: bfl
+rotating: revolving
+increase: inc incr raise+
+decrease: dec decr
+fresh: fre
+vertical: vert
+horizontal: horiz
+medium: med
+ml:
+mh:
+bulkhead: firewall
+decelerate: decel
+accelerate:
+hitch: linkage
+television: tv
+temperature gauge: thermometer
+rearward: rwd rearwards backward backwards
+fuel metering valve: imv scv zme mprop
+extend: extension
+retract: retraction
+cushion: squab
+recline: recliner
+shuttle: fnr
+proximity pilot: prox
+direct current: dc
+overrun clutch solenoid: ovc
+sport: 
+unfused: 
+aircon compressor: klimakompressor
+engine temperature: motortemperatur
+route: destination
+call: 
+gritter: spreader salter
+display: displays
+blade: 
+leveller: levellers
+brown: 
+purple: 
+orange: 
+pink: 
+grey: gray
+violet: 
+closing: 
 `;

@@ -1,0 +1,130 @@
+import type { Token } from "./lex.ts";
+import type { Thing } from "./lexicon/index.ts";
+import type { Meaning } from "./meaning.ts";
+import type { Dimension } from "./whichOne.ts";
+
+type Which = Meaning["which"];
+type Sense = Pick<Meaning, "which" | "pole">;
+
+const BEAMS: Readonly<Record<string, string>> = { "main beam": "high", "dipped beam": "low" };
+/** What the buttons of a cruise control do, by the words for it (common practice, no source). */
+const CRUISE_ACTIONS: Readonly<Record<string, string>> = {
+  set: "set",
+  coast: "set",
+  decelerate: "set",
+  resume: "resume",
+  accelerate: "resume",
+  cancel: "cancel",
+  main: "main",
+  master: "main",
+};
+
+/**
+ * What the words for which one mean of this thing: the high lead of a pickup is its plus, a mirror's "up and down" is one motor, and the
+ * plus button of a hand throttle raises the idle.
+ */
+export function sensesOf(tokens: readonly Token[], things: readonly Thing[], said: Sense): Sense {
+  const [thing] = things;
+  if (thing === undefined) return said;
+  const { name, signal, family } = thing;
+  if (BEAMS[name] !== undefined) return { ...said, which: withValues(said.which, "level", [BEAMS[name]]) };
+  if (signal === "vr-pair") return asPole(said);
+  if (name === "mirror adjust") return { ...said, which: alongAxis(tokens, said.which) };
+  if (name === "engine speed adjust" || name === "regulating valve") return asTravel(said);
+  if (name === "boom lift" || name === "plough lift")
+    return { ...said, which: withValues(without(said.which, "height"), "travel", liftOf(tokens)) };
+  if (family === "door lock") return { ...said, which: withValues(said.which, "lock", lockOf(name, tokens)) };
+  if (name === "mode door actuator")
+    return { ...said, which: withValues(said.which, "action", airOf(tokens)) };
+  if (name === "lumbar motor" || family === "passenger door and step" || name === "awning")
+    return {
+      ...said,
+      which: withValues(said.which, "opening", movesOf(name, tokens)),
+    };
+  if (name.startsWith("seat ") && name.endsWith(" motor"))
+    return { ...said, which: ofSeat(name, tokens, said.which) };
+  if (family === "cruise") {
+    const actions = tokens.flatMap(({ word }) => CRUISE_ACTIONS[word] ?? []);
+    return actions.length === 0 ? said : { which: withValues(said.which, "action", actions), pole: null };
+  }
+  return said;
+}
+
+/** Which way a step or an awning goes, and a lumbar cushion; "in" and "out" of a cushion may mean either. */
+const MOVES: Readonly<Record<string, string>> = {
+  out: "open",
+  extend: "open",
+  inflate: "open",
+  in: "close",
+  retract: "close",
+  deflate: "close",
+};
+const movesOf = (name: string, tokens: readonly Token[]): readonly string[] =>
+  tokens.flatMap(({ word }) =>
+    name === "lumbar motor" && /^(in|out)$/.test(word) ? [] : (MOVES[word] ?? []),
+  );
+
+const LIFTS: Readonly<Record<string, string>> = {
+  up: "up",
+  lift: "up",
+  raise: "up",
+  down: "down",
+  lower: "down",
+};
+const liftOf = (tokens: readonly Token[]): readonly string[] =>
+  tokens.flatMap(({ word }) => LIFTS[word] ?? []);
+
+/** Whether a lock's wire locks or unlocks. */
+function lockOf(name: string, tokens: readonly Token[]): readonly string[] {
+  if (tokens.some(({ word }) => word === "unlock") || name.includes("unlock")) return ["unlock"];
+  return /^(door lock motor|lock switch)$/.test(name) ||
+    tokens.some(({ word, raw }) => word === "lock" || raw === "l")
+    ? ["lock"]
+    : [];
+}
+
+/** "Recirc flap: fresh": of two words for where the air comes from the last one counts. */
+function airOf(tokens: readonly Token[]): readonly string[] {
+  const said = tokens.flatMap(({ word }) => (/^(recirculation|fresh)$/.test(word) ? [word] : []));
+  return said.length > 1 ? said.slice(-1) : [];
+}
+
+/** A seat goes forward and back; which of its ends is lifted is another matter. */
+function ofSeat(name: string, tokens: readonly Token[], which: Which): Which {
+  const isLift = name === "seat height motor";
+  const ways = tokens.flatMap(({ word, raw }) => {
+    if (word === "forward") return ["up"];
+    if (word === "rearward" || (raw === "back" && !isLift)) return ["down"];
+    return isLift && word === "lower" ? ["down"] : [];
+  });
+  return withValues(without(which, isLift ? "height" : "end"), "travel", ways);
+}
+
+const withValues = (which: Which, dimension: Dimension, values: readonly string[]): Which =>
+  values.length === 0 ? which : new Map([...which, [dimension, new Set(values)]]);
+const without = (which: Which, ...dimensions: readonly Dimension[]): Which =>
+  new Map([...which].filter(([dimension]) => !dimensions.includes(dimension)));
+const onlyOf = (which: Which, dimension: Dimension): string | undefined => {
+  const values = [...(which.get(dimension) ?? [])];
+  return values.length === 1 ? values[0] : undefined;
+};
+
+function asPole({ which, pole }: Sense): Sense {
+  const level = onlyOf(which, "level");
+  if (pole !== null || level === undefined) return { which, pole };
+  return { which: without(which, "level"), pole: level === "high" ? "plus" : "minus" };
+}
+
+function asTravel({ which, pole }: Sense): Sense {
+  if (pole === null) return { which, pole };
+  return { which: withValues(which, "travel", [pole === "plus" ? "up" : "down"]), pole: null };
+}
+
+const AXES: Readonly<Record<string, string>> = { v: "up and down", h: "across" };
+function alongAxis(tokens: readonly Token[], which: Which): Which {
+  const both = (dimension: Dimension): boolean => (which.get(dimension)?.size ?? 0) > 1;
+  const letter = AXES[tokens.at(-1)?.word ?? ""];
+  if (both("travel")) return withValues(without(which, "travel"), "axis", ["up and down"]);
+  if (both("side")) return withValues(without(which, "side"), "axis", ["across"]);
+  return letter === undefined ? which : withValues(which, "axis", [letter]);
+}
