@@ -115,15 +115,24 @@ export function classFit(
   return fit;
 }
 
-/** Dimensions that name the same thing where each text uses only one of them: bank 1 and number 1, pre-cat and sensor 1, track A and track 1. */
+/** Dimensions that name the same thing where each text uses only one of them: bank 1 and number 1, pre-cat and sensor 1, track A and track 1, fan 1 and the low fan. */
 const TWINS: readonly (readonly [Dimension, Dimension])[] = [
   ["number", "bank"],
   ["number", "sensor"],
   ["number", "letter"],
+  ["number", "level"],
 ];
-const LETTERS = "abcdef";
-const asNumber = (value: string): string =>
-  value.length === 1 && LETTERS.includes(value) ? String(LETTERS.indexOf(value) + 1) : value;
+const AS_NUMBERS: Readonly<Record<string, string>> = {
+  a: "1",
+  b: "2",
+  c: "3",
+  d: "4",
+  e: "5",
+  f: "6",
+  low: "1",
+  high: "2",
+};
+const asNumber = (value: string): string => AS_NUMBERS[value] ?? value;
 /** Dimensions in which both name the same one, and in which only one of the two names one. */
 function whichFit(
   a: Meaning["which"],

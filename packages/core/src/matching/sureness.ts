@@ -19,6 +19,9 @@ const WHOLE = 0.9;
 /** So likely must a class be that was only read from the words. */
 const CLASS_CERTAIN = 0.6;
 
+/** "Earth for pin 9": a feed or return of one thing, not of whatever needs it. */
+const SERVES_ONE = /\bfor\b/i;
+
 /** Whether what was understood of two pins can carry "sure": no slip, no general word, both classes clear, and the same thing named on both sides. */
 function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   const both = [left, right];
@@ -33,7 +36,10 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
     fit === "neither" &&
     both.every(
       ({ reading }) =>
-        reading.understood >= WHOLE && reading.things.length > 0 && reading.things.every(isGeneric),
+        reading.understood >= WHOLE &&
+        reading.things.length > 0 &&
+        reading.things.every(isGeneric) &&
+        !SERVES_ONE.test(reading.text),
     )
   );
 }

@@ -90,6 +90,11 @@ function byReturn(own: Scoring): void {
   if (has("ground") && never.some((word) => GROUND_PLACES.has(word))) offer("sensor-return", 7.2);
   if (sign("sensor-return") > 0 && has("power", "main", "body", "engine") && has("ground"))
     offer("ground", 6.4);
+  // "0 V" alone may be the power's or the sensors'; beside a sensor it is theirs.
+  if (has("0v")) {
+    if (has("sensor")) offer("sensor-return", 7);
+    else if (own.words.length === 1) offer("ground", 6);
+  }
   const isPickup = usual === "vr-pair" || sign("vr-pair") >= 6;
   if (isPickup && (pole !== null || has("high", "low", "plus", "minus")) && sign("ground") < 5)
     offer("vr-pair", 7.4);

@@ -1,12 +1,11 @@
 import type { Connector } from "../model/index.ts";
-import { SPEAKER, type ListHabits, type MeaningContext } from "./tokensIn.ts";
+import { IGNITION_NUMBER, SPEAKER, type ListHabits, type MeaningContext } from "./tokensIn.ts";
 
 const BARE = /(?:^|[\s/,(])(?:58[LRKdk]|56[abd]|53[abce]|49[aLR]|54|31b)(?![\p{L}\p{N}])/u;
 const NAMED = /\b(?:kl|klemme|term|terminal)\b/i;
 const BARE_FIRST = /^(?:15|30|31|50|54|56|58|61|75|85|86|87)\s+\p{L}/u;
 const LAMPS =
   /\b(?:lamps?|lights?|turn|flasher|indicator|tail|stop|fog|beam|58[lr]?|54|bl|br|nsl|leuchte|blinker|licht)\b/i;
-const IGNITION = /^\s*(?:ign(?:ition)?|spark)(?: signal| output| coil)?[ _.-]*(?:no\.? ?)?([1-8])\b/i;
 
 const CORNER = /(?<![\p{L}])(FL|FR|RL|RR|LF|RF|LR)(?![\p{L}])/giu;
 /** "RR LH" is the rear on the left; beside it RR names no corner. */
@@ -29,12 +28,16 @@ const CRANK = /^\s*crank\s*$/i;
 
 const CLUSTER =
   /\b(?:tach(?:o|ometer)?|spe?e?d(?:o|ometer)?|fu(?:el)?|temp|ill(?:um)?|hi-?bm|beam|turn|chg|charge|mil)\b/i;
+const CLIMATE =
+  /\b(?:blower|evap(?:orator)?|recirc|(?:mix|temp(?:erature)?) (?:door|flap)|thermostat|binary|heater (?:tap|valve)|demist|water valve|face vent|footwell vent)\b/i;
+/** A fan of several speeds is a blower. */
+const BLOWER = /\bfan (?:speed )?(?:med(?:ium)?|[34]|ml|mh)\b/i;
 const GEAR = /^\s*([PRND])\s*$/i;
 
 /** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, a radio has two speakers at least. */
 export function habitsOf(texts: readonly string[]): ListHabits {
   const bare = texts.filter((text) => (BARE.test(text) || BARE_FIRST.test(text)) && !NAMED.test(text)).length;
-  const ignition = new Set(texts.flatMap((text) => IGNITION.exec(text)?.[1] ?? []));
+  const ignition = new Set(texts.flatMap((text) => IGNITION_NUMBER.exec(text)?.[1] ?? []));
   const lamps = texts.filter((text) => LAMPS.test(text)).length;
   return {
     bareTerminals: bare >= 2,
@@ -44,6 +47,8 @@ export function habitsOf(texts: readonly string[]): ListHabits {
     audioPlug: texts.filter((text) => SPEAKER.test(text)).length >= 4,
     electricDrive: texts.filter((text) => ELECTRIC.test(text)).length >= 2,
     cluster: texts.filter((text) => CLUSTER.test(text)).length >= 5,
+    climate:
+      texts.some((text) => BLOWER.test(text)) || texts.filter((text) => CLIMATE.test(text)).length >= 3,
     gearLetters: new Set(texts.flatMap((text) => GEAR.exec(text)?.[1]?.toUpperCase() ?? [])).size >= 3,
     pickups: texts.some((text) => CRANK.test(text)) && texts.some((text) => CAM.test(text)),
   };

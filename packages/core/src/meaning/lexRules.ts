@@ -14,9 +14,13 @@ const group = (found: RegExpExecArray, index: number): string => found[index] ??
 const TERMINAL =
   "(1[ab]?|2|4[ab]?|15[arx]?|17|19|30[abc]?|31[abc]?|32|33[abfghlr]?|45[ab]?|48|49[abclr]?|50[a-h]?|51e?|52|53[abcei]?|54[glr]?|55|56[abd]?|57[alr]?|58[bcdklr]?|59[abc]?|61e?|71[ab]?|75x?|76|77|8[123][ablrzy]?|84[ab]?|85[cd]?|86[abs]?|87[abczyx]?|88[abczyx]?|72|c[0234]?|[luvwr]|b\\+|d\\+|df[12]?|d-|b-)";
 
+/** Names of colours that may stand before a function. */
+const COLOUR =
+  "(?:black|blk|brown|brn|red|orange|org|orn|yellow|yel|green|grn|blue|blu|violet|vio|purple|pur|ppl|grey|gray|gry|white|wht|pink|pnk|tan)";
+
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [
-  rule(`(?:kl(?:emme)?|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) => terminal(group(m, 1))),
+  rule(`(?:kl(?:emme)?|clamp|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) => terminal(group(m, 1))),
   rule(`(31b|49a|53[abcei]|54g|56[abd]|58[bcdlrk]|86s)${END}`, (m) => `t${group(m, 1)}`),
   rule(`t(15|30|31|50|58|61)([a-z]?)${END}`, (m) => `t${group(m, 1)}${group(m, 2)}`),
   rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:h|hi|high|\\+)${END}`, "canh"),
@@ -60,8 +64,8 @@ const RULES: readonly Rule[] = [
   rule(`vb[ ]?\\+`, "bplus"),
   rule(`vb[ ]?-(?![\\p{L}\\p{N} ])`, "bminus"),
   rule(`a\\/t${END}`, "gearbox"),
-  rule(`di (?=\\d)`, "digital in "),
-  rule(`do (?=\\d)`, "digital out "),
+  rule(`di[ ]?(?=\\d)`, "digital in "),
+  rule(`do[ ]?(?=\\d)`, "digital out "),
   rule(`air[ -]?condition(?:er|ing)?${END}`, "aircon"),
   rule(`air[ -]?con\\b\\.?`, "aircon"),
   rule(`rec(?:irc)?\\/fre?(?:sh)?${END}`, "recirculation fresh"),
@@ -88,6 +92,26 @@ const RULES: readonly Rule[] = [
   rule(`t\\/ga(?:u?ge)?${END}`, "temperature gauge"),
   rule(`o\\/p${END}`, "oil pressure"),
   rule(`push[- ]?(?:to[- ]?)?start${END}`, "pushstart"),
+  rule(
+    `(?<=^)(?:(?:lt|dk|light|dark)[ .]?)?${COLOUR}(?:\\/${COLOUR})*(?= (?!lamp|light|water|warning|stop|lead|led|tank|flood|driving|nav)\\S)`,
+    "",
+  ),
+  rule(`evap(?= (?:probe|temp|therm|sens|coil|fin))`, "evaporator"),
+  rule(`wts (?=lamp|light|lp)`, "wait to start "),
+  rule(`(?<=cc |cruise |control )res(?:ume)?${END}`, "resume"),
+  rule(`regen(?= (?:inh|force|req|switch|sw|lamp|active|enable|start|stop|in))`, "regeneration"),
+  rule(`batt?(?:ery)? ?[-−] ?(?=\\d)`, "battery minus "),
+  rule(`(tx|rx)([pn])${END}`, (m) => `${group(m, 1)} ${group(m, 2) === "p" ? "plus" : "minus"}`),
+  rule(
+    `(port|starboard|stbd) (?:running|side|nav(?:igation)?) (?=light|lamp)`,
+    (m) => `${group(m, 1) === "port" ? "left" : "right"} navigation`,
+  ),
+  rule(`(red|green) nav(?:igation)?${END}`, (m) => `${group(m, 1) === "red" ? "left" : "right"} navigation`),
+  rule(`h?o2s(\\d)${END}`, (m) => `oxygen sensor s${group(m, 1)}`),
+  rule(`thermo ?meter`, "temperature gauge"),
+  rule(`ps (?=sw|switch|press)`, "power steering "),
+  rule(`anti[- ]?start`, "immobiliser"),
+  rule(`set[ -]?point`, "setpoint"),
   rule(`air bag${END}`, "airbag"),
   rule(`(oil|fuel|air|water|brake|boost) p${END}`, (m) => `${group(m, 1)} pressure`),
   rule(`(oil|water|air|fuel|cabin) t${END}`, (m) => `${group(m, 1)} temperature`),

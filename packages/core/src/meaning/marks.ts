@@ -1,5 +1,6 @@
 import type { Token } from "./lex.ts";
 import type { Thing } from "./lexicon/index.ts";
+import type { Kind } from "./meaning.ts";
 import type { Match } from "./phrases.ts";
 
 /** "Tach in", "DIG IN 2", "5V out 1": a way; "in dash", "out of": none. */
@@ -119,8 +120,18 @@ export function voltsOf(tokens: readonly Token[]): number {
   return 0;
 }
 
-/** "(-) horn out", "(+) brake in": the polarity that a module's sheet puts before the function, or null. */
-export function markOf(text: string): "plus" | "minus" | null {
+/** "(-) horn out", "lock (-)": the polarity that a module's sheet puts before the function or behind it, or null. */
+export function markOf(
+  text: string,
+  kinds: ReadonlySet<Kind>,
+  things: readonly Thing[],
+): "plus" | "minus" | null {
+  const [thing] = things;
+  const isWorked =
+    thing !== undefined &&
+    /^switched-(?:supply|ground)$/.test(thing.signal) &&
+    !(["motor", "pump", "lamp", "heater", "valve", "coil"] as const).some((kind) => kinds.has(kind));
+  if (isWorked && /\(\s*[-–−]\s*\)\s*$/.test(text)) return "minus";
   if (/^\s*\(\s*[-–−]\s*\)/.test(text)) return "minus";
   return /^\s*\(\s*\+\s*\)/.test(text) ? "plus" : null;
 }

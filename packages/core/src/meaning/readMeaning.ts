@@ -107,7 +107,7 @@ function read(text: string, context: MeaningContext): Meaning {
     pole: poleOf(tokens, freeSigns, contained),
   });
   const contact = contactOf(tokens);
-  const mark = markOf(text);
+  const mark = markOf(text, kinds, things);
   const spare = isSpare(tokens, signs, things, contact);
   const classes = spare
     ? NOTHING

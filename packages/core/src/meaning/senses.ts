@@ -36,6 +36,8 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
   if (family === "door lock") return { ...said, which: withValues(said.which, "lock", lockOf(name, tokens)) };
   if (name === "mode door actuator")
     return { ...said, which: withValues(said.which, "action", airOf(tokens)) };
+  if (name === "bilge pump") return { ...said, which: withValues(said.which, "action", bilgeOf(tokens)) };
+  if (name === "mirror fold") return { ...said, which: withValues(said.which, "opening", foldOf(tokens)) };
   if (name === "lumbar motor" || family === "passenger door and step" || name === "awning")
     return {
       ...said,
@@ -45,6 +47,8 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
     return { ...said, which: ofSeat(name, tokens, said.which) };
   if (family === "cruise") {
     const actions = tokens.flatMap(({ word }) => CRUISE_ACTIONS[word] ?? []);
+    if (actions.length === 0 && tokens.some(({ word }) => /^(on|off|enable)$/.test(word)))
+      actions.push("main");
     return actions.length === 0 ? said : { which: withValues(said.which, "action", actions), pole: null };
   }
   return said;
@@ -74,9 +78,21 @@ const LIFTS: Readonly<Record<string, string>> = {
 const liftOf = (tokens: readonly Token[]): readonly string[] =>
   tokens.flatMap(({ word }) => LIFTS[word] ?? []);
 
+/** A bilge pump has a wire that its float works and one that the helm switches. */
+function bilgeOf(tokens: readonly Token[]): readonly string[] {
+  if (tokens.some(({ word }) => /^(auto|automatic|float|unswitched)$/.test(word))) return ["automatic"];
+  return tokens.some(({ word }) => /^(manual|switch|man)$/.test(word)) ? ["manual"] : [];
+}
+
+/** Whether a mirror folds away or comes out. */
+function foldOf(tokens: readonly Token[]): readonly string[] {
+  if (tokens.some(({ word }) => /^(unfold|out)$/.test(word))) return ["open"];
+  return tokens.some(({ word, raw }) => word === "in" || raw === "folding") ? ["close"] : [];
+}
+
 /** Whether a lock's wire locks or unlocks. */
 function lockOf(name: string, tokens: readonly Token[]): readonly string[] {
-  if (tokens.some(({ word }) => word === "unlock") || name.includes("unlock")) return ["unlock"];
+  if (tokens.some(({ word }) => /^(unlock|open)$/.test(word)) || name.includes("unlock")) return ["unlock"];
   return /^(door lock motor|lock switch)$/.test(name) ||
     tokens.some(({ word, raw }) => word === "lock" || raw === "l")
     ? ["lock"]

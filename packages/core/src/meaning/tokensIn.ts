@@ -2,7 +2,7 @@ import { lex, type Token } from "./lex.ts";
 
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
- * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N".
+ * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N", a heater panel's "FAN".
  */
 export const HABITS = [
   "bareTerminals",
@@ -14,6 +14,7 @@ export const HABITS = [
   "pickups",
   "cluster",
   "gearLetters",
+  "climate",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 export type ListHabits = Readonly<Record<Habit, boolean>>;
@@ -61,14 +62,17 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       : undefined,
   ),
   ignitionCoils: (tokens, text) =>
-    /^\s*(ign(ition)?|spark)(?: signal| output| coil)?[ _.-]*(no\.? ?)?\d/i.test(text) &&
-    tokens[0]?.word === "ignition"
+    IGNITION_NUMBER.test(text) && tokens[0]?.word === "ignition"
       ? [tokens[0], as(tokens[0], "coil"), ...tokens.slice(1)]
       : tokens,
   lampPlug: (tokens) =>
-    tokens.length <= 2 &&
-    tokens.slice(1).every(({ word }) => /^(plus|minus|left|right)$/.test(word)) &&
-    LAMPS[tokens[0]?.word ?? ""] !== undefined
+    tokens
+      .slice(1)
+      .every(({ word }) =>
+        /^(plus|minus|left|right|output|feed|fuse|on|from|switch|\d+|red|brown|pink|green|yellow|white|black|blue|grey|orange|violet)$/.test(
+          word,
+        ),
+      ) && LAMPS[tokens[0]?.word ?? ""] !== undefined
       ? each(({ word }) => LAMPS[word]?.split(" "))(tokens, "")
       : has(tokens, /^(lamp|switch|gear|direction)$/)
         ? tokens
@@ -90,6 +94,10 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       ? each(({ word, raw }) => (TELLTALES[word] ?? TELLTALES[raw])?.split(" "))(tokens, text)
       : tokens;
   },
+  climate: each(({ word, raw }) => {
+    if (word === "fan" && raw === "fan") return ["blower"];
+    return raw === "evap" ? ["evaporator"] : undefined;
+  }),
   gearLetters: (tokens, text) =>
     /^\s*[prndl]\s*$/i.test(text) ? each((token) => ["gear", "position", token.raw])(tokens, text) : tokens,
   pickups: (tokens, text) =>
@@ -116,12 +124,18 @@ const TELLTALES: Readonly<Record<string, string>> = {
   fuel: "fuel level",
   fu: "fuel level",
 };
+/** "IGN 1", "Ignition signal no. 2": an ignition with a number. */
+export const IGNITION_NUMBER =
+  /^\s*(?:ign(?:ition)?|spark)(?:[ _](?:signal|output|out|coil|drive|drv|driver|control|ctrl))?[ _.-]*(?:no\.? ?)?([1-8])\b/i;
 /** A corner and a pole, no more: a speaker's wire on a radio. */
 export const SPEAKER = /^\s*(?:[FR][LR]|[LR][FR])\s*[(]?[+-][)]?\s*$/i;
 
+/** "3 - earth": the number of the pin before what it does. */
+const PIN_FIRST = /^\s*(?:pin\s*)?\d{1,2}\s*[-–:.)]\s+(?=[\p{L}+])/iu;
+
 /** The tokens of a text as its list speaks. */
 export function tokensIn(text: string, context: MeaningContext): readonly Token[] {
-  let tokens = lex(text);
+  let tokens = lex(text.replace(PIN_FIRST, ""));
   const [only] = tokens;
   if (only === undefined) return tokens;
   if (tokens.length === 1 && DIN_BARE.test(only.raw)) return [as(only, `t${only.raw}`)];

@@ -181,7 +181,11 @@ export function whichOne(
     if (meaning === undefined) return;
     const [dimension, value] = meaning;
     if (taken.has(i) && (dimension !== "side" || /^(turn|t49)/.test(word))) return;
-    if (NOT_BEFORE[dimension]?.has(after) === true || NOT_AFTER[dimension]?.has(before) === true) return;
+    if (
+      NOT_BEFORE[dimension]?.has(after) === true ||
+      (NOT_AFTER[dimension]?.has(before) === true && !isWholeSide(dimension, written))
+    )
+      return;
     add(dimension, value);
   });
   const letter = letterPlace(tokens, taken);
@@ -232,6 +236,10 @@ function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): numb
   });
   return best.place;
 }
+
+/** "Output L" is a letter of the sheet; "output left" is the left one. */
+const isWholeSide = (dimension: Dimension, written: string): boolean =>
+  dimension === "side" && written.length > 2;
 
 /** "Signal A", "phase C": the letter that ends a text tells which one; those of terminals and pins do not. */
 function letterPlace(tokens: readonly Token[], taken: ReadonlySet<number>): string | null {

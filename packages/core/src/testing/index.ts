@@ -7,6 +7,7 @@ export {
   namesOf,
   outcomeOf,
   pairsOf,
+  swapJobs,
   tableJob,
   type Outcome,
   type RawJob,

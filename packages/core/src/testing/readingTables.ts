@@ -1,5 +1,6 @@
 import { awgToMm2 } from "../sizing/awg.ts";
 import { readJobFile } from "../contract/index.ts";
+import { compareText } from "../util/index.ts";
 import { suggest, type Weights } from "../matching/index.ts";
 import { allPins, pinName, type Direction, type Dossier, type SignalClass } from "../model/index.ts";
 
@@ -36,7 +37,7 @@ interface RawPin {
   readonly code?: string;
   readonly size?: string;
   readonly function?: string;
-  readonly meaning: { readonly signal: SignalClass; readonly direction: Direction };
+  readonly meaning?: { readonly signal: SignalClass; readonly direction: Direction };
 }
 interface RawSide {
   readonly connector: string;
@@ -60,6 +61,55 @@ function squareMillimetres(text: string | undefined): number | undefined {
   if (awg !== null) return Math.round(100 * awgToMm2(Number(awg[1]))) / 100;
   const plain = /\d+(?:\.\d+)?/.exec(text ?? "");
   return plain === null ? undefined : Number(plain[0]);
+}
+
+/**
+ * Swaps as `reading/swaps.txt` writes them: "# title", "= colour | function || colour | function" for a true join, "< …" and "> …" for what
+ * stands alone. The incoming pins are numbered in the order of their texts, so that the order of the list tells nothing.
+ */
+export function swapJobs(text: string): readonly RawJob[] {
+  return text
+    .split(/^# /m)
+    .slice(1)
+    .map((block): RawJob => {
+      const [title = "", ...lines] = block.trim().split("\n");
+      const rows = lines.map((line) => {
+        const [left = "", right = ""] = line.slice(2).split(" || ");
+        if (line.startsWith("=")) return { vehicle: left, incoming: right };
+        return line.startsWith("<") ? { vehicle: left, incoming: null } : { vehicle: null, incoming: left };
+      });
+      const vehicle = rows.flatMap((row) => row.vehicle ?? []);
+      const incoming = rows.flatMap((row) => row.incoming ?? []).sort(compareText);
+      const name = (side: "V" | "M", list: readonly string[], one: string): string =>
+        `${side}1.${list.indexOf(one) + 1}`;
+      return {
+        id: `swap-${title.split(" ")[0] ?? ""}`,
+        kind: "engine-swap",
+        volts: Number(/\b(24|36|48) ?V\b/.exec(title)?.[1] ?? 12),
+        vehicle: [{ connector: "V1", pins: vehicle.map(rawPin) }],
+        incoming: [{ connector: "M1", pins: incoming.map(rawPin) }],
+        joins: rows.flatMap((row) =>
+          row.vehicle === null || row.incoming === null
+            ? []
+            : [{ vehicle: [name("V", vehicle, row.vehicle)], incoming: [name("M", incoming, row.incoming)] }],
+        ),
+        alone: rows.flatMap((row) => {
+          if (row.vehicle !== null && row.incoming !== null) return [];
+          return [
+            {
+              pin:
+                row.vehicle === null
+                  ? name("M", incoming, row.incoming ?? "")
+                  : name("V", vehicle, row.vehicle),
+            },
+          ];
+        }),
+      };
+    });
+}
+function rawPin(written: string, index: number): RawPin {
+  const [first = "", second] = written.split(" | ");
+  return { cavity: index + 1, code: second === undefined ? "" : first, function: second ?? first };
 }
 
 /** A table as a job; throws with its name where it is none. */
@@ -97,7 +147,9 @@ export function tableJob(raw: RawJob): TableJob {
     alone: raw.alone.map(({ pin }) => pin),
     meaning: new Map(
       sides.flatMap(({ connector, pins }) =>
-        pins.map((pin) => [`${connector}.${pin.cavity}`, pin.meaning] as const),
+        pins.flatMap(({ cavity, meaning }) =>
+          meaning === undefined ? [] : [[`${connector}.${cavity}`, meaning] as const],
+        ),
       ),
     ),
   };

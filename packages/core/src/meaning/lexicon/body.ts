@@ -37,7 +37,7 @@ flasher pilot | lamp-feed source lamp-off | flasher unit p; flasher pilot output
 hazard switch | switched-ground load lamp-off | hazard; hazard switch; hazard flasher; hazard warning; hazard lamp switch; hazard warning switch; hazard input; hazard request; four way flasher; emergency flasher; 4 way flasher; hazard button; hazard lamp
 hazard supply | battery load lamp-off | hazard supply; hazard feed; hazard flasher supply; hazard flasher feed; hazard switch feed; hazard switch supply; hazard constant; hazard fuse; hazard lamp supply; hazard battery
 # reverse lamp
-reverse lamp | lamp-feed load lamp-off | reverse lamp; back up lamp; backup lamp; reversing lamp; reverse light; reverse lamp feed; back up; reverse lamp output; reverse lamps; backing lamp; reverse trigger; reverse signal; backing signal; reverse gear signal; reverse camera trigger
+reverse lamp | lamp-feed load lamp-off | reverse lamp; back up lamp; backup lamp; reversing lamp; reverse light; reverse lamp feed; back up; reverse lamp output; reverse lamps; backing lamp; reverse trigger; reverse signal; backing signal; reverse gear signal; reverse camera trigger; reverse out; reverse output
 # fog
 front fog lamp | lamp-feed load lamp-off | fog lamp; front fog lamp; t55; fog; front fog; fog lamp feed; fog lamp front; driving lamp; spot lamp; auxiliary driving lamp; spotlight; auxiliary high beam; light bar; auxiliary lamp; fog lamp output
 rear fog lamp | lamp-feed load lamp-off | rear fog lamp; rear fog; rear guard fog lamp; guard fog; fog guard; fog lamp rear; rear fog guard lamp; rear guard fog; rear fog feed
@@ -113,7 +113,7 @@ boot release | switched-supply source comfort-lost | boot release; boot lid rele
 fuel flap release | switched-supply source comfort-lost | fuel flap; filler flap; fuel door; fuel lid; fuel flap release; fuel filler; charge flap; fuel lid opener; fuel door release
 # door lock
 door lock motor | switched-supply source dead | door lock; lock motor; central locking; door lock motor; power lock; lock; door lock relay; door lock control; door lock control relay; central locking lock; lock output; central lock; lock pulse; door lock output; locking motor; door lock feed
-door unlock motor | switched-supply source dead | door unlock; unlock motor; unlock; unlock output; central locking unlock; door unlock relay; door lock control relay unlock; unlock pulse; door unlock output; door lock unlock; central lock open; c lock open; lock open
+door unlock motor | switched-supply source dead | door unlock; unlock motor; unlock; unlock output; central locking unlock; door unlock relay; door lock control relay unlock; unlock pulse; door unlock output; door lock unlock; central lock open; c lock open; lock open; door lock motor open; lock motor open; central locking open
 door key cylinder switch | switched-ground load comfort-lost | door key cylinder; key cylinder lock; key cylinder unlock; door key switch; door key cylinder switch; key barrel switch; key barrel lock; key barrel unlock; key cylinder switch lock; key cylinder switch unlock
 lock switch | switched-ground load comfort-lost | lock switch; lock request; central locking switch; lock trigger; door lock switch; lock input; lock button; key cylinder lock switch; lock signal
 unlock switch | switched-ground load comfort-lost | unlock switch; unlock request; unlock trigger; door unlock switch; unlock input; unlock button; key cylinder unlock switch; unlock signal
@@ -123,17 +123,18 @@ alarm siren | switched-supply source comfort-lost | siren; alarm; alarm siren; h
 alarm arm signal | switched-ground load comfort-lost | arm; alarm arm; arming; arm output; factory arm
 alarm disarm signal | switched-ground load comfort-lost | disarm; alarm disarm; factory disarm; disarm output; factory alarm disarm
 # window
-window up | switched-supply source dead | window up; window raise; window close; window motor up; window closed; window lift up; rear window up; front window up; window up driver
-window down | switched-supply source dead | window down; window lower; window open; window motor down; window lift down; rear window down; front window down
+window up | switched-supply source dead | window up; window raise; window close; window motor up; window closed; window lift up; rear window up; front window up; window up driver; glass up; window lifter raise; window raise; window lifter up; glass raise; window glass up
+window down | switched-supply source dead | window down; window lower; window open; window motor down; window lift down; rear window down; front window down; glass down; window lifter lower; window lower; window lifter down; glass lower; window glass down
 window switch | switched-ground load dead | window switch; power window; window lifter switch; power window switch; window lift switch; window regulator switch; rear window switch; rear power window
 window motor | switched-supply load dead | window motor; window; window lift; window lift motor; window regulator; window regulator motor; power window motor; window winder; rear window motor; rear window lift; rear window lift motor; rear window regulator; front window motor
 window supply | battery load dead | window supply; window feed; power window supply; power window feed; power window relay; window relay; window power
+door supply | battery load comfort-lost | supply 30 door; permanent door; door supply; door feed; door module supply; battery door
 # roof
 sunroof motor | switched-supply source dead | sunroof; sunroof motor; sliding roof; sliding roof motor; roof vent motor; sunroof switch; roof vent
 convertible top motor | switched-supply source dead | convertible top; soft top; roof motor; hood motor; top motor; folding roof; roof pump; power top; convertible roof; top up; top down
 # mirror
 mirror adjust | switched-supply source comfort-lost | mirror; mirror adjust; mirror motor; mirror up; mirror left right; mirror common; mirror control; mirror switch; mirror adjust motor; mirror up down; mirror horizontal; mirror vertical; door mirror; mirror motor common
-mirror fold | switched-supply source comfort-lost | mirror fold; fold mirror; mirror fold motor; mirror retract; mirror folding
+mirror fold | switched-supply source comfort-lost | mirror fold; fold mirror; mirror fold motor; mirror retract; mirror folding; mirror unfold; unfold mirror; mirror fold out; mirror fold in
 mirror heater | switched-supply load comfort-lost | mirror heater; mirror heat; heated mirror; mirror heated; mirror defrost; door mirror heater
 # screen heater
 rear window heater | switched-supply load comfort-lost | rear window heater; heated rear window; rear defrost; rear heated window; rear screen heater; heated rear screen; heated back window; rear window defrost; back window heater; rear window; rear glass heater; rear glass defrost; rear window defrost switch; defrost; heated rear glass; rear defrost switch; defrost switch; backlight heater; rear window defogger; rear window defrost timer; defrost output; heated backlight; rear demist
@@ -177,6 +178,8 @@ seat belt switch | switched-ground load restraint | belt switch; seat belt switc
 occupant sensor | other-data load restraint restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor; seat mat; seat occupancy mat; occupancy mat
 # seat switch
 seat switch | switched-supply load dead | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present; operator seat
+# squeegee
+squeegee lift | switched-supply load dead | squeegee lift; squeegee up; squeegee down; squeegee motor up; squeegee; squeegee motor; squeegee actuator
 # main brush
 main brush | switched-supply source dead | main brush; roller; main broom; broom; broom roller; main broom contactor; broom contactor; roller contactor
 # side brush
@@ -198,14 +201,15 @@ blend door actuator | pwm source comfort-lost | blend door; temperature flap; mi
 mode door actuator | pwm source comfort-lost | mode door; vent flap; mode motor; recirculation flap; recirculation; air distribution; defrost flap; fresh air flap; footwell flap; recirculation motor; vent door; recirculation door; mode flap; recirculation fresh motor; recirculation fresh; fresh recirculation; air intake door; intake door; intake door motor
 evaporator temperature | resistive-sensor load comfort-lost | evaporator temperature; evaporator sensor; thermistor evaporator; evaporator thermistor; evap temperature; evaporator; evaporator probe; ice sensor
 cabin temperature | resistive-sensor load comfort-lost | cabin temperature; in car sensor; interior temperature; room sensor; room temperature; room temperature sensor; cab temperature; inside temperature; interior sensor; cabin sensor; in car temperature; inside sensor
+temperature setting | analog load comfort-lost | setpoint; setpoint potentiometer; temperature selector; temperature setpoint; temperature adjust; temperature knob
 sun sensor | analog load comfort-lost | sun sensor; solar sensor; sun load sensor; sunload; light intensity sensor; sun load; solar load
 auxiliary heater control | switched-supply load comfort-lost | auxiliary heater; parking heater; aux heater; heater on; standing heater; heater request; switch on signal; splus; heater switch on signal; night heater; heater switch; heater on signal; heater enable; heater start; cab heater; fuel heater; diesel heater control; auxiliary heater on; parking heater on; park heater
 heater glow pin | switched-supply source dead | heater glow pin; glow pin; heater igniter; glow element
-coolant heater valve | switched-supply source comfort-lost | heater valve; coolant valve; water valve; heater control valve; coolant valve heater; heater tap; coolant shut off valve
+coolant heater valve | switched-supply source comfort-lost | heater valve; coolant valve; water valve; heater control valve; coolant valve heater; heater tap; coolant shut off valve; water solenoid
 air conditioning request | switched-supply load comfort-lost | aircon request; aircon on; aircon switch; aircon; aircon input; aircon signal; aircon demand; aircon request signal; aircon pressure switch; aircon request switch; aircon control; aircon wants compressor; aircon amplifier; aircon enable; aircon button; aircon clutch request; compressor request; aircon on signal; aircon request input; aircon amplifier request; aircon idle up; aircon compressor request; aircon thermostat; aircon control signal; aircon ready; aircon readiness; aircon readiness input; aircon push switch; aircon push button
 compressor clutch | switched-supply load comfort-lost | compressor clutch; aircon clutch; magnetic clutch; aircon compressor; aircon compressor clutch; compressor magnetic clutch; magnet clutch; aircon magnet clutch; clutch coil; aircon clutch relay; compressor clutch relay; magnet clutch relay; aircon relay; aircon magnet clutch relay; aircon compressor clutch relay; magnetic clutch relay; compressor magnetic clutch relay; aircon compressor relay; aircon magnetic clutch; aircon cut relay; compressor engaged; compressor clutch output; aircon clutch control; aircon clutch output; aircon output; aircon cut off relay; aircon cutoff relay; compressor control; compressor clutch relay; compressor output; aircon out; aircon output; aircon compressor out; aircon compressor output; aircon compressor signal; compressor signal 12v; compressor signal; compressor on
 refrigerant pressure | analog load comfort-lost | refrigerant pressure; refrigerant pressure sensor; aircon pressure sensor; aircon pressure; aircon pressure transducer; aircon refrigerant pressure; air conditioning pressure; air conditioning pressure sensor
-refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch; air conditioning pressure switch; air conditioning high low switch; air conditioning high pressure switch; air conditioning low pressure switch; a c pressure switch; aircon pressure switch; refrigerant switch; dual switch aircon
+refrigerant pressure switch | switched-ground load comfort-lost | refrigerant pressure switch; trinary switch; binary switch; low pressure switch; high pressure switch; aircon high pressure switch; aircon low pressure switch; dual pressure switch; aircon trinary switch; aircon binary switch; air conditioning pressure switch; air conditioning high low switch; air conditioning high pressure switch; air conditioning low pressure switch; a c pressure switch; aircon pressure switch; refrigerant switch; dual switch aircon; pressure switch high low; dual pressure switch; trinary switch; trinary; binary pressure switch
 # brake warning
 brake warning lamp | switched-ground source lamp-off | brake warning lamp; brake warning; brake telltale; brake system warning; brake control lamp; brake failure lamp; brake system lamp; brake warning telltale; red brake lamp dash; brake fail; brake lamp dash; dash brake lamp; brake fail lamp; brake wl
 park brake lamp | switched-ground load lamp-off | park brake lamp; handbrake lamp; handbrake warning lamp; park brake warning lamp; handbrake telltale; park brake telltale
@@ -275,7 +279,7 @@ power socket | accessory load comfort-lost | power socket; 12v socket; lighter; 
 wake | ignition load module-dead | wake; wake up; enable; wakeup; power on; power enable; run enable; ecu enable; module enable; system enable; remote enable
 key-in switch | switched-ground load comfort-lost | key in lock; t86s; key in contact switch; key reminder; s contact; key inserted; key in contact; key in switch; key inserted switch; key warning switch; key reminder switch; key in reminder; key cylinder switch; key in signal
 # cruise
-cruise set switch | switched-ground load comfort-lost | cruise; cruise set; cruise set switch; cruise control; cruise switch; cruise on; cruise resume; cruise cancel; cruise control switch; set coast; resume accelerate; cruise main; cruise on off; cruise enable; cruise main switch; set accelerate; set minus; set plus; resume; cruise stalk; speed control; speed control switch; speed control set; speed control master; speed control resume; cruise coast; cruise accelerate; cruise decelerate; cruise resume accelerate; cruise set coast; cruise master
+cruise set switch | switched-ground load comfort-lost | cruise; cruise set; cruise set switch; cruise control; cruise switch; cruise on; cruise resume; cruise cancel; cruise control switch; set coast; resume accelerate; cruise main; cruise on off; cruise enable; cruise main switch; set accelerate; set minus; set plus; resume; cruise stalk; speed control; speed control switch; speed control set; speed control master; speed control resume; cruise coast; cruise accelerate; cruise decelerate; cruise resume accelerate; cruise set coast; cruise master; set decelerate; resume accelerator; resume accel; set decel; cruise on off
 # inertia
 inertia switch | switched-supply load no-start | inertia switch; ifs; inertia fuel shutdown; crash switch; fuel cut off switch; inertia; impact switch; fuel cut off inertia; rollover switch; crash cutoff switch; crash cutoff; fuel cut switch
 immobiliser signal | other-data both no-start | immobiliser; transponder; theft; passive anti theft; start enable; immobiliser signal; transponder key coil; transponder coil; immobiliser antenna; key coil; anti theft; immobiliser data; immobiliser coil; key transponder; immobiliser aerial; theft deterrent; reader coil; security signal; txct
@@ -303,11 +307,13 @@ anchor lamp | lamp-feed load lamp-off | anchor lamp; anchor; all round lamp; all
 trim motor | switched-supply load dead | trim up; trim down; trim; tilt up; tilt down; trim motor; tilt; power trim; trim relay; trim pump; trim tab; tilt motor; trim switch
 trim gauge | resistive-sensor load reads-wrong | trim gauge; trim sensor; trim position; rudder angle; rudder sensor; trim level; rudder position
 livewell pump | switched-supply load dead | livewell; livewell pump; aerator; baitwell; raw water pump; wash down pump; washdown pump; live well; bait tank pump; bait pump; bait tank
+deck wash pump | switched-supply load dead | wash down pump; deck wash; deck wash pump; washdown; washdown pump; washer down pump; raw water wash
+depth sounder | battery load comfort-lost | depth sounder; echo sounder; depth buzzer; echo buzzer; sounder depth; fish finder
 compass lamp | lamp-feed load lamp-off | compass; compass lamp; compass light; binnacle lamp
 shore power | battery load charge-lost | shore power; battery charger; charger; shore; onboard charger
 inverter | battery load dead | inverter; inverter remote; inverter on; inverter supply
 reserve supply | battery source memory-lost | backup supply; reserve supply; backup battery; emergency battery
-synchroniser | other-data both nothing | engine sync; nmea; sync signal nmea; depth; log; wind; gps; depth sounder; nmea 2000; nmea 0183; sounder transducer; fish finder
+synchroniser | other-data both nothing | engine sync; nmea; sync signal nmea; depth; wind; gps; depth sounder; nmea 2000; nmea 0183; sounder transducer; fish finder
 # parts of a data sheet
 programmer | other-data both nothing | programmer; tx; rx; serial programmer; ser tx; ser rx; rs232; bootstrap; program enable; handset; rs485; programming line; flash enable; boot; flash program; programming enable
 door window end | dry-contact load dead | limit switch; end switch; end stop; proximity switch; reed switch; micro limit
@@ -322,7 +328,7 @@ fridge electronics | battery load dead | fridge logic; fridge electronics; fridg
 # habitation lamps
 habitation lamp | lamp-feed load comfort-lost | habitation lamp; lounge lamp; leisure lamp; house lamp; saloon lamp; galley lamp; washroom lamp; living area lamp; cabin lamp; tent lamp inside
 awning lamp | lamp-feed load comfort-lost | awning lamp; porch lamp; exterior lamp; outside lamp; outside tent lamp; tent lamp; ambient tent lamp
-deck lamp | lamp-feed load lamp-off | spreader lamp; deck lamp; cockpit lamp
+deck lamp | lamp-feed load lamp-off | spreader lamp; deck lamp; cockpit lamp; deck flood; flood deck; deck flood lamp
 # mains
 mains present | switched-supply load nothing | mains present; ac ok; mains ok; hook up present; hook up; shore present; shore power detect; mains detect; mains detected; ac present; hook up detect; mains hook up present
 mains charger output | battery source charge-lost | charger output; mains charger output; mains charger; charger plus; charger out; charger output plus; auxiliary charge input; auxiliary charge in; charge input; charger input; auxiliary charge

@@ -22,10 +22,10 @@ oil level | resistive-sensor load lamp-on | oil level; engine oil level; oil lev
 # air temperature
 intake air temperature | resistive-sensor load poor-running | intake air temperature; intake temperature; air temperature; manifold air temperature; act; inlet air; intake air
 charge air temperature | resistive-sensor load limp | charge air temperature; boost air temperature; charge air cooler; intercooler temperature; charge air cooler temperature
-outside temperature | resistive-sensor load reads-wrong | outside temperature; ambient temperature; ambient air temperature; oat; outside air; outside sensor; outside
+outside temperature | resistive-sensor load reads-wrong | outside temperature; ambient temperature; ambient air temperature; oat; outside air; outside sensor; outside; mirror temperature sensor; ambient temperature sensor in mirror; ambient temperature sensor mirror
 # throttle position
 throttle position | analog load limp | throttle position; throttle position sensor; throttle sensor; throttle potentiometer; throttle signal; throttle position signal; throttle angle; throttle; vta; throttle body position; throttle body sensor; throttle body signal
-closed throttle switch | switched-ground load poor-running | closed throttle; closed throttle position; idle switch; idle contact; ctp; idle position switch; throttle idle switch; accelerator switch idle; idle switch accelerator; idle contact load sensor; pedal switch idle
+closed throttle switch | switched-ground load poor-running | closed throttle; closed throttle position; idle switch; idle contact; ctp; idle position switch; throttle idle switch; accelerator switch idle; idle switch accelerator; idle contact load sensor; pedal switch idle; idle validation; idle validation switch
 wide open throttle switch | switched-ground load poor-running | wide open throttle; wot; full load switch; full throttle switch; full load contact
 throttle motor | pwm source limp | throttle motor; throttle control motor; electronic throttle; throttle body motor; etc motor; tb; throttle valve motor; throttle motor control; throttle drive; electronic throttle motor; etc m; throttle m; etc motor; etc; throttle body motor; motor throttle body
 # accelerator position
@@ -40,8 +40,8 @@ barometric pressure | analog load poor-running | barometric pressure; ambient pr
 mass air flow | analog load poor-running | mass air flow; air flow meter; air flow sensor; air mass; air mass meter; hot film; air meter; airflow meter; airflow sensor; airflow; air flow; air mass; air mass signal; air mass meter
 volume air flow | analog load poor-running | volume air flow; vane air flow; air vane; flap air flow
 # crankshaft position
-crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft; crank angle; crank angle sensor signal; ot sensor; engine speed sensor flywheel; crank signal sensor; crank speed; trigger wheel; trigger wheel sensor; crank trigger wheel sensor; crank trigger wheel; wheel pickup; rpm pickup; engine speed pickup; trigger 1; trigger 1 vr; trigger 1 vr plus; trigger 1 vr minus; primary trigger; vr trigger
-camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor; home; phase; cylinder reference; cam tdc sensor; tdc sensor cam; cid; cid sensor; cylinder identification sensor; cam sync
+crankshaft position | vr-pair load no-start | crankshaft position; crankshaft position sensor; crank sensor; crank position; crank position sensor; crankshaft sensor; engine speed sensor; crank pickup; engine position; reference mark sensor; tdc sensor; ne signal; crank angle sensor; crank trigger; flywheel sensor; crankshaft; crankshaft speed; engine speed sensor plus; flywheel pin sensor; crankshaft signal; trigger 1 crankshaft; crank angle; crank angle sensor signal; ot sensor; engine speed sensor flywheel; crank signal sensor; crank speed; trigger wheel; trigger wheel sensor; crank trigger wheel sensor; crank trigger wheel; wheel pickup; rpm pickup; engine speed pickup; trigger 1; trigger 1 vr; trigger 1 vr plus; trigger 1 vr minus; primary trigger; vr trigger; trigger 1; crank trigger; primary trigger
+camshaft position | hall load no-start | camshaft position; camshaft position sensor; camshaft sensor; phase sensor; cylinder id; sync; camshaft; cylinder identification; camshaft timing sensor; camshaft sensor bank; synchronisation; home signal; cam angle sensor; home; phase; cylinder reference; cam tdc sensor; tdc sensor cam; cid; cid sensor; cylinder identification sensor; cam sync; trigger 2 sync; trigger 2; sync trigger; cam trigger
 distributor pickup | vr-pair load no-start | distributor pickup; distributor signal; pickup coil; pip; distributor hall; distributor; distributor sensor; distributor trigger; distributor pickup coil
 # knock sensor
 knock sensor | analog load poor-running | knock sensor; knock; knock control
@@ -52,12 +52,15 @@ wideband pump current | other-data source code | wideband pump; pump current; pu
 wideband nernst cell | analog load code | nernst; nernst cell; nernst voltage; vs cell
 wideband oxygen sensor | analog load code | wideband; wideband signal; wideband output; wideband oxygen sensor; wideband analog; wideband 0; afr analog output; afr output; lambda analog; lambda controller output; lambda controller; afr 0 5v; afr input
 # exhaust
-exhaust gas temperature | resistive-sensor load code | exhaust gas temperature; exhaust temperature; catalyst temperature; exhaust gas sensor; pyrometer; egt
+exhaust gas temperature | resistive-sensor load code | exhaust gas temperature; exhaust temperature; catalyst temperature; exhaust gas sensor; pyrometer; egt; particulate temperature; particulate inlet temperature; exhaust temperature; particulate temperature in; particulate temperature out
 exhaust differential pressure | analog load limp | differential pressure; particulate pressure; particulate differential pressure; particulate filter pressure; exhaust pressure; exhaust back pressure; dpf differential pressure; dpf diff pressure; dpf pressure; differential pressure exhaust; diff pressure sensor; particulate diff pressure; delta p; delta p sensor; diff pressure; delta pressure; soot pressure; particulate pressure
 nox sensor | other-data both limp | nox; nox sensor
 adblue pump | pwm source limp | adblue pump; adblue dosing; adblue injector; reductant pump; adblue dosing valve
-adblue level | resistive-sensor load lamp-on | adblue level; reductant level; adblue tank; adblue temperature; adblue quality
+adblue level | resistive-sensor load lamp-on | adblue level; reductant level; adblue tank; adblue quality
+adblue temperature | resistive-sensor load limp | adblue temperature; adblue tank temperature; adblue temperature sensor
 exhaust brake | switched-ground source comfort-lost | exhaust brake; exhaust brake valve; engine brake; jake brake; exhaust flap; compression brake; engine brake solenoid
+regeneration switch | switched-ground load nothing | regeneration; regeneration request; regeneration force; regeneration switch; force regeneration; parked regeneration; regeneration start; regeneration enable
+regeneration inhibit | switched-ground load nothing | regeneration inhibit; inhibit regeneration; regeneration stop; regeneration in
 exhaust gas recirculation valve | pwm source code | egr; egr valve; exhaust gas recirculation; egr solenoid; exhaust gas recirculation valve; egr control; egr motor
 exhaust gas recirculation position | analog load code | egr position; egr lift; egr valve position; egr feedback; exhaust gas recirculation position
 # fuel pressure
@@ -88,7 +91,7 @@ heater fuel pump | pwm source dead | heater fuel pump; dosing pump; heater dosin
 main relay | switched-ground source no-start | main relay; power relay; control unit relay; eec relay; system relay; rm; relay module; efi relay; ecu relay; efi main relay; main relay hold; engine relay; power hold; relay hold; ecu main relay; engine control relay
 # idle
 idle air control | coil source poor-running | idle air control; idle valve; idle speed control; idle stepper; idle air valve; idle control valve; idle speed valve; idle air control valve; idle speed control valve; idle speed motor; stepper motor; iac motor; idle motor; idle; idle actuator; isc valve; idle stabilisation valve; idle stabilisation; idle control
-idle up | switched-supply source poor-running | idle up; idle up valve; fast idle; fast idle valve; high idle; vsv idle; idle up request
+idle up | switched-supply source poor-running | idle up; idle up valve; fast idle; fast idle valve; high idle; vsv idle; idle up request; idle kicker; idle kicker solenoid; kicker solenoid
 intake throttle valve | pwm source code | intake throttle; intake throttle valve; air shut off flap; intake shut off flap; air shut off valve; intake flap; throttle flap; anti shudder valve; intake air throttle
 engine speed adjust | switched-supply load comfort-lost | hand throttle; idle raise; idle adjust; engine speed increase; engine speed decrease; engine speed up; engine speed down; throttle up; throttle down; rpm increase; rpm decrease; hand throttle increase; hand throttle decrease; idle increase; idle decrease
 # air valves
@@ -113,6 +116,9 @@ ignition trigger | pwm load no-start | ignition trigger; spark control; ignition
 ignition confirmation | pwm source code | ignition confirmation; ignition diagnostic monitor; ignition feedback; ignition confirmation signal; ignition fail signal
 ignition high voltage | other-data source no-start | t4; t4a; t4b; spark plug lead; high tension; ht lead; spark plug; high tension lead
 shift cut | switched-ground load comfort-lost | shift cut; timing retard; torque reduction; torque reduction request; retard request; pulls timing; timing cut; ignition retard; torque cut; torque intervention; torque request; load signal; launch control; flat shift; clutch cut; gear cut
+pit limiter switch | switched-ground load nothing | pit limiter; pit lane speed; pit lane limiter; pit speed; pit switch; pit lane
+alarm acknowledge switch | switched-ground load nothing | alarm acknowledge; alarm acknowledge switch; acknowledge
+logging switch | switched-ground load nothing | logger on; logger start; logger switch; logger start switch; logger
 # engine speed
 tachometer | pwm load reads-wrong | tachometer; engine speed; engine speed signal; td signal; tn signal; td; tachometer signal; rev counter; tach output; tach drive; engine speed output
 # road speed
@@ -153,7 +159,7 @@ torque converter clutch | switched-ground source code | torque converter clutch;
 overdrive switch | switched-ground load comfort-lost | overdrive; overdrive switch; overdrive off; tow haul; overdrive solenoid; overdrive cancel
 shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; shift up paddle; gear up; paddle right; upshift paddle; tip up
 shift down switch | switched-ground load comfort-lost | shift down; downshift; paddle down; paddle minus; down shift; tip down; shift down paddle; gear down; paddle left; downshift paddle
-manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode; manual gate; m gate; manual shift gate
+manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode; manual gate; m gate; manual shift gate; mode; mode button
 shift lock | switched-ground source comfort-lost | shift lock; shift lock solenoid; selector lock; key lock solenoid; shift interlock; btsi; brake shift interlock
 park position switch | switched-ground load comfort-lost | selector in p; shift p switch; p switch; p position switch; selector p switch; park position switch; gear selector in p; gear selector p; lever in p; p detect
 transfer case motor | switched-supply source dead | transfer case motor; transfer motor; transfer case; transfer case shift; 4x4 motor; four wheel drive motor

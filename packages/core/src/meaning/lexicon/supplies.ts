@@ -43,6 +43,7 @@ j1850 bus minus | other-data both bus-silent | j1850 minus; j1850 bus minus
 flexray plus | other-data both bus-silent | flexray bp; flexray plus; flexray
 flexray minus | other-data both bus-silent | flexray bm; flexray minus
 serial data | other-data both bus-silent | serial data
+ethernet | other-data both bus-silent | ethernet; ethernet tx; ethernet rx
 sent signal | other-data load reads-wrong | sent; sent signal; sae j2716
 # shield
 shield | shield passive noise | shield

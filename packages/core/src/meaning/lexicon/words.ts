@@ -128,7 +128,7 @@ rear fog lamp: nebelschlussleuchte nebelschlusslicht nsl
 plate: licence license lic kennzeichen tag
 number plate: numberplate kennzeichenleuchte
 interior lamp: innenlicht innenleuchte innenraumlicht
-interior: innenraum cabin cab
+interior: innenraum cabin cab raum
 daytime: daylight
 daytime running lamp: drl tagfahrlicht
 cornering: abbiege
@@ -300,7 +300,7 @@ vehicle speed: vspd gal tachymetric
 idle air control: iac isc iacv iscv leerlaufsteller leerlaufregler leerlaufregelventil aac rso
 purge valve: evap evapcan
 variable valve timing: vvt vcp vtc vct nockenwellenverstellung nockenwellenversteller
-malfunction indicator lamp: mil cel motorkontrollleuchte mkl motorkontrollampe
+malfunction indicator lamp: mil cel motorkontrollleuchte mkl motorkontrollampe awl
 brake pedal switch: bpp boo bls brakeswitch
 brake test switch: bts
 clutch pedal switch: cpp
@@ -445,7 +445,7 @@ compressor clutch: magnetkupplung mgc
 interior temperature: innentemperatur
 ambient temperature: außentemperatur aussentemperatur
 supply: stromzufuhr speisung
-sensor ground: gebermasse sensormasse
+sensor ground: gebermasse sensormasse bezugsmasse
 signal ground: signalmasse
 wheel speed: raddrehzahl
 speed: tempo
@@ -595,4 +595,21 @@ pink:
 grey: gray
 violet: 
 closing: 
+inhibit: inh
+drive: drv
+stop engine lamp: rsl
+idle validation: ivs
+ethernet: eth
+unfold: unfolding ausklappen
+regeneration: 
+logger: logging log
+limiter: 
+acknowledge: ack
+lane: 
+slave: 
+setpoint: sollwert
+glow pin: glühstift gluehstift
+squeegee: squeegees
+depth: 
+echo: 
 `;
