@@ -6,6 +6,7 @@ import {
   type Dossier,
   type LeavingOpen,
   type PinId,
+  type Sureness,
 } from "../model/index.ts";
 import { present } from "../util/index.ts";
 import type { SuggestedAlone, SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
@@ -73,10 +74,30 @@ export function decisionFromPair(pair: SuggestedPair, dossier: Dossier): Decisio
   return { ...how, sure: pair.sure, ...device, ...common };
 }
 
+/** A wire of the vehicle led through a part: into the cavity of its plug where one receives the terminal, else cut in mid-run. */
+export function ledThrough(
+  dossier: Dossier,
+  vehicle: PinId,
+  into: PinId,
+  back: PinId,
+  sure: Sureness,
+): Extract<Decision, { kind: "series" }> {
+  const receives = dossier.connectors.some(
+    ({ leads, pins }) => leads === "loom" && pins.some(({ id }) => id === into),
+  );
+  const hasOwnWire = dossier.connectors.some(({ pins }) =>
+    pins.some(({ id, content }) => id === into && content === "occupied"),
+  );
+  const method = hasOwnWire && (dossier.head.method === "splice" || !receives) ? "splice" : "move";
+  return { kind: "series", vehicle, into, back, method, sure, ...common };
+}
+
 export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup, dossier: Dossier): Decision {
   const between = device === null ? {} : { device: device.device };
   const [first] = pairs;
   const { vehicle, incoming } = present(first, "pair of a group");
+  if (kind === "series")
+    return ledThrough(dossier, vehicle, incoming, present(pairs[1], "second pair").incoming, sure);
   const theirs = halfOfTheirs(dossier, kind === "split" ? pairs.map((pair) => pair.incoming) : [incoming]);
   if (kind === "split" && staysWhole(dossier, vehicle))
     return {

@@ -6,6 +6,7 @@ import {
   type SignalClass,
   type Side,
 } from "../model/index.ts";
+import { keepOutOf } from "./keepOut.ts";
 import { levelsDiffer, weigh } from "./evidence.ts";
 import { pinReader, type ReadPin } from "./readPin.ts";
 import { CHECK } from "./sureness.ts";
@@ -37,7 +38,7 @@ function verdictOf(dossier: Dossier): readonly ColourJoin[] {
   const read = pinReader(dossier);
   const wires = (side: Side): readonly ReadPin[] =>
     pinsOfSide(dossier, side)
-      .filter(({ pin }) => pin.content === "occupied")
+      .filter((placed) => placed.pin.content === "occupied" && keepOutOf(placed) === null)
       .map(read)
       .filter(({ look }) => look !== "");
   const left = wires("vehicle");

@@ -31,6 +31,7 @@ import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { contestedSupplies, SURE, surenessOf } from "./sureness.ts";
+import { givingHalf, throughOf } from "./through.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
 export interface SuggestedPair {
@@ -48,9 +49,12 @@ export interface SuggestedPair {
   readonly device: ProposedDevice | null;
 }
 
-/** One wire of one side with several of the other; `split` when the vehicle has the one, `merge` when the incoming side has. */
+/**
+ * One wire of one side with several of the other; `split` when the vehicle has the one, `merge` when the incoming side has. `series`: a
+ * wire of the vehicle is led through a part, its loom's half to the first pair's pin, the half in its plug to the second's.
+ */
 export interface SuggestedGroup {
-  readonly kind: "split" | "merge";
+  readonly kind: "split" | "merge" | "series";
   readonly pairs: readonly SuggestedPair[];
   readonly sure: Sureness;
   readonly device: ProposedDevice | null;
@@ -143,20 +147,24 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   );
   const links = starsOnly(linksOf(match, options));
   const contested = new Set([...contestedSupplies(left), ...contestedSupplies(right)]);
+  const taken = new Set(links.map(({ column }) => column));
   const pairs: SuggestedPair[] = [];
   const groups: SuggestedGroup[] = [];
   for (const group of groupsOf(links)) {
     const made = group.map((link) => pairOf(link, match, dossier.head.nominalVolts, contested));
     const [only] = made;
-    if (made.length === 1 && only !== undefined) pairs.push(only);
+    const led = ledThrough(group, made, match, dossier.head.nominalVolts, contested, taken);
+    if (led !== null) groups.push(led);
+    else if (made.length === 1 && only !== undefined) pairs.push(only);
     else groups.push(grouped(group, made));
   }
+  const met = [...pairs, ...groups.flatMap((group) => group.pairs)];
   const partner = new Map(
-    links.flatMap(
-      ({ row, column }) =>
+    met.flatMap(
+      ({ vehicle, incoming }) =>
         [
-          [row.placed.pin.id, column.placed.pin.id],
-          [column.placed.pin.id, row.placed.pin.id],
+          [vehicle, incoming],
+          [incoming, vehicle],
         ] as const,
     ),
   );
@@ -361,6 +369,46 @@ function pairOf(
     reasons: further ? [...reasons, { kind: "shared-wire", weight: -SURCHARGE } as const] : reasons,
     device: deviceBetween(row, column, nominalVolts),
   };
+}
+
+/**
+ * A wire of the vehicle that meets both ends of one part, or one end of it while nobody wants the other, is led through the part.
+ * Null where it is not so. Never surer than "check": which half drives is measured before anything is cut.
+ */
+function ledThrough(
+  links: readonly ChosenLink[],
+  made: readonly SuggestedPair[],
+  match: MatchProblem,
+  nominalVolts: number,
+  contested: ReadonlySet<ReadPin>,
+  taken: ReadonlySet<ReadPin>,
+): SuggestedGroup | null {
+  const [first, second] = links;
+  const [own] = made;
+  if (first === undefined || own === undefined || links.length > 2 || own.device !== null) return null;
+  const { row, column } = first;
+  const others =
+    second === undefined
+      ? match.columns.map(({ pin }) => pin).filter((pin) => !taken.has(pin))
+      : [second.column];
+  if (second !== undefined && second.row !== row) return null;
+  for (const other of others) {
+    const through = throughOf(column, other);
+    if (through === null || match.evidence(row, other) === null) continue;
+    const strength = Math.min(first.strength, match.evidence(row, other)?.strength ?? 0);
+    const link = { row, column: other, further: false, strength, margin: first.margin };
+    const pair =
+      second === undefined ? pairOf(link, match, nominalVolts, contested) : present(made[1], "pair");
+    const giving = givingHalf(row);
+    const [entry, exit] = through.entry === column ? [own, pair] : [pair, own];
+    return {
+      kind: "series",
+      pairs: giving === "plug" ? [exit, entry] : [entry, exit],
+      sure: giving === null ? "guess" : (worse(worse(own.sure, pair.sure), "check") ?? "check"),
+      device: null,
+    };
+  }
+  return null;
 }
 
 function grouped(links: readonly ChosenLink[], pairs: readonly SuggestedPair[]): SuggestedGroup {

@@ -27,6 +27,7 @@ export {
   decisionFromPair,
   halfOfTheirs,
   joined,
+  ledThrough,
   tappedInstead,
   staysWhole,
   leftOpen,

@@ -14,17 +14,19 @@ export interface SuggestedJumper {
 }
 
 const INTO = /\b(in|input|from|switch|stalk|request|supply in|feed in)\b/i;
-const OUT_OF = /\b(out|output|to|motor|lamp|relay|actuator)\b/i;
+const OUT_OF = /\b(out|output|to|motor|lamp|relay|actuator|controller|ksi)\b/i;
 
 /** Which way a wire works at the plug of a module: as written down, else as its words say; null when neither tells. */
 function wayOf({ placed: { pin }, direction }: ReadPin): "source" | "load" | null {
   if (direction === "source" || direction === "load") return direction;
+  const [from, to] = [/\bfrom\b/i.test(pin.function), /\bto\b/i.test(pin.function)];
+  if (from !== to) return from ? "source" : "load";
   const [into, out] = [INTO.test(pin.function), OUT_OF.test(pin.function)];
   return into === out ? null : into ? "source" : "load";
 }
 /** Words that only say which way a wire works, and what is at its end, tell nothing of what it is for. */
 const WAY_WORDS =
-  /\b(in|input|out|output|from|to)\b\s*(the\s*)?(switch|stalk|motor|lamp|relay|actuator|module)?/gi;
+  /\b(in|input|out|output|from|to)\b\s*(the\s*)?(switch|stalk|motor|lamp|relay|actuator|module|dash)?|\bcontroller\b/gi;
 const withoutWay = (text: string): string => tokensOf(text.replace(WAY_WORDS, " ")).join(" ");
 
 /**

@@ -1,5 +1,5 @@
 import { readMeaning } from "../meaning/index.ts";
-import type { PlacedPin } from "../model/index.ts";
+import type { Connector, PlacedPin } from "../model/index.ts";
 
 /**
  * Words that name a circuit which is not worked on here, whatever else is read from the label (common practice): on this side a word
@@ -11,8 +11,19 @@ const TOPICS = [
     words: /\b(airbag|air bag|srs|pretensioner|restraint|squib|clock ?spring|gurtstraffer)\b/i,
   },
   { what: "high-voltage", words: /\b(high voltage|hv battery|hvil|traction battery|orange hv|hochvolt)\b/i },
+  {
+    what: "mains",
+    words:
+      /\b(mains|protective earth|protective conductor|schutzleiter|netzspannung|(?:1[012]|2[234])0 ?v ?(?:ac\b|~)|23\d ?v)\b/i,
+  },
 ] as const;
 export type KeepOut = (typeof TOPICS)[number]["what"] | "marked";
+
+/** A signal that tells whether mains is there, and what a charger gives, are of the low voltage. */
+const BESIDE_MAINS = /\b(present|detect\w*|ok|sense|charger|lamp|light|indicator|relay coil|control)\b/i;
+/** DC above this is not touched without the training for it: voltage class B of UN Regulation No. 100 (from memory). */
+const SAFE_VOLTS = 60;
+const VOLTS = /(\d+(?:[.,]\d+)?) ?v(?:olts?|dc|ac)?\b/gi;
 
 /** A lamp that tells of such a circuit, and nothing else in the label, is no part of it. */
 const TELL_TALE = /\b(lamp|light|warning|tell-?tale|indicator)\b/i;
@@ -23,9 +34,32 @@ const TELL_TALE = /\b(lamp|light|warning|tell-?tale|indicator)\b/i;
  */
 export function keepOutOf({ pin, connector }: PlacedPin): KeepOut | null {
   if (connector.keepOut !== "") return "marked";
+  if (
+    isMains(pin.function) ||
+    isMains(connector.module) ||
+    connector.pins.some((one) => isMains(one.function))
+  )
+    return "mains";
+  if (
+    [...pin.function.matchAll(VOLTS)].some(([, volts = ""]) => Number(volts.replace(",", ".")) > SAFE_VOLTS)
+  )
+    return "high-voltage";
   const { things, aside, kinds } = readMeaning(pin.function);
   const byThing = [...things, ...aside].find(({ keepOut }) => keepOut !== null)?.keepOut ?? null;
   if (byThing !== null) return byThing;
   if (TELL_TALE.test(pin.function) || kinds.has("telltale")) return null;
   return TOPICS.find(({ words }) => words.test(pin.function))?.what ?? null;
 }
+
+const MAINS_PLUGS = new WeakMap<Connector, boolean>();
+/** Every wire of a plug that holds a wire of the mains belongs to it. Worked out once for each connector. */
+function holdsMains(connector: Connector): boolean {
+  const known =
+    MAINS_PLUGS.get(connector) ??
+    (isMains(connector.module) || connector.pins.some((pin) => isMains(pin.function)));
+  MAINS_PLUGS.set(connector, known);
+  return known;
+}
+/** Whether a text names the mains itself. */
+const isMains = (text: string): boolean =>
+  TOPICS[2].words.test(text) && !BESIDE_MAINS.test(text) && !TELL_TALE.test(text);

@@ -16,6 +16,7 @@ import {
 } from "../model/index.ts";
 import { endsOfStep, isAtJoint, partOfStep, type EndPart, type Step, type StepKind } from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
+import { checkedWords } from "./checkedWords.ts";
 import { tryWords } from "./tryWords.ts";
 import { pullOutForce } from "../sizing/index.ts";
 import { capital, list, present } from "../util/index.ts";
@@ -172,7 +173,7 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   pierce: ["Only this membrane is open"],
   insert: ["Clicked; tug test holds", "Lance was straight; same system and size"],
   cut: ["Enough length on both sides", "Clear of the other joints"],
-  uncover: ["Power is off again"],
+  uncover: ["Power is off", "The other half is insulated"],
   "cut-terminal": ["Cut right behind the crimp"],
   strip: ["No strand nicked", "Sleeve or seal on before joining"],
   splice: ["Joint insulated and away from heat"],
@@ -309,15 +310,7 @@ export function stepWords(
     case "label":
       return words(wireWords(wire), here("at", ", and its twins"));
     case "check":
-      return words(
-        wireWords(wire),
-        here(
-          "at",
-          partner === null
-            ? `: is it ${at?.pin.function || "what the table says"}?`
-            : `: does it belong to ${pinName(partner)}, ${partner.pin.function}?`,
-        ),
-      );
+      return words(wireWords(wire), here("at", checkedWords(step, dossier, at, partner)));
     case "find-live":
       return words(wireWords(wire), here("of", ": which half carries the supply?"));
     case "release":

@@ -14,6 +14,7 @@ import {
 } from "../../model/index.ts";
 import { present } from "../../util/index.ts";
 import type { Crosswalk } from "../crosswalk.ts";
+import { keepOutOf } from "../keepOut.ts";
 import { pinReader, type ReadPin } from "../readPin.ts";
 import { RULES } from "./rules.ts";
 import { looksIn, type Hazard, type HazardContext, type Link } from "./rule.ts";
@@ -78,7 +79,7 @@ function contextOf(dossier: Dossier, suggested: Suggested): HazardContext {
     );
   const wires = (side: Side): readonly ReadPin[] =>
     pinsOfSide(dossier, side)
-      .filter(({ pin }) => pin.content === "occupied")
+      .filter((placed) => placed.pin.content === "occupied" && keepOutOf(placed) === null)
       .map(({ pin }) => read(pin.id));
   const both = { vehicle: wires("vehicle"), incoming: wires("incoming") };
   return {
@@ -108,6 +109,9 @@ function sharing(links: readonly Link[]): readonly (readonly Link[])[] {
   return [...byPin.values()].filter((group) => group.length > 1);
 }
 
+/** What is kept out is left as it is, and nothing else is said of it. */
+const isKeptOut = ({ placed }: ReadPin): boolean => keepOutOf(placed) !== null;
+
 /** All hazards of what is decided and suggested, by rule; what was accepted carries its reason and who gave it. */
 export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): readonly Hazard[] {
   const context = contextOf(dossier, suggested);
@@ -117,21 +121,24 @@ export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): r
     ),
   );
   return RULES.flatMap((rule) =>
-    rule.find(context).map(({ severity, pins, decision, title, detail, cure, fixes, cured }): Hazard => {
-      const id = decision === undefined || decision === null ? null : decisionId(decision);
-      return {
-        rule: rule.id,
-        class: rule.class,
-        severity,
-        pins: pins.map((pin) => pin.placed.pin.id),
-        decision: id,
-        title,
-        detail,
-        cure,
-        fixes: fixes ?? [],
-        cured: cured ?? false,
-        answered: id === null ? null : (answers.get(`${id} ${rule.id}`) ?? null),
-      };
-    }),
+    rule
+      .find(context)
+      .filter(({ pins }) => rule.id === "keep-out" || !pins.some(isKeptOut))
+      .map(({ severity, pins, decision, title, detail, cure, fixes, cured }): Hazard => {
+        const id = decision === undefined || decision === null ? null : decisionId(decision);
+        return {
+          rule: rule.id,
+          class: rule.class,
+          severity,
+          pins: pins.map((pin) => pin.placed.pin.id),
+          decision: id,
+          title,
+          detail,
+          cure,
+          fixes: fixes ?? [],
+          cured: cured ?? false,
+          answered: id === null ? null : (answers.get(`${id} ${rule.id}`) ?? null),
+        };
+      }),
   );
 }

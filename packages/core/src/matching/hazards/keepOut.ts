@@ -11,13 +11,17 @@ const WORDS: Readonly<Record<KeepOut, { readonly title: string; readonly detail:
     title: "High voltage: keep out",
     detail: "is a high-voltage circuit, for licensed practice only",
   },
+  mains: {
+    title: "Mains: keep out",
+    detail: "carries mains voltage or its protective earth, for a licensed electrician only",
+  },
   marked: {
     title: "Keep out: leave this connector closed",
     detail: "is in a keep-out connector",
   },
 };
 
-/** Restraint and high-voltage circuits and plugs that are marked are not worked on here. */
+/** Restraint, high-voltage and mains circuits and plugs that are marked are not worked on here. */
 export const keepOut: Rule = {
   id: "keep-out",
   class: "law",

@@ -207,9 +207,8 @@ export function shiftPin(dossier: Dossier, pin: PinId, to: PinId): Edit {
 
 /** A vehicle's wire is led through the incoming part: it goes into the first of its pins, and the second one leads back to its place. */
 export function seriesThrough(dossier: Dossier, vehicle: PinId, into: PinId, back: PinId): Edit {
-  const method = hasWire(dossier, into) && dossier.head.method === "splice" ? "splice" : "move";
   return {
-    put: [{ kind: "series", vehicle, into, back, method, sure: "sure", ...common, reason: "chosen by hand" }],
+    put: [{ ...ledThrough(dossier, vehicle, into, back, "sure"), reason: "chosen by hand" }],
     remove: [
       ...new Set([...inTheWay(dossier, [vehicle, into, back]), ...claiming(dossier, [into, vehicle])]),
     ],
