@@ -70,10 +70,16 @@ function cavitiesOf(connector: Connector): readonly (readonly [string, string])[
   return pairsOf(labels.length > 200 ? lettered : labels, misleading);
 }
 
-/** Two-letter names differ by one character by nature, unless they count on: E1 and E2. */
-const shortApart = (a: string, b: string): boolean =>
-  asRead(a) === asRead(b) ||
-  (oneCharacterApart(a, b) && (Math.min(a.length, b.length) > 2 || sameCount(a, b)));
+/** Digits that a worn print turns into each other (common practice, no source). */
+const WORN = new Set(["17", "38", "56", "08", "69"]);
+/** Names of connectors count on by nature too (X4 and X9); worn digits and exchanged ones mislead. */
+function connectorsApart(a: string, b: string): boolean {
+  if (asRead(a) === asRead(b)) return true;
+  if (!oneCharacterApart(a, b) || Math.min(a.length, b.length) < 3) return false;
+  if (a.length !== b.length) return !sameCount(a, b);
+  const apart = [...a].flatMap((letter, i) => (letter === b[i] ? [] : [[letter, b[i]].sort().join("")]));
+  return apart.length === 2 || WORN.has(apart[0] ?? "") || !sameCount(a, b);
+}
 
 /** Names of connectors one character apart; cavity labels and circuit numbers of one connector that are read for each other. */
 export function nameLookAlikes(dossier: Dossier): readonly NameLookAlike[] {
@@ -81,7 +87,7 @@ export function nameLookAlikes(dossier: Dossier): readonly NameLookAlike[] {
   return [
     ...pairsOf(
       connectors.map((one) => one.name),
-      shortApart,
+      connectorsApart,
     ).map((names): NameLookAlike => ({ what: "connector", names, at: "" })),
     ...connectors.flatMap((connector) => [
       ...cavitiesOf(connector).map((names): NameLookAlike => ({ what: "cavity", names, at: connector.name })),

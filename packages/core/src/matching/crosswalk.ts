@@ -19,6 +19,7 @@ import {
   type PinId,
   type PlacedPin,
   type Side,
+  SIDES,
   type Sureness,
 } from "../model/index.ts";
 import { firstDifference, present, unionFind } from "../util/index.ts";
@@ -31,6 +32,8 @@ import { feedPlaces, type FeedPlace } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { contestedSupplies, SURE, surenessOf } from "./sureness.ts";
+import { pairedByPosition } from "./position.ts";
+import { contactFeed } from "./relayContacts.ts";
 import { givingHalf, throughOf } from "./through.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
@@ -73,7 +76,8 @@ export interface SuggestedAlone {
     | "option-dropped"
     | "keep-out"
     | "nothing-known"
-    | "ends-at-adapter";
+    | "ends-at-adapter"
+    | "one-sided";
   /** What it needs, for a feed. */
   readonly feed: FeedClass | null;
   /** Places of this job that could give it, the nearest in meaning first. */
@@ -125,17 +129,25 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
       .map(read);
   const left = open("vehicle");
   const right = open("incoming");
+  // A table of one side only is read, not worked on.
+  const isOneSided =
+    dossier.head.kind !== "module-bypass" &&
+    SIDES.some((side) => pinsOfSide(dossier, side).every(({ pin }) => pin.content === "empty"));
+  const placed = pairedByPosition(dossier, left, right);
   const bypass = suggestJumpers(
     dossier,
     left.filter(({ placed }) => !isKept(dossier, placed.connector)),
   );
-  const inJumper = new Set(bypass.flatMap(({ pins }) => pins));
+  const settled = new Set([
+    ...bypass.flatMap(({ pins }) => pins),
+    ...placed.flatMap(({ vehicle, incoming }) => [vehicle, incoming]),
+  ]);
   const takesPart = (pin: ReadPin): boolean =>
     pin.placed.pin.content === "occupied" &&
     pin.signal !== "none" &&
     keepOutOf(pin.placed) === null &&
     droppedOption(dossier, pin.placed) === null &&
-    !inJumper.has(pin.placed.pin.id);
+    !settled.has(pin.placed.pin.id);
   const rows = left.filter(takesPart);
   // Weighing the pairs is the first half of the work, choosing among them the second.
   const match = matchProblem(
@@ -148,7 +160,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const links = starsOnly(linksOf(match, options));
   const contested = new Set([...contestedSupplies(left), ...contestedSupplies(right)]);
   const taken = new Set(links.map(({ column }) => column));
-  const pairs: SuggestedPair[] = [];
+  const pairs: SuggestedPair[] = [...placed];
   const groups: SuggestedGroup[] = [];
   for (const group of groupsOf(links)) {
     const made = group.map((link) => pairOf(link, match, dossier.head.nominalVolts, contested));
@@ -174,9 +186,18 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const alone = [...left, ...right]
     .filter(
       ({ placed: { pin, connector } }) =>
-        !partner.has(pin.id) && !inJumper.has(pin.id) && !isKept(dossier, connector),
+        !partner.has(pin.id) && !settled.has(pin.id) && !isKept(dossier, connector),
     )
-    .map((pin) => aloneOf(pin, dossier, places, nearest.get(pin.placed.pin.id) ?? null, adapted));
+    .map((pin) =>
+      aloneOf(pin, {
+        dossier,
+        places,
+        nearest: nearest.get(pin.placed.pin.id) ?? null,
+        adapted,
+        contactFeed: contactFeed(pin, links),
+        isOneSided,
+      }),
+    );
   return { pairs, groups, jumpers: bypass, alone };
 }
 
@@ -450,12 +471,19 @@ function nearestOf(
   return nearest;
 }
 
+interface Around {
+  readonly dossier: Dossier;
+  readonly places: readonly FeedPlace[];
+  readonly nearest: SuggestedAlone["nearest"];
+  readonly adapted: (connector: Connector) => boolean;
+  /** What a relay's common needs, so that its contact gives what it is joined to. */
+  readonly contactFeed: FeedClass | null;
+  readonly isOneSided: boolean;
+}
+
 function aloneOf(
   own: ReadPin,
-  dossier: Dossier,
-  places: readonly FeedPlace[],
-  nearest: SuggestedAlone["nearest"],
-  adapted: (connector: Connector) => boolean,
+  { dossier, places, nearest, adapted, contactFeed: needed, isOneSided }: Around,
 ): SuggestedAlone {
   const { placed, signal, reading } = own;
   const { pin, connector } = placed;
@@ -463,22 +491,28 @@ function aloneOf(
     pin: pin.id,
     proposal,
     why,
-    feed: proposal === "feed" && isFeed(signal) ? signal : null,
-    from: proposal === "feed" ? places.filter((place) => place.feed === signal) : [],
-    open: proposal === "leave" && why !== "ends-at-adapter" ? null : (reading.thing?.open ?? null),
+    feed: proposal === "feed" ? (needed ?? (isFeed(signal) ? signal : null)) : null,
+    from: proposal === "feed" ? places.filter((place) => place.feed === (needed ?? signal)) : [],
+    open:
+      proposal === "leave" && why !== "ends-at-adapter" && why !== "no-partner"
+        ? null
+        : (reading.thing?.open ?? null),
     nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
   });
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
   if (pin.content === "unknown") return answer("leave", "not-looked");
+  if (isOneSided) return answer("leave", "one-sided");
   if (signal === "none" || reading.thing?.name === "spare") return answer("leave", "spare");
   if (droppedOption(dossier, placed) !== null)
     return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
-  if (connector.side === "incoming" && isFeed(signal)) return answer("feed", "needs-feed");
+  if (connector.side === "incoming" && (needed !== null || isFeed(signal)))
+    return answer("feed", "needs-feed");
   if (reading.text.trim() === "" && signal === "unknown") return answer("identify", "nothing-known");
   // Neither factory loom is worked on: what the adapter has no use for stays in its cavity, and ends there.
   if (connector.leads === "loom" && (dossier.head.method === "adapter" || adapted(connector)))
     return answer("leave", "ends-at-adapter");
-  return answer("cap", "no-partner");
+  // A wire of the car that nothing is made of stays in its plug, which is covered.
+  return answer(connector.side === "vehicle" && connector.leads === "loom" ? "leave" : "cap", "no-partner");
 }
 
 /** A pin of the other side with the case for it, best first; what "fix to…" offers. */

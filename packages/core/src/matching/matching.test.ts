@@ -48,7 +48,7 @@ const pairsOf = (dossier: Dossier): readonly string[] =>
   );
 
 describe("suggest", () => {
-  it("pairs the demo by what the wires do, leaves the memory feed open and caps the accessory", () => {
+  it("pairs the demo by what the wires do, leaves the memory feed open and the accessory in its plug", () => {
     const dossier = { ...demoDossier(), decisions: [] };
     expect(pairsOf(dossier)).toEqual([
       "B12.1 AL-P.C check",
@@ -65,7 +65,7 @@ describe("suggest", () => {
       "B12.14 AL-P.L sure",
     ]);
     expect(suggest(dossier).alone.map((alone) => `${named(dossier, alone.pin)} ${alone.proposal}`)).toEqual([
-      "B12.3 cap",
+      "B12.3 leave",
       "AL-P.B feed",
       "AL-P.P cap",
       "AL-P.R cap",
@@ -316,7 +316,7 @@ describe("weigh", () => {
     );
     const proposals = (dossier: Dossier): readonly string[] =>
       suggest(dossier).alone.map(({ pin, proposal, why }) => `${named(dossier, pin)} ${proposal} ${why}`);
-    expect(proposals(sides)).toEqual(["V.2 cap no-partner", "V.3 identify nothing-known"]);
+    expect(proposals(sides)).toEqual(["V.2 leave no-partner", "V.3 identify nothing-known"]);
     const adapter = { ...sides, head: { ...sides.head, method: "adapter" as const } };
     expect(proposals(adapter)).toEqual(["V.2 leave ends-at-adapter", "V.3 identify nothing-known"]);
     const put = suggest(adapter).alone.flatMap((alone) => decisionFromAlone(alone) ?? []);

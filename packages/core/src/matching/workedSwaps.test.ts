@@ -198,7 +198,7 @@ describe("worked swaps", () => {
       [["1", "Constant supply", "RD", "battery"]],
       [["A", "Horn", "RD", "switched-ground"]],
     );
-    expect(answer(dossier)).toEqual(["1 cap", "A cap"]);
+    expect(answer(dossier)).toEqual(["1 leave", "A cap"]);
     expect(outcomes(dossier)).toEqual(["damage"]);
   });
 
@@ -259,7 +259,7 @@ describe("worked swaps", () => {
       [],
       { job: { kind: "module-bypass" } },
     );
-    expect(answer(dossier)).toEqual(["1=2", "3=4", "5 cap", "6 cap"]);
+    expect(answer(dossier)).toEqual(["1=2", "3=4", "5 leave", "6 leave"]);
   });
 
   it("equipment that is given up takes no part; equipment that is kept does", () => {

@@ -40,6 +40,7 @@ const CORNERS: Readonly<Record<string, readonly [end: string, side: string]>> = 
 };
 /** A word that is the whole text, or all of it but its fuse: makers' English for ground and battery (common practice, no source). */
 const LONE_WORDS: Readonly<Record<string, string>> = { e: "ground", b: "bplus", mass: "ground" };
+const LONE = /^\s*\(?(?:e|b|mass)\)?\s*(?:[,(]\s*fuse.*)?$/i;
 /** The positions of a direction lever by their letters. */
 const LEVER: Readonly<Record<string, string>> = { f: "forward", r: "reverse", n: "neutral" };
 const DIN_BARE = /^(15|30|31|31b|49a?|50|53[abc]?|54|55|56[abd]?|57|58[lrkd]?|61|75|85|86|87a?)$/;
@@ -140,7 +141,7 @@ export function tokensIn(text: string, context: MeaningContext): readonly Token[
   if (only === undefined) return tokens;
   if (tokens.length === 1 && DIN_BARE.test(only.raw)) return [as(only, `t${only.raw}`)];
   const lone = LONE_WORDS[only.raw];
-  if (lone !== undefined && tokens.slice(1).every(({ word }) => /^(fuse|1amp)$/.test(word)))
+  if (lone !== undefined && LONE.test(text))
     tokens = [as(only, lone), ...tokens.slice(1)];
   for (const habit of HABITS) if (context[habit] === true) tokens = IN_LISTS[habit](tokens, text);
   if (has(tokens, /^(shuttle|direction)$/))

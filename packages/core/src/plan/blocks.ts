@@ -57,6 +57,8 @@ export function blocksOf(dossier: Dossier, hazards: readonly Hazard[], begun: bo
 
 /** The plugs of the vehicle whose part loses a wire by what is decided, where nobody has said that it leaves. */
 function unasked(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonly Block[] {
+  // In a repair the part stays and gets a new plug.
+  if (dossier.head.kind === "connector-repair") return [];
   const parted = new Set(
     dossier.decisions.flatMap((decision) =>
       ["tap", "series", "move", "leave", "forbid"].includes(decision.kind)

@@ -17,11 +17,10 @@ const OWING: readonly HazardClass[] = ["consequence", "law"];
 /** What stays owed after the work, each thing once, with all the pins that it is about. What a part or another order cures is not owed. */
 export function owedAfter(hazards: readonly Hazard[]): readonly Owed[] {
   const owed = new Map<string, Owed>();
-  for (const { rule, class: kind, title, detail, cure, pins, decision, answered, cured } of hazards) {
+  for (const { rule, class: kind, title, detail, cure, pins, decision, answered, cured, about } of hazards) {
     if (!OWING.includes(kind) || decision === null || cured) continue;
     // What law looks at is told once for each subject, whatever number of wires touches it.
-    const [, subject] = kind === "law" ? detail.split(" touches ") : [];
-    const told = subject === undefined ? detail : `The work touches ${subject}`;
+    const told = about === "" ? detail : `The work touches ${about}. Local law and inspection rules apply.`;
     const key = `${rule} ${title} ${told}`;
     const before = owed.get(key);
     owed.set(key, {

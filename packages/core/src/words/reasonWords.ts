@@ -79,7 +79,9 @@ function signalWords({ fit, left, right }: Extract<Reason, { kind: "signal" }>):
 export function aloneWords(alone: SuggestedAlone): string {
   switch (alone.why) {
     case "no-partner":
-      return "nothing on the other side does this";
+      return alone.proposal === "leave"
+        ? "nothing on the other side does this: it stays in its plug"
+        : "nothing on the other side does this";
     case "needs-feed":
       return `nothing on the vehicle side feeds it: it needs ${alone.feed === null ? "a feed" : feedWords(alone.feed)}`;
     case "not-looked":
@@ -92,6 +94,8 @@ export function aloneWords(alone: SuggestedAlone): string {
       return "keep-out: it stays as it is";
     case "ends-at-adapter":
       return "nothing on the other side does this: it stays in its cavity and ends at the adapter";
+    case "one-sided":
+      return "only one side is recorded: it stays as it is";
     case "nothing-known":
       return "function and signal unknown: identify it first";
     default:

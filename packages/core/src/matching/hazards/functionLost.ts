@@ -1,3 +1,4 @@
+import { isFeed } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { named, openEffect } from "./say.ts";
 import { OPEN_WORDS } from "../../shelf/index.ts";
@@ -8,6 +9,9 @@ export const functionLost: Rule = {
   class: "consequence",
   find: ({ open, dossier }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
+      // A supply or ground of the car that stays in its plug feeds nothing any more, and nothing is lost by it.
+      const { side } = pin.placed.connector;
+      if (side === "vehicle" && decision.kind === "leave" && isFeed(pin.signal)) return [];
       const effect = openEffect(pin, decision, dossier);
       if (effect === undefined || effect === "nothing" || effect === "code" || effect === "limp") return [];
       const grave =

@@ -222,8 +222,17 @@ const CASES: Readonly<
   },
   "near-colour": {
     severity: "note",
-    raised: { v: [pin("1", "Horn", { colour: "BN" }), pin("2", "Fan", { colour: "BN/RD" })] },
-    quiet: { v: [pin("1", "Horn", { colour: "BK" }), pin("2", "Fan", { colour: "YE" })] },
+    raised: {
+      v: [pin("1", "Horn", { colour: "BN" }), pin("2", "Fan", { colour: "BN/RD" })],
+      decisions: [
+        { kind: "cap", pin: { connector: "V", cavity: "1" } },
+        { kind: "cap", pin: { connector: "V", cavity: "2" } },
+      ],
+    },
+    quiet: {
+      v: [pin("1", "Horn", { colour: "BN" }), pin("2", "Fan", { colour: "BN/RD" })],
+      decisions: [{ kind: "cap", pin: { connector: "V", cavity: "1" } }],
+    },
   },
   "twin-in-module": {
     severity: "note",
@@ -422,6 +431,22 @@ const CASES: Readonly<
     severity: "caution",
     raised: pair({ function: "87" }, { function: "87a" }),
     quiet: pair({ function: "87" }, { function: "87" }),
+  },
+  "relay-unfed": {
+    severity: "stop",
+    raised: {
+      v: [pin("1", "Horn feed")],
+      x: [pin("A", "Relay 1 normally open (87)"), pin("B", "Relay 1 common (30)")],
+      decisions: [join("1", "A"), { kind: "cap", pin: { connector: "X", cavity: "B" } }],
+    },
+    quiet: {
+      v: [pin("1", "Horn feed")],
+      x: [pin("A", "Relay 1 normally open (87)"), pin("B", "Relay 1 common (30)")],
+      decisions: [
+        join("1", "A"),
+        { kind: "feed", pin: { connector: "X", cavity: "B" }, feed: "battery", from: "F22, 5 A" },
+      ],
+    },
   },
   "relay-diode": {
     severity: "caution",

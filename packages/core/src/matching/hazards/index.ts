@@ -17,7 +17,7 @@ import type { Crosswalk } from "../crosswalk.ts";
 import { keepOutOf } from "../keepOut.ts";
 import { pinReader, type ReadPin } from "../readPin.ts";
 import { RULES } from "./rules.ts";
-import { looksIn, type Hazard, type HazardContext, type Link } from "./rule.ts";
+import { looksIn, type Finding, type Hazard, type HazardContext, type Link, type Rule } from "./rule.ts";
 
 export {
   type Finding,
@@ -109,6 +109,30 @@ function sharing(links: readonly Link[]): readonly (readonly Link[])[] {
   return [...byPin.values()].filter((group) => group.length > 1);
 }
 
+/** The findings of a rule, those of one kind on one card. */
+function onCards({ find, together }: Rule, context: HazardContext): readonly Finding[] {
+  const all = find(context);
+  if (together === undefined || all.length < 2) return all;
+  const groups = new Map<string, [Finding, ...Finding[]]>();
+  for (const finding of all) {
+    const key = together.by(finding);
+    const group = groups.get(key);
+    if (group === undefined) groups.set(key, [finding]);
+    else group.push(finding);
+  }
+  return [...groups.values()].map((group): Finding => {
+    const [first] = group;
+    if (group.length === 1) return first;
+    return {
+      ...first,
+      ...together.words(group),
+      pins: [...new Set(group.flatMap(({ pins }) => pins))],
+      fixes: [],
+      cured: group.every(({ cured }) => cured === true),
+    };
+  });
+}
+
 /** What is kept out is left as it is, and nothing else is said of it. */
 const isKeptOut = ({ placed }: ReadPin): boolean => keepOutOf(placed) !== null;
 
@@ -121,10 +145,9 @@ export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): r
     ),
   );
   return RULES.flatMap((rule) =>
-    rule
-      .find(context)
+    onCards(rule, context)
       .filter(({ pins }) => rule.id === "keep-out" || !pins.some(isKeptOut))
-      .map(({ severity, pins, decision, title, detail, cure, fixes, cured }): Hazard => {
+      .map(({ severity, pins, decision, title, detail, cure, fixes, cured, about }): Hazard => {
         const id = decision === undefined || decision === null ? null : decisionId(decision);
         return {
           rule: rule.id,
@@ -137,6 +160,7 @@ export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): r
           cure,
           fixes: fixes ?? [],
           cured: cured ?? false,
+          about: about ?? "",
           answered: id === null ? null : (answers.get(`${id} ${rule.id}`) ?? null),
         };
       }),

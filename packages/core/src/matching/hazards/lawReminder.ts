@@ -1,6 +1,7 @@
 import { decisionPins } from "../../model/index.ts";
+import { list } from "../../util/index.ts";
 import type { Rule } from "./rule.ts";
-import { named } from "./say.ts";
+import { at, named } from "./say.ts";
 
 const TOPICS = [
   {
@@ -37,6 +38,13 @@ const TOPICS = [
 export const lawReminder: Rule = {
   id: "law-reminder",
   class: "law",
+  together: {
+    by: ({ about = "" }) => about,
+    words: (findings) => ({
+      title: "Inspection rules apply",
+      detail: `${list(findings.flatMap(({ pins: [pin] }) => (pin === undefined ? [] : [at(pin)])))} touch ${findings[0].about ?? ""}. Local law and inspection rules apply.`,
+    }),
+  },
   find: ({ links, open }) =>
     [
       ...links.map(({ vehicle, incoming, decision }) => ({ pins: [vehicle, incoming], decision })),
@@ -64,6 +72,7 @@ export const lawReminder: Rule = {
           decision,
           title: "Inspection rules apply",
           detail: `${named(own)} touches ${topic.what}. Local law and inspection rules apply.`,
+          about: topic.what,
           cure: "Defer to local codes and licensed practice.",
         },
       ];

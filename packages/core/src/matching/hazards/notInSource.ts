@@ -5,10 +5,14 @@ import { at } from "./say.ts";
 export const notInSource: Rule = {
   id: "not-in-source",
   class: "completeness",
-  find: ({ wires }) =>
-    (["vehicle", "incoming"] as const).flatMap((side) =>
+  find: ({ wires, links }) => {
+    // A lead that goes on for another wire does what that one does.
+    const goesOn = new Set(
+      links.flatMap(({ vehicle, incoming, decision }) => (decision === null ? [] : [vehicle, incoming])),
+    );
+    return (["vehicle", "incoming"] as const).flatMap((side) =>
       wires[side].flatMap((pin): readonly Finding[] =>
-        pin.placed.pin.function.trim() === ""
+        pin.placed.pin.function.trim() === "" && !goesOn.has(pin)
           ? [
               {
                 severity: "note",
@@ -20,5 +24,6 @@ export const notInSource: Rule = {
             ]
           : [],
       ),
-    ),
+    );
+  },
 };

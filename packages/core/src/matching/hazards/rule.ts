@@ -49,6 +49,8 @@ export interface Hazard {
   readonly fixes: readonly Fix[];
   /** Taken care of by what is decided or by the order of the work: it is shown and asks nothing. */
   readonly cured: boolean;
+  /** What it is about, where several are told as one: "the brakes". Empty for most. */
+  readonly about: string;
   /** How it was accepted, or null. */
   readonly answered: HazardAnswer | null;
 }
@@ -105,14 +107,25 @@ export interface Finding {
   readonly cure: string;
   readonly fixes?: readonly Fix[];
   readonly cured?: boolean;
+  /** What it is about, where one card tells of all that are about the same. */
+  readonly about?: string;
 }
+export type Findings = readonly [Finding, ...Finding[]];
 
 /** One rule, one file, one test. */
 export interface Rule {
   readonly id: string;
   readonly class: HazardClass;
   readonly find: (context: HazardContext) => readonly Finding[];
+  /** How several findings of one kind are said on one card: what they have in common, and the words. Left out, each has its own card. */
+  readonly together?: {
+    readonly by: (finding: Finding) => string;
+    readonly words: (findings: Findings) => Pick<Finding, "title" | "detail">;
+  };
 }
+
+/** The connector that a finding is shown at. */
+export const plugOf = ({ pins: [pin] }: Finding): string => pin?.placed.connector.name ?? "";
 
 /** Two connectors of the job, each pair once, that links run between. */
 export function linkedConnectors(links: readonly Link[]): readonly (readonly Link[])[] {

@@ -47,6 +47,7 @@ import { positionChanges } from "./positionChanges.ts";
 import { programmingOwed } from "./programmingOwed.ts";
 import { reformLance } from "./reformLance.ts";
 import { relayContact } from "./relayContact.ts";
+import { relayUnfed } from "./relayUnfed.ts";
 import { relayDiode } from "./relayDiode.ts";
 import { sameCavities } from "./sameCavities.ts";
 import { sameColourOtherFunction } from "./sameColourOtherFunction.ts";
@@ -127,6 +128,7 @@ export const RULES: readonly Rule[] = [
   twistLost,
   mergedCurrents,
   relayContact,
+  relayUnfed,
   relayDiode,
   oneOfSeveral,
   floatingInput,

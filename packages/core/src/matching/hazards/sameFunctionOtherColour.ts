@@ -1,10 +1,18 @@
-import type { Rule } from "./rule.ts";
-import { at } from "./say.ts";
+import { capital } from "../../util/index.ts";
+import { plugOf, type Rule } from "./rule.ts";
+import { at, fromTo } from "./say.ts";
 
 /** The same function in another colour: nothing is wrong, but a hand that looks for the colour will miss it (common practice). */
 export const sameFunctionOtherColour: Rule = {
   id: "same-function-other-colour",
   class: "identity",
+  together: {
+    by: plugOf,
+    words: (findings) => ({
+      title: `${plugOf(findings[0])}: ${findings.length} wires change colour`,
+      detail: `${capital(findings.map((one) => `${fromTo(one)}: ${one.title}`).join("; "))}.`,
+    }),
+  },
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }) =>
       vehicle.reading.thing === null ||

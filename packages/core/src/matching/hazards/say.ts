@@ -10,6 +10,8 @@ import type { ReadPin } from "../readPin.ts";
 
 /** "B12.7": a pin in the words of a hazard. */
 export const at = (pin: ReadPin): string => pinName(pin.placed);
+/** "B12.7 to AL-P.A": the two ends that a finding is about. */
+export const fromTo = ({ pins }: { readonly pins: readonly ReadPin[] }): string => pins.map(at).join(" to ");
 /** "B12.7, Level sender, left". */
 export const named = (pin: ReadPin): string =>
   pin.placed.pin.function === "" ? at(pin) : `${at(pin)}, ${pin.placed.pin.function}`;

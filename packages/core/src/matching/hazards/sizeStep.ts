@@ -1,10 +1,17 @@
-import type { Finding, Rule } from "./rule.ts";
-import { at } from "./say.ts";
+import { plugOf, type Finding, type Rule } from "./rule.ts";
+import { at, fromTo } from "./say.ts";
 
 /** A thick wire carried on by one much thinner: the fuse must suit the thinner one (common practice). */
 export const sizeStep: Rule = {
   id: "size-step",
   class: "electrical",
+  together: {
+    by: plugOf,
+    words: (findings) => ({
+      title: `${plugOf(findings[0])}: ${findings.length} wires go on thinner or thicker`,
+      detail: `${findings.map((one) => `${fromTo(one)}: ${one.title}`).join("; ")}. The fuse must protect the thinner one.`,
+    }),
+  },
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       const a = vehicle.placed.pin.size;

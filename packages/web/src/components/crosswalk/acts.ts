@@ -7,6 +7,7 @@ import {
   isJoining,
   isLeftOpen,
   joined,
+  ledThrough,
   leftOpen,
   linkedPairs,
   meetingPins,

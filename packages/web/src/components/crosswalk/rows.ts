@@ -217,8 +217,7 @@ const IS_SHOWN: Readonly<Record<Shown, (row: CircuitRow) => boolean>> = {
 };
 export const isShown = (row: CircuitRow, shown: Shown): boolean => IS_SHOWN[shown](row);
 /** A wire that merely found no partner: nothing is done to it without a word, its partner is looked for first. */
-export const isUnmatched = ({ alone }: CircuitRow): boolean =>
-  alone?.proposal === "cap" && alone.why === "no-partner";
+export const isUnmatched = ({ alone }: CircuitRow): boolean => alone?.why === "no-partner";
 /** What a hand goes to next: undecided, doubtful, or with a stop that nobody has answered. */
 export const wantsAttention = (row: CircuitRow): boolean =>
   row.decision === null || row.sure !== "sure" || worstOf(row)?.severity === "stop";
@@ -249,6 +248,7 @@ const ALONE_WORDS: Partial<Record<string, string>> = {
   "keep-out": "keep out",
   "nothing-known": "not identified",
   "ends-at-adapter": "ends at the adapter",
+  "one-sided": "one side only",
   spare: "spare",
 };
 

@@ -1,0 +1,49 @@
+import { pinsInOrder, type Connector, type Dossier } from "../model/index.ts";
+import type { SuggestedPair } from "./crosswalk.ts";
+import type { ReadPin } from "./readPin.ts";
+import { SURE } from "./sureness.ts";
+
+/** Cavities by their labels; null where a connector has none or one of them twice. */
+function cavitiesOf(connector: Connector): string | null {
+  const labels = pinsInOrder(connector).map(({ cavity }) => cavity);
+  return labels.length > 0 && new Set(labels).size === labels.length ? labels.join("\n") : null;
+}
+
+/**
+ * A pigtail in place of a plug of the same cavities goes on wire by wire, 1 to 1 and 2 to 2, whatever the colours of the new leads
+ * (common practice): where the job is a repair, one plug of the vehicle has the same cavities, and nobody wrote down what the leads do.
+ */
+export function pairedByPosition(
+  { head, connectors }: Pick<Dossier, "head" | "connectors">,
+  left: readonly ReadPin[],
+  right: readonly ReadPin[],
+): readonly SuggestedPair[] {
+  if (head.kind !== "connector-repair") return [];
+  return connectors.flatMap((pigtail): readonly SuggestedPair[] => {
+    const cavities = cavitiesOf(pigtail);
+    if (pigtail.side !== "incoming" || cavities === null || pigtail.pins.some((pin) => pin.function !== ""))
+      return [];
+    const plugs = connectors.filter((one) => one.side === "vehicle" && cavitiesOf(one) === cavities);
+    const [plug] = plugs;
+    if (plug === undefined || plugs.length > 1) return [];
+    return left
+      .filter(({ placed }) => placed.connector.id === plug.id)
+      .flatMap(({ placed: { pin } }) => {
+        const lead = right.find(
+          ({ placed }) => placed.connector.id === pigtail.id && placed.pin.cavity === pin.cavity,
+        );
+        if (lead === undefined) return [];
+        return [
+          {
+            vehicle: pin.id,
+            incoming: lead.placed.pin.id,
+            sure: "sure",
+            strength: SURE,
+            margin: SURE,
+            reasons: [{ kind: "position", weight: SURE }],
+            device: null,
+          },
+        ];
+      });
+  });
+}
