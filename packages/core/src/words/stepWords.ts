@@ -16,6 +16,7 @@ import {
 } from "../model/index.ts";
 import { endsOfStep, isAtJoint, partOfStep, type EndPart, type Step, type StepKind } from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
+import { isElectricDrive, POWER_WORDS } from "./electricDrive.ts";
 import { checkedWords } from "./checkedWords.ts";
 import { tryWords } from "./tryWords.ts";
 import { pullOutForce } from "../sizing/index.ts";
@@ -258,6 +259,9 @@ export function stepWords(
   );
   const part = partOfStep(step, dossier.worklist);
   const supply = supplyWordsIn(dossier.points, step.supply);
+  const isElectric = isElectricDrive(dossier.head);
+  const power = isElectric ? POWER_WORDS[step.kind] : undefined;
+  if (power !== undefined) return { ...words(power.object, power.place), before: power.before };
   switch (step.kind) {
     case "note-odometer":
       return words("the mileage", "before the cluster comes out");
@@ -436,7 +440,7 @@ export function stepWords(
     case "fuse":
       return words(fuseWordsIn(dossier.points, step.supply), here("feeds"));
     case "try":
-      return words(step.text || "everything that was touched", tryWords(step.text));
+      return words(step.text || "everything that was touched", tryWords(step.text, isElectric));
     case "program":
       return words(step.text, "coding, keys and calibration to the maker's procedure");
     case "aim":

@@ -1,5 +1,6 @@
 import type { SignalClass } from "../model/index.ts";
 import { readFunction } from "../meaning/index.ts";
+import { TRIED_ELECTRIC } from "./electricDrive.ts";
 
 /** In which condition a function is tried, and what to see, by what its wire carries (common practice, no source). */
 const BY_SIGNAL: Readonly<Partial<Record<SignalClass, string>>> = {
@@ -28,9 +29,10 @@ const BY_SIGNAL: Readonly<Partial<Record<SignalClass, string>>> = {
 };
 
 /** How a function is tried: the condition and what to see; a general rule where its words are not understood. */
-export function tryWords(text: string): string {
+export function tryWords(text: string, isElectric = false): string {
   const { signal, certain, fuzzy } = readFunction(text);
   const known = fuzzy || certain < 0.75 ? undefined : BY_SIGNAL[signal];
+  if (isElectric) return known === undefined || /engine|cranking/.test(known) ? TRIED_ELECTRIC : known;
   return (
     known ??
     "key off, key on, then engine running where it needs that: it works, and nothing else comes on with it"
