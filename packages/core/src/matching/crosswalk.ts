@@ -22,6 +22,7 @@ import {
   SIDES,
   type Sureness,
 } from "../model/index.ts";
+import { sideOf } from "../meaning/index.ts";
 import { firstDifference, present, unionFind } from "../util/index.ts";
 import { droppedOption } from "./brief.ts";
 import { SURCHARGE } from "./capacity.ts";
@@ -34,6 +35,7 @@ import { keepOutOf } from "./keepOut.ts";
 import { contestedSupplies, SURE, surenessOf } from "./sureness.ts";
 import { pairedByPosition } from "./position.ts";
 import { contactFeed } from "./relayContacts.ts";
+import { goesOnInItsLoom } from "./ownLoom.ts";
 import { givingHalf, throughOf } from "./through.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
@@ -77,7 +79,8 @@ export interface SuggestedAlone {
     | "keep-out"
     | "nothing-known"
     | "ends-at-adapter"
-    | "one-sided";
+    | "one-sided"
+    | "own-loom";
   /** What it needs, for a feed. */
   readonly feed: FeedClass | null;
   /** Places of this job that could give it, the nearest in meaning first. */
@@ -170,6 +173,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
     else if (made.length === 1 && only !== undefined) pairs.push(only);
     else groups.push(grouped(group, made));
   }
+  joinBothSides(pairs, groups, match, dossier.head.nominalVolts, contested);
   const met = [...pairs, ...groups.flatMap((group) => group.pairs)];
   const partner = new Map(
     met.flatMap(
@@ -393,6 +397,55 @@ function pairOf(
 }
 
 /**
+ * One lamp for both turn signals ("TURN L and R") takes the wire of each side: where one of them is paired with it and the other is left
+ * over, both go onto it. Asked for, never sure: a beep test tells whether the two are one lamp.
+ */
+function joinBothSides(
+  pairs: SuggestedPair[],
+  groups: SuggestedGroup[],
+  match: MatchProblem,
+  nominalVolts: number,
+  contested: ReadonlySet<ReadPin>,
+): void {
+  const taken = new Set([...pairs, ...groups.flatMap((group) => group.pairs)].map(({ vehicle }) => vehicle));
+  const rows = match.rows.flatMap(({ pin, of }) => (of === null ? [pin] : []));
+  for (const { pin: column, of } of match.columns) {
+    if (
+      of !== null ||
+      column.reading.thing?.family !== "turn" ||
+      column.reading.which.get("side")?.size !== 2
+    )
+      continue;
+    const at = pairs.findIndex(({ incoming }) => incoming === column.placed.pin.id);
+    const own = pairs[at];
+    const row = rows.find(({ placed }) => placed.pin.id === own?.vehicle);
+    const other = rows.find(
+      (one) =>
+        !taken.has(one.placed.pin.id) &&
+        one.reading.thing?.family === "turn" &&
+        row !== undefined &&
+        sideOf(one.reading) !== null &&
+        sideOf(one.reading) !== sideOf(row.reading),
+    );
+    if (
+      own === undefined ||
+      row === undefined ||
+      other === undefined ||
+      match.evidence(other, column) === null
+    )
+      continue;
+    const link = { row: other, column, further: true, strength: own.strength, margin: own.margin };
+    pairs.splice(at, 1);
+    groups.push({
+      kind: "merge",
+      pairs: [own, pairOf(link, match, nominalVolts, contested)],
+      sure: "guess",
+      device: deviceOfMerge(column),
+    });
+  }
+}
+
+/**
  * A wire of the vehicle that meets both ends of one part, or one end of it while nobody wants the other, is led through the part.
  * Null where it is not so. Never surer than "check": which half drives is measured before anything is cut.
  */
@@ -505,14 +558,15 @@ function aloneOf(
   if (signal === "none" || reading.thing?.name === "spare") return answer("leave", "spare");
   if (droppedOption(dossier, placed) !== null)
     return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
+  if (goesOnInItsLoom(own)) return answer("leave", "own-loom");
   if (connector.side === "incoming" && (needed !== null || isFeed(signal)))
     return answer("feed", "needs-feed");
   if (reading.text.trim() === "" && signal === "unknown") return answer("identify", "nothing-known");
   // Neither factory loom is worked on: what the adapter has no use for stays in its cavity, and ends there.
   if (connector.leads === "loom" && (dossier.head.method === "adapter" || adapted(connector)))
     return answer("leave", "ends-at-adapter");
-  // A wire of the car that nothing is made of stays in its plug, which is covered.
-  return answer(connector.side === "vehicle" && connector.leads === "loom" ? "leave" : "cap", "no-partner");
+  // A wire of a loom that nothing is made of stays in its plug; a free lead is capped.
+  return answer(connector.leads === "loom" ? "leave" : "cap", "no-partner");
 }
 
 /** A pin of the other side with the case for it, best first; what "fix to…" offers. */

@@ -141,8 +141,7 @@ export function tokensIn(text: string, context: MeaningContext): readonly Token[
   if (only === undefined) return tokens;
   if (tokens.length === 1 && DIN_BARE.test(only.raw)) return [as(only, `t${only.raw}`)];
   const lone = LONE_WORDS[only.raw];
-  if (lone !== undefined && LONE.test(text))
-    tokens = [as(only, lone), ...tokens.slice(1)];
+  if (lone !== undefined && LONE.test(text)) tokens = [as(only, lone), ...tokens.slice(1)];
   for (const habit of HABITS) if (context[habit] === true) tokens = IN_LISTS[habit](tokens, text);
   if (has(tokens, /^(shuttle|direction)$/))
     tokens = each(({ raw }) => (LEVER[raw] === undefined ? undefined : [LEVER[raw]]))(tokens, text);

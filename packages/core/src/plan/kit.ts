@@ -1,8 +1,10 @@
 import { deviceWords } from "../matching/index.ts";
 import {
+  decisionId,
   findConnector,
   fuseWordsIn,
   indexPins,
+  linkedPairs,
   supplyWordsIn,
   type ConnectorId,
   type Dossier,
@@ -139,7 +141,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
           ];
     case "fit-device":
       return [
-        part(step.device === null ? "the device" : deviceWords(step.device)),
+        ...deviceParts(step, dossier).map((what) => part(what)),
         ...jointNeeds(step.joint, joint).filter((need) => need.kind !== "part"),
       ];
     case "cap":
@@ -237,6 +239,16 @@ function jointNeeds(by: JointKind | null, size: string): readonly Need[] {
   }
 }
 
+/** The device, and of diodes one for each wire of the side that has several. */
+function deviceParts({ device, decision: id }: Step, dossier: Dossier): readonly string[] {
+  if (device === null) return ["the device"];
+  if (device.kind !== "diodes") return [deviceWords(device)];
+  const decision = dossier.decisions.find((one) => decisionId(one) === id);
+  const wires = decision === undefined ? 1 : Math.max(1, linkedPairs(decision).length);
+  const what = `diode, cathode (band) towards the ${device.band === "vehicle" ? "vehicle" : "incoming part"}`;
+  return Array.from({ length: wires }, () => what);
+}
+
 /** "1.25 mm² together", or what is missing to say it. */
 function joined(sizes: readonly (number | null)[]): string {
   if (sizes.some((size) => size === null)) return "size to be measured";
@@ -271,6 +283,7 @@ const RENAMED = [
   ["drill and deburring tool", "drill and deburrer"],
   ["housing that mates with", "shell that meets"],
   ["terminal that mates with", "terminal that meets"],
+  ["part: diode, cathode", "part: a diode in each wire, cathode"],
   ["cathode (band) towards", "band towards"],
   ["a relay with its coil on", "a relay, its coil on"],
 ] as const;

@@ -94,6 +94,8 @@ export function aloneWords(alone: SuggestedAlone): string {
       return "keep-out: it stays as it is";
     case "ends-at-adapter":
       return "nothing on the other side does this: it stays in its cavity and ends at the adapter";
+    case "own-loom":
+      return "it goes on to its own part in the loom that it came with";
     case "one-sided":
       return "only one side is recorded: it stays as it is";
     case "nothing-known":

@@ -1,5 +1,6 @@
 import type { Finding, Rule } from "./rule.ts";
 import { isLowLevel } from "../../model/index.ts";
+import { goesOnInItsLoom } from "../ownLoom.ts";
 import { at, named } from "./say.ts";
 
 /** An input that is left open picks up whatever is near (common practice). */
@@ -11,6 +12,7 @@ export const floatingInput: Rule = {
       const floats =
         pin.reading.thing?.open === "floats" ||
         (isLowLevel(pin.signal) && pin.signal !== "sensor-supply" && pin.signal !== "sensor-return");
+      if (decision.kind === "leave" && goesOnInItsLoom(pin)) return [];
       if (pin.placed.connector.side !== "incoming" || !floats || pin.direction === "source") return [];
       return [
         {

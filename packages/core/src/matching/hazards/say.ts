@@ -1,4 +1,5 @@
 import { goesOnBehind } from "../brief.ts";
+import { goesOnInItsLoom } from "../ownLoom.ts";
 import {
   pinName,
   type Decision,
@@ -25,7 +26,7 @@ export const areTerms = (a: ReadPin, b: ReadPin, one: string, other: string): bo
   (isTerm(a, one) && isTerm(b, other)) || (isTerm(a, other) && isTerm(b, one));
 /** A vehicle's wire that stays where it is goes on doing its work as long as the part behind its plug does. */
 export const goesOn = (pin: ReadPin, decision: Decision, dossier: Dossier): boolean =>
-  decision.kind === "leave" && goesOnBehind(dossier, pin.placed.connector);
+  decision.kind === "leave" && (goesOnBehind(dossier, pin.placed.connector) || goesOnInItsLoom(pin));
 /** What happens because a pin is left open: as decided, else as the vocabulary says; undefined where its wire goes on working. */
 export const openEffect = (pin: ReadPin, decision: LeavingOpen, dossier: Dossier): OpenEffect | undefined =>
   goesOn(pin, decision, dossier) ? undefined : (decision.open ?? pin.reading.thing?.open);

@@ -249,6 +249,7 @@ const ALONE_WORDS: Partial<Record<string, string>> = {
   "nothing-known": "not identified",
   "ends-at-adapter": "ends at the adapter",
   "one-sided": "one side only",
+  "own-loom": "goes on in its loom",
   spare: "spare",
 };
 
