@@ -74,7 +74,7 @@ export function decisionFromPair(pair: SuggestedPair, dossier: Dossier): Decisio
   return { ...how, sure: pair.sure, ...device, ...common };
 }
 
-/** A wire of the vehicle led through a part: into the cavity of its plug where one receives the terminal, else cut in mid-run. */
+/** A wire of the vehicle led through a part: cut in mid-run in a job of splices, else its terminal goes into the part's cavity. */
 export function ledThrough(
   dossier: Dossier,
   vehicle: PinId,
@@ -82,22 +82,25 @@ export function ledThrough(
   back: PinId,
   sure: Sureness,
 ): Extract<Decision, { kind: "series" }> {
-  const receives = dossier.connectors.some(
-    ({ leads, pins }) => leads === "loom" && pins.some(({ id }) => id === into),
-  );
   const hasOwnWire = dossier.connectors.some(({ pins }) =>
     pins.some(({ id, content }) => id === into && content === "occupied"),
   );
-  const method = hasOwnWire && (dossier.head.method === "splice" || !receives) ? "splice" : "move";
+  const method = hasOwnWire && dossier.head.method === "splice" ? "splice" : "move";
   return { kind: "series", vehicle, into, back, method, sure, ...common };
 }
+
+/** A free lead has no cavity that a terminal could go into. */
+const isFreeLead = ({ connectors }: Dossier, pin: PinId): boolean =>
+  connectors.some(({ leads, pins }) => leads === "flying" && pins.some(({ id }) => id === pin));
 
 export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup, dossier: Dossier): Decision {
   const between = device === null ? {} : { device: device.device };
   const [first] = pairs;
   const { vehicle, incoming } = present(first, "pair of a group");
-  if (kind === "series")
-    return ledThrough(dossier, vehicle, incoming, present(pairs[1], "second pair").incoming, sure);
+  if (kind === "series") {
+    const led = ledThrough(dossier, vehicle, incoming, present(pairs[1], "second pair").incoming, sure);
+    return isFreeLead(dossier, incoming) ? { ...led, method: "splice" } : led;
+  }
   const theirs = halfOfTheirs(dossier, kind === "split" ? pairs.map((pair) => pair.incoming) : [incoming]);
   if (kind === "split" && staysWhole(dossier, vehicle))
     return {
