@@ -1,5 +1,5 @@
-import { oppositeOf, type Opposite } from "../meaning/index.ts";
-import { isFeed, signalFit, type FeedClass, type Fit, type SignalClass } from "../model/index.ts";
+import { isGeneric, oppositeOf, type Opposite } from "../meaning/index.ts";
+import { isFeed, isLowLevel, signalFit, type FeedClass, type Fit, type SignalClass } from "../model/index.ts";
 import {
   classFit,
   featuresOf,
@@ -20,6 +20,8 @@ export type Reason =
   | ({ readonly kind: "opposite"; readonly weight: number } & Opposite)
   /** One is the plus and the other the minus of one thing: never one wire. */
   | { readonly kind: "poles"; readonly weight: number }
+  /** One feeds a part and the other drives it or leads back: never one wire. */
+  | { readonly kind: "ends"; readonly left: string; readonly right: string; readonly weight: number }
   /** One is the coil of a relay and the other its contact. */
   | { readonly kind: "relay-sides"; readonly weight: number }
   | { readonly kind: "same-function-place-open"; readonly term: string; readonly weight: number }
@@ -77,8 +79,16 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   const opposite = oppositeIn(left, right);
   if (opposite !== null) return { kind: "opposite", ...opposite, weight: 0 };
   const [a, b] = [left.reading, right.reading];
-  if (a.pole !== null && b.pole !== null && a.pole !== b.pole && left.signal === right.signal)
+  const isOneThing = a.thing?.name === b.thing?.name;
+  if (a.pole !== null && b.pole !== null && a.pole !== b.pole && (left.signal === right.signal || isOneThing))
     return { kind: "poles", weight: 0 };
+  const [end, far] = [endOf(left), endOf(right)];
+  if (isOneThing && end !== null && far !== null && end !== far)
+    return { kind: "ends", left: END_WORDS[end], right: END_WORDS[far], weight: 0 };
+  // A shield meets a ground or another shield, and nothing that carries something.
+  const shields = [left, right].filter(({ signal }) => signal === "shield");
+  if (shields.length === 1 && [left, right].every((pin) => isClear(pin) && pin.signal !== "ground"))
+    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
   const [one, other] = [relaySide(a), relaySide(b)];
   if (one !== null && other !== null && one !== other) return { kind: "relay-sides", weight: 0 };
   if (a.volts >= SUPPLY_VOLTS && b.volts >= SUPPLY_VOLTS && ratio(a.volts, b.volts) >= OTHER_SUPPLY)
@@ -91,6 +101,32 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   )
     return { kind: "direction", both: "source", weight: 0 };
   return null;
+}
+
+/** Which end of a part a wire is: what feeds it, what drives or tells, what leads back. Two ends of one part are never one wire. */
+type End = "supply" | "signal" | "return";
+const END_WORDS: Readonly<Record<End, string>> = {
+  supply: "what feeds it",
+  signal: "what drives it or tells of it",
+  return: "what leads back from it",
+};
+const CLEAR = 0.6;
+const isClear = ({ classes, signal }: ReadPin): boolean => (classes.get(signal) ?? 0) >= CLEAR;
+function endOf(pin: ReadPin): End | null {
+  const { signal } = pin;
+  const { roles, kinds, volts, thing } = pin.reading;
+  if (!isClear(pin)) return null;
+  if (signal === "sensor-supply") return "supply";
+  if (signal === "sensor-return") return "return";
+  if (isLowLevel(signal) && signal !== "pwm") return roles.has("supply") ? null : "signal";
+  if (thing === null || isGeneric(thing)) return null;
+  if (signal === "ground") return "return";
+  if (isFeed(signal)) return null;
+  if (signal === "switched-supply" && (roles.has("supply") || volts >= SUPPLY_VOLTS)) return "supply";
+  const isDriven = roles.has("control") || roles.has("signal") || kinds.has("coil");
+  return (signal === "switched-ground" || signal === "pwm" || signal === "coil") && isDriven
+    ? "signal"
+    : null;
 }
 
 /** From here on a voltage is a supply's; what runs on another one is another supply (common practice, no source). */

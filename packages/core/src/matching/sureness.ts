@@ -27,6 +27,7 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   const both = [left, right];
   if (both.some(({ reading }) => reading.fuzzy || reading.vague || reading.understood < UNDERSTOOD))
     return false;
+  if (areNumberedApart(left, right) || isShownBy(left, right) || isShownBy(right, left)) return false;
   if (both.some(({ classes, signal }) => (classes.get(signal) ?? 0) < CLASS_CERTAIN)) return false;
   if (left.reading.said !== "" && left.reading.said === right.reading.said) return true;
   const fit = thingFit(left.reading, right.reading);
@@ -43,6 +44,20 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
     )
   );
 }
+/** "CAN 1" and "CAN 2": the numbers may be each maker's own, or tell two wires apart. */
+function areNumberedApart({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean {
+  const [own, theirs] = [a, b].map(({ said }) => new Set(said.match(NUMBERS)));
+  if (own === undefined || theirs === undefined || own.size === 0 || theirs.size === 0) return false;
+  return [...own].every((number) => !theirs.has(number));
+}
+const NUMBERS = /(?<![\w.])\d{1,2}(?![\w.])/g;
+
+/** A lamp or gauge here and the switch or sensor there: one wire often, but a second sensor may do the same for somebody else. */
+const isShownBy = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
+  (a.kinds.has("lamp") || a.kinds.has("telltale") || a.kinds.has("gauge")) &&
+  (b.kinds.has("switch") || b.kinds.has("sensor") || b.kinds.has("valve")) &&
+  !b.kinds.has("lamp") &&
+  !b.kinds.has("gauge");
 export const surenessOf = (
   confidence: number,
   left: ReadPin,

@@ -163,8 +163,12 @@ function bySensorSupply(own: Scoring): void {
     (isSensor || has("out", "output", "reference", "supply", "feed", "power"))
   )
     offer("sensor-supply", 6.4);
-  if (isSensor && own.words.at(-1) === "12v" && !has("signal", "output", "out", "from"))
-    offer("sensor-supply", 5.6);
+  if (
+    (isSensor || own.clues.kinds.has("sensor")) &&
+    own.words.at(-1) === "12v" &&
+    !has("signal", "output", "out", "from")
+  )
+    offer("sensor-supply", 8.4);
   if (isSensor && has("supply", "power", "feed", "reference") && !has("low", "return", "ground", "control"))
     offer("sensor-supply", has("12v", "battery", "ignition") ? 4.4 : 6);
 }
@@ -181,13 +185,13 @@ function byDriver(own: Scoring): void {
   if (has("common") && thing === undefined && (sign("accessory") > 0 || sign("battery") > 0 || isLamp))
     offer("ground", 6.4);
   if (has("5v") && words[0] === "5v") offer("sensor-supply", 6.4);
-  // "Solenoid supply": what feeds the valves is not what drives one of them.
-  if (
-    ["switched-ground", "pwm"].includes(thing?.signal ?? "switched-ground") &&
-    clues.kinds.has("valve") &&
-    has("supply", "feed") &&
-    !has("ground", "return", "control", "from", "to")
-  )
+  // "Solenoid supply", "Purge 12 V": what feeds a part is not what drives it.
+  const isDriven =
+    thing === undefined
+      ? clues.kinds.has("valve")
+      : ["switched-ground", "pwm", "coil"].includes(thing.signal) && thing.direction === "source";
+  const isFed = has("supply", "feed", "power") || /^(12|24)v$/.test(words.at(-1) ?? "");
+  if (isDriven && isFed && !has("ground", "return", "control", "from", "to", "pull"))
     offer("switched-supply", 6.8);
   // What comes after a relay is switched, whatever it is called.
   if (

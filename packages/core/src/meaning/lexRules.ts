@@ -112,6 +112,7 @@ const RULES: readonly Rule[] = [
   rule(`ps (?=sw|switch|press)`, "power steering "),
   rule(`anti[- ]?start`, "immobiliser"),
   rule(`set[ -]?point`, "setpoint"),
+  rule(`ign(?:ition)?[ _]?out(?:put)?[ _]?(?=\\d)`, "ignition coil output "),
   rule(`air bag${END}`, "airbag"),
   rule(`(oil|fuel|air|water|brake|boost) p${END}`, (m) => `${group(m, 1)} pressure`),
   rule(`(oil|water|air|fuel|cabin) t${END}`, (m) => `${group(m, 1)} temperature`),

@@ -36,6 +36,15 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
   if (family === "door lock") return { ...said, which: withValues(said.which, "lock", lockOf(name, tokens)) };
   if (name === "mode door actuator")
     return { ...said, which: withValues(said.which, "action", airOf(tokens)) };
+  if (name === "navigation lamp" && !said.which.has("side"))
+    return {
+      ...said,
+      which: withValues(
+        said.which,
+        "side",
+        tokens.flatMap(({ raw }) => SIDE_LIGHTS[raw] ?? []),
+      ),
+    };
   if (name === "bilge pump") return { ...said, which: withValues(said.which, "action", bilgeOf(tokens)) };
   if (name === "mirror fold") return { ...said, which: withValues(said.which, "opening", foldOf(tokens)) };
   if (name === "lumbar motor" || family === "passenger door and step" || name === "awning")
@@ -115,6 +124,9 @@ function ofSeat(name: string, tokens: readonly Token[], which: Which): Which {
   });
   return withValues(without(which, isLift ? "height" : "end"), "travel", ways);
 }
+
+/** The side lights of a ship: red to port, green to starboard (COLREG 1972, rule 21; from memory). */
+const SIDE_LIGHTS: Readonly<Record<string, string>> = { red: "left", green: "right" };
 
 const withValues = (which: Which, dimension: Dimension, values: readonly string[]): Which =>
   values.length === 0 ? which : new Map([...which, [dimension, new Set(values)]]);

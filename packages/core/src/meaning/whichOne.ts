@@ -16,6 +16,8 @@ const DIMENSIONS = [
   "opening",
   "axis",
   "action",
+  "port",
+  "contact",
   "bank",
   "sensor",
   "number",
@@ -49,6 +51,8 @@ const WORDS: readonly (readonly [dimension: Dimension, value: string, words: str
   ["lock", "unlock", "unlock"],
   ["opening", "open", "open"],
   ["opening", "close", "closed"],
+  ["port", "intake", "intake"],
+  ["port", "exhaust", "exhaust"],
   ["axis", "across", "horizontal"],
   ["axis", "up and down", "vertical"],
 ];
@@ -188,8 +192,10 @@ export function whichOne(
       return;
     add(dimension, value);
   });
-  const letter = letterPlace(tokens, taken);
+  const letter = letterPlace(tokens);
   if (letter !== null) add("letter", letter);
+  const contact = restOf(tokens);
+  if (contact !== null) add("contact", contact);
   const gear = gearLetter(tokens);
   if (gear !== null) {
     found.delete("side");
@@ -242,13 +248,24 @@ const isWholeSide = (dimension: Dimension, written: string): boolean =>
   dimension === "side" && written.length > 2;
 
 /** "Signal A", "phase C": the letter that ends a text tells which one; those of terminals and pins do not. */
-function letterPlace(tokens: readonly Token[], taken: ReadonlySet<number>): string | null {
+function letterPlace(tokens: readonly Token[]): string | null {
   const last = tokens.length - 1;
   const [own, before] = [tokens[last], tokens[last - 1]];
-  if (own === undefined || before === undefined || taken.has(last) || !/^[a-f]$/.test(own.raw)) return null;
+  if (own === undefined || before === undefined || !/^[a-fuvw]$/.test(own.raw)) return null;
   return /^(terminal|pin|cavity|type|class|way|t\w*)$/.test(before.word) || before.kind === "number"
     ? null
     : own.raw;
+}
+
+const REST: Readonly<Record<string, string>> = { nc: "breaks", no: "makes" };
+/** A switch that makes and one that breaks are two wires of one pedal: "NO" and "NC", "normally open" and "normally closed". */
+function restOf(tokens: readonly Token[]): string | null {
+  const at = tokens.findIndex(({ word }) => word === "normally");
+  const rest = tokens[at + 1]?.word;
+  if (at >= 0 && rest !== undefined) return /^clos/.test(rest) ? "breaks" : "makes";
+  if (!tokens.some(({ word }) => /^(switch|pedal|contact)$/.test(word))) return null;
+  const last = tokens.at(-1)?.raw;
+  return REST[last ?? ""] ?? null;
 }
 
 /** "Gear position R lamp": a letter of the selector, no side. */

@@ -22,6 +22,8 @@ export function reasonWords(reason: Reason): string {
       return `${reason.left} here, ${reason.right} there: never one wire`;
     case "poles":
       return "plus here, minus there: never one wire";
+    case "ends":
+      return `${reason.left} here, ${reason.right} there: never one wire`;
     case "relay-sides":
       return "the coil of a relay here, its contact there: never one wire";
     case "related-function":
