@@ -137,7 +137,8 @@ export function decisionFromAlone({ pin, proposal, feed, from, open, why }: Sugg
       pin,
       feed,
       supply: place?.at.kind === "point" ? place.at.point : null,
-      sure: place === undefined ? "sure" : "check",
+      // A feed may come from several places; where the job has one only, there is nothing to look up.
+      sure: from.length > 1 ? "check" : "sure",
       ...common,
     };
   return leftOpen(proposal === "leave" ? "leave" : "cap", pin, why === "spare" ? null : open);

@@ -193,6 +193,14 @@ function byDriver(own: Scoring): void {
   const isFed = has("supply", "feed", "power") || /^(12|24)v$/.test(words.at(-1) ?? "");
   if (isDriven && isFed && !has("ground", "return", "control", "from", "to", "pull"))
     offer("switched-supply", 6.8);
+  // "Fan motor output": what a module gives a motor is its supply.
+  if (
+    clues.kinds.has("motor") &&
+    thing?.signal === "switched-ground" &&
+    has("output", "out") &&
+    !clues.kinds.has("relay")
+  )
+    offer("switched-supply", 6.6);
   // What comes after a relay is switched, whatever it is called.
   if (
     sign("battery") > 0 &&

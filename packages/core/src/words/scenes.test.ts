@@ -59,7 +59,7 @@ describe("ordinary jobs", () => {
 
   it("a free relay contact: its common is asked for, and fed with nothing it stops the job", () => {
     const scene = sceneOf("04-relay");
-    expect(scene.decided).toContain("feed M1.3 check");
+    expect(scene.decided).toContain("feed M1.3 sure");
     expect(scene.fault).toBeNull();
     const capped = sceneOf("04-relay", (dossier) => {
       const feed = dossier.decisions.find((decision) => decision.kind === "feed") as Decision & {
@@ -88,6 +88,28 @@ describe("ordinary jobs", () => {
       expect(joins).toContain(join);
     expect(scene.decided.filter((line) => line.startsWith("feed"))).toEqual([]);
     expect(worst(scene, "stop")).toEqual([]);
+  });
+
+  it("five lamps at the front: both sides of a beam forked, the turn lamps apart, every ground to the one point", () => {
+    const scene = sceneOf("09-ground-run");
+    const decided = scene.decided.map((line) => line.split(" ").slice(0, -1).join(" "));
+    for (const one of ["split FL.1 HL.1 HR.1", "split FL.2 HL.2 HR.2", "join FL.4 TL.1", "join FL.5 TR.1"])
+      expect(decided).toContain(one);
+    const grounds = scene.dossier.decisions.flatMap((one) => (one.kind === "feed" ? [one] : []));
+    expect(grounds.map(({ feed, supply, sure }) => `${feed} ${String(supply)} ${sure}`)).toEqual(
+      Array.from({ length: 5 }, () => "ground g1 sure"),
+    );
+    expect(scene.fault).toBeNull();
+    expect(worst(scene, "stop")).toEqual([]);
+  });
+
+  it("a new lead onto a motor's own wire: the old feed that stays is said", () => {
+    const scene = sceneOf("22-takes-over");
+    expect(scene.decided).toContain("tap EC.31 BL.2 sure");
+    const told = scene.hazards.find(({ rule }) => rule === "two-sources");
+    expect(told).toMatchObject({ severity: "caution", cured: false });
+    expect(told?.detail).toMatch(/^BL\.1 drives FM\.1/);
+    expect(scene.fault).toBeNull();
   });
 
   it("a link for a removed module: two wires bridged, the rest stays in the plug, nothing is capped by the dozen", () => {
