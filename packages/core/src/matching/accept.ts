@@ -9,7 +9,8 @@ import {
   type Sureness,
 } from "../model/index.ts";
 import { present } from "../util/index.ts";
-import type { SuggestedAlone, SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
+import type { SuggestedAlone } from "./alone.ts";
+import type { SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
 import type { SuggestedJumper } from "./jumpers.ts";
 
 const common = { reason: "", answers: [] } as const;

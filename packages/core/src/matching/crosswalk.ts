@@ -12,10 +12,7 @@ import {
   pinsOfSide,
   takesAdapter,
   worse,
-  type Connector,
   type Dossier,
-  type FeedClass,
-  type OpenEffect,
   type PinId,
   type PlacedPin,
   type Side,
@@ -29,13 +26,13 @@ import { SURCHARGE } from "./capacity.ts";
 import { deviceBetween, deviceOfMerge, type ProposedDevice } from "./devices.ts";
 import { explained, reasonsOf, samePlace, type Explanation, type Reason, type Weights } from "./evidence.ts";
 import { pinReader, type ReadPin } from "./readPin.ts";
-import { feedPlaces, type FeedPlace } from "./feeds.ts";
+import { feedPlaces } from "./feeds.ts";
 import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { contestedSupplies, SURE, surenessOf } from "./sureness.ts";
+import { aloneOf, type SuggestedAlone } from "./alone.ts";
 import { pairedByPosition } from "./position.ts";
 import { contactFeed } from "./relayContacts.ts";
-import { goesOnInItsLoom } from "./ownLoom.ts";
 import { givingHalf, throughOf } from "./through.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
@@ -63,32 +60,6 @@ export interface SuggestedGroup {
   readonly pairs: readonly SuggestedPair[];
   readonly sure: Sureness;
   readonly device: ProposedDevice | null;
-}
-
-/** What to do with a pin that has no partner. */
-export interface SuggestedAlone {
-  readonly pin: PinId;
-  /** `identify`: nobody knows what it is, so it is measured first and nothing is done to it. */
-  readonly proposal: "cap" | "leave" | "feed" | "identify";
-  readonly why:
-    | "no-partner"
-    | "needs-feed"
-    | "not-looked"
-    | "spare"
-    | "option-dropped"
-    | "keep-out"
-    | "nothing-known"
-    | "ends-at-adapter"
-    | "one-sided"
-    | "own-loom";
-  /** What it needs, for a feed. */
-  readonly feed: FeedClass | null;
-  /** Places of this job that could give it, the nearest in meaning first. */
-  readonly from: readonly FeedPlace[];
-  /** What happens when it stays open, where the vocabulary knows. */
-  readonly open: OpenEffect | null;
-  /** The pin of the other side that it would go with best, and who has that one. */
-  readonly nearest: { readonly pin: PinId; readonly takenBy: PinId | null } | null;
 }
 
 export interface Crosswalk {
@@ -136,7 +107,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const isOneSided =
     dossier.head.kind !== "module-bypass" &&
     SIDES.some((side) => pinsOfSide(dossier, side).every(({ pin }) => pin.content === "empty"));
-  const placed = pairedByPosition(dossier, left, right);
+  const placed = pairedByPosition(dossier, left, right).map((pair) => ({ ...pair, ...BY_POSITION }));
   const bypass = suggestJumpers(
     dossier,
     left.filter(({ placed }) => !isKept(dossier, placed.connector)),
@@ -204,6 +175,15 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
     );
   return { pairs, groups, jumpers: bypass, alone };
 }
+
+/** What stands in the same place of the same plug is one wire. */
+const BY_POSITION = {
+  sure: "sure",
+  strength: SURE,
+  margin: SURE,
+  reasons: [{ kind: "position", weight: SURE }],
+  device: null,
+} as const;
 
 interface ChosenLink {
   readonly row: ReadPin;
@@ -522,51 +502,6 @@ function nearestOf(
     }
   });
   return nearest;
-}
-
-interface Around {
-  readonly dossier: Dossier;
-  readonly places: readonly FeedPlace[];
-  readonly nearest: SuggestedAlone["nearest"];
-  readonly adapted: (connector: Connector) => boolean;
-  /** What a relay's common needs, so that its contact gives what it is joined to. */
-  readonly contactFeed: FeedClass | null;
-  readonly isOneSided: boolean;
-}
-
-function aloneOf(
-  own: ReadPin,
-  { dossier, places, nearest, adapted, contactFeed: needed, isOneSided }: Around,
-): SuggestedAlone {
-  const { placed, signal, reading } = own;
-  const { pin, connector } = placed;
-  const answer = (proposal: SuggestedAlone["proposal"], why: SuggestedAlone["why"]): SuggestedAlone => ({
-    pin: pin.id,
-    proposal,
-    why,
-    feed: proposal === "feed" ? (needed ?? (isFeed(signal) ? signal : null)) : null,
-    from: proposal === "feed" ? places.filter((place) => place.feed === (needed ?? signal)) : [],
-    open:
-      proposal === "leave" && why !== "ends-at-adapter" && why !== "no-partner"
-        ? null
-        : (reading.thing?.open ?? null),
-    nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
-  });
-  if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
-  if (pin.content === "unknown") return answer("leave", "not-looked");
-  if (isOneSided) return answer("leave", "one-sided");
-  if (signal === "none" || reading.thing?.name === "spare") return answer("leave", "spare");
-  if (droppedOption(dossier, placed) !== null)
-    return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
-  if (goesOnInItsLoom(own)) return answer("leave", "own-loom");
-  if (connector.side === "incoming" && (needed !== null || isFeed(signal)))
-    return answer("feed", "needs-feed");
-  if (reading.text.trim() === "" && signal === "unknown") return answer("identify", "nothing-known");
-  // Neither factory loom is worked on: what the adapter has no use for stays in its cavity, and ends there.
-  if (connector.leads === "loom" && (dossier.head.method === "adapter" || adapted(connector)))
-    return answer("leave", "ends-at-adapter");
-  // A wire of a loom that nothing is made of stays in its plug; a free lead is capped.
-  return answer(connector.leads === "loom" ? "leave" : "cap", "no-partner");
 }
 
 /** A pin of the other side with the case for it, best first; what "fix to…" offers. */

@@ -1,3 +1,4 @@
+export { type SuggestedAlone } from "./alone.ts";
 export { apartBy, weigh, type Evidence, type Explanation, type Reason, type Weights } from "./evidence.ts";
 export { pinReader, type ReadPin } from "./readPin.ts";
 export { FEATURES, featuresOf, type Feature } from "./features.ts";
@@ -9,7 +10,6 @@ export {
   type Crosswalk,
   type MatchMemo,
   type MatchOptions,
-  type SuggestedAlone,
   type SuggestedGroup,
   type SuggestedPair,
 } from "./crosswalk.ts";
@@ -18,6 +18,7 @@ export { explainer } from "./explain.ts";
 export { type SuggestedJumper } from "./jumpers.ts";
 export { feedPlaces, type FeedPlace } from "./feeds.ts";
 export { type ProposedDevice } from "./devices.ts";
+export { keepOutOf } from "./keepOut.ts";
 export { deviceReasonWords, deviceWords, terminalWords } from "./deviceWords.ts";
 export { otherSide, type OtherSide, type SideDifference } from "./otherSide.ts";
 export {

@@ -34,12 +34,7 @@ const TELL_TALE = /\b(lamp|light|warning|tell-?tale|indicator)\b/i;
  */
 export function keepOutOf({ pin, connector }: PlacedPin): KeepOut | null {
   if (connector.keepOut !== "") return "marked";
-  if (
-    isMains(pin.function) ||
-    isMains(connector.module) ||
-    connector.pins.some((one) => isMains(one.function))
-  )
-    return "mains";
+  if (holdsMains(connector)) return "mains";
   if (
     [...pin.function.matchAll(VOLTS)].some(([, volts = ""]) => Number(volts.replace(",", ".")) > SAFE_VOLTS)
   )

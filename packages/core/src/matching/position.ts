@@ -1,7 +1,11 @@
-import { pinsInOrder, type Connector, type Dossier } from "../model/index.ts";
-import type { SuggestedPair } from "./crosswalk.ts";
+import { pinsInOrder, type Connector, type Dossier, type PinId } from "../model/index.ts";
 import type { ReadPin } from "./readPin.ts";
-import { SURE } from "./sureness.ts";
+
+/** A wire of the vehicle and the lead of a pigtail in the same place. */
+export interface Placed {
+  readonly vehicle: PinId;
+  readonly incoming: PinId;
+}
 
 /** Cavities by their labels; null where a connector has none or one of them twice. */
 function cavitiesOf(connector: Connector): string | null {
@@ -17,9 +21,9 @@ export function pairedByPosition(
   { head, connectors }: Pick<Dossier, "head" | "connectors">,
   left: readonly ReadPin[],
   right: readonly ReadPin[],
-): readonly SuggestedPair[] {
+): readonly Placed[] {
   if (head.kind !== "connector-repair") return [];
-  return connectors.flatMap((pigtail): readonly SuggestedPair[] => {
+  return connectors.flatMap((pigtail): readonly Placed[] => {
     const cavities = cavitiesOf(pigtail);
     if (pigtail.side !== "incoming" || cavities === null || pigtail.pins.some((pin) => pin.function !== ""))
       return [];
@@ -33,17 +37,7 @@ export function pairedByPosition(
           ({ placed }) => placed.connector.id === pigtail.id && placed.pin.cavity === pin.cavity,
         );
         if (lead === undefined) return [];
-        return [
-          {
-            vehicle: pin.id,
-            incoming: lead.placed.pin.id,
-            sure: "sure",
-            strength: SURE,
-            margin: SURE,
-            reasons: [{ kind: "position", weight: SURE }],
-            device: null,
-          },
-        ];
+        return [{ vehicle: pin.id, incoming: lead.placed.pin.id }];
       });
   });
 }

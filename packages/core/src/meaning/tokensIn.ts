@@ -66,18 +66,18 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     IGNITION_NUMBER.test(text) && tokens[0]?.word === "ignition"
       ? [tokens[0], as(tokens[0], "coil"), ...tokens.slice(1)]
       : tokens,
-  lampPlug: (tokens) =>
-    tokens
-      .slice(1)
-      .every(({ word }) =>
-        /^(plus|minus|left|right|output|feed|fuse|on|from|switch|\d+|red|brown|pink|green|yellow|white|black|blue|grey|orange|violet)$/.test(
-          word,
-        ),
-      ) && LAMPS[tokens[0]?.word ?? ""] !== undefined
-      ? each(({ word }) => LAMPS[word]?.split(" "))(tokens, "")
-      : has(tokens, /^(lamp|switch|gear|direction)$/)
-        ? tokens
-        : each(({ word }) => (word === "reverse" ? ["reverse", "lamp"] : undefined))(tokens, ""),
+  lampPlug: (tokens) => {
+    const [first, ...rest] = tokens;
+    if (
+      first !== undefined &&
+      LAMPS[first.word] !== undefined &&
+      rest.every(({ word }) => BESIDE_LAMP.test(word))
+    )
+      return each(({ word }) => LAMPS[word]?.split(" "))(tokens, "");
+    return has(tokens, /^(lamp|switch|gear|direction)$/)
+      ? tokens
+      : each(({ word }) => (word === "reverse" ? ["reverse", "lamp"] : undefined))(tokens, "");
+  },
   audioPlug: (tokens, text) => {
     const named = each(({ word }) => (word === "camshaft" ? ["camera"] : undefined))(tokens, text);
     const last = named.at(-1);
@@ -106,6 +106,9 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
       : tokens,
 };
+/** What may stand beside the short word of a lamp. */
+const BESIDE_LAMP =
+  /^(plus|minus|left|right|output|feed|fuse|on|from|switch|\d+|red|brown|pink|green|yellow|white|black|blue|grey|orange|violet)$/;
 /** What a lamp plug's short words stand for, where nothing else is said. */
 const LAMPS: Readonly<Record<string, string>> = {
   main: "main beam",

@@ -25,14 +25,14 @@ export interface Scene {
   readonly kit: readonly string[];
 }
 
-export const sceneJob = (name: string): Dossier => {
+const sceneJob = (name: string): Dossier => {
   const read = readJobFile(readFileSync(new URL(`./scenes/${name}.json`, import.meta.url), "utf8"));
   if (!read.ok) throw new Error(`${name}: ${JSON.stringify(read.error)}`);
   return read.value.dossier;
 };
 
 /** Takes every proposal of the crosswalk, as a person would who presses Enter all the way down. */
-export function withProposals(dossier: Dossier): Dossier {
+function withProposals(dossier: Dossier): Dossier {
   const { pairs, groups, jumpers, alone } = suggest(dossier);
   const put: readonly (Decision | null)[] = [
     ...pairs.map((pair) => decisionFromPair(pair, dossier)),

@@ -1,4 +1,5 @@
 import { isFeed } from "../../model/index.ts";
+import { goesOnInItsLoom } from "../ownLoom.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { named, what } from "./say.ts";
 
@@ -31,7 +32,7 @@ export const missingFeed: Rule = {
     const linked = new Set(links.map((link) => link.incoming.placed.pin.id));
     return wires.incoming.flatMap((pin): readonly Finding[] => {
       const { id } = pin.placed.pin;
-      if (!isFeed(pin.signal) || linked.has(id) || decided.has(id)) return [];
+      if (!isFeed(pin.signal) || linked.has(id) || decided.has(id) || goesOnInItsLoom(pin)) return [];
       return [
         {
           severity: "stop",

@@ -277,12 +277,13 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   if (decision?.kind === "series")
     return { above: "in series", below: decision.method === "splice" ? "spliced" : "" };
   if (decision?.kind === "leave") return only("stays as it is");
+  if (row.act === "series") return { above: "in series", below: "" };
   if (row.alone !== null) return only(ALONE_WORDS[row.alone.why] ?? "no partner");
   const part = device === null ? "" : DEVICE_NAMES[device.kind];
   if (row.act === "tap") return only(decision === null ? "suggested: tap" : "tap");
   if (row.act === "split" || row.act === "merge")
     return {
-      above: decision === null ? "suggested" : forkWords(row),
+      above: forkWords(row),
       below: part,
     };
   if (decision === null)

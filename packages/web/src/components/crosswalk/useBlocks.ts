@@ -1,6 +1,7 @@
 import { computed, nextTick } from "vue";
 import {
   asksAfterPart,
+  keepOutOf,
   undecidedPins,
   type Block,
   type Connector,
@@ -19,6 +20,10 @@ interface Current {
   readonly begun: () => boolean;
 }
 
+/** A plug that is kept out is never opened, so nobody asks what is behind it. */
+const isShut = (connector: Connector): boolean =>
+  connector.pins.length > 0 && connector.pins.every((pin) => keepOutOf({ pin, connector }) !== null);
+
 /** What blocks the worklist, and the way to the circuit that it is about. */
 export function useBlocks(
   { dossier, analysis, begun }: Current,
@@ -35,7 +40,7 @@ export function useBlocks(
     const order = [...asked, ...open];
     return (
       dossier()
-        .connectors.filter((one) => order.includes(one.id) && asksAfterPart(dossier(), one))
+        .connectors.filter((one) => order.includes(one.id) && asksAfterPart(dossier(), one) && !isShut(one))
         .sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))[0] ?? null
     );
   });
