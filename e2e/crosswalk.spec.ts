@@ -131,7 +131,7 @@ test("two looms of several plugs are matched from the keyboard alone, to a workl
 test("left is copied to the right with every difference to confirm", async ({ page }) => {
   const job = await jobOf(page);
   await page.goto(`${job}/crosswalk`);
-  await expect(rowIn(page)(/Turn lamp, right/)).toContainText("suggested");
+  await expect(rowIn(page)(/Turn lamp, right/)).toContainText("undecided");
   await page.keyboard.press("o");
   const dialog = page.getByRole("dialog");
   await expect(dialog).toContainText("D7.2 to TL-A.F and TL-A.G");
@@ -141,7 +141,7 @@ test("left is copied to the right with every difference to confirm", async ({ pa
   await dialog.getByRole("button", { name: /^Copy/ }).click();
   await expect(dialog).toBeHidden();
   await expect(rowIn(page)(/Turn lamp, right/)).toContainText("sure");
-  await expect(rowIn(page)(/Turn lamp, right/)).not.toContainText("suggested");
+  await expect(rowIn(page)(/Turn lamp, right/)).not.toContainText("undecided");
 });
 
 test("a start interlock that is left off is a stop with a switch in the loop to offer, and a jumper stays in its plug", async ({

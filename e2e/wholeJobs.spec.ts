@@ -155,6 +155,7 @@ test("a cluster of 26 pins by adapter: at most 60 actions of planning, and both 
   await by.key("Control+a");
   await by.key("Enter");
   await by.key("g");
+  await by.key("Escape");
   for (let left = 0; left < 3 && !(await page.getByText("No blockers").isVisible()); left++) {
     await by.key("d");
     await by.key("Enter");

@@ -331,7 +331,7 @@ awning lamp | lamp-feed load comfort-lost | awning lamp; porch lamp; exterior la
 deck lamp | lamp-feed load lamp-off | spreader lamp; deck lamp; cockpit lamp; deck flood; flood deck; deck flood lamp
 # mains
 mains present | switched-supply load nothing | mains present; ac ok; mains ok; hook up present; hook up; shore present; shore power detect; mains detect; mains detected; ac present; hook up detect; mains hook up present
-mains | other-data passive dead high-voltage | mains live; mains neutral; mains input; mains inlet; mains feed; protective earth; shore power live; shore power neutral; hook up live; hook up neutral; mains earth
+mains conductor | other-data passive dead high-voltage | mains conductor; mains live; mains neutral; mains earth; protective earth; shore power live; shore power neutral; hook up live; hook up neutral
 mains charger output | battery source charge-lost | charger output; mains charger output; mains charger; charger plus; charger out; charger output plus; auxiliary charge input; auxiliary charge in; charge input; charger input; auxiliary charge
 # entry step
 step warning | switched-ground source lamp-off | step warning; step not stowed; step out warning; step warning lamp; step out lamp; step extended warning; step buzzer

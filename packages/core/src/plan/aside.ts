@@ -1,0 +1,62 @@
+import { cutPlugEnd, endsByCavity, wireOfEnd, type HarnessState } from "../harness/index.ts";
+import type { ConnectorId, EndId } from "../model/index.ts";
+import { liveConnectors, type Handling, type Mates } from "./stages.ts";
+import type { Step } from "./step.ts";
+
+/**
+ * Plugs of the vehicle's looms that are taken away whole, with the stubs in them: apart when the wires are done, every wire in them cut
+ * behind the plug, and nothing left that they could be plugged into.
+ */
+export function plugsSetAside(
+  { handled, adapted }: Pick<Handling, "handled" | "adapted">,
+  mates: Mates,
+  start: HarnessState,
+  wired: HarnessState,
+): ReadonlySet<ConnectorId> {
+  const alive = liveConnectors(wired);
+  const stubs = new Map<ConnectorId, boolean[]>();
+  for (const [cavity, ends] of endsByCavity(wired)) {
+    const connector = wired.cavities[cavity]?.connector;
+    if (connector === undefined) continue;
+    for (const end of ends) {
+      const wire = wireOfEnd(wired, end);
+      const isStub =
+        wire !== undefined && wired.wires[wire]?.ends.some((one) => wired.ends[one]?.at === "loose");
+      stubs.set(connector, [...(stubs.get(connector) ?? []), isStub === true]);
+    }
+  }
+  return new Set(
+    handled.flatMap(({ id, side, leads }) => {
+      const own = stubs.get(id) ?? [];
+      return side === "vehicle" &&
+        leads === "loom" &&
+        !mates.has(id) &&
+        !adapted.has(id) &&
+        !alive.has(id) &&
+        (start.plugged[id] ?? "own") === "own" &&
+        (wired.plugged[id] ?? null) === null &&
+        own.length > 0 &&
+        own.every((isStub) => isStub)
+        ? [id]
+        : [];
+    }),
+  );
+}
+
+/** The steps without the caps on stubs that leave with their plug. */
+export function withoutStubCaps(
+  steps: readonly Step[],
+  aside: ReadonlySet<ConnectorId>,
+  state: HarnessState,
+): readonly Step[] {
+  if (aside.size === 0) return steps;
+  const stubs = new Set<EndId>(
+    Object.values(state.wires).flatMap(({ pin }) => {
+      const connector = state.cavities[pin]?.connector;
+      return connector !== undefined && aside.has(connector) ? [cutPlugEnd(pin)] : [];
+    }),
+  );
+  return steps.filter(
+    ({ op, group }) => op?.kind !== "cap" || !stubs.has(op.end) || /^window(~\d+)?$/.test(group),
+  );
+}
