@@ -52,6 +52,7 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("feed"), end, supply: label }),
   z.object({ kind: z.literal("unfeed"), end, supply: label }),
   z.object({ kind: z.literal("take-out"), wire, to: z.enum(["out", "back"]) }),
+  z.object({ kind: z.literal("discard"), connector: connectorIdSchema, to: z.enum(["out", "back"]) }),
   z.object({ kind: z.literal("pierce"), cavity: pinIdSchema }),
   z.object({ kind: z.literal("connect"), connector: connectorIdSchema, into: plugged }),
   z.object({ kind: z.literal("disconnect"), connector: connectorIdSchema, from: plugged }),

@@ -6,6 +6,7 @@ import { applyCap } from "./operations/cap.ts";
 import { applyConnect, applyDisconnect } from "./operations/connect.ts";
 import { applyCrimp } from "./operations/crimp.ts";
 import { applyCut } from "./operations/cut.ts";
+import { applyDiscard } from "./operations/discard.ts";
 import { applyFeed, applyUnfeed } from "./operations/feed.ts";
 import { applyFit } from "./operations/fit.ts";
 import { applyFuse } from "./operations/fuse.ts";
@@ -57,6 +58,8 @@ export function applyOperation(
       return applyUnfeed(state, op);
     case "take-out":
       return applyTakeOut(state, op);
+    case "discard":
+      return applyDiscard(state, op);
     case "plug":
       return applyPlug(state, op);
     case "pierce":

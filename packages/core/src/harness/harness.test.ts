@@ -98,6 +98,16 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
       ),
     },
     {
+      weight: 2,
+      arbitrary: connector.chain((id) =>
+        fc.record({
+          kind: fc.constant("discard" as const),
+          connector: fc.constant(id),
+          to: fc.constantFrom("out" as const, "out" as const, "back" as const),
+        }),
+      ),
+    },
+    {
       weight: 3,
       arbitrary: connector.map((id) => ({
         kind: "disconnect" as const,
@@ -289,6 +299,7 @@ describe("applyOperation", () => {
       "cap",
       "feed",
       "take-out",
+      "discard",
       "plug",
       "disconnect",
       "connect",

@@ -36,6 +36,8 @@ export type Operation =
   | { readonly kind: "feed"; readonly end: EndId; readonly supply: string }
   | { readonly kind: "unfeed"; readonly end: EndId; readonly supply: string }
   | { readonly kind: "take-out"; readonly wire: WireId; readonly to: "out" | "back" }
+  /** A plug that leads nowhere any more leaves with the stubs in it, or comes back. */
+  | { readonly kind: "discard"; readonly connector: ConnectorId; readonly to: "out" | "back" }
   | { readonly kind: "plug"; readonly cavity: PinId; readonly to: "plugged" | "open" }
   | { readonly kind: "pierce"; readonly cavity: PinId }
   | { readonly kind: "connect"; readonly connector: ConnectorId; readonly into: PluggedInto }
@@ -95,6 +97,7 @@ export type OperationProblem =
   | { readonly code: "not-joined-there"; readonly end: EndId }
   | { readonly code: "wire-still-held"; readonly wire: WireId }
   | { readonly code: "wire-already"; readonly wire: WireId; readonly to: "out" | "back" }
+  | { readonly code: "no-stubs"; readonly connector: ConnectorId; readonly to: "out" | "back" }
   | { readonly code: "cavity-not-vacated"; readonly cavity: PinId }
   | { readonly code: "membrane-closed"; readonly cavity: PinId }
   | { readonly code: "cavity-not-blank"; readonly cavity: PinId }

@@ -1,5 +1,5 @@
 import { cutPlugEnd, endsByCavity, wireOfEnd, type HarnessState } from "../harness/index.ts";
-import type { ConnectorId, EndId } from "../model/index.ts";
+import { wireId, type ConnectorId, type EndId } from "../model/index.ts";
 import { liveConnectors, type Handling, type Mates } from "./stages.ts";
 import type { Step } from "./step.ts";
 
@@ -19,10 +19,13 @@ export function plugsSetAside(
     const connector = wired.cavities[cavity]?.connector;
     if (connector === undefined) continue;
     for (const end of ends) {
-      const wire = wireOfEnd(wired, end);
+      const wire = wired.wires[wireOfEnd(wired, end) ?? wireId("")];
+      // The stub of a cut, not a lead that was seated there.
       const isStub =
-        wire !== undefined && wired.wires[wire]?.ends.some((one) => wired.ends[one]?.at === "loose");
-      stubs.set(connector, [...(stubs.get(connector) ?? []), isStub === true]);
+        wire !== undefined &&
+        wire.ends[1] === cutPlugEnd(wire.pin) &&
+        wired.ends[cutPlugEnd(wire.pin)]?.at === "loose";
+      stubs.set(connector, [...(stubs.get(connector) ?? []), isStub]);
     }
   }
   return new Set(

@@ -56,6 +56,7 @@ describe("kitOf", () => {
           "connect",
           "take-up",
           "uncover",
+          "set-aside",
           "tug",
           "try",
           "program",

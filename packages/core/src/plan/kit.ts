@@ -205,6 +205,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "connect":
     case "take-up":
     case "insert":
+    case "set-aside":
     case "uncover":
     case "tug":
     case "try":

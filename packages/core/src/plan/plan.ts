@@ -31,6 +31,7 @@ import {
   type StepId,
 } from "../model/index.ts";
 import { present } from "../util/index.ts";
+import { plugsSetAside, withoutStubCaps } from "./aside.ts";
 import { blocksOf } from "./blocks.ts";
 import { transfersOf } from "./displacements.ts";
 import { withEdits } from "./edits.ts";
@@ -242,7 +243,10 @@ function planRound(
     ({ decision, op }) =>
       op?.kind === "splice" || op?.kind === "fit" || checks.some((check) => check.decision === decision),
   );
-  const opened = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
+  const capped = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
+  const done = replayed(start, capped);
+  const aside = plugsSetAside(handling, mates, start, done);
+  const opened = withoutStubCaps(capped, aside, done);
   const inserted = new Set(
     opened.flatMap(({ op, connector }) =>
       op?.kind === "insert" && connector !== null && start.cavities[op.cavity] !== undefined
@@ -250,9 +254,9 @@ function planRound(
         : [],
     ),
   );
-  const wired = replayed(start, opened);
+  const wired = opened === capped ? done : replayed(start, opened);
   const close = (insulate: ReadonlySet<EndId>): readonly Stage[] =>
-    closing(dossier, decisions, handling, mates, start, wired, inserted, insulate, hazards, pin);
+    closing(dossier, decisions, handling, mates, start, wired, inserted, insulate, hazards, pin, aside);
   const plain = close(new Set());
   const bare = leadsToInsulate(wired, plain, start);
   const after = bare.size === 0 ? plain : close(bare);

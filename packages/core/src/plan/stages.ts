@@ -298,6 +298,7 @@ export function closing(
   insulate: ReadonlySet<EndId>,
   hazards: readonly Hazard[],
   pin: (id: PinId) => PlacedPin,
+  aside: ReadonlySet<ConnectorId>,
 ): readonly Stage[] {
   const joined = new Set<ConnectorId>();
   const leaves = leaving(dossier, before);
@@ -355,14 +356,24 @@ export function closing(
             at: id,
             ...here,
           })),
-          ...(jointed.has(connector.id) || !lives
+          ...(aside.has(connector.id)
+            ? [
+                {
+                  kind: "set-aside",
+                  role: `set-aside:${connector.id}`,
+                  op: { kind: "discard", connector: connector.id, to: "out" },
+                  ...here,
+                } as const,
+              ]
+            : []),
+          ...(jointed.has(connector.id) || (!lives && !aside.has(connector.id))
             ? [
                 {
                   kind: "tape",
                   role: `tape:${connector.id}`,
                   op: null,
                   ...here,
-                  text: lives ? "" : alive.has(connector.id) ? "apart" : "dead",
+                  text: lives || aside.has(connector.id) ? "" : alive.has(connector.id) ? "apart" : "dead",
                 } as const,
               ]
             : []),
@@ -525,7 +536,7 @@ function puttingBack(
 }
 
 /** Connectors in which something is left that leads anywhere: to a loom, to a supply, to another plug. */
-function liveConnectors(state: HarnessState): ReadonlySet<ConnectorId> {
+export function liveConnectors(state: HarnessState): ReadonlySet<ConnectorId> {
   const nets = netOf(state);
   const alive = new Set<ConnectorId>();
   for (const place of Object.values(state.ends)) {

@@ -49,6 +49,7 @@ export const STEP_KINDS = [
   "close-lock",
   "tug",
   "tape",
+  "set-aside",
   "connect",
   "measure",
   "fuse",

@@ -66,7 +66,8 @@ export class NaiveHarness {
           place.cavity !== op.cavity ||
           hole === undefined ||
           (!off && !onTable(hole)) ||
-          s.locks[hole.connector] !== "open"
+          s.locks[hole.connector] !== "open" ||
+          !Object.values(s.wires).some((wire) => wire.aboard && wire.ends.includes(op.end))
         )
           return false;
         s.ends[op.end] = { at: "loose", terminal: true, covered: false };
@@ -153,6 +154,20 @@ export class NaiveHarness {
         const place = s.ends[op.end];
         if (!off || place?.at !== "supply" || place.supply !== op.supply) return false;
         s.ends[op.end] = { at: "loose", terminal: false, covered: false };
+        return true;
+      }
+      case "discard": {
+        if (s.locks[op.connector] === undefined || s.plugged[op.connector] !== null) return false;
+        const inIt = (end: string): boolean => {
+          const place = s.ends[end];
+          return place?.at === "cavity" && s.cavities[place.cavity]?.connector === op.connector;
+        };
+        const stubs = Object.values(s.wires).filter(
+          (wire) => wire.aboard === (op.to === "out") && wire.ends.some(inIt),
+        );
+        if (stubs.length === 0 || stubs.some((wire) => !wire.ends.some((end) => s.ends[end]?.at === "loose")))
+          return false;
+        for (const wire of stubs) wire.aboard = op.to === "back";
         return true;
       }
       case "take-out": {

@@ -126,6 +126,10 @@ export function operationProblemWords(problem: OperationProblem, name: Namer = a
       return `The end of ${name(problem.end)} is not joined there.`;
     case "wire-still-held":
       return `The wire of ${name(problem.wire)} is still held at one end.`;
+    case "no-stubs":
+      return problem.to === "out"
+        ? `No wire in ${name(problem.connector)} is cut off: there is nothing to take away with it.`
+        : `${name(problem.connector)} was not taken away.`;
     case "wire-already":
       return `The wire of ${name(problem.wire)} is ${problem.to} already.`;
     case "cavity-not-vacated":

@@ -150,6 +150,11 @@ describe("ordinary jobs", () => {
     expect(scene.decided).toEqual(["join L1.1 P1.1 sure", "join L1.2 P1.2 sure", "join L1.3 P1.3 sure"]);
     expect(scene.plan.blocks).toEqual([]);
     expect(scene.fault).toBeNull();
+    // The old plug goes to the bin whole, without caps, plugs or locks.
+    expect(
+      [...kinds(scene)].filter((kind) => ["cap", "plug", "open-lock", "close-lock"].includes(kind)),
+    ).toEqual([]);
+    expect(lines(scene)).toContainEqual(expect.stringMatching(/^Take away the old plug with its stubs, L1/));
   });
 
   it("a cluster by adapter: tell-tale and lamp in other words, both turn wires onto the one lamp, no headlamp range", () => {

@@ -110,6 +110,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   label: "Tag",
   release: "Release",
   "take-out": "Take out",
+  "set-aside": "Take away",
   park: "Park",
   "take-up": "Pick up",
   pierce: "Pierce",
@@ -169,6 +170,7 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
   label: ["Each tagged wire names its cavity"],
   release: ["Lance straight, crimp whole", "Only this wire came out", "Eye protection on: picks slip"],
   "take-out": ["Kept and flagged for the way back"],
+  "set-aside": ["Every wire of it is cut or out", "Kept until the job is proved"],
   park: ["Tagged with its original cavity", "Terminal covered, tied aside"],
   "take-up": ["The tag says the same cavity"],
   pierce: ["Only this membrane is open"],
@@ -311,6 +313,8 @@ export function stepWords(
       return step.text === "dead"
         ? words("the empty plug back", `${name}, all its wires now cut off`)
         : words("the loom over its joints", `${name}, joints apart from each other`);
+    case "set-aside":
+      return words("the old plug with its stubs", name);
     case "label":
       return words(wireWords(wire), here("at", ", and its twins"));
     case "check":

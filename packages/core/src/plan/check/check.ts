@@ -66,6 +66,9 @@ export function checkPlan(
     doubtful,
     new Set(dossier.worklist.evenings),
     new Set(dossier.points.flatMap(({ id, supply }) => ((supply?.trunk ?? null) === null ? [] : [id]))),
+    new Set(
+      plan.steps.flatMap(({ op }) => (op?.kind === "discard" && op.to === "out" ? [op.connector] : [])),
+    ),
   );
   const seen = new Set<StepId>();
   let state = owned(start);

@@ -33,6 +33,8 @@ export interface Watch {
   readonly pins: ReadonlyMap<PinId, PlacedPin>;
   readonly doubtful: ReadonlySet<DecisionId>;
   readonly evenings: ReadonlySet<StepId>;
+  /** Plugs that the plan takes away in the end. */
+  readonly aside: ReadonlySet<ConnectorId>;
   /** Connectors that are to stay shut. */
   readonly shut: ReadonlySet<ConnectorId>;
   readonly loose: Map<EndId, Loose>;
@@ -50,12 +52,26 @@ export interface Watch {
   unmeasured: boolean;
 }
 
+/** Plugs that the plan takes away: a stub in one that is apart is no end that lies open. */
+const leavesWithItsPlug = (watch: Watch, end: EndId, state: HarnessState): boolean => {
+  const pin = pinOfEnd(end);
+  const connector = watch.pins.get(pin)?.connector.id;
+  return (
+    end === cutPlugEnd(pin) &&
+    connector !== undefined &&
+    watch.aside.has(connector) &&
+    (state.plugged[connector] ?? null) === null
+  );
+};
+
 export const newWatch = (
   pins: Watch["pins"],
   doubtful: Watch["doubtful"],
   evenings: Watch["evenings"],
   unlaid: Watch["unlaid"],
+  aside: Watch["aside"],
 ): Watch => ({
+  aside,
   unlaid,
   pins,
   doubtful,
@@ -112,7 +128,13 @@ export function follow(watch: Watch, step: Step, op: Operation, state: HarnessSt
     const place = state.ends[end];
     const out = op.kind === "take-out" && op.to === "out";
     const parked = place?.at === "loose" && place.covered && step.kind === "park";
-    if (place?.at !== "loose" || out || (place.covered && !parked)) watch.loose.delete(end);
+    if (
+      place?.at !== "loose" ||
+      out ||
+      (place.covered && !parked) ||
+      (!inWindow(step) && leavesWithItsPlug(watch, end, state))
+    )
+      watch.loose.delete(end);
     else
       watch.loose.set(end, { pin: pinOfEnd(end), terminal: place.terminal, parked, decision: step.decision });
   }
@@ -138,6 +160,7 @@ const HOUSEKEEPING: readonly Operation["kind"][] = [
   "plug",
   "fuse",
   "build-shell",
+  "discard",
 ];
 
 /** To insulate an end never needs a decision. */

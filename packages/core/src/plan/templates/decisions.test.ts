@@ -81,18 +81,18 @@ describe("what each decision becomes", () => {
       ["release X.A", "cap X.A", "release V.1", "insert V.1"],
     ],
     [
-      "a splice onto a pigtail: the stub is insulated before the joint is made",
+      "a splice onto a pigtail: the stub stays in its plug, which is taken away whole",
       join("splice"),
       "loom",
       "flying",
-      ["cut V.1", "cap V.1", "strip V.1", "splice V.1"],
+      ["cut V.1", "strip V.1", "splice V.1"],
     ],
     [
       "a splice of two looms: theirs is cut and made safe first",
       join("splice"),
       "loom",
       "loom",
-      ["cut X.A", "cap X.A", "cut V.1", "cap V.1", "strip V.1", "splice V.1"],
+      ["cut X.A", "cap X.A", "cut V.1", "strip V.1", "splice V.1"],
     ],
     [
       "a splice of two pigtails cuts nothing",
@@ -395,6 +395,7 @@ describe("what each decision becomes", () => {
       ...proof,
     ]);
     expect(closing(job(join("splice"), "loom", "flying"))).toEqual([
+      "set-aside V",
       "tape V",
       "tape X",
       "connect X",
