@@ -51,7 +51,7 @@ describe("suggest", () => {
   it("pairs the demo by what the wires do, leaves the memory feed open and the accessory in its plug", () => {
     const dossier = { ...demoDossier(), decisions: [] };
     expect(pairsOf(dossier)).toEqual([
-      "B12.1 AL-P.C check",
+      "B12.1 AL-P.C sure",
       "B12.2 AL-P.A sure",
       "B12.4 AL-P.M sure",
       "B12.5 AL-P.H sure",
