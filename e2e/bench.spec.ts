@@ -5,16 +5,16 @@ test("resumes at the very step after a reload, on another device too, and goes b
   browser,
 }) => {
   const job = await demoJob(page);
-  await workAtBench(page, job, 17);
+  await workAtBench(page, job, 16);
   await expect(page.getByRole("heading", { name: "Insert" })).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/^Step 18 of/).first()).toBeVisible();
+  await expect(page.getByText(/^Step 17 of/).first()).toBeVisible();
   const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 } });
   await tablet.goto(page.url());
-  await expect(tablet.getByText(/^Step 18 of/).first()).toBeVisible();
+  await expect(tablet.getByText(/^Step 17 of/).first()).toBeVisible();
   await tablet.close();
   await page.keyboard.press("b");
-  await expect(page.getByText(/^Step 17 of/).first()).toBeVisible();
+  await expect(page.getByText(/^Step 16 of/).first()).toBeVisible();
   await expect(page.getByRole("heading", { name: "Release" })).toBeVisible();
   await pressDone(page);
   await page.keyboard.press("Escape");
@@ -54,7 +54,7 @@ for (const [name, width, height] of [
   test(`is usable with one thumb on a ${name}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
     const job = await demoJob(page);
-    await workAtBench(page, job, 10);
+    await workAtBench(page, job, 11);
     for (const button of ["Back", "Not as planned", "Done", "Turn over"]) {
       const box = await page.getByRole("button", { name: button }).first().boundingBox();
       expect(box?.height, button).toBeGreaterThanOrEqual(56);
