@@ -134,12 +134,13 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const links = starsOnly(linksOf(match, options));
   const contested = new Set([...contestedSupplies(left), ...contestedSupplies(right)]);
   const taken = new Set(links.map(({ column }) => column));
+  const free = match.columns.flatMap(({ pin, of }) => (of === null && !taken.has(pin) ? [pin] : []));
   const pairs: SuggestedPair[] = [...placed];
   const groups: SuggestedGroup[] = [];
   for (const group of groupsOf(links)) {
     const made = group.map((link) => pairOf(link, match, dossier.head.nominalVolts, contested));
     const [only] = made;
-    const led = ledThrough(group, made, match, dossier.head.nominalVolts, contested, taken);
+    const led = seriesOf(group, made, match, dossier.head.nominalVolts, contested, free);
     if (led !== null) groups.push(led);
     else if (made.length === 1 && only !== undefined) pairs.push(only);
     else groups.push(grouped(group, made));
@@ -429,27 +430,25 @@ function joinBothSides(
  * A wire of the vehicle that meets both ends of one part, or one end of it while nobody wants the other, is led through the part.
  * Null where it is not so. Never surer than "check": which half drives is measured before anything is cut.
  */
-function ledThrough(
+function seriesOf(
   links: readonly ChosenLink[],
   made: readonly SuggestedPair[],
   match: MatchProblem,
   nominalVolts: number,
   contested: ReadonlySet<ReadPin>,
-  taken: ReadonlySet<ReadPin>,
+  free: readonly ReadPin[],
 ): SuggestedGroup | null {
   const [first, second] = links;
   const [own] = made;
   if (first === undefined || own === undefined || links.length > 2 || own.device !== null) return null;
   const { row, column } = first;
-  const others =
-    second === undefined
-      ? match.columns.map(({ pin }) => pin).filter((pin) => !taken.has(pin))
-      : [second.column];
+  const others = second === undefined ? free : [second.column];
   if (second !== undefined && second.row !== row) return null;
   for (const other of others) {
     const through = throughOf(column, other);
-    if (through === null || match.evidence(row, other) === null) continue;
-    const strength = Math.min(first.strength, match.evidence(row, other)?.strength ?? 0);
+    const evidence = through === null ? null : match.evidence(row, other);
+    if (through === null || evidence === null) continue;
+    const strength = Math.min(first.strength, evidence.strength);
     const link = { row, column: other, further: false, strength, margin: first.margin };
     const pair =
       second === undefined ? pairOf(link, match, nominalVolts, contested) : present(made[1], "pair");

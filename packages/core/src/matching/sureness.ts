@@ -1,5 +1,5 @@
 import { isGeneric } from "../meaning/index.ts";
-import { isFeed, type Sureness } from "../model/index.ts";
+import { isFeed, type SignalClass, type Sureness } from "../model/index.ts";
 import { thingFit } from "./features.ts";
 import type { ReadPin } from "./readPin.ts";
 
@@ -74,7 +74,8 @@ export const surenessOf = (
 /** Supplies of one class that stand on one side in several words: which of the other side's each goes to is not told by its class. Grounds meet anywhere. */
 export function contestedSupplies(side: readonly ReadPin[]): readonly ReadPin[] {
   const supplies = side.filter(({ signal }) => isFeed(signal) && signal !== "ground");
-  return supplies.filter(({ signal, reading }) =>
-    supplies.some((other) => other.signal === signal && other.reading.said !== reading.said),
-  );
+  const words = new Map<SignalClass, Set<string>>();
+  for (const { signal, reading } of supplies)
+    words.set(signal, (words.get(signal) ?? new Set<string>()).add(reading.said));
+  return supplies.filter(({ signal }) => (words.get(signal)?.size ?? 0) > 1);
 }

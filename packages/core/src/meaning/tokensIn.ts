@@ -1,4 +1,5 @@
 import { lex, type Token } from "./lex.ts";
+import { LETTER_CORNERS } from "./whichOne.ts";
 
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
@@ -29,13 +30,10 @@ export interface MeaningContext extends Partial<ListHabits> {
 
 type Reread = (tokens: readonly Token[], text: string) => readonly Token[];
 
-const CORNERS: Readonly<Record<string, readonly [end: string, side: string]>> = {
-  fl: ["front", "left"],
-  lf: ["front", "left"],
+/** Corners as a list has them that names them in two letters: FR and RR too are corners there. */
+const CORNERS: typeof LETTER_CORNERS = {
+  ...LETTER_CORNERS,
   fr: ["front", "right"],
-  rf: ["front", "right"],
-  rl: ["rear", "left"],
-  lr: ["rear", "left"],
   rr: ["rear", "right"],
 };
 /** A word that is the whole text, or all of it but its fuse: makers' English for ground and battery (common practice, no source). */

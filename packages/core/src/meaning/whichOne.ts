@@ -61,19 +61,24 @@ const MEANING = new Map(
     words.split(" ").map((word) => [word, [dimension, value]] as const),
   ),
 );
-/** Two places in one word, as written. */
-const CORNERS: Readonly<Record<string, readonly [end: string, side: string]>> = {
+type Corner = readonly [end: string, side: string];
+/** Two places in two letters, which can mean nothing else. */
+export const LETTER_CORNERS: Readonly<Record<string, Corner>> = {
   lf: ["front", "left"],
-  lhf: ["front", "left"],
   fl: ["front", "left"],
   rf: ["front", "right"],
-  rhf: ["front", "right"],
   lr: ["rear", "left"],
-  lhr: ["rear", "left"],
   rl: ["rear", "left"],
+};
+/** Two places in one word, as written. */
+const CORNERS: Readonly<Record<string, Corner>> = {
+  ...LETTER_CORNERS,
+  lhf: ["front", "left"],
+  rhf: ["front", "right"],
+  lhr: ["rear", "left"],
   rhr: ["rear", "right"],
 };
-const GERMAN_CORNERS: Readonly<Record<string, readonly [end: string, side: string]>> = {
+const GERMAN_CORNERS: Readonly<Record<string, Corner>> = {
   vl: ["front", "left"],
   vr: ["front", "right"],
   hl: ["rear", "left"],

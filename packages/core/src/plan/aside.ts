@@ -13,7 +13,6 @@ export function plugsSetAside(
   start: HarnessState,
   wired: HarnessState,
 ): ReadonlySet<ConnectorId> {
-  const alive = liveConnectors(wired);
   const stubs = new Map<ConnectorId, boolean[]>();
   for (const [cavity, ends] of endsByCavity(wired)) {
     const connector = wired.cavities[cavity]?.connector;
@@ -28,22 +27,22 @@ export function plugsSetAside(
       stubs.set(connector, [...(stubs.get(connector) ?? []), isStub]);
     }
   }
-  return new Set(
-    handled.flatMap(({ id, side, leads }) => {
-      const own = stubs.get(id) ?? [];
-      return side === "vehicle" &&
-        leads === "loom" &&
-        !mates.has(id) &&
-        !adapted.has(id) &&
-        !alive.has(id) &&
-        (start.plugged[id] ?? "own") === "own" &&
-        (wired.plugged[id] ?? null) === null &&
-        own.length > 0 &&
-        own.every((isStub) => isStub)
-        ? [id]
-        : [];
-    }),
-  );
+  const cutOff = handled.flatMap(({ id, side, leads }) => {
+    const own = stubs.get(id) ?? [];
+    return side === "vehicle" &&
+      leads === "loom" &&
+      !mates.has(id) &&
+      !adapted.has(id) &&
+      (start.plugged[id] ?? "own") === "own" &&
+      (wired.plugged[id] ?? null) === null &&
+      own.length > 0 &&
+      own.every((isStub) => isStub)
+      ? [id]
+      : [];
+  });
+  if (cutOff.length === 0) return new Set();
+  const alive = liveConnectors(wired);
+  return new Set(cutOff.filter((id) => !alive.has(id)));
 }
 
 /** The steps without the caps on stubs that leave with their plug. */
