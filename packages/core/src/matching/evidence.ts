@@ -11,6 +11,7 @@ import {
 } from "./features.ts";
 import { haveInCommon } from "./keys.ts";
 import type { ReadPin } from "./readPin.ts";
+import { areLettersForCylinders } from "./sureness.ts";
 import { WEIGHTS } from "./weights.ts";
 
 /** Why two pins go together or not, one fact each; `weight` in tenths of a natural log-odds unit. */
@@ -45,6 +46,8 @@ export type Reason =
       readonly weight: number;
     }
   | { readonly kind: "named-aside"; readonly term: string; readonly weight: number }
+  /** Letters on one side, numbers on the other, for what works cylinder by cylinder. */
+  | { readonly kind: "letters-for-cylinders"; readonly weight: number }
   | { readonly kind: "same-words"; readonly words: readonly string[]; readonly weight: number }
   | { readonly kind: "not-understood"; readonly words: readonly string[]; readonly weight: number }
   | { readonly kind: "nothing-shared"; readonly weight: number }
@@ -181,6 +184,7 @@ function together(left: ReadPin, right: ReadPin, weights: Weights): Evidence {
         "bus-same",
       ),
     ),
+    ...(areLettersForCylinders(left, right) ? [{ kind: "letters-for-cylinders", weight: 0 } as const] : []),
     ...wordReasons(left, right, sum("words-shared", "text-same"), sum("not-understood")),
     signalReason(left, right, sum("class-")),
     ...levelReason(left, right, sum("volts-differ")),

@@ -6,7 +6,6 @@ import {
   readFunction,
   readMeaning,
   type Meaning,
-  type MeaningContext,
 } from "../meaning/index.ts";
 import {
   pinColour,
@@ -43,7 +42,6 @@ export interface ReadPin {
 }
 
 interface ReadPlug {
-  readonly context: MeaningContext;
   readonly leaning: number;
   readonly shell: string;
 }
@@ -54,9 +52,7 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
   const plugOf = (connector: Connector): ReadPlug => {
     const known = plugs.get(connector.id);
     if (known !== undefined) return known;
-    const context = contextOf(connector);
     const read: ReadPlug = {
-      context,
       leaning: leaningOf(
         connector.pins.flatMap((pin) => (pin.function === "" ? [] : [pin.function])),
         connector.side,
@@ -68,8 +64,8 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
   };
   return (placed) => {
     const { pin, connector } = placed;
-    const { context, leaning, shell } = plugOf(connector);
-    const reading = readFunction(pin.function, words, context);
+    const { leaning, shell } = plugOf(connector);
+    const reading = readFunction(pin.function, words, contextOf(connector, pin));
     // A class that only repeats what the words tell, with or without their plug, is no surer than they are.
     const isGiven =
       pin.signal !== "unknown" &&

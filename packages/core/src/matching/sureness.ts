@@ -58,12 +58,22 @@ const isShownBy = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
   (b.kinds.has("switch") || b.kinds.has("sensor") || b.kinds.has("valve")) &&
   !b.kinds.has("lamp") &&
   !b.kinds.has("gauge");
+/** Letters here and numbers there for what works cylinder by cylinder: letters often follow the firing order, so which is which is a question (common practice, no source). */
+export function areLettersForCylinders({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean {
+  if (!BY_CYLINDER.has(a.thing?.name ?? "") || !BY_CYLINDER.has(b.thing?.name ?? "")) return false;
+  const isLettered = ({ which }: typeof a): boolean => which.has("letter") && !which.has("number");
+  const isNumbered = ({ which }: typeof a): boolean => which.has("number") && !which.has("letter");
+  return (isLettered(a) && isNumbered(b)) || (isNumbered(a) && isLettered(b));
+}
+const BY_CYLINDER = new Set(["injector", "ignition coil", "ignition trigger", "glow plug"]);
+
 export const surenessOf = (
   confidence: number,
   left: ReadPin,
   right: ReadPin,
   contested: ReadonlySet<ReadPin>,
 ): Sureness => {
+  if (areLettersForCylinders(left, right)) return "guess";
   const sure = surenessAt(confidence);
   if (sure !== "sure") return sure;
   const isOneOfSeveral =

@@ -1,4 +1,6 @@
-import type { Connector } from "../model/index.ts";
+import type { Connector, Pin, PinId } from "../model/index.ts";
+import type { Meaning } from "./meaning.ts";
+import { borrowedIn, readRow, type Borrowed, type Row } from "./neighbours.ts";
 import { IGNITION_NUMBER, SPEAKER, type ListHabits, type MeaningContext } from "./tokensIn.ts";
 
 const BARE = /(?:^|[\s/,(])(?:58[LRKdk]|56[abd]|53[abce]|49[aLR]|54|31b)(?![\p{L}\p{N}])/u;
@@ -54,13 +56,35 @@ export function habitsOf(texts: readonly string[]): ListHabits {
   };
 }
 
-const CONTEXTS = new WeakMap<Connector, MeaningContext>();
-/** What a connector tells of the texts in it: its name, the part that it is on, and how its list speaks. Worked out once for each connector. */
-export function contextOf(connector: Connector): MeaningContext {
-  const known = CONTEXTS.get(connector);
+/** The lines of a table, each in the light of the whole. */
+export function readRows(rows: readonly Row[]): readonly Meaning[] {
+  const habits = habitsOf(rows.map((row) => row.function));
+  return borrowedIn(rows, habits).map((borrowed, i) =>
+    readRow(rows[i]?.function ?? "", { ...habits, ...borrowed }),
+  );
+}
+
+interface ReadList {
+  readonly whole: MeaningContext;
+  readonly rows: ReadonlyMap<PinId, RowContext>;
+}
+/** What helps to read one line: its plug, the list's habits, and what the line takes over from its neighbours. */
+export type RowContext = MeaningContext & Borrowed;
+
+const LISTS = new WeakMap<Connector, ReadList>();
+function listOf(connector: Connector): ReadList {
+  const known = LISTS.get(connector);
   if (known !== undefined) return known;
   const { name, place, pins } = connector;
-  const context = { ...habitsOf(pins.map((pin) => pin.function)), plug: name, module: place };
-  CONTEXTS.set(connector, context);
-  return context;
+  const whole = { ...habitsOf(pins.map((pin) => pin.function)), plug: name, module: place };
+  const rows = borrowedIn(pins, whole);
+  const list = { whole, rows: new Map(pins.map(({ id }, i) => [id, { ...whole, ...rows[i] }])) };
+  LISTS.set(connector, list);
+  return list;
+}
+
+/** What a connector tells of the text of one of its pins: its name, the part that it is on, how its list speaks, and what the line takes over from its neighbours. Worked out once for each connector. */
+export function contextOf(connector: Connector, pin: Pick<Pin, "id">): RowContext {
+  const { whole, rows } = listOf(connector);
+  return rows.get(pin.id) ?? whole;
 }

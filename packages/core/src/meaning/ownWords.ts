@@ -1,8 +1,8 @@
 import type { OwnWord } from "../model/index.ts";
 import { thingNamed, type Thing } from "./lexicon/index.ts";
 import type { Meaning } from "./meaning.ts";
-import { readMeaning } from "./readMeaning.ts";
-import type { MeaningContext } from "./tokensIn.ts";
+import type { RowContext } from "./habits.ts";
+import { readRow } from "./neighbours.ts";
 
 interface Taught {
   readonly exact: ReadonlyMap<string, OwnWord>;
@@ -74,9 +74,9 @@ const ownThing = ({ text, signal }: OwnWord): Thing => ({
 export function readFunction(
   text: string,
   words: readonly OwnWord[] = [],
-  context: MeaningContext = {},
+  context: RowContext = {},
 ): Meaning {
-  const read = readMeaning(text, context);
+  const read = readRow(text, context);
   const own = ownWord(words, text);
   if (own === undefined) return read;
   const thing = (own.term === null ? undefined : thingNamed(own.term)) ?? ownThing(own);

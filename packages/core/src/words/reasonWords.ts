@@ -32,6 +32,8 @@ export function reasonWords(reason: Reason): string {
       return `one names ${reason.term} in passing`;
     case "other-function":
       return `other function: ${reason.left} here, ${reason.right} there`;
+    case "letters-for-cylinders":
+      return "letters here, numbers there: letters may follow the firing order, so find out which cylinder each letter is";
     case "same-words":
       return `both say “${reason.words.join(" ")}”`;
     case "not-understood":

@@ -55,6 +55,6 @@ export function gridLine(
       wire.sources.colour !== "read-off" &&
       isDivided(reading, wire, connector),
     mark: pin === undefined ? undefined : marks.get(pin.id),
-    unread: pin === undefined ? [] : readFunction(pin.function, words, contextOf(connector)).unread,
+    unread: pin === undefined ? [] : readFunction(pin.function, words, contextOf(connector, pin)).unread,
   };
 }

@@ -155,7 +155,7 @@ const whereElse = computed(() =>
     <ReadingDialog
       v-if="pin"
       v-model:open="misread"
-      :text="pin.function"
+      :pin="pin"
       :connector="connector"
       :dossier="dossier"
       :words="words"

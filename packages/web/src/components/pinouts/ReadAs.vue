@@ -14,7 +14,9 @@ import { useCommands } from "../../composables/useCommands.ts";
 
 const props = defineProps<{ pin: Pin; connector: Connector; words: readonly OwnWord[] }>();
 const emit = defineEmits<{ misread: [] }>();
-const meaning = computed(() => readFunction(props.pin.function, props.words, contextOf(props.connector)));
+const meaning = computed(() =>
+  readFunction(props.pin.function, props.words, contextOf(props.connector, props.pin)),
+);
 useCommands([
   {
     id: "misread",

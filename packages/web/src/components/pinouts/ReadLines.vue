@@ -4,8 +4,7 @@ import { computed, ref } from "vue";
 import {
   canGoIn,
   colourInWords,
-  habitsOf,
-  readMeaning,
+  readRows,
   servesWords,
   lineProblemWords,
   parseColour,
@@ -35,10 +34,10 @@ const rank = (line: TableLine): number => {
 };
 /** How well each function is understood, in the light of the whole table; asked for, the worst come first. */
 const worstFirst = ref(false);
-const habits = computed(() => habitsOf(props.lines.map((line) => line.function)));
-const readings = computed(
-  () => new Map(props.lines.map((line) => [line.line, readMeaning(line.function, habits.value)])),
-);
+const readings = computed(() => {
+  const read = readRows(props.lines);
+  return new Map(props.lines.map((line, i) => [line.line, read[i]]));
+});
 const understood = (line: TableLine): number => {
   const meaning = readings.value.get(line.line);
   if (meaning === undefined || line.function === "" || line.content === "empty") return 1;

@@ -14,25 +14,27 @@ import {
   type Connector,
   type Dossier,
   type OwnWord,
+  type Pin,
   type SignalClass,
 } from "@trevin/core";
 
 const visible = defineModel<boolean>("open", { required: true });
 const props = defineProps<{
-  text: string;
+  pin: Pin;
   connector: Connector;
   dossier: Dossier;
   words: readonly OwnWord[];
 }>();
 const emit = defineEmits<{ learn: [word: OwnWord] }>();
 
+const text = computed(() => props.pin.function);
 const typed = ref("");
 const term = ref<string | null>(null);
 const signal = ref<SignalClass>("unknown");
 const like = ref(true);
 const at = ref(0);
 
-const read = computed(() => readFunction(props.text, props.words, contextOf(props.connector)));
+const read = computed(() => readFunction(text.value, props.words, contextOf(props.connector, props.pin)));
 watch(
   visible,
   (open) => {
@@ -45,7 +47,7 @@ watch(
   },
   { immediate: true },
 );
-const offers = computed(() => suggestThings(typed.value.trim() === "" ? props.text : typed.value, 7));
+const offers = computed(() => suggestThings(typed.value.trim() === "" ? text.value : typed.value, 7));
 const offerAt = computed(() => Math.min(at.value, offers.value.length - 1));
 watch(typed, () => (at.value = 0));
 function take(index: number): void {
@@ -67,17 +69,19 @@ function enter(): void {
 
 /** Labels of this job that differ only in side, end or number. */
 const alike = computed(() => {
-  const key = likeKey(props.text);
+  const key = likeKey(text.value);
   const texts = props.dossier.connectors.flatMap(({ pins }) => pins.map((pin) => pin.function));
-  return key === "" ? [] : [...new Set(texts.filter((text) => text !== props.text && likeKey(text) === key))];
+  return key === ""
+    ? []
+    : [...new Set(texts.filter((other) => other !== text.value && likeKey(other) === key))];
 });
 const canGeneralise = computed(
-  () => likeKey(props.text) !== "" && likeKey(props.text) !== props.text.toLowerCase(),
+  () => likeKey(text.value) !== "" && likeKey(text.value) !== text.value.toLowerCase(),
 );
 const options = SIGNAL_CLASSES.map((value) => ({ value, label: SIGNAL_WORDS[value] }));
 function teach(): void {
   emit("learn", {
-    text: props.text,
+    text: text.value,
     term: term.value,
     signal: signal.value,
     ...(like.value && canGeneralise.value ? { like: true } : {}),
