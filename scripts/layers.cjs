@@ -12,6 +12,7 @@ module.exports = [
   "shelf",
   "lookalikes",
   "matching",
+  "circuit",
   "dossier",
   "plan",
   "ledger",

@@ -10,6 +10,8 @@ import { installPackages } from "./dependencies.mjs";
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const say = (line) => process.stdout.write(`${line}\n`);
 
+/** Compared with by unit tests, which say so where it is missing. */
+const SIMULATOR = "ngspice";
 const quick = process.argv.includes("--quick");
 installPackages(root);
 const results = join(root, "test-results");
@@ -38,23 +40,23 @@ const steps = {
 const lanes = quick
   ? [["unit tests"], ["formatting", "types", "layers"]]
   : [
-      ["unit tests", "types", "web application", "walls"],
+      ["types", "web application", "walls", "unit tests"],
       ["formatting", "lint", "layers", "dead exports", "API tests"],
     ];
 
 let passed = 0;
 let failed = 0;
-const browser = quick ? null : installBrowser();
+const installed = quick ? null : installFromDistribution();
 await Promise.all(
   lanes.map(async (lane) => {
     for (const name of lane) {
       // Both may want something from the distribution's packages: one after the other.
-      if (name === "API tests") await browser;
+      if (name === "API tests" || name === "unit tests") await installed;
       await run(name, steps[name]);
     }
   }),
 );
-if (browser !== null) {
+if (installed !== null) {
   const data = mkdtempSync("/var/tmp/trevin-e2e-");
   const env = { TREVIN_E2E_PORT: String(await freePort()), TREVIN_E2E_DATA: data };
   await run("browser tests", [...bin("@playwright/test/cli.js"), "test"], env, true);
@@ -115,18 +117,14 @@ function countsOf(name) {
     : { passed: 0, failed: 0, counted: false };
 }
 
-/** Installs Chromium while the first lanes run. */
-async function installBrowser() {
-  if (
-    process.getuid?.() === 0 &&
-    existsSync("/usr/bin/apt-get") &&
-    !existsSync(`/usr/bin/${BROWSER_PACKAGE}`)
-  ) {
-    say(
-      "Chromium without a window is missing; installing it from the distribution's packages (about a minute)",
-    );
+/** Installs Chromium, and the circuit simulator that the solver is compared with, while the first steps run. */
+async function installFromDistribution() {
+  const wanted = [BROWSER_PACKAGE, SIMULATOR].filter((name) => !existsSync(`/usr/bin/${name}`));
+  if (process.getuid?.() === 0 && existsSync("/usr/bin/apt-get") && wanted.length > 0) {
+    say(`${wanted.join(" and ")} missing; installing from the distribution's packages (about a minute)`);
     const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
-    for (const args of [["update"], ["install", "-y", BROWSER_PACKAGE]]) {
+    // One after the other: a package that cannot be had keeps none of the others away.
+    for (const args of [["update"], ...wanted.map((name) => ["install", "-y", name])]) {
       const apt = spawn("apt-get", ["-o", "DPkg::Lock::Timeout=900", ...args], { env, stdio: "ignore" });
       await new Promise((resolve) => apt.once("error", resolve).once("close", resolve));
     }

@@ -17,6 +17,7 @@ import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
 import { meaningReport } from "./meaning.ts";
 import { checkReport, planReport } from "./plan.ts";
+import { networkReport } from "./solve.ts";
 import { validateReport } from "./validate.ts";
 
 const HELP = `trevin: the computations of Trevin for scripts
@@ -35,6 +36,7 @@ const HELP = `trevin: the computations of Trevin for scripts
   trevin face JOB.json CONNECTOR    the face of a connector as SVG
   trevin trace JOB.json CONNECTOR CAVITY
                                     where its wire goes, through splices, junctions and connectors
+  trevin solve FILE.cir             volts and amperes of a network written as a SPICE netlist
   trevin backup FILE                everything in the database, into one file
   trevin restore FILE               a backup into an empty database; with --leave-out-unreadable, without jobs
                                     that cannot be read
@@ -111,6 +113,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   face: ({ rest: [connector = ""], hold, ...call }) => faceReport(loadJob(call), connector, hold),
   trace: ({ rest: [connector = "", cavity = ""], ...call }) => traceReport(loadJob(call), connector, cavity),
   meaning: ({ argument, context }) => meaningReport(argument, context),
+  solve: (call) => networkReport(call.argument, loadText(call)),
   match: job(matchReport),
   plan: job(planReport),
   check: (call) => checkReport(loadText(call)),
@@ -131,6 +134,8 @@ const BEHIND: Readonly<Record<string, readonly string[]>> = {
 /** Runs one command line and gives the exit code. */
 export async function main(args: readonly string[], { out, err, input }: Streams = PROCESS): Promise<number> {
   let name = "";
+  const print = (answer: unknown): void =>
+    out(typeof answer === "string" ? `${answer}\n` : `${JSON.stringify(answer, null, 2)}\n`);
   try {
     const read = readArguments(args, input);
     if (read === null) {
@@ -139,7 +144,7 @@ export async function main(args: readonly string[], { out, err, input }: Streams
     }
     name = read.name;
     const answer = await read.command(read.call);
-    out(typeof answer === "string" ? `${answer}\n` : `${JSON.stringify(answer, null, 2)}\n`);
+    print(answer);
     return 0;
   } catch (error) {
     if (error instanceof UsageError) {
@@ -147,6 +152,7 @@ export async function main(args: readonly string[], { out, err, input }: Streams
       return 2;
     }
     if (!(error instanceof InputError) && !(error instanceof Error && "exitCode" in error)) throw error;
+    if (error instanceof InputError && error.answer !== undefined) print(error.answer);
     err(`trevin ${name}: ${error.message}\n`);
     return 1;
   }

@@ -9,6 +9,7 @@ export * from "./shelf/index.ts";
 export * from "./sizing/index.ts";
 export * from "./lookalikes/index.ts";
 export * from "./matching/index.ts";
+export * from "./circuit/index.ts";
 export * from "./dossier/index.ts";
 export * from "./plan/index.ts";
 export * from "./ledger/index.ts";

@@ -33,3 +33,4 @@ export {
 } from "./job/jobFile.ts";
 export { readSupply, suppliesIn, withSupplies, type WrittenSupply } from "./job/supplies.ts";
 export { faceSvg, type FaceSvgText } from "./svg/faceSvg.ts";
+export * from "./spice/index.ts";

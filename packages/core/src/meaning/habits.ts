@@ -37,7 +37,7 @@ const BLOWER = /\bfan (?:speed )?(?:med(?:ium)?|[34]|ml|mh)\b/i;
 const GEAR = /^\s*([PRND])\s*$/i;
 
 /** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, a radio has two speakers at least. */
-export function habitsOf(texts: readonly string[]): ListHabits {
+function habitsOf(texts: readonly string[]): ListHabits {
   const bare = texts.filter((text) => (BARE.test(text) || BARE_FIRST.test(text)) && !NAMED.test(text)).length;
   const ignition = new Set(texts.flatMap((text) => IGNITION_NUMBER.exec(text)?.[1] ?? []));
   const lamps = texts.filter((text) => LAMPS.test(text)).length;

@@ -12,7 +12,7 @@ export {
 export { THINGS, type Thing } from "./lexicon/index.ts";
 export { isGeneric } from "./generic.ts";
 export { directionOf, leaningOf } from "./direction.ts";
-export { contextOf, habitsOf, readRows } from "./habits.ts";
+export { contextOf, readRows } from "./habits.ts";
 export { oppositeOf, type Dimension, type Opposite, type WhichOne } from "./whichOne.ts";
 export { learn, likeKey, readFunction, speaksOf } from "./ownWords.ts";
 export { suggestThings, type Suggestion } from "./suggest.ts";

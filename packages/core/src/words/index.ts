@@ -56,3 +56,4 @@ export { commandWords } from "./commandWords.ts";
 export { cavityWords } from "./cavityWords.ts";
 export { faceFile } from "./faceFile.ts";
 export { meaningWords, servesWords } from "./meaningWords.ts";
+export { circuitNoteWords, spiceProblemWords } from "./circuitWords.ts";

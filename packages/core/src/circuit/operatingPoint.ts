@@ -1,0 +1,150 @@
+import { present } from "../util/index.ts";
+import { answer, unanswered, type Solved } from "./answer.ts";
+import type { CircuitNote, Element, OperatingPoint } from "./network.ts";
+import { across, siemensOf, voltsAt, wiringOf, type Closed, type Round, type Wiring } from "./wiring.ts";
+
+/** A network that is ready to be solved for any position of its switches. */
+export interface Circuit {
+  readonly elements: readonly Element[];
+  /** `closed` overrides the positions of the switches named. */
+  readonly solve: (closed?: ReadonlyMap<string, boolean>) => OperatingPoint;
+}
+
+const MOST_ROUNDS = 300;
+/** A curve's voltage has come to rest when a round moves it by less, V and as a share. */
+const AT_REST = 1e-11;
+/** Extra leakage that is taken away step by step where the plain iteration does not come to rest, S. */
+const AIDS = [1e-1, 1e-2, 1e-3, 1e-4, 1e-6, 1e-8, 1e-10, 1e-12, 0];
+
+export function circuitOf(elements: readonly Element[]): Circuit {
+  const wirings = new Map<string, Wiring>();
+  const switches = elements.filter((element) => element.kind === "switch");
+  const solveAt = (closed: ReadonlyMap<string, boolean>): Solved => {
+    const bare = switches
+      .filter((one) => (closed.get(one.name) === true ? one.on : one.off) === 0)
+      .map(({ name }) => name)
+      .join("\u0000");
+    let wiring = wirings.get(bare);
+    if (wiring === undefined) wirings.set(bare, (wiring = wiringOf(elements, closed)));
+    return settle(wiring, closed);
+  };
+  return {
+    elements,
+    solve: (given = new Map()) => {
+      const start = new Map(switches.map(({ name, closed }) => [name, given.get(name) ?? closed]));
+      const worked = switches.filter(({ name, control }) => control !== null && !given.has(name));
+      return follow(worked, start, solveAt);
+    },
+  };
+}
+
+type Switch = Extract<Element, { kind: "switch" }>;
+
+/** Lets worked contacts move one step behind their windings until nothing moves any more. */
+function follow(
+  worked: readonly Switch[],
+  start: Closed,
+  solveAt: (closed: Closed) => Solved,
+): OperatingPoint {
+  let closed = start;
+  let solved = solveAt(closed);
+  const seen = new Set<string>();
+  const keyOf = (at: Closed): string =>
+    worked.map(({ name }) => (at.get(name) === true ? "1" : "0")).join("");
+  let singly = false;
+  let moved: readonly string[] = [];
+  for (;;) {
+    const moving = worked.filter((one) => isClosedBy(one, closed, solved.volts) !== closed.get(one.name));
+    if (moving.length === 0) break;
+    moved = moving.map(({ name }) => name);
+    const key = keyOf(closed);
+    if (seen.has(key)) {
+      if (singly || moving.length < 2) return pointOf(solved, closed, [{ kind: "buzzes", elements: moved }]);
+      singly = true;
+      seen.clear();
+    }
+    seen.add(key);
+    const next = new Map(closed);
+    for (const { name } of singly ? moving.slice(0, 1) : moving) next.set(name, closed.get(name) !== true);
+    closed = next;
+    solved = solveAt(closed);
+  }
+  return pointOf(solved, closed, singly ? [{ kind: "race", elements: moved }] : []);
+}
+
+function isClosedBy({ name, control }: Switch, closed: Closed, volts: OperatingPoint["volts"]): boolean {
+  const now = closed.get(name) === true;
+  if (control === null) return now;
+  const across = (volts.get(control.plus) ?? 0) - (volts.get(control.minus) ?? 0);
+  const wasPulled = now !== control.atRest;
+  const isPulled = across > control.pullIn || (wasPulled && across >= control.dropOut);
+  return isPulled !== control.atRest;
+}
+
+const pointOf = (solved: Solved, closed: Closed, more: readonly CircuitNote[]): OperatingPoint => ({
+  ...solved,
+  closed,
+  notes: [...solved.notes, ...more],
+});
+
+function settle(wiring: Wiring, closed: Closed): Solved {
+  const { branches } = wiring;
+  const at = Float64Array.from(branches, ({ curve }) => curve?.start ?? 0);
+  const isCurved = branches.some(({ curve }) => curve !== null);
+  let round = iterate(wiring, closed, at, 0, isCurved ? MOST_ROUNDS : 1);
+  if (round === null) {
+    // Brought to rest with leakage across every curve first, which is then taken away.
+    for (const aid of AIDS) round = iterate(wiring, closed, at, aid, MOST_ROUNDS);
+  }
+  return round === null ? unanswered(wiring, [{ kind: "not-settled" }]) : answer(wiring, closed, round);
+}
+
+/** Newton's method on the tangents of the curves; `at` is where each curve was touched last. Null where it does not come to rest. */
+function iterate(wiring: Wiring, closed: Closed, at: Float64Array, aid: number, most: number): Round | null {
+  const { branches, elimination } = wiring;
+  for (let round = 1; round <= most; round++) {
+    const conductance = new Float64Array(elimination.edges);
+    const toGround = new Float64Array(elimination.count);
+    const currents = new Float64Array(elimination.count);
+    const tangents = branches.map(({ element, curve }, i) => {
+      if (element.kind === "current") return { siemens: 0, amps: element.amps };
+      const touched = at[i] ?? 0;
+      if (curve === null) return { siemens: siemensOf(element, closed), amps: 0 };
+      const { siemens, amps } = curve.at(touched);
+      return { siemens: siemens + aid, amps: amps - siemens * touched };
+    });
+    branches.forEach(({ a, b, rise, edge }, i) => {
+      const { siemens, amps } = present(tangents[i], "tangent");
+      if (edge >= 0) conductance[edge] = (conductance[edge] ?? 0) + siemens;
+      else if (a !== b) toGround[Math.max(a, b)] = (toGround[Math.max(a, b)] ?? 0) + siemens;
+      const through = siemens * rise + amps;
+      if (a >= 0) currents[a] = (currents[a] ?? 0) - through;
+      if (b >= 0) currents[b] = (currents[b] ?? 0) + through;
+    });
+    const factor = elimination.factor(conductance, toGround);
+    const volts = factor.solve(currents);
+    let isAtRest = true;
+    branches.forEach((branch, i) => {
+      if (branch.curve === null) return;
+      const before = at[i] ?? 0;
+      const wanted = across(volts, branch);
+      const next = branch.curve.limited(wanted, before);
+      if (next !== wanted || Math.abs(next - before) > AT_REST * (1 + Math.abs(before))) isAtRest = false;
+      at[i] = next;
+    });
+    if (isAtRest)
+      return {
+        volts,
+        amps: Float64Array.from(branches, (branch, i) => {
+          const { siemens, amps } = present(tangents[i], "tangent");
+          return siemens * across(volts, branch) + amps;
+        }),
+        scale: Float64Array.from(branches, ({ a, b, rise }, i) => {
+          const { siemens, amps } = present(tangents[i], "tangent");
+          const ends = Math.abs(voltsAt(volts, a)) + Math.abs(voltsAt(volts, b)) + Math.abs(rise);
+          return siemens * ends + Math.abs(amps);
+        }),
+      };
+  }
+  return null;
+}
