@@ -19,6 +19,8 @@ export interface Control {
   readonly pullIn: number;
   /** V; below it the winding has let go. */
   readonly dropOut: number;
+  /** A winding without a diode works with its plus at either end. */
+  readonly eitherWay?: boolean;
 }
 
 /**

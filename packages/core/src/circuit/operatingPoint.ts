@@ -75,7 +75,8 @@ function follow(
 function isClosedBy({ name, control }: Switch, closed: Closed, volts: OperatingPoint["volts"]): boolean {
   const now = closed.get(name) === true;
   if (control === null) return now;
-  const across = (volts.get(control.plus) ?? 0) - (volts.get(control.minus) ?? 0);
+  const signed = (volts.get(control.plus) ?? 0) - (volts.get(control.minus) ?? 0);
+  const across = control.eitherWay === true ? Math.abs(signed) : signed;
   const wasPulled = now !== control.atRest;
   const isPulled = across > control.pullIn || (wasPulled && across >= control.dropOut);
   return isPulled !== control.atRest;

@@ -2,12 +2,14 @@ import {
   isKept,
   linkedPairs,
   speaksOfPart,
+  type Connector,
   type Decision,
   type Dossier,
   type LeavingOpen,
   type PinId,
   type Sureness,
 } from "../model/index.ts";
+import { leaningOf } from "../meaning/index.ts";
 import { present } from "../util/index.ts";
 import type { SuggestedAlone } from "./alone.ts";
 import type { SuggestedGroup, SuggestedPair } from "./crosswalk.ts";
@@ -45,7 +47,7 @@ export function tappedInstead(decision: Decision): Extract<Decision, { kind: "ta
  */
 export function halfOfTheirs(dossier: Dossier, pins: readonly PinId[]): { readonly theirHalf?: "loom" } {
   const speakOfLoom = dossier.connectors.some(
-    (connector) => !speaksOfPart(connector) && connector.pins.some(({ id }) => pins.includes(id)),
+    (connector) => !isAtItsPart(connector) && connector.pins.some(({ id }) => pins.includes(id)),
   );
   return speakOfLoom ? { theirHalf: "loom" } : {};
 }
@@ -55,13 +57,25 @@ type How =
   | Pick<Extract<Decision, { kind: "tap" }>, "kind" | "vehicle" | "incoming" | "theirHalf">
   | Pick<Extract<Decision, { kind: "join" }>, "kind" | "vehicle" | "incoming" | "method" | "theirHalf">;
 
+/** From this leaning on the texts alone tell that a plug is the module's: "supply to computer", "start signal input". */
+const MODULES_OWN = 0.6;
+/** Whether a table speaks of the part that its plug is on: it says so, or its words do. */
+export const isAtItsPart = (connector: Connector): boolean =>
+  speaksOfPart(connector) ||
+  leaningOf(
+    connector.pins.flatMap(({ function: text }) => (text === "" ? [] : [text])),
+    connector.side,
+  ) >= MODULES_OWN;
+
 /** A tap where the part behind the vehicle's plug stays, else a join; one with a part `between` needs a joint. */
 export function joined(dossier: Dossier, vehicle: PinId, incoming: PinId, between: boolean): How {
   const theirs = halfOfTheirs(dossier, [incoming]);
   if (staysWhole(dossier, vehicle)) return { kind: "tap", vehicle, incoming: [incoming], ...theirs };
   const { method: usual } = dossier.head;
   // The terminal of a loom that is spoken of stays in its plug: nothing moves into its cavity.
-  const method = between || ("theirHalf" in theirs && usual === "move") ? "splice" : usual;
+  // A part between sits in the adapter like its wires; else it needs a joint on the car.
+  const onCar = between || "theirHalf" in theirs ? "splice" : "move";
+  const method = usual === "move" ? onCar : usual;
   return { kind: "join", vehicle, incoming, method, ...(method === "splice" ? theirs : {}) };
 }
 
@@ -102,14 +116,20 @@ export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup,
     const led = ledThrough(dossier, vehicle, incoming, present(pairs[1], "second pair").incoming, sure);
     return isFreeLead(dossier, incoming) ? { ...led, method: "splice" } : led;
   }
-  const theirs = halfOfTheirs(dossier, kind === "split" ? pairs.map((pair) => pair.incoming) : [incoming]);
+  const theirs =
+    dossier.head.method === "adapter"
+      ? ({ method: "adapter" } as const)
+      : halfOfTheirs(dossier, kind === "split" ? pairs.map((pair) => pair.incoming) : [incoming]);
   if (kind === "split" && staysWhole(dossier, vehicle))
     return {
       kind: "tap",
       vehicle,
       incoming: pairs.map((pair) => pair.incoming),
       sure,
-      ...theirs,
+      ...halfOfTheirs(
+        dossier,
+        pairs.map((pair) => pair.incoming),
+      ),
       ...between,
       ...common,
     };

@@ -27,6 +27,7 @@ export {
   decisionFromJumper,
   decisionFromPair,
   halfOfTheirs,
+  isAtItsPart,
   joined,
   ledThrough,
   tappedInstead,

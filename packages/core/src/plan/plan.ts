@@ -81,7 +81,7 @@ export function planWork(
     const round = planRound(dossier, decisions, suffix, state, hazards);
     if (round === null) return;
     rounds.push(round);
-    if (i < all.length - 1) state = replayed(state, round.steps);
+    if (i < all.length - 1) state = stateAfter(state, round.steps);
   });
   const blocks = blocksOf(dossier, hazards, begun);
   if (rounds.length === 0)
@@ -244,7 +244,7 @@ function planRound(
       op?.kind === "splice" || op?.kind === "fit" || checks.some((check) => check.decision === decision),
   );
   const capped = [...(late ? [] : table), ...staged(before, "open"), ...(late ? table : []), ...onCar];
-  const done = replayed(start, capped);
+  const done = stateAfter(start, capped);
   const aside = plugsSetAside(handling, mates, start, done);
   const opened = withoutStubCaps(capped, aside, done);
   const inserted = new Set(
@@ -254,7 +254,7 @@ function planRound(
         : [],
     ),
   );
-  const wired = opened === capped ? done : replayed(start, opened);
+  const wired = opened === capped ? done : stateAfter(start, opened);
   const close = (insulate: ReadonlySet<EndId>): readonly Stage[] =>
     closing(dossier, decisions, handling, mates, start, wired, inserted, insulate, hazards, pin, aside);
   const plain = close(new Set());
@@ -374,8 +374,8 @@ function jointed(
 /** The incoming plug is brought to the vehicle's: a unit of work has one place. */
 const placed = (draft: Draft, { place }: WorkUnit) => ({ ...draft, place });
 
-/** The state after the steps that can be done; only used to see what ends up open. */
-function replayed(start: HarnessState, steps: readonly Step[]): HarnessState {
+/** The state after the steps that can be done. */
+export function stateAfter(start: HarnessState, steps: readonly Step[]): HarnessState {
   return settled(
     steps.reduce((state, step) => {
       const next = step.op === null ? null : applyOperation(state, step.op);

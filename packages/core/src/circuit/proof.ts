@@ -1,0 +1,97 @@
+import type { HarnessState } from "../harness/index.ts";
+import type { Dossier } from "../model/index.ts";
+import { findingsOf, type CircuitFinding } from "./findings.ts";
+import { jobNetwork, type JobNetwork, type Port } from "./jobNetwork.ts";
+import type { CircuitNote, OperatingPoint } from "./network.ts";
+import type { Rail } from "./ports.ts";
+import {
+  faresAt,
+  GLOWS,
+  LIVE_IN,
+  solverOf,
+  type Drive,
+  type Key,
+  type LoadRow,
+  type SolvedState,
+} from "./states.ts";
+
+export interface Proof {
+  readonly network: JobNetwork;
+  readonly loads: readonly LoadRow[];
+  readonly findings: readonly CircuitFinding[];
+  readonly notes: readonly CircuitNote[];
+  /** How many positions were solved. */
+  readonly states: number;
+  /** Directions and currents that nobody stated. */
+  readonly assumed: number;
+  readonly verdict: "unsafe" | "fails" | "works" | "nothing";
+}
+
+/** The job's circuit in one state of its harness, solved for every position of the key, with everything off, everything on, and each output alone. */
+export function proofOf(dossier: Dossier, state: HarnessState): Proof {
+  const network = jobNetwork(dossier, state);
+  const solve = solverOf(network);
+  const states: SolvedState[] = [];
+  const solved = (key: Key, drive: Drive): OperatingPoint => {
+    const point = solve(key, drive);
+    states.push({ key, drive, point });
+    return point;
+  };
+  const atRest = byKey((key) => solved(key, "none"));
+  const allOn = byKey((key) => solved(key, "all"));
+  const alone = new Map(
+    network.drivers.map(({ element }) => [element, solved("run", { only: element })] as const),
+  );
+  const elements = new Map(network.elements.map((element) => [element.name, element]));
+  const across = (point: OperatingPoint, { element }: Port): number => {
+    const one = elements.get(element);
+    const [a, b] =
+      one === undefined ? [null, null] : [point.volts.get(one.a) ?? null, point.volts.get(one.b) ?? null];
+    return a === null || b === null ? 0 : a - b;
+  };
+  const nominal = dossier.head.nominalVolts;
+  const loads = network.ports.flatMap((port): readonly LoadRow[] => {
+    const { kind, read } = port;
+    if (kind.kind !== "load" && kind.kind !== "pulled-load") return [];
+    const rail = kind.kind === "load" && read.signal in LIVE_IN ? (read.signal as Rail) : null;
+    const rest = byKey((key) => across(atRest[key], port));
+    const on = byKey((key) => across(allOn[key], port));
+    const workedBy = [...alone].flatMap(([element, point]) =>
+      across(point, port) > rest.run + GLOWS * nominal ? [element] : [],
+    );
+    const best =
+      rail === null
+        ? Math.max(on.run, on.crank, on.off)
+        : Math.min(...LIVE_IN[rail].map((key) => Math.max(rest[key], on[key])));
+    return [
+      { port, pin: read.placed.pin.id, rail, atRest: rest, on, workedBy, fares: faresAt(best / nominal) },
+    ];
+  });
+  const findings = findingsOf({ dossier, network, loads, states, across });
+  const notes = states.flatMap(({ point }) => point.notes).filter(({ kind }) => kind !== "free-division");
+  const once = [...new Map(notes.map((note) => [JSON.stringify(note), note])).values()];
+  return {
+    network,
+    loads,
+    findings,
+    notes: once,
+    states: states.length,
+    assumed: network.ports.filter(
+      ({ assumed, kind }) => assumed || ("load" in kind && kind.load.kind !== "listens" && !kind.load.stated),
+    ).length,
+    verdict: verdictOf(network, findings),
+  };
+}
+
+const byKey = <T>(of: (key: Key) => T): Readonly<Record<Key, T>> => ({
+  off: of("off"),
+  accessory: of("accessory"),
+  run: of("run"),
+  crank: of("crank"),
+});
+
+function verdictOf(network: JobNetwork, findings: readonly CircuitFinding[]): Proof["verdict"] {
+  if (network.ports.length === 0) return "nothing";
+  if (findings.some(({ severity }) => severity === "stop")) return "unsafe";
+  return findings.some(({ severity }) => severity === "caution") ? "fails" : "works";
+}

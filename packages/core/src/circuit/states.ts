@@ -1,0 +1,62 @@
+import type { PinId } from "../model/index.ts";
+import type { JobNetwork, Port } from "./jobNetwork.ts";
+import type { Element, OperatingPoint } from "./network.ts";
+import { circuitOf, type Circuit } from "./operatingPoint.ts";
+import type { Rail } from "./ports.ts";
+
+/** Positions of the key; `start` is live while cranking. */
+export const KEYS = ["off", "accessory", "run", "crank"] as const;
+export type Key = (typeof KEYS)[number];
+/** The key positions in which each supply is live (domain practice; DIN 72552: 30, 75, 15, 15 without 50, 50). */
+export const LIVE_IN: Readonly<Record<Rail, readonly Key[]>> = {
+  battery: KEYS,
+  accessory: ["accessory", "run"],
+  ignition: ["run", "crank"],
+  "run-not-crank": ["run"],
+  start: ["crank"],
+};
+
+/** Which outputs and switches are on: none, all, or one of them by its element. */
+export type Drive = "none" | "all" | { readonly only: string };
+/** A network solved for one position of key and switches. */
+export interface SolvedState {
+  readonly key: Key;
+  readonly drive: Drive;
+  readonly point: OperatingPoint;
+}
+
+/** Solves a job's network for any position. */
+export const solverOf = (network: JobNetwork, elements: readonly Element[] = network.elements) => {
+  const circuit: Circuit = circuitOf(elements);
+  return (key: Key, drive: Drive): OperatingPoint => {
+    const closed = new Map<string, boolean>();
+    for (const [rail, element] of network.keys) closed.set(element, LIVE_IN[rail].includes(key));
+    for (const { element } of network.drivers)
+      closed.set(element, drive === "all" || (typeof drive === "object" && drive.only === element));
+    for (const element of network.passes) closed.set(element, key !== "off" && drive !== "none");
+    return circuit.solve(closed);
+  };
+};
+export type Solver = ReturnType<typeof solverOf>;
+
+/** How a load fares: the share of its nominal voltage that counts as full, dim, or a glow (common practice, no source). */
+export type Fares = "full" | "dim" | "glows" | "off";
+export const [FULL, DIM, GLOWS] = [0.85, 0.4, 0.05];
+export const faresAt = (share: number): Fares => {
+  if (share >= FULL) return "full";
+  if (share >= DIM) return "dim";
+  return share >= GLOWS ? "glows" : "off";
+};
+
+/** A part that takes, with what it gets, V: with everything off in each key position, and with what works it on. */
+export interface LoadRow {
+  readonly port: Port;
+  readonly pin: PinId;
+  /** The supply that it belongs on, or null where an output or a switch works it. */
+  readonly rail: Rail | null;
+  readonly atRest: Readonly<Record<Key, number>>;
+  readonly on: Readonly<Record<Key, number>>;
+  /** Outputs that work it, by element. */
+  readonly workedBy: readonly string[];
+  readonly fares: Fares;
+}
