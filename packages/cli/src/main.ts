@@ -4,8 +4,10 @@ import {
   COLOUR_SYSTEMS,
   FACE_VIEWS,
   GRIPS,
+  KEYS,
   type ColourSystem,
   type Hold,
+  type Key,
   type MeaningContext,
 } from "@trevin/core";
 import { jobFileProblemWords, readJobFile, type ReadJob } from "@trevin/core/contract";
@@ -17,7 +19,7 @@ import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
 import { meaningReport } from "./meaning.ts";
 import { checkReport, planReport } from "./plan.ts";
-import { networkReport } from "./solve.ts";
+import { networkReport, proofReport, spiceReport } from "./solve.ts";
 import { validateReport } from "./validate.ts";
 
 const HELP = `trevin: the computations of Trevin for scripts
@@ -37,6 +39,8 @@ const HELP = `trevin: the computations of Trevin for scripts
   trevin trace JOB.json CONNECTOR CAVITY
                                     where its wire goes, through splices, junctions and connectors
   trevin solve FILE.cir             volts and amperes of a network written as a SPICE netlist
+  trevin solve JOB.json             the circuit that a job ends with: safe to power or not, what works, what
+                                    does not and why; with --spice one state of it as a netlist
   trevin backup FILE                everything in the database, into one file
   trevin restore FILE               a backup into an empty database; with --leave-out-unreadable, without jobs
                                     that cannot be read
@@ -44,6 +48,7 @@ const HELP = `trevin: the computations of Trevin for scripts
   --system ${COLOUR_SYSTEMS.join("|")}
                                     colour system for colour and import
   --plug NAME, --module NAME        the plug that a label stands in and the part it is on, for meaning
+  --spice, --state "key=run,on=1"   the netlist of that state, for solve (key: off, accessory, run, crank)
   --view wire|mating                side you are looking at, for locate and face (default: wire)
   --grip mark-up|mark-right|mark-down|mark-left
                                     where the lock or key points (default: up); lock- and key- mean the same
@@ -83,6 +88,9 @@ interface Call {
   readonly hold: Hold;
   /** Whether jobs that cannot be read are left out of a restore. */
   readonly leaveOut: boolean;
+  /** Whether solve writes a netlist, and of which state. */
+  readonly spice: boolean;
+  readonly state: string;
   /** The plug's name and its module, for the meaning of a label. */
   readonly context: MeaningContext;
 }
@@ -113,7 +121,13 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   face: ({ rest: [connector = ""], hold, ...call }) => faceReport(loadJob(call), connector, hold),
   trace: ({ rest: [connector = "", cavity = ""], ...call }) => traceReport(loadJob(call), connector, cavity),
   meaning: ({ argument, context }) => meaningReport(argument, context),
-  solve: (call) => networkReport(call.argument, loadText(call)),
+  solve: (call) => {
+    if (/\.json$/i.test(call.argument)) {
+      const document = loadJob(call);
+      return call.spice ? spiceReport(document, ...positionIn(call.state)) : proofReport(document);
+    }
+    return networkReport(call.argument, loadText(call));
+  },
   match: job(matchReport),
   plan: job(planReport),
   check: (call) => checkReport(loadText(call)),
@@ -177,6 +191,8 @@ function readArguments(
         grip: { type: "string" },
         plug: { type: "string" },
         module: { type: "string" },
+        spice: { type: "boolean" },
+        state: { type: "string" },
       },
     });
   } catch (error) {
@@ -198,6 +214,9 @@ function readArguments(
     throw new UsageError(`${name} takes no --view and no --grip`);
   if ((values.plug !== undefined || values.module !== undefined) && name !== "meaning")
     throw new UsageError(`${name} takes no --plug and no --module`);
+  if ((values.spice !== undefined || values.state !== undefined) && name !== "solve")
+    throw new UsageError(`${name} takes no --spice and no --state`);
+  if (values.state !== undefined && values.spice !== true) throw new UsageError("--state goes with --spice");
   const hold = readHold(values.view, values.grip);
   const given = values.column === undefined ? rest : [values.column, ...rest];
   const [argument, ...more] = given;
@@ -221,12 +240,27 @@ function readArguments(
       rest: more,
       hold,
       leaveOut,
+      spice: values.spice === true,
+      state: values.state ?? "",
       context: {
         ...(values.plug === undefined ? {} : { plug: values.plug }),
         ...(values.module === undefined ? {} : { module: values.module }),
       },
     },
   };
+}
+
+/** "key=run,on=1": the position of the key, and whether outputs and switches are on; off and at rest where nothing is said. */
+function positionIn(state: string): readonly [key: Key, on: boolean] {
+  let [key, on]: [Key, boolean] = ["off", false];
+  for (const part of state.split(",").filter((one) => one !== "")) {
+    const [name, value] = part.split("=").map((word) => word.trim());
+    const known = KEYS.find((one) => one === value);
+    if (name === "key" && known !== undefined) key = known;
+    else if (name === "on" && (value === "0" || value === "1")) on = value === "1";
+    else throw new UsageError(`--state takes key=${KEYS.join("|")} and on=0|1, not "${part}"`);
+  }
+  return [key, on];
 }
 
 function readHold(view: string | undefined, grip: string | undefined): Hold {

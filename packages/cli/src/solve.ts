@@ -1,9 +1,22 @@
 import {
+  circuitFindingWords,
   circuitNoteWords,
   circuitOf,
+  indexPins,
+  initialState,
   isInner,
+  KEYS,
+  pinNamer,
+  planWork,
+  proofOf,
   readSpice,
+  solverOf,
   spiceProblemWords,
+  stateAfter,
+  VERDICT_WORDS,
+  writeSpice,
+  type JobDocument,
+  type Key,
   type OperatingPoint,
 } from "@trevin/core";
 import { InputError } from "./failure.ts";
@@ -41,4 +54,48 @@ function pointReport({ volts, amps, floating, notes }: OperatingPoint): {
     floating: floating.filter((node) => !isInner(node)),
     notes: notes.map(circuitNoteWords),
   };
+}
+
+/** The circuit that a job ends with: the verdict, what it found, and what each part gets in each position of the key (docs/circuit.md). */
+export function proofReport({ dossier }: JobDocument): unknown {
+  const name = pinNamer(dossier);
+  const pins = indexPins(dossier);
+  const proof = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+  const rounded = (volts: Readonly<Record<Key, number>>): object =>
+    Object.fromEntries(KEYS.map((key) => [key, Math.round(volts[key] * 100) / 100]));
+  return {
+    verdict: proof.verdict,
+    words: VERDICT_WORDS[proof.verdict],
+    findings: proof.findings.map((finding) => ({
+      kind: finding.kind,
+      severity: finding.severity,
+      pins: finding.pins.map(name),
+      ...circuitFindingWords(finding, name),
+    })),
+    loads: proof.loads.map(({ pin, rail, atRest, on, workedBy, fares }) => ({
+      pin: name(pin),
+      function: pins.get(pin)?.pin.function ?? "",
+      supply: rail,
+      fares,
+      atRest: rounded(atRest),
+      on: rounded(on),
+      workedBy: workedBy.length,
+    })),
+    states: proof.states,
+    assumed: proof.assumed,
+    notes: proof.notes.map(circuitNoteWords),
+  };
+}
+
+/** One state of that circuit as a SPICE netlist: a position of the key, with everything on or off. */
+export function spiceReport({ dossier }: JobDocument, key: Key, on: boolean): string {
+  const state = stateAfter(initialState(dossier), planWork(dossier).steps);
+  const { network } = proofOf(dossier, state);
+  const point = solverOf(network)(key, on ? "all" : "none");
+  const elements = network.elements.map((element) =>
+    element.kind === "switch"
+      ? { ...element, closed: point.closed.get(element.name) === true, control: null }
+      : element,
+  );
+  return writeSpice(`${dossier.head.name}, key ${key}, ${on ? "everything on" : "at rest"}`, elements);
 }

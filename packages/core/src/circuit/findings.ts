@@ -1,5 +1,6 @@
 import type { Dossier, PinId } from "../model/index.ts";
-import type { JobNetwork, Port } from "./jobNetwork.ts";
+import type { JobNetwork } from "./jobNetwork.ts";
+import type { Port, Rail } from "./ports.ts";
 import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import {
   faresAt,
@@ -11,7 +12,6 @@ import {
   type SolvedState,
   type Solver,
 } from "./states.ts";
-import type { Rail } from "./ports.ts";
 import { BLOWS, carries, LOADED, opensWithin } from "./usual.ts";
 
 /** What the solved circuit shows, worst first. Voltages V, currents A, times s; pins: where it is seen, the first of them the one that it is about. */
@@ -115,7 +115,7 @@ function shortsIn({ network, states, dossier }: Solved): readonly Fact[] {
         amps,
         key,
         fuse: fuse?.name ?? null,
-        within: fuse?.amps == null ? null : opensWithin(amps / fuse.amps),
+        within: fuse === undefined || fuse.amps === null ? null : opensWithin(amps / fuse.amps),
       });
     };
     for (const port of network.ports)
@@ -170,7 +170,7 @@ function levelsIn({ network, states, across }: Solved): readonly Fact[] {
           {
             kind: "level",
             severity: "stop",
-            pins: [pinOf(port), ...portsAt(network, port.net)],
+            pins: pinsAround(network, port),
             most,
             ...worst,
           },

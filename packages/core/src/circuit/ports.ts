@@ -1,5 +1,6 @@
 import type { ReadPin } from "../matching/index.ts";
 import { isGrounded, isLowLevel, isSupply, type FeedClass, type SignalClass } from "../model/index.ts";
+import type { PortEnd } from "./directions.ts";
 import { loadOf, type LoadData } from "./usual.ts";
 
 /** Supplies that the key switches, and the battery itself. */
@@ -31,6 +32,28 @@ export type PortKind =
   | { readonly kind: "reference"; readonly volts: number }
   /** Carries a signal and stands no more than `most` V; null where nothing is known. */
   | { readonly kind: "signal"; readonly most: number | null };
+
+/** An end of a wire in the network: what stands there, and the element that carries its current. */
+export interface Port {
+  /** Its node. */
+  readonly node: string;
+  readonly read: ReadPin;
+  readonly end: PortEnd;
+  readonly kind: PortKind;
+  /** Which end drives this wire was only assumed. */
+  readonly assumed: boolean;
+  /** The copper that it hangs on. */
+  readonly net: string;
+  /** The element that works here, by name; the wire that leads to it is `wire …`. */
+  readonly element: string;
+}
+
+/** A fuse in the network. */
+export interface FuseElement {
+  readonly element: string;
+  readonly name: string;
+  readonly amps: number | null;
+}
 
 const FIVE_VOLT_BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l"]);
 const PULLED: ReadonlySet<SignalClass> = new Set(["switched-ground", "coil"]);

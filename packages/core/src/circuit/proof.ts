@@ -1,9 +1,9 @@
 import type { HarnessState } from "../harness/index.ts";
 import type { Dossier } from "../model/index.ts";
 import { findingsOf, type CircuitFinding } from "./findings.ts";
-import { jobNetwork, type JobNetwork, type Port } from "./jobNetwork.ts";
+import { jobNetwork, type JobNetwork } from "./jobNetwork.ts";
+import type { Port, Rail } from "./ports.ts";
 import type { CircuitNote, OperatingPoint } from "./network.ts";
-import type { Rail } from "./ports.ts";
 import {
   faresAt,
   GLOWS,

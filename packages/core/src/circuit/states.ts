@@ -1,8 +1,8 @@
 import type { PinId } from "../model/index.ts";
-import type { JobNetwork, Port } from "./jobNetwork.ts";
+import type { JobNetwork } from "./jobNetwork.ts";
+import type { Port, Rail } from "./ports.ts";
 import type { Element, OperatingPoint } from "./network.ts";
 import { circuitOf, type Circuit } from "./operatingPoint.ts";
-import type { Rail } from "./ports.ts";
 
 /** Positions of the key; `start` is live while cranking. */
 export const KEYS = ["off", "accessory", "run", "crank"] as const;

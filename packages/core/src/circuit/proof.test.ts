@@ -1,0 +1,212 @@
+import { readFileSync, readdirSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { readJobFile } from "../contract/index.ts";
+import { initialState } from "../harness/index.ts";
+import type { Dossier } from "../model/index.ts";
+import { planWork, stateAfter } from "../plan/index.ts";
+import { sceneOf } from "../testing/scenes.ts";
+import { proofOf, type CircuitFinding, type Proof } from "./index.ts";
+
+/** A job of one plug each side, as a person would write it; its decisions as they stand. */
+function proofOfJob(
+  vehicle: readonly object[],
+  incoming: readonly object[],
+  decisions: readonly object[],
+  more: object = {},
+): Proof {
+  const at = (connector: string) => (cavity: string) => ({ connector, cavity });
+  const [v, x] = [at("V"), at("X")];
+  const read = readJobFile(
+    JSON.stringify({
+      format: "trevin-job",
+      version: 1,
+      job: { name: "bench", kind: "module-integration", nominalVolts: 12, method: "splice" },
+      connectors: [
+        { name: "V", side: "vehicle", pins: vehicle },
+        { name: "X", side: "incoming", leads: "flying", module: "controller", pins: incoming },
+      ],
+      decisions: decisions.map((decision) =>
+        JSON.parse(JSON.stringify(decision), (key, value: unknown) => {
+          if (typeof value !== "string" || !/^[VX]\.\w+$/.test(value)) return value;
+          const [plug = "", cavity = ""] = value.split(".");
+          return plug === "V" ? v(cavity) : x(cavity);
+        }),
+      ),
+      ...more,
+    }),
+  );
+  if (!read.ok) throw new Error(JSON.stringify(read.error));
+  return ended(read.value.dossier);
+}
+const ended = (dossier: Dossier): Proof =>
+  proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+const kinds = ({ findings }: Proof): readonly CircuitFinding["kind"][] => findings.map(({ kind }) => kind);
+const join = (vehicle: string, incoming: string, more: object = {}): object => ({
+  kind: "join",
+  vehicle,
+  incoming,
+  method: "splice",
+  ...more,
+});
+const pin = (cavity: string, text: string, more: object = {}): object => ({
+  cavity,
+  function: text,
+  ...more,
+});
+
+const CAR = [
+  pin("1", "Permanent 12 V"),
+  pin("2", "Ignition supply"),
+  pin("3", "Ground"),
+  pin("4", "Left turn signal feed", { direction: "source" }),
+  pin("5", "Right turn signal feed", { direction: "source" }),
+];
+const MODULE = [
+  pin("A", "12 V constant"),
+  pin("B", "Ignition input supply"),
+  pin("C", "Ground"),
+  pin("D", "Turn lamp", { direction: "load" }),
+];
+const POWERED = [join("V.1", "X.A"), join("V.2", "X.B"), join("V.3", "X.C")];
+
+describe("a job's circuit", () => {
+  it("works where it is wired as it should be", () => {
+    const proof = proofOfJob(CAR, MODULE, [...POWERED, join("V.4", "X.D")]);
+    expect(proof.findings).toEqual([]);
+    expect(proof.verdict).toBe("works");
+    expect(proof.loads.map(({ fares }) => fares)).toEqual(["full", "full", "full"]);
+  });
+  it("has its supplies live in their own key positions", () => {
+    const { loads } = proofOfJob(CAR, MODULE, POWERED);
+    const live = loads.map(({ atRest }) => Object.values(atRest).map((volts) => volts > 10));
+    expect(live).toEqual([
+      [true, true, true, true],
+      [false, false, true, true],
+    ]);
+  });
+  it("a supply onto ground is a short, and nothing else is said", () => {
+    const proof = proofOfJob(
+      CAR,
+      [pin("A", "Ground")],
+      [join("V.1", "X.A"), join("V.3", "X.A")].slice(0, 1),
+      {},
+    );
+    const shorted = proofOfJob(
+      CAR,
+      [pin("A", "12 V constant"), pin("C", "Ground")],
+      [
+        { kind: "merge", vehicle: ["V.1", "V.3"], incoming: "X.A" },
+        { kind: "cap", pin: "X.C" },
+      ],
+    );
+    expect(kinds(shorted)).toEqual(["short"]);
+    expect(shorted.verdict).toBe("unsafe");
+    // The part's own ground on a supply alone shorts nothing: it stands at 12 V.
+    expect(kinds(proof)).not.toContain("short");
+  });
+  it("a constant supply on the ignition wire feeds the ignition backwards with the key off", () => {
+    const proof = proofOfJob(CAR, MODULE, [
+      { kind: "merge", vehicle: ["V.1", "V.2"], incoming: "X.A" },
+      join("V.3", "X.C"),
+    ]);
+    expect(proof.findings[0]).toMatchObject({
+      kind: "back-feed",
+      severity: "stop",
+      rail: "ignition",
+      key: "off",
+    });
+  });
+  it("a part without its ground is dark, and the ground is named as the reason", () => {
+    const proof = proofOfJob(CAR, MODULE, [...POWERED.slice(0, 2), { kind: "cap", pin: "X.C" }]);
+    expect(proof.findings).toMatchObject([
+      { kind: "dark", why: "no-return" },
+      { kind: "dark", why: "no-return" },
+    ]);
+  });
+  it("diodes the right way round light one lamp from two wires, and keep them apart", () => {
+    const merged = (device: object): Proof =>
+      proofOfJob(CAR, MODULE, [
+        ...POWERED,
+        { kind: "merge", vehicle: ["V.4", "V.5"], incoming: "X.D", ...device },
+      ]);
+    const right = merged({ device: { kind: "diodes", band: "incoming" } });
+    expect(right.findings).toEqual([]);
+    expect(right.loads.at(-1)?.workedBy.length).toBe(2);
+    const turned = merged({ device: { kind: "diodes", band: "vehicle" } });
+    expect(turned.findings).toMatchObject([{ kind: "dark", why: "diode-blocks" }]);
+    expect(kinds(merged({}))).toEqual(["output-back-fed"]);
+  });
+  it("12 V on a 5 V input is a stop, and a divider cures it", () => {
+    const car = [
+      ...CAR,
+      pin("6", "Request switch, 12 V", { signal: "switched-supply", direction: "source" }),
+    ];
+    const module = [...MODULE, pin("E", "Request input", { signal: "analog", level: 5, direction: "load" })];
+    const wired = (device: object): Proof =>
+      proofOfJob(car, module, [...POWERED, join("V.6", "X.E", device)]);
+    expect(wired({}).findings).toMatchObject([{ kind: "level", severity: "stop", most: 5 }]);
+    const ground = { id: "G1", name: "G1", kind: "ground", supply: { feed: "ground" } };
+    const divided = proofOfJob(
+      car,
+      module,
+      [
+        ...POWERED,
+        join("V.6", "X.E", {
+          device: {
+            kind: "divider",
+            upper: 22000,
+            lower: 10000,
+            legs: [{ terminal: "ground", to: { kind: "feed", feed: "ground", supply: "G1" } }],
+          },
+        }),
+      ],
+      { points: [ground] },
+    );
+    expect(kinds(divided)).toEqual([]);
+  });
+  it("a fuse that carries too much blows, with how soon (ISO 8820-3)", () => {
+    const proof = proofOfJob(
+      CAR,
+      [pin("A", "12 V constant", { amps: 9, size: 2.5 }), pin("C", "Ground")],
+      [{ kind: "feed", pin: "X.A", feed: "battery", supply: "F1" }, join("V.3", "X.C")],
+      {
+        points: [
+          {
+            id: "F1",
+            name: "F1",
+            kind: "supply",
+            supply: { feed: "battery", fuse: { amps: 5, fitted: false } },
+          },
+        ],
+      },
+    );
+    expect(proof.findings).toMatchObject([{ kind: "fuse-blows", fuse: "F1", rating: 5, within: 50 }]);
+  });
+  it("a wire too thin for its load is named", () => {
+    const proof = proofOfJob(
+      CAR,
+      [pin("A", "12 V constant", { amps: 18, size: 0.75 }), pin("C", "Ground", { size: 4 })],
+      [join("V.1", "X.A"), join("V.3", "X.C")],
+    );
+    expect(proof.findings).toMatchObject([{ kind: "wire-overloaded", size: 0.75, carries: 10 }]);
+  });
+  it("where nothing is decided there is nothing to prove", () => {
+    expect(proofOfJob(CAR, MODULE, []).verdict).toBe("nothing");
+  });
+});
+
+describe("ordinary jobs", () => {
+  const scenes = readdirSync(new URL("../testing/scenes/", import.meta.url)).map((name) =>
+    name.replace(".json", ""),
+  );
+  it.each(scenes)("%s: no stop that is none, and every figure exact", (name) => {
+    const proof = ended(sceneOf(name).dossier);
+    expect(proof.findings.filter(({ severity }) => severity === "stop")).toEqual([]);
+    expect(proof.notes).toEqual([]);
+  });
+  it("the planted 12 V on a 5 V input of the tail-lift demo is found", () => {
+    const path = new URL("../../../server/demo/tail-lift.trevin.json", import.meta.url);
+    const read = readJobFile(readFileSync(path, "utf8"));
+    expect(read.ok && kinds(ended(read.value.dossier))).toEqual(["level"]);
+  });
+});

@@ -1,0 +1,129 @@
+import type { CircuitFinding, DarkBecause, Key, Proof, Rail } from "../circuit/index.ts";
+import type { PinId } from "../model/index.ts";
+import { list } from "../util/index.ts";
+
+export const KEY_WORDS: Readonly<Record<Key, string>> = {
+  off: "Off",
+  accessory: "Accessory",
+  run: "Run",
+  crank: "Crank",
+};
+const AT_KEY: Readonly<Record<Key, string>> = {
+  off: "with the key off",
+  accessory: "with the key at accessory",
+  run: "with the key at run",
+  crank: "while cranking",
+};
+const RAIL_WORDS: Readonly<Record<Rail, string>> = {
+  battery: "battery supply",
+  accessory: "accessory supply",
+  ignition: "ignition supply",
+  "run-not-crank": "run supply",
+  start: "start wire",
+};
+
+/** 12.04 as "12.0 V", 0.15 as "0.15 V". */
+export const voltWords = (volts: number): string => `${volts >= 1 ? volts.toFixed(1) : volts.toFixed(2)} V`;
+const ampWords = (amps: number): string => `${amps >= 10 ? Math.round(amps) : amps.toFixed(1)} A`;
+const secondWords = (within: number | null): string => {
+  if (within === null) return "";
+  return within >= 60 ? `, within ${Math.round(within / 60)} min` : `, within ${within} s`;
+};
+
+/** What a finding says and what cures it. `name` names a pin. */
+export interface FindingWords {
+  readonly title: string;
+  readonly detail: string;
+  readonly cure: string;
+}
+export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) => string): FindingWords {
+  const [first] = finding.pins;
+  const at = first === undefined ? "A wire" : name(first);
+  const all = list(finding.pins.map(name));
+  switch (finding.kind) {
+    case "short":
+      return {
+        title: "Short circuit",
+        detail: `${all}: about ${ampWords(finding.amps)} flow ${AT_KEY[finding.key]}${
+          finding.fuse === null
+            ? ", and no fuse is known in front of it"
+            : `; ${finding.fuse} opens${secondWords(finding.within)}`
+        }.`,
+        cure: "A supply and a ground meet here: take the decision back that joins them.",
+      };
+    case "fuse-blows":
+      return {
+        title: `${finding.fuse}, ${finding.rating} A, blows`,
+        detail: `${ampWords(finding.amps)} flow through it with everything on; it opens${secondWords(finding.within) || " sooner or later"}.`,
+        cure: "Share the load out over another supply, or fit a larger fuse where the thinnest wire behind it allows that.",
+      };
+    case "fuse-loaded":
+      return {
+        title: `${finding.fuse}, ${finding.rating} A, is loaded to the limit`,
+        detail: `${ampWords(finding.amps)} flow through it with everything on; up to 80 % of the rating is usual.`,
+        cure: "Share the load out over another supply.",
+      };
+    case "back-feed":
+      return {
+        title: `The ${RAIL_WORDS[finding.rail]} is fed backwards`,
+        detail: `${voltWords(finding.volts)} stand on it ${AT_KEY[finding.key]}, over ${all}: everything else on that supply stays on.`,
+        cure: "Keep the two supplies apart, or put a diode between, band away from the one that stays live.",
+      };
+    case "output-back-fed":
+      return {
+        title: "One output feeds the other",
+        detail: `With only ${name(finding.pins[1] ?? finding.pins[0] ?? ("" as PinId))} on, ${at} stands at ${voltWords(finding.volts)}: what else hangs on it comes on too.`,
+        cure: "Fit a diode in each, band towards the load, or part the old feed.",
+      };
+    case "level":
+      return {
+        title: `${voltWords(finding.volts)} on a ${finding.most} V wire`,
+        detail: `${at} takes ${finding.most} V at most and gets ${voltWords(finding.volts)} ${AT_KEY[finding.key]}.`,
+        cure: "Fit a divider or a regulator between.",
+      };
+    case "dark":
+      return {
+        title: "It never works",
+        detail: `${at}: ${DARK_WORDS[finding.why]}.`,
+        cure: DARK_CURES[finding.why],
+      };
+    case "dim":
+      return {
+        title: finding.fares === "glows" ? "It only glows" : "It gets part of the voltage",
+        detail: `${at} gets ${voltWords(finding.volts)} with everything on.`,
+        cure: "Something else lies in series with it, or its wire is too thin for what flows.",
+      };
+    case "never-off":
+      return {
+        title: "It is on when it should be off",
+        detail: `${at} gets ${voltWords(finding.volts)} ${AT_KEY[finding.key]} with every switch off.`,
+        cure: "Look for the supply that reaches it, and part the two.",
+      };
+    case "wire-overloaded":
+      return {
+        title: `${ampWords(finding.amps)} on ${finding.size} mm²`,
+        detail: `${at} carries more than the ${finding.carries} A that its wire takes for good.`,
+        cure: "Run a thicker wire, or switch the load with a relay near it.",
+      };
+  }
+}
+const DARK_WORDS: Readonly<Record<DarkBecause, string>> = {
+  "no-source": "nothing feeds it in any position of key and switches",
+  "no-return": "it is fed, but its ground leads nowhere",
+  "diode-blocks": "the diode in front of it blocks; turned round, it would work",
+  "relay-never-pulls": "the relay in front of it never pulls in",
+};
+const DARK_CURES: Readonly<Record<DarkBecause, string>> = {
+  "no-source": "Join what drives it, or feed it.",
+  "no-return": "Ground the part that it belongs to.",
+  "diode-blocks": "Turn the diode: its band points the way the current goes.",
+  "relay-never-pulls": "Feed both ends of its winding: 86 and 85.",
+};
+
+/** The verdict in one line. */
+export const VERDICT_WORDS: Readonly<Record<Proof["verdict"], string>> = {
+  unsafe: "Not safe to power",
+  fails: "Safe to power, but not all of it works",
+  works: "Safe to power",
+  nothing: "Nothing to prove yet",
+};
