@@ -49,7 +49,7 @@ async function checkBoth(
 for (const path of ["/", "/parts", "/nowhere", "/shelf", "/shelf/terminals", "/shelf/words"]) {
   test(`${path} passes axe (WCAG 2.2 AA)`, async ({ page }) => checkBoth(page, path));
 }
-for (const view of ["brief", "pinouts", "faces", "crosswalk", "worklist", "bench", "ledger"]) {
+for (const view of ["brief", "pinouts", "faces", "crosswalk", "worklist", "proof", "bench", "ledger"]) {
   test(`the ${view} passes axe (WCAG 2.2 AA)`, async ({ page }) =>
     checkBoth(page, `${await demoJob(page, false)}/${view}`));
 }

@@ -53,6 +53,12 @@ export const router = createRouter({
           meta: { title: "Worklist" },
         },
         {
+          path: "proof",
+          name: "proof",
+          component: () => import("./views/ProofView.vue"),
+          meta: { title: "Proof" },
+        },
+        {
           path: "bench",
           name: "bench",
           component: () => import("./views/BenchView.vue"),

@@ -1,11 +1,12 @@
 import type { Dossier, PinId } from "../model/index.ts";
 import type { JobNetwork } from "./jobNetwork.ts";
-import type { Port, Rail } from "./ports.ts";
+import type { PointElement, Port, Rail } from "./ports.ts";
 import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import {
   faresAt,
   KEYS,
   LIVE_IN,
+  OVER,
   solverOf,
   type Key,
   type LoadRow,
@@ -103,9 +104,9 @@ function shortsIn({ network, states, dossier }: Solved): readonly Fact[] {
   }, 0);
   const limit = SHORT + 1.5 * wanted;
   const found = new Map<string, Fact>();
-  const fuseOf = new Map(network.fuses.map((fuse) => [fuse.element, fuse]));
+  const netOf = new Map(network.elements.map(({ name, b }) => [name, b]));
   for (const { key, point } of states) {
-    const say = (net: string, amps: number, fuse: (typeof network.fuses)[number] | undefined): void => {
+    const say = (net: string, amps: number, fuse: PointElement | undefined): void => {
       const before = found.get(net);
       if (amps <= limit || (before?.kind === "short" && amps <= before.amps)) return;
       found.set(net, {
@@ -114,23 +115,26 @@ function shortsIn({ network, states, dossier }: Solved): readonly Fact[] {
         pins: portsAt(network, net),
         amps,
         key,
-        fuse: fuse?.name ?? null,
-        within: fuse === undefined || fuse.amps === null ? null : opensWithin(amps / fuse.amps),
+        fuse: fuse === undefined || fuse.fuse === null ? null : fuse.name,
+        within:
+          fuse?.fuse?.amps === undefined || fuse.fuse.amps === null
+            ? null
+            : opensWithin(amps / fuse.fuse.amps),
       });
     };
     for (const port of network.ports)
       if (port.kind.kind === "feed" || port.kind.kind === "drives" || port.kind.kind === "pulls")
         say(port.net, given(point, port), undefined);
-    for (const element of network.elements)
-      if (element.name.startsWith("point ") && element.b !== GROUND)
-        say(element.b, point.amps.get(element.name) ?? 0, fuseOf.get(element.name));
+    for (const one of network.points)
+      if (one.polarity === "supply") say(netOf.get(one.element) ?? "", point.amps.get(one.element) ?? 0, one);
   }
   return [...found.values()];
 }
 
 function fusesIn({ network, states }: Solved): readonly Fact[] {
   const netOf = new Map(network.elements.map((element) => [element.name, element.b]));
-  return network.fuses.flatMap(({ element, name, amps: rating }): readonly Fact[] => {
+  return network.points.flatMap(({ element, name, fuse }): readonly Fact[] => {
+    const rating = fuse?.amps ?? null;
     if (rating === null) return [];
     const amps = Math.max(...states.map(({ point }) => Math.abs(point.amps.get(element) ?? 0)));
     const pins = portsAt(network, netOf.get(element) ?? "");
@@ -152,8 +156,6 @@ function fusesIn({ network, states }: Solved): readonly Fact[] {
   });
 }
 
-/** So far may a signal stand above its level before its input is in danger, V. */
-const OVER = 0.6;
 function levelsIn({ network, states, across }: Solved): readonly Fact[] {
   return network.ports.flatMap((port): readonly Fact[] => {
     if (port.kind.kind !== "signal" && port.kind.kind !== "reference") return [];
@@ -182,6 +184,7 @@ function levelsIn({ network, states, across }: Solved): readonly Fact[] {
 const HELD = 0.25;
 function backFeedsIn({ network, states, dossier }: Solved): readonly Fact[] {
   const found: Fact[] = [];
+  const supplies = new Set(network.points.map(({ element }) => element));
   for (const [rail, node] of network.railNode) {
     if (rail === "battery") continue;
     for (const { key, point } of states) {
@@ -192,7 +195,7 @@ function backFeedsIn({ network, states, dossier }: Solved): readonly Fact[] {
         (port) => port.kind.kind === "feed" && port.kind.rail === rail && given(point, port) < -1e-6,
       );
       const points = network.elements.filter(
-        ({ name, a }) => name.startsWith("point ") && a === node && (point.amps.get(name) ?? 0) < -1e-6,
+        ({ name, a }) => supplies.has(name) && a === node && (point.amps.get(name) ?? 0) < -1e-6,
       );
       const nets = [...into.map(({ net }) => net), ...points.map(({ b }) => b)];
       const pins = [...new Set(nets.flatMap((net) => portsAt(network, net)))];
@@ -211,7 +214,7 @@ function outputsIn({ network, states, dossier }: Solved): readonly Fact[] {
   const high = network.drivers.filter(({ port }) => port.kind.kind === "drives");
   const held = HELD * dossier.head.nominalVolts;
   for (const { drive, point } of states) {
-    if (typeof drive !== "object") continue;
+    if (typeof drive === "string" || !("only" in drive)) continue;
     const driver = high.find(({ element }) => element === drive.only);
     if (driver === undefined) continue;
     for (const { element, port } of high) {
@@ -226,10 +229,11 @@ function outputsIn({ network, states, dossier }: Solved): readonly Fact[] {
   return found;
 }
 
+const FAILS: ReadonlySet<LoadRow["fares"]> = new Set(["dim", "glows", "off"]);
 function loadsIn(solved: Solved): readonly Fact[] {
   const { loads, network, dossier } = solved;
   const nominal = dossier.head.nominalVolts;
-  const failing = loads.filter(({ fares, port }) => fares !== "full" && !network.closedToView.has(port.net));
+  const failing = loads.filter(({ fares, port }) => FAILS.has(fares) && !network.closedToView.has(port.net));
   const whyOf = failing.some(({ fares }) => fares === "off")
     ? causeFinder(solved)
     : () => "no-source" as const;
@@ -237,13 +241,14 @@ function loadsIn(solved: Solved): readonly Fact[] {
     ...failing.map((row): Fact => {
       const { port, on, fares } = row;
       const pins = pinsAround(network, port);
-      if (fares === "off" || fares === "full")
+      if (fares !== "dim" && fares !== "glows")
         return { kind: "dark", severity: "caution", pins, why: whyOf(row) };
       const volts = Math.max(on.run, on.crank, on.off);
       return { kind: "dim", severity: "caution", pins, volts, fares };
     }),
     ...loads.flatMap((row): readonly Fact[] => {
       const { port, atRest, rail } = row;
+      if (port.kind.kind === "signal") return [];
       const key = KEYS.find(
         (one) => faresAt(atRest[one] / nominal) !== "off" && (rail === null || !LIVE_IN[rail].includes(one)),
       );
@@ -268,15 +273,12 @@ function causeFinder({
     b: element.b,
     ohms: 0.01,
   });
-  const grounds = [...new Set(network.elements.flatMap(({ a, b }) => [a, b]))].filter((node) =>
-    node.startsWith("ground of "),
-  );
   const tries: readonly (readonly [Extract<Fact, { kind: "dark" }>["why"], Solver])[] = [
     [
       "no-return",
       solverOf(network, [
         ...network.elements,
-        ...grounds.map((node): Element => ({
+        ...network.partGrounds.map((node): Element => ({
           kind: "resistor",
           name: `${node} tied`,
           a: node,
@@ -312,9 +314,7 @@ function wiresIn({ network, states }: Solved): readonly Fact[] {
     const { size } = port.read.placed.pin;
     if (size === null) return [];
     const most = carries(size);
-    const amps = Math.max(
-      ...states.map(({ point }) => Math.abs(point.amps.get(`wire ${port.end} ${pinOf(port)}`) ?? 0)),
-    );
+    const amps = Math.max(...states.map(({ point }) => Math.abs(point.amps.get(port.wire) ?? 0)));
     return amps > most
       ? [{ kind: "wire-overloaded", severity: "caution", pins: [pinOf(port)], amps, size, carries: most }]
       : [];

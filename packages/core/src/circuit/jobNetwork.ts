@@ -1,16 +1,17 @@
 import { netOf, type HarnessState, type Net } from "../harness/index.ts";
-import type { Dossier, InsertedDevice } from "../model/index.ts";
+import type { Dossier, InsertedDevice, PinId } from "../model/index.ts";
 import { deviceElements } from "./deviceElements.ts";
 import { GROUND, type Element } from "./network.ts";
 import { behindThem, givenIn, ownGrounds, ownSupplies, partOf, placingsIn, touchedNets } from "./placings.ts";
-import { portOf, RAILS, type FuseElement, type Port, type Rail } from "./ports.ts";
+import { portOf, RAILS, type PointElement, type Port, type Rail } from "./ports.ts";
 import { CONTACT, openSwitch, passesOf, pointElements, portElements, STRAP } from "./standing.ts";
 import { wireOhms } from "./usual.ts";
 
 export interface JobNetwork {
   readonly elements: readonly Element[];
   readonly ports: readonly Port[];
-  readonly fuses: readonly FuseElement[];
+  /** Supplies, ground points and fuses. */
+  readonly points: readonly PointElement[];
   /** Devices that were fitted, by the names of their elements. */
   readonly devices: readonly {
     readonly device: string;
@@ -25,6 +26,10 @@ export interface JobNetwork {
   /** The node of each supply. */
   readonly railNode: ReadonlyMap<Rail, string>;
   readonly battery: number;
+  /** Wires of the circuit whose ends tell nothing that can be solved: data, or a function that is not known. */
+  readonly untold: readonly PinId[];
+  /** The nodes of the grounds that parts have of their own. */
+  readonly partGrounds: readonly string[];
   /** Copper behind a bought converter: what it puts out is not known here. */
   readonly closedToView: ReadonlySet<string>;
 }
@@ -42,7 +47,7 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
   const volts = dossier.head.nominalVolts;
   const battery = RESTED * volts;
   const elements: Element[] = [];
-  const fuses: FuseElement[] = [];
+  const points: PointElement[] = [];
   const names = new Map<Net, string>();
   const hub = (net: Net): string => {
     const known = names.get(net) ?? `net ${names.size + 1}`;
@@ -72,11 +77,15 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
   const parts = ownGrounds(dossier, placings, given);
   const fed = ownSupplies(placings, given);
   const ports: Port[] = [];
+  const untold = new Set<PinId>();
   const drivers: { element: string; port: Port }[] = [];
   for (const { placing, end, net } of placings) {
     const giving = given.get(placing.read.placed.pin.id);
     const kind = portOf(placing.read, giving?.gives === end, volts);
-    if (kind === null) continue;
+    if (kind === null) {
+      untold.add(placing.read.placed.pin.id);
+      continue;
+    }
     const { pin, connector } = placing.read.placed;
     const id = `${end} ${pin.id}`;
     const port: Port = {
@@ -87,11 +96,12 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
       assumed: giving?.assumed ?? false,
       net: hub(net),
       element: `${kind.kind} ${id}`,
+      wire: `wire ${id}`,
     };
     ports.push(port);
     elements.push({
       kind: "resistor",
-      name: `wire ${id}`,
+      name: port.wire,
       a: hub(net),
       b: id,
       ohms: wireOhms(pin.size, null),
@@ -117,7 +127,7 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
         });
       const point = anchor.at === "point" ? dossier.points.find(({ id }) => id === anchor.point) : undefined;
       if (point !== undefined)
-        elements.push(...pointElements(point, hub(net), { dossier, nets, hub, rail, fuses }));
+        elements.push(...pointElements(point, hub(net), { dossier, nets, hub, rail, points }));
     }
 
   const devices = Object.entries<InsertedDevice>(state.devices).map(([device, what]) => {
@@ -131,7 +141,12 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
     const made = deviceElements(device, what, terminals, volts);
     elements.push(...made);
     if (what.kind === "fuse")
-      fuses.push({ element: made[0]?.name ?? "", name: "the fuse between", amps: what.amps });
+      points.push({
+        element: made[0]?.name ?? "",
+        name: "the fuse between",
+        polarity: "supply",
+        fuse: { amps: what.amps },
+      });
     return { device, what, elements: made.map(({ name }) => name) };
   });
   const passes = passesOf(dossier, nets, hub);
@@ -139,7 +154,7 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
   return {
     elements,
     ports,
-    fuses,
+    points,
     devices,
     keys,
     drivers,
@@ -149,6 +164,8 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
     ],
     railNode,
     battery,
+    untold: [...untold],
+    partGrounds: [...parts].map((part) => `ground of ${part}`),
     closedToView: new Set(
       nets.all
         .filter(({ anchors }) =>

@@ -44,15 +44,18 @@ export interface Port {
   readonly assumed: boolean;
   /** The copper that it hangs on. */
   readonly net: string;
-  /** The element that works here, by name; the wire that leads to it is `wire …`. */
+  /** The element that works here, and the wire that leads to it, by name. */
   readonly element: string;
+  readonly wire: string;
 }
 
-/** A fuse in the network. */
-export interface FuseElement {
+/** A supply, a ground point or a fuse in the network. */
+export interface PointElement {
   readonly element: string;
   readonly name: string;
-  readonly amps: number | null;
+  readonly polarity: "supply" | "ground";
+  /** Its fuse; null where there is none. */
+  readonly fuse: { readonly amps: number | null } | null;
 }
 
 const FIVE_VOLT_BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l"]);

@@ -8,11 +8,13 @@ import {
   faresAt,
   GLOWS,
   LIVE_IN,
+  OVER,
   solverOf,
   type Drive,
   type Key,
   type LoadRow,
   type SolvedState,
+  voltsAcross,
 } from "./states.ts";
 
 export interface Proof {
@@ -24,7 +26,7 @@ export interface Proof {
   readonly states: number;
   /** Directions and currents that nobody stated. */
   readonly assumed: number;
-  readonly verdict: "unsafe" | "fails" | "works" | "nothing";
+  readonly verdict: "unsafe" | "fails" | "look" | "works" | "nothing";
 }
 
 /** The job's circuit in one state of its harness, solved for every position of the key, with everything off, everything on, and each output alone. */
@@ -42,23 +44,27 @@ export function proofOf(dossier: Dossier, state: HarnessState): Proof {
   const alone = new Map(
     network.drivers.map(({ element }) => [element, solved("run", { only: element })] as const),
   );
-  const elements = new Map(network.elements.map((element) => [element.name, element]));
-  const across = (point: OperatingPoint, { element }: Port): number => {
-    const one = elements.get(element);
-    const [a, b] =
-      one === undefined ? [null, null] : [point.volts.get(one.a) ?? null, point.volts.get(one.b) ?? null];
-    return a === null || b === null ? 0 : a - b;
-  };
+  const across = voltsAcross(network);
   const nominal = dossier.head.nominalVolts;
+  const signalRow = (port: Port, most: number): readonly LoadRow[] => {
+    const [rest, on] = [byKey((key) => across(atRest[key], port)), byKey((key) => across(allOn[key], port))];
+    const highest = Math.max(...Object.values(rest), ...Object.values(on));
+    const fares = highest > most + OVER ? "over" : "within";
+    const { id } = port.read.placed.pin;
+    return highest > HEARD
+      ? [{ port, pin: id, rail: null, atRest: rest, on, workedBy: workers(port, rest.run), fares }]
+      : [];
+  };
+  const workers = (port: Port, rest: number): readonly string[] =>
+    [...alone].flatMap(([element, point]) => (across(point, port) > rest + GLOWS * nominal ? [element] : []));
   const loads = network.ports.flatMap((port): readonly LoadRow[] => {
     const { kind, read } = port;
+    if (kind.kind === "signal" && kind.most !== null) return signalRow(port, kind.most);
     if (kind.kind !== "load" && kind.kind !== "pulled-load") return [];
     const rail = kind.kind === "load" && read.signal in LIVE_IN ? (read.signal as Rail) : null;
     const rest = byKey((key) => across(atRest[key], port));
     const on = byKey((key) => across(allOn[key], port));
-    const workedBy = [...alone].flatMap(([element, point]) =>
-      across(point, port) > rest.run + GLOWS * nominal ? [element] : [],
-    );
+    const workedBy = workers(port, rest.run);
     const best =
       rail === null
         ? Math.max(on.run, on.crank, on.off)
@@ -83,6 +89,9 @@ export function proofOf(dossier: Dossier, state: HarnessState): Proof {
   };
 }
 
+/** A signal that never gets more, V, is told nothing of. */
+const HEARD = 0.5;
+
 const byKey = <T>(of: (key: Key) => T): Readonly<Record<Key, T>> => ({
   off: of("off"),
   accessory: of("accessory"),
@@ -93,5 +102,6 @@ const byKey = <T>(of: (key: Key) => T): Readonly<Record<Key, T>> => ({
 function verdictOf(network: JobNetwork, findings: readonly CircuitFinding[]): Proof["verdict"] {
   if (network.ports.length === 0) return "nothing";
   if (findings.some(({ severity }) => severity === "stop")) return "unsafe";
-  return findings.some(({ severity }) => severity === "caution") ? "fails" : "works";
+  if (findings.some(({ kind }) => kind === "dark" || kind === "dim")) return "fails";
+  return findings.length > 0 ? "look" : "works";
 }

@@ -1,6 +1,6 @@
 import { plugEnd, type Net, type Nets } from "../harness/index.ts";
 import { feedOf, polarityOf, type Dossier, type JoinPoint, type PinId } from "../model/index.ts";
-import { type FuseElement, type Port, RAILS, type Rail } from "./ports.ts";
+import { type PointElement, type Port, RAILS, type Rail } from "./ports.ts";
 import { GROUND, type Element } from "./network.ts";
 import { fuseOhms, wireOhms } from "./usual.ts";
 
@@ -76,18 +76,19 @@ export function pointElements(
     nets,
     hub,
     rail,
-    fuses,
+    points,
   }: {
     readonly dossier: Dossier;
     readonly nets: Nets;
     readonly hub: (net: Net) => string;
     readonly rail: (one: Rail) => string;
-    readonly fuses: FuseElement[];
+    readonly points: PointElement[];
   },
 ): readonly Element[] {
   const name = `point ${point.id}`;
   const polarity = polarityOf(point);
   if (polarity === null) return [];
+  points.push({ element: name, name: point.name, polarity, fuse: point.supply?.fuse ?? null });
   if (polarity === "ground") return [{ kind: "resistor", name, a: node, b: GROUND, ohms: STRAP }];
   const feed = feedOf(point) ?? "battery";
   const supply = point.supply;
@@ -101,7 +102,6 @@ export function pointElements(
   const from = before === undefined ? rail(isRail(feed) ? feed : "battery") : hub(before);
   if (from === node) return [];
   const fuse = supply?.fuse ?? null;
-  if (fuse !== null) fuses.push({ element: name, name: point.name, amps: fuse.amps });
   const lead = supply?.trunk ?? null;
   return [
     {

@@ -16,8 +16,12 @@ export const LIVE_IN: Readonly<Record<Rail, readonly Key[]>> = {
   start: ["crank"],
 };
 
-/** Which outputs and switches are on: none, all, or one of them by its element. */
-export type Drive = "none" | "all" | { readonly only: string };
+/** Which outputs and switches are on: none, all, one of them by its element, or some. */
+export type Drive = "none" | "all" | { readonly only: string } | { readonly some: ReadonlySet<string> };
+const isOn = (drive: Drive, element: string): boolean => {
+  if (typeof drive === "string") return drive === "all";
+  return "only" in drive ? drive.only === element : drive.some.has(element);
+};
 /** A network solved for one position of key and switches. */
 export interface SolvedState {
   readonly key: Key;
@@ -31,24 +35,26 @@ export const solverOf = (network: JobNetwork, elements: readonly Element[] = net
   return (key: Key, drive: Drive): OperatingPoint => {
     const closed = new Map<string, boolean>();
     for (const [rail, element] of network.keys) closed.set(element, LIVE_IN[rail].includes(key));
-    for (const { element } of network.drivers)
-      closed.set(element, drive === "all" || (typeof drive === "object" && drive.only === element));
+    for (const { element } of network.drivers) closed.set(element, isOn(drive, element));
     for (const element of network.passes) closed.set(element, key !== "off" && drive !== "none");
     return circuit.solve(closed);
   };
 };
 export type Solver = ReturnType<typeof solverOf>;
 
+/** So far may a signal stand above its level before its input is in danger, V. */
+export const OVER = 0.6;
+
 /** How a load fares: the share of its nominal voltage that counts as full, dim, or a glow (common practice, no source). */
-export type Fares = "full" | "dim" | "glows" | "off";
+export type Fares = "full" | "dim" | "glows" | "off" | "within" | "over";
 export const [FULL, DIM, GLOWS] = [0.85, 0.4, 0.05];
-export const faresAt = (share: number): Fares => {
+export const faresAt = (share: number): Exclude<Fares, "within" | "over"> => {
   if (share >= FULL) return "full";
   if (share >= DIM) return "dim";
   return share >= GLOWS ? "glows" : "off";
 };
 
-/** A part that takes, with what it gets, V: with everything off in each key position, and with what works it on. */
+/** A part that takes, or a signal that gets voltage, with what it gets, V: with everything off in each key position, and with what works it on. */
 export interface LoadRow {
   readonly port: Port;
   readonly pin: PinId;
@@ -59,4 +65,15 @@ export interface LoadRow {
   /** Outputs that work it, by element. */
   readonly workedBy: readonly string[];
   readonly fares: Fares;
+}
+
+/** V across what works at a port, 0 where it floats. */
+export function voltsAcross(network: JobNetwork): (point: OperatingPoint, port: Port) => number {
+  const elements = new Map(network.elements.map((element) => [element.name, element]));
+  return (point, { element }) => {
+    const one = elements.get(element);
+    if (one === undefined) return 0;
+    const [a, b] = [point.volts.get(one.a) ?? null, point.volts.get(one.b) ?? null];
+    return a === null || b === null ? 0 : a - b;
+  };
 }

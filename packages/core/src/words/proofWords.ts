@@ -124,6 +124,7 @@ const DARK_CURES: Readonly<Record<DarkBecause, string>> = {
 export const VERDICT_WORDS: Readonly<Record<Proof["verdict"], string>> = {
   unsafe: "Not safe to power",
   fails: "Safe to power, but not all of it works",
+  look: "Safe to power, but look at this",
   works: "Safe to power",
   nothing: "Nothing to prove yet",
 };

@@ -55,7 +55,7 @@ watch(
 
 const go = (name: string) => () => router.push({ name, params: { job: id.value } });
 useCommands([
-  ...(["brief", "pinouts", "crosswalk", "worklist", "bench", "ledger"] as const).map((name, i) => ({
+  ...(["brief", "pinouts", "crosswalk", "worklist", "bench", "ledger", "proof"] as const).map((name, i) => ({
     id: `go-${name}`,
     title: `Go to ${name}`,
     keys: `Ctrl+${i + 1}`,

@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import { waysOfWire, type Dossier, type Entry, type MatchMemo } from "@trevin/core";
+import { proofOf, stateAfter, waysOfWire, type Dossier, type Entry, type MatchMemo } from "@trevin/core";
 import { analyse, type Analysis, type Progress } from "./analysis.ts";
 import { lookAlikesOf, needsOf, tableOf } from "./onDemand.ts";
 
@@ -34,6 +34,11 @@ const worker = {
   needs: needsOf,
   ways: waysOfWire,
   readTable: tableOf,
+  prove: (
+    dossier: Dossier,
+    state: Parameters<typeof stateAfter>[0],
+    steps: Parameters<typeof stateAfter>[1],
+  ) => proofOf(dossier, stateAfter(state, steps)),
 };
 export type ComputeWorker = typeof worker;
 expose(worker);

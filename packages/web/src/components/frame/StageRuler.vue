@@ -4,10 +4,12 @@ import { computed } from "vue";
 import { useRoute } from "vue-router";
 import { briefLines, undecidedPins } from "@trevin/core";
 import { useJob } from "../../stores/job.ts";
+import { useProof } from "../../stores/proof.ts";
 
 withDefaults(defineProps<{ slim?: boolean }>(), { slim: false });
 const store = useJob();
 const route = useRoute();
+const proof = computed(() => useProof().planned);
 
 const stages = computed(() => {
   const dossier = store.dossier;
@@ -26,6 +28,14 @@ const stages = computed(() => {
     if (wanted === 0) return "needs pins";
     if (blocks > 0) return `${blocks} ${blocks === 1 ? "blocker" : "blockers"}`;
     return `${steps.length} steps, ${plan?.minutes ?? 0} min`;
+  };
+  const proofWords = (): string => {
+    if (proof.value === null) return "";
+    const { verdict, findings } = proof.value;
+    if (verdict === "nothing") return "nothing decided";
+    if (verdict === "works") return "safe to power";
+    const stops = findings.filter(({ severity }) => severity === "stop").length;
+    return stops > 0 ? `${stops} not safe` : `${findings.length} to look at`;
   };
   return [
     {
@@ -51,6 +61,12 @@ const stages = computed(() => {
       title: "Worklist",
       text: worklistWords(),
       share: blocks > 0 || steps.length === 0 ? 0 : 1,
+    },
+    {
+      name: "proof",
+      title: "Proof",
+      text: proofWords(),
+      share: proof.value?.verdict === "works" ? 1 : 0,
     },
     {
       name: "bench",
@@ -87,7 +103,7 @@ const stages = computed(() => {
 <style scoped>
 .stages {
   display: grid;
-  grid-template-columns: repeat(6, 1fr);
+  grid-template-columns: repeat(7, 1fr);
   height: 48px;
   padding: 0 20px;
   border-bottom: 2px solid var(--ink);

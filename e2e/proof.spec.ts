@@ -1,0 +1,49 @@
+import { readFileSync } from "node:fs";
+import { demoJob, expect, jobOf, test } from "./fixtures.ts";
+
+test("12 V on a 5 V input is seen before power, where it stands, and at its decision", async ({ page }) => {
+  await page.goto(`${await jobOf(page)}/proof`);
+  await expect(page.getByRole("heading", { name: "Not safe to power" })).toBeVisible();
+  await expect(page.getByRole("link", { name: /Proof/ })).toContainText("1 not safe");
+  await page.getByText("STOP 12.6 V on a 5 V wire").click();
+  const row = page.getByRole("row", { name: /Lift request/ });
+  await expect(row).toHaveAttribute("aria-selected", "true");
+  await expect(row).toContainText("too high");
+  await page.getByRole("link", { name: "To its decision" }).click();
+  await expect(page).toHaveURL(/crosswalk\?pin=/);
+});
+
+test("the key and the switches are turned, and the voltages follow", async ({ page }) => {
+  await page.goto(`${await demoJob(page)}/proof`);
+  await expect(page.getByRole("heading", { name: /Safe to power/ })).toBeVisible();
+  const supply = page.getByRole("row", { name: /Supply, switched/ });
+  await supply.click();
+  const now = supply.getByRole("cell").nth(8);
+  await page.getByRole("radio", { name: "Off" }).check({ force: true });
+  await expect(now).toHaveText("0");
+  await page.getByRole("radio", { name: "Run" }).check({ force: true });
+  await expect(now).toHaveText(/^12\.\d$/);
+  const output = page.getByRole("switch").first();
+  await output.click();
+  await expect(output).toHaveAttribute("aria-checked", "true");
+});
+
+test("a new user finds out why a lamp stays dark: the diode is turned", async ({ page }) => {
+  const scene = JSON.parse(
+    readFileSync(new URL("../packages/core/src/testing/scenes/03-two-sources.json", import.meta.url), "utf8"),
+  ) as object;
+  const ref = (connector: string, cavity: string): object => ({ connector, cavity });
+  const merge = (band: string): object => ({
+    kind: "merge",
+    vehicle: [ref("TV", "1"), ref("TB", "1")],
+    incoming: ref("LB", "1"),
+    device: { kind: "diodes", band },
+  });
+  await page.goto(`${await jobOf(page, { ...scene, decisions: [merge("vehicle")] })}/proof`);
+  await expect(
+    page.getByText("the diode in front of it blocks; turned round, it would work").first(),
+  ).toBeVisible();
+  await expect(page.getByText("blocks", { exact: true })).toBeVisible();
+  await page.goto(`${await jobOf(page, { ...scene, decisions: [merge("incoming")] })}/proof`);
+  await expect(page.getByRole("row", { name: /Left turn lamp/ })).toContainText("works");
+});

@@ -1,0 +1,301 @@
+<script setup lang="ts">
+/** Safe to power or not, what will work, what will not, and why: the job's circuit solved for every position of the key. */
+import { computed, ref, shallowRef, watch } from "vue";
+import {
+  circuitFindingWords,
+  circuitNoteWords,
+  indexPins,
+  KEYS,
+  pathOf,
+  pinName,
+  solverOf,
+  undecidedPins,
+  voltsAcross,
+  type CircuitFinding,
+  type Key,
+  type LoadRow,
+  type PinId,
+  type Proof,
+} from "@trevin/core";
+import HazardBox from "../components/parts/HazardBox.vue";
+import KeyDial from "../components/proof/KeyDial.vue";
+import LoadTable from "../components/proof/LoadTable.vue";
+import PathDrawing from "../components/proof/PathDrawing.vue";
+import SwitchList from "../components/proof/SwitchList.vue";
+import VerdictBar from "../components/proof/VerdictBar.vue";
+import { useCommands } from "../composables/useCommands.ts";
+import { useJob } from "../stores/job.ts";
+import { useProof } from "../stores/proof.ts";
+
+const job = useJob();
+const store = useProof();
+const proof = computed(() => store.shown);
+const key = ref<Key>("run");
+const on = ref<ReadonlySet<string>>(new Set());
+const chosen = shallowRef<LoadRow | null>(null);
+
+const bench = computed(() => job.analysis!.bench);
+const pins = computed(() => indexPins(bench.value.dossier));
+const name = (pin: PinId): string => {
+  const placed = pins.value.get(pin);
+  if (placed === undefined) return pin;
+  const { function: text } = placed.pin;
+  return text === "" ? pinName(placed) : `${pinName(placed)} (${text})`;
+};
+/** The network that is in sight, ready for any position. */
+const solve = computed(() => (proof.value === null ? null : solverOf(proof.value.network)));
+const across = computed(() => (proof.value === null ? null : voltsAcross(proof.value.network)));
+const point = computed(() => solve.value?.(key.value, { some: on.value }) ?? null);
+const now = (row: LoadRow): number =>
+  point.value === null || across.value === null ? 0 : across.value(point.value, row.port);
+const path = computed(() =>
+  proof.value === null || point.value === null || chosen.value === null
+    ? []
+    : pathOf(proof.value.network, point.value, chosen.value),
+);
+const devices = computed(
+  () => new Map(proof.value?.network.devices.map(({ device, what }) => [device, what]) ?? []),
+);
+const RANK = { stop: 0, caution: 1, note: 2 };
+const marked = computed(() => {
+  const found = new Map<PinId, CircuitFinding["severity"]>();
+  for (const { severity, pins: about } of proof.value?.findings ?? [])
+    for (const pin of about) {
+      const known = found.get(pin);
+      if (known === undefined || RANK[severity] < RANK[known]) found.set(pin, severity);
+    }
+  return found;
+});
+/** What fails first, then in the order of the plugs. */
+const loads = computed(() => {
+  const rank = ({ pin }: LoadRow): number => RANK[marked.value.get(pin) ?? "note"];
+  return [...(proof.value?.loads ?? [])].sort((a, b) => rank(a) - rank(b));
+});
+/** The position in which a part should work: its supply's, and what works it thrown. */
+function look(row: LoadRow): void {
+  chosen.value = row;
+  const live = KEYS.find((one) => Math.abs(row.atRest[one]) > 1) ?? "run";
+  if (row.rail !== null) key.value = live === "off" ? "run" : live;
+  if (row.workedBy[0] !== undefined && on.value.size === 0) on.value = new Set(row.workedBy.slice(0, 1));
+}
+const isRow = (one: LoadRow | null, other: LoadRow): boolean =>
+  one?.pin === other.pin && one.port.end === other.port.end;
+watch(
+  proof,
+  (next: Proof | null) => {
+    if (next === null) return;
+    const known = new Set(next.network.drivers.map(({ element }) => element));
+    on.value = new Set([...on.value].filter((element) => known.has(element)));
+    const again = loads.value.find((row) => isRow(chosen.value, row)) ?? loads.value[0];
+    if (again === undefined) chosen.value = null;
+    else if (isRow(chosen.value, again)) chosen.value = again;
+    else look(again);
+  },
+  { immediate: true },
+);
+function show(finding: CircuitFinding): void {
+  const row = loads.value.find(({ pin }) => finding.pins.includes(pin));
+  if (row !== undefined) look(row);
+}
+const summary = computed(() => {
+  if (proof.value === null) return "";
+  const { states, assumed, findings, loads: all } = proof.value;
+  const parts = all.filter(({ port }) => port.kind.kind !== "signal");
+  const works = parts.filter(({ fares }) => fares === "full").length;
+  const say = [
+    `${works} of ${parts.length} parts work`,
+    `${states} positions solved`,
+    ...(assumed > 0 ? [`${assumed} usual values taken where nobody stated one`] : []),
+  ];
+  return findings.length === 0
+    ? `No short, no back-feed, no fuse blown. ${say.join(" · ")}`
+    : say.join(" · ");
+});
+/** What the circuit says nothing of. */
+const leftOut = computed(() => {
+  const untold = proof.value?.network.untold.length ?? 0;
+  const undecided = undecidedPins(bench.value.dossier).length;
+  const say = [
+    ...(undecided > 0 ? [`${undecided} pins are not decided yet and count as right.`] : []),
+    ...(untold > 0
+      ? [
+          `${untold} ${untold === 1 ? "wire is" : "wires are"} not in it: data, or a function that is not known.`,
+        ]
+      : []),
+  ];
+  return say.join(" ");
+});
+const first = computed(() => {
+  const finding = proof.value?.findings[0];
+  return finding === undefined ? null : circuitFindingWords(finding, name);
+});
+useCommands([
+  ...KEYS.map((one, i) => ({
+    id: `key-${one}`,
+    title: `Turn the key to ${one}`,
+    keys: String(i + 1),
+    run: () => (key.value = one),
+  })),
+  { id: "print", title: "Print", keys: "Ctrl+P", run: () => window.print() },
+]);
+</script>
+
+<template>
+  <main v-if="proof === null" class="empty mut" role="status"><p>Solving the circuit</p></main>
+  <main v-else-if="proof.verdict === 'nothing'" class="empty">
+    <h1>Nothing to prove yet</h1>
+    <p>
+      Decide what meets what in the crosswalk. Then every supply, switch and part of what you decided is
+      solved here for each position of the key, before the battery goes on.
+    </p>
+    <p><RouterLink class="btn pri" :to="{ name: 'crosswalk' }">Go to the crosswalk</RouterLink></p>
+  </main>
+  <main v-else>
+    <VerdictBar :proof="proof" :first="first" :summary="summary" />
+    <div class="body">
+      <aside class="left no-print">
+        <h3>Key</h3>
+        <KeyDial v-model="key" />
+        <SwitchList v-model="on" :proof="proof" />
+      </aside>
+      <section class="middle">
+        <template v-if="chosen">
+          <h2>
+            {{ name(chosen.pin) }} <span class="lab mut">{{ Math.abs(now(chosen)).toFixed(1) }} V now</span>
+          </h2>
+          <PathDrawing
+            :path="path"
+            :pins="pins"
+            :devices="devices"
+            :key-at="key"
+            :battery="proof.network.battery"
+          />
+        </template>
+        <div class="table">
+          <LoadTable
+            :model-value="chosen"
+            :loads="loads"
+            :key-at="key"
+            :now="now"
+            :marked="marked"
+            @update:model-value="$event && look($event)"
+          />
+        </div>
+        <p v-if="first" class="why foot">{{ summary }}</p>
+      </section>
+      <aside class="right">
+        <h3>{{ proof.findings.length === 0 ? "Nothing found" : `Found: ${proof.findings.length}` }}</h3>
+        <div v-for="(finding, i) in proof.findings" :key="i" class="found" @click="show(finding)">
+          <HazardBox :severity="finding.severity" v-bind="circuitFindingWords(finding, name)">
+            <RouterLink
+              v-if="finding.pins[0]"
+              class="link lab no-print"
+              :to="{ name: 'crosswalk', query: { pin: finding.pins[0] } }"
+              @click.stop
+              >To its decision</RouterLink
+            >
+          </HazardBox>
+        </div>
+        <div v-if="proof.findings.length === 0" class="why clear">
+          <p>In every position of key and switches:</p>
+          <ul>
+            <li>no supply meets ground</li>
+            <li>no fuse carries too much</li>
+            <li>no supply or output is fed backwards</li>
+            <li>no input gets more than its level</li>
+            <li>every part gets its voltage, and only when it should</li>
+          </ul>
+        </div>
+        <p v-if="leftOut" class="why">{{ leftOut }}</p>
+        <p class="why">Measure all the same before the battery goes on.</p>
+        <p v-for="(note, i) in proof.notes" :key="`n${i}`" class="bad">{{ circuitNoteWords(note) }}</p>
+      </aside>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+main {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.empty {
+  max-width: 560px;
+  margin: 10vh auto 0;
+  padding: 0 20px;
+  display: grid;
+  gap: 12px;
+}
+.body {
+  display: grid;
+  grid-template-columns: 262px minmax(0, 1fr) 312px;
+  align-items: start;
+}
+.left {
+  padding: 12px 16px 20px 20px;
+  border-right: 1px solid var(--ink);
+  align-self: stretch;
+}
+.middle {
+  padding: 10px 16px 20px;
+  min-width: 0;
+}
+.middle h2 .lab {
+  margin-left: 8px;
+}
+.table {
+  margin-top: 14px;
+  overflow-x: auto;
+}
+.foot {
+  margin-top: 10px;
+}
+.right {
+  padding: 12px 20px 20px 16px;
+  border-left: 1px solid var(--ink);
+  align-self: stretch;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+.clear li {
+  padding-left: 16px;
+  position: relative;
+}
+.clear li::before {
+  content: "";
+  position: absolute;
+  left: 2px;
+  top: 5px;
+  width: 8px;
+  height: 4px;
+  border: solid var(--ink);
+  border-width: 0 0 2px 2px;
+  transform: rotate(-45deg);
+}
+.found {
+  cursor: pointer;
+}
+@media (max-width: 1100px) {
+  .body {
+    grid-template-columns: 240px minmax(0, 1fr);
+  }
+  .right {
+    grid-column: 1 / -1;
+    grid-row: 1;
+    border-left: 0;
+    border-bottom: 1px solid var(--ink);
+    padding-left: 20px;
+  }
+}
+@media (max-width: 700px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .left {
+    border-right: 0;
+    border-bottom: 1px solid var(--ink);
+  }
+}
+</style>
