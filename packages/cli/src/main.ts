@@ -19,7 +19,7 @@ import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
 import { meaningReport } from "./meaning.ts";
 import { checkReport, planReport } from "./plan.ts";
-import { networkReport, proofReport, spiceReport } from "./solve.ts";
+import { networkReport, proofReport, spiceReport, whatIfReport } from "./solve.ts";
 import { validateReport } from "./validate.ts";
 
 const HELP = `trevin: the computations of Trevin for scripts
@@ -41,6 +41,8 @@ const HELP = `trevin: the computations of Trevin for scripts
   trevin solve FILE.cir             volts and amperes of a network written as a SPICE netlist
   trevin solve JOB.json             the circuit that a job ends with: safe to power or not, what works, what
                                     does not and why; with --spice one state of it as a netlist
+  trevin whatif JOB.json CONNECTOR CAVITY open|poor|ground|supply
+                                    what differs in that circuit with a fault at that wire
   trevin backup FILE                everything in the database, into one file
   trevin restore FILE               a backup into an empty database; with --leave-out-unreadable, without jobs
                                     that cannot be read
@@ -128,6 +130,8 @@ const COMMANDS: Readonly<Record<string, Command>> = {
     }
     return networkReport(call.argument, loadText(call));
   },
+  whatif: ({ rest: [connector = "", cavity = "", fault = ""], ...call }) =>
+    whatIfReport(loadJob(call), connector, cavity, fault),
   match: job(matchReport),
   plan: job(planReport),
   check: (call) => checkReport(loadText(call)),
@@ -143,6 +147,7 @@ const BEHIND: Readonly<Record<string, readonly string[]>> = {
   locate: ["CONNECTOR", "CAVITY"],
   face: ["CONNECTOR"],
   trace: ["CONNECTOR", "CAVITY"],
+  whatif: ["CONNECTOR", "CAVITY", "FAULT"],
 };
 
 /** Runs one command line and gives the exit code. */

@@ -1,11 +1,15 @@
 import {
+  allPins,
   circuitFindingWords,
   circuitNoteWords,
   circuitOf,
+  FAULT_WORDS,
+  FAULTS,
   indexPins,
   initialState,
   isInner,
   KEYS,
+  pinName,
   pinNamer,
   planWork,
   proofOf,
@@ -14,6 +18,8 @@ import {
   spiceProblemWords,
   stateAfter,
   VERDICT_WORDS,
+  whatIf,
+  whatIfWords,
   writeSpice,
   type JobDocument,
   type Key,
@@ -98,4 +104,34 @@ export function spiceReport({ dossier }: JobDocument, key: Key, on: boolean): st
       : element,
   );
   return writeSpice(`${dossier.head.name}, key ${key}, ${on ? "everything on" : "at rest"}`, elements);
+}
+
+/** What differs in that circuit with a fault at the wire of a pin. */
+export function whatIfReport(
+  { dossier }: JobDocument,
+  connector: string,
+  cavity: string,
+  wanted: string,
+): unknown {
+  const fault = FAULTS.find((one) => one === wanted);
+  if (fault === undefined) throw new InputError(`a fault is one of ${FAULTS.join(", ")}, not "${wanted}"`);
+  const name = pinNamer(dossier);
+  const pin = allPins(dossier).find((placed) => pinName(placed) === `${connector}.${cavity}`)?.pin.id;
+  if (pin === undefined) throw new InputError(`there is no ${connector}.${cavity} in this job`);
+  const proof = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+  if (proof.network.ports.every(({ read }) => read.placed.pin.id !== pin))
+    throw new InputError(`the wire of ${connector}.${cavity} is not in the circuit of what is decided`);
+  const found = whatIf(proof, dossier.head.nominalVolts, pin, fault);
+  return {
+    fault: FAULT_WORDS[fault],
+    at: name(pin),
+    words: whatIfWords(found, name),
+    changes: found.changes.map(({ row, before, after, comesOn }) => ({
+      pin: name(row.pin),
+      before,
+      after,
+      comesOn,
+    })),
+    extraAmps: Math.round(found.extra * 100) / 100,
+  };
 }

@@ -2,10 +2,19 @@ import { readFileSync, readdirSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { readJobFile } from "../contract/index.ts";
 import { initialState } from "../harness/index.ts";
-import type { Dossier } from "../model/index.ts";
+import { pinName, type Dossier } from "../model/index.ts";
 import { planWork, stateAfter } from "../plan/index.ts";
 import { sceneOf } from "../testing/scenes.ts";
-import { proofOf, type CircuitFinding, type Proof } from "./index.ts";
+import {
+  pathOf,
+  proofOf,
+  solverOf,
+  whatIf,
+  type CircuitFinding,
+  type FaultKind,
+  type Key,
+  type Proof,
+} from "./index.ts";
 
 /** A job of one plug each side, as a person would write it; its decisions as they stand. */
 function proofOfJob(
@@ -208,5 +217,45 @@ describe("ordinary jobs", () => {
     const path = new URL("../../../server/demo/tail-lift.trevin.json", import.meta.url);
     const read = readJobFile(readFileSync(path, "utf8"));
     expect(read.ok && kinds(ended(read.value.dossier))).toEqual(["level"]);
+  });
+});
+
+describe("what if", () => {
+  const proof = proofOfJob(CAR, MODULE, [...POWERED, join("V.4", "X.D")]);
+  const at = (name: string, fault: FaultKind) => {
+    const pin = [...proof.network.ports].find(({ read }) => pinName(read.placed) === name)?.read.placed.pin
+      .id;
+    if (pin === undefined) throw new Error(name);
+    const { changes, extra } = whatIf(proof, 12, pin, fault);
+    return { changes: changes.map(({ row, after }) => `${pinName(row.port.read.placed)} ${after}`), extra };
+  };
+  it("a broken feed darkens its part alone", () => {
+    expect(at("V.1", "open").changes).toEqual(["X.A off"]);
+  });
+  it("a broken ground darkens everything on it: what fails together", () => {
+    expect(at("X.C", "open").changes).toEqual(["X.A off", "X.B off", "X.D off"]);
+  });
+  it("a corroded contact dims a lamp", () => {
+    expect(at("X.D", "poor").changes).toEqual(["X.D dim"]);
+  });
+  it("chafed to ground, a supply is a short; chafed to a live wire, a lamp comes on by itself", () => {
+    expect(at("V.1", "ground").extra).toBeGreaterThan(50);
+    expect(at("X.D", "supply").changes).toEqual(["X.D full"]);
+  });
+});
+
+describe("the way of the current", () => {
+  it("runs from the battery over key, wires and part to ground", () => {
+    const { network, loads } = proofOfJob(CAR, MODULE, [...POWERED, join("V.4", "X.D")]);
+    const way = (name: string, key: Key): string => {
+      const row = loads.find(({ port }) => pinName(port.read.placed) === name);
+      if (row === undefined) throw new Error(name);
+      return pathOf(network, solverOf(network)(key, "all"), row)
+        .map(({ what }) => what)
+        .join(" ");
+    };
+    const back = "part ground-wire wire wire ground-wire chassis";
+    expect(way("X.A", "off")).toBe(`battery supply-wire wire wire ${back}`);
+    expect(way("X.B", "run")).toBe(`battery key supply-wire wire wire ${back}`);
   });
 });

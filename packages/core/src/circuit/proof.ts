@@ -7,6 +7,7 @@ import type { CircuitNote, OperatingPoint } from "./network.ts";
 import {
   faresAt,
   GLOWS,
+  byKey,
   LIVE_IN,
   OVER,
   solverOf,
@@ -91,13 +92,6 @@ export function proofOf(dossier: Dossier, state: HarnessState): Proof {
 
 /** A signal that never gets more, V, is told nothing of. */
 const HEARD = 0.5;
-
-const byKey = <T>(of: (key: Key) => T): Readonly<Record<Key, T>> => ({
-  off: of("off"),
-  accessory: of("accessory"),
-  run: of("run"),
-  crank: of("crank"),
-});
 
 function verdictOf(network: JobNetwork, findings: readonly CircuitFinding[]): Proof["verdict"] {
   if (network.ports.length === 0) return "nothing";

@@ -77,3 +77,11 @@ export function voltsAcross(network: JobNetwork): (point: OperatingPoint, port: 
     return a === null || b === null ? 0 : a - b;
   };
 }
+
+/** One of a thing for each position of the key. */
+export const byKey = <T>(of: (key: Key) => T): Readonly<Record<Key, T>> => ({
+  off: of("off"),
+  accessory: of("accessory"),
+  run: of("run"),
+  crank: of("crank"),
+});

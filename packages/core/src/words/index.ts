@@ -57,4 +57,13 @@ export { cavityWords } from "./cavityWords.ts";
 export { faceFile } from "./faceFile.ts";
 export { meaningWords, servesWords } from "./meaningWords.ts";
 export { circuitNoteWords, spiceProblemWords } from "./circuitWords.ts";
-export { circuitFindingWords, KEY_WORDS, VERDICT_WORDS, voltWords, type FindingWords } from "./proofWords.ts";
+export {
+  circuitFindingWords,
+  FARES_WORDS,
+  FAULT_WORDS,
+  KEY_WORDS,
+  whatIfWords,
+  VERDICT_WORDS,
+  voltWords,
+  type FindingWords,
+} from "./proofWords.ts";

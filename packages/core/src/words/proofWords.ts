@@ -1,4 +1,13 @@
-import type { CircuitFinding, DarkBecause, Key, Proof, Rail } from "../circuit/index.ts";
+import type {
+  CircuitFinding,
+  DarkBecause,
+  Fares,
+  FaultKind,
+  Key,
+  Proof,
+  Rail,
+  WhatIf,
+} from "../circuit/index.ts";
 import type { PinId } from "../model/index.ts";
 import { list } from "../util/index.ts";
 
@@ -128,3 +137,33 @@ export const VERDICT_WORDS: Readonly<Record<Proof["verdict"], string>> = {
   works: "Safe to power",
   nothing: "Nothing to prove yet",
 };
+
+export const FAULT_WORDS: Readonly<Record<FaultKind, string>> = {
+  open: "broken",
+  poor: "corroded, 5 Ω more",
+  ground: "chafed through to ground",
+  supply: "chafed through to a live wire",
+};
+export const FARES_WORDS: Readonly<Record<Fares, string>> = {
+  full: "works",
+  dim: "dim",
+  glows: "glows",
+  off: "dark",
+  within: "within its level",
+  over: "too high",
+};
+
+/** What a fault changes, a sentence each; one that says so where it changes nothing. */
+export function whatIfWords({ changes, extra }: WhatIf, name: (pin: PinId) => string): readonly string[] {
+  const said = changes.map(({ row, before, after, comesOn }) => {
+    const turns = before === after ? "" : ` ${FARES_WORDS[before]} before, ${FARES_WORDS[after]} now`;
+    const and = turns !== "" && comesOn ? "," : "";
+    return `${name(row.pin)}:${turns}${and}${comesOn ? " comes on by itself" : ""}.`;
+  });
+  const draws = extra >= SURGE ? [`About ${ampWords(extra)} more flow from the battery: a short.`] : [];
+  return said.length + draws.length === 0
+    ? ["Nothing in this circuit fares otherwise."]
+    : [...draws, ...said];
+}
+/** From so much on, A, what a fault draws is a short. */
+const SURGE = 30;

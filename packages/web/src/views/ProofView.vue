@@ -3,13 +3,11 @@
 import { computed, ref, shallowRef, watch } from "vue";
 import {
   circuitFindingWords,
-  circuitNoteWords,
   indexPins,
   KEYS,
   pathOf,
   pinName,
   solverOf,
-  undecidedPins,
   voltsAcross,
   type CircuitFinding,
   type Key,
@@ -17,11 +15,12 @@ import {
   type PinId,
   type Proof,
 } from "@trevin/core";
-import HazardBox from "../components/parts/HazardBox.vue";
+import FindingList from "../components/proof/FindingList.vue";
 import KeyDial from "../components/proof/KeyDial.vue";
 import LoadTable from "../components/proof/LoadTable.vue";
 import PathDrawing from "../components/proof/PathDrawing.vue";
 import SwitchList from "../components/proof/SwitchList.vue";
+import WhatIfLine from "../components/proof/WhatIfLine.vue";
 import VerdictBar from "../components/proof/VerdictBar.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useJob } from "../stores/job.ts";
@@ -111,20 +110,6 @@ const summary = computed(() => {
     ? `No short, no back-feed, no fuse blown. ${say.join(" · ")}`
     : say.join(" · ");
 });
-/** What the circuit says nothing of. */
-const leftOut = computed(() => {
-  const untold = proof.value?.network.untold.length ?? 0;
-  const undecided = undecidedPins(bench.value.dossier).length;
-  const say = [
-    ...(undecided > 0 ? [`${undecided} pins are not decided yet and count as right.`] : []),
-    ...(untold > 0
-      ? [
-          `${untold} ${untold === 1 ? "wire is" : "wires are"} not in it: data, or a function that is not known.`,
-        ]
-      : []),
-  ];
-  return say.join(" ");
-});
 const first = computed(() => {
   const finding = proof.value?.findings[0];
   return finding === undefined ? null : circuitFindingWords(finding, name);
@@ -171,6 +156,15 @@ useCommands([
             :battery="proof.network.battery"
           />
         </template>
+        <WhatIfLine
+          v-if="chosen"
+          :key="chosen.pin"
+          :proof="proof"
+          :pin="chosen.pin"
+          :title="pinName(chosen.port.read.placed)"
+          :nominal="bench.dossier.head.nominalVolts"
+          :name="name"
+        />
         <div class="table">
           <LoadTable
             :model-value="chosen"
@@ -183,33 +177,7 @@ useCommands([
         </div>
         <p v-if="first" class="why foot">{{ summary }}</p>
       </section>
-      <aside class="right">
-        <h3>{{ proof.findings.length === 0 ? "Nothing found" : `Found: ${proof.findings.length}` }}</h3>
-        <div v-for="(finding, i) in proof.findings" :key="i" class="found" @click="show(finding)">
-          <HazardBox :severity="finding.severity" v-bind="circuitFindingWords(finding, name)">
-            <RouterLink
-              v-if="finding.pins[0]"
-              class="link lab no-print"
-              :to="{ name: 'crosswalk', query: { pin: finding.pins[0] } }"
-              @click.stop
-              >To its decision</RouterLink
-            >
-          </HazardBox>
-        </div>
-        <div v-if="proof.findings.length === 0" class="why clear">
-          <p>In every position of key and switches:</p>
-          <ul>
-            <li>no supply meets ground</li>
-            <li>no fuse carries too much</li>
-            <li>no supply or output is fed backwards</li>
-            <li>no input gets more than its level</li>
-            <li>every part gets its voltage, and only when it should</li>
-          </ul>
-        </div>
-        <p v-if="leftOut" class="why">{{ leftOut }}</p>
-        <p class="why">Measure all the same before the battery goes on.</p>
-        <p v-for="(note, i) in proof.notes" :key="`n${i}`" class="bad">{{ circuitNoteWords(note) }}</p>
-      </aside>
+      <FindingList class="right" :proof="proof" :dossier="bench.dossier" :name="name" @show="show" />
     </div>
   </main>
 </template>
@@ -258,24 +226,6 @@ main {
   display: grid;
   gap: 10px;
   align-content: start;
-}
-.clear li {
-  padding-left: 16px;
-  position: relative;
-}
-.clear li::before {
-  content: "";
-  position: absolute;
-  left: 2px;
-  top: 5px;
-  width: 8px;
-  height: 4px;
-  border: solid var(--ink);
-  border-width: 0 0 2px 2px;
-  transform: rotate(-45deg);
-}
-.found {
-  cursor: pointer;
 }
 @media (max-width: 1100px) {
   .body {

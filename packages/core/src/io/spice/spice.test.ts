@@ -1,10 +1,13 @@
 import { spawnSync } from "node:child_process";
-import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { circuitOf, type Element } from "../../circuit/index.ts";
+import { circuitOf, KEYS, proofOf, solverOf, type Element } from "../../circuit/index.ts";
+import { readJobFile } from "../../contract/index.ts";
+import { initialState } from "../../harness/index.ts";
+import { planWork, stateAfter } from "../../plan/index.ts";
 import { heldNodes, vehicleNetwork } from "../../testing/index.ts";
 import { readSpice, writeSpice, type SpiceProblem } from "./index.ts";
 
@@ -121,49 +124,82 @@ const NGSPICE = spawnSync("ngspice", ["--version"]).status === 0;
 if (!NGSPICE)
   process.stderr.write("\nNOT COMPARED WITH ngspice: it is not installed (apt-get install ngspice)\n\n");
 
+/** Node voltages of several networks by ngspice, in one process: each is loaded, solved and printed in turn. */
+function byNgspice(networks: readonly (readonly Element[])[]): readonly ReadonlyMap<string, number>[] {
+  const folder = mkdtempSync(join(tmpdir(), "trevin-spice-"));
+  const script = networks.flatMap((elements, i) => {
+    const path = join(folder, `n${i}.cir`);
+    writeFileSync(path, writeSpice(`network ${i}`, elements));
+    return [`source ${path}`, "op", `echo network ${i}`, "print all", "destroy all", "remcirc"];
+  });
+  const all = ["all", ".control", "set numdgt=12", ...script, "quit 0", ".endc", ".end"].join("\n");
+  writeFileSync(join(folder, "all.cir"), all);
+  const run = spawnSync("ngspice", ["-b", join(folder, "all.cir")], { encoding: "utf8", maxBuffer: 1e9 });
+  rmSync(folder, { recursive: true, force: true });
+  const parts = run.stdout.split(/^network \d+$/m).slice(1);
+  return parts.map(
+    (part) =>
+      new Map(
+        [...part.matchAll(/^v\((\d+)\) = (\S+)$/gm)].map(([, node = "", value]) => [node, Number(value)]),
+      ),
+  );
+}
+
+/** Compares every node that is held; gives how many were. */
+function compared(
+  networks: readonly (readonly Element[])[],
+  share: (elements: readonly Element[]) => number,
+): number {
+  const theirs = byNgspice(networks);
+  expect(theirs.length).toBe(networks.length);
+  let count = 0;
+  networks.forEach((elements, i) => {
+    const point = circuitOf(elements).solve();
+    const held = heldNodes(elements);
+    for (const [node, number] of numbersOf(elements)) {
+      const value = theirs[i]?.get(number);
+      if (value === undefined || !held.has(node)) continue;
+      count++;
+      const own = point.volts.get(node) ?? NaN;
+      const off = Math.abs(own - value);
+      expect(off, `network ${i} ${node}: ${own} for ${value}`).toBeLessThanOrEqual(
+        share(elements) * Math.abs(value) + 1e-6,
+      );
+    }
+  });
+  return count;
+}
+/** 1e-6 for straight networks; diodes and filaments within ngspice's own tolerance. */
+const tolerance = (elements: readonly Element[]): number =>
+  elements.some(({ kind }) => kind === "diode" || kind === "lamp") ? 1e-5 : 1e-6;
+
 describe.skipIf(!NGSPICE)("beside ngspice", () => {
   it("gives the node voltages of 200 random vehicle networks, straight and curved", () => {
-    const folder = mkdtempSync(join(tmpdir(), "trevin-spice-"));
     const networks = [
       ...fc.sample(vehicleNetwork({ branches: 40 }), { numRuns: 120, seed: 11 }),
       ...fc.sample(vehicleNetwork({ branches: 40, curved: true }), { numRuns: 80, seed: 12 }),
     ];
-    // One process for all: each network is loaded, solved and printed in turn.
-    const script = networks.flatMap((elements, i) => {
-      const path = join(folder, `n${i}.cir`);
-      writeFileSync(path, writeSpice(`network ${i}`, elements));
-      return [`source ${path}`, "op", `echo network ${i}`, "print all", "destroy all", "remcirc"];
-    });
-    writeFileSync(
-      join(folder, "all.cir"),
-      ["all", ".control", "set numdgt=12", ...script, "quit 0", ".endc", ".end"].join("\n"),
-    );
-    const run = spawnSync("ngspice", ["-b", join(folder, "all.cir")], { encoding: "utf8", maxBuffer: 1e9 });
-    rmSync(folder, { recursive: true, force: true });
-    let compared = 0;
-    const parts = run.stdout.split(/^network /m).slice(1);
-    expect(parts.length).toBe(networks.length);
-    for (const part of parts) {
-      const elements = networks[Number.parseInt(part, 10)] ?? [];
-      const point = circuitOf(elements).solve();
-      const theirs = new Map(
-        [...part.matchAll(/^v\((\d+)\) = (\S+)$/gm)].map(([, node, value]) => [node, Number(value)]),
+    expect(compared(networks, tolerance)).toBeGreaterThan(1200);
+  });
+  it("gives those of every demo job, in each position of the key, at rest and with everything on", () => {
+    const folder = new URL("../../../../server/demo/", import.meta.url);
+    const networks = readdirSync(folder).flatMap((name) => {
+      const read = readJobFile(readFileSync(new URL(name, folder), "utf8"));
+      if (!read.ok) throw new Error(name);
+      const { dossier } = read.value;
+      const { network } = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+      const solve = solverOf(network);
+      return KEYS.flatMap((key) =>
+        (["none", "all"] as const).map((drive) => {
+          const { closed } = solve(key, drive);
+          return network.elements.map((element): Element =>
+            element.kind === "switch"
+              ? { ...element, closed: closed.get(element.name) === true, control: null }
+              : element,
+          );
+        }),
       );
-      const held = heldNodes(elements);
-      const isCurved = elements.some(({ kind }) => kind === "diode" || kind === "lamp");
-      for (const [node, number] of numbersOf(elements)) {
-        const value = theirs.get(number);
-        if (value === undefined || !held.has(node)) continue;
-        compared++;
-        const own = point.volts.get(node) ?? NaN;
-        // 1e-6 for straight networks; diodes and filaments within ngspice's own tolerance.
-        const share = isCurved ? 1e-5 : 1e-6;
-        expect(
-          Math.abs(own - value),
-          `network ${Number.parseInt(part, 10)} ${node}: ${own} for ${value}`,
-        ).toBeLessThanOrEqual(share * Math.abs(value) + 1e-6);
-      }
-    }
-    expect(compared).toBeGreaterThan(1200);
+    });
+    expect(compared(networks, tolerance)).toBeGreaterThan(1000);
   });
 });

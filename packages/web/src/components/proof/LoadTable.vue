@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** Every part that takes, with its voltage in each position of the key at rest, with everything on, and now. */
 import {
+  FARES_WORDS,
   KEY_WORDS,
   KEYS,
   pinColour,
   pinName,
-  type Fares,
   type Key,
   type LoadRow,
   type PinId,
@@ -21,14 +21,6 @@ const props = defineProps<{
   marked: ReadonlyMap<PinId, "stop" | "caution" | "note">;
 }>();
 const chosen = defineModel<LoadRow | null>({ required: true });
-const FARES: Readonly<Record<Fares, string>> = {
-  full: "works",
-  dim: "dim",
-  glows: "glows",
-  off: "dark",
-  within: "within its level",
-  over: "too high",
-};
 const volts = (value: number): string => {
   const size = Math.abs(value);
   return size < 0.05 ? "0" : size.toFixed(1);
@@ -96,7 +88,7 @@ function walk(event: KeyboardEvent, by: number): void {
         </td>
         <td class="num code">{{ volts(mostOn(row)) }}</td>
         <td class="num code now">{{ volts(now(row)) }}</td>
-        <td class="lab result">{{ FARES[row.fares] }}</td>
+        <td class="lab result">{{ FARES_WORDS[row.fares] }}</td>
       </tr>
     </tbody>
   </table>

@@ -1,0 +1,93 @@
+import type { PinId } from "../model/index.ts";
+import { GROUND, type Element, type OperatingPoint } from "./network.ts";
+import type { JobNetwork } from "./jobNetwork.ts";
+import {
+  byKey,
+  faresAt,
+  KEYS,
+  LIVE_IN,
+  solverOf,
+  voltsAcross,
+  type Fares,
+  type Key,
+  type LoadRow,
+} from "./states.ts";
+
+/** A fault put into a wire. `poor`: a corroded contact; `ground` and `supply`: chafed through onto metal or onto a live wire. */
+export const FAULTS = ["open", "poor", "ground", "supply"] as const;
+export type FaultKind = (typeof FAULTS)[number];
+
+/** What a corroded contact puts into its wire, and what a chafed wire leaves, Ω (common practice, no source). */
+const [CORRODED, CHAFED] = [5, 0.02];
+
+/** The elements of a network with a fault at the wire of a pin; unchanged where no wire of it is in the circuit. */
+function faulty(network: JobNetwork, pin: PinId, fault: FaultKind): readonly Element[] {
+  const ports = network.ports.filter(({ read }) => read.placed.pin.id === pin);
+  const wires = new Set(ports.map(({ wire }) => wire));
+  const nodes = [...new Set(ports.map(({ net }) => net))];
+  if (fault === "open" || fault === "poor")
+    return network.elements.map((element) =>
+      wires.has(element.name) && element.kind === "resistor"
+        ? { ...element, ohms: fault === "open" ? Infinity : element.ohms + CORRODED }
+        : element,
+    );
+  const onto = fault === "ground" ? GROUND : (network.railNode.get("battery") ?? GROUND);
+  return [
+    ...network.elements,
+    ...nodes.map((node): Element => ({
+      kind: "resistor",
+      name: `fault at ${node}`,
+      a: onto,
+      b: node,
+      ohms: CHAFED,
+    })),
+  ];
+}
+
+/** A part that fares otherwise with the fault than without. */
+export interface Change {
+  readonly row: LoadRow;
+  readonly before: Fares;
+  readonly after: Fares;
+  /** It is on with everything off, which it was not before. */
+  readonly comesOn: boolean;
+}
+export interface WhatIf {
+  readonly changes: readonly Change[];
+  /** Largest current that the fault draws from the battery beyond what flowed before, A. */
+  readonly extra: number;
+}
+
+/** What differs with a fault at the wire of a pin: each part with everything on, and with everything off, in every position of the key. */
+export function whatIf(
+  { network, loads }: { readonly network: JobNetwork; readonly loads: readonly LoadRow[] },
+  nominal: number,
+  pin: PinId,
+  fault: FaultKind,
+): WhatIf {
+  const across = voltsAcross(network);
+  const [sound, broken] = [network.elements, faulty(network, pin, fault)].map((elements) => {
+    const solve = solverOf(network, elements);
+    return { on: byKey((key) => solve(key, "all")), rest: byKey((key) => solve(key, "none")) };
+  }) as [States, States];
+  const fares = (volts: number): Fares => faresAt(Math.abs(volts) / nominal);
+  const changes = loads.flatMap((row): readonly Change[] => {
+    const { port, rail } = row;
+    if (port.kind.kind === "signal") return [];
+    const reaches = (rail === null ? KEYS : LIVE_IN[rail]).map((key) => across(broken.on[key], port));
+    const after = fares(rail === null ? Math.max(...reaches) : Math.min(...reaches));
+    const comesOn = KEYS.some(
+      (key) => fares(across(broken.rest[key], port)) !== "off" && fares(row.atRest[key]) === "off",
+    );
+    return after === row.fares && !comesOn ? [] : [{ row, before: row.fares, after, comesOn }];
+  });
+  const drawn = ({ amps }: OperatingPoint): number => -(amps.get("battery") ?? 0);
+  const extra = Math.max(
+    ...KEYS.flatMap((key) => [
+      drawn(broken.on[key]) - drawn(sound.on[key]),
+      drawn(broken.rest[key]) - drawn(sound.rest[key]),
+    ]),
+  );
+  return { changes, extra };
+}
+type States = Readonly<Record<"on" | "rest", Readonly<Record<Key, OperatingPoint>>>>;
