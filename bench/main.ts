@@ -22,6 +22,7 @@ import {
   type Dossier,
 } from "../packages/core/src/index.ts";
 import { freePort } from "../packages/server/src/launch/cluster.ts";
+import { circuits } from "./circuit.ts";
 import { copper } from "./copper.ts";
 import { crosswalk, crosswalkView } from "./crosswalk.ts";
 import { planning } from "./plan.ts";
@@ -149,4 +150,5 @@ faces();
 crosswalk();
 planning();
 copper();
+circuits();
 await serverSide();

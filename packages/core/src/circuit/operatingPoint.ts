@@ -91,7 +91,7 @@ const pointOf = (solved: Solved, closed: Closed, more: readonly CircuitNote[]): 
 function settle(wiring: Wiring, closed: Closed): Solved {
   const { branches } = wiring;
   const at = Float64Array.from(branches, ({ curve }) => curve?.start ?? 0);
-  const isCurved = branches.some(({ curve }) => curve !== null);
+  const isCurved = wiring.curved.length > 0;
   let round = iterate(wiring, closed, at, 0, isCurved ? MOST_ROUNDS : 1);
   if (round === null) {
     // Brought to rest with leakage across every curve first, which is then taken away.
@@ -102,48 +102,53 @@ function settle(wiring: Wiring, closed: Closed): Solved {
 
 /** Newton's method on the tangents of the curves; `at` is where each curve was touched last. Null where it does not come to rest. */
 function iterate(wiring: Wiring, closed: Closed, at: Float64Array, aid: number, most: number): Round | null {
-  const { branches, elimination } = wiring;
+  const { branches, elimination, curved } = wiring;
+  // What is straight stays as it is through all rounds.
+  const siemens = Float64Array.from(branches, ({ element, curve }) =>
+    curve === null ? siemensOf(element, closed) : 0,
+  );
+  const offset = Float64Array.from(branches, ({ element }) =>
+    element.kind === "current" ? element.amps : 0,
+  );
   for (let round = 1; round <= most; round++) {
+    for (const i of curved) {
+      const touched = at[i] ?? 0;
+      const tangent = present(branches[i]?.curve ?? undefined, "curve").at(touched);
+      siemens[i] = tangent.siemens + aid;
+      offset[i] = tangent.amps - tangent.siemens * touched;
+    }
     const conductance = new Float64Array(elimination.edges);
     const toGround = new Float64Array(elimination.count);
     const currents = new Float64Array(elimination.count);
-    const tangents = branches.map(({ element, curve }, i) => {
-      if (element.kind === "current") return { siemens: 0, amps: element.amps };
-      const touched = at[i] ?? 0;
-      if (curve === null) return { siemens: siemensOf(element, closed), amps: 0 };
-      const { siemens, amps } = curve.at(touched);
-      return { siemens: siemens + aid, amps: amps - siemens * touched };
-    });
     branches.forEach(({ a, b, rise, edge }, i) => {
-      const { siemens, amps } = present(tangents[i], "tangent");
-      if (edge >= 0) conductance[edge] = (conductance[edge] ?? 0) + siemens;
-      else if (a !== b) toGround[Math.max(a, b)] = (toGround[Math.max(a, b)] ?? 0) + siemens;
-      const through = siemens * rise + amps;
+      const own = siemens[i] ?? 0;
+      if (edge >= 0) conductance[edge] = (conductance[edge] ?? 0) + own;
+      else if (a !== b) toGround[a > b ? a : b] = (toGround[a > b ? a : b] ?? 0) + own;
+      const through = own * rise + (offset[i] ?? 0);
+      if (through === 0) return;
       if (a >= 0) currents[a] = (currents[a] ?? 0) - through;
       if (b >= 0) currents[b] = (currents[b] ?? 0) + through;
     });
-    const factor = elimination.factor(conductance, toGround);
-    const volts = factor.solve(currents);
+    const volts = elimination.factor(conductance, toGround).solve(currents);
     let isAtRest = true;
-    branches.forEach((branch, i) => {
-      if (branch.curve === null) return;
+    for (const i of curved) {
+      const branch = present(branches[i], "branch");
       const before = at[i] ?? 0;
       const wanted = across(volts, branch);
-      const next = branch.curve.limited(wanted, before);
+      const next = present(branch.curve ?? undefined, "curve").limited(wanted, before);
       if (next !== wanted || Math.abs(next - before) > AT_REST * (1 + Math.abs(before))) isAtRest = false;
       at[i] = next;
-    });
+    }
     if (isAtRest)
       return {
         volts,
-        amps: Float64Array.from(branches, (branch, i) => {
-          const { siemens, amps } = present(tangents[i], "tangent");
-          return siemens * across(volts, branch) + amps;
-        }),
+        amps: Float64Array.from(
+          branches,
+          (branch, i) => (siemens[i] ?? 0) * across(volts, branch) + (offset[i] ?? 0),
+        ),
         scale: Float64Array.from(branches, ({ a, b, rise }, i) => {
-          const { siemens, amps } = present(tangents[i], "tangent");
           const ends = Math.abs(voltsAt(volts, a)) + Math.abs(voltsAt(volts, b)) + Math.abs(rise);
-          return siemens * ends + Math.abs(amps);
+          return (siemens[i] ?? 0) * ends + Math.abs(offset[i] ?? 0);
         }),
       };
   }

@@ -23,6 +23,8 @@ export interface Wiring {
   readonly groups: Groups;
   readonly elimination: Elimination;
   readonly branches: readonly Branch[];
+  /** Places of the curved ones among them. */
+  readonly curved: readonly number[];
   readonly isIdeal: ReadonlySet<Element>;
 }
 
@@ -63,7 +65,8 @@ export function wiringOf(elements: readonly Element[], closed: Closed): Wiring {
       curve: curveOf(element),
     };
   });
-  return { nodes, groups, elimination, branches, isIdeal };
+  const curved = branches.flatMap(({ curve }, i) => (curve === null ? [] : [i]));
+  return { nodes, groups, elimination, branches, curved, isIdeal };
 }
 
 /** The conductance of what is straight, S. */

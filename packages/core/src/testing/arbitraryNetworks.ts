@@ -3,6 +3,7 @@ import type { Element } from "../circuit/index.ts";
 
 export interface NetworkOptions {
   readonly branches?: number;
+  readonly least?: number;
   /** Diodes and filament lamps as well. */
   readonly curved?: boolean;
 }
@@ -25,14 +26,16 @@ const VALUES = fc.record({
  * A vehicle in small: a battery with its inner resistance, ground straps, and branches that go on from any node before them:
  * wires, fuses, switches, loads down to a ground, and pull-ups back to the supply.
  */
-export function vehicleNetwork({ branches = 30, curved = false }: NetworkOptions = {}): fc.Arbitrary<
-  readonly Element[]
-> {
+export function vehicleNetwork({
+  branches = 30,
+  least = 3,
+  curved = false,
+}: NetworkOptions = {}): fc.Arbitrary<readonly Element[]> {
   return fc
     .tuple(
       fc.double({ min: 9, max: 15, noNaN: true }),
       spreadOver(0.004, 0.05),
-      fc.array(VALUES, { minLength: 3, maxLength: branches }),
+      fc.array(VALUES, { minLength: least, maxLength: branches, size: "max" }),
     )
     .map(([volts, inner, values]) => {
       const elements: Element[] = [

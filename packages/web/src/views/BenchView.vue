@@ -18,6 +18,7 @@ import BenchActs from "../components/bench/BenchActs.vue";
 import NoStep from "../components/bench/NoStep.vue";
 import NotAsPlanned from "../components/bench/NotAsPlanned.vue";
 import PowerLine from "../components/bench/PowerLine.vue";
+import PowerStop from "../components/bench/PowerStop.vue";
 import ProgressBar from "../components/bench/ProgressBar.vue";
 import StepFace from "../components/bench/StepFace.vue";
 import StepHelp from "../components/bench/StepHelp.vue";
@@ -176,6 +177,7 @@ useCommands([
         <b>{{ stepNumbers }}</b> of {{ steps.length }}, {{ group?.title }}, about {{ minutes }} min
       </p>
       <ProgressBar :groups="boxes" :current="current.step.id" :titles="wide" />
+      <PowerStop :step="main!.step" :dossier="bench.dossier" />
     </div>
     <StepWords v-if="words" :words="words" :code="code" />
     <StepFace
