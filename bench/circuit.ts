@@ -31,9 +31,9 @@ function networkOf(nodes: number): readonly Element[] {
   return network ?? [];
 }
 /** Positions of all switches, the same for both solvers. */
-const positions = (switches: readonly string[]): readonly ReadonlyMap<string, boolean>[] =>
+const positions = (switches: readonly string[], count: number): readonly ReadonlyMap<string, boolean>[] =>
   Array.from(
-    { length: STATES },
+    { length: count },
     (_, n) => new Map(switches.map((name, i) => [name, ((n * 7919 + i * 104729) >> 3) % 2 === 0])),
   );
 

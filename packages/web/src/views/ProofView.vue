@@ -8,6 +8,7 @@ import {
   pathOf,
   pinName,
   solverOf,
+  undecidedPins,
   voltsAcross,
   type CircuitFinding,
   type Key,
@@ -110,6 +111,7 @@ const summary = computed(() => {
     ? `No short, no back-feed, no fuse blown. ${say.join(" · ")}`
     : say.join(" · ");
 });
+const undecided = computed(() => undecidedPins(bench.value.dossier).length);
 const first = computed(() => {
   const finding = proof.value?.findings[0];
   return finding === undefined ? null : circuitFindingWords(finding, name);
@@ -136,7 +138,7 @@ useCommands([
     <p><RouterLink class="btn pri" :to="{ name: 'crosswalk' }">Go to the crosswalk</RouterLink></p>
   </main>
   <main v-else>
-    <VerdictBar :proof="proof" :first="first" :summary="summary" />
+    <VerdictBar :proof="proof" :first="first" :summary="summary" :undecided="undecided" />
     <div class="body">
       <aside class="left no-print">
         <h3>Key</h3>
@@ -177,7 +179,14 @@ useCommands([
         </div>
         <p v-if="first" class="why foot">{{ summary }}</p>
       </section>
-      <FindingList class="right" :proof="proof" :dossier="bench.dossier" :name="name" @show="show" />
+      <FindingList
+        class="right"
+        :class="{ first: proof.findings.length > 0 }"
+        :proof="proof"
+        :undecided="undecided"
+        :name="name"
+        @show="show"
+      />
     </div>
   </main>
 </template>
@@ -233,10 +242,14 @@ main {
   }
   .right {
     grid-column: 1 / -1;
-    grid-row: 1;
     border-left: 0;
     border-bottom: 1px solid var(--ink);
     padding-left: 20px;
+  }
+}
+@media (max-width: 1100px) {
+  .right.first {
+    grid-row: 1;
   }
 }
 @media (max-width: 700px) {

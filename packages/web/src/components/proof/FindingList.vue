@@ -4,20 +4,18 @@ import { computed } from "vue";
 import {
   circuitFindingWords,
   circuitNoteWords,
-  undecidedPins,
   type CircuitFinding,
-  type Dossier,
   type PinId,
   type Proof,
 } from "@trevin/core";
 import HazardBox from "../parts/HazardBox.vue";
 
-const props = defineProps<{ proof: Proof; dossier: Dossier; name: (pin: PinId) => string }>();
+const props = defineProps<{ proof: Proof; undecided: number; name: (pin: PinId) => string }>();
 const emit = defineEmits<{ show: [finding: CircuitFinding] }>();
 /** What the circuit says nothing of. */
 const leftOut = computed(() => {
   const untold = props.proof.network.untold.length;
-  const undecided = undecidedPins(props.dossier).length;
+  const { undecided } = props;
   const say = [
     ...(undecided > 0 ? [`${undecided} pins are not decided yet and count as right.`] : []),
     ...(untold > 0

@@ -46,10 +46,10 @@ function walk(event: KeyboardEvent, by: number): void {
         <th>at</th>
         <th>wire</th>
         <th>part</th>
-        <th v-for="key in KEYS" :key="key" class="num" :class="{ here: key === keyAt }">
+        <th v-for="key in KEYS" :key="key" class="num wide" :class="{ here: key === keyAt }">
           {{ KEY_WORDS[key] }}
         </th>
-        <th class="num">all on</th>
+        <th class="num wide">all on</th>
         <th class="num now">now</th>
         <th>result</th>
       </tr>
@@ -83,10 +83,10 @@ function walk(event: KeyboardEvent, by: number): void {
             >≈</abbr
           >
         </td>
-        <td v-for="key in KEYS" :key="key" class="num code" :class="{ here: key === keyAt }">
+        <td v-for="key in KEYS" :key="key" class="num code wide" :class="{ here: key === keyAt }">
           {{ volts(row.atRest[key]) }}
         </td>
-        <td class="num code">{{ volts(mostOn(row)) }}</td>
+        <td class="num code wide">{{ volts(mostOn(row)) }}</td>
         <td class="num code now">{{ volts(now(row)) }}</td>
         <td class="lab result">{{ FARES_WORDS[row.fares] }}</td>
       </tr>
@@ -142,6 +142,11 @@ abbr {
 }
 .now {
   font-weight: 700;
+}
+@media (max-width: 700px) {
+  .wide {
+    display: none;
+  }
 }
 tr.at td {
   background: var(--sheet);

@@ -5,7 +5,18 @@ import { VERDICT_WORDS, type FindingWords, type Proof } from "@trevin/core";
 import { useJob } from "../../stores/job.ts";
 import { MOMENTS, useProof, type Moment } from "../../stores/proof.ts";
 
-defineProps<{ proof: Proof; first: FindingWords | null; summary: string }>();
+const props = defineProps<{
+  proof: Proof;
+  first: FindingWords | null;
+  summary: string;
+  undecided: number;
+}>();
+/** What is not decided yet is not proved. */
+const verdict = computed(() =>
+  props.proof.verdict === "works" && props.undecided > 0
+    ? "Nothing against it so far"
+    : VERDICT_WORDS[props.proof.verdict],
+);
 const job = useJob();
 const store = useProof();
 const MOMENT_WORDS: Readonly<Record<Moment, string>> = {
@@ -18,7 +29,7 @@ const moments = computed(() => MOMENTS.filter((one) => one !== "now" || job.begu
 
 <template>
   <header class="verdict" :class="proof.verdict">
-    <h1>{{ VERDICT_WORDS[proof.verdict] }}</h1>
+    <h1>{{ verdict }}</h1>
     <p>
       <template v-if="first"
         ><b>{{ first.title }}.</b> {{ first.detail }}</template
@@ -83,6 +94,10 @@ const moments = computed(() => MOMENTS.filter((one) => one !== "now" || job.begu
 @media (max-width: 700px) {
   .verdict {
     flex-wrap: wrap;
+    gap: 8px;
+  }
+  .verdict p {
+    flex: 1 0 100%;
   }
 }
 </style>
