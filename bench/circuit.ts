@@ -3,7 +3,6 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { performance } from "node:perf_hooks";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import fc from "fast-check";
 import {
   circuitOf,
   initialState,
@@ -13,7 +12,7 @@ import {
   writeSpice,
   type Element,
 } from "../packages/core/src/index.ts";
-import { vehicleNetwork } from "../packages/core/src/testing/index.ts";
+import { networkSample } from "../packages/core/src/testing/index.ts";
 import { decided } from "./plan.ts";
 import { median, round, say } from "./tools.ts";
 
@@ -25,11 +24,7 @@ const nodesOf = (elements: readonly Element[]): number =>
 /** Nearly five of nine branches of a random network end in a new node. */
 const BRANCHES = 9 / 5;
 /** A network of about so many nodes. */
-function networkOf(nodes: number): readonly Element[] {
-  const branches = Math.round(nodes * BRANCHES);
-  const [network] = fc.sample(vehicleNetwork({ least: branches, branches }), { numRuns: 1, seed: nodes });
-  return network ?? [];
-}
+const networkOf = (nodes: number): readonly Element[] => networkSample(Math.round(nodes * BRANCHES), nodes);
 /** Positions of all switches, the same for both solvers. */
 const positions = (switches: readonly string[], count: number): readonly ReadonlyMap<string, boolean>[] =>
   Array.from(

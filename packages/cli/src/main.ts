@@ -124,11 +124,10 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   trace: ({ rest: [connector = "", cavity = ""], ...call }) => traceReport(loadJob(call), connector, cavity),
   meaning: ({ argument, context }) => meaningReport(argument, context),
   solve: (call) => {
-    if (/\.json$/i.test(call.argument)) {
-      const document = loadJob(call);
-      return call.spice ? spiceReport(document, ...positionIn(call.state)) : proofReport(document);
-    }
-    return networkReport(call.argument, loadText(call));
+    const text = loadText(call);
+    if (!text.trimStart().startsWith("{")) return networkReport(call.argument, text);
+    const document = jobIn(text, call.argument);
+    return call.spice ? spiceReport(document, ...positionIn(call.state)) : proofReport(document);
   },
   whatif: ({ rest: [connector = "", cavity = "", fault = ""], ...call }) =>
     whatIfReport(loadJob(call), connector, cavity, fault),
@@ -287,8 +286,9 @@ function loadBytes(file: string, input: Streams["input"]): Buffer {
 type Source = Pick<Call, "argument" | "bytes">;
 const loadText = ({ bytes }: Source): string => bytes().toString("utf8");
 
-function loadJob(source: Source): ReadJob {
-  const read = readJobFile(loadText(source));
-  if (!read.ok) throw new InputError(`${source.argument}: ${jobFileProblemWords(read.error)}`);
+const loadJob = (source: Source): ReadJob => jobIn(loadText(source), source.argument);
+function jobIn(text: string, name: string): ReadJob {
+  const read = readJobFile(text);
+  if (!read.ok) throw new InputError(`${name}: ${jobFileProblemWords(read.error)}`);
   return read.value;
 }

@@ -36,12 +36,18 @@ function told({ read, ends, speaksOf, isOneOfSeveral }: Placing): Told | null {
     return { gives, certain: direction === "source" && certain >= CERTAIN ? 0.5 : 1 };
   }
   if (read.direction === null && certain < CERTAIN) {
+    if (isLitInCluster(read)) return { gives: "beyond", certain: CERTAIN };
     if (FROM.test(read.placed.pin.function)) return { gives: "beyond", certain: CERTAIN };
     if (ends.length === 2) return { gives: usualGiver(read), certain: 0.5 };
   }
   if (direction === "source") return { gives: speaksOf, certain };
   return direction === "load" ? { gives: other(speaksOf), certain } : null;
 }
+const CLUSTER = /\b(?:cluster|instrument|gauges?|dash(?:board)?)\b/i;
+/** A tell-tale on a cluster's plug is in the cluster: what works it is outside. */
+const isLitInCluster = ({ reading: { kinds }, placed: { connector } }: ReadPin): boolean =>
+  (kinds.has("telltale") || kinds.has("lamp")) &&
+  CLUSTER.test(`${connector.name} ${connector.place} ${connector.module}`);
 const FROM = /\bfrom\b/i;
 /** Parts that drive the wires in their plugs (common practice, no source). */
 const GIVING_PARTS = /\b(?:switch|relay|fuse ?box|ecu|computer|controller|module|sensor|sender|key)\b/i;

@@ -1,4 +1,5 @@
 import type { Dossier, PinId } from "../model/index.ts";
+import { carries } from "../sizing/index.ts";
 import type { JobNetwork } from "./jobNetwork.ts";
 import type { PointElement, Port, Rail } from "./ports.ts";
 import { GROUND, type Element, type OperatingPoint } from "./network.ts";
@@ -13,7 +14,7 @@ import {
   type SolvedState,
   type Solver,
 } from "./states.ts";
-import { BLOWS, carries, LOADED, opensWithin } from "./usual.ts";
+import { BLOWS, LOADED, opensWithin } from "./usual.ts";
 
 /** What the solved circuit shows, worst first. Voltages V, currents A, times s; pins: where it is seen, the first of them the one that it is about. */
 export type CircuitFinding = {
@@ -312,8 +313,8 @@ function causeFinder({
 function wiresIn({ network, states }: Solved): readonly Fact[] {
   return network.ports.flatMap((port): readonly Fact[] => {
     const { size } = port.read.placed.pin;
-    if (size === null) return [];
-    const most = carries(size);
+    const most = size === null ? null : carries(size);
+    if (size === null || most === null) return [];
     const amps = Math.max(...states.map(({ point }) => Math.abs(point.amps.get(port.wire) ?? 0)));
     return amps > most
       ? [{ kind: "wire-overloaded", severity: "caution", pins: [pinOf(port)], amps, size, carries: most }]

@@ -45,7 +45,7 @@ const SWITCHED = ["drives", "pulls"];
 export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
   const nets = netOf(state);
   const volts = dossier.head.nominalVolts;
-  const battery = RESTED * volts;
+  const battery = Number((RESTED * volts).toFixed(3));
   const elements: Element[] = [];
   const points: PointElement[] = [];
   const names = new Map<Net, string>();

@@ -114,21 +114,3 @@ const RHO = 0.0185;
 export const [USUAL_LENGTH, USUAL_SIZE] = [1500, 1];
 export const wireOhms = (size: number | null, length: number | null): number =>
   (RHO * ((length ?? USUAL_LENGTH) / 1000)) / (size ?? USUAL_SIZE);
-
-/** What a conductor carries for good in a loom, A (common practice, no source): the largest fuse that usually stands before it. */
-const CARRIES: readonly (readonly [mm2: number, amps: number])[] = [
-  [0.22, 2],
-  [0.35, 5],
-  [0.5, 7.5],
-  [0.75, 10],
-  [1, 15],
-  [1.5, 20],
-  [2.5, 30],
-  [4, 40],
-  [6, 60],
-  [10, 80],
-  [16, 125],
-  [25, 175],
-  [35, 225],
-];
-export const carries = (size: number): number => CARRIES.findLast(([mm2]) => mm2 <= size * 1.001)?.[1] ?? 1;

@@ -1,3 +1,4 @@
+export { carries } from "./carries.ts";
 export { pullOutForce } from "./pullOut.ts";
 export { parseSize, type SizeProblem } from "./size.ts";
 export { dividerFor, dividerReadings, type Divider } from "./divider.ts";

@@ -110,3 +110,7 @@ export function heldNodes(elements: readonly Element[]): ReadonlySet<string> {
   }
   return held;
 }
+
+/** One network of exactly so many branches, always the same for one seed. */
+export const networkSample = (branches: number, seed: number): readonly Element[] =>
+  fc.sample(vehicleNetwork({ least: branches, branches }), { numRuns: 1, seed })[0] ?? [];

@@ -14,4 +14,4 @@ export {
   type TableJob,
 } from "./readingTables.ts";
 export { largeJob } from "./largeJob.ts";
-export { heldNodes, vehicleNetwork } from "./arbitraryNetworks.ts";
+export { heldNodes, networkSample, vehicleNetwork } from "./arbitraryNetworks.ts";

@@ -59,6 +59,7 @@ export { meaningWords, servesWords } from "./meaningWords.ts";
 export { circuitNoteWords, spiceProblemWords } from "./circuitWords.ts";
 export {
   circuitFindingWords,
+  DEVICE_NAMES,
   FARES_WORDS,
   FAULT_WORDS,
   KEY_WORDS,

@@ -8,7 +8,7 @@ import type {
   Rail,
   WhatIf,
 } from "../circuit/index.ts";
-import type { PinId } from "../model/index.ts";
+import type { InsertedDevice, PinId } from "../model/index.ts";
 import { list } from "../util/index.ts";
 
 export const KEY_WORDS: Readonly<Record<Key, string>> = {
@@ -167,3 +167,15 @@ export function whatIfWords({ changes, extra }: WhatIf, name: (pin: PinId) => st
 }
 /** From so much on, A, what a fault draws is a short. */
 const SURGE = 30;
+
+/** A part between in one word. */
+export const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
+  diodes: "diodes",
+  divider: "divider",
+  regulator: "regulator",
+  relay: "relay",
+  resistor: "resistor",
+  fuse: "fuse",
+  switch: "switch",
+  converter: "converter",
+};

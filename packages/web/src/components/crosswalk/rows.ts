@@ -1,4 +1,5 @@
 import {
+  DEVICE_NAMES,
   decisionFromAlone,
   decisionFromGroup,
   decisionFromJumper,
@@ -231,17 +232,6 @@ export function isAt(row: CircuitRow, where: string): boolean {
     )
   );
 }
-
-const DEVICE_NAMES: Readonly<Record<InsertedDevice["kind"], string>> = {
-  diodes: "diodes",
-  divider: "divider",
-  regulator: "regulator",
-  relay: "relay",
-  resistor: "resistor",
-  fuse: "fuse",
-  switch: "switch",
-  converter: "converter",
-};
 
 const ALONE_WORDS: Partial<Record<string, string>> = {
   "needs-feed": "no feed chosen",

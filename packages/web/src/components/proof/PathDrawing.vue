@@ -4,6 +4,7 @@ import { useElementSize } from "@vueuse/core";
 import { computed, useTemplateRef } from "vue";
 import {
   colourInWords,
+  DEVICE_NAMES,
   KEY_WORDS,
   pinColour,
   pinName,
@@ -100,7 +101,7 @@ function words(part: PathPart): readonly [title: string, detail: string] {
     case "device": {
       const device = props.devices.get(part.device);
       if (part.diode !== null) return ["diode", part.diode === "with" ? "lets through" : "blocks"];
-      return [device === undefined ? "part" : DEVICES[device.kind], part.closed ? "" : "open"];
+      return [device === undefined ? "part" : DEVICE_NAMES[device.kind], part.closed ? "" : "open"];
     }
     case "passes":
       return [part.closed ? "lets through" : "open", "the part it is led through"];
@@ -112,16 +113,6 @@ function words(part: PathPart): readonly [title: string, detail: string] {
       return ["ground", ""];
   }
 }
-const DEVICES: Readonly<Record<InsertedDevice["kind"], string>> = {
-  diodes: "diode",
-  divider: "divider",
-  regulator: "regulator",
-  relay: "relay",
-  resistor: "resistor",
-  fuse: "fuse",
-  switch: "switch",
-  converter: "converter",
-};
 const isSwitch = (part: PathPart): part is Extract<PathPart, { closed: boolean }> =>
   "closed" in part && part.what !== "device";
 </script>
