@@ -1,66 +1,18 @@
-import type { Dossier, PinId } from "../model/index.ts";
 import { carries } from "../sizing/index.ts";
-import type { JobNetwork } from "./jobNetwork.ts";
-import type { PointElement, Port, Rail } from "./ports.ts";
-import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import {
-  faresAt,
-  KEYS,
-  LIVE_IN,
-  OVER,
-  solverOf,
-  type Key,
-  type LoadRow,
-  type SolvedState,
-  type Solver,
-} from "./states.ts";
+  given,
+  pinOf,
+  pinsAround,
+  portsAt,
+  type CircuitFinding,
+  type DarkBecause,
+  type Fact,
+  type Solved,
+} from "./finding.ts";
+import { shortsIn } from "./shorts.ts";
+import { GROUND, type Element } from "./network.ts";
+import { faresAt, KEYS, LIVE_IN, OVER, solverOf, type Key, type LoadRow, type Solver } from "./states.ts";
 import { BLOWS, LOADED, opensWithin } from "./usual.ts";
-
-/** What the solved circuit shows, worst first. Voltages V, currents A, times s; pins: where it is seen, the first of them the one that it is about. */
-export type CircuitFinding = {
-  readonly severity: "stop" | "caution" | "note";
-  readonly pins: readonly PinId[];
-} & (
-  | {
-      readonly kind: "short";
-      readonly amps: number;
-      readonly key: Key;
-      readonly fuse: string | null;
-      readonly within: number | null;
-    }
-  | {
-      readonly kind: "fuse-blows";
-      readonly fuse: string;
-      readonly rating: number;
-      readonly amps: number;
-      readonly within: number | null;
-    }
-  | { readonly kind: "fuse-loaded"; readonly fuse: string; readonly rating: number; readonly amps: number }
-  /** A supply that is switched off is held up by what hangs on its wire. */
-  | { readonly kind: "back-feed"; readonly rail: Rail; readonly key: Key; readonly volts: number }
-  /** An output that is off sees voltage from another one. */
-  | { readonly kind: "output-back-fed"; readonly volts: number }
-  | { readonly kind: "level"; readonly volts: number; readonly most: number; readonly key: Key }
-  | { readonly kind: "dark"; readonly why: "no-source" | "no-return" | "diode-blocks" | "relay-never-pulls" }
-  | { readonly kind: "dim"; readonly volts: number; readonly fares: "dim" | "glows" }
-  /** It is fed where its supply should be off. */
-  | { readonly kind: "never-off"; readonly volts: number; readonly key: Key }
-  | {
-      readonly kind: "wire-overloaded";
-      readonly amps: number;
-      readonly size: number;
-      readonly carries: number;
-    }
-);
-type Fact = CircuitFinding;
-
-interface Solved {
-  readonly dossier: Dossier;
-  readonly network: JobNetwork;
-  readonly loads: readonly LoadRow[];
-  readonly states: readonly SolvedState[];
-  readonly across: (point: OperatingPoint, port: Port) => number;
-}
 
 const RANK = { stop: 0, caution: 1, note: 2 };
 
@@ -79,57 +31,6 @@ export function findingsOf(solved: Solved): readonly CircuitFinding[] {
           ...wiresIn(solved),
         ];
   return [...found].sort((a, b) => RANK[a.severity] - RANK[b.severity]);
-}
-
-const pinOf = ({ read }: Port): PinId => read.placed.pin.id;
-const portsAt = (network: JobNetwork, net: string): readonly PinId[] => [
-  ...new Set(network.ports.filter((port) => port.net === net).map(pinOf)),
-];
-
-/** A port's pin, then the others on its copper. */
-const pinsAround = (network: JobNetwork, port: Port): readonly PinId[] => [
-  ...new Set([pinOf(port), ...portsAt(network, port.net)]),
-];
-
-/** What a port feeds into its wire while its supply or output is on, A. */
-const given = (point: OperatingPoint, { element }: Port): number => point.amps.get(element) ?? 0;
-
-/** More than everything that could be drawn, and more than a good wire limits, A. */
-const SHORT = 40;
-function shortsIn({ network, states, dossier }: Solved): readonly Fact[] {
-  const nominal = dossier.head.nominalVolts;
-  const wanted = network.ports.reduce((sum, { kind }) => {
-    if (kind.kind !== "load" && kind.kind !== "pulled-load") return sum;
-    if (kind.load.kind === "lamp") return sum + kind.load.watts / nominal;
-    return sum + (kind.load.kind === "draws" ? kind.load.amps : 0);
-  }, 0);
-  const limit = SHORT + 1.5 * wanted;
-  const found = new Map<string, Fact>();
-  const netOf = new Map(network.elements.map(({ name, b }) => [name, b]));
-  for (const { key, point } of states) {
-    const say = (net: string, amps: number, fuse: PointElement | undefined): void => {
-      const before = found.get(net);
-      if (amps <= limit || (before?.kind === "short" && amps <= before.amps)) return;
-      found.set(net, {
-        kind: "short",
-        severity: "stop",
-        pins: portsAt(network, net),
-        amps,
-        key,
-        fuse: fuse === undefined || fuse.fuse === null ? null : fuse.name,
-        within:
-          fuse?.fuse?.amps === undefined || fuse.fuse.amps === null
-            ? null
-            : opensWithin(amps / fuse.fuse.amps),
-      });
-    };
-    for (const port of network.ports)
-      if (port.kind.kind === "feed" || port.kind.kind === "drives" || port.kind.kind === "pulls")
-        say(port.net, given(point, port), undefined);
-    for (const one of network.points)
-      if (one.polarity === "supply") say(netOf.get(one.element) ?? "", point.amps.get(one.element) ?? 0, one);
-  }
-  return [...found.values()];
 }
 
 function fusesIn({ network, states }: Solved): readonly Fact[] {
@@ -261,11 +162,7 @@ function loadsIn(solved: Solved): readonly Fact[] {
 }
 
 /** What would have to be otherwise for a dark part to work: each is tried in the circuit. */
-function causeFinder({
-  network,
-  across,
-  dossier,
-}: Solved): (row: LoadRow) => Extract<Fact, { kind: "dark" }>["why"] {
+function causeFinder({ network, across, dossier }: Solved): (row: LoadRow) => DarkBecause {
   const nominal = dossier.head.nominalVolts;
   const bridged = (element: Element): Element => ({
     kind: "resistor",
@@ -274,7 +171,7 @@ function causeFinder({
     b: element.b,
     ohms: 0.01,
   });
-  const tries: readonly (readonly [Extract<Fact, { kind: "dark" }>["why"], Solver])[] = [
+  const tries: readonly (readonly [DarkBecause, Solver])[] = [
     [
       "no-return",
       solverOf(network, [
@@ -321,4 +218,3 @@ function wiresIn({ network, states }: Solved): readonly Fact[] {
       : [];
   });
 }
-export type DarkBecause = Extract<Fact, { kind: "dark" }>["why"];

@@ -5,7 +5,7 @@ export { COLD } from "./branches.ts";
 export { proofOf, type Proof } from "./proof.ts";
 export { KEYS, solverOf, voltsAcross, type Drive, type Fares, type Key, type LoadRow } from "./states.ts";
 export type { JobNetwork } from "./jobNetwork.ts";
-export type { CircuitFinding, DarkBecause } from "./findings.ts";
+export type { CircuitFinding, DarkBecause } from "./finding.ts";
 export type { Port, PortKind, Rail } from "./ports.ts";
 export { pathOf, type PathPart } from "./path.ts";
 export { FAULTS, whatIf, type FaultKind, type WhatIf } from "./whatIf.ts";

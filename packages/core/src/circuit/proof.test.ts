@@ -1,9 +1,11 @@
 import { readFileSync, readdirSync } from "node:fs";
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readJobFile } from "../contract/index.ts";
 import { initialState } from "../harness/index.ts";
 import { pinName, type Dossier } from "../model/index.ts";
 import { planWork, stateAfter } from "../plan/index.ts";
+import { decidedDossier } from "../testing/index.ts";
 import { sceneOf } from "../testing/scenes.ts";
 import {
   pathOf,
@@ -113,6 +115,19 @@ describe("a job's circuit", () => {
     // The part's own ground on a supply alone shorts nothing: it stands at 12 V.
     expect(kinds(proof)).not.toContain("short");
   });
+  it("large loads beside it and thin wires hide no short", () => {
+    const heavy = Array.from({ length: 12 }, (_, i) => pin(`H${i}`, "12 V constant", { amps: 30, size: 6 }));
+    const proof = proofOfJob(
+      [...CAR, ...heavy.map((_, i) => pin(`${20 + i}`, "Permanent 12 V"))],
+      [pin("A", "12 V constant", { size: 0.35 }), pin("C", "Ground"), ...heavy],
+      [
+        { kind: "merge", vehicle: ["V.1", "V.3"], incoming: "X.A" },
+        ...heavy.map((_, i) => join(`V.${20 + i}`, `X.H${i}`)),
+      ],
+    );
+    expect(kinds(proof)).toEqual(["short"]);
+    expect(proof.verdict).toBe("unsafe");
+  });
   it("a constant supply on the ignition wire feeds the ignition backwards with the key off", () => {
     const proof = proofOfJob(CAR, MODULE, [
       { kind: "merge", vehicle: ["V.1", "V.2"], incoming: "X.A" },
@@ -217,6 +232,34 @@ describe("ordinary jobs", () => {
     const path = new URL("../../../server/demo/tail-lift.trevin.json", import.meta.url);
     const read = readJobFile(readFileSync(path, "utf8"));
     expect(read.ok && kinds(ended(read.value.dossier))).toEqual(["level"]);
+  });
+});
+
+describe("over random jobs", () => {
+  it("the figures add up, whatever was decided: no race, no refusal, and power balanced", () => {
+    const met = { circuits: 0, devices: 0 };
+    fc.assert(
+      fc.property(decidedDossier(3), (dossier) => {
+        const proof = ended(dossier);
+        met.circuits += proof.network.ports.length > 2 ? 1 : 0;
+        met.devices += proof.network.devices.length > 0 ? 1 : 0;
+        expect(proof.notes.filter(({ kind }) => kind === "not-settled" || kind === "inexact")).toEqual([]);
+        for (const drive of ["none", "all"] as const) {
+          const { volts, amps } = solverOf(proof.network)("run", drive);
+          let [sum, most] = [0, 0];
+          for (const { name, a, b } of proof.network.elements) {
+            const [one, other, through] = [volts.get(a), volts.get(b), amps.get(name)];
+            if (typeof one !== "number" || typeof other !== "number" || typeof through !== "number") continue;
+            sum += (one - other) * through;
+            most = Math.max(most, Math.abs((one - other) * through));
+          }
+          expect(Math.abs(sum)).toBeLessThanOrEqual(1e-6 * most + 1e-9);
+        }
+      }),
+      { numRuns: 150 },
+    );
+    expect(met.circuits).toBeGreaterThan(15);
+    expect(met.devices).toBeGreaterThan(5);
   });
 });
 

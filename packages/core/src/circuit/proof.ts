@@ -1,6 +1,7 @@
 import type { HarnessState } from "../harness/index.ts";
 import type { Dossier } from "../model/index.ts";
-import { findingsOf, type CircuitFinding } from "./findings.ts";
+import type { CircuitFinding } from "./finding.ts";
+import { findingsOf } from "./findings.ts";
 import { jobNetwork, type JobNetwork } from "./jobNetwork.ts";
 import type { Port, Rail } from "./ports.ts";
 import type { CircuitNote, OperatingPoint } from "./network.ts";

@@ -1,0 +1,66 @@
+import type { Dossier, PinId } from "../model/index.ts";
+import type { JobNetwork } from "./jobNetwork.ts";
+import type { OperatingPoint } from "./network.ts";
+import type { Port, Rail } from "./ports.ts";
+import type { Key, LoadRow, SolvedState } from "./states.ts";
+
+/** What the solved circuit shows, worst first. Voltages V, currents A, times s; pins: where it is seen, the first of them the one that it is about. */
+export type CircuitFinding = {
+  readonly severity: "stop" | "caution" | "note";
+  readonly pins: readonly PinId[];
+} & (
+  | {
+      readonly kind: "short";
+      readonly amps: number;
+      readonly key: Key;
+      readonly fuse: string | null;
+      readonly within: number | null;
+    }
+  | {
+      readonly kind: "fuse-blows";
+      readonly fuse: string;
+      readonly rating: number;
+      readonly amps: number;
+      readonly within: number | null;
+    }
+  | { readonly kind: "fuse-loaded"; readonly fuse: string; readonly rating: number; readonly amps: number }
+  /** A supply that is switched off is held up by what hangs on its wire. */
+  | { readonly kind: "back-feed"; readonly rail: Rail; readonly key: Key; readonly volts: number }
+  /** An output that is off sees voltage from another one. */
+  | { readonly kind: "output-back-fed"; readonly volts: number }
+  | { readonly kind: "level"; readonly volts: number; readonly most: number; readonly key: Key }
+  | { readonly kind: "dark"; readonly why: "no-source" | "no-return" | "diode-blocks" | "relay-never-pulls" }
+  | { readonly kind: "dim"; readonly volts: number; readonly fares: "dim" | "glows" }
+  /** It is fed where its supply should be off. */
+  | { readonly kind: "never-off"; readonly volts: number; readonly key: Key }
+  | {
+      readonly kind: "wire-overloaded";
+      readonly amps: number;
+      readonly size: number;
+      readonly carries: number;
+    }
+);
+export type Fact = CircuitFinding;
+
+export interface Solved {
+  readonly dossier: Dossier;
+  readonly network: JobNetwork;
+  readonly loads: readonly LoadRow[];
+  readonly states: readonly SolvedState[];
+  readonly across: (point: OperatingPoint, port: Port) => number;
+}
+
+export type DarkBecause = Extract<Fact, { kind: "dark" }>["why"];
+
+export const pinOf = ({ read }: Port): PinId => read.placed.pin.id;
+export const portsAt = (network: JobNetwork, net: string): readonly PinId[] => [
+  ...new Set(network.ports.filter((port) => port.net === net).map(pinOf)),
+];
+
+/** A port's pin, then the others on its copper. */
+export const pinsAround = (network: JobNetwork, port: Port): readonly PinId[] => [
+  ...new Set([pinOf(port), ...portsAt(network, port.net)]),
+];
+
+/** What a port feeds into its wire while its supply or output is on, A. */
+export const given = (point: OperatingPoint, { element }: Port): number => point.amps.get(element) ?? 0;
