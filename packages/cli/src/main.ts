@@ -19,7 +19,14 @@ import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
 import { meaningReport } from "./meaning.ts";
 import { checkReport, planReport } from "./plan.ts";
-import { networkReport, proofReport, spiceReport, whatIfReport } from "./solve.ts";
+import {
+  networkReport,
+  positionReport,
+  proofReport,
+  spiceReport,
+  whatIfReport,
+  type Position,
+} from "./solve.ts";
 import { validateReport } from "./validate.ts";
 
 const HELP = `trevin: the computations of Trevin for scripts
@@ -40,7 +47,7 @@ const HELP = `trevin: the computations of Trevin for scripts
                                     where its wire goes, through splices, junctions and connectors
   trevin solve FILE.cir             volts and amperes of a network written as a SPICE netlist
   trevin solve JOB.json             the circuit that a job ends with: safe to power or not, what works, what
-                                    does not and why; with --spice one state of it as a netlist
+                                    does not and why; with --state the volts and amperes of one position
   trevin whatif JOB.json CONNECTOR CAVITY open|poor|ground|supply
                                     what differs in that circuit with a fault at that wire
   trevin backup FILE                everything in the database, into one file
@@ -50,7 +57,9 @@ const HELP = `trevin: the computations of Trevin for scripts
   --system ${COLOUR_SYSTEMS.join("|")}
                                     colour system for colour and import
   --plug NAME, --module NAME        the plug that a label stands in and the part it is on, for meaning
-  --spice, --state "key=run,on=1"   the netlist of that state, for solve (key: off, accessory, run, crank)
+  --state "key=run,on=1,B12.4=0"    one position, for solve: the key (off, accessory, run, crank), all outputs
+                                    and switches on or off, and single ones by their pin
+  --spice                           that position as a netlist
   --view wire|mating                side you are looking at, for locate and face (default: wire)
   --grip mark-up|mark-right|mark-down|mark-left
                                     where the lock or key points (default: up); lock- and key- mean the same
@@ -127,7 +136,8 @@ const COMMANDS: Readonly<Record<string, Command>> = {
     const text = loadText(call);
     if (!text.trimStart().startsWith("{")) return networkReport(call.argument, text);
     const document = jobIn(text, call.argument);
-    return call.spice ? spiceReport(document, ...positionIn(call.state)) : proofReport(document);
+    if (call.spice) return spiceReport(document, positionIn(call.state));
+    return call.state === "" ? proofReport(document) : positionReport(document, positionIn(call.state));
   },
   whatif: ({ rest: [connector = "", cavity = "", fault = ""], ...call }) =>
     whatIfReport(loadJob(call), connector, cavity, fault),
@@ -220,7 +230,6 @@ function readArguments(
     throw new UsageError(`${name} takes no --plug and no --module`);
   if ((values.spice !== undefined || values.state !== undefined) && name !== "solve")
     throw new UsageError(`${name} takes no --spice and no --state`);
-  if (values.state !== undefined && values.spice !== true) throw new UsageError("--state goes with --spice");
   const hold = readHold(values.view, values.grip);
   const given = values.column === undefined ? rest : [values.column, ...rest];
   const [argument, ...more] = given;
@@ -254,17 +263,23 @@ function readArguments(
   };
 }
 
-/** "key=run,on=1": the position of the key, and whether outputs and switches are on; off and at rest where nothing is said. */
-function positionIn(state: string): readonly [key: Key, on: boolean] {
+/** "key=run,on=1,B12.4=0": the position of the key, whether outputs and switches are on, and those that are otherwise; off where nothing is said. */
+function positionIn(state: string): Position {
   let [key, on]: [Key, boolean] = ["off", false];
-  for (const part of state.split(",").filter((one) => one !== "")) {
-    const [name, value] = part.split("=").map((word) => word.trim());
+  const thrown = new Map<string, boolean>();
+  for (const part of state.split(",").filter((one) => one.trim() !== "")) {
+    const at = part.lastIndexOf("=");
+    const [name, value] = [part.slice(0, at).trim(), part.slice(at + 1).trim()];
     const known = KEYS.find((one) => one === value);
     if (name === "key" && known !== undefined) key = known;
     else if (name === "on" && (value === "0" || value === "1")) on = value === "1";
-    else throw new UsageError(`--state takes key=${KEYS.join("|")} and on=0|1, not "${part}"`);
+    else if (name.includes(".") && (value === "0" || value === "1")) thrown.set(name, value === "1");
+    else
+      throw new UsageError(
+        `--state takes key=${KEYS.join("|")}, on=0|1 and CONNECTOR.CAVITY=0|1, not "${part}"`,
+      );
   }
-  return [key, on];
+  return { key, on, thrown };
 }
 
 function readHold(view: string | undefined, grip: string | undefined): Hold {

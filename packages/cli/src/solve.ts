@@ -93,17 +93,53 @@ export function proofReport({ dossier }: JobDocument): unknown {
   };
 }
 
-/** One state of that circuit as a SPICE netlist: a position of the key, with everything on or off. */
-export function spiceReport({ dossier }: JobDocument, key: Key, on: boolean): string {
-  const state = stateAfter(initialState(dossier), planWork(dossier).steps);
-  const { network } = proofOf(dossier, state);
-  const point = solverOf(network)(key, on ? "all" : "none");
+/** A position of the key with outputs and switches: all of them, or those of the pins named. */
+export interface Position {
+  readonly key: Key;
+  readonly on: boolean;
+  /** By pin, as CONNECTOR.CAVITY. */
+  readonly thrown: ReadonlyMap<string, boolean>;
+}
+function solvedAt({ dossier }: JobDocument, { key, on, thrown }: Position) {
+  const { network } = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+  const some = new Set(network.drivers.filter(() => on).map(({ element }) => element));
+  for (const [pin, isOn] of thrown) {
+    const own = network.drivers.filter(({ port }) => pinName(port.read.placed) === pin);
+    if (own.length === 0) throw new InputError(`no output or switch stands at ${pin} in this circuit`);
+    for (const { element } of own)
+      if (isOn) some.add(element);
+      else some.delete(element);
+  }
+  return { network, point: solverOf(network)(key, some.size === 0 ? "none" : { some }) };
+}
+
+/** Volts at each end of a wire and amperes through it, in one position: by pin, at the loom's end and at the part's. */
+export function positionReport(document: JobDocument, position: Position): unknown {
+  const { network, point } = solvedAt(document, position);
+  const rounded = (value: number | null | undefined): number | null =>
+    value === null || value === undefined ? null : Math.round(value * 1e4) / 1e4;
+  return {
+    key: position.key,
+    ends: network.ports.map(({ node, wire, end, kind, read }) => ({
+      pin: pinName(read.placed),
+      end: end === "part" ? "part" : "loom",
+      is: kind.kind,
+      v: rounded(point.volts.get(node)),
+      i: rounded(point.amps.get(wire)),
+    })),
+    notes: point.notes.map(circuitNoteWords),
+  };
+}
+
+/** The same position as a SPICE netlist. */
+export function spiceReport(document: JobDocument, position: Position): string {
+  const { network, point } = solvedAt(document, position);
   const elements = network.elements.map((element) =>
     element.kind === "switch"
       ? { ...element, closed: point.closed.get(element.name) === true, control: null }
       : element,
   );
-  return writeSpice(`${dossier.head.name}, key ${key}, ${on ? "everything on" : "at rest"}`, elements);
+  return writeSpice(`${document.dossier.head.name}, key ${position.key}`, elements);
 }
 
 /** What differs in that circuit with a fault at the wire of a pin. */

@@ -4,30 +4,10 @@ import { fileURLToPath } from "node:url";
 import { fileOf, FIRST_LINK, planWork, seal, type StoredEntry, type What } from "@trevin/core";
 import { readJobFile } from "@trevin/core/contract";
 import { describe, expect, it } from "vitest";
-import { main } from "../src/main.ts";
+import { report, trevin } from "./run.ts";
 
 const BIN = fileURLToPath(new URL("../bin/trevin.mjs", import.meta.url));
 const DEMO = fileURLToPath(new URL("../../server/demo/levelling.trevin.json", import.meta.url));
-/** The command line within this process, as its own one does it. */
-async function trevin(
-  args: readonly string[],
-  input = "",
-): Promise<{ readonly status: number; readonly stdout: string; readonly stderr: string }> {
-  let [stdout, stderr] = ["", ""];
-  const status = await main(args, {
-    out: (text) => {
-      stdout += text;
-    },
-    err: (text) => {
-      stderr += text;
-    },
-    input: () => Buffer.from(input),
-  });
-  return { status, stdout, stderr };
-}
-const report = async (...args: string[]): Promise<Record<string, unknown>> =>
-  JSON.parse((await trevin(args)).stdout) as Record<string, unknown>;
-
 describe("trevin", () => {
   it("runs as a program of its own, with standard input and exit codes", () => {
     const spawned = (args: readonly string[], input = "") =>
@@ -297,60 +277,5 @@ describe("trevin", () => {
       stderr: expect.stringContaining("The file is empty"),
     });
     expect((await trevin(["import", DEMO, "--column", "x"])).status).toBe(2);
-  });
-});
-
-describe("trevin solve and whatif", () => {
-  const solved = async (netlist: string) => {
-    const { status, stdout, stderr } = await trevin(["solve", "-"], netlist);
-    return { status, stderr, ...(JSON.parse(stdout || "{}") as object) };
-  };
-  it("gives volts and amperes of a netlist, null where a node floats", async () => {
-    expect(
-      await solved("divider\nV1 in 0 12\nR1 in out 1k\nR2 out 0 2k\nR3 a b 5\n.op\n.end\n"),
-    ).toMatchObject({
-      status: 0,
-      v: { "0": 0, in: 12, out: 8, a: null, b: null },
-      i: { R1: 0.004, R2: 0.004, V1: -0.004 },
-      floating: ["a", "b"],
-      notes: [],
-    });
-  });
-  it("names sources that contradict, and fails only where nothing can be said", async () => {
-    expect(await solved("two\nV1 a 0 12\nV2 a 0 5\nR1 a 0 1\n")).toMatchObject({ status: 1, v: { a: null } });
-    expect(await solved("two\nV1 a 0 12\nV2 a 0 5\nV3 b 0 6\nR1 b 0 3\n")).toMatchObject({
-      status: 0,
-      v: { a: null, b: 6 },
-      notes: [expect.stringContaining("V1 and V2 cannot all hold")],
-    });
-  });
-  it("has no voltages without ground, but currents", async () => {
-    expect(await solved("loose\nV1 a b 6\nR1 a b 3\n")).toMatchObject({
-      status: 0,
-      v: { a: null, b: null },
-      i: { R1: 2 },
-      notes: [expect.stringContaining("No node is ground")],
-    });
-  });
-  it("says where a netlist cannot be read", async () => {
-    expect(await trevin(["solve", "-"], "title\nR1 a 0 five\n")).toMatchObject({
-      status: 1,
-      stderr: expect.stringContaining('line 2: "five" is not a value'),
-    });
-  });
-  it("proves a job, writes one state of it as a netlist, and reads that again", async () => {
-    expect(await report("solve", DEMO)).toMatchObject({ verdict: "works", findings: [] });
-    const { stdout } = await trevin(["solve", DEMO, "--spice", "--state", "key=run,on=1"]);
-    const again = await trevin(["solve", "-"], stdout);
-    expect(again.status).toBe(0);
-    expect(Object.values((JSON.parse(again.stdout) as { v: object }).v)).toContain(12.6);
-    expect((await trevin(["solve", DEMO, "--spice", "--state", "key=drive"])).status).toBe(2);
-  });
-  it("tells what a broken ground takes down", async () => {
-    expect(await report("whatif", DEMO, "AL-P", "C", "open")).toMatchObject({
-      at: "AL-P.C",
-      changes: [{ pin: "AL-P.A", before: "full", after: "off", comesOn: false }],
-    });
-    expect(await trevin(["whatif", DEMO, "AL-P", "C", "wet"])).toMatchObject({ status: 1 });
   });
 });
