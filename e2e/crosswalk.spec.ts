@@ -17,6 +17,7 @@ test("decisions are made, changed and taken back by mouse, and undone", async ({
   await row(/Park brake switch/).click();
   await detail.getByRole("button", { name: /Splice instead/ }).click();
   await expect(row(/Park brake switch/)).toContainText("splice");
+  await detail.getByRole("button", { name: "All acts…" }).click();
   await detail.getByRole("button", { name: /Mark as check/ }).click();
   await expect(row(/Park brake switch/)).toContainText("check");
   await detail.getByRole("button", { name: /Clear decision/ }).click();

@@ -109,7 +109,8 @@ test("two wires of one plug change places, and a splice is tested in the middle"
   await expect(page.getByText("to B12.10")).toBeVisible();
   await page.goto(`${job}/crosswalk?pin=B12.1`);
   await expect(page.getByRole("row", { name: /^joints/ })).toHaveText(/0\s*1\s*0/);
-  await page.getByRole("button", { name: "Find the live half" }).click();
+  await page.getByRole("button", { name: "All acts…" }).click();
+  await page.getByRole("button", { name: /^Find the live half/ }).click();
   await expect(page.getByRole("button", { name: "No live test" })).toBeVisible();
   await page.goto(`${job}/worklist`);
   await expect(page.getByText(/^Exchange: /)).toBeVisible();
@@ -137,6 +138,7 @@ test("a wire is led through the part in series, another one leaves the loom, and
   await page.getByRole("button", { name: /^Splice instead/ }).click();
   await expect(page.getByRole("button", { name: /^Move instead/ })).toBeVisible();
   await page.goto(`${job}/crosswalk?pin=B12.3`);
+  await page.getByRole("button", { name: "All acts…" }).click();
   await page.getByRole("button", { name: /^Remove from loom/ }).click();
   await expect(page.getByText("out of the loom", { exact: true })).toBeVisible();
   // The other sender has lost its partner to the series.

@@ -8,6 +8,7 @@ import { offerWords, takeBack } from "../components/crosswalk/acts.ts";
 import { withoutAnswer } from "../components/crosswalk/hazardActs.ts";
 import BlockBar from "../components/crosswalk/BlockBar.vue";
 import CommonHazards from "../components/crosswalk/CommonHazards.vue";
+import type { ActName } from "../components/crosswalk/actNames.ts";
 import CircuitPane from "../components/crosswalk/CircuitPane.vue";
 import { crosswalkCommands } from "../components/crosswalk/crosswalkCommands.ts";
 import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
@@ -86,6 +87,28 @@ useCommands([
   }),
   ...holdCommands(true),
 ]);
+/** The acts of the pane, by name. */
+const ACTS: Readonly<Record<ActName, () => unknown>> = {
+  take,
+  pair: () => (pairing.value = "join"),
+  jumper: () => (pairing.value = "jumper"),
+  shift: () => (pairing.value = "shift"),
+  series: () => (pairing.value = "series"),
+  mate: () => (mating.value = true),
+  out: () => open("remove"),
+  live: acts.turnLive,
+  reject,
+  cap: () => open("cap"),
+  leave: () => open("leave"),
+  feed: openFeed,
+  device: () => (fitting.value = true),
+  method: acts.turnMethod,
+  tap: acts.turnTap,
+  half: () => acts.turnHalf("vehicle"),
+  theirHalf: () => acts.turnHalf("incoming"),
+  sure: acts.turnSure,
+  back: () => act(takeBack(target.value), false),
+};
 </script>
 
 <template>
@@ -163,25 +186,7 @@ useCommands([
       :offer="offer"
       :why-open="whyOpen"
       @pick="chosenPin = $event"
-      @take="take"
-      @pair="pairing = 'join'"
-      @jumper="pairing = 'jumper'"
-      @shift="pairing = 'shift'"
-      @series="pairing = 'series'"
-      @mate="mating = true"
-      @out="open('remove')"
-      @live="acts.turnLive"
-      @reject="reject"
-      @cap="open('cap')"
-      @leave="open('leave')"
-      @feed="openFeed"
-      @device="fitting = true"
-      @method="acts.turnMethod"
-      @tap="acts.turnTap"
-      @half="acts.turnHalf('vehicle')"
-      @their-half="acts.turnHalf('incoming')"
-      @sure="acts.turnSure"
-      @back="act(takeBack(target), false)"
+      @act="ACTS[$event]()"
       @why="whyOpen = !whyOpen"
       @fix="fix"
       @accept="accept"

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-/** What can be done with the circuit in hand; each act with its key. */
-import { computed, ref } from "vue";
+/** What can be done with the circuit in hand: the few acts that fit it, and all the others in a list, each with its key. */
+import { useLocalStorage } from "@vueuse/core";
+import { computed } from "vue";
 import { isJoining, type Decision, type Method, type Part } from "@trevin/core";
+import type { ActName } from "./actNames.ts";
 import { canFindLive, METHOD_OFFERS } from "./acts.ts";
 import type { CircuitRow } from "./rows.ts";
 
@@ -17,29 +19,8 @@ const props = defineProps<{
   /** The same for the incoming wires. */
   theirHalf: Part | null;
 }>();
-/** Nothing is done to a wire that nobody knows. */
-const unidentified = computed(() => props.row.alone?.proposal === "identify");
-const emit = defineEmits<{
-  back: [];
-  cap: [];
-  device: [];
-  feed: [];
-  jumper: [];
-  leave: [];
-  live: [];
-  mate: [];
-  method: [];
-  out: [];
-  pair: [];
-  reject: [];
-  series: [];
-  shift: [];
-  sure: [];
-  take: [];
-  tap: [];
-  half: [];
-  theirHalf: [];
-}>();
+const emit = defineEmits<{ act: [name: ActName] }>();
+
 const PART_OFFERS: Readonly<Record<Part, string>> = {
   loom: "Join the loom half",
   plug: "Join the plug half",
@@ -50,158 +31,182 @@ const PART_HELP: Readonly<Record<Part, string>> = {
   plug: "Join the half that stays in the plug, and insulate the one in the loom.",
   pulled: "Release the terminal and cut it off instead of cutting the wire: its cavity is free then.",
 };
-/** One line on the act that the hand is on. */
-const help = ref("");
-function explain({ target }: Event): void {
-  help.value =
-    target instanceof Element ? (target.closest<HTMLElement>("[data-help]")?.dataset["help"] ?? "") : "";
+
+interface Act {
+  readonly name: ActName;
+  readonly label: string;
+  readonly keys?: string;
+  readonly help: string;
+  /** It may stand in front, where it fits the circuit. */
+  readonly front?: boolean;
+  readonly pressed?: boolean;
 }
+const acts = computed<readonly Act[]>(() => {
+  const { decision, row, half, theirHalf, otherWay } = props;
+  /** Nothing is done to a wire that nobody knows. */
+  const unidentified = row.alone?.proposal === "identify";
+  const list: readonly (Act | false)[] = [
+    props.tapOrCut && {
+      name: "tap",
+      keys: "N",
+      front: true,
+      ...(decision?.kind === "tap"
+        ? {
+            label: "Cut through instead",
+            help: "Cut the wire behind its plug: the part behind it loses the wire.",
+          }
+        : {
+            label: "Tap instead",
+            help: "The wire stays whole and a branch hangs on it: for a part that stays.",
+          }),
+    },
+    half !== null && {
+      name: "half",
+      label: PART_OFFERS[half],
+      keys: "W",
+      help: PART_HELP[half],
+      front: true,
+    },
+    theirHalf !== null && {
+      name: "theirHalf",
+      label: theirHalf === "plug" ? "Incoming: plug half" : "Incoming: loom half",
+      help: "Of the incoming wire that is cut: join the half that leads to what it is for, the part at its plug or the loom behind.",
+    },
+    otherWay !== null && {
+      name: "method",
+      label: METHOD_OFFERS[otherWay],
+      keys: "M",
+      help: "Joined in another way: on the car, in the plug, or in an adapter.",
+      front: true,
+    },
+    {
+      name: "pair",
+      label: "Other pin…",
+      keys: "P",
+      help: "Join it to a pin of your choice, or to several.",
+      front: true,
+    },
+    decision !== null && {
+      name: "back",
+      label: "Clear decision",
+      keys: "⌫",
+      help: "Nothing is decided of it any more.",
+      front: true,
+    },
+    row.vehicle.length > 0 &&
+      row.incoming.length > 0 && {
+        name: "reject",
+        label: "Never join these",
+        keys: "R",
+        help: "The two are kept apart, also in later suggestions.",
+      },
+    decision?.kind !== "cap" &&
+      !unidentified && {
+        name: "cap",
+        label: "Cap",
+        keys: "X",
+        help: "The wire comes out of its cavity, is insulated and tied back.",
+      },
+    decision?.kind !== "remove" &&
+      !unidentified && {
+        name: "out",
+        label: "Remove from loom",
+        keys: "U",
+        help: "The wire is taken out of the loom, and kept for the way back.",
+      },
+    decision?.kind !== "leave" && {
+      name: "leave",
+      label: "Leave",
+      keys: "L",
+      help: "Nothing is done to it.",
+    },
+    {
+      name: "feed",
+      label: "Feed…",
+      keys: "F",
+      help: "It gets its supply or ground from a fuse, a ground point or another wire.",
+    },
+    {
+      name: "jumper",
+      label: "Jumper…",
+      keys: "J",
+      help: "Bridge it to other wires of the same connector, as for a module that is taken out.",
+    },
+    decision?.kind === "join" &&
+      canFindLive(row) && {
+        name: "live",
+        label: decision.findLive ? "No live test" : "Find the live half",
+        help: "Cut, power on, and find by a reading which half carries the supply.",
+        pressed: decision.findLive === true,
+      },
+    {
+      name: "shift",
+      label: "Move or swap…",
+      keys: "E",
+      help: "Its terminal goes to another cavity of the same side, or swaps with the one there.",
+    },
+    row.vehicle.length === 1 && {
+      name: "series",
+      label: "Through the part…",
+      keys: "Q",
+      help: "Open the wire and lead it through the incoming part: in by one lead, back by another.",
+    },
+    {
+      name: "mate",
+      label: "Plug together…",
+      keys: "T",
+      help: "Two connectors go together as they are, every wire with the one it meets.",
+    },
+    decision !== null &&
+      isJoining(decision) && {
+        name: "device",
+        label: row.device ? "Change the device…" : "Device in between…",
+        keys: "I",
+        help: "A diode, divider, relay or the like goes between the wires.",
+      },
+    decision !== null && {
+      name: "sure",
+      label: decision.sure === "sure" ? "Mark as check" : "Mark as sure",
+      keys: "S",
+      help: "How sure you are: what is to be checked is measured before it is cut.",
+    },
+  ];
+  return list.filter((one) => one !== false);
+});
+/** Beside the offer, so many acts stand in front. */
+const IN_FRONT = 3;
+const front = computed(() => acts.value.filter((one) => one.front).slice(0, IN_FRONT));
+const others = computed(() => acts.value.filter((one) => !front.value.includes(one)));
+const all = useLocalStorage("trevin.all-acts", false);
 </script>
 
 <template>
-  <div class="acts" @pointerover="explain" @focusin="explain" @pointerleave="help = ''">
-    <button v-if="offer" type="button" class="btn pri" @click="emit('take')">
+  <div class="acts">
+    <button v-if="offer" type="button" class="btn pri" @click="emit('act', 'take')">
       {{ offer }} <kbd>Enter</kbd>
     </button>
     <button
-      v-if="tapOrCut"
-      type="button"
-      class="btn"
-      :data-help="
-        decision?.kind === 'tap'
-          ? 'Cut the wire behind its plug: the part behind it loses the wire.'
-          : 'The wire stays whole and a branch hangs on it: for a part that stays.'
-      "
-      @click="emit('tap')"
-    >
-      {{ decision?.kind === "tap" ? "Cut through instead" : "Tap instead" }} <kbd>N</kbd>
-    </button>
-    <button v-if="half" type="button" class="btn quiet" :data-help="PART_HELP[half]" @click="emit('half')">
-      {{ PART_OFFERS[half] }} <kbd>W</kbd>
-    </button>
-    <button
-      v-if="theirHalf"
+      v-for="one in front"
+      :key="one.name"
       type="button"
       class="btn quiet"
-      data-help="Of the incoming wire that is cut: join the half that leads to what it is for, the part at its plug or the loom behind."
-      @click="emit('theirHalf')"
+      :title="one.help"
+      @click="emit('act', one.name)"
     >
-      {{ theirHalf === "plug" ? "Incoming: plug half" : "Incoming: loom half" }}
+      {{ one.label }} <kbd v-if="one.keys">{{ one.keys }}</kbd>
     </button>
-    <button v-if="otherWay" type="button" class="btn" @click="emit('method')">
-      {{ METHOD_OFFERS[otherWay] }} <kbd>M</kbd>
-    </button>
-    <button
-      v-if="row.vehicle.length && row.incoming.length"
-      type="button"
-      class="btn quiet"
-      @click="emit('reject')"
-    >
-      Never join these <kbd>R</kbd>
-    </button>
-    <button
-      type="button"
-      class="btn quiet"
-      data-help="Join it to a pin of your choice, or to several."
-      @click="emit('pair')"
-    >
-      Other pin… <kbd>P</kbd>
-    </button>
-    <button
-      v-if="decision?.kind !== 'cap' && !unidentified"
-      type="button"
-      class="btn quiet"
-      data-help="The wire comes out of its cavity, is insulated and tied back."
-      @click="emit('cap')"
-    >
-      Cap <kbd>X</kbd>
-    </button>
-    <button
-      v-if="decision?.kind !== 'remove' && !unidentified"
-      type="button"
-      class="btn quiet"
-      data-help="The wire is taken out of the loom, and kept for the way back."
-      @click="emit('out')"
-    >
-      Remove from loom <kbd>U</kbd>
-    </button>
-    <button
-      v-if="decision?.kind !== 'leave'"
-      type="button"
-      class="btn quiet"
-      data-help="Nothing is done to it."
-      @click="emit('leave')"
-    >
-      Leave <kbd>L</kbd>
-    </button>
-    <button
-      type="button"
-      class="btn quiet"
-      data-help="It gets its supply or ground from a fuse, a ground point or another wire."
-      @click="emit('feed')"
-    >
-      Feed… <kbd>F</kbd>
-    </button>
-    <button
-      type="button"
-      class="btn quiet"
-      data-help="Bridge it to other wires of the same connector, as for a module that is taken out."
-      @click="emit('jumper')"
-    >
-      Jumper… <kbd>J</kbd>
-    </button>
-    <button
-      v-if="decision?.kind === 'join' && canFindLive(row)"
-      type="button"
-      class="btn quiet"
-      :aria-pressed="decision.findLive === true"
-      data-help="Cut, power on, and find by a reading which half carries the supply."
-      @click="emit('live')"
-    >
-      {{ decision.findLive ? "No live test" : "Find the live half" }}
-    </button>
-    <button
-      type="button"
-      class="btn quiet"
-      data-help="Its terminal goes to another cavity of the same side, or swaps with the one there."
-      @click="emit('shift')"
-    >
-      Move or swap… <kbd>E</kbd>
-    </button>
-    <button
-      v-if="row.vehicle.length === 1"
-      type="button"
-      class="btn quiet"
-      data-help="Open the wire and lead it through the incoming part: in by one lead, back by another."
-      @click="emit('series')"
-    >
-      Through the part… <kbd>Q</kbd>
-    </button>
-    <button
-      type="button"
-      class="btn quiet"
-      data-help="Two connectors go together as they are, every wire with the one it meets."
-      @click="emit('mate')"
-    >
-      Plug together… <kbd>T</kbd>
-    </button>
-    <button
-      v-if="decision && isJoining(decision)"
-      type="button"
-      class="btn quiet"
-      data-help="A diode, divider, relay or the like goes between the wires."
-      @click="emit('device')"
-    >
-      {{ row.device ? "Change the device…" : "Device in between…" }} <kbd>I</kbd>
-    </button>
-    <button v-if="decision" type="button" class="btn quiet" @click="emit('sure')">
-      {{ decision.sure === "sure" ? "Mark as check" : "Mark as sure" }} <kbd>S</kbd>
-    </button>
-    <button v-if="decision" type="button" class="btn quiet" @click="emit('back')">
-      Clear decision <kbd>⌫</kbd>
+    <button type="button" class="btn quiet" :aria-expanded="all" @click="all = !all">
+      {{ all ? "Fewer acts" : "All acts…" }}
     </button>
   </div>
-  <p class="why" aria-live="polite">{{ help }}</p>
+  <ul v-if="all" class="list" aria-label="All acts">
+    <li v-for="one in others" :key="one.name">
+      <button type="button" :aria-pressed="one.pressed" @click="emit('act', one.name)">
+        <b>{{ one.label }}</b> <kbd v-if="one.keys">{{ one.keys }}</kbd>
+        <span class="mut">{{ one.help }}</span>
+      </button>
+    </li>
+  </ul>
 </template>
 
 <style scoped>
@@ -213,7 +218,28 @@ function explain({ target }: Event): void {
 .acts .btn {
   padding: 0 9px;
 }
-.why {
-  min-height: 18px;
+.list {
+  border-top: 1px solid var(--rule);
+}
+.list button {
+  display: block;
+  width: 100%;
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  background: none;
+  padding: 5px 2px;
+  text-align: left;
+  cursor: pointer;
+  font-size: 13px;
+  line-height: 17px;
+}
+.list button:hover {
+  background: var(--sheet);
+}
+.list b {
+  font: 600 15px/17px var(--f-label);
+}
+.list .mut {
+  display: block;
 }
 </style>

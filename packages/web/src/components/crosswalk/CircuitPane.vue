@@ -23,6 +23,7 @@ import {
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
 import CavityLabel from "../parts/CavityLabel.vue";
+import type { ActName } from "./actNames.ts";
 import CircuitActs from "./CircuitActs.vue";
 import CircuitDevice from "./CircuitDevice.vue";
 import CircuitNotes from "./CircuitNotes.vue";
@@ -49,25 +50,7 @@ const props = defineProps<{
 const answering = defineModel<string | null>("answering", { required: true });
 const emit = defineEmits<{
   pick: [pin: PinId];
-  take: [];
-  pair: [];
-  reject: [];
-  cap: [];
-  leave: [];
-  feed: [];
-  jumper: [];
-  shift: [];
-  series: [];
-  mate: [];
-  out: [];
-  live: [];
-  device: [];
-  method: [];
-  tap: [];
-  half: [];
-  theirHalf: [];
-  sure: [];
-  back: [];
+  act: [name: ActName];
   why: [];
   fix: [fix: Fix];
   accept: [hazards: readonly Hazard[], reason: string, by: string];
@@ -203,25 +186,7 @@ const effects = [
         :tap-or-cut="decision !== null && tapOrCut(decision, dossier) !== null"
         :half="half"
         :their-half="theirHalf"
-        @back="emit('back')"
-        @cap="emit('cap')"
-        @device="emit('device')"
-        @feed="emit('feed')"
-        @jumper="emit('jumper')"
-        @leave="emit('leave')"
-        @live="emit('live')"
-        @mate="emit('mate')"
-        @method="emit('method')"
-        @out="emit('out')"
-        @pair="emit('pair')"
-        @reject="emit('reject')"
-        @series="emit('series')"
-        @shift="emit('shift')"
-        @sure="emit('sure')"
-        @take="emit('take')"
-        @tap="emit('tap')"
-        @half="emit('half')"
-        @their-half="emit('theirHalf')"
+        @act="emit('act', $event)"
       />
       <div v-if="openEffect" class="field effect">
         <span id="open-effect" class="label">If left open</span

@@ -1,0 +1,21 @@
+/** What can be done with the circuit in hand, by name. */
+export type ActName =
+  | "back"
+  | "cap"
+  | "device"
+  | "feed"
+  | "jumper"
+  | "leave"
+  | "live"
+  | "mate"
+  | "method"
+  | "out"
+  | "pair"
+  | "reject"
+  | "series"
+  | "shift"
+  | "sure"
+  | "take"
+  | "tap"
+  | "half"
+  | "theirHalf";
