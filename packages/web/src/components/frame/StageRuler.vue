@@ -33,7 +33,7 @@ const stages = computed(() => {
     if (proof.value === null) return "";
     const { verdict, findings } = proof.value;
     if (verdict === "nothing") return "nothing decided";
-    if (verdict === "works") return "safe to power";
+    if (verdict === "works") return undecided > 0 ? "nothing found so far" : "safe to power";
     const stops = findings.filter(({ severity }) => severity === "stop").length;
     return stops > 0 ? `${stops} not safe` : `${findings.length} to look at`;
   };
@@ -66,7 +66,7 @@ const stages = computed(() => {
       name: "proof",
       title: "Proof",
       text: proofWords(),
-      share: proof.value?.verdict === "works" ? 1 : 0,
+      share: proof.value?.verdict === "works" && undecided === 0 ? 1 : 0,
     },
     {
       name: "bench",
