@@ -1,11 +1,11 @@
 import Graph from "graphology";
 import { connectedComponents } from "graphology-components";
 import {
-  applyOperation,
   initialState,
   liveEnds,
   netOf,
   planWork,
+  stateAfter,
   type HarnessState,
 } from "../packages/core/src/index.ts";
 import { demoDossier, touchingPairs } from "../packages/core/src/testing/index.ts";
@@ -13,10 +13,7 @@ import { decided } from "./plan.ts";
 import { median, round, say } from "./tools.ts";
 
 const finished = (dossier: Parameters<typeof planWork>[0]): HarnessState =>
-  planWork(dossier).steps.reduce((state, { op }) => {
-    const next = op === null ? null : applyOperation(state, op);
-    return next?.ok === true ? next.value.state : state;
-  }, initialState(dossier));
+  stateAfter(initialState(dossier), planWork(dossier).steps);
 
 function compared(what: string, state: HarnessState): number {
   const pairs = touchingPairs(state);

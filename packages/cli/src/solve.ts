@@ -5,9 +5,11 @@ import {
   circuitOf,
   FAULT_WORDS,
   FAULTS,
+  frozen,
   indexPins,
   initialState,
   isInner,
+  jobNetwork,
   KEYS,
   pinName,
   pinNamer,
@@ -62,11 +64,16 @@ function pointReport({ volts, amps, floating, notes }: OperatingPoint): {
   };
 }
 
+/** The harness that a job ends with. */
+const ended = ({ dossier }: JobDocument): ReturnType<typeof stateAfter> =>
+  stateAfter(initialState(dossier), planWork(dossier).steps);
+
 /** The circuit that a job ends with: the verdict, what it found, and what each part gets in each position of the key (docs/circuit.md). */
-export function proofReport({ dossier }: JobDocument): unknown {
+export function proofReport(document: JobDocument): unknown {
+  const { dossier } = document;
   const name = pinNamer(dossier);
   const pins = indexPins(dossier);
-  const proof = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+  const proof = proofOf(dossier, ended(document));
   const rounded = (volts: Readonly<Record<Key, number>>): object =>
     Object.fromEntries(KEYS.map((key) => [key, Math.round(volts[key] * 100) / 100]));
   return {
@@ -100,8 +107,8 @@ export interface Position {
   /** By pin, as CONNECTOR.CAVITY. */
   readonly thrown: ReadonlyMap<string, boolean>;
 }
-function solvedAt({ dossier }: JobDocument, { key, on, thrown }: Position) {
-  const { network } = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+function solvedAt(document: JobDocument, { key, on, thrown }: Position) {
+  const network = jobNetwork(document.dossier, ended(document));
   const some = new Set(network.drivers.filter(() => on).map(({ element }) => element));
   for (const [pin, isOn] of thrown) {
     const own = network.drivers.filter(({ port }) => pinName(port.read.placed) === pin);
@@ -134,27 +141,23 @@ export function positionReport(document: JobDocument, position: Position): unkno
 /** The same position as a SPICE netlist. */
 export function spiceReport(document: JobDocument, position: Position): string {
   const { network, point } = solvedAt(document, position);
-  const elements = network.elements.map((element) =>
-    element.kind === "switch"
-      ? { ...element, closed: point.closed.get(element.name) === true, control: null }
-      : element,
-  );
-  return writeSpice(`${document.dossier.head.name}, key ${position.key}`, elements);
+  return writeSpice(`${document.dossier.head.name}, key ${position.key}`, frozen(network.elements, point));
 }
 
 /** What differs in that circuit with a fault at the wire of a pin. */
 export function whatIfReport(
-  { dossier }: JobDocument,
+  document: JobDocument,
   connector: string,
   cavity: string,
   wanted: string,
 ): unknown {
+  const { dossier } = document;
   const fault = FAULTS.find((one) => one === wanted);
   if (fault === undefined) throw new InputError(`a fault is one of ${FAULTS.join(", ")}, not "${wanted}"`);
   const name = pinNamer(dossier);
   const pin = allPins(dossier).find((placed) => pinName(placed) === `${connector}.${cavity}`)?.pin.id;
   if (pin === undefined) throw new InputError(`there is no ${connector}.${cavity} in this job`);
-  const proof = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+  const proof = proofOf(dossier, ended(document));
   if (proof.network.ports.every(({ read }) => read.placed.pin.id !== pin))
     throw new InputError(`the wire of ${connector}.${cavity} is not in the circuit of what is decided`);
   const found = whatIf(proof, dossier.head.nominalVolts, pin, fault);

@@ -40,6 +40,8 @@ function junction({ saturation, ideality }: ElementOf<"diode">): Curve {
 
 /** Below this share of its rated voltage a filament is as cold as it gets: about a fourteenth of its hot resistance (common practice, no source). */
 export const COLD = 0.003;
+/** Current of a tungsten filament near its rated voltage goes with about this power of the voltage (rule of thumb, common practice). */
+export const LAMP_EXPONENT = 0.55;
 function filament({ volts: rated, amps, exponent }: ElementOf<"lamp">): Curve {
   const corner = COLD * rated;
   const cold = (amps * COLD ** exponent) / corner;

@@ -1,9 +1,7 @@
 import type { ReadPin } from "../matching/index.ts";
-import { isGrounded, isSupply, type PinId, type SignalClass } from "../model/index.ts";
+import { isGrounded, isSupply, type PinId } from "../model/index.ts";
 import { firstDifference } from "../util/index.ts";
-
-/** The two ends that a pin's wire may have: the loom behind it, and the part that it plugs into. */
-export type PortEnd = "beyond" | "part";
+import { PULLED, type PortEnd } from "./ports.ts";
 
 /** A pin of a circuit with the ends that are there, and the one that its table speaks of. */
 export interface Placing {
@@ -51,7 +49,6 @@ const isLitInCluster = ({ reading: { kinds }, placed: { connector } }: ReadPin):
 const FROM = /\bfrom\b/i;
 /** Parts that drive the wires in their plugs (common practice, no source). */
 const GIVING_PARTS = /\b(?:switch|relay|fuse ?box|ecu|computer|controller|module|sensor|sender|key)\b/i;
-const PULLED: ReadonlySet<SignalClass> = new Set(["switched-ground", "coil"]);
 /** A wire that is pulled to ground is pulled by the module at its plug; any other is driven by the loom unless the part is one that drives. */
 function usualGiver({ signal, placed: { connector } }: ReadPin): PortEnd {
   const drives = GIVING_PARTS.test(`${connector.place} ${connector.module}`);

@@ -40,8 +40,6 @@ export type CircuitFinding = {
       readonly carries: number;
     }
 );
-export type Fact = CircuitFinding;
-
 export interface Solved {
   readonly dossier: Dossier;
   readonly network: JobNetwork;
@@ -50,7 +48,7 @@ export interface Solved {
   readonly across: (point: OperatingPoint, port: Port) => number;
 }
 
-export type DarkBecause = Extract<Fact, { kind: "dark" }>["why"];
+export type DarkBecause = Extract<CircuitFinding, { kind: "dark" }>["why"];
 
 export const pinOf = ({ read }: Port): PinId => read.placed.pin.id;
 export const portsAt = (network: JobNetwork, net: string): readonly PinId[] => [

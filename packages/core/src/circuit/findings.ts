@@ -1,12 +1,11 @@
 import { carries } from "../sizing/index.ts";
 import {
+  type CircuitFinding,
+  type DarkBecause,
   given,
   pinOf,
   pinsAround,
   portsAt,
-  type CircuitFinding,
-  type DarkBecause,
-  type Fact,
   type Solved,
 } from "./finding.ts";
 import { shortsIn } from "./shorts.ts";
@@ -33,13 +32,12 @@ export function findingsOf(solved: Solved): readonly CircuitFinding[] {
   return [...found].sort((a, b) => RANK[a.severity] - RANK[b.severity]);
 }
 
-function fusesIn({ network, states }: Solved): readonly Fact[] {
-  const netOf = new Map(network.elements.map((element) => [element.name, element.b]));
-  return network.points.flatMap(({ element, name, fuse }): readonly Fact[] => {
+function fusesIn({ network, states }: Solved): readonly CircuitFinding[] {
+  return network.points.flatMap(({ element, name, net, fuse }): readonly CircuitFinding[] => {
     const rating = fuse?.amps ?? null;
     if (rating === null) return [];
     const amps = Math.max(...states.map(({ point }) => Math.abs(point.amps.get(element) ?? 0)));
-    const pins = portsAt(network, netOf.get(element) ?? "");
+    const pins = portsAt(network, net);
     if (amps >= BLOWS * rating)
       return [
         {
@@ -58,8 +56,8 @@ function fusesIn({ network, states }: Solved): readonly Fact[] {
   });
 }
 
-function levelsIn({ network, states, across }: Solved): readonly Fact[] {
-  return network.ports.flatMap((port): readonly Fact[] => {
+function levelsIn({ network, states, across }: Solved): readonly CircuitFinding[] {
+  return network.ports.flatMap((port): readonly CircuitFinding[] => {
     if (port.kind.kind !== "signal" && port.kind.kind !== "reference") return [];
     const most = port.kind.kind === "reference" ? port.kind.volts : port.kind.most;
     if (most === null) return [];
@@ -84,9 +82,8 @@ function levelsIn({ network, states, across }: Solved): readonly Fact[] {
 
 /** From this share of the nominal voltage on, a supply that is off counts as held up. */
 const HELD = 0.25;
-function backFeedsIn({ network, states, dossier }: Solved): readonly Fact[] {
-  const found: Fact[] = [];
-  const supplies = new Set(network.points.map(({ element }) => element));
+function backFeedsIn({ network, states, dossier }: Solved): readonly CircuitFinding[] {
+  const found: CircuitFinding[] = [];
   for (const [rail, node] of network.railNode) {
     if (rail === "battery") continue;
     for (const { key, point } of states) {
@@ -96,10 +93,10 @@ function backFeedsIn({ network, states, dossier }: Solved): readonly Fact[] {
       const into = network.ports.filter(
         (port) => port.kind.kind === "feed" && port.kind.rail === rail && given(point, port) < -1e-6,
       );
-      const points = network.elements.filter(
-        ({ name, a }) => supplies.has(name) && a === node && (point.amps.get(name) ?? 0) < -1e-6,
+      const points = network.points.filter(
+        ({ element, from }) => from === node && (point.amps.get(element) ?? 0) < -1e-6,
       );
-      const nets = [...into.map(({ net }) => net), ...points.map(({ b }) => b)];
+      const nets = [...into, ...points].map(({ net }) => net);
       const pins = [...new Set(nets.flatMap((net) => portsAt(network, net)))];
       if (pins.length === 0) continue;
       found.push({ kind: "back-feed", severity: "stop", rail, key, volts, pins });
@@ -110,8 +107,8 @@ function backFeedsIn({ network, states, dossier }: Solved): readonly Fact[] {
 }
 
 /** An output alone on that puts its voltage on another output of the same circuit. */
-function outputsIn({ network, states, dossier }: Solved): readonly Fact[] {
-  const found: Fact[] = [];
+function outputsIn({ network, states, dossier }: Solved): readonly CircuitFinding[] {
+  const found: CircuitFinding[] = [];
   const told = new Set<string>();
   const high = network.drivers.filter(({ port }) => port.kind.kind === "drives");
   const held = HELD * dossier.head.nominalVolts;
@@ -132,7 +129,7 @@ function outputsIn({ network, states, dossier }: Solved): readonly Fact[] {
 }
 
 const FAILS: ReadonlySet<LoadRow["fares"]> = new Set(["dim", "glows", "off"]);
-function loadsIn(solved: Solved): readonly Fact[] {
+function loadsIn(solved: Solved): readonly CircuitFinding[] {
   const { loads, network, dossier } = solved;
   const nominal = dossier.head.nominalVolts;
   const failing = loads.filter(({ fares, port }) => FAILS.has(fares) && !network.closedToView.has(port.net));
@@ -140,7 +137,7 @@ function loadsIn(solved: Solved): readonly Fact[] {
     ? causeFinder(solved)
     : () => "no-source" as const;
   return [
-    ...failing.map((row): Fact => {
+    ...failing.map((row): CircuitFinding => {
       const { port, on, fares } = row;
       const pins = pinsAround(network, port);
       if (fares !== "dim" && fares !== "glows")
@@ -148,7 +145,7 @@ function loadsIn(solved: Solved): readonly Fact[] {
       const volts = Math.max(on.run, on.crank, on.off);
       return { kind: "dim", severity: "caution", pins, volts, fares };
     }),
-    ...loads.flatMap((row): readonly Fact[] => {
+    ...loads.flatMap((row): readonly CircuitFinding[] => {
       const { port, atRest, rail } = row;
       if (port.kind.kind === "signal") return [];
       const key = KEYS.find(
@@ -207,8 +204,8 @@ function causeFinder({ network, across, dossier }: Solved): (row: LoadRow) => Da
     )?.[0] ?? "no-source";
 }
 
-function wiresIn({ network, states }: Solved): readonly Fact[] {
-  return network.ports.flatMap((port): readonly Fact[] => {
+function wiresIn({ network, states }: Solved): readonly CircuitFinding[] {
+  return network.ports.flatMap((port): readonly CircuitFinding[] => {
     const { size } = port.read.placed.pin;
     const most = size === null ? null : carries(size);
     if (size === null || most === null) return [];

@@ -1,7 +1,8 @@
 import { netOf, type HarnessState, type Net } from "../harness/index.ts";
+import { pinReader } from "../matching/index.ts";
 import type { Dossier, InsertedDevice, PinId } from "../model/index.ts";
 import { deviceElements } from "./deviceElements.ts";
-import { GROUND, type Element } from "./network.ts";
+import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import { behindThem, givenIn, ownGrounds, ownSupplies, partOf, placingsIn, touchedNets } from "./placings.ts";
 import { portOf, RAILS, type PointElement, type Port, type Rail } from "./ports.ts";
 import { CONTACT, openSwitch, passesOf, pointElements, portElements, STRAP } from "./standing.ts";
@@ -55,7 +56,8 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
     return known;
   };
   const touched = touchedNets(dossier, state, nets);
-  const placings = placingsIn(dossier, state, nets, touched);
+  const read = pinReader(dossier);
+  const placings = placingsIn(dossier, { state, nets, touched, read });
   const railNode = new Map(RAILS.map((rail) => [rail, `supply ${rail}`]));
   const rail = (one: Rail): string => railNode.get(one) ?? "";
   const keys = new Map<Rail, string>();
@@ -74,7 +76,7 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
   }
 
   const given = givenIn(placings, state, nets);
-  const parts = ownGrounds(dossier, placings, given);
+  const parts = ownGrounds(dossier, placings, given, read);
   const fed = ownSupplies(placings, given);
   const ports: Port[] = [];
   const untold = new Set<PinId>();
@@ -130,19 +132,22 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
         elements.push(...pointElements(point, hub(net), { dossier, nets, hub, rail, points }));
     }
 
+  const terminals = new Map<string, Map<string, string>>();
+  for (const net of nets.all)
+    for (const anchor of net.anchors) {
+      if (anchor.at !== "terminal") continue;
+      const known = terminals.get(anchor.device) ?? new Map<string, string>();
+      terminals.set(anchor.device, known.set(anchor.terminal, hub(net)));
+    }
   const devices = Object.entries<InsertedDevice>(state.devices).map(([device, what]) => {
-    const terminals = new Map(
-      nets.all.flatMap((net) =>
-        net.anchors.flatMap((anchor) =>
-          anchor.at === "terminal" && anchor.device === device ? [[anchor.terminal, hub(net)] as const] : [],
-        ),
-      ),
-    );
-    const made = deviceElements(device, what, terminals, volts);
+    const made = deviceElements(device, what, terminals.get(device) ?? new Map(), volts);
     elements.push(...made);
-    if (what.kind === "fuse")
+    const [first] = made;
+    if (what.kind === "fuse" && first !== undefined)
       points.push({
-        element: made[0]?.name ?? "",
+        element: first.name,
+        from: first.a,
+        net: first.b,
         name: "the fuse between",
         polarity: "supply",
         fuse: { amps: what.amps },
@@ -175,3 +180,14 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
     ),
   };
 }
+
+/** The elements with every switch left as it stands in a solved state. */
+export const frozen = (
+  elements: readonly Element[],
+  { closed }: Pick<OperatingPoint, "closed">,
+): readonly Element[] =>
+  elements.map((element) =>
+    element.kind === "switch"
+      ? { ...element, closed: closed.get(element.name) === true, control: null }
+      : element,
+  );

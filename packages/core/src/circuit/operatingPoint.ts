@@ -5,7 +5,6 @@ import { across, siemensOf, voltsAt, wiringOf, type Closed, type Round, type Wir
 
 /** A network that is ready to be solved for any position of its switches. */
 export interface Circuit {
-  readonly elements: readonly Element[];
   /** `closed` overrides the positions of the switches named. */
   readonly solve: (closed?: ReadonlyMap<string, boolean>) => OperatingPoint;
 }
@@ -29,7 +28,6 @@ export function circuitOf(elements: readonly Element[]): Circuit {
     return settle(wiring, closed);
   };
   return {
-    elements,
     solve: (given = new Map()) => {
       const start = new Map(switches.map(({ name, closed }) => [name, given.get(name) ?? closed]));
       const worked = switches.filter(({ name, control }) => control !== null && !given.has(name));

@@ -1,5 +1,5 @@
 import { farEnd, plugEnd, type HarnessState, type Net, type Nets } from "../harness/index.ts";
-import { isAtItsPart, pinReader } from "../matching/index.ts";
+import { isAtItsPart, type pinReader } from "../matching/index.ts";
 import {
   allPins,
   decisionByPin,
@@ -12,8 +12,10 @@ import {
   type PinId,
 } from "../model/index.ts";
 import { unionFind } from "../util/index.ts";
-import { givingEnds, type Giving, type Placing, type PortEnd } from "./directions.ts";
-import { RAILS } from "./ports.ts";
+import { givingEnds, type Giving, type Placing } from "./directions.ts";
+import { RAILS, type PortEnd } from "./ports.ts";
+
+type Reader = ReturnType<typeof pinReader>;
 
 /** The part that a plug goes into, by its name or by the plug's. */
 export const partOf = ({ side, module, name }: Connector): string =>
@@ -65,11 +67,18 @@ export interface PlacedEnd {
 /** The ends of wires in the circuit. A part is there where its plug is plugged in, and an incoming one always in the end. */
 export function placingsIn(
   dossier: Dossier,
-  state: HarnessState,
-  nets: Nets,
-  touched: ReadonlySet<Net>,
+  {
+    state,
+    nets,
+    touched,
+    read,
+  }: {
+    readonly state: HarnessState;
+    readonly nets: Nets;
+    readonly touched: ReadonlySet<Net>;
+    readonly read: Reader;
+  },
 ): readonly PlacedEnd[] {
-  const read = pinReader(dossier);
   const several = severalAtDiodes(state, nets);
   const series = new Set(
     dossier.decisions.flatMap((one) => (one.kind === "series" ? [one.into, one.back] : [])),
@@ -126,10 +135,10 @@ function severalAtDiodes(state: HarnessState, nets: Nets): ReadonlySet<Net> {
   return new Set([...at.values()].filter(({ length }) => length > 1).flat());
 }
 
-/** Which end of each pin drives its wire, circuit by circuit: nets that a part between ties together are one. */
 /** Which end gives, by pin. */
 export type Givings = ReadonlyMap<PinId, Giving>;
-export function givenIn(placings: readonly PlacedEnd[], state: HarnessState, nets: Nets) {
+/** Which end of each pin drives its wire, circuit by circuit: nets that a part between ties together are one. */
+export function givenIn(placings: readonly PlacedEnd[], state: HarnessState, nets: Nets): Givings {
   const joined = unionFind();
   const keys = new Map<Net, string>();
   const keyOf = (net: Net): string => {
@@ -158,8 +167,8 @@ export function ownGrounds(
   dossier: Dossier,
   placings: readonly PlacedEnd[],
   given: Givings,
+  read: Reader,
 ): ReadonlySet<string> {
-  const read = pinReader(dossier);
   // What is not decided yet counts as right.
   const decided = decisionByPin(dossier);
   const wired = placings.flatMap(({ placing: { read: one }, end }) =>

@@ -1,6 +1,5 @@
 import type { ReadPin } from "../matching/index.ts";
 import { isGrounded, isLowLevel, isSupply, type FeedClass, type SignalClass } from "../model/index.ts";
-import type { PortEnd } from "./directions.ts";
 import { loadOf, type LoadData } from "./usual.ts";
 
 /** Supplies that the key switches, and the battery itself. */
@@ -12,6 +11,9 @@ export const RAILS = [
   "start",
 ] as const satisfies readonly FeedClass[];
 export type Rail = (typeof RAILS)[number];
+
+/** The two ends that a pin's wire may have: the loom behind it, and the part that it plugs into. */
+export type PortEnd = "beyond" | "part";
 
 /** What stands at the end of a wire, seen from the wire. */
 export type PortKind =
@@ -54,12 +56,16 @@ export interface PointElement {
   readonly element: string;
   readonly name: string;
   readonly polarity: "supply" | "ground";
+  /** What is in front of it, and the copper that hangs on it: nodes. */
+  readonly from: string;
+  readonly net: string;
   /** Its fuse; null where there is none. */
   readonly fuse: { readonly amps: number | null } | null;
 }
 
 const FIVE_VOLT_BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l"]);
-const PULLED: ReadonlySet<SignalClass> = new Set(["switched-ground", "coil"]);
+/** Wires that are worked by pulling them to ground. */
+export const PULLED: ReadonlySet<SignalClass> = new Set(["switched-ground", "coil"]);
 const DRIVEN: ReadonlySet<SignalClass> = new Set(["switched-supply", "lamp-feed", "lamp-dimmer"]);
 /** Above its level a low-level input is in danger, V. */
 const FIVE = 5;

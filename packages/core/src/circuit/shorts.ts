@@ -1,5 +1,5 @@
 import { unionFind } from "../util/index.ts";
-import { given, portsAt, type Fact, type Solved } from "./finding.ts";
+import { type CircuitFinding, given, portsAt, type Solved } from "./finding.ts";
 import type { JobNetwork } from "./jobNetwork.ts";
 import { GROUND } from "./network.ts";
 import type { PointElement } from "./ports.ts";
@@ -7,12 +7,11 @@ import { opensWithin } from "./usual.ts";
 
 /** More than everything on that copper could draw, A. */
 const SHORT = 40;
-export function shortsIn(solved: Solved): readonly Fact[] {
+export function shortsIn(solved: Solved): readonly CircuitFinding[] {
   const { network, states } = solved;
   const limitOf = limits(solved);
   const grounded = netsOnGround(network);
-  const found = new Map<string, Fact>();
-  const netOf = new Map(network.elements.map(({ name, b }) => [name, b]));
+  const found = new Map<string, CircuitFinding>();
   for (const { key, point } of states) {
     const say = (net: string, amps: number, fuse: PointElement | undefined): void => {
       const before = found.get(net);
@@ -37,21 +36,17 @@ export function shortsIn(solved: Solved): readonly Fact[] {
         if (port.kind.kind !== "pulls" || !grounded.has(port.net))
           say(port.net, given(point, port), undefined);
     for (const one of network.points)
-      if (one.polarity === "supply") say(netOf.get(one.element) ?? "", point.amps.get(one.element) ?? 0, one);
+      if (one.polarity === "supply") say(one.net, point.amps.get(one.element) ?? 0, one);
   }
   return [...found.values()];
 }
 
 /** Copper that is ground. */
-function netsOnGround(network: JobNetwork): ReadonlySet<string> {
-  const points = new Set(
-    network.points.flatMap(({ element, polarity }) => (polarity === "ground" ? [element] : [])),
-  );
-  return new Set([
-    ...network.ports.flatMap(({ kind, net }) => (kind.kind === "ground" ? [net] : [])),
-    ...network.elements.flatMap(({ name, a }) => (points.has(name) ? [a] : [])),
+const netsOnGround = ({ ports, points }: JobNetwork): ReadonlySet<string> =>
+  new Set([
+    ...ports.filter(({ kind }) => kind.kind === "ground").map(({ net }) => net),
+    ...points.filter(({ polarity }) => polarity === "ground").map(({ net }) => net),
   ]);
-}
 
 /** What may flow at most into each piece of copper, A: half as much again as all loads that it reaches, and the start of a short. */
 function limits({ network, dossier }: Solved): (net: string) => number {

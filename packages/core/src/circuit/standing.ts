@@ -1,6 +1,7 @@
 import { plugEnd, type Net, type Nets } from "../harness/index.ts";
 import { feedOf, polarityOf, type Dossier, type JoinPoint, type PinId } from "../model/index.ts";
 import { type PointElement, type Port, RAILS, type Rail } from "./ports.ts";
+import { LAMP_EXPONENT } from "./branches.ts";
 import { GROUND, type Element } from "./network.ts";
 import { fuseOhms, wireOhms } from "./usual.ts";
 
@@ -34,7 +35,9 @@ export function portElements(
     if (kind.kind !== "load" && kind.kind !== "pulled-load") return [];
     const { load } = kind;
     if (load.kind === "lamp")
-      return [{ kind: "lamp", name, a, b, volts: nominal, amps: load.watts / nominal, exponent: LAMP }];
+      return [
+        { kind: "lamp", name, a, b, volts: nominal, amps: load.watts / nominal, exponent: LAMP_EXPONENT },
+      ];
     return [{ kind: "resistor", name, a, b, ohms: load.kind === "draws" ? nominal / load.amps : load.ohms }];
   };
   switch (kind.kind) {
@@ -65,7 +68,6 @@ export function portElements(
       return [];
   }
 }
-const LAMP = 0.55;
 
 /** A supply or ground point: it hangs on the supply in front of it over its fuse, or on the battery's rails. */
 export function pointElements(
@@ -88,20 +90,27 @@ export function pointElements(
   const name = `point ${point.id}`;
   const polarity = polarityOf(point);
   if (polarity === null) return [];
-  points.push({ element: name, name: point.name, polarity, fuse: point.supply?.fuse ?? null });
-  if (polarity === "ground") return [{ kind: "resistor", name, a: node, b: GROUND, ohms: STRAP }];
+  const fuse = point.supply?.fuse ?? null;
+  const stands = (from: string): void =>
+    void points.push({ element: name, name: point.name, polarity, from, net: node, fuse });
+  if (polarity === "ground") {
+    stands(GROUND);
+    return [{ kind: "resistor", name, a: node, b: GROUND, ohms: STRAP }];
+  }
   const feed = feedOf(point) ?? "battery";
   const supply = point.supply;
-  if (feed === "sensor-supply")
+  if (feed === "sensor-supply") {
+    stands(`${name} inside`);
     return [
       { kind: "source", name: `${name} volts`, a: `${name} inside`, b: GROUND, volts: supply?.volts ?? 5 },
       { kind: "resistor", name, a: `${name} inside`, b: node, ohms: 1 },
     ];
+  }
   const behind = dossier.points.find(({ id }) => id === supply?.behind);
   const before = behind === undefined ? undefined : nets.ofAnchor({ at: "point", point: behind.id });
   const from = before === undefined ? rail(isRail(feed) ? feed : "battery") : hub(before);
   if (from === node) return [];
-  const fuse = supply?.fuse ?? null;
+  stands(from);
   const lead = supply?.trunk ?? null;
   return [
     {

@@ -47,7 +47,8 @@ export const OVER = 0.6;
 
 /** How a load fares: the share of its nominal voltage that counts as full, dim, or a glow (common practice, no source). */
 export type Fares = "full" | "dim" | "glows" | "off" | "within" | "over";
-export const [FULL, DIM, GLOWS] = [0.85, 0.4, 0.05];
+const [FULL, DIM] = [0.85, 0.4];
+export const GLOWS = 0.05;
 export const faresAt = (share: number): Exclude<Fares, "within" | "over"> => {
   if (share >= FULL) return "full";
   if (share >= DIM) return "dim";

@@ -47,7 +47,7 @@ export function tappedInstead(decision: Decision): Extract<Decision, { kind: "ta
  */
 export function halfOfTheirs(dossier: Dossier, pins: readonly PinId[]): { readonly theirHalf?: "loom" } {
   const speakOfLoom = dossier.connectors.some(
-    (connector) => !isAtItsPart(connector) && connector.pins.some(({ id }) => pins.includes(id)),
+    (connector) => connector.pins.some(({ id }) => pins.includes(id)) && !isAtItsPart(connector),
   );
   return speakOfLoom ? { theirHalf: "loom" } : {};
 }
@@ -60,12 +60,16 @@ type How =
 /** From this leaning on the texts alone tell that a plug is the module's: "supply to computer", "start signal input". */
 const MODULES_OWN = 0.6;
 /** Whether a table speaks of the part that its plug is on: it says so, or its words do. */
-export const isAtItsPart = (connector: Connector): boolean =>
-  speaksOfPart(connector) ||
-  leaningOf(
-    connector.pins.flatMap(({ function: text }) => (text === "" ? [] : [text])),
-    connector.side,
-  ) >= MODULES_OWN;
+export function isAtItsPart(connector: Connector): boolean {
+  const known = AT_ITS_PART.get(connector);
+  if (known !== undefined) return known;
+  const texts = connector.pins.flatMap(({ function: text }) => (text === "" ? [] : [text]));
+  const found = speaksOfPart(connector) || leaningOf(texts, connector.side) >= MODULES_OWN;
+  AT_ITS_PART.set(connector, found);
+  return found;
+}
+/** Worked out once for each connector: a dossier is never changed in place. */
+const AT_ITS_PART = new WeakMap<Connector, boolean>();
 
 /** A tap where the part behind the vehicle's plug stays, else a join; one with a part `between` needs a joint. */
 export function joined(dossier: Dossier, vehicle: PinId, incoming: PinId, between: boolean): How {

@@ -1,7 +1,7 @@
 import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
-import type { Proof, Step } from "@trevin/core";
-import { computeWorker } from "../workers/client.ts";
+import type { BenchView, Proof, Step } from "@trevin/core";
+import { proofWorker } from "../workers/client.ts";
 import { useJob } from "./job.ts";
 
 /** Which harness is proved: as it will be when everything is done, as it is now, or as it was found. */
@@ -15,23 +15,46 @@ export const useProof = defineStore("proof", () => {
   /** The circuit as planned, which the stages speak of, and the one in sight. */
   const planned = shallowRef<Proof | null>(null);
   const shown = shallowRef<Proof | null>(null);
-  let asked = 0;
-  async function prove(): Promise<void> {
-    const bench = job.analysis?.bench;
-    const own = ++asked;
-    if (bench === undefined) {
-      planned.value = shown.value = null;
+  /** The job that `planned` is of. */
+  let provedOf: BenchView | null = null;
+  let proving: Promise<void> | null = null;
+  let stale = false;
+  /** Solves once at a time; while the worker is busy, changes gather and only the last state is solved. */
+  function prove(): Promise<void> {
+    stale = true;
+    proving ??= (async () => {
+      try {
+        while (stale) {
+          stale = false;
+          await proveOnce(job.analysis?.bench ?? null);
+        }
+      } finally {
+        proving = null;
+      }
+    })();
+    return proving;
+  }
+  async function proveOnce(bench: BenchView | null): Promise<void> {
+    if (bench === null) {
+      planned.value = shown.value = provedOf = null;
       return;
     }
-    const { dossier, start, state, plan, progress } = bench;
-    const open: readonly Step[] = plan.steps.filter(({ id }) => !progress.has(id));
-    const { prove: solve } = computeWorker();
-    const done = await solve(dossier, state, open);
-    if (own !== asked) return;
-    planned.value = done;
+    const solve = (state: BenchView["state"], steps: readonly Step[]): Promise<Proof> =>
+      proofWorker().prove(bench.dossier, state, steps);
+    if (bench !== provedOf) {
+      const { plan, progress, state } = bench;
+      const done = await solve(
+        state,
+        plan.steps.filter(({ id }) => !progress.has(id)),
+      );
+      if (stale) return;
+      planned.value = done;
+      provedOf = bench;
+    }
+    const wanted = moment.value;
     const other =
-      moment.value === "done" ? done : await solve(dossier, moment.value === "now" ? state : start, []);
-    if (own === asked) shown.value = other;
+      wanted === "done" ? planned.value : await solve(wanted === "now" ? bench.state : bench.start, []);
+    if (!stale) shown.value = other;
   }
   watch([() => job.analysis, moment], prove, { immediate: true });
   return { moment, planned, shown };

@@ -15,6 +15,13 @@ export function computeWorker(): Remote<ComputeWorker> {
   return reading;
 }
 
+let proving: Remote<ComputeWorker> | null = null;
+/** The worker that solves circuits: it takes a while on a large job, and no table that is read meanwhile waits for it. */
+export function proofWorker(): Remote<ComputeWorker> {
+  proving ??= start().remote;
+  return proving;
+}
+
 /** An analysis under way; once stopped it gives null. */
 export interface RunningAnalysis {
   readonly result: Promise<Analysis | null>;

@@ -1,6 +1,6 @@
-import { GROUND, type Element } from "../../circuit/index.ts";
+import { GROUND, LAMP_EXPONENT, type Element } from "../../circuit/index.ts";
 import { fail, ok, type Result } from "../../util/index.ts";
-import { LAMP_EXPONENT, SUBCIRCUIT } from "./lamp.ts";
+import { SUBCIRCUIT } from "./lamp.ts";
 
 /** Why a netlist cannot be read: the line, counted from 1, and what is wrong there. */
 export type SpiceProblem =

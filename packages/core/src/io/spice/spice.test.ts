@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { circuitOf, KEYS, proofOf, solverOf, type Element } from "../../circuit/index.ts";
+import { circuitOf, frozen, jobNetwork, KEYS, solverOf, type Element } from "../../circuit/index.ts";
 import { readJobFile } from "../../contract/index.ts";
 import { initialState } from "../../harness/index.ts";
 import { planWork, stateAfter } from "../../plan/index.ts";
@@ -187,17 +187,10 @@ describe.skipIf(!NGSPICE)("beside ngspice", () => {
       const read = readJobFile(readFileSync(new URL(name, folder), "utf8"));
       if (!read.ok) throw new Error(name);
       const { dossier } = read.value;
-      const { network } = proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+      const network = jobNetwork(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
       const solve = solverOf(network);
       return KEYS.flatMap((key) =>
-        (["none", "all"] as const).map((drive) => {
-          const { closed } = solve(key, drive);
-          return network.elements.map((element): Element =>
-            element.kind === "switch"
-              ? { ...element, closed: closed.get(element.name) === true, control: null }
-              : element,
-          );
-        }),
+        (["none", "all"] as const).map((drive) => frozen(network.elements, solve(key, drive))),
       );
     });
     expect(compared(networks, tolerance)).toBeGreaterThan(1000);
