@@ -97,7 +97,12 @@ const raw = (files.length > 0 ? files : TABLES).flatMap(
   (file) => JSON.parse(readFileSync(file, "utf8")) as RawJob[],
 );
 const jobs = raw.map(tableJob);
-const samples = jobs.map(samplesOf);
+const own = ownPhrases(raw);
+/** Each job as the lexicon reads it, and as it would read it without the phrases that it has from that job alone: the next table is more like the second. */
+const samples = raw.map((job, index) => [
+  ...samplesOf(tableJob(job)),
+  ...without(own[index] ?? new Set(), () => samplesOf(tableJob(unread(job)))),
+]);
 if (process.argv.includes("--all")) {
   // Only the weights, without the hour glass of leaving each job out.
   writeFileSync(WEIGHTS_FILE, weightsFile(fitWeights(samples.flat())));
@@ -106,7 +111,6 @@ if (process.argv.includes("--all")) {
     fitWeights(samples.filter((_one, index) => index % FOLDS !== fold).flat()),
   );
   const outcomes = jobs.map((job, index) => outcomeOf(job, weights[index % FOLDS]));
-  const own = ownPhrases(raw);
   const struck = raw.map((job, index) =>
     without(own[index] ?? new Set(), () => outcomeOf(tableJob(unread(job)), weights[index % FOLDS])),
   );

@@ -15,6 +15,7 @@ const PRIOR: Readonly<Partial<Record<Feature, number>>> = {
   "thing-aside": 0.5,
   "thing-shows": 1.5,
   "thing-other": -3,
+  "thing-other-doubt": -1,
   "thing-other-feed": -1,
   "thing-other-reference": -2,
   "class-same": 2,
@@ -31,8 +32,13 @@ const PRIOR: Readonly<Partial<Record<Feature, number>>> = {
   "which-open": -0.7,
   "pole-agrees": 1,
   "kind-agrees": 0.5,
+  "lamp-of-fed": -2,
+  "kind-differs": -0.7,
   "kind-clashes": -0.7,
-  "words-shared": 1,
+  "words-shared": 0.3,
+  "words-open": 1,
+  "words-other": 1,
+  "words-covered": 1,
   "text-same": 2.5,
   "volts-differ": -1,
   "not-understood": -0.5,
@@ -43,6 +49,7 @@ const FIRM: ReadonlySet<Feature> = new Set([
   "pole-agrees",
   "not-understood",
   "kind-clashes",
+  "lamp-of-fed",
 ]);
 const STEPS = 250;
 /**

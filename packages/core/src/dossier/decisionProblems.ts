@@ -1,5 +1,6 @@
 import {
   decisionId,
+  isNewShell,
   linkedPairs,
   leadPin,
   methodOf,
@@ -60,10 +61,11 @@ export function shapeProblem(decision: Decision, pins: ReadonlyMap<PinId, Placed
   return empty === undefined ? null : { code: "pin-is-empty", pin: empty };
 }
 
-/** Within its own side, or from an incoming loom into the vehicle's plug. */
+/** Within its own side, from an incoming loom into the vehicle's plug, or from any plug into a new shell that holds no wire yet. */
 const canMove = (from: PlacedPin | undefined, to: PlacedPin | undefined): boolean =>
   from?.connector.side === to?.connector.side ||
-  (from?.connector.side === "incoming" && from.connector.leads === "loom");
+  (from?.connector.side === "incoming" && from.connector.leads === "loom") ||
+  (to !== undefined && isNewShell(to.connector));
 /** A lead of a pigtail has a free end, which goes into a cavity of another plug. */
 const isFreeLead = (lead: PlacedPin | undefined, cavity: PlacedPin | undefined): boolean =>
   lead?.connector.leads === "flying" && lead.connector.id !== cavity?.connector.id;

@@ -1,7 +1,10 @@
 import {
   connectorsInOrder,
+  isNewShell,
   pinsInOrder,
   polarityOf,
+  type CavityContent,
+  type Connector,
   type ConnectorId,
   type Dossier,
   type EndId,
@@ -20,6 +23,12 @@ import {
   type PluggedInto,
   type Wire,
 } from "./state.ts";
+
+/** An empty cavity of a sealed plug is closed; in a new shell it is open, unless its seal is a mat whose membranes are pierced. */
+function cavityState(content: CavityContent, connector: Connector): Cavity["state"] {
+  if (content !== "empty" || !connector.sealed) return content;
+  return isNewShell(connector) && connector.shell?.blank !== "membrane" ? "vacated" : "blank";
+}
 
 /**
  * The harness as the dossier describes it before any work: locked, battery on, every wire whole and in its cavity, the
@@ -47,7 +56,7 @@ export function initialState(dossier: Dossier): HarnessState {
     for (const pin of pinsInOrder(connector)) {
       cavities[pin.id] = {
         connector: connector.id,
-        state: pin.content === "empty" && connector.sealed ? "blank" : pin.content,
+        state: cavityState(pin.content, connector),
       };
       if (pin.content !== "occupied") continue;
       wires[wireOf(pin.id)] = { pin: pin.id, ends: [plugEnd(pin.id), farEnd(pin.id)], aboard: true };

@@ -1,5 +1,6 @@
 import {
   isKept,
+  isNewShell,
   linkedPairs,
   speaksOfPart,
   type Connector,
@@ -88,6 +89,9 @@ export function joined(dossier: Dossier, vehicle: PinId, incoming: PinId, betwee
  * part stays is tapped.
  */
 export function decisionFromPair(pair: SuggestedPair, dossier: Dossier): Decision {
+  const shell = dossier.connectors.find(({ pins }) => pins.some(({ id }) => id === pair.incoming));
+  if (shell !== undefined && isNewShell(shell))
+    return { kind: "move", pin: pair.vehicle, to: pair.incoming, sure: pair.sure, ...common };
   const device = pair.device === null ? {} : { device: pair.device.device };
   const how = joined(dossier, pair.vehicle, pair.incoming, pair.device !== null);
   return { ...how, sure: pair.sure, ...device, ...common };

@@ -4,7 +4,7 @@ import {
   classFit,
   featuresOf,
   ratio,
-  sharedUnknown,
+  sharedWords,
   thingFit,
   type Feature,
   type FeatureValues,
@@ -86,11 +86,29 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   if (a.pole !== null && b.pole !== null && a.pole !== b.pole && (left.signal === right.signal || isOneThing))
     return { kind: "poles", weight: 0 };
   const [end, far] = [endOf(left), endOf(right)];
-  if (isOneThing && end !== null && far !== null && end !== far)
+  // A supply of sensors is no sensor's signal, whatever sensor that is.
+  const isAnySensor = [a, b].some(({ thing }) => thing === null || isGeneric(thing));
+  if ((isOneThing || isAnySensor) && end !== null && far !== null && end !== far)
     return { kind: "ends", left: END_WORDS[end], right: END_WORDS[far], weight: 0 };
+  // "Fan relay coil feed" and "fan relay control": the two ends of one winding.
+  if (
+    isWorked(a) &&
+    isWorked(b) &&
+    a.roles.has("supply") !== b.roles.has("supply") &&
+    a.roles.has("control") !== b.roles.has("control")
+  )
+    return {
+      kind: "ends",
+      left: END_WORDS[a.roles.has("supply") ? "supply" : "signal"],
+      right: END_WORDS[b.roles.has("supply") ? "supply" : "signal"],
+      weight: 0,
+    };
   // A shield meets a ground or another shield, and nothing that carries something.
   const shields = [left, right].filter(({ signal }) => signal === "shield");
   if (shields.length === 1 && [left, right].every((pin) => isClear(pin) && pin.signal !== "ground"))
+    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
+  // Two kinds of data line never talk to each other.
+  if (left.signal !== right.signal && [left, right].every((pin) => DATA.has(pin.signal) && isClear(pin)))
     return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
   const [one, other] = [relaySide(a), relaySide(b)];
   if (one !== null && other !== null && one !== other) return { kind: "relay-sides", weight: 0 };
@@ -106,6 +124,8 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   return null;
 }
 
+const DATA: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "other-data"]);
+
 /** Which end of a part a wire is: what feeds it, what drives or tells, what leads back. Two ends of one part are never one wire. */
 type End = "supply" | "signal" | "return";
 const END_WORDS: Readonly<Record<End, string>> = {
@@ -113,6 +133,8 @@ const END_WORDS: Readonly<Record<End, string>> = {
   signal: "what drives it or tells of it",
   return: "what leads back from it",
 };
+const isWorked = ({ kinds, roles }: ReadPin["reading"]): boolean =>
+  (kinds.has("relay") || kinds.has("contactor")) && (roles.has("supply") || roles.has("control"));
 const CLEAR = 0.6;
 const isClear = ({ classes, signal }: ReadPin): boolean => (classes.get(signal) ?? 0) >= CLEAR;
 function endOf(pin: ReadPin): End | null {
@@ -161,7 +183,9 @@ export type Weights = Readonly<Record<Feature, number>>;
 /** What speaks for and against two pins that nothing keeps apart. */
 function together(left: ReadPin, right: ReadPin, weights: Weights): Evidence {
   const features = featuresOf(left, right);
-  const sum = (...names: readonly (Feature | "thing-" | "which-" | "class-" | "pole-" | "kind-")[]): number =>
+  const sum = (
+    ...names: readonly (Feature | "thing-" | "which-" | "class-" | "pole-" | "kind-" | "words-")[]
+  ): number =>
     (Object.keys(features) as Feature[])
       .filter((name) =>
         names.some((wanted) => (wanted.endsWith("-") ? name.startsWith(wanted) : name === wanted)),
@@ -185,7 +209,7 @@ function together(left: ReadPin, right: ReadPin, weights: Weights): Evidence {
       ),
     ),
     ...(areLettersForCylinders(left, right) ? [{ kind: "letters-for-cylinders", weight: 0 } as const] : []),
-    ...wordReasons(left, right, sum("words-shared", "text-same"), sum("not-understood")),
+    ...wordReasons(left, right, sum("words-", "text-same"), sum("not-understood")),
     signalReason(left, right, sum("class-")),
     ...levelReason(left, right, sum("volts-differ")),
     ...directionReason(left, right, sum("direction-meets"), sum("direction-clashes")),
@@ -229,7 +253,7 @@ function thingReason(left: ReadPin, right: ReadPin, features: FeatureValues, wei
 
 function wordReasons(left: ReadPin, right: ReadPin, shared: number, unread: number): readonly Reason[] {
   const isOneText = left.reading.said !== "" && left.reading.said === right.reading.said;
-  const words = isOneText ? [left.reading.text.trim()] : sharedUnknown(left.reading, right.reading);
+  const words = isOneText ? [left.reading.text.trim()] : sharedWords(left.words, right.words).words;
   const open = [...new Set([...left.reading.unread, ...right.reading.unread])];
   return [
     ...(words.length > 0 ? [{ kind: "same-words", words, weight: tenths(shared) } as const] : []),

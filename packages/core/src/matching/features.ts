@@ -1,6 +1,6 @@
 import { isFeed, signalFit, type SignalClass } from "../model/index.ts";
-import { isGeneric, type Dimension, type Meaning, type Thing } from "../meaning/index.ts";
-import type { ReadPin } from "./readPin.ts";
+import { isGeneric, wordLikeness, type Dimension, type Meaning, type Thing } from "../meaning/index.ts";
+import type { RareWord, ReadPin } from "./readPin.ts";
 
 /**
  * What the comparison of two pins says, slot by slot. Each is a number that the fitted weight of its name multiplies (`weights.ts`);
@@ -15,6 +15,7 @@ export const FEATURES = [
   "thing-related",
   "thing-shows",
   "thing-other",
+  "thing-other-doubt",
   "thing-other-feed",
   "thing-other-ground",
   "thing-other-reference",
@@ -39,7 +40,12 @@ export const FEATURES = [
   "pole-open",
   "kind-agrees",
   "kind-clashes",
+  "kind-differs",
+  "lamp-of-fed",
   "words-shared",
+  "words-open",
+  "words-other",
+  "words-covered",
   "text-same",
   "volts-differ",
   "not-understood",
@@ -158,12 +164,54 @@ function whichFit(
   return { agrees: Math.min(2, agrees), open: Math.min(2, open) };
 }
 
-/** Words of both texts that the lexicon does not know: the rarer a word, the more it says that both hold it. */
-export const sharedUnknown = (a: Pick<Meaning, "unread">, b: Pick<Meaning, "unread">): readonly string[] =>
-  a.unread.filter((word) => word.length > 2 && b.unread.includes(word));
+/** What two pins' words have in common: how much that says (a word that each side has once counts 1), how much of the shorter text it is, and the words. */
+export interface SharedWords {
+  readonly rare: number;
+  readonly covered: number;
+  readonly words: readonly string[];
+}
+const NO_WORDS: SharedWords = { rare: 0, covered: 0, words: [] };
+export function sharedWords(
+  a: readonly RareWord[],
+  b: readonly RareWord[],
+  /** Count only words that stand in no phrase of one of the texts: the others are what their things are called. */
+  onlyLoose = false,
+): SharedWords {
+  if (a.length === 0 || b.length === 0) return NO_WORDS;
+  const [short, long] = total(a) <= total(b) ? [a, b] : [b, a];
+  let rare = 0;
+  const words: string[] = [];
+  for (const own of short) {
+    let best = 0;
+    for (const other of long)
+      if (!onlyLoose || own.loose || other.loose)
+        best = Math.max(best, wordLikeness(own, other) * Math.min(own.rarity, other.rarity));
+    if (best === 0) continue;
+    rare += best;
+    words.push(own.word);
+  }
+  return rare === 0
+    ? NO_WORDS
+    : { rare: Math.min(2, rare), covered: Math.min(1, rare / total(short)), words };
+}
+const total = (words: readonly RareWord[]): number => words.reduce((sum, { rarity }) => sum + rarity, 0);
 
 /** How many times the larger of two numbers holds the smaller. */
 export const ratio = (a: number, b: number): number => Math.max(a, b) / Math.min(a, b);
+
+const FED: ReadonlySet<SignalClass> = new Set(["switched-supply", "pwm", "coil"]);
+const isDisjoint = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean =>
+  [...a].every((one) => !b.has(one));
+const WORDS_BY_THING: Readonly<Record<ThingFit, "words-shared" | "words-open" | "words-other">> = {
+  same: "words-shared",
+  shared: "words-shared",
+  aside: "words-shared",
+  shows: "words-shared",
+  open: "words-open",
+  neither: "words-open",
+  related: "words-other",
+  other: "words-other",
+};
 
 export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const [a, b] = [left.reading, right.reading];
@@ -187,7 +235,12 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     "not-understood": 1 - Math.min(a.understood, b.understood),
   };
   if (thing === "same") values[group === null ? "thing-same" : "thing-same-feed"] = 1;
-  else if (thing === "other") values[group === null ? "thing-other" : (`thing-other-${group}` as const)] = 1;
+  else if (thing === "other" && group === null) {
+    // Where a text was only read in part, the thing may be another one.
+    const doubt = Math.max(a.doubt, b.doubt);
+    values["thing-other"] = 1 - doubt;
+    values["thing-other-doubt"] = doubt;
+  } else if (thing === "other") values[`thing-other-${group ?? "feed"}`] = 1;
   else if (thing === "open") values[group === null ? "thing-open" : "thing-open-feed"] = 1;
   else values[`thing-${thing}` as const] = 1;
   if (isBus) values["bus-same"] = 1;
@@ -210,10 +263,26 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     values["kind-agrees"] = 1;
   const dash = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("gauge"));
   if (dash[0] !== dash[1] && thing !== "same") values["kind-clashes"] = 1;
+  // The lamp that tells of a heater is not the wire that feeds it or asks for it.
+  if (dash[0] !== dash[1] && thing === "same" && a.thing !== null && FED.has(a.thing.signal))
+    values["lamp-of-fed"] = 1;
+  if (
+    thing !== "same" &&
+    thing !== "shows" &&
+    a.kinds.size > 0 &&
+    b.kinds.size > 0 &&
+    isDisjoint(a.kinds, b.kinds)
+  )
+    values["kind-differs"] = 1;
   if (a.said !== "" && a.said === b.said && signalFit(left.signal, right.signal) !== "poor")
     values["text-same"] = 1;
-  const shared = sharedUnknown(a, b).length;
-  if (shared > 0) values["words-shared"] = Math.min(2, shared);
+  // "Oil pressure switch" and "oil pressure sender": that both names hold the same words is no news.
+  const names: Feature = WORDS_BY_THING[thing];
+  const shared = sharedWords(left.words, right.words, names === "words-other");
+  if (shared.rare > 0) {
+    values[names] = shared.rare;
+    if (names !== "words-shared") values["words-covered"] = shared.covered;
+  }
   const [v, w] = [a.volts, b.volts];
   if (v > 0 && w > 0 && ratio(v, w) >= 1.5) values["volts-differ"] = 1;
   return values;

@@ -26,7 +26,7 @@ function wayOf({ placed: { pin }, direction }: ReadPin): "source" | "load" | nul
 }
 /** Words that only say which way a wire works, and what is at its end, tell nothing of what it is for. */
 const WAY_WORDS =
-  /\b(in|input|out|output|from|to)\b\s*(the\s*)?(switch|stalk|motor|lamp|relay|actuator|module|dash)?|\bcontroller\b/gi;
+  /(?<=\w\s)\b(from|to)\b[^,;(]*|\b(in|input|out|output|from|to)\b\s*(the\s*)?(switch|stalk|motor|lamp|relay|actuator|module|dash)?|\bcontroller\b/gi;
 const withoutWay = (text: string): string => tokensOf(text.replace(WAY_WORDS, " ")).join(" ");
 
 /**

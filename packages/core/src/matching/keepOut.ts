@@ -20,7 +20,8 @@ const TOPICS = [
 export type KeepOut = (typeof TOPICS)[number]["what"] | "marked";
 
 /** A signal that tells whether mains is there, and what a charger gives, are of the low voltage. */
-const BESIDE_MAINS = /\b(present|detect\w*|ok|sense|charger|lamp|light|indicator|relay coil|control)\b/i;
+const BESIDE_MAINS =
+  /\b(presen\w*|detect\w*|ok|sens\w*|led|pilot|charger|lamp|light|indicator|relay coil|control)\b/i;
 /** DC above this is not touched without the training for it: voltage class B of UN Regulation No. 100 (from memory). */
 const SAFE_VOLTS = 60;
 const VOLTS = /(\d+(?:[.,]\d+)?) ?v(?:olts?|dc|ac)?\b/gi;

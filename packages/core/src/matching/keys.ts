@@ -10,12 +10,17 @@ const likelyClasses = ({ classes }: ReadPin): readonly SignalClass[] =>
   );
 const isOpen = ({ reading }: ReadPin): boolean => reading.vague || reading.things.every(isGeneric);
 
-function thingKeys({ reading }: ReadPin): readonly string[] {
+/** A word that one side has more often than this says nothing. */
+const LEAST_RARE = 1 / 6;
+
+function thingKeys({ reading, words }: ReadPin): readonly string[] {
   const things = [...reading.things, ...reading.aside].filter((thing) => !isGeneric(thing));
   return [
     ...things.map(({ name }) => `thing ${name}`),
     ...reading.things.filter((thing) => !isGeneric(thing)).map(({ family }) => `family ${family}`),
-    ...reading.unread.filter((word) => word.length > 2).map((word) => `word ${word}`),
+    ...words.flatMap(({ word, known, rarity }) =>
+      rarity < LEAST_RARE ? [] : [`word ${word}`, ...(known ? [] : [`start ${word.slice(0, 1)}`])],
+    ),
   ];
 }
 /** What a pin may be found by. */

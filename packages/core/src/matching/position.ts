@@ -1,7 +1,7 @@
-import { pinsInOrder, type Connector, type Dossier, type PinId } from "../model/index.ts";
+import { isNewShell, pinsInOrder, type Connector, type Dossier, type PinId } from "../model/index.ts";
 import type { ReadPin } from "./readPin.ts";
 
-/** A wire of the vehicle and the lead of a pigtail in the same place. */
+/** A wire of the vehicle and the lead of a pigtail, or the cavity of a new shell, in the same place. */
 export interface Placed {
   readonly vehicle: PinId;
   readonly incoming: PinId;
@@ -15,7 +15,8 @@ function cavitiesOf(connector: Connector): string | null {
 
 /**
  * A pigtail in place of a plug of the same cavities goes on wire by wire, 1 to 1 and 2 to 2, whatever the colours of the new leads
- * (common practice): where the job is a repair, one plug of the vehicle has the same cavities, and nobody wrote down what the leads do.
+ * (common practice): where the job is a repair, one plug of the vehicle has the same cavities, and nobody wrote down what the leads do. The
+ * wires of a broken shell go over into a new one in the same way.
  */
 export function pairedByPosition(
   { head, connectors }: Pick<Dossier, "head" | "connectors">,
@@ -30,14 +31,13 @@ export function pairedByPosition(
     const plugs = connectors.filter((one) => one.side === "vehicle" && cavitiesOf(one) === cavities);
     const [plug] = plugs;
     if (plug === undefined || plugs.length > 1) return [];
+    const open = new Set(right.map(({ placed }) => placed.pin.id));
     return left
       .filter(({ placed }) => placed.connector.id === plug.id)
       .flatMap(({ placed: { pin } }) => {
-        const lead = right.find(
-          ({ placed }) => placed.connector.id === pigtail.id && placed.pin.cavity === pin.cavity,
-        );
-        if (lead === undefined) return [];
-        return [{ vehicle: pin.id, incoming: lead.placed.pin.id }];
+        const there = pigtail.pins.find(({ cavity }) => cavity === pin.cavity);
+        if (there === undefined || !(open.has(there.id) || isNewShell(pigtail))) return [];
+        return [{ vehicle: pin.id, incoming: there.id }];
       });
   });
 }

@@ -5,15 +5,18 @@ import {
   leaningOf,
   readFunction,
   readMeaning,
+  type ContentWord,
   type Meaning,
 } from "../meaning/index.ts";
 import {
   pinColour,
+  SIDES,
   usualLevel,
   type Connector,
   type ConnectorId,
   type Direction,
   type Dossier,
+  type Pin,
   type PlacedPin,
   type SignalClass,
 } from "../model/index.ts";
@@ -35,10 +38,18 @@ export interface ReadPin {
   readonly colour: ReturnType<typeof pinColour>;
   /** Everything that the strength of a pair depends on: equal senses are weighed alike. */
   readonly sense: string;
+  /** The words that may name something, each with how rare it is in the job: 1 where each side has it once, a half where one of them has it twice. */
+  readonly words: readonly RareWord[];
   /** The colour in words, empty while it is not known. */
   readonly look: string;
   /** The cavity in its shell, empty without one: equal places are the same cavity of the same kind of shell. */
   readonly place: string;
+}
+
+export interface RareWord extends ContentWord {
+  readonly rarity: number;
+  /** No phrase of the lexicon holds it. */
+  readonly loose: boolean;
 }
 
 interface ReadPlug {
@@ -47,7 +58,14 @@ interface ReadPlug {
 }
 
 /** Reads the pins of a job, each in the light of its plug, with the user's own words before the lexicon's. */
-export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (placed: PlacedPin) => ReadPin {
+export function pinReader({
+  words,
+  head,
+  connectors,
+}: Pick<Dossier, "words" | "head" | "connectors">): (placed: PlacedPin) => ReadPin {
+  const readingOf = (connector: Connector, pin: Pin): Meaning =>
+    readFunction(pin.function, words, contextOf(connector, pin));
+  let rarity: ReadonlyMap<string, number> | null = null;
   const plugs = new Map<ConnectorId, ReadPlug>();
   const plugOf = (connector: Connector): ReadPlug => {
     const known = plugs.get(connector.id);
@@ -65,7 +83,13 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
   return (placed) => {
     const { pin, connector } = placed;
     const { leaning, shell } = plugOf(connector);
-    const reading = readFunction(pin.function, words, contextOf(connector, pin));
+    const reading = readingOf(connector, pin);
+    const rarities = (rarity ??= rarityOf(connectors, readingOf));
+    const rare = reading.content.map((one) => ({
+      ...one,
+      rarity: rarities.get(one.word) ?? 1,
+      loose: reading.loose.includes(one.word),
+    }));
     // A class that only repeats what the words tell, with or without their plug, is no surer than they are.
     const isGiven =
       pin.signal !== "unknown" &&
@@ -87,21 +111,56 @@ export function pinReader({ words, head }: Pick<Dossier, "words" | "head">): (pl
       level: { volts: pin.level ?? usualLevel(signal, head.nominalVolts), stated: pin.level !== null },
       direction: pin.direction,
       way,
-      sense: senseOf(reading, signal, classes, way, pin.size, pin.level),
+      words: rare,
+      sense: senseOf(reading, signal, classes, way, pin.size, pin.level, rare),
       look: colour === null ? "" : colourInWords(colour),
       place: shell === "" ? "" : `${shell} ${pin.cavity}`,
     };
   };
 }
 
+/** How rare each word is: one by the most pins of one side that have it. */
+function rarityOf(
+  connectors: readonly Connector[],
+  readingOf: (connector: Connector, pin: Pin) => Meaning,
+): ReadonlyMap<string, number> {
+  const most = new Map<string, number>();
+  for (const side of SIDES) {
+    const uses = new Map<string, number>();
+    for (const connector of connectors)
+      if (connector.side === side)
+        for (const pin of connector.pins)
+          if (pin.function !== "")
+            for (const { word } of readingOf(connector, pin).content)
+              uses.set(word, (uses.get(word) ?? 0) + 1);
+    for (const [word, count] of uses) most.set(word, Math.max(most.get(word) ?? 0, count));
+  }
+  return new Map([...most].map(([word, count]) => [word, 1 / count]));
+}
+
 const round = (value: number): number => Math.round(value * 100) / 100;
 const senseOf = (
-  { said, things, aside, vague, kinds, which, pole, contact, volts, unread, understood, fuzzy }: Meaning,
+  {
+    said,
+    things,
+    aside,
+    vague,
+    kinds,
+    which,
+    pole,
+    contact,
+    volts,
+    unread,
+    understood,
+    fuzzy,
+    doubt,
+  }: Meaning,
   signal: SignalClass,
   classes: ReadPin["classes"],
   way: ReadPin["way"],
   size: number | null,
   level: number | null,
+  rare: readonly RareWord[],
 ): string =>
   JSON.stringify([
     said,
@@ -122,4 +181,6 @@ const senseOf = (
     round(way.certain),
     size,
     level,
+    round(doubt),
+    rare.map(({ word, rarity, loose }) => [word, round(rarity), loose]),
   ]);

@@ -1,4 +1,4 @@
-import { isGeneric } from "../meaning/index.ts";
+import { isGeneric, tellsApart } from "../meaning/index.ts";
 import { isFeed, type SignalClass, type Sureness } from "../model/index.ts";
 import { thingFit } from "./features.ts";
 import type { ReadPin } from "./readPin.ts";
@@ -7,7 +7,7 @@ import type { ReadPin } from "./readPin.ts";
  * The case a pair must make before "sure" or "check" stands on it, in tenths of a log-odds unit. Read off the reliability of pairs on jobs that the fit
  * had not seen (docs/match.md): of sure ones 99 in 100 are right, of checked ones 9 in 10.
  */
-export const SURE = 33;
+export const SURE = 28;
 export const CHECK = 15;
 export const surenessAt = (confidence: number): Sureness =>
   confidence >= SURE ? "sure" : confidence >= CHECK ? "check" : "guess";
@@ -30,6 +30,9 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   if (areNumberedApart(left, right) || isShownBy(left, right) || isShownBy(right, left)) return false;
   if (both.some(({ classes, signal }) => (classes.get(signal) ?? 0) < CLASS_CERTAIN)) return false;
   if (left.reading.said !== "" && left.reading.said === right.reading.said) return true;
+  // "Horn" and "horn ground": the wire that is worked, or the one that leads back.
+  if ((left.signal === "ground") !== (right.signal === "ground")) return false;
+  if (hasOtherWords(left, right) || hasOtherWords(right, left)) return false;
   const fit = thingFit(left.reading, right.reading);
   if (fit === "same") return true;
   // Supplies, grounds and buses name no other thing: their class is what they are, if no word is left that may tell them apart.
@@ -44,6 +47,10 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
     )
   );
 }
+/** "Gear oil alarm" and "oil alarm": a word that only one of them has may name another part. */
+const hasOtherWords = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
+  a.loose.some((word) => tellsApart(word) && !b.content.some((other) => other.word === word));
+
 /** "CAN 1" and "CAN 2": the numbers may be each maker's own, or tell two wires apart. */
 function areNumberedApart({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean {
   const [own, theirs] = [a, b].map(({ said }) => new Set(said.match(NUMBERS)));
@@ -62,7 +69,8 @@ const isShownBy = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
 export function areLettersForCylinders({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean {
   if (!BY_CYLINDER.has(a.thing?.name ?? "") || !BY_CYLINDER.has(b.thing?.name ?? "")) return false;
   const isLettered = ({ which }: typeof a): boolean => which.has("letter") && !which.has("number");
-  const isNumbered = ({ which }: typeof a): boolean => which.has("number") && !which.has("letter");
+  const isNumbered = ({ which, said }: typeof a): boolean =>
+    !which.has("letter") && (which.has("number") || /(?:^| )[1-8]$/.test(said));
   return (isLettered(a) && isNumbered(b)) || (isNumbered(a) && isLettered(b));
 }
 const BY_CYLINDER = new Set(["injector", "ignition coil", "ignition trigger", "glow plug"]);

@@ -42,10 +42,12 @@ function scoresOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
   return own.scores;
 }
 
+/** So much less speaks for what a thing usually carries where most of the text names something else. */
+const DOUBTED = 0.3;
 /** What the thing usually carries; one that only stands aside says what kind of wire it may be, no more. */
 function byThing({ thing, usual, offer, clues }: Scoring): void {
   if (thing === undefined || usual === undefined || usual === "unknown") return;
-  const plain = clues.things.length === 0 ? 3 : 4.2;
+  const plain = clues.things.length === 0 ? 3 : 4.2 * (1 - DOUBTED * clues.doubt);
   offer(usual, isGeneric(thing) ? 5.6 : plain);
 }
 
@@ -72,7 +74,8 @@ function byReturn(own: Scoring): void {
   // A ground word beside a sensor is the sensor's own return, unless it names a place of the car.
   if (sign("ground") >= 2.5 || has("return")) {
     const place = isPlace();
-    if (isSensor && !place && usual !== "vr-pair" && usual !== "lamp-dimmer") offer("sensor-return", 6.6);
+    if (isSensor && !place && (usual !== "vr-pair" || has("hall")) && usual !== "lamp-dimmer")
+      offer("sensor-return", 6.6);
     if (usual === "vr-pair" && !place && has("return", "ground")) offer("sensor-return", 4.5);
     if (place && has("ground")) offer("ground", 6.5);
     if (isLamp && has("ground", "minus", "common", "return")) offer("ground", 5.8);
@@ -90,12 +93,24 @@ function byReturn(own: Scoring): void {
   if (has("ground") && never.some((word) => GROUND_PLACES.has(word))) offer("sensor-return", 7.2);
   if (sign("sensor-return") > 0 && has("power", "main", "body", "engine") && has("ground"))
     offer("ground", 6.4);
+  // "Earth (signal)": the electronics' own; "earth signal" is one that somebody switches.
+  const { tokens } = own.clues;
+  if (
+    tokens.length === 2 &&
+    tokens[0]?.word === "ground" &&
+    tokens[1]?.word === "signal" &&
+    tokens[1].inBrackets
+  ) {
+    own.scores.delete("switched-ground");
+    offer("sensor-return", 6.9);
+    offer("ground", 6.4);
+  }
   // "0 V" alone may be the power's or the sensors'; beside a sensor it is theirs.
   if (has("0v")) {
     if (has("sensor")) offer("sensor-return", 7);
     else if (own.words.length === 1) offer("ground", 6);
   }
-  const isPickup = usual === "vr-pair" || sign("vr-pair") >= 6;
+  const isPickup = (usual === "vr-pair" && !has("hall")) || sign("vr-pair") >= 6;
   if (isPickup && (pole !== null || has("high", "low", "plus", "minus")) && sign("ground") < 5)
     offer("vr-pair", 7.4);
   if (
@@ -117,15 +132,23 @@ function byReturn(own: Scoring): void {
 function byPole(own: Scoring): void {
   const { thing, usual, isSensor, isLamp, has, sign, offer } = own;
   const { kinds, pole } = own.clues;
+  // A Hall sensor has three wires, so its plus and minus feed it.
+  const isHall = sign("hall") > 0 || (has("hall") && usual !== undefined);
   if (kinds.has("coil") && pole !== null && has("side")) {
     offer("coil", 7);
     offer(pole === "plus" ? "switched-supply" : "switched-ground", 6.7);
   }
   if (pole === "minus") {
+    // "Main supply -": the supply's way back.
+    if ((thing === undefined || isGeneric(thing)) && sign("battery") > 0) {
+      own.scores.delete("battery");
+      offer("ground", 7);
+    }
     // "Fuel pump output (-)": a module that pulls down, no ground.
     if (thing !== undefined && !isGeneric(thing) && !isSensor && has("output", "trigger", "drive"))
       offer("switched-ground", 6.9);
-    if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
+    if (isHall) offer("sensor-return", 6.8);
+    else if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
       offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
     else if (isSensor) offer("sensor-return", 6.2);
     // A motor that turns both ways has no ground of its own.
@@ -140,7 +163,8 @@ function byPole(own: Scoring): void {
       offer("ground", kinds.has("telltale") ? 3 : 5.2);
   }
   if (pole === "plus") {
-    if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
+    if (isHall) offer("sensor-supply", 6.8);
+    else if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
       offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
     // A piezo, a probe or a thermistor has two wires, and the plus is its signal.
     else if (isSensor && ["knock sensor", "oxygen sensor"].includes(thing?.family ?? ""))
@@ -156,7 +180,7 @@ function byPole(own: Scoring): void {
 
 /** What the volts of a sensor say. */
 function bySensorSupply(own: Scoring): void {
-  const { isSensor, has, offer } = own;
+  const { isSensor, has, offer, words } = own;
   if (
     has("5v", "8v", "10v") &&
     !has("pulse", "logic", "signal", "range5v") &&
@@ -168,6 +192,8 @@ function bySensorSupply(own: Scoring): void {
     own.words.at(-1) === "12v" &&
     !has("signal", "output", "out", "from")
   )
+    offer("sensor-supply", 8.4);
+  if (isSensor && words[0] === "12v" && has("switched", "supply", "feed", "power"))
     offer("sensor-supply", 8.4);
   if (isSensor && has("supply", "power", "feed", "reference") && !has("low", "return", "ground", "control"))
     offer("sensor-supply", has("12v", "battery", "ignition") ? 4.4 : 6);
@@ -235,7 +261,13 @@ function byRelay(own: Scoring): void {
 
 /** What hangs on the wire, where no thing is named. */
 function byKind(own: Scoring): void {
-  const { usual, offer } = own;
+  const { usual, offer, words } = own;
+  // "12V SW": volts that somebody switches are the key's where nothing else is named.
+  if (usual === undefined && /^(plus )?(12|24)v switch$|^switch (12|24)v$/.test(words.join(" "))) {
+    own.scores.delete("switched-ground");
+    offer("ignition", 5.6);
+    return;
+  }
   const { kinds } = own.clues;
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);

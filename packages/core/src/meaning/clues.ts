@@ -13,6 +13,8 @@ export interface ClassClues {
   readonly kinds: ReadonlySet<Kind>;
   readonly pole: "plus" | "minus" | null;
   readonly contact: string | null;
+  /** 0 to 1: how far the thing may be another one (`Meaning.doubt`). */
+  readonly doubt: number;
   /** The text begins with "(-)" or "(+)": what a module gives or wants. */
   readonly mark: "plus" | "minus" | null;
   /** Places of the words that only tell where the wire comes from or goes to. */

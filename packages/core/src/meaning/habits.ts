@@ -26,7 +26,8 @@ function namesCorners(texts: readonly string[]): boolean {
 const ELECTRIC =
   /\b(?:ksi|contactor|pre-?charge|encoder|em brake|traction|inching|pack [+-]|motor controller)\b/i;
 const CAM = /^\s*(?:cam|cmp)\b/i;
-const CRANK = /^\s*crank\s*$/i;
+const CRANK = /^\s*crank\s*[+-]?\s*$/i;
+const CRANK_POLE = /^\s*crank\s*[+-]\s*$/i;
 
 const CLUSTER =
   /\b(?:tach(?:o|ometer)?|spe?e?d(?:o|ometer)?|fu(?:el)?|temp|ill(?:um)?|hi-?bm|beam|turn|chg|charge|mil)\b/i;
@@ -52,7 +53,9 @@ function habitsOf(texts: readonly string[]): ListHabits {
     climate:
       texts.some((text) => BLOWER.test(text)) || texts.filter((text) => CLIMATE.test(text)).length >= 3,
     gearLetters: new Set(texts.flatMap((text) => GEAR.exec(text)?.[1]?.toUpperCase() ?? [])).size >= 3,
-    pickups: texts.some((text) => CRANK.test(text)) && texts.some((text) => CAM.test(text)),
+    pickups:
+      texts.filter((text) => CRANK_POLE.test(text)).length === 2 ||
+      (texts.some((text) => CRANK.test(text)) && texts.some((text) => CAM.test(text))),
   };
 }
 

@@ -10,6 +10,7 @@ export {
   type MeaningSlot,
 } from "./meaning.ts";
 export { THINGS, type Thing } from "./lexicon/index.ts";
+export { tellsApart, wordLikeness, type ContentWord } from "./content.ts";
 export { isGeneric } from "./generic.ts";
 export { directionOf, leaningOf } from "./direction.ts";
 export { contextOf, readRows } from "./habits.ts";

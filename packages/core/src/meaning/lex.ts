@@ -21,7 +21,7 @@ const MOST_LETTERS = 600;
 
 /** Words that say nothing by themselves. */
 const SILENT = new Set(
-  "the a of is are it its be this that there i my der die das des den dem ein eine für for wire wires lead leads cable kabel draht here by each".split(
+  "the a of is are it its be this that there i my der die das des den dem ein eine für for wire wires lead leads cable kabel draht here by each ve".split(
     " ",
   ),
 );

@@ -70,6 +70,7 @@ export function poleOf(
   tokens: readonly Token[],
   signs: readonly Match[],
   contained: ReadonlySet<number>,
+  asidePlaces: ReadonlySet<number>,
 ): "plus" | "minus" | null {
   const inSign = new Set(
     signs
@@ -81,6 +82,8 @@ export function poleOf(
     if (word !== "plus" && word !== "minus") return;
     if (inSign.has(i) && !contained.has(i)) return;
     if (inBrackets && !/^\(/.test(raw)) return;
+    // "Revs from coil negative": the pole of another part.
+    if (!inBrackets && asidePlaces.has(i)) return;
     pole ??= word;
   });
   return pole;

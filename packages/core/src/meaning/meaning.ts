@@ -1,4 +1,5 @@
 import type { Direction, SignalClass } from "../model/index.ts";
+import type { ContentWord } from "./content.ts";
 import type { Thing } from "./lexicon/index.ts";
 import type { WhichOne } from "./whichOne.ts";
 
@@ -85,6 +86,12 @@ export interface Meaning {
   readonly direction: Direction | null;
   /** Words that were not understood. */
   readonly unread: readonly string[];
+  /** Words that may name something, whether a phrase of the lexicon holds them or not. */
+  readonly content: readonly ContentWord[];
+  /** Those of them that no phrase holds: they may tell the wire from another one of its name. */
+  readonly loose: readonly string[];
+  /** 0 to 1: how much of those words no phrase holds, or a half at least where the phrases name things that have nothing to do with each other: the thing may be another one. */
+  readonly doubt: number;
   /** 0 to 1: how much of the text was understood, words near to a known one counting half. */
   readonly understood: number;
   /** A word was only near to a known one. */

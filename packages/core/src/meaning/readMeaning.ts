@@ -1,6 +1,7 @@
-import type { Direction, SignalClass } from "../model/index.ts";
+import { isFeed, type Direction, type SignalClass } from "../model/index.ts";
 import { chooseThings, lexiconThing, ofBeam, placesAside, type Used } from "./chooseThings.ts";
 import { classesOf } from "./classes.ts";
+import { contentOf } from "./content.ts";
 import { wayOf } from "./direction.ts";
 import { isGeneric } from "./generic.ts";
 import type { Token } from "./lex.ts";
@@ -93,8 +94,20 @@ function read(text: string, context: MeaningContext): Meaning {
     if (kind !== undefined && !asidePlaces.has(i)) kinds.add(kind);
     const role = ROLE_WORDS[word];
     if ((word === "in" || word === "out") && !endsHere(tokens, i)) return;
+    // An input shaft is a part, no input.
+    if (tokens[i + 1]?.word === "shaft") return;
     if (role !== undefined && !(role === "ground" && contained.has(i))) roles.add(role);
   });
+  // "Defrost indicator", "rear demist LED": a lamp that tells of the thing.
+  const isTurn = things.some(
+    ({ family }) => family === "turn" || family === "flasher" || family === "trailer",
+  );
+  if (
+    things.length > 0 &&
+    !isTurn &&
+    tokens.some(({ word, raw }) => word === "indicator" || /^leds?$/.test(raw))
+  )
+    kinds.add("telltale");
   if (
     kinds.has("lamp") &&
     (kinds.has("telltale") || tokens.some(({ word }) => word === "control" || word === "pilot"))
@@ -104,14 +117,21 @@ function read(text: string, context: MeaningContext): Meaning {
   const levelWords = new Set([...contained].filter((place) => !isOutsideName(tokens, place)));
   const { which, pole } = sensesOf(tokens, things, {
     which: whichOne(tokens, levelWords, isOxygen),
-    pole: poleOf(tokens, freeSigns, contained),
+    pole: poleOf(tokens, freeSigns, contained, asidePlaces),
   });
   const contact = contactOf(tokens);
+  const heard = (place: number): boolean => !silenced.has(place);
+  const content = contentOf(tokens.filter((_, i) => heard(i)));
+  const held = [...used.map(({ match }) => match), ...signs, ...remarks];
+  // Where a wire comes from and goes to tells nothing of what it is.
+  const own = (place: number): boolean => heard(place) && !asidePlaces.has(place);
+  const naming = contentOf(tokens.filter((_, i) => own(i))).length;
+  const doubt = doubtOf(naming, looseIn(tokens, held, own).length, used);
   const mark = markOf(text, kinds, things);
   const spare = isSpare(tokens, signs, things, contact);
   const classes = spare
     ? NOTHING
-    : classesOf({ tokens, signs: freeSigns, things, aside, kinds, pole, contact, mark, asidePlaces });
+    : classesOf({ tokens, signs: freeSigns, things, aside, kinds, pole, contact, mark, doubt, asidePlaces });
   const [signal, certain] = bestOf(classes);
   const named = namedBy(
     ofBeam(things, which),
@@ -140,6 +160,10 @@ function read(text: string, context: MeaningContext): Meaning {
     signal,
     certain,
     unread: tokens.filter(({ kind }) => kind === "unknown").map(({ raw }) => raw),
+    content,
+    // What a feed is for may stand in brackets; it is one feed all the same.
+    loose: looseIn(tokens, held, (i) => heard(i) && !(isFeed(signal) && tokens[i]?.inBrackets === true)),
+    doubt,
     understood,
     fuzzy: tokens.some(({ kind }) => kind === "near"),
     givenBy: givenBy(tokens, used, freeSigns, remarks, which),
@@ -236,6 +260,21 @@ function understoodOf(
   });
   if (all === 0) return tokens.length > 0 && read.size > 0 ? 1 : 0;
   return got / all;
+}
+
+/** The words that may name something, at some places of a text, and stand in no phrase. */
+function looseIn(
+  tokens: readonly Token[],
+  matches: readonly Match[],
+  counts: (place: number) => boolean,
+): readonly string[] {
+  const held = new Set(matches.flatMap(({ at }) => at).map((place) => tokens[place]?.word));
+  return contentOf(tokens.filter(({ word }, i) => counts(i) && !held.has(word))).map(({ word }) => word);
+}
+/** How far the thing may be another one: most of the words name something else, or the phrases do not agree on what the text is about. */
+function doubtOf(naming: number, loose: number, used: readonly Used[]): number {
+  const families = new Set(used.filter(({ thing }) => !isGeneric(thing)).map(({ thing }) => thing.family));
+  return Math.max(naming === 0 ? 0 : loose / naming, families.size > 1 ? 0.5 : 0);
 }
 
 function givenBy(

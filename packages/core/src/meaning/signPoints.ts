@@ -86,7 +86,7 @@ const STRONG: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-li
 /** What a sign says for its class. */
 export const points = (
   { at }: Match,
-  { tokens, asidePlaces }: Pick<ClassClues, "tokens" | "asidePlaces">,
+  { tokens, asidePlaces, things }: Pick<ClassClues, "tokens" | "asidePlaces" | "things">,
   of: SignalClass,
 ): number => {
   const [first] = at;
@@ -98,5 +98,9 @@ export const points = (
   const said = STRONG.has(of) && at.length > 1 ? base + 1 : base;
   // Behind a bracket stand remarks, but whoever writes there how it is switched means this wire.
   const isRemark = token?.inBrackets === true || at.every((place) => asidePlaces.has(place));
-  return isRemark && of !== "switched-ground" && of !== "switched-supply" ? said * 0.62 : said;
+  // "Start signal from ignition switch": where it comes from says little once the text has named what it is.
+  const isElsewhere = token?.inBrackets !== true && things.length > 0;
+  return isRemark && of !== "switched-ground" && of !== "switched-supply"
+    ? said * (isElsewhere ? 0.45 : 0.62)
+    : said;
 };

@@ -1,5 +1,5 @@
 import { lex, type Token } from "./lex.ts";
-import { LETTER_CORNERS } from "./whichOne.ts";
+import { CABIN_WORD, LETTER_CORNERS } from "./whichOne.ts";
 
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
@@ -41,6 +41,7 @@ const LONE_WORDS: Readonly<Record<string, string>> = { e: "ground", b: "bplus", 
 const LONE = /^\s*\(?(?:e|b|mass)\)?\s*(?:[,(]\s*fuse.*)?$/i;
 /** The positions of a direction lever by their letters. */
 const LEVER: Readonly<Record<string, string>> = { f: "forward", r: "reverse", n: "neutral" };
+const SEATS: Readonly<Record<string, string>> = { dr: "driver", as: "passenger" };
 const DIN_BARE = /^(15|30|31|31b|49a?|50|53[abc]?|54|55|56[abd]?|57|58[lrkd]?|61|75|85|86|87a?)$/;
 
 const as = (token: Token, word: string): Token => ({ ...token, word, kind: "known" });
@@ -89,7 +90,11 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     const [only] = tokens;
     if (only !== undefined && /^\s*tr[ -]?[lr]\b/i.test(text))
       return [as(only, "turn"), as(only, /l\s*$/i.test(text) ? "left" : "right")];
-    return tokens.length === 1
+    if (/^(high|main) beam$/.test(tokens.map(({ word }) => word).join(" ")))
+      return [...tokens, as(only as Token, "telltale")];
+    const isOneWord =
+      tokens.length === 1 || (tokens.length === 2 && /^(plus|minus)$/.test(tokens[1]?.word ?? ""));
+    return isOneWord
       ? each(({ word, raw }) => (TELLTALES[word] ?? TELLTALES[raw])?.split(" "))(tokens, text)
       : tokens;
   },
@@ -100,7 +105,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
   gearLetters: (tokens, text) =>
     /^\s*[prndl]\s*$/i.test(text) ? each((token) => ["gear", "position", token.raw])(tokens, text) : tokens,
   pickups: (tokens, text) =>
-    tokens.length === 1
+    tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
       : tokens,
 };
@@ -119,10 +124,17 @@ const TELLTALES: Readonly<Record<string, string>> = {
   door: "door ajar lamp",
   belt: "belt warning lamp",
   brake: "brake warning lamp",
-  abs: "abs lamp",
   airbag: "airbag warning lamp",
   oil: "oil pressure lamp",
   security: "security lamp",
+  abs: "abs lamp",
+  stand: "side stand lamp",
+  n: "neutral lamp",
+  neutral: "neutral lamp",
+  hi: "high beam lamp",
+  efi: "engine check lamp",
+  gear: "gear position",
+  hb: "high beam lamp",
   fuel: "fuel level",
   fu: "fuel level",
 };
@@ -144,6 +156,17 @@ export function tokensIn(text: string, context: MeaningContext): readonly Token[
   const lone = LONE_WORDS[only.raw];
   if (lone !== undefined && LONE.test(text)) tokens = [as(only, lone), ...tokens.slice(1)];
   for (const habit of HABITS) if (context[habit] === true) tokens = IN_LISTS[habit](tokens, text);
+  // Makers' English calls the seats DR and AS (common practice, no source).
+  if (/\b(?:dr|as)\b/i.test(text) && has(tokens, CABIN_WORD))
+    tokens = tokens.map((token, i) => {
+      const seat = SEATS[token.raw];
+      const isSeat =
+        seat !== undefined &&
+        tokens.length > i + 1 &&
+        (i === 0 || token.raw === "dr") &&
+        tokens.some(({ word }, at) => at > i && (CABIN_WORD.test(word) || word === "power"));
+      return isSeat ? as(token, seat) : token;
+    });
   if (has(tokens, /^(shuttle|direction)$/))
     tokens = each(({ raw }) => (LEVER[raw] === undefined ? undefined : [LEVER[raw]]))(tokens, text);
   // A sensor at the crank is the crankshaft's; nothing cranks through it.

@@ -17,6 +17,7 @@ const DIMENSIONS = [
   "axis",
   "action",
   "port",
+  "shaft",
   "contact",
   "bank",
   "sensor",
@@ -178,14 +179,11 @@ export function whichOne(
       return;
     }
     if (word === "driver" && before === "side") return;
+    if (word === "turbine" || (word === "input" && after === "shaft")) return add("shaft", "input");
+    if (word === "output" && after === "shaft") return add("shaft", "output");
     // A back light is a lamp behind a dial.
     if (written === "back" && /^(lamp|illumination|lit|feed)$/.test(after)) return;
-    if (
-      written === "driver" &&
-      !/^(door|seat|window|side|mirror|airbag)$/.test(after) &&
-      !/^(for|door|seat|window|mirror)$/.test(before)
-    )
-      return;
+    if (written === "driver" && !isOfTheCabin(tokens, i)) return;
     const meaning = MEANING.get(word);
     if (meaning === undefined) return;
     const [dimension, value] = meaning;
@@ -221,6 +219,13 @@ export function whichOne(
   }
   return found;
 }
+
+/** A driver is a person where a window, seat, door or mirror is spoken of, and an output elsewhere. */
+const isOfTheCabin = (tokens: readonly Token[], at: number): boolean =>
+  tokens.some(({ word }, i) => i !== at && CABIN_WORD.test(word)) &&
+  !/^(ls|hs|output|low|high|side|coil|relay)$/.test(tokens[at - 1]?.word ?? "");
+export const CABIN_WORD =
+  /^(door|seat|window|mirror|airbag|belt|buckle|lumbar|recline|cushion|courtesy|ajar|footwell|visor|vanity|side|lock|unlock)$/;
 
 /**
  * The place of the number that tells which one: a cylinder's before one that is called a number, that before a plain one, and a maker's

@@ -148,6 +148,10 @@ export function pinColour(pin: Pin, connector: Pick<Connector, "colourSystem">):
 export const speaksOfPart = ({ leads, module }: Pick<Connector, "leads" | "module">): boolean =>
   leads === "flying" || module !== "";
 
+/** A shell that holds no wire: a new one that wires are to go into. */
+export const isNewShell = ({ pins }: Pick<Connector, "pins">): boolean =>
+  pins.length > 0 && pins.every(({ content }) => content === "empty");
+
 /** A pin whose use is known: empty, or with a function. */
 export const isKnown = (pin: Pin): boolean => pin.content === "empty" || pin.function !== "";
 

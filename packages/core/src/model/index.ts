@@ -41,6 +41,7 @@ export {
   blankPin,
   CAVITY_CONTENTS,
   isKnown,
+  isNewShell,
   lastOrder,
   pinColour,
   pinsInOrder,

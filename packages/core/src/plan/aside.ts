@@ -1,11 +1,12 @@
 import { cutPlugEnd, endsByCavity, wireOfEnd, type HarnessState } from "../harness/index.ts";
 import { wireId, type ConnectorId, type EndId } from "../model/index.ts";
+import { emptied } from "./emptied.ts";
 import { liveConnectors, type Handling, type Mates } from "./stages.ts";
 import type { Step } from "./step.ts";
 
 /**
- * Plugs of the vehicle's looms that are taken away whole, with the stubs in them: apart when the wires are done, every wire in them cut
- * behind the plug, and nothing left that they could be plugged into.
+ * Plugs of the vehicle's looms that are taken away: apart when the wires are done, every wire in them cut behind the plug or gone over
+ * into another one, and nothing left that they could be plugged into.
  */
 export function plugsSetAside(
   { handled, adapted }: Pick<Handling, "handled" | "adapted">,
@@ -27,6 +28,7 @@ export function plugsSetAside(
       stubs.set(connector, [...(stubs.get(connector) ?? []), isStub]);
     }
   }
+  const empty = emptied(start, wired);
   const cutOff = handled.flatMap(({ id, side, leads }) => {
     const own = stubs.get(id) ?? [];
     return side === "vehicle" &&
@@ -35,8 +37,7 @@ export function plugsSetAside(
       !adapted.has(id) &&
       (start.plugged[id] ?? "own") === "own" &&
       (wired.plugged[id] ?? null) === null &&
-      own.length > 0 &&
-      own.every((isStub) => isStub)
+      (empty.has(id) || (own.length > 0 && own.every((isStub) => isStub)))
       ? [id]
       : [];
   });

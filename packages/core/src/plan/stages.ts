@@ -15,6 +15,7 @@ import {
   decisionPins,
   hangingOn,
   hasFuseToFit,
+  isNewShell,
   pinsInOrder,
   type Connector,
   type ConnectorId,
@@ -29,6 +30,7 @@ import {
   type WorklistEdits,
 } from "../model/index.ts";
 import { inHand, type Draft } from "./templates/draft.ts";
+import { emptied } from "./emptied.ts";
 import type { Step } from "./step.ts";
 
 /** Steps of one place, or of the job as a whole. */
@@ -240,7 +242,10 @@ export function opening(
         const pull = from !== null && !apart.has(connector.id) && !tapped.has(connector.id);
         if (pull) for (const one of [connector.id, from]) apart.add(one as ConnectorId);
         return [
-          { kind: "photograph", role: `photograph:${connector.id}`, op: null, ...here },
+          // A new shell holds nothing yet.
+          ...(isNewShell(connector)
+            ? []
+            : [{ kind: "photograph", role: `photograph:${connector.id}`, op: null, ...here } as const]),
           ...(pull
             ? [
                 {
@@ -302,6 +307,7 @@ export function closing(
 ): readonly Stage[] {
   const joined = new Set<ConnectorId>();
   const leaves = leaving(dossier, before);
+  const bare = new Set([...emptied(before, state)].filter((id) => aside.has(id)));
   const alive = new Set([...liveConnectors(state), ...handled.filter(isPartlyRecorded).map(({ id }) => id)]);
   const order = places.flatMap((place) =>
     handled.filter((connector) => connector.place === place).map(({ id }) => id),
@@ -316,9 +322,10 @@ export function closing(
       .filter((connector) => connector.place === place)
       .flatMap((connector): readonly Draft[] => {
         const here = { connector: connector.id, place };
-        const holes = connector.sealed
-          ? pinsInOrder(connector).filter(({ id }) => state.cavities[id]?.state === "vacated")
-          : [];
+        const holes =
+          connector.sealed && !bare.has(connector.id)
+            ? pinsInOrder(connector).filter(({ id }) => state.cavities[id]?.state === "vacated")
+            : [];
         const gone = leaves.has(connector.id);
         const into = adapted.has(connector.id)
           ? builtShell(connector.id)
@@ -335,7 +342,7 @@ export function closing(
           closed(into, connector.id);
         if (connect) for (const one of [connector.id, into]) joined.add(one as ConnectorId);
         return [
-          ...(unlocked.has(connector.id)
+          ...(unlocked.has(connector.id) && !bare.has(connector.id)
             ? [
                 {
                   kind: "close-lock",
@@ -356,16 +363,7 @@ export function closing(
             at: id,
             ...here,
           })),
-          ...(aside.has(connector.id)
-            ? [
-                {
-                  kind: "set-aside",
-                  role: `set-aside:${connector.id}`,
-                  op: { kind: "discard", connector: connector.id, to: "out" },
-                  ...here,
-                } as const,
-              ]
-            : []),
+          ...(aside.has(connector.id) ? [takenAway(connector.id, bare, here)] : []),
           ...(jointed.has(connector.id) || (!lives && !aside.has(connector.id))
             ? [
                 {
@@ -403,6 +401,20 @@ export function closing(
     puttingBack(dossier, handled, decisions, pin),
   ].filter(({ drafts }) => drafts.length > 0);
 }
+
+/** An empty shell has no stubs in it that an operation would have to take off the loom. */
+const takenAway = (
+  connector: ConnectorId,
+  empty: ReadonlySet<ConnectorId>,
+  here: { readonly place: string },
+): Draft => ({
+  kind: "set-aside",
+  role: `set-aside:${connector}`,
+  op: empty.has(connector) ? null : { kind: "discard", connector, to: "out" },
+  text: empty.has(connector) ? "empty" : "",
+  connector,
+  ...here,
+});
 
 const insulated = (connector: Connector, ends: ReadonlySet<EndId>): readonly Draft[] =>
   ends.size === 0

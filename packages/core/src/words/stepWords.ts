@@ -6,8 +6,10 @@ import {
   pinColour,
   pinName,
   fuseWordsIn,
+  isNewShell,
   supplyWordsIn,
   type Connector,
+  type ConnectorId,
   type DeviceKind,
   type Dossier,
   type JointKind,
@@ -314,7 +316,9 @@ export function stepWords(
         ? words("the empty plug back", `${name}, all its wires now cut off`)
         : words("the loom over its joints", `${name}, joints apart from each other`);
     case "set-aside":
-      return words("the old plug with its stubs", name);
+      return step.text === "empty"
+        ? { ...words("the empty shell", name), before: ["No wire is left in it", "Kept until the job is proved"] }
+        : words("the old plug with its stubs", name);
     case "label":
       return words(wireWords(wire), here("at", ", and its twins"));
     case "check":
@@ -472,9 +476,25 @@ const TAP_WORDS: Readonly<Record<JointKind, string>> = {
 
 /** What a connector is plugged into, where that is not simply its own counterpart. */
 function whereTo(dossier: Dossier, { op }: Step): string | null {
-  if (op?.kind !== "connect" || op.into === "own") return null;
+  if (op?.kind !== "connect") return null;
+  const emptied = movedFrom(dossier, op.connector);
+  if (op.into === "own") return emptied === null ? null : `where ${emptied} was`;
   if (isBuilt(op.into)) return "into the adapter";
   return `into ${dossier.connectors.find(({ id }) => id === op.into)?.name ?? "its mate"}`;
+}
+
+/** The plug whose wires go over into a new shell. */
+function movedFrom({ decisions, connectors }: Dossier, shell: ConnectorId): string | null {
+  const at = new Map(connectors.flatMap((one) => one.pins.map(({ id }) => [id, one] as const)));
+  const from = new Set(
+    decisions.flatMap((decision) =>
+      decision.kind === "move" && at.get(decision.to)?.id === shell
+        ? [at.get(decision.pin)?.name ?? ""]
+        : [],
+    ),
+  );
+  const [only = null] = from;
+  return from.size === 1 && connectors.some((one) => one.id === shell && isNewShell(one)) ? only : null;
 }
 
 /** "2.5 mm², from F22, 20 A to the bus bar, fuse holder near F22 and no fuse in it". */

@@ -5,28 +5,30 @@
  */
 export const ENGINE = `
 # coolant temperature
+coolant temperature switch | switched-ground load lamp-on | high water temperature; high water temperature switch; high coolant temperature; high coolant temperature contact; high coolant temperature switch; coolant temperature switch; overheat switch; over temperature switch; water temperature switch; temperature switch engine; engine overheat; cooling water alarm; cooling water alarm contact; water temperature alarm; water temp alarm switch; coolant alarm; water alarm; engine temperature alarm
 coolant temperature | resistive-sensor load limp | coolant temperature; engine coolant temperature; water temperature; engine temperature; temperature gauge; temperature sensor; bottom tank temperature; radiator temperature; temperature; coolant gauge; water gauge; coolant sensor; water sensor; temperature number 1; thermistor; coolant
 temperature warning lamp | switched-ground source lamp-off | temperature warning lamp; temperature telltale; overheat lamp; hot lamp; overtemperature lamp; coolant temperature lamp; temperature lamp; water temperature lamp
 temperature switch | switched-ground load comfort-lost | temperature switch; thermostat switch; radiator thermostat; fan switch; fan thermostat; radiator fan thermostat; radiator switch; thermostat; coolant temperature switch; thermal switch; thermotime switch; thermal switch; thermo switch; thermo switch radiator; fan thermo switch; radiator switch
 cylinder head temperature | resistive-sensor load limp | cylinder head temperature; head temperature
 # coolant level
-coolant level | switched-ground load lamp-on | coolant level; engine coolant level; coolant shortage; expansion tank switch; expansion tank; coolant low; water level; coolant level lamp; expansion tank lamp; coolant shortage contact; expansion tank level; low coolant; low coolant sensor; low coolant switch; coolant low sensor
+coolant level | switched-ground load lamp-on | coolant level; engine coolant level; coolant shortage; expansion tank switch; expansion tank; coolant low; water level; coolant level lamp; expansion tank lamp; coolant shortage contact; expansion tank level; low coolant; low coolant sensor; low coolant switch; coolant low sensor; low coolant level; low coolant level probe; coolant level probe; low water level; radiator level
 # oil pressure
+gearbox oil alarm | switched-ground load lamp-on | gear oil alarm; gearbox oil pressure switch; gear oil pressure switch; gearbox oil alarm; transmission oil alarm; gear oil switch
 oil pressure | resistive-sensor load reads-wrong | oil pressure; engine oil pressure; oil pressure gauge; oil pressure sensor; oil sensor; oil gauge
-oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure; oil warning switch; oil lamp sensor; oil lamp switch; oil pressure sensor idiot lamp
+oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure; oil warning switch; oil lamp sensor; oil lamp switch; oil pressure sensor idiot lamp; low oil pressure contact; low oil pressure switch; oil low; oil press low switch; oil pressure alarm; oil pressure alarm contact; oil alarm; oil alarm switch; oil alarm contact
 oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp; oil alarm lamp; low oil alarm lamp; oil alarm; oil wl
 # oil temperature
 oil temperature | resistive-sensor load code | oil temperature; engine oil temperature
 # oil level
 oil level | resistive-sensor load lamp-on | oil level; engine oil level; oil level sensor; oil level switch; low oil level; hydraulic tank level; hydraulic oil level; hydraulic level; hydraulic tank low
 # air temperature
-intake air temperature | resistive-sensor load poor-running | intake air temperature; intake temperature; air temperature; manifold air temperature; act; inlet air; intake air
-charge air temperature | resistive-sensor load limp | charge air temperature; boost air temperature; charge air cooler; intercooler temperature; charge air cooler temperature
+intake air temperature | resistive-sensor load poor-running | intake air temperature; intake temperature; air temperature; manifold air temperature; act; inlet air; intake air; plenum temperature; air charge temperature
+charge air temperature | resistive-sensor load limp | charge air temperature; boost air temperature; charge air cooler; intercooler temperature; charge air cooler temperature; charge temperature; boost temperature; plenum temperature
 outside temperature | resistive-sensor load reads-wrong | outside temperature; ambient temperature; ambient air temperature; oat; outside air; outside sensor; outside; mirror temperature sensor; ambient temperature sensor in mirror; ambient temperature sensor mirror
 # throttle position
 throttle position | analog load limp | throttle position; throttle position sensor; throttle sensor; throttle potentiometer; throttle signal; throttle position signal; throttle angle; throttle; vta; throttle body position; throttle body sensor; throttle body signal
 closed throttle switch | switched-ground load poor-running | closed throttle; closed throttle position; idle switch; idle contact; ctp; idle position switch; throttle idle switch; accelerator switch idle; idle switch accelerator; idle contact load sensor; pedal switch idle; idle validation; idle validation switch
-wide open throttle switch | switched-ground load poor-running | wide open throttle; wot; full load switch; full throttle switch; full load contact
+wide open throttle switch | switched-ground load poor-running | wide open throttle; wot; full load switch; full throttle switch; full load contact; throttle switch full load; full load; full throttle; throttle full load; kick down full load
 throttle motor | pwm source limp | throttle motor; throttle control motor; electronic throttle; throttle body motor; etc motor; tb; throttle valve motor; throttle motor control; throttle drive; electronic throttle motor; etc m; throttle m; etc motor; etc; throttle body motor; motor throttle body
 # accelerator position
 accelerator position | analog load limp | accelerator position; accelerator position sensor; accelerator pedal; accelerator pedal position; pedal position; pedal sensor; accelerator pedal sensor; gas pedal; throttle pedal; pedal potentiometer; ap; accelerator; foot pedal; pedal; throttle potentiometer pedal; potentiometer; accelerator wiper; accelerator potentiometer wiper; accelerator potentiometer
@@ -52,6 +54,7 @@ wideband pump current | other-data source code | wideband pump; pump current; pu
 wideband nernst cell | analog load code | nernst; nernst cell; nernst voltage; vs cell
 wideband oxygen sensor | analog load code | wideband; wideband signal; wideband output; wideband oxygen sensor; wideband analog; wideband 0; afr analog output; afr output; lambda analog; lambda controller output; lambda controller; afr 0 5v; afr input
 # exhaust
+exhaust temperature switch | switched-ground load lamp-on | exhaust temperature alarm; exhaust water temperature; exhaust water temperature alarm; exhaust temperature switch; exhaust alarm; exhaust temp switch
 exhaust gas temperature | resistive-sensor load code | exhaust gas temperature; exhaust temperature; catalyst temperature; exhaust gas sensor; pyrometer; egt; particulate temperature; particulate inlet temperature; exhaust temperature; particulate temperature in; particulate temperature out
 exhaust differential pressure | analog load limp | differential pressure; particulate pressure; particulate differential pressure; particulate filter pressure; exhaust pressure; exhaust back pressure; dpf differential pressure; dpf diff pressure; dpf pressure; differential pressure exhaust; diff pressure sensor; particulate diff pressure; delta p; delta p sensor; diff pressure; delta pressure; soot pressure; particulate pressure
 nox sensor | other-data both limp | nox; nox sensor
@@ -65,20 +68,20 @@ exhaust gas recirculation valve | pwm source code | egr; egr valve; exhaust gas 
 exhaust gas recirculation position | analog load code | egr position; egr lift; egr valve position; egr feedback; exhaust gas recirculation position
 # fuel pressure
 fuel rail pressure | analog load limp | fuel rail pressure; rail pressure; fuel pressure sensor; fuel pressure
-fuel temperature | resistive-sensor load code | fuel temperature
+fuel temperature | resistive-sensor load code | fuel temperature; fts; fuel temp
 flex fuel sensor | pwm load poor-running | flex fuel; flexible fuel; ethanol sensor; fuel composition; ethanol; ff
 water in fuel | switched-ground load lamp-off | water in fuel; fuel water; fuel filter water; water separator
 # injector
 injector | switched-ground source poor-running | injector; fuel injector; injector control; injector driver; injector output; injection
 direct injector high side | coil source poor-running | injector high; direct injector; injector boost; injector high side
-cold start injector | switched-ground source poor-running | cold start injector; cold start valve
+cold start injector | switched-ground source poor-running | cold start injector; cold start valve; fifth injector; cold start jet; start injector
 # glow
 glow plug | switched-supply source poor-running | glow plug; heater plug; intake heater; grid heater; manifold heater; air heater; glow plug control; glow; flame start
-glow plug relay | switched-ground source poor-running | glow relay; glow plug relay; glow control; intake heater relay; grid heater relay; t19; glow plug control relay; pre heater relay; preheater relay; preheat relay; pre heat relay control; preheat
+glow plug relay | switched-ground source poor-running | glow relay; glow plug relay; glow control; intake heater relay; grid heater relay; t19; glow plug control relay; pre heater relay; preheater relay; preheat relay; pre heat relay control; preheat; cold start aid; cold starting aid; flame start; flame plug; thermostart; air heater relay; grid heater; start aid; glow button; heat push; preheat relay output; preheat push; preheat button
 glow start | start load no-start | t17; glow start
 glow lamp | switched-ground source lamp-off | glow lamp; glow plug lamp; wait to start; wait lamp; glow indicator; glow telltale; wait to start lamp; glow plug telltale; coil lamp
 # fuel shut-off
-fuel shut-off valve | switched-supply source no-start | fuel cut; fuel cut solenoid; stop solenoid; fuel shutdown valve; shutdown solenoid; fuel stop solenoid; fuel solenoid; engine stop solenoid; run solenoid; fuel shutdown; fuel lock; fuel valve; fuel cut valve; fuel shut off; shut off solenoid; injection pump solenoid; fuel shutoff valve; shutdown valve diesel; shutdown valve; diesel stop solenoid
+fuel shut-off valve | switched-supply source no-start | fuel cut; fuel cut solenoid; stop solenoid; fuel shutdown valve; shutdown solenoid; fuel stop solenoid; fuel solenoid; engine stop solenoid; run solenoid; fuel shutdown; fuel lock; fuel valve; fuel cut valve; fuel shut off; shut off solenoid; injection pump solenoid; fuel shutoff valve; shutdown valve diesel; shutdown valve; diesel stop solenoid; fuel stop; fuel shut off hold; pull to run; stop valve; fuel shutoff hold; fuel shutoff pull; hold coil; pull coil; stop magnet; run valve; fuel hold; fuel rack solenoid; fuel rack; fuel output; fuel out; fuel relay output; run relay; fuel solenoid output; rack solenoid; energise to run; energise to stop; stop sol; stop magnet energise
 engine stop | switched-ground load nothing | engine stop; engine stop request; stop switch engine; engine kill; kill; kill switch; engine shutdown; engine cut; engine stop switch; emergency stop; ignition kill; ignition cut; stop engine; e stop; emergency stop switch; remote stop; remote engine stop; stop solenoid switch; engine stop button; stop engine switch; stop push button engine
 magneto stop | switched-ground source nothing | t2; magneto; short circuit terminal; magneto kill; magneto stop
 fuel metering valve | switched-ground source limp | fuel metering; metering unit; mprop; fuel quantity valve; intake metering valve; suction control valve; rail pressure valve; pressure control valve; fuel pressure regulator; fuel quantity; metering valve; suction control valve; inlet metering valve
@@ -90,7 +93,7 @@ heater fuel pump | pwm source dead | heater fuel pump; dosing pump; heater dosin
 # main relay
 main relay | switched-ground source no-start | main relay; power relay; control unit relay; eec relay; system relay; rm; relay module; efi relay; ecu relay; efi main relay; main relay hold; engine relay; power hold; relay hold; ecu main relay; engine control relay
 # idle
-idle air control | coil source poor-running | idle air control; idle valve; idle speed control; idle stepper; idle air valve; idle control valve; idle speed valve; idle air control valve; idle speed control valve; idle speed motor; stepper motor; iac motor; idle motor; idle; idle actuator; isc valve; idle stabilisation valve; idle stabilisation; idle control
+idle air control | coil source poor-running | idle air control; idle valve; idle speed control; idle stepper; idle air valve; idle control valve; idle speed valve; idle air control valve; idle speed control valve; idle speed motor; stepper motor; iac motor; idle motor; idle; idle actuator; isc valve; idle stabilisation valve; idle stabilisation; idle control; auxiliary air device; auxiliary air valve; extra air valve; bypass air valve; idle up valve; idle bypass valve
 idle up | switched-supply source poor-running | idle up; idle up valve; fast idle; fast idle valve; high idle; vsv idle; idle up request; idle kicker; idle kicker solenoid; kicker solenoid
 intake throttle valve | pwm source code | intake throttle; intake throttle valve; air shut off flap; intake shut off flap; air shut off valve; intake flap; throttle flap; anti shudder valve; intake air throttle
 engine speed adjust | switched-supply load comfort-lost | hand throttle; idle raise; idle adjust; engine speed increase; engine speed decrease; engine speed up; engine speed down; throttle up; throttle down; rpm increase; rpm decrease; hand throttle increase; hand throttle decrease; idle increase; idle decrease
@@ -127,7 +130,8 @@ vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; 
 # hours
 hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours
 # starter
-starter relay | start source no-start | starter relay; starter solenoid; starter control; starter motor relay; starter; t50f; t50a; t50b; t50c; t50d; t50h; t48; starter motor solenoid; starter operating winding; starter solenoid spade; start solenoid; starter motor; starter trigger; solenoid trigger; starter output; starter solenoid trigger; starter wire; starter solenoid s terminal; starter interrupt; start motor; start relay; cranking motor; crank relay; crank relay coil; crank output; cranking relay; starter s terminal; starter solenoid s; solenoid s terminal; s terminal starter
+engine run lock | switched-supply load nothing | run lock; engine run lock; key out run; run on lock; engine hold
+starter relay | start source no-start | starter relay; starter solenoid; starter control; starter motor relay; starter; t50f; t50a; t50b; t50c; t50d; t50h; t48; starter motor solenoid; starter operating winding; starter solenoid spade; start solenoid; starter motor; starter trigger; solenoid trigger; starter output; starter solenoid trigger; starter wire; starter solenoid s terminal; starter interrupt; start motor; start relay; cranking motor; crank relay; crank relay coil; crank output; cranking relay; starter s terminal; starter solenoid s; solenoid s terminal; s terminal starter; start relay output; crank out; start output relay; start relay trigger
 starter main supply | battery load no-start | t45; t45a; t45b; starter main; starter battery cable; starter main stud; starter battery post; starter solenoid battery post; starter solenoid main stud; starter stud; solenoid battery stud; starter battery stud; starter cable; starter b terminal
 # start interlock
 start inhibit | switched-ground load no-start interlock | start inhibit; start lock; t50e; t50g; start interlock; starter interlock; crank inhibit; starter inhibit; start inhibit relay; starter lockout; crank interlock; start enable interlock; start lockout
@@ -139,13 +143,14 @@ charge indicator | charge-indicator both charge-lost | charge indicator; charge 
 alternator field | pwm source charge-lost | alternator field; df; dfm; tdf; tdf1; tdf2; generator field; field; alternator command; generator control; alternator control; alternator f terminal; field control; generator f terminal; alternator load; generator command; alternator fr; terminal df1; terminal df2; terminal df; alternator f; alternator dfm
 alternator sense | battery load charge-lost | alternator sense; s terminal; sense; alternator s terminal; regulator sense; alternator voltage sense; alternator s; generator sense; s terminal alternator; generator battery voltage sense; battery voltage sense generator; generator voltage sense; alternator battery sense; generator battery sense; alternator battery voltage sense
 alternator output | battery source charge-lost | alternator output; alternator bplus; t51; t51e; generator output; generator; alternator main output; alternator b terminal; alternator b; alternator main; alternator; generator bplus; alternator feed; alternator out; alternator battery; charge cable; charge cable battery; alternator b plus; alternator stud; alternator output cable
-alternator phase | pwm source nothing | alternator w; alternator phase; t59; t59a; t59b; t59c; phase tap; w terminal; alternator w terminal; alternator stator; alternator tach; alternator ac tap; stator; alternator terminal p; alternator p; p terminal; alternator frequency; phase terminal
+alternator phase | pwm source nothing | alternator w; alternator phase; t59; t59a; t59b; t59c; phase tap; w terminal; alternator w terminal; alternator stator; alternator tach; alternator ac tap; stator; alternator terminal p; alternator p; p terminal; alternator frequency; phase terminal; alternator tacho; alternator pulse
 alternator com | lin both charge-lost | alternator lin; alternator com; bss; generator com; generator lin; alternator data; alternator communication; generator communication
 voltage regulator | pwm both charge-lost | voltage regulator; regulator; regulator field
 battery sensor | lin both code | battery sensor; ibs; battery monitor sensor; battery monitor; battery current sensor; shunt
 split charge relay | switched-ground source charge-lost | split charge; split charge relay; battery combiner; dual battery relay; battery isolator; vsr; voltage sensitive relay; second battery charge; isolator relay
-solar panel | battery source charge-lost | solar; solar panel; solar charger; solar regulator
+solar panel | battery source charge-lost | solar; solar panel; solar charger; solar regulator; solar input; solar charge; solar regulator output; mppt
 # gearbox
+reverse inhibit | switched-supply source comfort-lost | reverse inhibit; reverse inhibit solenoid; reverse lockout; reverse lockout solenoid; reverse lock solenoid
 transmission range | analog load limp | transmission range; range sensor; gear position; range switch; selector position; gear selector; transmission range sensor; range; gear position sensor; shift lever position; gear indicator; gear position switch; selector lever; inhibitor switch signal; gearbox position indicator; position indicator; gear position indicator; gearbox position
 transmission fluid temperature | resistive-sensor load limp | transmission fluid temperature; gearbox temperature; gearbox oil temperature; gearbox fluid temperature; atf temperature; gearbox hot; temperature atf; atf; temperature 1 atf; gearbox oil temperature sensor; fluid temperature; fluid temperature sensor; trans temperature; temperature gearbox
 oil temperature lamp | switched-ground source lamp-off | oil temperature lamp; oil temperature warning; oil temperature warning lamp; warning lamp oil temperature; gearbox temperature lamp; gearbox oil temperature lamp; gearbox hot lamp; dash lamp gearbox hot; warning lamp gearbox oil temperature; gearbox temperature warning lamp; oil temperature telltale
@@ -173,14 +178,14 @@ reverse | switched-supply load dead | reverse; direction reverse; reverse direct
 reverse lamp switch | switched-supply load lamp-off | reverse switch; reverse lamp switch; reverse gear switch; reverse gear signal; backup switch; backup lamp switch; back up switch; back up lamp switch; reverse switch gearbox
 # start signal
 start signal | start load no-start | start signal; starter signal; start input
-engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; run signal; w run; engine run signal
+engine running | switched-supply source comfort-lost | engine running; engine running signal; engine run; engine on; running signal; engine running output; ground while running; while running; ground when running; run signal; w run; engine run signal; engine running wire; dplus simulated; engine run wire
 remote start input | switched-ground load comfort-lost | remote start; remote start input; remote starter; remote start trigger; start stop button; remote crank; remote crank request; engine start switch; engine start stop; pushstart; pushstart switch
 engine warning | switched-ground source lamp-off | engine warning; engine protection; engine alarm; engine fault
 forward | switched-supply load dead | forward; direction forward; forward direction; forward request; forward signal; forward select; ahead
 contactor | switched-ground source dead | contactor; main contactor; line contactor; main solenoid; pack contactor; main coil; traction contactor; contactor coil; contactor control; main cont; contactor driver; line contactor drive; main contactor driver; contactor output
 contactor supply | switched-supply source dead | coil supply contactor; contactor supply; contactor coil supply; coil feed contactor; common coil supply; coil return; driver supply; coil supply; contactor coil plus; driver coil supply; coil supply plus
 precharge | switched-supply source dead | precharge; pre charge; precharge resistor; precharge relay; precharge contactor
-motor temperature | resistive-sensor load limp | motor temperature; motor thermistor; controller temperature; motor temperature sensor; motor kty; kty motor
+motor temperature | resistive-sensor load limp | motor temperature; motor thermistor; controller temperature; motor temperature sensor; motor kty; kty motor; thermal cut out; motor thermal; thermal switch; motor temperature switch; motor overheat; motor thermostat; over temperature; overtemperature; motor over heat; motor over heat sensor; motor overheat sensor
 run tow switch | dry-contact load dead | run tow; tow switch; run tow switch; tow; tow mode; maintenance switch
 electromagnetic brake | switched-ground source dead | electromagnetic brake; em brake; motor brake; park brake solenoid; brake solenoid; brake coil; electric brake coil; brake release; electro brake; brake coil motor
 `;

@@ -16,11 +16,11 @@ ignition supply | ignition load module-dead vital | t15 supply; ignition plus; k
 # run supply
 run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply
-accessory supply | accessory load comfort-lost | t75 supply; key position 1; key position i
+accessory supply | accessory load comfort-lost | t75 supply; key position 1; key position i; converter out; converter output 12v; 12v converter; 12v converter out; 12v accessories; 12v accessory
 # crank signal
-crank signal | start load no-start | crank signal
+crank signal | start load no-start | crank signal; starting push; start push; start button; start pushbutton; flybridge start; second station start
 # ground
-ground | ground passive module-dead vital | t31 ground
+ground | ground passive module-dead vital | t31 ground; ground strap; earth strap; ground strap head; bonding strap; earth lead; frame bond; case ground; ecu case; control unit case
 switched ground | switched-ground source dead | t31b
 # trailer ground
 trailer ground | ground passive dead | trailer ground; trailer earth

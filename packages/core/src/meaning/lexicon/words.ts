@@ -13,7 +13,7 @@ valve: vlv val ventil ventile magnetventil
 motor: mtr mot motoren actuator actr actuators servo stellmotor stellglied
 pump: pmp pumps pumpe
 heater: htr heating heizung heiz heizer heat
-lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament led leds
+lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament led leds lts ltg lighting-lamp
 warning: warn wrng wng warnung
 telltale: kontrollleuchte kontrolllampe kontrollampe warnleuchte warnlampe
 gauge: ga gage gge anzeige anzeiger gages
@@ -118,7 +118,7 @@ stop lamp: bremslicht bremsleuchte brakelight stoplight stoplamp brakelamp
 stop: stp
 tail lamp: taillight rücklicht ruecklicht schlusslicht schlussleuchte taillamp
 side lamp: sidelight standlicht begrenzungslicht begrenzungsleuchte sidelamp
-park: prk parking pk parked
+park: prk parking pk parked 
 marker: mkr markr mrkr clearance
 reverse: rvs reversing rev reverser revers rückwärts rueckwaerts
 reverse lamp: rückfahrlicht rückfahrscheinwerfer rueckfahrlicht
@@ -128,7 +128,7 @@ rear fog lamp: nebelschlussleuchte nebelschlusslicht nsl
 plate: licence license lic kennzeichen tag
 number plate: numberplate kennzeichenleuchte
 interior lamp: innenlicht innenleuchte innenraumlicht
-interior: innenraum cabin cab raum
+interior: innenraum cabin cab raum internal interior intern
 daytime: daylight
 daytime running lamp: drl tagfahrlicht
 cornering: abbiege
@@ -149,7 +149,7 @@ vacuum: vac unterdruck
 boost: bst ladedruck
 exhaust: exh exhst abgas
 manifold: manif saugrohr
-ambient: amb außen aussen outside outdoor umgebung exterior
+ambient: amb außen aussen outside outdoor umgebung exterior external extern
 intake: inlet ansaug intk inl ansaugluft
 evaporator: evaporatr verdampfer
 condenser: kondensator
@@ -255,7 +255,7 @@ plus: positive positiv
 minus: negative negativ neg
 via: through thru über
 unit: units
-auxiliary: aux auxillary
+auxiliary: aux auxillary zusatz
 electric: electrical elec elektrisch elektrische el
 main: mn haupt
 second: 2nd secondary
@@ -274,7 +274,7 @@ volume air flow: vaf
 throttle position sensor: tps tp vta
 accelerator position sensor: app apps aps vpa pps
 coolant temperature sensor: ect clt cts thw wts
-intake air temperature sensor: iat tha ats mat
+intake air temperature sensor: iat tha ats
 manifold absolute pressure sensor: map pim
 crankshaft position sensor: ckp cps ckps
 camshaft position sensor: cmp cmps 
@@ -394,8 +394,8 @@ open: opener
 fast: schnell
 inside: inwendig
 fused: abgesichert
-remote: rem external extern
-trim: trimm
+remote: rem
+trim: trimm ptt
 bell: klingel
 # german
 control: kontrolle regelung regler
@@ -441,7 +441,7 @@ sunroof: hebedach
 door: fahrertür beifahrertür
 boot lock: heckschloss
 blower: innenraumgebläse
-compressor clutch: magnetkupplung mgc
+compressor clutch: magnetkupplung mgc acmgc
 interior temperature: innentemperatur
 ambient temperature: außentemperatur aussentemperatur
 supply: stromzufuhr speisung
@@ -538,7 +538,7 @@ battery discharge indicator: bdi
 convertible top motor: verdeck verdeckmotor
 blend door: mischklappe temperaturklappe
 brake pad wear: belagverschleiss belagverschleiß
-fuel flap: tankklappe tankdeckel
+fuel flap: tankklappe tankdeckel fuelflap
 steering lock: elv
 secondary air pump: sai sekundärluftpumpe sekundaerluftpumpe
 intake runner valve: saugrohrumschaltung schaltsaugrohr imrc
@@ -568,10 +568,10 @@ accelerate:
 hitch: linkage
 television: tv
 temperature gauge: thermometer
-rearward: rwd rearwards backward backwards
+rearward: rwd rearwards backward backwards bwd bkwd
 fuel metering valve: imv scv zme mprop
 extend: extension
-retract: retraction
+retract: retraction retr
 cushion: squab
 recline: recliner
 shuttle: fnr
@@ -592,7 +592,7 @@ brown:
 purple: 
 orange: 
 pink: 
-grey: gray
+grey: gray recovery
 violet: 
 closing: 
 inhibit: inh
@@ -612,4 +612,31 @@ glow pin: glühstift gluehstift
 squeegee: squeegees
 depth: 
 echo: 
+release: opnr rlse releas
+reminder: remind
+backrest: rückenlehne rueckenlehne lehne squab-back
+low oil pressure: lop
+high water temperature: hwt hct
+low coolant level: lcl
+magnetic pickup: mpu
+state of charge: soc
+power steering switch: pssw
+aircon clutch relay: acmg
+aircon switch: acsw
+microswitch: mikroschalter
+boiler: therme
+loadcell: strain
+overheat: overheating
+longitudinal: längs laengs
+governor: gov regler-governor
+presence: present detected
+shut: 
+main contactor: mc
+clean: 
+lever: hebel bedienhebel bedienungshebel
+set: setzen
+resume: wiederaufnahme wiederaufn
+destination: dest
+preheat: 
+rheostat: 
 `;

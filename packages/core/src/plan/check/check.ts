@@ -143,15 +143,19 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
       (live.has(id) || JSON.stringify(start.ends[id]) !== JSON.stringify(place)),
   );
   if (bare !== undefined) return { code: "bare-end-left", end: bare[0] };
+  const rubbish = emptyShells(start, end);
   const hole = [...pins.values()].find(
     ({ pin, connector }) =>
       connector.sealed &&
+      !rubbish.has(connector.id) &&
       end.cavities[pin.id]?.state === "vacated" &&
       start.cavities[pin.id]?.state !== "vacated",
   );
   if (hole !== undefined) return { code: "cavity-left-open", pin: hole.pin.id };
   if (end.battery === "off") return { code: "left-open", what: "battery-off" };
-  const lock = (Object.entries(end.locks) as [ConnectorId, string][]).find(([, now]) => now === "open");
+  const lock = (Object.entries(end.locks) as [ConnectorId, string][]).find(
+    ([id, now]) => now === "open" && !rubbish.has(id),
+  );
   if (lock !== undefined) return { code: "left-open", what: "lock-open", connector: lock[0] };
   const held = dossier.connectors.find(
     ({ id }) =>
@@ -164,6 +168,22 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   return apart === null
     ? copperFault(dossier, start, end)
     : { code: "left-open", what: "unplugged", connector: apart };
+}
+
+/** Shells that every wire has left and that are plugged into nothing: nobody needs their locks and holes. */
+function emptyShells(start: HarnessState, end: HarnessState): ReadonlySet<ConnectorId> {
+  const held = (state: HarnessState): ReadonlySet<ConnectorId | undefined> =>
+    new Set(
+      Object.values(state.ends).map((place) =>
+        place.at === "cavity" ? state.cavities[place.cavity]?.connector : undefined,
+      ),
+    );
+  const now = held(end);
+  return new Set(
+    [...held(start)].flatMap((id) =>
+      id === undefined || now.has(id) || (end.plugged[id] ?? null) !== null ? [] : [id],
+    ),
+  );
 }
 
 /** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. One whose other half was taken away does. */
