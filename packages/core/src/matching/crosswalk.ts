@@ -421,7 +421,7 @@ function joinBothSides(
       kind: "merge",
       pairs: [own, pairOf(link, match, nominalVolts, contested)],
       sure: "guess",
-      device: deviceOfMerge(column),
+      device: deviceOfMerge(column, [row, other]),
     });
   }
 }
@@ -469,7 +469,12 @@ function grouped(links: readonly ChosenLink[], pairs: readonly SuggestedPair[]):
   const [first] = links;
   const device =
     pairs.find((pair) => pair.device !== null)?.device ??
-    (kind === "merge" && first !== undefined ? deviceOfMerge(first.column) : null);
+    (kind === "merge" && first !== undefined
+      ? deviceOfMerge(
+          first.column,
+          links.map(({ row }) => row),
+        )
+      : null);
   return {
     kind,
     pairs,

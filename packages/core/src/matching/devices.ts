@@ -67,10 +67,16 @@ export function deviceBetween(
     : null;
 }
 
+const ONWARD = /\blink\b|\bto (?:the )?(?:other|far|next|left|right)\b[^,;]*\blamps?\b/i;
+/** A wire that only leads on to another part drives nothing: the link between two lamps in series (common practice, no source). */
+const leadsOn = ({ direction, reading }: ReadPin): boolean =>
+  direction === "load" || ONWARD.test(reading.text);
+
 /** Wires that each drive one input would feed each other backwards: a diode in each, its band towards the input. */
 const DRIVES: readonly SignalClass[] = ["switched-supply", "lamp-feed"];
 const PULLS: readonly SignalClass[] = ["switched-ground", "dry-contact"];
-export function deviceOfMerge(incoming: ReadPin): ProposedDevice | null {
+export function deviceOfMerge(incoming: ReadPin, vehicle: readonly ReadPin[]): ProposedDevice | null {
+  if (vehicle.filter((own) => !leadsOn(own)).length < 2) return null;
   if (DRIVES.includes(incoming.signal))
     return { device: { kind: "diodes", band: "incoming" }, why: { kind: "two-sources" } };
   // Switches to ground draw current out of the input: the band points to the switch.

@@ -226,11 +226,32 @@ const JOINT_CHECKS: Readonly<Record<JointKind, readonly string[]>> = {
 
 /** "4.5 to 5.5 mm" by the sheet of the terminal that the shell takes; about 5 mm where nobody knows (common practice). */
 function stripWords(connector: Connector | null): string {
+  if (connector !== null && isOnStuds(connector)) return "to the depth of the lug";
   const [system] = connector === null ? [] : systemsOf(connector);
   return system === undefined ? "about 5 mm" : `${system.strip[0]} to ${system.strip[1]} mm`;
 }
 
 const asIs = (text: string): string => (text === "" ? "" : `, ${text}`);
+
+/** Cables under nuts have no plug to pull or to click home. */
+const isOnStuds = ({ shell }: Connector): boolean =>
+  shell?.pattern.kind === "none" && /^(studs|terminals)$/.test(shell.pattern.what);
+const STUD_WORDS = {
+  disconnect: {
+    verb: "Unbolt",
+    act: "Unbolt the cable",
+    before: ["Nut, washers and rings kept in their order", "A live post stays covered"],
+  },
+  connect: {
+    verb: "Bolt down",
+    act: "Bolt the ring down",
+    before: [
+      "Ring with the highest current next to the metal, washer on top",
+      "Nut to the maker's torque",
+      "Boot over the live post",
+    ],
+  },
+} as const;
 
 /** A step in the words of the trade, the same in print, on the bench and on the command line. Pass `pins` when many are worded. */
 export function stepWords(
@@ -300,6 +321,7 @@ export function stepWords(
       return words("and flag the wires", name);
     case "disconnect":
     case "connect":
+      if (connector !== null && isOnStuds(connector)) return { ...words(name, ""), ...STUD_WORDS[step.kind] };
       return words(connector?.name ?? "", whereTo(dossier, step) ?? connector?.place ?? "");
     case "open-lock":
     case "close-lock":
@@ -317,7 +339,10 @@ export function stepWords(
         : words("the loom over its joints", `${name}, joints apart from each other`);
     case "set-aside":
       return step.text === "empty"
-        ? { ...words("the empty shell", name), before: ["No wire is left in it", "Kept until the job is proved"] }
+        ? {
+            ...words("the empty shell", name),
+            before: ["No wire is left in it", "Kept until the job is proved"],
+          }
         : words("the old plug with its stubs", name);
     case "label":
       return words(wireWords(wire), here("at", ", and its twins"));
@@ -488,9 +513,7 @@ function movedFrom({ decisions, connectors }: Dossier, shell: ConnectorId): stri
   const at = new Map(connectors.flatMap((one) => one.pins.map(({ id }) => [id, one] as const)));
   const from = new Set(
     decisions.flatMap((decision) =>
-      decision.kind === "move" && at.get(decision.to)?.id === shell
-        ? [at.get(decision.pin)?.name ?? ""]
-        : [],
+      decision.kind === "move" && at.get(decision.to)?.id === shell ? [at.get(decision.pin)?.name ?? ""] : [],
     ),
   );
   const [only = null] = from;

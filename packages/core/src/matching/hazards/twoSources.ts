@@ -54,7 +54,7 @@ export const twoSources: Rule = {
       const [first] = group;
       const ours = [...new Set(group.map((link) => link.vehicle))];
       if (first === undefined || ours.length < 2) return [];
-      const proposed = deviceOfMerge(first.incoming);
+      const proposed = deviceOfMerge(first.incoming, ours);
       if (proposed === null) return [];
       return [
         {
