@@ -33,8 +33,12 @@ export {
   type ShellLikeness,
 } from "./mating.ts";
 export {
+  area,
   drawFace,
+  drawnWords,
+  line,
   looksOf,
+  rect,
   type CavityLook,
   type DrawFaceOptions,
   type DrawnCavity,

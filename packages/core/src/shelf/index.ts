@@ -2,14 +2,22 @@ export { OPEN_WORDS, SIGNAL_WORDS } from "./names.ts";
 export { SHELLS, waysOf } from "./shells/index.ts";
 export { SHELL_GROUPS, type ShelfShell, type ShellGroup, type UsualContact } from "./shells/build.ts";
 export {
+  crimpOrder,
+  drawSection,
   findTerminals,
+  insertOrder,
+  LOCK_WORK,
+  locksOf,
   RELEASES,
+  sectionOf,
   SECONDARY_LOCKS,
   systemsOf,
   TERMINAL_SYSTEMS,
   type Release,
   type SealRange,
   type SecondaryLock,
+  type Section,
+  type SectionDrawing,
   type SeenTraits,
   type TerminalMatch,
   type TerminalSystem,

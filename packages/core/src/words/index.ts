@@ -68,3 +68,4 @@ export {
   voltWords,
   type FindingWords,
 } from "./proofWords.ts";
+export { howTo, needsHow, type HowTo } from "./howTo.ts";

@@ -1,11 +1,13 @@
 export { systemsOf, TERMINAL_SYSTEMS } from "./families.ts";
+export { drawSection, type SectionDrawing } from "./drawSection.ts";
+export { LOCK_WORK, SECONDARY_LOCKS, type SecondaryLock } from "./locks.ts";
+export { crimpOrder, insertOrder } from "./procedures.ts";
+export { locksOf, sectionOf, type Section } from "./section.ts";
 export {
   findTerminals,
   RELEASES,
-  SECONDARY_LOCKS,
   type Release,
   type SealRange,
-  type SecondaryLock,
   type SeenTraits,
   type TerminalMatch,
   type TerminalSystem,

@@ -1,17 +1,16 @@
+import type { SecondaryLock } from "./locks.ts";
+
 /** How the terminal's own lock is let go. */
 export const RELEASES = [
   "lance-from-front",
   "lance-from-rear",
+  "blade-from-rear",
   "push-forward-first",
   "shell-finger-from-front",
   "pull-to-seat",
   "no-lock",
 ] as const;
 export type Release = (typeof RELEASES)[number];
-
-/** What stands over the terminals' own locks. */
-export const SECONDARY_LOCKS = ["none", "side-slide", "rear-comb", "front-lock", "hinged-cover"] as const;
-export type SecondaryLock = (typeof SECONDARY_LOCKS)[number];
 
 /** A wire seal that fits: insulation diameters in mm, and which end goes first. */
 export interface SealRange {
@@ -30,7 +29,15 @@ export interface TerminalSystem {
   /** Where its lance or lock window is seen. */
   readonly lockSide: "top" | "bottom" | "side" | "none";
   readonly release: Release;
+  /** The second lock that is opened first; further ones in their order. */
   readonly secondary: SecondaryLock;
+  readonly further?: readonly SecondaryLock[] | undefined;
+  /** The lock has a first stop in which terminals go in and out, and is not taken off. */
+  readonly twoStop?: boolean | undefined;
+  /** One seal for all wires of the plug instead of one on each. */
+  readonly mat?: boolean | undefined;
+  /** How far the tool goes in, mm. */
+  readonly depth?: number | undefined;
   /** What is let go in which order, before the wire comes out. */
   readonly order: readonly string[];
   readonly tool: string;
@@ -91,7 +98,12 @@ export function findTerminals(
       const tests: readonly (readonly [keyof SeenTraits, boolean | null])[] = [
         ["sealed", seen.sealed === undefined ? null : system.seals.length > 0 === seen.sealed],
         ["lockSide", seen.lockSide === undefined ? null : system.lockSide === seen.lockSide],
-        ["secondary", seen.secondary === undefined ? null : system.secondary === seen.secondary],
+        [
+          "secondary",
+          seen.secondary === undefined
+            ? null
+            : system.secondary === seen.secondary || (system.further ?? []).includes(seen.secondary),
+        ],
         ["gender", seen.gender === undefined ? null : system.gender === seen.gender],
         [
           "width",

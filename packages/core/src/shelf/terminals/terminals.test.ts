@@ -14,7 +14,8 @@ describe("terminal systems", () => {
       expect(one.source).not.toBe("");
       expect(one.cautions.length).toBeGreaterThan(0);
       // Whatever locks the shell is opened before the terminal's own lock.
-      if (one.secondary !== "none") expect(one.order[0], one.id).toMatch(/lock|slide|comb|cover|wedge/i);
+      if (one.secondary !== "none")
+        expect(one.order[0], one.id).toMatch(/lock|slide|comb|cover|plate|cap|shell|retainer/i);
     }
     for (const release of [
       "lance-from-front",
@@ -51,9 +52,10 @@ describe("terminal systems", () => {
       findTerminals(TERMINAL_SYSTEMS, { width: 2.7 })
         .filter((match) => match.against.length === 0)
         .map((match) => match.system.width),
-    ).toEqual([2.8, 2.8, 2.8, 2.8]);
+    ).toEqual([2.8, 2.8, 2.8, 2.8, 2.8, 2.8, 2.8]);
     expect(findTerminals(TERMINAL_SYSTEMS, { text: "comb" }).map((match) => match.system.id)).toEqual([
       "sealed-0.64-female",
+      "mat-seal-0.64",
     ]);
   });
 });

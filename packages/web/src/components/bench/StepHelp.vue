@@ -15,6 +15,7 @@ import type { ShownStep } from "../../composables/usePlan.ts";
 import PhotoStrip from "../faces/PhotoStrip.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import HazardBox from "../parts/HazardBox.vue";
+import StepHow from "./StepHow.vue";
 import StepTicks from "./StepTicks.vue";
 
 const props = defineProps<{
@@ -117,6 +118,7 @@ const emit = defineEmits<{ all: [] }>();
         <li v-for="note in notes" :key="note.seq"><b>Note:</b> {{ note.text }}</li>
       </ul>
     </div>
+    <StepHow :kind="shown.step.kind" :connector="at?.connector ?? connector" :wire="wire" />
     <StepTicks
       v-model="ticked"
       class="ticks"
@@ -136,6 +138,22 @@ const emit = defineEmits<{ all: [] }>();
   gap: 28px;
   align-items: start;
   padding-top: 14px;
+}
+.help:has(> .how) {
+  grid-template: "mind how" auto "ticks how" 1fr / minmax(0, 0.75fr) minmax(0, 1.5fr);
+  row-gap: 14px;
+}
+.help:has(> .how) .mind {
+  grid-area: mind;
+}
+.help:has(> .how) .ticks {
+  grid-area: ticks;
+}
+.how {
+  grid-area: how;
+}
+.unsaid {
+  grid-column: 1 / -1;
 }
 .mind {
   display: grid;
@@ -171,9 +189,15 @@ const emit = defineEmits<{ all: [] }>();
   font-size: 22px;
 }
 @media (max-width: 999px) {
-  .help {
-    grid-template-columns: minmax(0, 1fr);
+  .help,
+  .help:has(> .how) {
+    grid-template: none / minmax(0, 1fr);
     gap: 12px;
+  }
+  .help:has(> .how) .mind,
+  .help:has(> .how) .ticks,
+  .help:has(> .how) .how {
+    grid-area: auto;
   }
 }
 </style>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** A terminal system: how it is told, let go, prepared and judged. */
 import { computed } from "vue";
-import type { TerminalMatch, TerminalSystem } from "@trevin/core";
+import { crimpOrder, insertOrder, locksOf, type TerminalMatch, type TerminalSystem } from "@trevin/core";
+import TerminalSection from "../parts/TerminalSection.vue";
 import { RELEASE_WORDS, SECONDARY_WORDS, TRAIT_WORDS } from "./terminalWords.ts";
 
 const props = defineProps<{
@@ -11,6 +12,11 @@ const props = defineProps<{
   locale?: string;
 }>();
 const emit = defineEmits<{ edit: []; remove: []; copy: [] }>();
+const orders = computed<readonly (readonly [string, readonly string[]])[]>(() => [
+  ["Release, in order", props.system.order],
+  ["Insert, in order", insertOrder(props.system)],
+  ["Crimp, in order", crimpOrder(props.system)],
+]);
 const range = ([from, to]: readonly [number, number], unit: string): string => `${from} to ${to} ${unit}`;
 const facts = computed<readonly (readonly [string, string])[]>(() => [
   ["identified by", props.system.tell],
@@ -22,7 +28,12 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
     "primary lock",
     `${RELEASE_WORDS[props.system.release]}${props.system.lockSide === "none" ? "" : `, on its ${props.system.lockSide}`}`,
   ],
-  ["secondary lock", SECONDARY_WORDS[props.system.secondary]],
+  [
+    "secondary locks",
+    locksOf(props.system)
+      .map((lock) => SECONDARY_WORDS[lock])
+      .join("; then ") || "none",
+  ],
   ["tool", props.system.tool],
   ["strip", range(props.system.strip, "mm")],
   ["conductor", range(props.system.conductor, "mm²")],
@@ -55,14 +66,17 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
     <p v-if="match && match.against.length" class="bad">
       Against it: {{ match.against.map((trait) => TRAIT_WORDS[trait]).join(", ") }}.
     </p>
-    <section>
-      <h3>Release, in order</h3>
-      <ol>
-        <li v-for="(step, i) in system.order" :key="i">
-          <b>{{ i + 1 }}</b>{{ step }}
-        </li>
-      </ol>
-    </section>
+    <TerminalSection :system="system" />
+    <div class="orders">
+      <section v-for="[title, lines] in orders" :key="title">
+        <h3>{{ title }}</h3>
+        <ol>
+          <li v-for="(step, i) in lines" :key="step">
+            <b>{{ i + 1 }}</b><span>{{ step }}</span>
+          </li>
+        </ol>
+      </section>
+    </div>
     <dl>
       <template v-for="[what, value] in facts" :key="what"
         ><dt class="lab">{{ what }}</dt>
@@ -106,6 +120,11 @@ h2 {
   margin-left: auto;
   display: flex;
   gap: 8px;
+}
+.orders {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(250px, 1fr));
+  gap: 14px 24px;
 }
 ol li {
   display: flex;

@@ -1,0 +1,158 @@
+import { pullOutForce } from "../../sizing/index.ts";
+import { LOCK_WORK } from "./locks.ts";
+import { sectionOf, type Section } from "./section.ts";
+import type { TerminalSystem } from "./terminal.ts";
+
+const SIDES: Readonly<Record<TerminalSystem["lockSide"], string>> = {
+  top: "along the top of the terminal",
+  bottom: "along the bottom of the terminal",
+  side: "along both flanks of the terminal",
+  none: "along the terminal",
+};
+const deep = ({ depth }: Section): string => (depth === null ? "" : `, about ${depth} mm deep`);
+
+/** What the tool does, in the order in which the hand does it. */
+function letGo(tool: string, section: Section): readonly string[] {
+  const [what = tool, size = ""] = tool.split(";")[0]?.split(", ") ?? [];
+  const name = size === "" ? what : `${size} ${what}`;
+  switch (section.holder) {
+    case "none":
+      return [];
+    case "barbs":
+      return [`Slide the ${name} along the wire into the wire side until it stops${deep(section)}`];
+    case "finger":
+      return section.toolFrom === "rear"
+        ? [
+            `Slide the ${name} in at the wire side between shell and terminal, ${SIDES[section.side]}, until it stops${deep(section)}`,
+            "Pry the finger of the shell up, away from the terminal",
+          ]
+        : [
+            `Put the ${name} into the mating face, ${SIDES[section.side]}${deep(section)}`,
+            "Lift the finger of the shell away from the terminal",
+          ];
+    case "lance":
+      return [
+        ...(section.pushFirst
+          ? ["Push the wire forward to take the load off the lance, and hold it there"]
+          : []),
+        `Slide the ${name} in from the mating face ${SIDES[section.side]}${deep(section)}`,
+        section.side === "side"
+          ? "Press both lances flat, towards the terminal"
+          : "Press the lance flat, towards the terminal",
+      ];
+  }
+}
+
+/** What is let go in which order, before the wire comes out. */
+export function releaseOrder(system: Omit<TerminalSystem, "order">): readonly string[] {
+  const section = sectionOf({ ...system, order: [] });
+  if (section.isRing) return ["Undo the nut", "Lift the ring off the stud"];
+  const out =
+    section.leavesTo === "front"
+      ? [
+          "Push the wire forward until the contact comes out of the mating face",
+          "Cut the contact off, or draw the wire back through for a new one",
+        ]
+      : [
+          section.seal === "none"
+            ? "Draw the wire out to the wire side"
+            : "Draw the wire out to the wire side with its seal",
+        ];
+  return [
+    ...section.locks.map((lock) => LOCK_WORK[lock].open),
+    ...letGo(system.tool, section),
+    ...(section.holder === "none" ? ["Lift the terminal out of its seat"] : out),
+  ];
+}
+
+const WAY_UP: Readonly<Record<TerminalSystem["lockSide"], string>> = {
+  top: "looks up, to the latch of the plug",
+  bottom: "looks down, away from the latch of the plug",
+  side: "looks to either flank",
+  none: "looks the way that the old one did",
+};
+
+/** How a terminal goes in, from the state of the locks to the tug. */
+export function insertOrder(system: TerminalSystem): readonly string[] {
+  const section = sectionOf(system);
+  if (section.isRing)
+    return [
+      "Bare metal under a ground ring, the ring with the highest current next to it",
+      "Washer and nut in the order in which they came off",
+      "Nut to the maker's torque; a ground point sealed afterwards",
+    ];
+  const [first] = section.locks;
+  const facing: Readonly<Record<Section["holder"], string>> = {
+    lance: `Turn the terminal so that its lance ${WAY_UP[section.side]}`,
+    finger: `Turn the terminal so that the edge which the finger catches ${WAY_UP[section.side]}`,
+    barbs: "The terminal may stand any way round",
+    none: "Lay the terminal into its seat, the way that its neighbours lie",
+  };
+  const push =
+    section.leavesTo === "front"
+      ? ["Draw the wire back from behind until the contact clicks into the mating face"]
+      : section.holder === "none"
+        ? []
+        : ["Push it in straight, held close behind the terminal, until it clicks"];
+  const seal: Readonly<Record<Section["seal"], readonly string[]>> = {
+    none: [],
+    single: ["The seal sits in its hole, no rib turned over"],
+    mat: ["One wire, one hole of the mat; it closes round the insulation"],
+  };
+  return [
+    ...(first === undefined
+      ? []
+      : [
+          system.twoStop === true
+            ? "Check that the lock stands open in its first stop: with it home no terminal goes in"
+            : "Check that every second lock stands open",
+        ]),
+    ...(system.bendBack
+      ? ["A lance that was pressed flat is bent back up first; a cracked or soft one is not used again"]
+      : []),
+    facing[section.holder],
+    ...push,
+    ...(section.holder === "none" ? [] : ["Tug gently: it must not come back"]),
+    ...seal[section.seal],
+    ...[...section.locks].reverse().map((lock) => LOCK_WORK[lock].close),
+    ...(first === undefined ? [] : ["A lock that will not go home says that a terminal is not"]),
+  ];
+}
+
+/** From here on a barrel takes two squeezes, conductor first (common practice, no source). */
+const TWO_SQUEEZES = 6.3;
+/** How a new terminal goes on a wire. Pull-out force by IEC 60352-2 (from memory). */
+export function crimpOrder(system: TerminalSystem): readonly string[] {
+  const { strip, conductor, insulation, seals, release, width } = system;
+  const section = sectionOf(system);
+  const size = [0.35, 0.5, 0.75, 1, 1.5, 2.5, 4, 6].find((one) => one >= conductor[0] && one <= conductor[1]);
+  const force = size === undefined ? null : pullOutForce(size);
+  const through =
+    release === "pull-to-seat"
+      ? ["Thread the wire through the shell from the wire side, before anything is crimped"]
+      : [];
+  const seal =
+    section.seal === "single"
+      ? [
+          `Slide the seal for the insulation on first: ${seals.map(({ from, to }) => `${from} to ${to} mm`).join(" or ")}, ribs ${seals[0]?.ribs ?? "towards the wire"}`,
+        ]
+      : [];
+  const wings =
+    section.seal === "single"
+      ? "Insulation wings round the neck of the seal, its ribs free"
+      : "Insulation wings grip the insulation and do not pierce it";
+  const squeezes =
+    width === null || width >= TWO_SQUEEZES
+      ? "Two squeezes: the conductor barrel first, the insulation after it"
+      : "One squeeze in a ratchet tool with both dies; with an open tool the conductor first, the insulation after it";
+  return [
+    ...through,
+    `Wire of ${conductor[0]} to ${conductor[1]} mm², ${insulation[0]} to ${insulation[1]} mm over the insulation`,
+    ...seal,
+    `Strip ${strip[0]} to ${strip[1]} mm, no strand cut, and do not twist them`,
+    "All strands in the barrel, their ends just past its front, the insulation up to its rear",
+    squeezes,
+    wings,
+    ...(force === null ? [] : [`Pull a sample: on ${size} mm² it holds ${force} N`]),
+  ];
+}

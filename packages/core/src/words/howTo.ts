@@ -1,0 +1,58 @@
+import type { Connector } from "../model/index.ts";
+import type { StepKind } from "../plan/index.ts";
+import {
+  crimpOrder,
+  insertOrder,
+  LOCK_WORK,
+  locksOf,
+  systemsOf,
+  type TerminalSystem,
+} from "../shelf/index.ts";
+
+/** How the hand does a step at a terminal of one system. */
+export interface HowTo {
+  readonly system: TerminalSystem;
+  readonly title: string;
+  readonly lines: readonly string[];
+}
+
+const LINES: Partial<
+  Record<StepKind, readonly [title: string, (system: TerminalSystem) => readonly string[]]>
+> = {
+  release: ["Release, in order", ({ order }) => order],
+  "open-lock": [
+    "Locks, in the order in which they open",
+    (system) => locksOf(system).map((lock) => LOCK_WORK[lock].open),
+  ],
+  "close-lock": [
+    "Locks, in the order in which they close",
+    (system) => [...locksOf(system)].reverse().map((lock) => LOCK_WORK[lock].close),
+  ],
+  insert: ["Insert, in order", insertOrder],
+  crimp: ["Crimp, in order", crimpOrder],
+  strip: ["Crimp, in order", crimpOrder],
+  seal: ["Crimp, in order", crimpOrder],
+};
+
+/** Kinds of step at which the way of the hand depends on the terminal system. */
+export const needsHow = (kind: StepKind): boolean => LINES[kind] !== undefined;
+
+/**
+ * How a step is done with each terminal system that the connector's shell takes, those for the conductor's size in mm² first; empty where
+ * nobody has said which systems fit, or where the kind of step does not depend on it.
+ */
+export function howTo(
+  kind: StepKind,
+  connector: Pick<Connector, "shell">,
+  size: number | null,
+  systems: readonly TerminalSystem[] = systemsOf(connector),
+): readonly HowTo[] {
+  const found = LINES[kind];
+  if (found === undefined) return [];
+  const [title, linesOf] = found;
+  const fits = ({ conductor: [from, to] }: TerminalSystem): boolean =>
+    size === null || (size >= from && size <= to);
+  return [...systems.filter(fits), ...systems.filter((one) => !fits(one))]
+    .map((system) => ({ system, title, lines: linesOf(system) }))
+    .filter(({ lines }) => lines.length > 0);
+}
