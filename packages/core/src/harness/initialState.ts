@@ -1,10 +1,7 @@
 import {
   connectorsInOrder,
-  isNewShell,
   pinsInOrder,
   polarityOf,
-  type CavityContent,
-  type Connector,
   type ConnectorId,
   type Dossier,
   type EndId,
@@ -23,12 +20,6 @@ import {
   type PluggedInto,
   type Wire,
 } from "./state.ts";
-
-/** An empty cavity of a sealed plug is closed; in a new shell it is open, unless its seal is a mat whose membranes are pierced. */
-function cavityState(content: CavityContent, connector: Connector): Cavity["state"] {
-  if (content !== "empty" || !connector.sealed) return content;
-  return isNewShell(connector) && connector.shell?.blank !== "membrane" ? "vacated" : "blank";
-}
 
 /**
  * The harness as the dossier describes it before any work: locked, battery on, every wire whole and in its cavity, the
@@ -56,7 +47,7 @@ export function initialState(dossier: Dossier): HarnessState {
     for (const pin of pinsInOrder(connector)) {
       cavities[pin.id] = {
         connector: connector.id,
-        state: cavityState(pin.content, connector),
+        state: pin.content === "empty" && connector.sealed ? "blank" : pin.content,
       };
       if (pin.content !== "occupied") continue;
       wires[wireOf(pin.id)] = { pin: pin.id, ends: [plugEnd(pin.id), farEnd(pin.id)], aboard: true };

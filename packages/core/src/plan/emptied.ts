@@ -1,12 +1,18 @@
-import { endsByCavity, type HarnessState } from "../harness/index.ts";
-import type { ConnectorId } from "../model/index.ts";
+import { plugEnd, type HarnessState } from "../harness/index.ts";
+import { isNewShell, type ConnectorId } from "../model/index.ts";
 
-/** The connectors that hold the end of a wire. */
-const holding = (state: HarnessState): ReadonlySet<ConnectorId> =>
-  new Set([...endsByCavity(state).keys()].flatMap((cavity) => state.cavities[cavity]?.connector ?? []));
-
-/** Shells that wires were in and that hold none any more. */
+/** Old shells: every wire that was in one has gone over into a new shell. */
 export function emptied(start: HarnessState, wired: HarnessState): ReadonlySet<ConnectorId> {
-  const full = holding(wired);
-  return new Set([...holding(start)].filter((id) => !full.has(id)));
+  const gone = new Map<ConnectorId, boolean>();
+  for (const { pin } of Object.values(start.wires)) {
+    const [was, now] = [start, wired].map((state) => {
+      const place = state.ends[plugEnd(pin)];
+      return place?.at === "cavity" ? state.cavities[place.cavity]?.connector : undefined;
+    });
+    if (was === undefined) continue;
+    const shell = now === undefined ? undefined : start.connectors[now];
+    const hasMoved = now !== was && shell !== undefined && isNewShell(shell);
+    gone.set(was, (gone.get(was) ?? true) && hasMoved);
+  }
+  return new Set([...gone].flatMap(([id, all]) => (all ? [id] : [])));
 }

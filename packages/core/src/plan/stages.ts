@@ -243,7 +243,7 @@ export function opening(
         if (pull) for (const one of [connector.id, from]) apart.add(one as ConnectorId);
         return [
           // A new shell holds nothing yet.
-          ...(isNewShell(connector)
+          ...(isNewShell(connector) && from === null
             ? []
             : [{ kind: "photograph", role: `photograph:${connector.id}`, op: null, ...here } as const]),
           ...(pull

@@ -157,6 +157,61 @@ describe("ordinary jobs", () => {
     expect(lines(scene)).toContainEqual(expect.stringMatching(/^Take away the old plug with its stubs, L1/));
   });
 
+  it("cavities that move: two wires cut off behind the plug for a new sensor, old holes closed, programming owed", () => {
+    const scene = sceneOf("08-cavities-move");
+    expect(scene.fault).toBeNull();
+    expect(worst(scene, "stop")).toEqual([]);
+    const text = lines(scene).join("\n");
+    for (const cavity of ["3", "4", "5"])
+      expect(text).toContain(`Plug the open cavity, of GB, cavity ${cavity}`);
+    expect(text).toMatch(/Cut off the old terminal, from white, towards GB, cavity 4/);
+    expect(text).toMatch(/Pierce the membrane, of TC, cavity 27/);
+    expect(scene.hazards.find(({ rule }) => rule === "programming-owed")?.detail).toMatch(/^TC has 2 wires/);
+    expect(text).toMatch(/Program TC/);
+  });
+
+  it("a broken shell: wires over one by one, by position; the old one is taken away without locks, plugs or tape", () => {
+    const scene = sceneOf("15-broken-shell");
+    expect(scene.decided).toEqual(["1", "2", "3", "4", "6"].map((at) => `move B7.${at} B7N.${at} sure`));
+    expect(scene.plan.blocks).toEqual([]);
+    expect(scene.fault).toBeNull();
+    const [said, old] = [lines(scene), scene.dossier.connectors.find(({ name }) => name === "B7")?.id];
+    expect(said).toContainEqual(expect.stringMatching(/^Take away the empty shell, B7/));
+    expect(said).toContainEqual("Plug in B7N, where B7 was");
+    const atOld = scene.plan.steps.filter(({ connector }) => connector === old).map(({ kind }) => kind);
+    expect(atOld.filter((kind) => ["close-lock", "plug", "tape", "tug", "connect"].includes(kind))).toEqual(
+      [],
+    );
+    // One wire in the hand at a time.
+    const hands = scene.plan.steps.flatMap(({ kind }) =>
+      kind === "release" || kind === "insert" ? [kind] : [],
+    );
+    expect(hands).toEqual(Array.from({ length: 5 }, () => ["release", "insert"]).flat());
+  });
+
+  it("lamps from series to parallel: no diode between, and full power is said", () => {
+    const scene = sceneOf("10-lamps-parallel");
+    const merge = scene.dossier.decisions.find(({ kind }) => kind === "merge");
+    expect(merge).toMatchObject({ kind: "merge" });
+    expect(merge).not.toHaveProperty("device.kind", "diodes");
+    expect(scene.hazards.find(({ rule }) => rule === "glare")).toMatchObject({ severity: "caution" });
+    expect(scene.hazards.filter(({ rule, cured }) => rule === "two-sources" && !cured)).toEqual([]);
+    expect(scene.fault).toBeNull();
+  });
+
+  it("studs and cables: unbolted and bolted down, the fuse last, a working current is no standby current", () => {
+    const scene = sceneOf("21-studs");
+    expect(scene.fault).toBeNull();
+    const said = lines(scene);
+    expect(said).toContainEqual(expect.stringMatching(/^Unbolt BT/));
+    expect(said).toContainEqual(expect.stringMatching(/^Bolt down WI/));
+    expect(said.filter((line) => /^(Unplug|Plug in)/.test(line))).toEqual([]);
+    expect(said.findIndex((line) => line.startsWith("Fit fuse"))).toBeGreaterThan(
+      said.findIndex((line) => line.startsWith("Battery on")),
+    );
+    expect(worst(scene, "caution")).not.toContain("standby-drain");
+  });
+
   it("a cluster by adapter: tell-tale and lamp in other words, both turn wires onto the one lamp, no headlamp range", () => {
     const scene = sceneOf("16-cluster");
     const joins = scene.decided.map((line) => line.split(" ").slice(0, 4).join(" "));

@@ -10,6 +10,8 @@ const SCALED = [
   "output shaft speed",
 ] as const;
 
+const PULSED = ["vehicle speed", "tachometer", "output shaft speed"] as const;
+
 /** Gauge and sender of different makers: the wire fits and the reading is wrong (common practice). */
 export const senderScale: Rule = {
   id: "sender-scale",
@@ -24,7 +26,9 @@ export const senderScale: Rule = {
         vehicle.reading.thing !== incoming.reading.thing
       )
         return [];
-      const pulses = vehicle.signal === "pwm" || incoming.signal === "pwm";
+      const pulses =
+        isTerm(vehicle, ...PULSED) ||
+        [vehicle, incoming].some(({ signal }) => signal === "pwm" || signal === "hall");
       return [
         {
           severity: "caution",

@@ -1,6 +1,6 @@
 import { methodOf, seatOf, type Decision } from "../../model/index.ts";
 import type { ReadPin } from "../readPin.ts";
-import type { Finding, Rule } from "./rule.ts";
+import { plugOf, type Finding, type Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
 /** An adapter ends in terminals; only a part in it, or two pigtails, are joined. */
@@ -14,6 +14,13 @@ const isCrimped = (decision: Decision, pins: readonly ReadPin[]): boolean =>
 export const wetJoint: Rule = {
   id: "wet-joint",
   class: "mechanical",
+  together: {
+    by: plugOf,
+    words: (findings) => ({
+      title: `${plugOf(findings[0])}: ${findings.length} joints in a wet place`,
+      detail: "Where a plug is sealed, expect water at the joints behind it.",
+    }),
+  },
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       if (

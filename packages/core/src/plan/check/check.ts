@@ -170,20 +170,24 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
     : { code: "left-open", what: "unplugged", connector: apart };
 }
 
-/** Shells that every wire has left and that are plugged into nothing: nobody needs their locks and holes. */
+/** Shells whose every wire has gone over into a shell that held none, and that are plugged into nothing: nobody needs their locks and holes. */
 function emptyShells(start: HarnessState, end: HarnessState): ReadonlySet<ConnectorId> {
-  const held = (state: HarnessState): ReadonlySet<ConnectorId | undefined> =>
-    new Set(
-      Object.values(state.ends).map((place) =>
-        place.at === "cavity" ? state.cavities[place.cavity]?.connector : undefined,
-      ),
+  const held = (state: HarnessState): ReadonlyMap<EndId, ConnectorId> =>
+    new Map(
+      (Object.entries(state.ends) as [EndId, HarnessState["ends"][EndId]][]).flatMap(([id, place]) => {
+        const connector = place?.at === "cavity" ? state.cavities[place.cavity]?.connector : undefined;
+        return connector === undefined ? [] : [[id, connector] as const];
+      }),
     );
-  const now = held(end);
-  return new Set(
-    [...held(start)].flatMap((id) =>
-      id === undefined || now.has(id) || (end.plugged[id] ?? null) !== null ? [] : [id],
-    ),
+  const [before, after] = [held(start), held(end)];
+  const full = new Set(before.values());
+  const left = new Set(
+    [...before].flatMap(([id, was]) => {
+      const now = after.get(id);
+      return now !== undefined && now !== was && !full.has(now) ? [] : [was];
+    }),
   );
+  return new Set([...full].filter((id) => !left.has(id) && (end.plugged[id] ?? null) === null));
 }
 
 /** A connector that was plugged in before or was worked on, that still leads somewhere, and that hangs in the air. One whose other half was taken away does. */

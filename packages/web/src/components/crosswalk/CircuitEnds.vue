@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What the wires of one side are for, a line each, with colour, size and signal. */
-import { colourInWords, pinColour, type PlacedPin } from "@trevin/core";
+import { colourInWords, isNewShell, pinColour, type PlacedPin } from "@trevin/core";
 import { ROW_HEIGHT } from "./rows.ts";
 
 defineProps<{ pins: readonly PlacedPin[]; none: string }>();
@@ -8,13 +8,14 @@ const words = ({ pin, connector }: PlacedPin): string => {
   const colour = pinColour(pin, connector);
   return colour === null ? "" : colourInWords(colour);
 };
+const emptyWords = ({ connector }: PlacedPin): string => (isNewShell(connector) ? "new shell" : "new wire");
 </script>
 
 <template>
   <div class="ends">
     <div v-for="placed in pins" :key="placed.pin.id" class="end">
       <b>{{
-        placed.pin.function || (placed.pin.content === "empty" ? "new wire" : "no function recorded")
+        placed.pin.function || (placed.pin.content === "empty" ? emptyWords(placed) : "no function recorded")
       }}</b>
       <span
         class="lab"

@@ -314,7 +314,9 @@ export function offerWords(row: CircuitRow): string {
     case "split":
       return `Join ${cavities(row.vehicle)} to ${cavities(row.incoming)}`;
     case "move":
-      return `Move ${cavities(pinsOfRow(row))} in its plug`;
+      return row.vehicle.length > 0 && row.incoming.length > 0
+        ? `Move ${cavities(row.vehicle)} into ${cavities(row.incoming)} of the new shell`
+        : `Move ${cavities(pinsOfRow(row))} in its plug`;
     case "populate":
       return `Put ${cavities(row.incoming)} into ${row.seat}`;
     case "tap":
