@@ -88,12 +88,11 @@ export function insertOrder(system: TerminalSystem): readonly string[] {
     barbs: "The terminal may stand any way round",
     none: "Lay the terminal into its seat, the way that its neighbours lie",
   };
-  const push =
+  const inward =
     section.leavesTo === "front"
-      ? ["Draw the wire back from behind until the contact clicks into the mating face"]
-      : section.holder === "none"
-        ? []
-        : ["Push it in straight, held close behind the terminal, until it clicks"];
+      ? "Draw the wire back from behind until the contact clicks into the mating face"
+      : "Push it in straight, held close behind the terminal, until it clicks";
+  const push = section.holder === "none" ? [] : [inward];
   const seal: Readonly<Record<Section["seal"], readonly string[]>> = {
     none: [],
     single: ["The seal sits in its hole, no rib turned over"],
