@@ -16,6 +16,11 @@ test("resumes at the very step after a reload, on another device too, and goes b
   await page.keyboard.press("b");
   await expect(page.getByText(/^Step 16 of/).first()).toBeVisible();
   await expect(page.getByRole("heading", { name: "Release" })).toBeVisible();
+  // How it is let go: the section, and the order of the hand.
+  await expect(page.getByRole("img", { name: /^Section through/ })).toBeVisible();
+  await expect(
+    page.getByRole("list", { name: "Release, in order" }).getByRole("listitem").first(),
+  ).toContainText(/front lock/);
   await pressDone(page);
   await page.keyboard.press("Escape");
   await expect(

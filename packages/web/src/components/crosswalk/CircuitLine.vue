@@ -31,7 +31,10 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
 
 <template>
   <div class="row" :class="{ on: selected, open: isOpen, marked, several }">
-    <CircuitEnds :pins="row.vehicle" :none="row.act === 'jumper' || row.act === 'shift' ? '' : 'nothing on the vehicle'" />
+    <CircuitEnds
+      :pins="row.vehicle"
+      :none="row.act === 'jumper' || row.act === 'shift' ? '' : 'nothing on the vehicle'"
+    />
     <CircuitPlugs
       :pins="row.vehicle"
       side="vehicle"
@@ -59,7 +62,10 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
       :several="several"
       :narrow="narrow"
     />
-    <CircuitEnds :pins="row.incoming" :none="row.act === 'jumper' || row.act === 'shift' ? '' : 'nothing on the incoming side'" />
+    <CircuitEnds
+      :pins="row.incoming"
+      :none="row.act === 'jumper' || row.act === 'shift' ? '' : 'nothing on the incoming side'"
+    />
     <span class="sure lab" :class="row.sure">{{ row.alone ? "" : row.sure }}</span>
     <span v-if="byColour" class="state lab colour">{{ byColour }}</span>
     <span v-else class="state"
@@ -83,7 +89,7 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 102px 134px 102px minmax(0, 1fr) 40px 78px 18px;
+  grid-template-columns: minmax(0, 1fr) 104px 134px 112px minmax(0, 1fr) 40px 78px 18px;
   gap: 4px;
   align-items: center;
   height: 100%;
