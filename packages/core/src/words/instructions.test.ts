@@ -26,8 +26,8 @@ describe("somebody else's instructions", () => {
       plan,
       dossier,
     );
-    const words = read.lines.map(({ step }) => {
-      const found = plan.steps.find(({ id }) => id === step);
+    const words = read.lines.map(({ steps }) => {
+      const found = plan.steps.find(({ id }) => id === steps.at(-1));
       return found === undefined
         ? null
         : `${stepWords(found, dossier).verb} ${whereLine(stepWords(found, dossier))}`;
@@ -41,7 +41,7 @@ describe("somebody else's instructions", () => {
     ]);
     // The battery is never switched on again in them, and four more wires move.
     expect(read.missing).toContain(plan.steps.find(({ kind }) => kind === "battery-on")!.id);
-    expect(read.missing).not.toContain(read.lines[0]!.step);
+    expect(read.missing).not.toContain(read.lines[0]!.steps[0]);
     expect(read.missing.length + 4).toBe(plan.steps.filter(({ op }) => op !== null).length);
   });
 });

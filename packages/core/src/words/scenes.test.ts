@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionId, indexPins, pinName, type Decision } from "../model/index.ts";
 import { sceneOf, type Scene } from "../testing/scenes.ts";
-import { stepLine, stepWords } from "./index.ts";
+import { readInstructions, stepLine, stepWords } from "./index.ts";
 
 /** Ordinary jobs, and what an experienced eye expects of them (common practice, no source); vehicles and parts are invented. */
 const lines = ({ plan, dossier }: Scene): readonly string[] =>
@@ -210,6 +210,42 @@ describe("ordinary jobs", () => {
       said.findIndex((line) => line.startsWith("Battery on")),
     );
     expect(worst(scene, "caution")).not.toContain("standby-drain");
+  });
+
+  it("somebody else's steps: a line answers several, a step may be told twice, what they name must agree, the rest is listed", () => {
+    const { plan, dossier } = sceneOf("08-cavities-move");
+    const { lines: read, missing } = readInstructions(
+      [
+        "1. Disconnect the battery",
+        "2. Unplug GB and TC",
+        "3. At GB move the blue wire from cavity 3 to cavity 6",
+        "4. Release the white wire from GB cavity 4",
+        "5. At TC move the white wire from cavity 12 to cavity 27",
+        "6. At TC move the red wire from cavity 9 to cavity 2",
+        "7. Refit the bracket",
+        "8. Unplug TC",
+        "9. Check the fluid",
+      ].join("\n"),
+      plan,
+      dossier,
+    );
+    const kindsOf = read.map(({ steps }) =>
+      steps.map((id) => plan.steps.find((step) => step.id === id)?.kind ?? "").join(" "),
+    );
+    expect(kindsOf).toEqual([
+      "battery-off",
+      "disconnect disconnect",
+      "release pierce insert",
+      "release",
+      "release pierce insert",
+      "",
+      "",
+      "disconnect",
+      "",
+    ]);
+    // What the bulletin leaves out: the battery on again, the joints at the new sensor, the old holes.
+    const left = missing.map((id) => plan.steps.find((step) => step.id === id)?.kind);
+    for (const kind of ["battery-on", "splice", "plug"]) expect(left).toContain(kind);
   });
 
   it("a cluster by adapter: tell-tale and lamp in other words, both turn wires onto the one lamp, no headlamp range", () => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Somebody else's numbered instructions: which step of the plan each line speaks of, what they leave out, and what is put in from them. */
+/** Somebody else's numbered instructions: which steps of the plan each line speaks of, what they leave out, and what is put in from them. */
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import { computed, reactive, ref, watch } from "vue";
@@ -22,12 +22,12 @@ watch(text, () => {
   chosen.clear();
   otherwise.clear();
   read.value.lines.forEach((line, i) => {
-    if (line.step === null) chosen.add(i);
+    if (line.steps.length === 0) chosen.add(i);
   });
 });
-const words = (id: StepId | null): string => {
-  const shown = id === null ? undefined : byId.value.get(id);
-  return shown === undefined ? "no step of the plan" : `${shown.number} ${stepLine(shown.words)}`;
+const words = (id: StepId): string => {
+  const shown = byId.value.get(id);
+  return shown === undefined ? "" : `${shown.number} ${stepLine(shown.words)}`;
 };
 const missing = computed(() => (read.value.lines.length === 0 ? [] : read.value.missing));
 const toggle = (i: number): void => {
@@ -36,7 +36,7 @@ const toggle = (i: number): void => {
 function add(): void {
   let after: StepId | null = null;
   const steps = read.value.lines.flatMap((line, i): readonly Omit<OwnStep, "id">[] => {
-    if (line.step !== null) after = line.step;
+    after = line.steps.at(-1) ?? after;
     return chosen.has(i)
       ? [
           {
@@ -91,7 +91,10 @@ function add(): void {
             <td>
               <b v-if="line.number" class="no">{{ line.number }}</b>{{ line.text }}
             </td>
-            <td :class="{ mut: line.step === null }">{{ words(line.step) }}</td>
+            <td v-if="line.steps.length === 0" class="mut">no step of the plan</td>
+            <td v-else>
+              <span v-for="id in line.steps" :key="id" class="step">{{ words(id) }}</span>
+            </td>
             <td>
               <input
                 type="checkbox"
@@ -165,6 +168,9 @@ td input[type="checkbox"] {
 td :deep(.inp),
 td :deep(input[type="text"]) {
   width: 160px;
+}
+.step {
+  display: block;
 }
 .no {
   margin-right: 6px;
