@@ -52,6 +52,9 @@ test("a whole job by keyboard alone, from two pasted tables to a record that can
       await page.keyboard.press("d");
     await expect(option(text)).toHaveAttribute("aria-selected", "true");
   };
+  // A switched supply may be the key's or the radio's: it is proposed, not sure.
+  await goTo("Ignition");
+  await page.keyboard.press("Enter");
   await goTo("Accessory");
   await page.keyboard.press("x");
   await goTo("Supply, memory");
