@@ -37,7 +37,8 @@ function scoresOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
   for (const { of } of clues.signs)
     if (of !== "none") own.offer(of as SignalClass, own.sign(of as SignalClass));
   byThing(own);
-  for (const rule of [byMark, byReturn, byPole, bySensorSupply, byDriver, byRelay, byKind]) rule(own);
+  for (const rule of [byMark, byReturn, byPole, bySensorSupply, byDriver, byRelay, bySwitchFeed, byKind])
+    rule(own);
   settleKeys(own);
   return own.scores;
 }
@@ -257,6 +258,12 @@ function byRelay(own: Scoring): void {
   if (contact === "86") offer("switched-supply", 6);
   if (contact === "87" || contact === "87a") offer(isLamp ? "lamp-feed" : "switched-supply", 6.2);
   if (contact === "30") offer("battery", 6);
+}
+
+/** "Headlamp switch feed": what feeds a switch is no request to ground. */
+function bySwitchFeed({ usual, words, offer, clues }: Scoring): void {
+  if (usual === "switched-ground" && clues.kinds.has("switch") && /^(feed|supply)$/.test(words.at(-1) ?? ""))
+    offer("switched-supply", 5.8);
 }
 
 /** What hangs on the wire, where no thing is named. */

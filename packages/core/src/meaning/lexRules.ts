@@ -71,6 +71,11 @@ const RULES: readonly Rule[] = [
   rule(`relay'?e?d[ ]?(?=\\+|12|24|ign)`, "after main relay "),
   rule(`revs? ?(?:out(?:put)?|signal)${END}`, "engine speed output"),
   rule(`int\\.?(?= (?:lts?|lights?|lamps?|lps?|temp|air))`, "interior"),
+  rule(
+    `(oil|boost|fuel|charge air|air|coolant) press(?:ure)?\\.? (?:and|\\/|&) temp(?:erature)?\\.?,? (press|temp)(?:ure|erature)?${END}`,
+    (m) => `${group(m, 1)} ${group(m, 2) === "press" ? "pressure" : "temperature"}`,
+  ),
+  rule(`co-?driver`, "passenger"),
   rule(`stalk (?=left|right|[lr]h?${END})`, "turn switch "),
   rule(`batt?(?:ery)? (?:main |cable |lead )?(black|red)${END}`, (m) =>
     group(m, 1) === "red" ? "bplus" : "battery minus",

@@ -105,7 +105,7 @@ horn: hupe signalhorn hooter horns
 wiper: wpr wischer scheibenwischer wipers wipe
 washer: wash wshr waschpumpe waschanlage waschwasser wasch
 windscreen: windshield windscrn frontscheibe scheibe
-headlamp: headlight hdlp hdlmp scheinwerfer headlt hl
+headlamp: headlight hdlp hdlmp scheinwerfer headlt hl hdlt hdlts
 beam: bm
 high beam: fernlicht hibeam highbeam hb
 low beam: abblendlicht lobeam lowbeam abblend lb
@@ -184,7 +184,7 @@ siren: sirene
 airbag: srs airbags squib
 belt: gurt seatbelt
 pretensioner: gurtstraffer straffer
-passenger: passgr beifahrer
+passenger: passgr beifahrer codriver co-driver
 driver: fahrer
 diagnostic: diag diagnose diagnosis diagnostics obd dlc obdii scan
 link: lnk
@@ -292,7 +292,7 @@ charge air cooler: cac
 barometric pressure: baro hac
 fuel pump: fp
 fuel pump monitor: fpm
-fuel rail pressure: frp
+fuel rail pressure: frp rps railpressure
 fuel tank pressure: ftp
 particulate differential pressure: dpfp dpfe
 vehicle speed sensor: vss
@@ -569,7 +569,7 @@ hitch: linkage
 television: tv
 temperature gauge: thermometer
 rearward: rwd rearwards backward backwards bwd bkwd
-fuel metering valve: imv scv zme mprop
+fuel metering valve: imv scv zme mprop fmu
 extend: extension
 retract: retraction retr
 cushion: squab
@@ -639,4 +639,7 @@ resume: wiederaufnahme wiederaufn
 destination: dest
 preheat: 
 rheostat: 
+bin: hopper
+gate: shutter
+weigh: weighing
 `;
