@@ -43,6 +43,12 @@ function letGo(tool: string, section: Section): readonly string[] {
   }
 }
 
+const OUT: Readonly<Record<Section["seal"], string>> = {
+  none: "Draw the wire out to the wire side",
+  single: "Draw the wire out to the wire side with its seal",
+  mat: "Draw the wire out to the wire side; the mat seal stays where it is",
+};
+
 /** What is let go in which order, before the wire comes out. */
 export function releaseOrder(system: Omit<TerminalSystem, "order">): readonly string[] {
   const section = sectionOf({ ...system, order: [] });
@@ -53,11 +59,7 @@ export function releaseOrder(system: Omit<TerminalSystem, "order">): readonly st
           "Push the wire forward until the contact comes out of the mating face",
           "Cut the contact off, or draw the wire back through for a new one",
         ]
-      : [
-          section.seal === "none"
-            ? "Draw the wire out to the wire side"
-            : "Draw the wire out to the wire side with its seal",
-        ];
+      : [OUT[section.seal]];
   return [
     ...section.locks.map((lock) => LOCK_WORK[lock].open),
     ...letGo(system.tool, section),
