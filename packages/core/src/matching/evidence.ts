@@ -4,7 +4,7 @@ import {
   classFit,
   featuresOf,
   ratio,
-  sharedWords,
+  sharedOf,
   thingFit,
   type Feature,
   type FeatureValues,
@@ -91,18 +91,9 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   if ((isOneThing || isAnySensor) && end !== null && far !== null && end !== far)
     return { kind: "ends", left: END_WORDS[end], right: END_WORDS[far], weight: 0 };
   // "Fan relay coil feed" and "fan relay control": the two ends of one winding.
-  if (
-    isWorked(a) &&
-    isWorked(b) &&
-    a.roles.has("supply") !== b.roles.has("supply") &&
-    a.roles.has("control") !== b.roles.has("control")
-  )
-    return {
-      kind: "ends",
-      left: END_WORDS[a.roles.has("supply") ? "supply" : "signal"],
-      right: END_WORDS[b.roles.has("supply") ? "supply" : "signal"],
-      weight: 0,
-    };
+  const [fed, driven] = [windingEnd(a), windingEnd(b)];
+  if (fed !== null && driven !== null && fed !== driven)
+    return { kind: "ends", left: END_WORDS[fed], right: END_WORDS[driven], weight: 0 };
   // A shield meets a ground or another shield, and nothing that carries something.
   const shields = [left, right].filter(({ signal }) => signal === "shield");
   if (shields.length === 1 && [left, right].every((pin) => isClear(pin) && pin.signal !== "ground"))
@@ -133,8 +124,12 @@ const END_WORDS: Readonly<Record<End, string>> = {
   signal: "what drives it or tells of it",
   return: "what leads back from it",
 };
-const isWorked = ({ kinds, roles }: ReadPin["reading"]): boolean =>
-  (kinds.has("relay") || kinds.has("contactor")) && (roles.has("supply") || roles.has("control"));
+/** Which end of a relay's winding a text names, if it names one of the two. */
+function windingEnd({ kinds, roles }: ReadPin["reading"]): End | null {
+  if (!kinds.has("relay") && !kinds.has("contactor")) return null;
+  if (roles.has("supply") === roles.has("control")) return null;
+  return roles.has("supply") ? "supply" : "signal";
+}
 const CLEAR = 0.6;
 const isClear = ({ classes, signal }: ReadPin): boolean => (classes.get(signal) ?? 0) >= CLEAR;
 function endOf(pin: ReadPin): End | null {
@@ -253,7 +248,8 @@ function thingReason(left: ReadPin, right: ReadPin, features: FeatureValues, wei
 
 function wordReasons(left: ReadPin, right: ReadPin, shared: number, unread: number): readonly Reason[] {
   const isOneText = left.reading.said !== "" && left.reading.said === right.reading.said;
-  const words = isOneText ? [left.reading.text.trim()] : sharedWords(left.words, right.words).words;
+  const counted = shared === 0 ? [] : sharedOf(left, right).words;
+  const words = isOneText ? [left.reading.text.trim()] : counted;
   const open = [...new Set([...left.reading.unread, ...right.reading.unread])];
   return [
     ...(words.length > 0 ? [{ kind: "same-words", words, weight: tenths(shared) } as const] : []),

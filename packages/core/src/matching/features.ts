@@ -165,17 +165,17 @@ function whichFit(
 }
 
 /** What two pins' words have in common: how much that says (a word that each side has once counts 1), how much of the shorter text it is, and the words. */
-export interface SharedWords {
+interface SharedWords {
   readonly rare: number;
   readonly covered: number;
   readonly words: readonly string[];
 }
 const NO_WORDS: SharedWords = { rare: 0, covered: 0, words: [] };
-export function sharedWords(
+function sharedWords(
   a: readonly RareWord[],
   b: readonly RareWord[],
   /** Count only words that stand in no phrase of one of the texts: the others are what their things are called. */
-  onlyLoose = false,
+  onlyLoose: boolean,
 ): SharedWords {
   if (a.length === 0 || b.length === 0) return NO_WORDS;
   const [short, long] = total(a) <= total(b) ? [a, b] : [b, a];
@@ -212,6 +212,13 @@ const WORDS_BY_THING: Readonly<Record<ThingFit, "words-shared" | "words-open" | 
   related: "words-other",
   other: "words-other",
 };
+
+/** The words that count for a pair. "Oil pressure switch" and "oil pressure sender": that both names hold the same words is no news. */
+export const sharedOf = (
+  left: ReadPin,
+  right: ReadPin,
+  thing = thingFit(left.reading, right.reading),
+): SharedWords => sharedWords(left.words, right.words, WORDS_BY_THING[thing] === "words-other");
 
 export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const [a, b] = [left.reading, right.reading];
@@ -276,9 +283,8 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     values["kind-differs"] = 1;
   if (a.said !== "" && a.said === b.said && signalFit(left.signal, right.signal) !== "poor")
     values["text-same"] = 1;
-  // "Oil pressure switch" and "oil pressure sender": that both names hold the same words is no news.
   const names: Feature = WORDS_BY_THING[thing];
-  const shared = sharedWords(left.words, right.words, names === "words-other");
+  const shared = sharedOf(left, right, thing);
   if (shared.rare > 0) {
     values[names] = shared.rare;
     if (names !== "words-shared") values["words-covered"] = shared.covered;

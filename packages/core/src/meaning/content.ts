@@ -17,14 +17,17 @@ const NAMELESS = new Set(
   ).split(" "),
 );
 
-/** The words of a text that may name something, each once. */
-export function contentOf(tokens: readonly Token[]): readonly ContentWord[] {
+/** The words of a text that may name something, each once, at the places that count. */
+export function contentOf(
+  tokens: readonly Token[],
+  counts: (place: number) => boolean = () => true,
+): readonly ContentWord[] {
   const words = new Map<string, boolean>();
-  for (const { word, kind } of tokens) {
-    if (kind === "number" || kind === "amount" || word.length < 2 || NAMELESS.has(word)) continue;
-    if (/^t\d/.test(word)) continue;
+  tokens.forEach(({ word, kind }, i) => {
+    if (kind === "number" || kind === "amount" || word.length < 2 || NAMELESS.has(word)) return;
+    if (/^t\d/.test(word) || !counts(i)) return;
     words.set(stem(word, kind === "unknown"), kind !== "unknown");
-  }
+  });
   return [...words].map(([word, known]) => ({ word, known }));
 }
 /** Words that tell no wire from another one of its name: what a part is mounted in, how it is worked, codes of parts in a maker's diagram. */

@@ -121,12 +121,16 @@ function read(text: string, context: MeaningContext): Meaning {
   });
   const contact = contactOf(tokens);
   const heard = (place: number): boolean => !silenced.has(place);
-  const content = contentOf(tokens.filter((_, i) => heard(i)));
-  const held = [...used.map(({ match }) => match), ...signs, ...remarks];
+  const phrases = [...used.map(({ match }) => match), ...signs, ...remarks].flatMap(({ at }) => at);
+  const held = new Set(phrases.map((place) => tokens[place]?.word));
+  const isLoose = (place: number): boolean => heard(place) && !held.has(tokens[place]?.word);
   // Where a wire comes from and goes to tells nothing of what it is.
-  const own = (place: number): boolean => heard(place) && !asidePlaces.has(place);
-  const naming = contentOf(tokens.filter((_, i) => own(i))).length;
-  const doubt = doubtOf(naming, looseIn(tokens, held, own).length, used);
+  const isOwn = (place: number): boolean => !asidePlaces.has(place);
+  const doubt = doubtOf(
+    contentOf(tokens, (i) => heard(i) && isOwn(i)).length,
+    contentOf(tokens, (i) => isLoose(i) && isOwn(i)).length,
+    used,
+  );
   const mark = markOf(text, kinds, things);
   const spare = isSpare(tokens, signs, things, contact);
   const classes = spare
@@ -160,9 +164,11 @@ function read(text: string, context: MeaningContext): Meaning {
     signal,
     certain,
     unread: tokens.filter(({ kind }) => kind === "unknown").map(({ raw }) => raw),
-    content,
+    content: contentOf(tokens, heard),
     // What a feed is for may stand in brackets; it is one feed all the same.
-    loose: looseIn(tokens, held, (i) => heard(i) && !(isFeed(signal) && tokens[i]?.inBrackets === true)),
+    loose: contentOf(tokens, (i) => isLoose(i) && !(isFeed(signal) && tokens[i]?.inBrackets === true)).map(
+      ({ word }) => word,
+    ),
     doubt,
     understood,
     fuzzy: tokens.some(({ kind }) => kind === "near"),
@@ -262,15 +268,6 @@ function understoodOf(
   return got / all;
 }
 
-/** The words that may name something, at some places of a text, and stand in no phrase. */
-function looseIn(
-  tokens: readonly Token[],
-  matches: readonly Match[],
-  counts: (place: number) => boolean,
-): readonly string[] {
-  const held = new Set(matches.flatMap(({ at }) => at).map((place) => tokens[place]?.word));
-  return contentOf(tokens.filter(({ word }, i) => counts(i) && !held.has(word))).map(({ word }) => word);
-}
 /** How far the thing may be another one: most of the words name something else, or the phrases do not agree on what the text is about. */
 function doubtOf(naming: number, loose: number, used: readonly Used[]): number {
   const families = new Set(used.filter(({ thing }) => !isGeneric(thing)).map(({ thing }) => thing.family));

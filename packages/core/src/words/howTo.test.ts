@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { TERMINAL_SYSTEMS } from "../shelf/index.ts";
+import { systemsOf, TERMINAL_SYSTEMS } from "../shelf/index.ts";
 import { howTo, needsHow } from "./index.ts";
 
 describe("how a step is done at a terminal", () => {
@@ -8,15 +8,15 @@ describe("how a step is done at a terminal", () => {
       ["sealed-0.64-female", "sealed-6.3-female"].includes(id),
     );
     const at = (size: number): readonly string[] =>
-      howTo("release", { shell: null }, size, pair).map(({ system }) => system.id);
+      howTo("release", pair, size).map(({ system }) => system.id);
     expect(at(0.5)).toEqual(["sealed-0.64-female", "sealed-6.3-female"]);
     expect(at(4)).toEqual(["sealed-6.3-female", "sealed-0.64-female"]);
-    expect(howTo("release", { shell: null }, 0.5)).toEqual([]);
+    expect(howTo("release", systemsOf({ shell: null }), 0.5)).toEqual([]);
   });
   it("says nothing where the terminal makes no difference, nor of locks where there is none", () => {
     expect(needsHow("battery-off")).toBe(false);
-    expect(howTo("battery-off", { shell: null }, null, TERMINAL_SYSTEMS)).toEqual([]);
+    expect(howTo("battery-off", TERMINAL_SYSTEMS, null)).toEqual([]);
     const plain = TERMINAL_SYSTEMS.filter(({ secondary }) => secondary === "none");
-    expect(howTo("open-lock", { shell: null }, null, plain)).toEqual([]);
+    expect(howTo("open-lock", plain, null)).toEqual([]);
   });
 });

@@ -1,13 +1,5 @@
-import type { Connector } from "../model/index.ts";
 import type { StepKind } from "../plan/index.ts";
-import {
-  crimpOrder,
-  insertOrder,
-  LOCK_WORK,
-  locksOf,
-  systemsOf,
-  type TerminalSystem,
-} from "../shelf/index.ts";
+import { crimpOrder, insertOrder, LOCK_WORK, locksOf, type TerminalSystem } from "../shelf/index.ts";
 
 /** How the hand does a step at a terminal of one system. */
 export interface HowTo {
@@ -38,14 +30,13 @@ const LINES: Partial<
 export const needsHow = (kind: StepKind): boolean => LINES[kind] !== undefined;
 
 /**
- * How a step is done with each terminal system that the connector's shell takes, those for the conductor's size in mm² first; empty where
- * nobody has said which systems fit, or where the kind of step does not depend on it.
+ * How a step is done with each of some terminal systems, those for the conductor's size in mm² first; empty where the kind of step does not
+ * depend on them.
  */
 export function howTo(
   kind: StepKind,
-  connector: Pick<Connector, "shell">,
+  systems: readonly TerminalSystem[],
   size: number | null,
-  systems: readonly TerminalSystem[] = systemsOf(connector),
 ): readonly HowTo[] {
   const found = LINES[kind];
   if (found === undefined) return [];

@@ -9,7 +9,6 @@ import {
   isNewShell,
   supplyWordsIn,
   type Connector,
-  type ConnectorId,
   type DeviceKind,
   type Dossier,
   type JointKind,
@@ -322,7 +321,7 @@ export function stepWords(
     case "disconnect":
     case "connect":
       if (connector !== null && isOnStuds(connector)) return { ...words(name, ""), ...STUD_WORDS[step.kind] };
-      return words(connector?.name ?? "", whereTo(dossier, step) ?? connector?.place ?? "");
+      return words(connector?.name ?? "", whereTo(dossier, step, connector, pins) ?? connector?.place ?? "");
     case "open-lock":
     case "close-lock":
       return words("secondary lock", step.built ? `${half}${connector?.name ?? ""}` : name);
@@ -500,24 +499,36 @@ const TAP_WORDS: Readonly<Record<JointKind, string>> = {
 };
 
 /** What a connector is plugged into, where that is not simply its own counterpart. */
-function whereTo(dossier: Dossier, { op }: Step): string | null {
+function whereTo(
+  dossier: Dossier,
+  { op }: Step,
+  connector: Connector | null,
+  pins: ReadonlyMap<PinId, PlacedPin>,
+): string | null {
   if (op?.kind !== "connect") return null;
-  const emptied = movedFrom(dossier, op.connector);
-  if (op.into === "own") return emptied === null ? null : `where ${emptied} was`;
+  if (op.into === "own") {
+    const old = connector !== null && isNewShell(connector) ? movedFrom(dossier, connector, pins) : null;
+    return old === null ? null : `where ${old} was`;
+  }
   if (isBuilt(op.into)) return "into the adapter";
   return `into ${dossier.connectors.find(({ id }) => id === op.into)?.name ?? "its mate"}`;
 }
 
-/** The plug whose wires go over into a new shell. */
-function movedFrom({ decisions, connectors }: Dossier, shell: ConnectorId): string | null {
-  const at = new Map(connectors.flatMap((one) => one.pins.map(({ id }) => [id, one] as const)));
+/** The plug whose wires go over into a shell; null where they come from several. */
+function movedFrom(
+  { decisions }: Dossier,
+  shell: Connector,
+  pins: ReadonlyMap<PinId, PlacedPin>,
+): string | null {
   const from = new Set(
     decisions.flatMap((decision) =>
-      decision.kind === "move" && at.get(decision.to)?.id === shell ? [at.get(decision.pin)?.name ?? ""] : [],
+      decision.kind === "move" && pins.get(decision.to)?.connector.id === shell.id
+        ? [pins.get(decision.pin)?.connector.name ?? ""]
+        : [],
     ),
   );
   const [only = null] = from;
-  return from.size === 1 && connectors.some((one) => one.id === shell && isNewShell(one)) ? only : null;
+  return from.size === 1 ? only : null;
 }
 
 /** "2.5 mm², from F22, 20 A to the bus bar, fuse holder near F22 and no fuse in it". */

@@ -13,7 +13,7 @@ valve: vlv val ventil ventile magnetventil
 motor: mtr mot motoren actuator actr actuators servo stellmotor stellglied
 pump: pmp pumps pumpe
 heater: htr heating heizung heiz heizer heat
-lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament led leds lts ltg lighting-lamp
+lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament led leds lts ltg
 warning: warn wrng wng warnung
 telltale: kontrollleuchte kontrolllampe kontrollampe warnleuchte warnlampe
 gauge: ga gage gge anzeige anzeiger gages
@@ -118,7 +118,7 @@ stop lamp: bremslicht bremsleuchte brakelight stoplight stoplamp brakelamp
 stop: stp
 tail lamp: taillight rücklicht ruecklicht schlusslicht schlussleuchte taillamp
 side lamp: sidelight standlicht begrenzungslicht begrenzungsleuchte sidelamp
-park: prk parking pk parked 
+park: prk parking pk parked
 marker: mkr markr mrkr clearance
 reverse: rvs reversing rev reverser revers rückwärts rueckwaerts
 reverse lamp: rückfahrlicht rückfahrscheinwerfer rueckfahrlicht
@@ -184,7 +184,7 @@ siren: sirene
 airbag: srs airbags squib
 belt: gurt seatbelt
 pretensioner: gurtstraffer straffer
-passenger: passgr beifahrer codriver co-driver
+passenger: passgr beifahrer codriver
 driver: fahrer
 diagnostic: diag diagnose diagnosis diagnostics obd dlc obdii scan
 link: lnk
@@ -441,7 +441,7 @@ sunroof: hebedach
 door: fahrertür beifahrertür
 boot lock: heckschloss
 blower: innenraumgebläse
-compressor clutch: magnetkupplung mgc acmgc
+compressor clutch: magnetkupplung mgc
 interior temperature: innentemperatur
 ambient temperature: außentemperatur aussentemperatur
 supply: stromzufuhr speisung
@@ -538,7 +538,7 @@ battery discharge indicator: bdi
 convertible top motor: verdeck verdeckmotor
 blend door: mischklappe temperaturklappe
 brake pad wear: belagverschleiss belagverschleiß
-fuel flap: tankklappe tankdeckel fuelflap
+fuel flap: tankklappe tankdeckel
 steering lock: elv
 secondary air pump: sai sekundärluftpumpe sekundaerluftpumpe
 intake runner valve: saugrohrumschaltung schaltsaugrohr imrc
@@ -614,7 +614,7 @@ depth:
 echo: 
 release: opnr rlse releas
 reminder: remind
-backrest: rückenlehne rueckenlehne lehne squab-back
+backrest: rückenlehne rueckenlehne lehne
 low oil pressure: lop
 high water temperature: hwt hct
 low coolant level: lcl
@@ -628,17 +628,13 @@ boiler: therme
 loadcell: strain
 overheat: overheating
 longitudinal: längs laengs
-governor: gov regler-governor
+governor: gov
 presence: present detected
-shut: 
 main contactor: mc
-clean: 
 lever: hebel bedienhebel bedienungshebel
 set: setzen
 resume: wiederaufnahme wiederaufn
 destination: dest
-preheat: 
-rheostat: 
 bin: hopper
 gate: shutter
 weigh: weighing

@@ -1,6 +1,8 @@
 import { area, drawnWords as words, line, rect, type Shape } from "../../face/index.ts";
+import { lockShapes } from "./lockShapes.ts";
 import type { SecondaryLock } from "./locks.ts";
 import type { Section } from "./section.ts";
+import { arrow, AXIS, badge, BORE, BOX, CATCH, HEIGHT, SHELL, WIDTH } from "./sectionSheet.ts";
 
 /** A section as drawn; lengths in px. The mating face is on the left, the wire side on the right. */
 export interface SectionDrawing {
@@ -10,15 +12,6 @@ export interface SectionDrawing {
   /** What the numbers in it stand for: each lock in its order, then the tool. */
   readonly numbers: readonly { readonly number: number; readonly of: SecondaryLock | "tool" }[];
 }
-
-const [WIDTH, HEIGHT] = [520, 226];
-/** The shell from the mating face to the wire side, its walls, and the bore between them. */
-const SHELL = { left: 90, right: 400, top: 52, bottom: 158 };
-const BORE = { top: 74, bottom: 136 };
-const BOX = { left: 112, right: 206, top: 91, bottom: 119 };
-const AXIS = 105;
-/** Where the terminal is caught. */
-const CATCH = 232;
 
 /** Mirrors what is drawn for the top to the bottom. */
 const flip = (y: number, isBelow: boolean): number => (isBelow ? 2 * AXIS - y : y);
@@ -239,108 +232,6 @@ function holderOf({ holder, side }: Section): readonly Shape[] {
     }
   };
   return (holder === "barbs" ? [false, true] : sides).flatMap(isOn);
-}
-
-const badge = (x: number, y: number, number: number): readonly Shape[] => [
-  rect(x - 9, y - 10, 18, 20, "ink", null, 0),
-  words(x, y + 5, String(number), 14, "on-ink"),
-];
-const arrow = (from: readonly [number, number], to: readonly [number, number]): readonly Shape[] => {
-  const turn = Math.atan2(to[1] - from[1], to[0] - from[0]);
-  const wing = (angle: number): readonly [number, number] => [
-    to[0] - 9 * Math.cos(turn + angle),
-    to[1] - 9 * Math.sin(turn + angle),
-  ];
-  return [line([from, to], "ink", 2), area([to, wing(0.45), wing(-0.45)], "ink", null, 0)];
-};
-
-/** A lock with the way that it opens; what is on the left keeps clear of the tool. */
-function lockShapes(lock: Section["locks"][number], number: number, isToolBelow: boolean): readonly Shape[] {
-  switch (lock) {
-    case "front-lock": {
-      const y = isToolBelow ? SHELL.top + 8 : SHELL.bottom - 8;
-      return [
-        rect(SHELL.left - 16, SHELL.top + 10, 14, SHELL.bottom - SHELL.top - 20, "ink2", "ink", 1.5),
-        ...arrow([SHELL.left - 16, y], [SHELL.left - 48, y]),
-        ...badge(SHELL.left - 62, y, number),
-      ];
-    }
-    case "side-slide":
-      return [
-        rect(236, SHELL.top - 8, 26, 30, "ink2", "ink", 1.5),
-        ...arrow([249, SHELL.top - 10], [249, SHELL.top - 34]),
-        ...badge(268, SHELL.top - 26, number),
-      ];
-    case "body-plate":
-      return [
-        rect(242, SHELL.top - 6, 12, BORE.top - SHELL.top + 8, "ink2", "ink", 1.5),
-        rect(242, BORE.bottom - 2, 12, SHELL.bottom - BORE.bottom + 14, "ink2", "ink", 1.5),
-        ...arrow([248, SHELL.bottom + 12], [248, SHELL.bottom + 36]),
-        ...badge(268, SHELL.bottom + 30, number),
-      ];
-    case "rear-comb":
-    case "cap":
-      return [
-        rect(
-          SHELL.right + 2,
-          SHELL.top + (lock === "cap" ? -6 : 8),
-          14,
-          AXIS - 16 - SHELL.top,
-          "ink2",
-          "ink",
-          1.5,
-        ),
-        rect(
-          SHELL.right + 2,
-          AXIS + 14,
-          14,
-          SHELL.bottom - AXIS - (lock === "cap" ? 8 : 22),
-          "ink2",
-          "ink",
-          1.5,
-        ),
-        ...arrow([SHELL.right + 18, SHELL.top + 12], [SHELL.right + 50, SHELL.top + 12]),
-        ...badge(SHELL.right + 62, SHELL.top + 12, number),
-      ];
-    case "reinforcement":
-      return [
-        rect(300, SHELL.top - 8, 44, 14, "ink2", "ink", 1.5),
-        ...arrow([322, SHELL.top - 10], [322, SHELL.top - 34]),
-        ...badge(342, SHELL.top - 26, number),
-      ];
-    case "hinged-cover":
-      return [
-        line(
-          [
-            [SHELL.left + 40, SHELL.top - 3],
-            [SHELL.right - 40, SHELL.top - 3],
-          ],
-          "ink2",
-          6,
-        ),
-        ...arrow([SHELL.left + 60, SHELL.top - 6], [SHELL.left + 84, SHELL.top - 32]),
-        ...badge(SHELL.left + 102, SHELL.top - 32, number),
-      ];
-    case "outer-shell":
-      return [
-        rect(SHELL.left - 8, SHELL.top - 10, 190, 8, "ink2", "ink", 1.5),
-        rect(SHELL.left - 8, SHELL.bottom + 2, 190, 8, "ink2", "ink", 1.5),
-        ...arrow([SHELL.left + 150, SHELL.bottom + 24], [SHELL.left + 100, SHELL.bottom + 24]),
-        ...badge(SHELL.left + 168, SHELL.bottom + 24, number),
-      ];
-    case "split-shell":
-      return [
-        ...arrow([SHELL.right - 30, SHELL.top - 2], [SHELL.right - 30, SHELL.top - 32]),
-        ...badge(SHELL.right - 48, SHELL.top - 24, number),
-      ];
-    case "rear-retainer":
-      return [
-        rect(SHELL.right - 22, BORE.top, 20, AXIS - 12 - BORE.top, "ink2", "ink", 1.5),
-        rect(SHELL.right - 22, AXIS + 12, 20, BORE.bottom - AXIS - 12, "ink2", "ink", 1.5),
-        ...arrow([SHELL.right - 4, BORE.bottom - 8], [SHELL.right + 42, BORE.bottom + 16]),
-        ...badge(SHELL.right + 58, BORE.bottom + 18, number),
-      ];
-  }
 }
 
 /** The tool with the way that it goes in and the way that it presses. */

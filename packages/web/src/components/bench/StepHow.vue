@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** How the hand does this step at this terminal: the section with its numbers, and the order. */
 import { computed, ref, watch } from "vue";
-import { howTo, needsHow, systemsOf, type Connector, type PlacedPin, type StepKind } from "@trevin/core";
+import { howTo, needsHow, type Connector, type PlacedPin, type StepKind } from "@trevin/core";
 import { useShelf } from "../../stores/shelf.ts";
 import TerminalSection from "../parts/TerminalSection.vue";
 
@@ -9,9 +9,8 @@ const props = defineProps<{ kind: StepKind; connector: Connector | null; wire: P
 const shelf = useShelf();
 const ways = computed(() => {
   const { connector, kind, wire } = props;
-  if (connector === null) return [];
-  const own = shelf.terminals.filter(({ id }) => connector.shell?.terminals.includes(id) === true);
-  return howTo(kind, connector, wire?.pin.size ?? null, own.length > 0 ? own : systemsOf(connector));
+  const systems = shelf.terminals.filter(({ id }) => connector?.shell?.terminals.includes(id) === true);
+  return howTo(kind, systems, wire?.pin.size ?? null);
 });
 const chosen = ref("");
 watch(

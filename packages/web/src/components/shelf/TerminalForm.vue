@@ -13,7 +13,8 @@ const props = defineProps<{
   refused: string;
   save: (system: TerminalSystem) => Promise<boolean>;
 }>();
-const form = reactive({
+/** A form with nothing in it; what the form does not show is kept from the system that it starts from. */
+const BLANK = {
   name: "",
   gender: "female" as TerminalSystem["gender"],
   width: "",
@@ -29,53 +30,34 @@ const form = reactive({
   bendBack: true,
   tell: "",
   goodCrimp: "",
-  cautions: "",
+  cautions: "Wear eye protection: springs and picks fly.",
   source: "",
-});
+};
+const form = reactive({ ...BLANK });
 const problem = ref("");
 const pair = ([from, to]: readonly [number, number]): string => `${from} to ${to}`;
 watch(open, (now) => {
   if (!now) return;
   const s = props.start;
   problem.value = "";
-  Object.assign(
-    form,
-    s === null
-      ? {
-          name: "",
-          gender: "female",
-          width: "",
-          lockSide: "top",
-          release: "lance-from-front",
-          secondary: "none",
-          order: "",
-          tool: "",
-          strip: "",
-          conductor: "",
-          insulation: "",
-          seals: "",
-          bendBack: true,
-          tell: "",
-          goodCrimp: "",
-          cautions: "Wear eye protection: springs and picks fly.",
-          source: "",
-        }
-      : {
-          ...s,
-          width: s.width === null ? "" : String(s.width),
-          order: s.order.join("\n"),
-          strip: pair(s.strip),
-          conductor: pair(s.conductor),
-          insulation: pair(s.insulation),
-          seals: s.seals
-            .map(
-              (seal) =>
-                `${seal.from} to ${seal.to}${seal.ribs === "towards the terminal" ? ", ribs to the terminal" : ""}`,
-            )
-            .join("; "),
-          cautions: s.cautions.join("\n"),
-        },
-  );
+  Object.assign(form, BLANK);
+  if (s === null) return;
+  const { further: _f, twoStop: _t, mat: _m, depth: _d, ...shown } = s;
+  Object.assign(form, {
+    ...shown,
+    width: s.width === null ? "" : String(s.width),
+    order: s.order.join("\n"),
+    strip: pair(s.strip),
+    conductor: pair(s.conductor),
+    insulation: pair(s.insulation),
+    seals: s.seals
+      .map(
+        (seal) =>
+          `${seal.from} to ${seal.to}${seal.ribs === "towards the terminal" ? ", ribs to the terminal" : ""}`,
+      )
+      .join("; "),
+    cautions: s.cautions.join("\n"),
+  });
 });
 /** "4.5 to 5.2", "4,5-5,2" or one number; null when it is none. */
 function readRange(text: string): [number, number] | null {
@@ -115,6 +97,7 @@ async function store(): Promise<void> {
     problem.value = "";
     const { order: _o, seals: _s, cautions: _c, ...rest } = form;
     const system: TerminalSystem = {
+      ...props.start,
       ...rest,
       id: props.start?.id ?? crypto.randomUUID(),
       name: form.name.trim(),
