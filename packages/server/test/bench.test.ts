@@ -1,6 +1,14 @@
 import { Client } from "pg";
 import { describe, expect, it } from "vitest";
-import { decisionId, foldLedger, planWork, verifyChain, type Dossier, type StoredEntry } from "@trevin/core";
+import {
+  decisionId,
+  foldLedger,
+  planWork,
+  verifyChain,
+  type Decision,
+  type Dossier,
+  type StoredEntry,
+} from "@trevin/core";
 import { readEntry } from "@trevin/core/contract";
 import { benchCommand, DEMO, namer, F22, restOfDemo, useServer } from "./harness.ts";
 
@@ -94,6 +102,30 @@ describe("bench", () => {
     expect(
       (await send("POST", `/jobs/${blocked.id}/ledger`, benchCommand(blocked.dossier!, 0))).body,
     ).toMatchObject({ code: "blocked", detail: expect.stringContaining("B12.3 is undecided") });
+  });
+
+  it("goes past a test of which half is live only with its answer", async () => {
+    const { id, dossier: before } = await ready();
+    const join = before.decisions.find(({ kind }) => kind === "join") as Decision & { kind: "join" };
+    const { dossier } = (
+      await send(
+        "PATCH",
+        `/jobs/${id}/decisions`,
+        { put: [{ ...join, method: "splice", findLive: true }] },
+        at(2),
+      )
+    ).body;
+    const { steps } = planWork(dossier!);
+    const test = steps.findIndex(({ kind }) => kind === "find-live");
+    const code = async (index: number, more: Record<string, unknown> = {}) =>
+      (await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier!, index, more))).body["code"];
+    for (let i = 0; i < test; i++) expect(await code(i)).toBeUndefined();
+    expect(await code(test)).toBe("live-half-not-said");
+    expect(await code(test, { kind: "skipped", reason: "no meter" })).toBe("test-decides-joint");
+    expect(await code(test + 1, { live: "loom" })).toBe("live-half-not-said");
+    const uncover = steps.findIndex(({ kind }) => kind === "uncover");
+    expect(await code(uncover)).toBe("live-half-not-known");
+    expect(await code(test, { live: "loom" })).toBeUndefined();
   });
 
   it("takes back the last step, but not one that later steps stand on", async () => {

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Sheet, TableFile } from "../io/index.ts";
+import { HALVES } from "../model/index.ts";
 import {
   briefItemSchema,
   connectorHeadSchema,
@@ -132,7 +133,16 @@ export const ledgerViewSchema = z.object({ entries: z.array(storedEntrySchema) }
 
 /** What Bench may send. */
 export const benchCommandSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("done"), ...fromDevice, ...onPlan, note: z.string().max(2000).default("") }),
+  z.object({
+    kind: z.literal("done"),
+    ...fromDevice,
+    ...onPlan,
+    note: z.string().max(2000).default(""),
+    live: z
+      .enum(HALVES)
+      .exactOptional()
+      .describe("The half of the cut that carries the supply; needed where a step is to find it"),
+  }),
   z.object({
     kind: z.literal("skipped"),
     ...fromDevice,

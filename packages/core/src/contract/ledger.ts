@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Operation, PluggedInto } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
-import { JOINT_KINDS, type EndId, type PinId, type WireId } from "../model/index.ts";
+import { HALVES, JOINT_KINDS, type EndId, type PinId, type WireId } from "../model/index.ts";
 import { deviceSchema } from "./decision.ts";
 import {
   connectorIdSchema,
@@ -85,6 +85,7 @@ const whatSchema = z.discriminatedUnion("kind", [
     decision: decisionIdSchema.nullable(),
     op: operationSchema.nullable(),
     note: z.string().max(2000),
+    live: z.enum(HALVES).exactOptional(),
     words,
   }),
   z.object({

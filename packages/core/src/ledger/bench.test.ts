@@ -1,9 +1,11 @@
 import { describe, expect, it } from "vitest";
+import { readJobValue } from "../contract/index.ts";
 import { applyCommand } from "../dossier/index.ts";
-import { decisionId, type Decision, type Dossier } from "../model/index.ts";
+import { applyOperation, cutFarEnd, cutPlugEnd } from "../harness/index.ts";
+import { decisionId, HALVES, type Decision, type Dossier, type Half } from "../model/index.ts";
 import { byName, demoDossier } from "../testing/index.ts";
 import { checkPlan, planWork } from "../plan/index.ts";
-import { bench, planHash } from "./bench.ts";
+import { bench, planHash, testBefore } from "./bench.ts";
 import { FIRST_LINK } from "./chain.ts";
 import type { Entry, What } from "./entry.ts";
 
@@ -115,5 +117,71 @@ describe("bench", () => {
     const first = steps.findIndex(({ decision, op }) => decision !== null && op !== null);
     const cut = entries([baseline, ...steps.slice(0, first + 1).map((_, i) => done(i))]);
     expect([...bench(dossier, cut).fold!.carriedOut]).toEqual([steps[first]!.decision]);
+  });
+  it("joins the half that was found live, and waits for that test", () => {
+    const read = readJobValue({
+      format: "trevin-job",
+      version: 1,
+      connectors: [
+        {
+          name: "V",
+          side: "vehicle",
+          pins: [{ cavity: "1", function: "Ignition feed", signal: "ignition", colour: "BK" }],
+        },
+        {
+          name: "X",
+          side: "incoming",
+          leads: "flying",
+          pins: [{ cavity: "A", function: "Ignition", signal: "ignition", colour: "RD" }],
+        },
+      ],
+      decisions: [
+        {
+          kind: "join",
+          vehicle: { connector: "V", cavity: "1" },
+          incoming: { connector: "X", cavity: "A" },
+          method: "splice",
+          findLive: true,
+        },
+      ],
+      worklist: { counterparts: [{ connector: "V", becomes: "leaves" }] },
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.error));
+    const job = read.value.dossier;
+    const plan = planWork(job).steps;
+    const test = plan.findIndex(({ kind }) => kind === "find-live");
+    const worked = (live: Half): readonly What[] => [
+      { kind: "baseline", head: job.head, connectors: job.connectors, begins: "plugged" },
+      ...plan.slice(0, test + 1).map((step, i): What => ({
+        kind: "done",
+        step: step.id,
+        decision: step.decision,
+        op: step.op,
+        note: "",
+        ...(i === test ? { live } : {}),
+      })),
+    ];
+    const before = bench(job, entries(worked("plug").slice(0, -1)));
+    const uncover = before.plan.steps.find(({ kind }) => kind === "uncover")!;
+    expect(testBefore(before, uncover)?.id).toBe(plan[test]!.id);
+    for (const half of HALVES) {
+      const view = bench(job, entries(worked(half)));
+      expect(testBefore(view, uncover)).toBeNull();
+      expect(view.misfits).toEqual([]);
+      expect(checkPlan(view.dossier, view.plan, view.start)).toBeNull();
+      expect([...view.progress.values()]).toEqual(Array.from({ length: test + 1 }, () => "done"));
+      const joint = view.plan.steps.find(({ kind }) => kind === "splice")?.op;
+      const pin = job.connectors[0]!.pins[0]!.id;
+      expect(joint).toMatchObject({
+        ends: expect.arrayContaining([half === "plug" ? cutPlugEnd(pin) : cutFarEnd(pin)]),
+      });
+      const rest = view.plan.steps.slice(test + 1).flatMap(({ op }) => op ?? []);
+      const end = rest.reduce((state, op) => {
+        const next = applyOperation(state, op);
+        if (!next.ok) throw new Error(next.error.code);
+        return next.value.state;
+      }, view.state);
+      expect(end.ends[half === "plug" ? cutFarEnd(pin) : cutPlugEnd(pin)]).toMatchObject({ covered: true });
+    }
   });
 });

@@ -1,5 +1,5 @@
 import { initialState } from "../harness/index.ts";
-import type { Dossier, StepId } from "../model/index.ts";
+import { decisionId, type Decision, type Dossier, type StepId } from "../model/index.ts";
 import { checkPlan, planWork, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";
 import type { Entry } from "./entry.ts";
@@ -31,7 +31,10 @@ const isEdited = ({ worklist }: Dossier): boolean => worklist.order.length + wor
 export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
   const { fold, misfits } =
     entries.length === 0 ? { fold: null, misfits: [] } : foldLedger(entries, new Set(), dossier);
-  const inForce = fold === null ? dossier : { ...dossier, connectors: fold.connectors };
+  const inForce =
+    fold === null
+      ? dossier
+      : { ...dossier, connectors: fold.connectors, decisions: withLiveHalves(dossier.decisions, fold) };
   const start = fold?.start ?? initialState(inForce);
   const made = planWork(inForce, { start, done: fold?.order ?? [], begun: fold !== null });
   const fault = isEdited(inForce) || made.blocks.length === 0 ? checkPlan(inForce, made, start) : null;
@@ -50,4 +53,23 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
     progress,
     misfits,
   };
+}
+
+/** A joint whose live half was looked for is made with the half that was found live. */
+const withLiveHalves = (decisions: readonly Decision[], { live }: Pick<Fold, "live">): readonly Decision[] =>
+  live.size === 0
+    ? decisions
+    : decisions.map((decision) => {
+        const half = decision.kind === "join" ? live.get(decisionId(decision)) : undefined;
+        return half === undefined ? decision : ({ ...decision, half } as Decision);
+      });
+
+/** The test that a step waits for, since nobody has said yet which half of its wire is live; null where it waits for none. */
+export function testBefore({ dossier, plan, progress }: BenchView, step: Step): Step | null {
+  const decision = dossier.decisions.find((one) => decisionId(one) === step.decision);
+  if (decision?.kind !== "join" || decision.findLive !== true) return null;
+  const test = plan.steps.findIndex((one) => one.kind === "find-live" && one.decision === step.decision);
+  const own = plan.steps.findIndex(({ id }) => id === step.id);
+  const found = plan.steps[test];
+  return found === undefined || own <= test || progress.get(found.id) === "done" ? null : found;
 }

@@ -1,5 +1,5 @@
 import type { Operation } from "../harness/index.ts";
-import type { Connector, DecisionId, JobHead, Pin, PinId, StepId } from "../model/index.ts";
+import type { Connector, DecisionId, Half, JobHead, Pin, PinId, StepId } from "../model/index.ts";
 
 /** What the technician can correct about a wire once work has begun; places are corrected by operations. */
 export type PinFacts = Partial<Omit<Pin, "id" | "cavity" | "order" | "content">>;
@@ -30,6 +30,8 @@ export type What =
       readonly decision: DecisionId | null;
       readonly op: Operation | null;
       readonly note: string;
+      /** Of a wire that was cut to find out: the half that carries the supply. Older records do not say, and went on with the loom's. */
+      readonly live?: Half | undefined;
       /** The step in the words that it was done by; older entries have none, and are put into today's. */
       readonly words?: string | undefined;
     }

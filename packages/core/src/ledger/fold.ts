@@ -11,6 +11,7 @@ import {
   type Connector,
   type DecisionId,
   type Dossier,
+  type Half,
   type JobHead,
   type PinId,
   type StepId,
@@ -33,6 +34,8 @@ export interface Fold {
   readonly order: readonly DoneStep[];
   /** Decisions of which an operation was done; they are locked. A look or a measurement locks nothing. */
   readonly carriedOut: ReadonlySet<DecisionId>;
+  /** The half that was found live, of each cut that was made to find out. */
+  readonly live: ReadonlyMap<DecisionId, Half>;
   readonly retracted: ReadonlySet<number>;
 }
 
@@ -65,6 +68,7 @@ export function foldLedger(
   const skipped = new Map<StepId, number>();
   const decisionOf = new Map<StepId, DecisionId | null>();
   const carriedOut = new Set<DecisionId>();
+  const live = new Map<DecisionId, Half>();
   const misfits: Misfit[] = [];
   for (const { seq, what } of entries) {
     if (retracted.has(seq)) continue;
@@ -78,6 +82,7 @@ export function foldLedger(
         state = next.value.state;
         if (what.decision !== null) carriedOut.add(what.decision);
       }
+      if (what.decision !== null && what.live !== undefined) live.set(what.decision, what.live);
       done.set(what.step, seq);
       decisionOf.set(what.step, what.decision);
       skipped.delete(what.step);
@@ -93,7 +98,18 @@ export function foldLedger(
   }));
   const order = [...done.keys()].map((step) => ({ step, decision: decisionOf.get(step) ?? null }));
   return {
-    fold: { head, connectors, start, state: settled(state), done, order, skipped, carriedOut, retracted },
+    fold: {
+      head,
+      connectors,
+      start,
+      state: settled(state),
+      done,
+      order,
+      skipped,
+      carriedOut,
+      live,
+      retracted,
+    },
     misfits,
   };
 }

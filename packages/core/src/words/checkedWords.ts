@@ -5,10 +5,17 @@ import type { Step } from "../plan/index.ts";
 
 /** When a wire carries what drives it (common practice). */
 const DRIVEN_AT: Readonly<Partial<Record<SignalClass, MeasuredAt>>> = {
+  battery: "off",
   start: "cranking",
   "lamp-feed": "lamps",
   "lamp-dimmer": "lamps",
 };
+
+const drivenAt = (signal: SignalClass): string => MEASURED_WORDS[DRIVEN_AT[signal] ?? "on"];
+
+/** What is asked of the two halves of a cut with the power on. */
+export const liveWords = ({ pin }: PlacedPin): string =>
+  `: ${drivenAt(pin.signal)}, which half carries the supply? Expect supply voltage on one, 0 V on the other`;
 
 /** What is asked of a wire before anything irreversible is done to it. */
 export function checkedWords(
@@ -20,7 +27,7 @@ export function checkedWords(
   const decision = dossier.decisions.find((one) => decisionId(one) === step.decision);
   if (decision?.kind === "series" && at !== null && partner !== null) {
     const entersHere = readMeaning(partner.pin.function).roles.has("in");
-    const when = MEASURED_WORDS[DRIVEN_AT[at.pin.signal] ?? "on"];
+    const when = drivenAt(at.pin.signal);
     return entersHere
       ? `: with the plug off its part and ${when}, expect the supply here; then the loom drives it, and its half goes to ${pinName(partner)}`
       : `: with the plug off its part and ${when}, expect 0 V here; then the part drives it, and the loom's half goes to ${pinName(partner)}`;

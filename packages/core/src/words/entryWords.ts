@@ -1,10 +1,13 @@
 import type { Entry } from "../ledger/index.ts";
-import type { Dossier } from "../model/index.ts";
+import type { Dossier, Half } from "../model/index.ts";
 import { planWork, type Step } from "../plan/index.ts";
 import { unreachable } from "../util/index.ts";
 import { factsWords } from "./factsWords.ts";
 import { pinNamer } from "./problemWords.ts";
 import { stepLine, stepWords } from "./stepWords.ts";
+
+/** The halves of a cut as a hand finds them. */
+export const LIVE_HALF_WORDS: Readonly<Record<Half, string>> = { loom: "loom half", plug: "connector half" };
 
 /** One line for each ledger entry, built once for a whole ledger. */
 export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) => string {
@@ -25,7 +28,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
       case "plan-adopted":
         return `Plan of ${what.steps} steps adopted`;
       case "done":
-        return `${stepText(what.step, what.words)}${what.note === "" ? "" : `. Note: ${what.note}`}`;
+        return `${stepText(what.step, what.words)}${what.live === undefined ? "" : ` The ${LIVE_HALF_WORDS[what.live]} is live`}${what.note === "" ? "" : `. Note: ${what.note}`}`;
       case "skipped":
         return `Skipped: ${stepText(what.step, what.words)}. Reason: ${what.reason}`;
       case "note":

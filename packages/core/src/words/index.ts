@@ -17,7 +17,7 @@ export {
   tableFileProblemWords,
   tableProblemWords,
 } from "./problemWords.ts";
-export { entryNarrator } from "./entryWords.ts";
+export { entryNarrator, LIVE_HALF_WORDS } from "./entryWords.ts";
 export {
   foundWords,
   gripWords,

@@ -18,7 +18,7 @@ import {
 import { endsOfStep, isAtJoint, partOfStep, type EndPart, type Step, type StepKind } from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
 import { isElectricDrive, POWER_WORDS } from "./electricDrive.ts";
-import { checkedWords } from "./checkedWords.ts";
+import { checkedWords, liveWords } from "./checkedWords.ts";
 import { tryWords } from "./tryWords.ts";
 import { pullOutForce } from "../sizing/index.ts";
 import { capital, list, present } from "../util/index.ts";
@@ -161,7 +161,7 @@ const BEFORE: Readonly<Record<StepKind, readonly string[]>> = {
     "Swarf cleared: it chafes and shorts",
   ],
   "battery-on": ["No bare ends, hands clear", "First power through a lamp or a small fuse"],
-  "find-live": ["Meter or lamp to a known ground", "Live half flagged"],
+  "find-live": ["Meter or lamp to a known ground", "One half live, the other dead", "Live half flagged"],
   photograph: ["Mating face and wire side photographed", "Every wire that will move is flagged"],
   disconnect: [
     "Restraint and high-voltage connectors stay closed",
@@ -348,7 +348,7 @@ export function stepWords(
     case "check":
       return words(wireWords(wire), here("at", checkedWords(step, dossier, at, partner)));
     case "find-live":
-      return words(wireWords(wire), here("of", ": which half carries the supply?"));
+      return words(wireWords(wire), here("of", at === null ? "" : liveWords(at)));
     case "release":
       return words(wireWords(wire), here("out of"));
     case "park":

@@ -1,5 +1,5 @@
 import { computed, ref, watch, type Ref } from "vue";
-import { cardOf, type PinFacts, type PlacedPin } from "@trevin/core";
+import { cardOf, type Half, type PinFacts, type PlacedPin } from "@trevin/core";
 import { tickKey } from "../components/bench/tickKey.ts";
 import { useJob } from "../stores/job.ts";
 import type { usePlan } from "./usePlan.ts";
@@ -15,6 +15,8 @@ export function useBenchRecord(
   const busy = ref(false);
   const ticked = ref<ReadonlySet<string>>(new Set());
   const mileage = ref("");
+  /** The half that was found live, where that is what the step is for. */
+  const live = ref<Half | null>(null);
   /** Whether Done has asked for what is not ticked: it asks once, and then it is done without. */
   const asked = ref(false);
   const first = computed(() => card.value[0]?.step ?? null);
@@ -24,6 +26,7 @@ export function useBenchRecord(
       ticked.value = new Set();
       asked.value = false;
       mileage.value = "";
+      live.value = null;
     },
   );
   const keys = computed(() =>
@@ -34,6 +37,7 @@ export function useBenchRecord(
     ticked.value = new Set(keys.value.map(({ key }) => key));
   };
   const needsMileage = computed(() => first.value?.kind === "note-odometer" && !/\d/.test(mileage.value));
+  const needsLive = computed(() => first.value?.kind === "find-live" && live.value === null);
 
   const isRetracted = (seq: number): boolean => bench.value.fold?.retracted.has(seq) ?? false;
   /** The last thing done that was not taken back. */
@@ -67,6 +71,11 @@ export function useBenchRecord(
       if (first.value === null || bench.value.plan.blocks.length > 0) return;
       // Pressed again while it waits for the server: it is tried again, and not recorded twice.
       if (store.isOnItsWay(first.value.id)) return store.again();
+      // Which half is joined hangs on it: there is no doing without.
+      if (needsLive.value) {
+        asked.value = true;
+        return;
+      }
       if ((missing.value.length > 0 || needsMileage.value) && !asked.value) {
         asked.value = true;
         return;
@@ -79,7 +88,12 @@ export function useBenchRecord(
       ].join(". ");
       const steps = card.value.map(({ step }) => step.id);
       for (const [i, step] of steps.entries()) {
-        const stored = await store.record({ kind: "done", step, note: i === steps.length - 1 ? note : "" });
+        const stored = await store.record({
+          kind: "done",
+          step,
+          note: i === steps.length - 1 ? note : "",
+          ...(live.value === null ? {} : { live: live.value }),
+        });
         if (!stored) return;
       }
     });
@@ -110,9 +124,11 @@ export function useBenchRecord(
     last,
     ticked,
     mileage,
+    live,
     asked,
     missing,
     needsMileage,
+    needsLive,
     notes,
     tickAll,
     done,

@@ -37,11 +37,10 @@ const prefs = usePrefs();
 const now = useCavitiesNow();
 const { bench, steps, groups, current, card, pins, placed } = usePlan();
 const wire = computed(() => placed(current.value?.step.wire ?? null));
-const { busy, last, ticked, mileage, asked, missing, needsMileage, notes, tickAll, ...acts } = useBenchRecord(
-  { bench, card },
-  wire,
-);
-const { done, back, skip, found, keepNote } = acts;
+const recording = useBenchRecord({ bench, card }, wire);
+const { busy, last, ticked, mileage, live, asked, missing, needsMileage, needsLive, notes, ...acts } =
+  recording;
+const { tickAll, done, back, skip, found, keepNote } = acts;
 /** What the card ends in: it names the card, and its cavity is the one in hand. */
 const main = computed(() => card.value.at(-1) ?? current.value);
 const words = computed(() =>
@@ -76,6 +75,7 @@ const minutes = computed(() => card.value.reduce((sum, { step }) => sum + step.m
 /** What Done still asks for, in the button itself. */
 const asks = computed(() => {
   if (!asked.value) return "";
+  if (needsLive.value) return "choose the live half first";
   if (needsMileage.value) return "without the mileage";
   return missing.value.length === 0 ? "" : `without ${missing.value.length} ticks`;
 });
@@ -193,6 +193,7 @@ useCommands([
     <StepHelp
       v-model:ticked="ticked"
       v-model:mileage="mileage"
+      v-model:live="live"
       :shown="main!"
       :acts="words?.acts ?? []"
       :asked="asked"
@@ -224,7 +225,7 @@ useCommands([
     <NotAsPlanned
       v-model:open="asking"
       :wire="wire"
-      :can-skip="card.length === 1 && current.step.op === null"
+      :can-skip="card.length === 1 && current.step.op === null && current.step.kind !== 'find-live'"
       :note="noting"
       @found="found"
       @skip="skip"

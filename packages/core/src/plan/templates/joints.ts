@@ -44,12 +44,16 @@ export function joinTogether(
   const incoming = theirs.map((one) =>
     baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
   );
-  const vehicle = ours.map((one) => partedEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", part));
+  // The half that goes on is not known before the test: the cut is made, and both halves insulated, alike for either.
+  const made = early && part !== "pulled" ? "loom" : part;
+  const vehicle = ours.map((one) => partedEnd(one, several ? `vehicle-${one.pin.id}` : "vehicle", made));
   const meeting = meetingOf(ours, theirs);
   const wire = ours[0];
   if (meeting === null || wire === undefined) return { window: [], work: [] };
   const kept = early ? vehicle.filter(({ drafts }) => drafts.length > 0) : [];
-  const met: Met = { ours: vehicle.map(({ end }) => end), theirs: incoming.map(({ end }) => end) };
+  const goesOn = ({ end }: { readonly end: EndId }): EndId =>
+    made !== part && kept.length > 0 ? cutPlugEnd(wire.pin.id) : end;
+  const met: Met = { ours: vehicle.map(goesOn), theirs: incoming.map(({ end }) => end) };
   return {
     // Both halves are insulated before the power goes on; which of them carries the supply is then found and marked.
     window: kept.flatMap(({ end, drafts }, i) => [
@@ -64,10 +68,10 @@ export function joinTogether(
     work: [
       ...incoming.flatMap(({ drafts }) => drafts),
       ...(kept.length > 0 ? [] : vehicle.flatMap(({ drafts }) => drafts)),
-      ...kept.map(({ end }): Draft => ({
+      ...kept.map((one): Draft => ({
         kind: "uncover",
         role: "uncover",
-        op: { kind: "cap", end, to: "open" },
+        op: { kind: "cap", end: goesOn(one), to: "open" },
         ...inHand(wire),
       })),
       ...legsRouted(device, decision, meeting),

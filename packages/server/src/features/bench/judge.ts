@@ -11,6 +11,7 @@ import {
   seal,
   stepLine,
   stepWords,
+  testBefore,
   type BenchView,
   type Dossier,
   type Entry,
@@ -94,7 +95,21 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
       if (view.progress.get(step.id) === "done")
         throw new HttpProblem(409, "already-done", "That step is already done.");
       const words = wordsOf(step.id, view);
+      const test = testBefore(view, step);
+      if (test !== null)
+        throw new HttpProblem(
+          409,
+          "live-half-not-known",
+          `Which half of ${name(test.wire ?? "")} is live has to be found before this step.`,
+        );
+      const isTest = step.kind === "find-live";
       if (command.kind === "skipped") {
+        if (isTest)
+          throw new HttpProblem(
+            409,
+            "test-decides-joint",
+            "This test decides which half is joined. Turn the test off in the crosswalk instead of skipping it.",
+          );
         if (step.op !== null)
           throw new HttpProblem(
             409,
@@ -103,6 +118,12 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
           );
         return { kind: "skipped", step: step.id, decision: step.decision, reason: command.reason, ...words };
       }
+      if (isTest !== (command.live !== undefined))
+        throw new HttpProblem(
+          409,
+          "live-half-not-said",
+          isTest ? "Say which half is live." : "This step finds no live half.",
+        );
       if (step.op !== null) {
         const next = applyOperation(view.state, step.op);
         if (!next.ok) throw new HttpProblem(409, next.error.code, operationProblemWords(next.error, name));
@@ -113,6 +134,7 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
         decision: step.decision,
         op: step.op,
         note: command.note,
+        ...(command.live === undefined ? {} : { live: command.live }),
         ...words,
       };
     }

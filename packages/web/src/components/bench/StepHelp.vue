@@ -6,6 +6,7 @@ import {
   originWords,
   type CavityLook,
   type Connector,
+  type Half,
   type PinId,
   type PlacedPin,
   type StepWords,
@@ -15,6 +16,7 @@ import type { ShownStep } from "../../composables/usePlan.ts";
 import PhotoStrip from "../faces/PhotoStrip.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import HazardBox from "../parts/HazardBox.vue";
+import LiveHalf from "./LiveHalf.vue";
 import StepHow from "./StepHow.vue";
 import StepTicks from "./StepTicks.vue";
 
@@ -51,6 +53,7 @@ const lookAlikes = computed(() => {
 });
 const ticked = defineModel<ReadonlySet<string>>("ticked", { required: true });
 const mileage = defineModel<string>("mileage", { required: true });
+const live = defineModel<Half | null>("live", { required: true });
 const emit = defineEmits<{ all: [] }>();
 </script>
 
@@ -103,6 +106,7 @@ const emit = defineEmits<{ all: [] }>();
         :placed="null"
         :hold="hold"
       />
+      <LiveHalf v-if="shown.step.kind === 'find-live'" v-model="live" :asked="asked" />
       <p v-if="shown.step.kind === 'note-odometer'" class="mileage">
         <label for="mileage">Mileage, as the cluster shows it</label
         ><input
