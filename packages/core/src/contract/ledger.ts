@@ -14,8 +14,8 @@ import {
 } from "./job.ts";
 
 /** Ends, joints and devices are named after the pins of a decision, of which there may be forty. */
-const end = z.string().min(1).max(6500) as unknown as z.ZodType<EndId, EndId>;
-const wire = z.string().min(1).max(6500) as unknown as z.ZodType<WireId, WireId>;
+const end = z.string().min(1).max(13_000) as unknown as z.ZodType<EndId, EndId>;
+const wire = z.string().min(1).max(13_000) as unknown as z.ZodType<WireId, WireId>;
 const label = z.string().max(6400);
 const madeWire = z.string().min(1).max(6450) as unknown as z.ZodType<PinId, PinId>;
 /** Another connector, or its own counterpart on the car. */
@@ -35,6 +35,7 @@ export const operationSchema = z.discriminatedUnion("kind", [
     pin: pinIdSchema,
     ends: z.array(end).min(1).max(40),
     joint: label,
+    mid: z.literal(true).exactOptional(),
     to: z.enum(["on", "off"]),
     by: z.enum(JOINT_KINDS).exactOptional(),
   }),

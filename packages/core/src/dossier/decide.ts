@@ -2,10 +2,12 @@ import {
   decisionId,
   decisionPins,
   indexPins,
+  isTapOf,
   suppliesOf,
   type Decision,
   type DecisionId,
   type Dossier,
+  type PinId,
 } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
 import type { Command, Commanded, CommandProblem } from "./command.ts";
@@ -52,15 +54,20 @@ function decidePins(
   const points = new Set(dossier.points.map(({ id }) => id));
   const replaced = new Set<DecisionId>([...remove, ...put.map(decisionId)]);
   const kept = dossier.decisions.filter((decision) => !replaced.has(decisionId(decision)));
+  // A loom's wire that is tapped stays free for what else is decided of it; the one lead of a pigtail is used up.
+  const settled = (decision: Decision): readonly PinId[] =>
+    decisionPins(decision).filter(
+      (pin) => !isTapOf(decision, pin) || pins.get(pin)?.connector.leads === "flying",
+    );
   const taken = new Map(
-    kept.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decisionId(decision)] as const)),
+    kept.flatMap((decision) => settled(decision).map((pin) => [pin, decisionId(decision)] as const)),
   );
   for (const decision of put) {
     const misshapen = shapeProblem(decision, pins);
     if (misshapen !== null) return fail(misshapen);
     const lost = suppliesOf(decision).find((id) => !points.has(id));
     if (lost !== undefined) return fail({ code: "no-such-point", point: lost });
-    for (const id of decisionPins(decision)) {
+    for (const id of settled(decision)) {
       const by = taken.get(id);
       if (by !== undefined) return fail({ code: "pin-already-decided", pin: id, by });
       taken.set(id, decisionId(decision));

@@ -160,6 +160,7 @@ function operationsOn(start: HarnessState): fc.Arbitrary<Operation> {
         pin,
         ends: fc.uniqueArray(pin.map(farEnd), { minLength: 1, maxLength: 2 }),
         joint: fc.constantFrom("J1", "J2"),
+        mid: fc.constantFrom(true as const, true as const, undefined),
         to: fc.constantFrom("on" as const, "on" as const, "off" as const),
       }),
     },

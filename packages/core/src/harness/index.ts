@@ -9,6 +9,8 @@ export {
   farEnd,
   plugEnd,
   plugPart,
+  tapFarEnd,
+  tapNearEnd,
   wireOf,
   wireOfEnd,
   type Cavity,

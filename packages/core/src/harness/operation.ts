@@ -15,12 +15,13 @@ export type Operation =
       /** How; older records do not say. */ readonly by?: JointKind | undefined;
     }
   | { readonly kind: "part"; readonly ends: readonly EndId[]; readonly joint: string }
-  /** A branch hung on a wire that stays whole, or taken off it again. */
+  /** A branch hung on a wire that stays whole, or taken off it again. `mid`: on its run behind any cut; older records lack it. */
   | {
       readonly kind: "tap";
       readonly pin: PinId;
       readonly ends: readonly EndId[];
       readonly joint: string;
+      readonly mid?: true | undefined;
       readonly to: "on" | "off";
       readonly by?: JointKind | undefined;
     }

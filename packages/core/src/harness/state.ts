@@ -85,6 +85,11 @@ export const cutFarEnd = (pin: PinId): EndId => endId(`${pin}#cut-far`);
 export const plugPart = (pin: PinId): WireId => wireId(`${pin}#plug-part`);
 export const farPart = (pin: PinId): WireId => wireId(`${pin}#far-part`);
 
+/** What a tap makes of the run that it hangs on: an end on each side of the joint, and the part beyond it. */
+export const tapNearEnd = (pin: PinId, joint: string): EndId => endId(`${pin}#tap-near ${joint}`);
+export const tapFarEnd = (pin: PinId, joint: string): EndId => endId(`${pin}#tap-far ${joint}`);
+export const tapPart = (pin: PinId, joint: string): WireId => wireId(`${pin}#tap-part ${joint}`);
+
 /** The shell that is built to meet a connector, and its cavity that meets a pin; a wire made for an adapter is named after it. */
 export const builtShell = (connector: ConnectorId): ConnectorId => connectorId(`${connector}~`);
 export const isBuilt = (connector: string): boolean => connector.endsWith("~");
@@ -105,5 +110,10 @@ export function endsByCavity(state: HarnessState): ReadonlyMap<PinId, readonly E
 /** The wire that an end belongs to; ends and the parts of a cut are named after the pin that the wire was read at. */
 export function wireOfEnd(state: HarnessState, end: EndId): WireId | undefined {
   const pin = pinId(end.slice(0, end.lastIndexOf("#")));
-  return [wireOf(pin), plugPart(pin), farPart(pin)].find((wire) => state.wires[wire]?.ends.includes(end));
+  const holds = (wire: WireId): boolean => state.wires[wire]?.ends.includes(end) === true;
+  return (
+    [wireOf(pin), plugPart(pin), farPart(pin)].find(holds) ??
+    // Behind a tap the parts are named after its joint.
+    (Object.keys(state.wires) as WireId[]).find(holds)
+  );
 }

@@ -302,7 +302,7 @@ describe("asBuilt", () => {
             }
         }
       }),
-      { numRuns: 500, seed: 44 },
+      { numRuns: 800, seed: 44 },
     );
     for (const count of Object.values(met)) expect(count).toBeGreaterThan(15);
   });

@@ -224,6 +224,10 @@ export const decisionPins = (decision: Decision): readonly PinId[] => {
   return decision.kind === "move" ? [decision.pin] : namedPins(decision);
 };
 
+/** Whether a decision only hangs something on the wire of a pin, which any other decision about it may do, too. */
+export const isTapOf = (decision: Decision, pin: PinId): boolean =>
+  decision.kind === "tap" && decision.vehicle === pin;
+
 /** The cavity of another wire, or an empty one, that a terminal is seated in; null where no terminal moves. */
 export function seatOf(decision: Decision): PinId | null {
   if (decision.kind === "move") return decision.to;

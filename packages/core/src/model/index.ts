@@ -1,3 +1,4 @@
+export { ranked } from "./ranked.ts";
 export {
   connectorId,
   endId,
@@ -57,6 +58,7 @@ export {
   decisionId,
   decisionPins,
   HALVES,
+  isTapOf,
   PARTINGS,
   isDeadEnd,
   isJoining,

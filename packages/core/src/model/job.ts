@@ -2,7 +2,7 @@ import { present } from "../util/index.ts";
 import type { BriefItem } from "./brief.ts";
 import { counterpartOf, NO_EDITS, type WorklistEdits } from "./worklist.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
-import { decisionPins, type Decision, type Method, type Sureness } from "./decision.ts";
+import { decisionPins, isTapOf, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
 import type { SignalClass } from "./signal.ts";
 import type { indexSources } from "./source.ts";
@@ -117,9 +117,14 @@ export function findConnector(dossier: Dossier, id: ConnectorId): Connector {
   );
 }
 
-/** The decision that settles each pin; pins without one are not in it. */
-export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): ReadonlyMap<PinId, Decision> =>
-  new Map(decisions.flatMap((decision) => decisionPins(decision).map((pin) => [pin, decision] as const)));
+/** The decision that settles each pin; pins without one are not in it. A wire that is tapped may have another one, which goes first. */
+export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): ReadonlyMap<PinId, Decision> => {
+  const byPin = new Map<PinId, Decision>();
+  for (const decision of decisions)
+    for (const pin of decisionPins(decision))
+      if (!isTapOf(decision, pin) || !byPin.has(pin)) byPin.set(pin, decision);
+  return byPin;
+};
 
 /** Whether a plug of the vehicle goes into a part that the job does not list, so that it can stay or be taken away. */
 export const hasPartBehind = (

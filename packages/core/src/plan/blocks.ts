@@ -7,6 +7,7 @@ import {
   isDeadEnd,
   leadPin,
   namedPins,
+  ranked,
   rankPins,
   seatOf,
   undecidedPins,
@@ -23,9 +24,7 @@ import type { Block } from "./step.ts";
 export function blocksOf(dossier: Dossier, hazards: readonly Hazard[], begun: boolean): readonly Block[] {
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
-  const decisions = [...dossier.decisions].sort(
-    (a, b) => (rank.get(leadPin(a)) ?? 0) - (rank.get(leadPin(b)) ?? 0),
-  );
+  const decisions = [...dossier.decisions].sort(ranked((id) => rank.get(id) ?? 0));
   const worked = decisions.filter(({ kind }) => kind !== "leave" && kind !== "forbid").flatMap(namedPins);
   const unseen = worked.filter((id) => pins.get(id)?.pin.content === "unknown");
   const shut = worked.filter((id) => (pins.get(id)?.connector.keepOut ?? "") !== "");

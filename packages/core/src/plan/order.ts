@@ -1,11 +1,11 @@
-import { firstDifference } from "../util/index.ts";
+import { compareText, firstDifference } from "../util/index.ts";
 import type { Walk } from "./step.ts";
 
 /** A piece of work at one place that is done without interruption. */
 export interface Unit {
   readonly id: string;
   readonly place: string;
-  /** Smaller first, where nothing else decides; no two alike. */
+  /** Smaller first, where nothing else decides. */
   readonly rank: number;
   /** Everything of a lower tier is done before: supplies last. */
   readonly tier: number;
@@ -28,7 +28,7 @@ const MOST_STATES = 20_000;
  * first order found is the shortest. Throws nothing: units that wait for each other are left in rank order at the end.
  */
 export function orderByPlace<U extends Unit>(given: readonly U[]): Ordered<U> {
-  const units = [...given].sort((a, b) => firstDifference(a.rank - b.rank));
+  const units = [...given].sort((a, b) => firstDifference(a.rank - b.rank, compareText(a.id, b.id)));
   const places = [...new Set(units.map(({ place }) => place))];
   const work = workOf(units);
   const found = places.length <= MOST_PLACES ? shortest(work, places) : null;

@@ -1,10 +1,12 @@
 import { sameColour, type WireColour } from "../colour/index.ts";
 import {
   applyOperation,
+  farEnd,
   initialState,
   liveEnds,
   owned,
   settled,
+  wireOf,
   type EndPlace,
   type HarnessState,
 } from "../harness/index.ts";
@@ -14,9 +16,9 @@ import {
   decisionSureness,
   indexPins,
   indexSources,
-  leadPin,
   pinColour,
   pinsInOrder,
+  ranked,
   rankPins,
   type Connector,
   type ConnectorId,
@@ -140,8 +142,9 @@ function roundsOf(
   done: readonly DoneStep[],
 ): readonly { readonly decisions: readonly Decision[]; readonly suffix: string }[] {
   const ranks = rankPins(dossier);
-  const rank = (decision: Decision): number => ranks.get(leadPin(decision)) ?? 0;
-  let left = dossier.decisions.filter(({ kind }) => kind !== "forbid").sort((a, b) => rank(a) - rank(b));
+  let left = dossier.decisions
+    .filter(({ kind }) => kind !== "forbid")
+    .sort(ranked((id) => ranks.get(id) ?? 0));
   const rounds: { decisions: readonly Decision[]; suffix: string }[] = [];
   for (let n = 1, from = 0; ; n++) {
     const suffix = n === 1 ? "" : `~${n}`;
@@ -183,7 +186,7 @@ function planRound(
         (worked.has(decisionId(decision)) || decision.kind === "leave"),
     )
     .map((decision) => ({ ...checkOf(decision, pin), decision: decisionId(decision) }));
-  const apart = stagger();
+  const apart = stagger((id) => start.wires[wireOf(id)]?.ends.includes(farEnd(id)) === false);
   const window = units.flatMap((unit) =>
     unit.window.map(({ draft, decision }) => ({ draft: apart(placed(draft, unit)), decision })),
   );

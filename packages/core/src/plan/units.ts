@@ -6,6 +6,7 @@ import {
   isDeadEnd,
   isSupply,
   leadPin,
+  ranked,
   linkedPairs,
   type Decision,
   type DecisionId,
@@ -80,7 +81,7 @@ export function unitsOf(
       (decision) =>
         !moved.has(decisionId(decision)) && !freeing.has(decisionId(decision)) && !isByAdapter(decision),
     )
-    .sort((a, b) => rank(leadPin(a)) - rank(leadPin(b)));
+    .sort(ranked(rank));
   const table = adapterDrafts(dossier, decisions);
   const units = [
     ...(table.length === 0
@@ -126,7 +127,10 @@ export function unitsOf(
     }),
   ];
   const filled = units.filter(({ drafts }) => drafts.length > 0);
-  return { units: afterTrunks(afterFreed(filled, decisions), decisions, dossier), displaced: components };
+  return {
+    units: tapsLast(afterTrunks(afterFreed(filled, decisions), decisions, dossier)),
+    displaced: components,
+  };
 }
 
 /** A lead goes into its cavity once the wire that sits there is out. */
@@ -145,6 +149,27 @@ function afterFreed(units: readonly WorkUnit[], decisions: readonly Decision[]):
     return frees === undefined
       ? unit
       : { ...unit, after: [...unit.after, frees.id], tier: Math.max(unit.tier, frees.tier) };
+  });
+}
+
+/** What hangs on a wire that is cut as well hangs on its half in the loom, once that is made. */
+function tapsLast(units: readonly WorkUnit[]): readonly WorkUnit[] {
+  const tapped = (unit: WorkUnit): PinId | null =>
+    unit.drafts.flatMap(({ draft: { op } }) => (op?.kind === "tap" ? [op.pin] : []))[0] ?? null;
+  if (units.every((unit) => tapped(unit) === null)) return units;
+  return units.map((unit) => {
+    const wire = tapped(unit);
+    if (wire === null) return unit;
+    const first = units.filter(
+      (other) => tapped(other) === null && other.drafts.some(({ draft }) => draft.wire === wire),
+    );
+    return first.length === 0
+      ? unit
+      : {
+          ...unit,
+          after: [...unit.after, ...first.map(({ id }) => id)],
+          tier: Math.max(unit.tier, ...first.map(({ tier }) => tier)),
+        };
   });
 }
 

@@ -6,6 +6,7 @@ import {
   type Part,
   blankPin,
   connectorId,
+  decisionPins,
   emptyDossier,
   joinPointId,
   pinId,
@@ -151,6 +152,8 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         device: fc.constantFrom(...BETWEEN),
         leaves: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
         sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
+        /** Whether something else hangs on its wire besides. */
+        tapped: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
       });
       const vehicle = pins("vehicle");
       const incoming = pins("incoming");
@@ -291,6 +294,13 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
               });
           });
           addFilled(vehicle, left, incoming, right, add);
+          const decided = new Set(result.decisions.flatMap(decisionPins));
+          const free = incoming.filter(({ id, content }) => content === "occupied" && !decided.has(id));
+          vehicle.forEach(({ id }, i) => {
+            const branch = left[i]?.tapped === true ? free.pop() : undefined;
+            if (branch !== undefined)
+              add({ kind: "tap", vehicle: id, incoming: [branch.id], sure: "sure", ...common });
+          });
           const counterparts = dossier.connectors
             .filter(({ side }) => side === "vehicle")
             .flatMap(({ id }, i): readonly CounterpartAnswer[] =>

@@ -11,6 +11,49 @@ type Of<K extends Operation["kind"]> = Extract<Operation, { kind: K }>;
 
 /** A branch on a wire that stays whole, or off again; true when it was possible. */
 export function naiveTap(s: NaiveState, op: Of<"tap">, bare: (end: string) => boolean): boolean {
+  return op.mid === true ? tapInRun(s, op, bare) : tapAtPlug(s, op, bare);
+}
+
+/** Behind any cut: the run that leads to the far end is looked for among all wires. */
+function tapInRun(s: NaiveState, op: Of<"tap">, bare: (end: string) => boolean): boolean {
+  const [near, far] = [`${op.pin}#tap-near ${op.joint}`, `${op.pin}#tap-far ${op.joint}`];
+  const rest = `${op.pin}#tap-part ${op.joint}`;
+  const holding = (end: string) => Object.values(s.wires).find(({ ends }) => ends.includes(end));
+  if (op.to === "on") {
+    const run = holding(`${op.pin}#far`);
+    if (
+      run?.aboard !== true ||
+      op.ends.length === 0 ||
+      new Set(op.ends).size < op.ends.length ||
+      !op.ends.every(bare) ||
+      op.ends.some((end) => run.ends.includes(end)) ||
+      s.joints[op.joint] !== undefined
+    )
+      return false;
+    s.wires[rest] = { pin: op.pin, ends: [far, run.ends[1]], aboard: true };
+    run.ends = [run.ends[0], near];
+    s.joints[op.joint] = [near, far, ...op.ends];
+    for (const end of [near, far, ...op.ends]) s.ends[end] = { at: "joint", joint: op.joint };
+    return true;
+  }
+  const meeting = [near, far, ...op.ends];
+  const [run, beyond] = [holding(near), s.wires[rest]];
+  if (
+    run === undefined ||
+    beyond === undefined ||
+    !(s.joints[op.joint] ?? []).every((end) => meeting.includes(end)) ||
+    !meeting.every((end) => s.ends[end]?.at === "joint" && s.joints[op.joint]?.includes(end))
+  )
+    return false;
+  run.ends = [run.ends[0], beyond.ends[1]];
+  delete s.wires[rest];
+  for (const end of [near, far]) delete s.ends[end];
+  for (const end of op.ends) s.ends[end] = { at: "loose", terminal: false, covered: false };
+  delete s.joints[op.joint];
+  return true;
+}
+
+function tapAtPlug(s: NaiveState, op: Of<"tap">, bare: (end: string) => boolean): boolean {
   const [near, far] = [`${op.pin}#cut-plug`, `${op.pin}#cut-far`];
   const [whole, plug, rest] = [`${op.pin}#`, `${op.pin}#plug-part`, `${op.pin}#far-part`];
   if (op.to === "on") {

@@ -425,6 +425,8 @@ export function faultWords(
       return `After ${step(fault.step)} ${[...new Set(fault.ends.map(name))].join(" and ")} are bare at the same time and can touch.`;
     case "joints-side-by-side":
       return `${step(fault.step)} cuts at the same place as the wire before it, ${fault.length} mm behind ${name(fault.connector)}: the joints would sit side by side.`;
+    case "tap-before-cut":
+      return `${step(fault.step)}: the tap would sit between the plug and the cut of the same wire, on the half that does not go on.`;
     case "run-not-laid":
       return `${step(fault.step)} joins a wire to ${name(fault.supply)} before its own wire is laid.`;
     case "not-stripped":

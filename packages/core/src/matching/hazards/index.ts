@@ -6,6 +6,7 @@ import {
   isJoining,
   linkedPairs,
   pinsOfSide,
+  ranked,
   rankPins,
   type Decision,
   type Dossier,
@@ -71,8 +72,9 @@ function contextOf(dossier: Dossier, suggested: Suggested): HazardContext {
       (rank.get(a.vehicle.placed.pin.id) ?? 0) - (rank.get(b.vehicle.placed.pin.id) ?? 0) ||
       (rank.get(a.incoming.placed.pin.id) ?? 0) - (rank.get(b.incoming.placed.pin.id) ?? 0),
   );
+  const decisions = [...dossier.decisions].sort(ranked((id) => rank.get(id) ?? 0));
   const of = <K extends Decision["kind"]>(...kinds: readonly K[]) =>
-    dossier.decisions.flatMap((decision) =>
+    decisions.flatMap((decision) =>
       (kinds as readonly string[]).includes(decision.kind)
         ? [decision as Extract<Decision, { kind: K }>]
         : [],

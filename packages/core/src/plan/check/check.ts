@@ -114,10 +114,13 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
       .filter((one) => hasFuseToFit(one, byId))
       .map(({ id, supply }) => [id, [id, ...(supply?.aliases ?? [])]] as const),
   );
+  const settled = new Set(
+    dossier.decisions.flatMap((one) => (one.kind === "tap" ? one.incoming : decisionPins(one))),
+  );
   for (const decision of dossier.decisions) {
     for (const pin of decisionPins(decision)) touched.add(pin);
     for (const seat of seatsOf(decision)) touched.add(seat);
-    if (!isInPlace(decision, { start, end, before, after }))
+    if (!isInPlace(decision, { start, end, before, after, settled }))
       return {
         code: "decision-not-carried-out",
         decision: decisionId(decision),
@@ -237,10 +240,12 @@ interface Outcome {
   readonly end: HarnessState;
   readonly before: ReadonlyMap<PinId, string>;
   readonly after: ReadonlyMap<PinId, string>;
+  /** Pins with a decision that does more than hang something on their wires. */
+  readonly settled: ReadonlySet<PinId>;
 }
 
 /** What each kind of decision promises of terminals, covers and plugs; what is joined to what is for the copper as a whole. */
-function isInPlace(decision: Decision, { start, end, before, after }: Outcome): boolean {
+function isInPlace(decision: Decision, { start, end, before, after, settled }: Outcome): boolean {
   const placed = (id: EndId): EndPlace | undefined => end.ends[id];
   const wasThere = (pin: PinId): boolean => start.cavities[pin]?.state === "occupied";
   const isCovered = (id: EndId): boolean => {
@@ -275,7 +280,10 @@ function isInPlace(decision: Decision, { start, end, before, after }: Outcome): 
     case "series":
       return decision.method !== "move" || sits(decision.vehicle, decision.into);
     case "tap":
-      return before.get(decision.vehicle) === after.get(decision.vehicle) && meets(decision);
+      return (
+        (settled.has(decision.vehicle) || before.get(decision.vehicle) === after.get(decision.vehicle)) &&
+        meets(decision)
+      );
     case "merge":
     case "split":
       return meets(decision);

@@ -20,6 +20,7 @@ export type Fault =
       readonly connector: ConnectorId;
       readonly length: number;
     }
+  | { readonly code: "tap-before-cut"; readonly step: StepId }
   | { readonly code: "run-not-laid"; readonly step: StepId; readonly supply: JoinPointId }
   | { readonly code: "not-stripped"; readonly step: StepId }
   | { readonly code: "seal-missing"; readonly step: StepId }

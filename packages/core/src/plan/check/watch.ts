@@ -4,6 +4,8 @@ import {
   cutPlugEnd,
   farEnd,
   plugEnd,
+  tapFarEnd,
+  tapNearEnd,
   type HarnessState,
   type Operation,
 } from "../../harness/index.ts";
@@ -48,6 +50,8 @@ export interface Watch {
   readonly untugged: Set<ConnectorId>;
   /** Where the wires of a connector were cut last, mm behind it. */
   readonly lastCut: Map<ConnectorId, number>;
+  /** Where each wire is cut, and where something is hung on it, mm behind its plug. */
+  readonly reach: Readonly<Record<"cut" | "tap", Map<PinId, number>>>;
   /** Wiring was changed since the last measurement without power. */
   unmeasured: boolean;
 }
@@ -87,6 +91,7 @@ export const newWatch = (
   sealed: new Set(),
   untugged: new Set(),
   lastCut: new Map(),
+  reach: { cut: new Map(), tap: new Map() },
   unmeasured: false,
 });
 
@@ -104,7 +109,7 @@ function touched(op: Operation, state: HarnessState): readonly EndId[] {
     case "part":
       return op.ends;
     case "tap":
-      return [...op.ends, cutPlugEnd(op.pin), cutFarEnd(op.pin)];
+      return [...op.ends, tapNearEnd(op.pin, op.joint), tapFarEnd(op.pin, op.joint)];
     case "fit":
       return op.terminals.flatMap(({ ends }) => ends);
     case "cut":
@@ -214,6 +219,15 @@ export const BEFORE: readonly Rule[] = [
       ? { code: "joints-side-by-side", step: step.id, connector: step.connector, length: step.length }
       : null,
   ),
+  // A tap is meant for the half that goes on into the loom.
+  onOps(["cut", "tap"], (step, { reach }) => {
+    const other = step.op?.kind === "cut" ? reach.tap : reach.cut;
+    const at = step.wire === null || step.length === null ? undefined : other.get(step.wire);
+    if (at === undefined || step.length === null) return null;
+    return (step.op?.kind === "cut" ? step.length < at : step.length > at)
+      ? null
+      : { code: "tap-before-cut", step: step.id };
+  }),
   onOps(["splice", "fit", "tap", "feed", "crimp"], (step, { stripped }) =>
     step.op?.kind === "crimp" && step.op.to === "cut-off"
       ? null
@@ -324,6 +338,8 @@ export function remember(watch: Watch, step: Step): void {
   if (step.kind === "measure") watch.unmeasured = false;
   if (step.op === null) return;
   if (step.op.kind === "insert" && step.connector !== null) watch.untugged.add(step.connector);
+  if ((step.op.kind === "cut" || step.op.kind === "tap") && step.wire !== null && step.length !== null)
+    watch.reach[step.op.kind].set(step.wire, step.length);
   if ((step.op.kind === "cut" || step.op.kind === "tap") && step.connector !== null && step.length !== null)
     watch.lastCut.set(step.connector, step.length);
   if (CHANGES_WIRING.includes(step.op.kind) && !inWindow(step)) watch.unmeasured = true;

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { readJobValue } from "../../contract/index.ts";
-import { initialState } from "../../harness/index.ts";
+import { applyOperation, initialState, netOf } from "../../harness/index.ts";
 import { findHazards } from "../../matching/index.ts";
-import { connectorId, indexPins, type Dossier } from "../../model/index.ts";
+import { connectorId, indexPins, pinId, type Dossier } from "../../model/index.ts";
 import { originWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";
 import { adapterLoom } from "../adapter.ts";
@@ -173,6 +173,51 @@ describe("what each decision becomes", () => {
     const join1 = kinds.indexOf("uncover");
     expect(kinds.slice(join1, join1 + 3)).toEqual(["uncover", "strip", "splice"]);
     expect(checkPlan(job({ ...join("splice"), findLive: true }, "loom", "flying"), plan)).toBeNull();
+  });
+  it("hangs a tap on the half in the loom of a wire that is parted as well, further from the plug than the cut", () => {
+    const read = readJobValue({
+      format: "trevin-job",
+      version: 1,
+      connectors: [
+        { name: "V", side: "vehicle", pins: [{ cavity: "1", function: "Ignition feed", colour: "BK" }] },
+        {
+          name: "X",
+          side: "incoming",
+          leads: "flying",
+          pins: ["A", "B", "C"].map((cavity) => ({ cavity, function: `Ignition ${cavity}`, colour: "RD" })),
+        },
+      ],
+      decisions: [
+        { kind: "tap", vehicle: V, incoming: [{ connector: "X", cavity: "C" }] },
+        {
+          kind: "series",
+          vehicle: V,
+          into: X,
+          back: { connector: "X", cavity: "B" },
+          method: "splice",
+        },
+      ],
+      worklist: { counterparts: [{ connector: "V", becomes: "stays" }] },
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.error));
+    const { dossier } = read.value;
+    const plan = planWork(dossier);
+    expect(checkPlan(dossier, plan)).toBeNull();
+    const at = (kind: string): number => plan.steps.findIndex((step) => step.kind === kind);
+    expect(at("tap")).toBeGreaterThan(at("cut"));
+    expect(plan.steps[at("tap")]!.length!).toBeGreaterThan(plan.steps[at("cut")]!.length!);
+    // On the wrong side of the cut it would hang on the part's half.
+    const swapped = plan.steps.map((step) => (step.kind === "tap" ? { ...step, length: 50 } : step));
+    expect(checkPlan(dossier, { steps: swapped })?.code).toBe("tap-before-cut");
+    const end = plan.steps.reduce((state, { op }) => {
+      const next = op === null ? null : applyOperation(state, op);
+      return next?.ok === true ? next.value.state : state;
+    }, initialState(dossier));
+    const nets = netOf(end);
+    const [own, into, back, branch] = ["V.1", "X.A", "X.B", "X.C"].map((id) => nets.ofCavity(pinId(id)));
+    expect(branch).toBe(into);
+    expect(own).toBe(back);
+    expect(own).not.toBe(into);
   });
   it("makes an adapter on the table, and touches neither loom", () => {
     const dossier = job(join("adapter"), "loom", "loom");

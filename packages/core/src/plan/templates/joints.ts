@@ -120,7 +120,7 @@ export function tapped(
   const hang = (ends: readonly EndId[]): Draft => ({
     kind: "tap",
     role: "tap",
-    op: { kind: "tap", pin: wire.pin.id, ends, joint, to: "on" },
+    op: { kind: "tap", pin: wire.pin.id, ends, joint, mid: true, to: "on" },
     ...meeting,
     ...inHand(wire),
     partner: meeting.partner ?? null,

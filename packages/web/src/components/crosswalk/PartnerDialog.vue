@@ -137,7 +137,7 @@ const action = computed(() => {
     <div v-if="conflict" class="ask" role="alertdialog" aria-label="Already joined">
       <p>
         <b>Already joined.</b>
-        {{ conflict.both ? "Join all of them, or undo what is there?" : "This undoes:" }}
+        {{ conflict.both || conflict.tap ? "Keep what is there, or undo it?" : "This undoes:" }}
       </p>
       <ul>
         <li v-for="one in conflict.lost" :key="decisionId(one)" class="lost">
@@ -220,6 +220,8 @@ const action = computed(() => {
       ><template v-if="conflict"
         ><button v-focus type="button" class="btn quiet" @click="emit('back')">Choose another</button
         ><button type="button" class="btn" @click="emit('settle', conflict.instead)">Instead</button
+        ><button v-if="conflict.tap" type="button" class="btn" @click="emit('settle', conflict.tap)">
+          Both, tapped</button
         ><button v-if="conflict.both" type="button" class="btn pri" @click="emit('settle', conflict.both)">
           Both, in one joint
         </button></template

@@ -15,6 +15,7 @@ import {
   seriesThrough,
   shiftPin,
   takeBack,
+  tapAlso,
   takeOffers,
   undone,
   withDevice,
@@ -255,6 +256,11 @@ describe("acts of the crosswalk", () => {
     const capped = done(start, { put: [leftOpen("cap", at("B12.3"), null)], remove: [] });
     const edit = joinPins(capped, [at("B12.3")], [at("AL-P.S")])!;
     expect(undone(capped, edit).some(({ kind }) => kind === "cap")).toBe(false);
+    // Or it hangs on the wire beside them, and nothing is undone.
+    const tapped = tapAlso(start, [decisionPins(first)[0]!], [at("AL-P.H")]);
+    expect(tapped).toMatchObject({ put: [{ kind: "tap" }], remove: [] });
+    expect(done(start, tapped).decisions).toContain(first);
+    expect(tapAlso(done(start, tapped), [mine], [at("AL-P.H")])).toBeNull();
     // Several would meet several: only instead.
     const split = done(start, joinPins(start, [at("B12.2")], [at("AL-P.A"), at("AL-P.B")]));
     expect(joinAlso(split, [at("B12.3"), at("B12.4")], [at("AL-P.A")])).toBeNull();

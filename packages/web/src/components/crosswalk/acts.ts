@@ -180,6 +180,38 @@ export function joinAlso(dossier: Dossier, ours: readonly PinId[], theirs: reado
   return joinPins(dossier, all(ours, 0), all(theirs, 1));
 }
 
+/** Wires hung on a loom's wire that keeps what is decided of it. Null where there is no such wire, or they have a decision of their own. */
+export function tapAlso(dossier: Dossier, ours: readonly PinId[], theirs: readonly PinId[]): Edit | null {
+  const [vehicle] = ours;
+  const isLooms = dossier.connectors.some(
+    ({ leads, pins }) =>
+      leads === "loom" && pins.some(({ id, content }) => id === vehicle && content === "occupied"),
+  );
+  const taken = new Set(dossier.decisions.flatMap(decisionPins));
+  if (
+    vehicle === undefined ||
+    ours.length > 1 ||
+    !isLooms ||
+    theirs.some((pin) => taken.has(pin) || !hasWire(dossier, pin))
+  )
+    return null;
+  const incoming = inOrder(dossier, theirs);
+  return {
+    put: [
+      {
+        kind: "tap",
+        vehicle,
+        incoming,
+        ...halfOfTheirs(dossier, incoming),
+        sure: "sure",
+        ...common,
+        reason: "chosen by hand",
+      },
+    ],
+    remove: [],
+  };
+}
+
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {
   return {
     put: [

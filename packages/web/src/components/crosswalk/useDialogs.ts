@@ -19,6 +19,7 @@ import {
   matePlugs,
   seriesThrough,
   shiftPin,
+  tapAlso,
   undone,
   withDevice,
   type Edit,
@@ -28,10 +29,11 @@ import { leadOf } from "./rows.ts";
 import type { Decide } from "./useActs.ts";
 import type { Circuits } from "./useCircuits.ts";
 
-/** Decisions that a choice would undo, and the two ways on: as one joint with them (null where that cannot be), or instead of them. */
+/** Decisions that a choice would undo, and the ways on: as one joint with them, as a tap beside them (null where that cannot be), or instead of them. */
 export interface Conflict {
   readonly lost: readonly Decision[];
   readonly both: Edit | null;
+  readonly tap: Edit | null;
   readonly instead: Edit;
 }
 
@@ -81,7 +83,8 @@ export function useDialogs(
     const lost = undone(dossier(), edit);
     if (lost.length === 0) return settle(edit);
     const both = pairing.value === "join" ? joinAlso(dossier(), ...bySide(mine, pins)) : null;
-    conflict.value = { lost, instead: edit, both };
+    const tap = pairing.value === "join" ? tapAlso(dossier(), ...bySide(mine, pins)) : null;
+    conflict.value = { lost, instead: edit, both, tap };
   }
   async function settle(edit: Edit): Promise<void> {
     const mine = own.value;
