@@ -26,6 +26,7 @@ import {
   setWordsSchema,
   setWorklistSchema,
   shelfViewSchema,
+  standingSchema,
   tableFileSchema,
   terminalSystemSchema,
 } from "@trevin/core/contract";
@@ -67,6 +68,12 @@ const OPERATIONS: readonly Operation[] = [
     status: 201,
   },
   { method: "get", path: "/jobs/{job}", summary: "One job; ETag is its revision", answer: jobViewSchema },
+  {
+    method: "get",
+    path: "/jobs/{job}/standing",
+    summary: "What a job waits for, its next step, and its latest photo",
+    answer: standingSchema,
+  },
   {
     method: "patch",
     path: "/jobs/{job}",

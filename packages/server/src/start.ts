@@ -20,9 +20,15 @@ export { StartFailure } from "./launch/failure.ts";
 
 const HOST = "127.0.0.1";
 /** The last one stands first in the list. */
-const DEMOS = ["engine-swap", "cluster-swap", "wiper-bypass", "tail-lift", "levelling"].map((name) =>
-  fileURLToPath(new URL(`demo/${name}.trevin.json`, SERVER_FOLDER)),
-);
+const DEMOS = [
+  "engine-swap",
+  "cluster-swap",
+  "platform-truck",
+  "gearbox",
+  "light-board",
+  "tail-lift",
+  "levelling",
+].map((name) => fileURLToPath(new URL(`demo/${name}.trevin.json`, SERVER_FOLDER)));
 
 /**
  * Everything between the command and the ready line. Each thing opened is closed again, whether by a signal or by a failure

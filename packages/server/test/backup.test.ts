@@ -123,7 +123,7 @@ describe("trevin backup and restore", () => {
     await stop(await start(fresh));
     expect(trevin(fresh, "restore", file)).toMatchObject({ status: 0 });
     const again = await start(fresh);
-    expect((await api(again.base, "GET", "/jobs")).body["jobs"]).toHaveLength(6);
+    expect((await api(again.base, "GET", "/jobs")).body["jobs"]).toHaveLength(8);
     await stop(again);
     expect(trevin(fresh, "restore", file)).toMatchObject({
       status: 1,

@@ -105,9 +105,11 @@ describe("npm start", () => {
       "Cluster swap, round gauges",
       "Engine swap, donor four",
       "Kept",
+      "Later gearbox, plug rework",
       "Levelling controller",
+      "Light board, two sources",
+      "Seat-switch module out",
       "Tail-lift controller",
-      "Wiper delay bypass",
     ]);
     const twin = await start(data);
     expect([await twin.exited, twin.output()]).toEqual([7, expect.stringContaining("already runs on")]);

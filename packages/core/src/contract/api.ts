@@ -44,6 +44,16 @@ export const jobsViewSchema = z.object({
   next: uuid.nullable().describe("Give this as `after` for the next page; null at the end"),
 });
 export type JobsView = z.infer<typeof jobsViewSchema>;
+/** Where a job stands: what it waits for, its next step, and the latest photo of it. */
+export const standingSchema = z.object({
+  steps: z.int(),
+  done: z.int(),
+  next: z.string().nullable().describe("The step in hand, in words"),
+  minutes: z.number().describe("Of the steps that are left"),
+  waits: z.array(z.string()).describe("What has to be settled before the work can begin or go on"),
+  photo: uuid.nullable().describe("The latest photo"),
+});
+export type StandingView = z.infer<typeof standingSchema>;
 export const jobsQuerySchema = z.object({
   limit: z.coerce.number().int().min(1).max(200).default(200),
   after: uuid.optional(),

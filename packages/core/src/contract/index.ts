@@ -29,6 +29,8 @@ export { planFileProblemWords, readPlanFile, type PlanFileProblem } from "./plan
 export { jobFileProblemWords } from "./words.ts";
 export { commandSchema, readCommand } from "./command.ts";
 export {
+  standingSchema,
+  type StandingView,
   benchAnswerSchema,
   benchCommandSchema,
   changePinsSchema,

@@ -15,12 +15,17 @@ export interface SuggestedJumper {
 
 const INTO = /\b(in|input|from|switch|stalk|request|supply in|feed in)\b/i;
 const OUT_OF = /\b(out|output|to|motor|lamp|relay|actuator|controller|ksi)\b/i;
+const FARS_INPUT = /\b(controller|motor|relay|actuator|pump|valve)\b.*\b(in|input|request|enable)\b/i;
+const FARS_OUTPUT = /\b(switch|stalk|key)\b.*\b(out|output)\b/i;
 
 /** Which way a wire works at the plug of a module: as written down, else as its words say; null when neither tells. */
 function wayOf({ placed: { pin }, direction }: ReadPin): "source" | "load" | null {
   if (direction === "source" || direction === "load") return direction;
   const [from, to] = [/\bfrom\b/i.test(pin.function), /\bto\b/i.test(pin.function)];
   if (from !== to) return from ? "source" : "load";
+  // Named after what is at its other end: the input of a controller takes, the output of a switch gives.
+  if (FARS_INPUT.test(pin.function)) return "load";
+  if (FARS_OUTPUT.test(pin.function)) return "source";
   const [into, out] = [INTO.test(pin.function), OUT_OF.test(pin.function)];
   return into === out ? null : into ? "source" : "load";
 }
@@ -90,9 +95,10 @@ function pairsWithin(
     const [source, load] = [present(sources[row], "source"), present(loads[column], "load")];
     const [margin] = solved.marginOf(row);
     const value = present(table[row]?.[column], "strength");
-    const confidence = Math.min(value, margin);
-    return [
-      { pins: [source.placed.pin.id, load.placed.pin.id], strength: value, sure: surenessAt(confidence) },
-    ];
+    const sure = surenessAt(Math.min(value, margin));
+    // Two wires are never bridged on a guess.
+    return sure === "guess"
+      ? []
+      : [{ pins: [source.placed.pin.id, load.placed.pin.id], strength: value, sure }];
   });
 }

@@ -204,6 +204,9 @@ const SUPPLY_THINGS: Readonly<Partial<Record<SignalClass, string>>> = {
   "switched-ground": "switched ground",
 };
 
+/** A plug's name that says something; "LB" and "HL" are where it sits or what a drawing calls it. */
+const WORD = /[a-z]{3}/i;
+
 /** What the wire serves: as named, else what the plug's own name tells, else the supply or bus that it is. */
 function namedBy(
   things: readonly Thing[],
@@ -218,7 +221,7 @@ function namedBy(
     generic.find((thing) => thing.signal === signal && thing.name !== "ground")?.name ??
     SUPPLY_THINGS[signal];
   if (tokens.length > 0 && (plug !== "" || module !== "") && tokens.length <= 4) {
-    const outer = readMeaning(plug);
+    const outer = readMeaning(WORD.test(plug) ? plug : "");
     const own = outer.things.filter((thing) => !isGeneric(thing) && thing.name !== "spare");
     const told =
       own.length > 0

@@ -17,6 +17,7 @@ export {
   tableFileProblemWords,
   tableProblemWords,
 } from "./problemWords.ts";
+export { standingOf, type Standing } from "./standing.ts";
 export { entryNarrator, LIVE_HALF_WORDS } from "./entryWords.ts";
 export {
   foundWords,

@@ -5,10 +5,12 @@ import {
   entryNarrator,
   foldLedger,
   ledgerCsv,
+  standingOf,
   type BenchView,
   type DecisionId,
   type Dossier,
   type JobDocument,
+  type Standing,
   type StoredEntry,
 } from "@trevin/core";
 import { jobFileProblemWords, readJobFile } from "@trevin/core/contract";
@@ -19,6 +21,8 @@ import { HttpProblem } from "../http/problem.ts";
 /** What takes long on a large job: pure functions that a thread can run as well. They may throw an HttpProblem. */
 export const TASKS = {
   judge,
+  standing: (dossier: Dossier, stored: readonly StoredEntry[]): Standing =>
+    standingOf(bench(dossier, entriesOf(stored))),
   asBuiltCsv: (dossier: Dossier, stored: readonly StoredEntry[]): string => {
     const view = bench(dossier, entriesOf(stored));
     return asBuiltCsv(asBuilt(view.dossier, view.state));

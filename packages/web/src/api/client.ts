@@ -8,6 +8,7 @@ import {
   photosViewSchema,
   problemSchema,
   shelfViewSchema,
+  standingSchema,
   tableFileSchema,
   type BenchAnswer,
   type BenchCommandInput,
@@ -19,6 +20,7 @@ import {
   type Photo,
   type Problem,
   type ShelfView,
+  type StandingView,
 } from "@trevin/core/contract";
 import type {
   BriefItem,
@@ -117,6 +119,7 @@ export const api = {
     }
     return [...byId.values()];
   },
+  standing: (id: string): Promise<StandingView> => read(standingSchema, send("GET", `${at(id)}/standing`)),
   create: (head: JobHead): Promise<JobView> => read(jobViewSchema, send("POST", "/jobs", { body: head })),
   importFile: (text: string): Promise<JobView> => read(jobViewSchema, send("POST", "/imports", { text })),
   job: (id: string): Promise<JobView> => read(jobViewSchema, send("GET", at(id))),

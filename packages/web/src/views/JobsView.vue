@@ -1,12 +1,14 @@
 <script setup lang="ts">
 /** All jobs: open one, begin one, bring one in. */
-import { computed, onMounted, ref, shallowRef } from "vue";
+import { computed, onMounted, ref, shallowRef, watch } from "vue";
 import { useRouter } from "vue-router";
 import type { Dossier, JobHead } from "@trevin/core";
 import type { JobSummary, Problem } from "@trevin/core/contract";
 import { api, ApiProblem } from "../api/client.ts";
 import { isOutage, patience } from "../api/patience.ts";
+import { useStandings } from "../composables/useStandings.ts";
 import { useCommands } from "../composables/useCommands.ts";
+import JobLine from "../components/jobs/JobLine.vue";
 import JobForm from "../components/frame/JobForm.vue";
 import WireFinder from "../components/frame/WireFinder.vue";
 import TopLine from "../components/frame/TopLine.vue";
@@ -46,6 +48,8 @@ const loading = patience(async () => {
   return jobs.value !== null;
 });
 onMounted(load);
+const { standings, load: loadStandings } = useStandings();
+watch(shown, (now) => void loadStandings(now.map(({ id }) => id)));
 
 async function create(head: JobHead): Promise<string | null> {
   return attempt(async () => {
@@ -79,15 +83,6 @@ async function setArchived(job: JobSummary, archived: boolean): Promise<void> {
     jobs.value = await api.jobs();
   });
 }
-const progress = (job: JobSummary): string => {
-  if (job.finished) return "finished";
-  if (job.ledgerLength > 0) return "in progress";
-  if (job.pins === 0) return "no pins yet";
-  return job.undecided > 0 ? `${job.undecided} pins undecided` : "ready for the bench";
-};
-const day = (iso: string): string =>
-  new Date(iso).toLocaleDateString([], { day: "numeric", month: "short", year: "numeric" });
-
 /** Every job that is not archived, the latest first, for "What is this wire?". */
 const MOST_SEARCHED = 30;
 const searched = shallowRef<{ id: string; name: string; dossier: Dossier }[]>([]);
@@ -140,38 +135,15 @@ useCommands([
       <button v-if="jobs === null" type="button" class="link" @click="load">Try now</button>
     </p>
     <p v-if="jobs === null && !problem" class="mut">Loading the jobs</p>
-    <table v-else-if="shown.length > 0">
-      <thead>
-        <tr>
-          <th>Job</th>
-          <th>Vehicle</th>
-          <th>Incoming</th>
-          <th>Kind</th>
-          <th>State</th>
-          <th>Last change</th>
-          <th><span class="sr">Archive</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="job in shown" :key="job.id" :class="{ off: job.archived }">
-          <td>
-            <RouterLink :to="{ name: 'pinouts', params: { job: job.id } }" class="name">{{
-              job.name
-            }}</RouterLink>
-          </td>
-          <td>{{ job.vehicle }}</td>
-          <td>{{ job.incoming }}</td>
-          <td class="lab">{{ job.kind.replaceAll("-", " ") }}</td>
-          <td class="lab">{{ progress(job) }}</td>
-          <td class="lab mut">{{ day(job.updatedAt) }}</td>
-          <td class="act">
-            <button type="button" class="link lab" @click="setArchived(job, !job.archived)">
-              {{ job.archived ? "bring back" : "archive" }}<span class="sr"> {{ job.name }}</span>
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <ul v-else-if="shown.length > 0" class="jobs">
+      <JobLine
+        v-for="job in shown"
+        :key="job.id"
+        :job="job"
+        :standing="standings[job.id]"
+        @archive="setArchived(job, $event)"
+      />
+    </ul>
     <section v-else-if="jobs" class="none">
       <h2>{{ jobs.length === 0 ? "No job yet" : "No open job" }}</h2>
       <p>A job is one vehicle and one change to its wiring. Start with the two pin tables.</p>
@@ -201,27 +173,9 @@ main {
 .grow {
   flex: 1;
 }
-th {
-  padding: 6px 10px 6px 0;
-  border-bottom: 2px solid var(--ink);
-}
-td {
-  padding: 0 10px 0 0;
-  height: 46px;
-  border-bottom: 1px solid var(--rule);
-}
-.name {
-  font: 600 18px/1.2 var(--f-label);
-}
-.off td {
-  color: var(--ink2);
-  font-style: italic;
-}
-.act {
-  text-align: right;
-}
-.act .link {
-  min-height: 34px;
+.jobs {
+  list-style: none;
+  border-top: 2px solid var(--ink);
 }
 .none {
   margin-top: 8vh;
@@ -229,15 +183,5 @@ td {
   gap: 12px;
   justify-items: start;
   max-width: 520px;
-}
-@media (max-width: 700px) {
-  th:nth-child(4),
-  td:nth-child(4),
-  th:nth-child(6),
-  td:nth-child(6),
-  th:nth-child(3),
-  td:nth-child(3) {
-    display: none;
-  }
 }
 </style>

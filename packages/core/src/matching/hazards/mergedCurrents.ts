@@ -14,6 +14,9 @@ export const mergedCurrents: Rule = {
       const [one, many] = split
         ? [first.vehicle, group.map((link) => link.incoming)]
         : [first.incoming, group.map((link) => link.vehicle)];
+      // Sources with a diode each take turns: what they feed draws its own current and no more.
+      const turns = first.device?.kind === "diodes" && (first.device.band === "incoming") !== split;
+      if (turns) return [];
       const amps = many.map((pin) => pin.placed.pin.amps);
       const known = amps.every((value) => value !== null);
       const sum = amps.reduce<number>((total, value) => total + (value ?? 0), 0);

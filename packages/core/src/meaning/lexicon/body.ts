@@ -185,7 +185,7 @@ seat memory switch | switched-ground load comfort-lost | memory switch; memory b
 seat belt switch | switched-ground load restraint | belt switch; seat belt switch; buckle switch; belt buckle; seat belt buckle; belt contact; seat belt; buckle; belt lock contact; belt lock; belt lock switch; belt latch; belt latch switch; seat belt latch
 occupant sensor | other-data load restraint restraint | occupant sensor; seat occupancy; passenger presence; ocs; seat occupied; occupant classification; occupancy sensor; seat mat; seat occupancy mat; occupancy mat
 # seat switch
-seat switch | switched-supply load dead | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present; operator seat
+seat switch | switched-supply load dead vital | seat switch; operator present; operator presence; operator seat switch; seat occupied switch; dead man; operator switch; driver present; operator seat
 # squeegee
 squeegee lift | switched-supply load dead | squeegee lift; squeegee up; squeegee down; squeegee motor up; squeegee; squeegee motor; squeegee actuator
 # main brush

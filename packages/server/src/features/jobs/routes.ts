@@ -24,6 +24,7 @@ import { HttpProblem } from "../../http/problem.ts";
 import { etagOf, expectedRevision, jobIdOf, readBody, readInput } from "../../http/read.ts";
 import * as repo from "./repo.ts";
 import * as service from "./service.ts";
+import { newStandings } from "./standings.ts";
 
 function sendJob(response: Response, view: JobView, status = 200): void {
   response.status(status).setHeader("ETag", etagOf(view.revision));
@@ -58,6 +59,11 @@ export function jobRoutes(db: Database, compute: Compute): Router {
     const id = await service.createJob(db, readBody(newJobSchema, request));
     response.setHeader("Location", `/api/v1/jobs/${id}`);
     sendJob(response, await view(id), 201);
+  });
+  const standings = newStandings();
+  router.get("/jobs/:job/standing", async (request, response) => {
+    const id = jobIdOf(request);
+    response.json(await snapshot(db, (tx) => standings.of(tx, compute, id)));
   });
   router.get("/jobs/:job", async (request, response) => sendJob(response, await view(jobIdOf(request))));
   router.patch("/jobs/:job", async (request, response) => {

@@ -1,0 +1,58 @@
+import { and, desc, eq } from "drizzle-orm";
+import type { Standing } from "@trevin/core";
+import type { StandingView } from "@trevin/core/contract";
+import { sizeOf, type Compute } from "../../compute/compute.ts";
+import type { Queryable } from "../../db/connect.ts";
+import { jobs, photos } from "../../db/schema.ts";
+import * as repo from "./repo.ts";
+import { noSuchJob } from "./service.ts";
+
+/** How many jobs' standings are remembered. */
+const STANDINGS = 500;
+
+/** Where jobs stand. What takes long is worked out once for each state of a job. */
+export function newStandings() {
+  const known = new Map<string, { readonly state: string; readonly standing: Standing }>();
+  return {
+    of: async (db: Queryable, compute: Compute, id: string): Promise<StandingView> => {
+      const photo = await latestPhoto(db, id);
+      const state = await stateOf(db, id);
+      if (state === null) throw noSuchJob();
+      const before = known.get(id);
+      if (before?.state === state) return view(before.standing, photo);
+      const job = await repo.findJob(db, id);
+      if (job === null) throw noSuchJob();
+      const stored = await repo.readLedger(db, id);
+      const standing = await compute.run("standing", sizeOf(job.dossier, stored), job.dossier, stored);
+      known.delete(id);
+      known.set(id, { state, standing });
+      const [oldest] = known.keys();
+      if (known.size > STANDINGS && oldest !== undefined) known.delete(oldest);
+      return view(standing, photo);
+    },
+  };
+}
+const view = (standing: Standing, photo: string | null): StandingView => ({
+  ...standing,
+  waits: [...standing.waits],
+  photo,
+});
+
+/** What a job's standing hangs on; null when there is no such job. */
+async function stateOf(db: Queryable, id: string): Promise<string | null> {
+  const [row] = await db
+    .select({ revision: jobs.revision, ledgerLength: jobs.ledgerLength })
+    .from(jobs)
+    .where(eq(jobs.id, id));
+  return row === undefined ? null : `${row.revision} ${row.ledgerLength}`;
+}
+
+async function latestPhoto(db: Queryable, job: string): Promise<string | null> {
+  const [row] = await db
+    .select({ id: photos.id })
+    .from(photos)
+    .where(and(eq(photos.jobId, job), eq(photos.removed, false)))
+    .orderBy(desc(photos.at), desc(photos.id))
+    .limit(1);
+  return row?.id ?? null;
+}
