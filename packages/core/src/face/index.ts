@@ -34,6 +34,7 @@ export {
 } from "./mating.ts";
 export {
   area,
+  circle,
   drawFace,
   drawnWords,
   line,

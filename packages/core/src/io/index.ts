@@ -32,5 +32,5 @@ export {
   type PinRef,
 } from "./job/jobFile.ts";
 export { readSupply, suppliesIn, withSupplies, type WrittenSupply } from "./job/supplies.ts";
-export { faceSvg, type FaceSvgText } from "./svg/faceSvg.ts";
+export { drawingSvg, faceSvg, type FaceSvgText } from "./svg/faceSvg.ts";
 export * from "./spice/index.ts";

@@ -52,6 +52,8 @@ export interface AdapterWire {
   readonly decision: DecisionId;
   readonly own: PinId | null;
   readonly colour: string;
+  /** The wire whose colour it goes on from. */
+  readonly like: PlacedPin;
   /** mm²: the larger of the two that it joins; null where neither is known. */
   readonly size: number | null;
   /** mm; null while nobody has measured between the plugs. */
@@ -153,6 +155,7 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
     const line = (placed: PlacedPin) => ({
       decision: decisionId(decision),
       colour: newWireColour(placed),
+      like: placed,
       length: lengthOf(dossier, members, placed),
     });
     const [first, second] = members;
@@ -161,6 +164,7 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
       return [
         {
           ...line(first),
+          like: members.find(isFlying) ?? first,
           size: sizeOf(members),
           own: isFlying(first) || isFlying(second) ? null : builtCavity(first.pin.id),
           ends: [ended(first), ended(second)],
@@ -178,6 +182,7 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
           : ([middle, ended(placed)] as const);
       return {
         ...line(members.length > 2 ? placed : first),
+        like: placed,
         size: sizeOf(members.length > 2 ? [placed] : members),
         own: isFlying(placed) ? null : builtCavity(placed.pin.id),
         ends,

@@ -14,6 +14,14 @@ export { planWork, stateAfter, type DoneStep, type PlanOptions } from "./plan.ts
 export { type Displaced, type Displacement } from "./displacements.ts";
 export { orderByPlace, type Ordered, type Unit } from "./order.ts";
 export { adapterLoom, type AdapterEnd, type AdapterLoom, type AdapterWire } from "./adapter.ts";
+export {
+  ADAPTER_ROW,
+  adapterGraph,
+  adapterRowAt,
+  drawAdapter,
+  type AdapterGraph,
+  type AdapterLayout,
+} from "./adapterDrawing.ts";
 export { chained, movedBehind, ownStepId } from "./edits.ts";
 export { checkPlan } from "./check/check.ts";
 export { type Fault } from "./check/fault.ts";

@@ -12,7 +12,6 @@ import {
   connectorsInOrder,
   counterpartOf,
   decisionId,
-  decisionPins,
   hangingOn,
   hasFuseToFit,
   isNewShell,
@@ -398,7 +397,7 @@ export function closing(
     })),
     ...byPlace,
     ...proving(dossier, decisions, hazards, pin),
-    puttingBack(dossier, handled, decisions, pin),
+    puttingBack(dossier, handled, hazards),
   ].filter(({ drafts }) => drafts.length > 0);
 }
 
@@ -514,19 +513,9 @@ function suppliesBrought(
   ];
 }
 
-const LAMPS_TO_AIM = /\b(head ?lamp|headlight|dipped|main beam|high beam|low beam|front fog)\b/i;
-
 /** Parts go back on in reverse order, then what law and inspection look at. */
-function puttingBack(
-  dossier: Dossier,
-  handled: readonly Connector[],
-  decisions: readonly Decision[],
-  pin: (id: PinId) => PlacedPin,
-): Stage {
-  const lamps = decisions
-    .filter(({ kind }) => kind !== "leave" && kind !== "forbid")
-    .flatMap(decisionPins)
-    .filter((id) => LAMPS_TO_AIM.test(pin(id).pin.function));
+function puttingBack(dossier: Dossier, handled: readonly Connector[], hazards: readonly Hazard[]): Stage {
+  const glares = hazards.some(({ rule, decision }) => rule === "glare" && decision !== null);
   return {
     id: "back",
     title: "Refit",
@@ -539,9 +528,7 @@ function puttingBack(
         place: part.place,
         text: part.name,
       })),
-      ...(lamps.length === 0
-        ? []
-        : [{ kind: "aim", role: "aim", op: null, place: "in front of a wall" } as const]),
+      ...(glares ? [{ kind: "aim", role: "aim", op: null, place: "in front of a wall" } as const] : []),
       { kind: "inspect", role: "inspect", op: null, place: "" },
     ],
   };

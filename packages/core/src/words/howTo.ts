@@ -5,25 +5,32 @@ import { crimpOrder, insertOrder, LOCK_WORK, locksOf, type TerminalSystem } from
 export interface HowTo {
   readonly system: TerminalSystem;
   readonly title: string;
+  readonly act: TerminalAct;
   readonly lines: readonly string[];
 }
 
+/** What the hand does with a terminal: it comes out, goes in, or onto its wire. */
+export const TERMINAL_ACTS = ["release", "insert", "crimp"] as const;
+export type TerminalAct = (typeof TERMINAL_ACTS)[number];
+
 const LINES: Partial<
-  Record<StepKind, readonly [title: string, (system: TerminalSystem) => readonly string[]]>
+  Record<StepKind, readonly [title: string, TerminalAct, (system: TerminalSystem) => readonly string[]]>
 > = {
-  release: ["Release, in order", ({ order }) => order],
+  release: ["Release, in order", "release", ({ order }) => order],
   "open-lock": [
     "Locks, in the order in which they open",
+    "release",
     (system) => locksOf(system).map((lock) => LOCK_WORK[lock].open),
   ],
   "close-lock": [
     "Locks, in the order in which they close",
+    "insert",
     (system) => [...locksOf(system)].reverse().map((lock) => LOCK_WORK[lock].close),
   ],
-  insert: ["Insert, in order", insertOrder],
-  crimp: ["Crimp, in order", crimpOrder],
-  strip: ["Crimp, in order", crimpOrder],
-  seal: ["Crimp, in order", crimpOrder],
+  insert: ["Insert, in order", "insert", insertOrder],
+  crimp: ["Crimp, in order", "crimp", crimpOrder],
+  strip: ["Crimp, in order", "crimp", crimpOrder],
+  seal: ["Crimp, in order", "crimp", crimpOrder],
 };
 
 /** Kinds of step at which the way of the hand depends on the terminal system. */
@@ -40,10 +47,10 @@ export function howTo(
 ): readonly HowTo[] {
   const found = LINES[kind];
   if (found === undefined) return [];
-  const [title, linesOf] = found;
+  const [title, act, linesOf] = found;
   const fits = ({ conductor: [from, to] }: TerminalSystem): boolean =>
     size === null || (size >= from && size <= to);
   return [...systems.filter(fits), ...systems.filter((one) => !fits(one))]
-    .map((system) => ({ system, title, lines: linesOf(system) }))
+    .map((system) => ({ system, title, act, lines: linesOf(system) }))
     .filter(({ lines }) => lines.length > 0);
 }

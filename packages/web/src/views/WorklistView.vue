@@ -135,7 +135,7 @@ const done = computed(() => steps.value.filter((shown) => shown.state !== "open"
         @pick="picked = $event"
         @drop="moveBehind"
       />
-      <AdapterList :dossier="bench.dossier" @length="setAdapterLength" />
+      <AdapterList :dossier="bench.dossier" :job="bench.dossier.head.name" @length="setAdapterLength" />
     </section>
     <aside class="right">
       <BlockList

@@ -2,4 +2,4 @@ export { drawFace, type DrawFaceOptions } from "./drawFace.ts";
 export { type CavityLook } from "./cavity.ts";
 export { type DrawnCavity, type FaceDrawing, type Paint, type Shape } from "./shapes.ts";
 export { looksOf } from "./looks.ts";
-export { area, line, rect, words as drawnWords } from "./shapes.ts";
+export { area, circle, line, rect, words as drawnWords } from "./shapes.ts";

@@ -44,36 +44,53 @@ const stroke = (shape: {
     ? ""
     : ` stroke="${paint(shape.stroke)}" stroke-width="${n(shape.width)}" stroke-linejoin="round"${shape.dash === undefined ? "" : ` stroke-dasharray="${shape.dash}"`}`;
 
-export interface FaceSvgText {
-  /** Title over the drawing: connector, side in the hand, grip. */
+interface Title {
   readonly title: string;
   readonly subtitle: string;
+}
+/** Over the drawing stands connector, side in the hand, grip. */
+export interface FaceSvgText extends Title {
   /** What stands in each cavity, in words, by its label. */
   readonly cavities: ReadonlyMap<string, string>;
 }
 
 const HEAD = 46;
 
-/** A face as a file of its own: SVG 1.1, no fonts and no links needed, readable in black and white. */
-export function faceSvg(drawing: FaceDrawing, text: FaceSvgText): string {
-  const width = Math.max(drawing.width, 260);
-  const height = drawing.height + HEAD;
-  const cavities = drawing.cavities.map(
-    ({ label, shapes }) =>
-      `<g><title>${escape(text.cavities.get(label) ?? label)}</title>${shapes.map(shapeSvg).join("")}</g>`,
-  );
+/** A sheet with a title over a drawing: SVG 1.1, no fonts and no links needed, readable in black and white. */
+function sheet(width: number, height: number, { title, subtitle }: Title, body: readonly string[]): string {
   return [
     `<?xml version="1.0" encoding="UTF-8"?>`,
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}" role="img" aria-label="${escape(text.title)}">`,
-    `<rect width="${width}" height="${height}" fill="#ffffff"/>`,
-    `<text x="4" y="18" font-size="17" font-weight="600" font-family="Barlow Condensed, sans-serif" fill="${PAPER.ink}">${escape(text.title)}</text>`,
-    `<text x="4" y="36" font-size="13" font-family="Atkinson Hyperlegible Next, sans-serif" fill="${PAPER.ink2}">${escape(text.subtitle)}</text>`,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width)}" height="${n(height + HEAD)}" viewBox="0 0 ${n(width)} ${n(height + HEAD)}" role="img" aria-label="${escape(title)}">`,
+    `<rect width="${n(width)}" height="${n(height + HEAD)}" fill="#ffffff"/>`,
+    `<text x="4" y="18" font-size="17" font-weight="600" font-family="Barlow Condensed, sans-serif" fill="${PAPER.ink}">${escape(title)}</text>`,
+    `<text x="4" y="36" font-size="13" font-family="Atkinson Hyperlegible Next, sans-serif" fill="${PAPER.ink2}">${escape(subtitle)}</text>`,
     `<g transform="translate(0 ${HEAD})">`,
-    drawing.shell.map(shapeSvg).join(""),
-    ...cavities,
-    drawing.front.map(shapeSvg).join(""),
+    ...body,
     "</g>",
     "</svg>",
     "",
   ].join("\n");
 }
+
+/** A face as a file of its own. */
+export function faceSvg(drawing: FaceDrawing, text: FaceSvgText): string {
+  const cavities = drawing.cavities.map(
+    ({ label, shapes }) =>
+      `<g><title>${escape(text.cavities.get(label) ?? label)}</title>${shapes.map(shapeSvg).join("")}</g>`,
+  );
+  return sheet(Math.max(drawing.width, 260), drawing.height, text, [
+    drawing.shell.map(shapeSvg).join(""),
+    ...cavities,
+    drawing.front.map(shapeSvg).join(""),
+  ]);
+}
+
+/** Any drawing of shapes as a file of its own. */
+export const drawingSvg = (
+  {
+    width,
+    height,
+    shapes,
+  }: { readonly width: number; readonly height: number; readonly shapes: readonly Shape[] },
+  title: Title,
+): string => sheet(Math.max(width, 260), height, title, [shapes.map(shapeSvg).join("")]);

@@ -1,6 +1,8 @@
 import type { Finding, Rule } from "./rule.ts";
 import { isTerm, named } from "./say.ts";
 
+const BEAMS = ["dipped beam", "main beam", "headlamp feed", "front fog lamp"] as const;
+const TELL_TALE = "main beam tell-tale";
 const SERIES = /\bseries\b/i;
 
 /** A headlamp that was touched is aimed again, and a light source that was not approved for it blinds others (UN R48, R112; local law). */
@@ -24,11 +26,11 @@ export const glare: Rule = {
           cure: "Fit lamps of the power that a running lamp may have: a full-power beam in its place dazzles, and inspection rules apply.",
         },
       ];
-    const lamps = links.filter(
-      ({ incoming, vehicle }) =>
-        isTerm(incoming, "dipped beam", "main beam", "headlamp feed") ||
-        isTerm(vehicle, "dipped beam", "main beam", "headlamp feed"),
-    );
+    const lamps = links.filter(({ incoming, vehicle }) => {
+      const both = [incoming, vehicle];
+      // What a cluster shows of a beam is aimed by nobody.
+      return both.some((pin) => isTerm(pin, ...BEAMS)) && !both.some((pin) => isTerm(pin, TELL_TALE));
+    });
     const [first] = lamps;
     return first === undefined
       ? []

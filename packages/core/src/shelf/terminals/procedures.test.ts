@@ -1,7 +1,11 @@
 import { describe, expect, it } from "vitest";
 import {
+  crimpLines,
   crimpOrder,
+  drawCrimp,
+  drawInsert,
   drawSection,
+  insertLines,
   insertOrder,
   LOCK_WORK,
   locksOf,
@@ -100,6 +104,35 @@ describe("release, insert and crimp", () => {
         system.id,
       ).toBe(true);
     }
+  });
+
+  it("are drawn with the numbers of their own lines, all of it on the sheet", () => {
+    for (const system of TERMINAL_SYSTEMS)
+      for (const [lines, drawing] of [
+        [insertLines(system), drawInsert(system)],
+        [crimpLines(system), drawCrimp(system)],
+      ] as const) {
+        for (const { number, of } of drawing.numbers) expect(lines[number - 1]?.of, system.id).toBe(of);
+        // A badge is drawn for each line that is about a part of the drawing.
+        const drawn = drawing.shapes.flatMap((shape) =>
+          shape.kind === "text" && /^\d+$/.test(shape.text) ? [Number(shape.text)] : [],
+        );
+        if (system.gender !== "ring")
+          expect(
+            [...new Set(drawn)].sort((a, b) => a - b),
+            system.id,
+          ).toEqual(drawing.numbers.map(({ number }) => number));
+        for (const shape of drawing.shapes)
+          if (shape.kind === "text") {
+            expect(shape.x, system.id).toBeGreaterThanOrEqual(0);
+            expect(shape.x, system.id).toBeLessThanOrEqual(drawing.width);
+            expect(shape.y, system.id).toBeGreaterThan(0);
+            expect(shape.y, system.id).toBeLessThanOrEqual(drawing.height);
+          }
+        // What was opened last closes first.
+        const closing = lines.flatMap(({ of }) => (of !== null && of in LOCK_WORK ? [of] : []));
+        if (closing.length > 0) expect(closing).toEqual([...locksOf(system)].reverse());
+      }
   });
 
   it("know twenty families and more, among them every kind of second lock", () => {

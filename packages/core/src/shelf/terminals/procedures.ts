@@ -1,5 +1,5 @@
 import { pullOutForce } from "../../sizing/index.ts";
-import { LOCK_WORK } from "./locks.ts";
+import { LOCK_WORK, type SecondaryLock } from "./locks.ts";
 import { sectionOf, type Section } from "./section.ts";
 import type { TerminalSystem } from "./terminal.ts";
 
@@ -74,14 +74,25 @@ const WAY_UP: Readonly<Record<TerminalSystem["lockSide"], string>> = {
   none: "looks the way that the old one did",
 };
 
+/** A line of an order, and what of the drawing it is about; null where it is about no part of it. */
+export interface OrderLine {
+  readonly of:
+    Exclude<SecondaryLock, "none"> | "holder" | "push" | "seal" | "strip" | "barrel" | "wings" | null;
+  readonly text: string;
+}
+const of = (what: OrderLine["of"], text: string): OrderLine => ({ of: what, text });
+const textOf = ({ text }: OrderLine): string => text;
+
 /** How a terminal goes in, from the state of the locks to the tug. */
-export function insertOrder(system: TerminalSystem): readonly string[] {
+export const insertOrder = (system: TerminalSystem): readonly string[] => insertLines(system).map(textOf);
+
+export function insertLines(system: TerminalSystem): readonly OrderLine[] {
   const section = sectionOf(system);
   if (section.isRing)
     return [
-      "Bare metal under a ground ring, the ring with the highest current next to it",
-      "Washer and nut in the order in which they came off",
-      "Nut to the maker's torque; a ground point sealed afterwards",
+      of(null, "Bare metal under a ground ring, the ring with the highest current next to it"),
+      of(null, "Washer and nut in the order in which they came off"),
+      of(null, "Nut to the maker's torque; a ground point sealed afterwards"),
     ];
   const [first] = section.locks;
   const facing: Readonly<Record<Section["holder"], string>> = {
@@ -94,48 +105,59 @@ export function insertOrder(system: TerminalSystem): readonly string[] {
     section.leavesTo === "front"
       ? "Draw the wire back from behind until the contact clicks into the mating face"
       : "Push it in straight, held close behind the terminal, until it clicks";
-  const push = section.holder === "none" ? [] : [inward];
-  const seal: Readonly<Record<Section["seal"], readonly string[]>> = {
+  const seal: Readonly<Record<Section["seal"], readonly OrderLine[]>> = {
     none: [],
-    single: ["The seal sits in its hole, no rib turned over"],
-    mat: ["One wire, one hole of the mat; it closes round the insulation"],
+    single: [of("seal", "The seal sits in its hole, no rib turned over")],
+    mat: [of("seal", "One wire, one hole of the mat; it closes round the insulation")],
   };
   return [
     ...(first === undefined
       ? []
       : [
-          system.twoStop === true
-            ? "Check that the lock stands open in its first stop: with it home no terminal goes in"
-            : "Check that every second lock stands open",
+          of(
+            null,
+            system.twoStop === true
+              ? "Check that the lock stands open in its first stop: with it home no terminal goes in"
+              : "Check that every second lock stands open",
+          ),
         ]),
     ...(system.bendBack
-      ? ["A lance that was pressed flat is bent back up first; a cracked or soft one is not used again"]
+      ? [
+          of(
+            null,
+            "A lance that was pressed flat is bent back up first; a cracked or soft one is not used again",
+          ),
+        ]
       : []),
-    facing[section.holder],
-    ...push,
-    ...(section.holder === "none" ? [] : ["Tug gently: it must not come back"]),
+    of("holder", facing[section.holder]),
+    ...(section.holder === "none" ? [] : [of("push", inward), of(null, "Tug gently: it must not come back")]),
     ...seal[section.seal],
-    ...[...section.locks].reverse().map((lock) => LOCK_WORK[lock].close),
-    ...(first === undefined ? [] : ["A lock that will not go home says that a terminal is not"]),
+    ...[...section.locks].reverse().map((lock) => of(lock, LOCK_WORK[lock].close)),
+    ...(first === undefined ? [] : [of(null, "A lock that will not go home says that a terminal is not")]),
   ];
 }
 
 /** From here on a barrel takes two squeezes, conductor first (common practice, no source). */
 const TWO_SQUEEZES = 6.3;
 /** How a new terminal goes on a wire. Pull-out force by IEC 60352-2 (from memory). */
-export function crimpOrder(system: TerminalSystem): readonly string[] {
+export const crimpOrder = (system: TerminalSystem): readonly string[] => crimpLines(system).map(textOf);
+
+export function crimpLines(system: TerminalSystem): readonly OrderLine[] {
   const { strip, conductor, insulation, seals, release, width } = system;
   const section = sectionOf(system);
   const size = [0.35, 0.5, 0.75, 1, 1.5, 2.5, 4, 6].find((one) => one >= conductor[0] && one <= conductor[1]);
   const force = size === undefined ? null : pullOutForce(size);
   const through =
     release === "pull-to-seat"
-      ? ["Thread the wire through the shell from the wire side, before anything is crimped"]
+      ? [of(null, "Thread the wire through the shell from the wire side, before anything is crimped")]
       : [];
   const seal =
     section.seal === "single"
       ? [
-          `Slide the seal for the insulation on first: ${seals.map(({ from, to }) => `${from} to ${to} mm`).join(" or ")}, ribs ${seals[0]?.ribs ?? "towards the wire"}`,
+          of(
+            "seal",
+            `Slide the seal for the insulation on first: ${seals.map(({ from, to }) => `${from} to ${to} mm`).join(" or ")}, ribs ${seals[0]?.ribs ?? "towards the wire"}`,
+          ),
         ]
       : [];
   const wings =
@@ -148,12 +170,15 @@ export function crimpOrder(system: TerminalSystem): readonly string[] {
       : "One squeeze in a ratchet tool with both dies; with an open tool the conductor first, the insulation after it";
   return [
     ...through,
-    `Wire of ${conductor[0]} to ${conductor[1]} mm², ${insulation[0]} to ${insulation[1]} mm over the insulation`,
+    of(
+      null,
+      `Wire of ${conductor[0]} to ${conductor[1]} mm², ${insulation[0]} to ${insulation[1]} mm over the insulation`,
+    ),
     ...seal,
-    `Strip ${strip[0]} to ${strip[1]} mm, no strand cut, and do not twist them`,
-    "All strands in the barrel, their ends just past its front, the insulation up to its rear",
-    squeezes,
-    wings,
-    ...(force === null ? [] : [`Pull a sample: on ${size} mm² it holds ${force} N`]),
+    of("strip", `Strip ${strip[0]} to ${strip[1]} mm, no strand cut, and do not twist them`),
+    of("barrel", "All strands in the barrel, their ends just past its front, the insulation up to its rear"),
+    of(null, squeezes),
+    of("wings", wings),
+    ...(force === null ? [] : [of(null, `Pull a sample: on ${size} mm² it holds ${force} N`)]),
   ];
 }

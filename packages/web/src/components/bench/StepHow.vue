@@ -38,7 +38,7 @@ const isOpen = computed(() => props.connector !== null && needsHow(props.kind));
       </button>
     </div>
     <h3 v-else>{{ way.system.name }}</h3>
-    <TerminalSection :system="way.system" />
+    <TerminalSection :system="way.system" :act="way.act" />
     <ol :aria-label="way.title">
       <li v-for="(line, i) in way.lines" :key="line">
         <b>{{ i + 1 }}</b><span>{{ line }}</span>

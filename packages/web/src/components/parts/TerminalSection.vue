@@ -1,11 +1,27 @@
 <script setup lang="ts">
-/** A terminal in its cavity, cut along its length: lock, lance or finger, and the tool with the way that it goes. */
+/** A terminal on its way out, in, or onto its wire: lock, lance or finger, tool, seal and barrel, with the numbers of the order. */
 import { computed } from "vue";
-import { drawSection, sectionOf, type TerminalSystem } from "@trevin/core";
+import {
+  crimpOrder,
+  drawCrimp,
+  drawInsert,
+  drawSection,
+  insertOrder,
+  sectionOf,
+  type TerminalAct,
+  type TerminalSystem,
+} from "@trevin/core";
 import DrawnShapes from "./DrawnShapes.vue";
 
-const props = defineProps<{ system: TerminalSystem }>();
-const drawing = computed(() => drawSection(sectionOf(props.system)));
+const props = defineProps<{ system: TerminalSystem; act: TerminalAct }>();
+const drawing = computed(() => {
+  if (props.act === "insert") return drawInsert(props.system);
+  return props.act === "crimp" ? drawCrimp(props.system) : drawSection(sectionOf(props.system));
+});
+const order = computed(() => {
+  if (props.act === "insert") return insertOrder(props.system);
+  return props.act === "crimp" ? crimpOrder(props.system) : props.system.order;
+});
 </script>
 
 <template>
@@ -13,7 +29,7 @@ const drawing = computed(() => drawSection(sectionOf(props.system)));
     class="section"
     :viewBox="`0 0 ${drawing.width} ${drawing.height}`"
     role="img"
-    :aria-label="`Section through ${system.name}: ${system.order.join('; ')}`"
+    :aria-label="`${act === 'crimp' ? 'Crimp of' : 'Section through'} ${system.name}: ${order.join('; ')}`"
   >
     <DrawnShapes :shapes="drawing.shapes" />
   </svg>

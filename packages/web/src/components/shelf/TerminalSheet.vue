@@ -1,7 +1,15 @@
 <script setup lang="ts">
 /** A terminal system: how it is told, let go, prepared and judged. */
-import { computed } from "vue";
-import { crimpOrder, insertOrder, locksOf, type TerminalMatch, type TerminalSystem } from "@trevin/core";
+import { computed, ref } from "vue";
+import {
+  crimpOrder,
+  insertOrder,
+  locksOf,
+  TERMINAL_ACTS,
+  type TerminalAct,
+  type TerminalMatch,
+  type TerminalSystem,
+} from "@trevin/core";
 import TerminalSection from "../parts/TerminalSection.vue";
 import { RELEASE_WORDS, SECONDARY_WORDS, TRAIT_WORDS } from "./terminalWords.ts";
 
@@ -12,11 +20,20 @@ const props = defineProps<{
   locale?: string;
 }>();
 const emit = defineEmits<{ edit: []; remove: []; copy: [] }>();
-const orders = computed<readonly (readonly [string, readonly string[]])[]>(() => [
-  ["Release, in order", props.system.order],
-  ["Insert, in order", insertOrder(props.system)],
-  ["Crimp, in order", crimpOrder(props.system)],
-]);
+const act = ref<TerminalAct>("release");
+const ACT_WORDS: Readonly<Record<TerminalAct, string>> = {
+  release: "Release",
+  insert: "Insert",
+  crimp: "Crimp",
+};
+const lines = computed(
+  () =>
+    ({
+      release: props.system.order,
+      insert: insertOrder(props.system),
+      crimp: crimpOrder(props.system),
+    })[act.value],
+);
 const range = ([from, to]: readonly [number, number], unit: string): string => `${from} to ${to} ${unit}`;
 const facts = computed<readonly (readonly [string, string])[]>(() => [
   ["identified by", props.system.tell],
@@ -66,16 +83,25 @@ const facts = computed<readonly (readonly [string, string])[]>(() => [
     <p v-if="match && match.against.length" class="bad">
       Against it: {{ match.against.map((trait) => TRAIT_WORDS[trait]).join(", ") }}.
     </p>
-    <TerminalSection :system="system" />
+    <div class="which" role="group" aria-label="What is done with the terminal">
+      <button
+        v-for="one in TERMINAL_ACTS"
+        :key="one"
+        type="button"
+        class="btn quiet"
+        :aria-pressed="one === act"
+        @click="act = one"
+      >
+        {{ ACT_WORDS[one] }}
+      </button>
+    </div>
     <div class="orders">
-      <section v-for="[title, lines] in orders" :key="title">
-        <h3>{{ title }}</h3>
-        <ol>
-          <li v-for="(step, i) in lines" :key="step">
-            <b>{{ i + 1 }}</b><span>{{ step }}</span>
-          </li>
-        </ol>
-      </section>
+      <TerminalSection :system="system" :act="act" />
+      <ol :aria-label="`${ACT_WORDS[act]}, in order`">
+        <li v-for="(step, i) in lines" :key="step">
+          <b>{{ i + 1 }}</b><span>{{ step }}</span>
+        </li>
+      </ol>
     </div>
     <dl>
       <template v-for="[what, value] in facts" :key="what"
@@ -123,8 +149,16 @@ h2 {
 }
 .orders {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(250px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(330px, 1fr));
   gap: 14px 24px;
+  align-items: start;
+}
+.which {
+  display: flex;
+  gap: 6px;
+}
+.which [aria-pressed="true"] {
+  box-shadow: inset 0 -3px 0 var(--ink);
 }
 ol li {
   display: flex;

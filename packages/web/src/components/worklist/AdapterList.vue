@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The adapter as a list to cut and crimp by: each wire with its colour, size and length, and what goes on at each end. */
 import InputNumber from "primevue/inputnumber";
+import AdapterDrawing from "./AdapterDrawing.vue";
 import { computed } from "vue";
 import {
   adapterLoom,
@@ -11,7 +12,7 @@ import {
   type Dossier,
 } from "@trevin/core";
 
-const props = defineProps<{ dossier: Dossier }>();
+const props = defineProps<{ dossier: Dossier; job: string }>();
 const emit = defineEmits<{ length: [between: readonly [ConnectorId, ConnectorId], mm: number | null] }>();
 const loom = computed(() => adapterLoom(props.dossier));
 const end = (one: AdapterEnd): string => {
@@ -24,7 +25,9 @@ const end = (one: AdapterEnd): string => {
 
 <template>
   <section v-if="loom.wires.length" class="adapter">
-    <h2><span>Adapter loom cut list</span></h2>
+    <h2><span>Adapter loom</span></h2>
+    <AdapterDrawing :loom="loom" :job="job" />
+    <h3>Cut list</h3>
     <p v-if="loom.runs.length" class="runs no-print">
       <label v-for="{ between: [a, b], mm } in loom.runs" :key="a.id + b.id" class="lab"
         >{{ a.name }} to {{ b.name }}, mm
@@ -80,6 +83,9 @@ h2 {
   flex-wrap: wrap;
   border-bottom: 1px solid var(--ink);
   padding: 14px 0 6px;
+}
+h3 {
+  font: 600 17px/22px var(--f-label);
 }
 table {
   border-collapse: collapse;
