@@ -13,7 +13,7 @@ type Drawing = Omit<SectionDrawing, "numbers"> & {
 };
 const numbered = (lines: readonly OrderLine[]): Drawing["numbers"] =>
   lines.flatMap(({ of }, i) => (of === null ? [] : [{ number: i + 1, of }]));
-const label = (x: number, y: number, text: string): Shape => words(x, y, text, 13, "ink2", "middle", "label");
+const label = (x: number, y: number, text: string): Shape => words(x, y, text, 15, "ink2", "middle", "label");
 
 /** A terminal on its way in: which way up it lies, where it goes, and the locks that close after it. Each number is that of its line. */
 export function drawInsert(system: TerminalSystem): Drawing {
@@ -57,8 +57,8 @@ export function drawInsert(system: TerminalSystem): Drawing {
             ...(section.seal === "none"
               ? []
               : badge(SHELL.right - 24, flip(BORE.bottom + 12, isBelow), number("seal"))),
-            words(8, HEIGHT - 8, "mating face", 13, "ink2", "start", "label"),
-            words(WIDTH - 8, HEIGHT - 8, "wire side", 13, "ink2", "end", "label"),
+            words(8, HEIGHT - 8, "mating face", 15, "ink2", "start", "label"),
+            words(WIDTH - 8, HEIGHT - 8, "wire side", 15, "ink2", "end", "label"),
             label(
               (SHELL.left + SHELL.right) / 2,
               HEIGHT - 8,

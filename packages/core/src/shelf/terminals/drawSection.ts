@@ -81,10 +81,10 @@ function toolShapes(section: Section, number: number): readonly Shape[] {
 }
 
 const legend = ({ side, leavesTo, holder, pushFirst, isRing }: Section): readonly Shape[] => {
-  if (isRing) return [words(150, HEIGHT - 40, "stud", 13, "ink2", "middle", "label")];
+  if (isRing) return [words(150, HEIGHT - 40, "stud", 15, "ink2", "middle", "label")];
   return [
-    words(8, HEIGHT - 8, "mating face", 13, "ink2", "start", "label"),
-    words(WIDTH - 8, HEIGHT - 8, "wire side", 13, "ink2", "end", "label"),
+    words(8, HEIGHT - 8, "mating face", 15, "ink2", "start", "label"),
+    words(WIDTH - 8, HEIGHT - 8, "wire side", 15, "ink2", "end", "label"),
     words(
       SHELL.left + 76,
       HEIGHT - 8,
@@ -103,7 +103,7 @@ const legend = ({ side, leavesTo, holder, pushFirst, isRing }: Section): readonl
     ...(pushFirst
       ? [
           ...arrow([456, AXIS + 44], [414, AXIS + 44]),
-          words(WIDTH - 6, AXIS + 49, "first", 13, "ink2", "end", "label"),
+          words(WIDTH - 6, AXIS + 49, "first", 15, "ink2", "end", "label"),
         ]
       : []),
   ];

@@ -50,6 +50,7 @@ legend {
   font-size: 18px;
 }
 .half b {
+  display: inline-block;
   font-weight: 650;
 }
 .half b::first-letter {
