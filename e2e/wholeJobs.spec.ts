@@ -164,7 +164,7 @@ test("a cluster of 26 pins by adapter: at most 60 actions of planning, and both 
   await expect(page.getByText("No blockers")).toBeVisible();
   await by.key("Control+4");
   await expect(page.getByRole("heading", { name: /steps, .* minutes/ })).toBeVisible();
-  await expect(page.getByText("Adapter loom cut list")).toBeVisible();
+  await expect(page.getByRole("img", { name: /Drawing of the adapter loom/ })).toBeVisible();
   await expect(page.getByText(/^Release/)).toHaveCount(0);
   expect(by.count()).toBeLessThanOrEqual(60);
 

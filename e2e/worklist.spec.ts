@@ -88,7 +88,8 @@ test("flags carry a code that opens the circuit, and an adapter comes out as its
   await expect(page.getByRole("heading", { name: /Level sender, left/ }).first()).toBeVisible();
   await page.goto(`${job}/worklist`);
   await page.getByRole("button", { name: "Do all by adapter" }).click();
-  await expect(page.getByRole("heading", { name: /Adapter loom cut list/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Adapter loom", exact: true })).toBeVisible();
+  await expect(page.getByRole("img", { name: /Drawing of the adapter loom/ })).toBeVisible();
   await expect(page.getByText(/Last change to the plan:/)).toBeVisible();
   await expect(page.getByText(/Neither loom is cut/)).toBeVisible();
   await expect(

@@ -57,6 +57,20 @@ export async function findJob(db: Queryable, id: string, lock = false): Promise<
   };
 }
 
+/** How far a job has got, locked against other writers when `lock` is set; null when there is none. */
+export async function stateOf(
+  db: Queryable,
+  id: string,
+  lock = false,
+): Promise<Pick<JobRow, "revision" | "ledgerLength"> | null> {
+  const query = db
+    .select({ revision: jobs.revision, ledgerLength: jobs.ledgerLength })
+    .from(jobs)
+    .where(eq(jobs.id, id));
+  const [row] = await (lock ? query.for("update") : query);
+  return row ?? null;
+}
+
 async function dossierOf(db: Queryable, row: JobRecord): Promise<Dossier> {
   const connectorRows = await db
     .select()

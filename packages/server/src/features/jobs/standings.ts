@@ -3,7 +3,7 @@ import type { Standing } from "@trevin/core";
 import type { StandingView } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
 import type { Queryable } from "../../db/connect.ts";
-import { jobs, photos } from "../../db/schema.ts";
+import { photos } from "../../db/schema.ts";
 import * as repo from "./repo.ts";
 import { noSuchJob } from "./service.ts";
 
@@ -16,8 +16,9 @@ export function newStandings() {
   return {
     of: async (db: Queryable, compute: Compute, id: string): Promise<StandingView> => {
       const photo = await latestPhoto(db, id);
-      const state = await stateOf(db, id);
-      if (state === null) throw noSuchJob();
+      const at = await repo.stateOf(db, id);
+      if (at === null) throw noSuchJob();
+      const state = `${at.revision} ${at.ledgerLength}`;
       const before = known.get(id);
       if (before?.state === state) return view(before.standing, photo);
       const job = await repo.findJob(db, id);
@@ -37,15 +38,6 @@ const view = (standing: Standing, photo: string | null): StandingView => ({
   waits: [...standing.waits],
   photo,
 });
-
-/** What a job's standing hangs on; null when there is no such job. */
-async function stateOf(db: Queryable, id: string): Promise<string | null> {
-  const [row] = await db
-    .select({ revision: jobs.revision, ledgerLength: jobs.ledgerLength })
-    .from(jobs)
-    .where(eq(jobs.id, id));
-  return row === undefined ? null : `${row.revision} ${row.ledgerLength}`;
-}
 
 async function latestPhoto(db: Queryable, job: string): Promise<string | null> {
   const [row] = await db
