@@ -128,6 +128,54 @@ describe("bench", () => {
     expect(await code(test, { live: "loom" })).toBeUndefined();
   });
 
+  it("puts no power on a circuit that is not safe, unless somebody says why", async () => {
+    const answers = [{ rule: "supply-onto-ground", reason: "to see what the circuit says" }];
+    const file = {
+      format: "trevin-job",
+      version: 1,
+      job: { name: "Short", kind: "module-integration", nominalVolts: 12, method: "splice" },
+      connectors: [
+        {
+          name: "V",
+          side: "vehicle",
+          leads: "flying",
+          pins: [
+            { cavity: "1", function: "Permanent 12 V" },
+            { cavity: "2", function: "Ground" },
+          ],
+        },
+        {
+          name: "X",
+          side: "incoming",
+          leads: "flying",
+          module: "radio",
+          pins: [{ cavity: "A", function: "Ground" }],
+        },
+      ],
+      decisions: [
+        {
+          kind: "merge",
+          vehicle: ["1", "2"].map((cavity) => ({ connector: "V", cavity })),
+          incoming: { connector: "X", cavity: "A" },
+          answers,
+        },
+      ],
+    };
+    const { id, dossier } = (await send("POST", "/imports", file)).body;
+    const { steps } = planWork(dossier!);
+    const power = steps.findLastIndex(({ kind }) => kind === "battery-on");
+    const record = async (index: number, more: Record<string, unknown> = {}) =>
+      (await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier!, index, more))).body;
+    for (let i = 0; i < power; i++) expect((await record(i))["code"]).toBeUndefined();
+    expect(await record(power)).toMatchObject({
+      code: "not-safe-to-power",
+      detail: expect.stringContaining("Short circuit"),
+    });
+    expect((await record(power, { accept: "bench supply, 1 A limit" }))["code"]).toBeUndefined();
+    const last = JSON.parse((await ledger(id!)).at(-1)!.bytes) as { what: { note: string } };
+    expect(last.what.note).toBe("Powered in spite of: Short circuit. Reason: bench supply, 1 A limit");
+  });
+
   it("takes back the last step, but not one that later steps stand on", async () => {
     const { id, dossier } = await ready();
     for (let i = 0; i < 6; i++) await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, i));

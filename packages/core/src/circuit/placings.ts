@@ -86,17 +86,23 @@ export function placingsIn(
   return allPins(dossier).flatMap((placed): readonly PlacedEnd[] => {
     const { pin, connector } = placed;
     if (pin.content === "empty" || series.has(pin.id)) return [];
-    const beyond = connector.leads === "loom" ? nets.ofAnchor({ at: "beyond", pin: pin.id }) : undefined;
     const into = state.plugged[connector.id] ?? null;
+    // A lead of the vehicle ends in the hand: the vehicle itself is behind its plug.
+    const isOwnLead = connector.side === "vehicle" && connector.leads === "flying";
+    const behindPlug = isOwnLead && into !== null ? nets.ofCavity(pin.id) : undefined;
+    const beyond = connector.leads === "loom" ? nets.ofAnchor({ at: "beyond", pin: pin.id }) : behindPlug;
     const hasPart =
       into === "own" || (connector.side === "incoming" && into === null && connector.matesWith === null);
-    const seat = hasPart ? nets.ofCavity(pin.id) : undefined;
+    // Its function went with the wire to another cavity of the plug.
+    const at = state.ends[plugEnd(pin.id)];
+    const moved = at?.at === "cavity" && state.cavities[at.cavity]?.connector === connector.id;
+    const seat = hasPart ? nets.ofCavity(moved ? at.cavity : pin.id) : undefined;
     // Whether a part that nobody has spoken of stays is not known: it counts where its wire is whole.
     const isThere =
       (connector.side === "incoming" && isAtItsPart(connector)) ||
       (connector.side === "vehicle" && isKept(dossier, connector)) ||
       seat === beyond;
-    const part = isThere ? seat : undefined;
+    const part = isThere && !isOwnLead ? seat : undefined;
     const ends = [
       ...(beyond !== undefined && touched.has(beyond) ? [["beyond", beyond] as const] : []),
       ...(part !== undefined && touched.has(part) && (part.ends.size > 0 || part !== beyond)

@@ -51,6 +51,12 @@ function proofOfJob(
 }
 const ended = (dossier: Dossier): Proof =>
   proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+function demoOf(name: string): Dossier {
+  const path = new URL(`../../../server/demo/${name}.trevin.json`, import.meta.url);
+  const read = readJobFile(readFileSync(path, "utf8"));
+  if (!read.ok) throw new Error(JSON.stringify(read.error));
+  return read.value.dossier;
+}
 const kinds = ({ findings }: Proof): readonly CircuitFinding["kind"][] => findings.map(({ kind }) => kind);
 const join = (vehicle: string, incoming: string, more: object = {}): object => ({
   kind: "join",
@@ -114,6 +120,37 @@ describe("a job's circuit", () => {
     expect(shorted.verdict).toBe("unsafe");
     // The part's own ground on a supply alone shorts nothing: it stands at 12 V.
     expect(kinds(proof)).not.toContain("short");
+  });
+  it("leads of the vehicle itself stand in the circuit as its loom does", () => {
+    for (const leads of ["loom", "flying"] as const) {
+      const read = readJobFile(
+        JSON.stringify({
+          format: "trevin-job",
+          version: 1,
+          job: { name: "leads", kind: "module-integration", nominalVolts: 12, method: "splice" },
+          connectors: [
+            { name: "V", side: "vehicle", leads, pins: [pin("1", "Permanent 12 V"), pin("2", "Ground")] },
+            { name: "X", side: "incoming", leads: "flying", module: "radio", pins: [pin("A", "Ground")] },
+          ],
+          decisions: [
+            {
+              kind: "merge",
+              vehicle: ["1", "2"].map((cavity) => ({ connector: "V", cavity })),
+              incoming: { connector: "X", cavity: "A" },
+              answers: [{ rule: "supply-onto-ground", reason: "to see what the circuit says" }],
+            },
+          ],
+        }),
+      );
+      if (!read.ok) throw new Error(JSON.stringify(read.error));
+      const proof = ended(read.value.dossier);
+      expect([kinds(proof), proof.verdict], leads).toEqual([["short"], "unsafe"]);
+    }
+  });
+  it("what a wire is for goes with it to another cavity", () => {
+    const { loads, findings } = ended(demoOf("gearbox"));
+    expect(findings).toEqual([]);
+    expect(loads.map(({ pin }) => pin)).toContain("GB.3");
   });
   it("large loads beside it and thin wires hide no short", () => {
     const heavy = Array.from({ length: 12 }, (_, i) => pin(`H${i}`, "12 V constant", { amps: 30, size: 6 }));
@@ -229,9 +266,7 @@ describe("ordinary jobs", () => {
     expect(proof.notes).toEqual([]);
   });
   it("the planted 12 V on a 5 V input of the tail-lift demo is found", () => {
-    const path = new URL("../../../server/demo/tail-lift.trevin.json", import.meta.url);
-    const read = readJobFile(readFileSync(path, "utf8"));
-    expect(read.ok && kinds(ended(read.value.dossier))).toEqual(["level"]);
+    expect(kinds(ended(demoOf("tail-lift")))).toEqual(["level"]);
   });
 });
 

@@ -152,6 +152,13 @@ export const benchCommandSchema = z.discriminatedUnion("kind", [
       .enum(HALVES)
       .exactOptional()
       .describe("The half of the cut that carries the supply; needed where a step is to find it"),
+    accept: z
+      .string()
+      .trim()
+      .min(1)
+      .max(500)
+      .exactOptional()
+      .describe("Why the power goes on although the solved circuit says stop; needed where it does"),
   }),
   z.object({
     kind: z.literal("skipped"),

@@ -9,6 +9,8 @@ type Plan = ReturnType<typeof usePlan>;
 /** What the bench records of the card in hand; one at a time. */
 export function useBenchRecord(
   { bench, card }: Pick<Plan, "bench" | "card">,
+  /** Whether the solved circuit says stop to the step in hand. */
+  stopped: Readonly<Ref<boolean>>,
   wire: Readonly<Ref<PlacedPin | null>>,
 ) {
   const store = useJob();
@@ -17,6 +19,8 @@ export function useBenchRecord(
   const mileage = ref("");
   /** The half that was found live, where that is what the step is for. */
   const live = ref<Half | null>(null);
+  /** Why the power goes on in spite of a stop. */
+  const accept = ref("");
   /** Whether Done has asked for what is not ticked: it asks once, and then it is done without. */
   const asked = ref(false);
   const first = computed(() => card.value[0]?.step ?? null);
@@ -27,6 +31,7 @@ export function useBenchRecord(
       asked.value = false;
       mileage.value = "";
       live.value = null;
+      accept.value = "";
     },
   );
   const keys = computed(() =>
@@ -38,6 +43,8 @@ export function useBenchRecord(
   };
   const needsMileage = computed(() => first.value?.kind === "note-odometer" && !/\d/.test(mileage.value));
   const needsLive = computed(() => first.value?.kind === "find-live" && live.value === null);
+
+  const needsReason = computed(() => stopped.value && accept.value.trim() === "");
 
   const isRetracted = (seq: number): boolean => bench.value.fold?.retracted.has(seq) ?? false;
   /** The last thing done that was not taken back. */
@@ -72,7 +79,7 @@ export function useBenchRecord(
       // Pressed again while it waits for the server: it is tried again, and not recorded twice.
       if (store.isOnItsWay(first.value.id)) return store.again();
       // Which half is joined hangs on it: there is no doing without.
-      if (needsLive.value) {
+      if (needsLive.value || needsReason.value) {
         asked.value = true;
         return;
       }
@@ -93,6 +100,7 @@ export function useBenchRecord(
           step,
           note: i === steps.length - 1 ? note : "",
           ...(live.value === null ? {} : { live: live.value }),
+          ...(stopped.value ? { accept: accept.value.trim() } : {}),
         });
         if (!stored) return;
       }
@@ -125,10 +133,12 @@ export function useBenchRecord(
     ticked,
     mileage,
     live,
+    accept,
     asked,
     missing,
     needsMileage,
     needsLive,
+    needsReason,
     notes,
     tickAll,
     done,

@@ -7,7 +7,7 @@ import { usePrefs } from "./prefs.ts";
 
 type FoundFacts = Extract<BenchCommandInput, { kind: "found" }>["facts"];
 type Body =
-  | { kind: "done"; step: StepId; note: string; live?: Half }
+  | { kind: "done"; step: StepId; note: string; live?: Half; accept?: string }
   | { kind: "skipped"; step: StepId; reason: string }
   | { kind: "note"; step: StepId | null; text: string }
   | { kind: "found"; pin: PinId; facts: PinFacts; note: string }

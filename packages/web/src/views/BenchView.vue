@@ -5,9 +5,11 @@ import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import {
   cardWords,
+  circuitFindingWords,
   facesOfStep,
   findConnector,
   pinColour,
+  pinNamer,
   stepLine,
   type PinId,
   type PlacedPin,
@@ -30,6 +32,7 @@ import { useCavitiesNow } from "../composables/useFaces.ts";
 import { usePlan } from "../composables/usePlan.ts";
 import { useJob } from "../stores/job.ts";
 import { usePrefs } from "../stores/prefs.ts";
+import { useProof } from "../stores/proof.ts";
 
 const router = useRouter();
 const store = useJob();
@@ -37,12 +40,22 @@ const prefs = usePrefs();
 const now = useCavitiesNow();
 const { bench, steps, groups, current, card, pins, placed } = usePlan();
 const wire = computed(() => placed(current.value?.step.wire ?? null));
-const recording = useBenchRecord({ bench, card }, wire);
-const { busy, last, ticked, mileage, live, asked, missing, needsMileage, needsLive, notes, ...acts } =
-  recording;
-const { tickAll, done, back, skip, found, keepNote } = acts;
 /** What the card ends in: it names the card, and its cavity is the one in hand. */
 const main = computed(() => card.value.at(-1) ?? current.value);
+const proof = useProof();
+/** What the solved circuit says against the battery going on for good. */
+const powerStop = computed(() => {
+  const step = main.value?.step;
+  const finding = proof.planned?.findings.find(({ severity }) => severity === "stop");
+  return step?.kind === "battery-on" && step.role === "battery" && finding !== undefined
+    ? circuitFindingWords(finding, pinNamer(bench.value.dossier))
+    : null;
+});
+const stopped = computed(() => powerStop.value !== null);
+const recording = useBenchRecord({ bench, card }, stopped, wire);
+const { busy, last, ticked, mileage, live, accept, asked, notes, ...acts } = recording;
+const { missing, needsMileage, needsLive, needsReason } = recording;
+const { tickAll, done, back, skip, found, keepNote } = acts;
 const words = computed(() =>
   card.value.length === 0 ? null : cardWords(card.value.map((one) => one.words)),
 );
@@ -76,6 +89,7 @@ const minutes = computed(() => card.value.reduce((sum, { step }) => sum + step.m
 const asks = computed(() => {
   if (!asked.value) return "";
   if (needsLive.value) return "choose the live half first";
+  if (needsReason.value) return "not safe to power";
   if (needsMileage.value) return "without the mileage";
   return missing.value.length === 0 ? "" : `without ${missing.value.length} ticks`;
 });
@@ -177,7 +191,7 @@ useCommands([
         <b>{{ stepNumbers }}</b> of {{ steps.length }}, {{ group?.title }}, about {{ minutes }} min
       </p>
       <ProgressBar :groups="boxes" :current="current.step.id" :titles="wide" />
-      <PowerStop :step="main!.step" :dossier="bench.dossier" />
+      <PowerStop v-if="powerStop" v-model="accept" :stop="powerStop" :asked="asked" />
     </div>
     <StepWords v-if="words" :words="words" :code="code" />
     <StepFace

@@ -2,19 +2,23 @@ import {
   applyOperation,
   bench,
   blockWords,
+  circuitFindingWords,
   foldLedger,
   FIRST_LINK,
   indexPins,
   obstaclesToRetract,
   operationProblemWords,
   pinNamer,
+  proofOf,
   seal,
+  stateAfter,
   stepLine,
   stepWords,
   testBefore,
   type BenchView,
   type Dossier,
   type Entry,
+  type Step,
   type StoredEntry,
   type What,
 } from "@trevin/core";
@@ -124,6 +128,7 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
           "live-half-not-said",
           isTest ? "Say which half is live." : "This step finds no live half.",
         );
+      const despite = powerDespite(step, view, command.accept, name);
       if (step.op !== null) {
         const next = applyOperation(view.state, step.op);
         if (!next.ok) throw new HttpProblem(409, next.error.code, operationProblemWords(next.error, name));
@@ -133,7 +138,7 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
         step: step.id,
         decision: step.decision,
         op: step.op,
-        note: command.note,
+        note: [command.note, despite].filter((part) => part !== "").join(". "),
         ...(command.live === undefined ? {} : { live: command.live }),
         ...words,
       };
@@ -149,6 +154,32 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
       return { kind: "retracted", seq: command.seq, reason: command.reason };
     }
   }
+}
+
+/**
+ * Power does not come on for good while the circuit, solved as it will be, says stop; unless somebody takes it on with a reason, which
+ * is what is given back for the record.
+ */
+function powerDespite(
+  step: Step,
+  { dossier, state, plan, progress }: BenchView,
+  reason: string | undefined,
+  name: (id: string) => string,
+): string {
+  if (step.op?.kind !== "battery" || step.op.to !== "on" || step.role !== "battery") return "";
+  const left = plan.steps.filter(({ id }) => !progress.has(id));
+  const stops = proofOf(dossier, stateAfter(state, left)).findings.filter(
+    ({ severity }) => severity === "stop",
+  );
+  const [first] = stops.map((finding) => circuitFindingWords(finding, name));
+  if (first === undefined) return "";
+  if (reason === undefined)
+    throw new HttpProblem(
+      409,
+      "not-safe-to-power",
+      `${first.title}: ${first.detail} See the proof; or give a reason to power it all the same.`,
+    );
+  return `Powered in spite of: ${first.title}${stops.length > 1 ? `, and ${stops.length - 1} more` : ""}. Reason: ${reason}`;
 }
 
 /** The words of a step of the plan, so that the record is read without today's planner. */
