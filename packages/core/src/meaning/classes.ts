@@ -240,12 +240,13 @@ function byDriver(own: Scoring): void {
 
 /** What a relay says: its winding, its contacts. */
 function byRelay(own: Scoring): void {
-  const { things, thing, isLamp, has, sign, offer } = own;
+  const { things, thing, words, isLamp, has, sign, offer } = own;
   const { kinds, pole, contact } = own.clues;
   // A control unit earths the winding of a relay; the other end is live (common practice).
   const relay = kinds.has("relay") || kinds.has("contactor");
-  if (has("can", "j1939", "canbus") && has("high", "low") && sign("can-h") === 0 && sign("can-l") === 0)
-    offer(has("high") ? "can-h" : "can-l", 8);
+  const [high, low] = [has("high") || words.at(-1) === "h", has("low") || words.at(-1) === "l"];
+  if (has("can", "j1939", "canbus") && (high || low) && sign("can-h") === 0 && sign("can-l") === 0)
+    offer(high ? "can-h" : "can-l", 8);
   if (relay && contact === null && thing?.name !== "starter relay") {
     offer("switched-ground", kinds.has("coil") || has("control", "driver", "trigger", "command") ? 5.4 : 4.9);
     if (has("output", "feed", "t87", "87") && !has("control")) offer("switched-supply", 5.6);

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { applyCommand } from "../dossier/index.ts";
 import { decisionId, indexPins, pinName, type Decision } from "../model/index.ts";
+import { present } from "../util/index.ts";
 import { sceneOf, type Scene } from "../testing/scenes.ts";
 import { readInstructions, stepLine, stepWords } from "./index.ts";
 
@@ -88,6 +89,39 @@ describe("ordinary jobs", () => {
       expect(joins).toContain(join);
     expect(scene.decided.filter((line) => line.startsWith("feed"))).toEqual([]);
     expect(worst(scene, "stop")).toEqual([]);
+  });
+
+  it("a donor plug and the car's: which shell stays is asked, and one choice fills it", () => {
+    const scene = sceneOf("07-keep-that-shell");
+    expect(scene.decided).toContain("join EV.4 ED.1 sure");
+    // Black is a ground here and data there, and is never taken for the same wire.
+    expect(scene.decided.join("\n")).not.toMatch(/EV\.1 ED\.3/);
+    const ask = scene.hazards.find(({ rule }) => rule === "which-shell");
+    expect(ask).toMatchObject({ severity: "caution", answered: null });
+    const taken = (fix: number): Scene =>
+      sceneOf("07-keep-that-shell", (dossier) => {
+        const { put, remove } = present(ask?.fixes[fix], "fix");
+        const done = applyCommand(dossier, { kind: "decide", put, remove });
+        if (!done.ok) throw new Error(JSON.stringify(done.error));
+        return done.value.dossier;
+      });
+    const own = taken(0);
+    expect(own.decided).toContain("move ED.1 EV.4 sure");
+    expect(own.fault).toBeNull();
+    expect(own.plan.steps.filter(({ kind }) => kind === "cut")).toEqual([]);
+    expect(worst(own, "stop")).toEqual([]);
+    // Wires of the loom that goes lose nothing and owe nothing.
+    const lost = own.hazards.flatMap(({ rule, pins }) =>
+      rule === "function-lost" ? pins.map((id) => nameOf(own, id)) : [],
+    );
+    expect(lost).toEqual(["ED.3"]);
+    expect(own.hazards.some(({ rule }) => rule === "which-shell")).toBe(false);
+    const other = taken(1);
+    expect(other.hazards.find(({ rule }) => rule === "which-shell")).toMatchObject({
+      cured: true,
+      answered: { reason: "both stay, with joints behind them" },
+    });
+    expect(other.fault).toBeNull();
   });
 
   it("five lamps at the front: both sides of a beam forked, the turn lamps apart, every ground to the one point", () => {

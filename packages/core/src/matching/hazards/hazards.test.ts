@@ -639,6 +639,21 @@ const CASES: Readonly<
       onX: { id: "X", matesWith: "V" },
     },
   },
+  "which-shell": {
+    severity: "caution",
+    raised: {
+      v: [pin("1", "Horn"), pin("2", "Reverse lamps")],
+      x: [pin("A", "Horn"), pin("B", "Reverse lamps")],
+      onX: { leads: "loom" },
+      decisions: [join("1", "A", { method: "move" }), join("2", "B", { method: "move" })],
+    },
+    quiet: {
+      v: [pin("1", "Horn"), pin("2", "Reverse lamps")],
+      x: [pin("A", "Horn"), pin("B", "Reverse lamps")],
+      onX: { leads: "loom" },
+      decisions: [join("1", "A", { method: "move" }), join("2", "B", { method: "splice" })],
+    },
+  },
   "wrong-socket": {
     severity: "note",
     raised: {

@@ -79,6 +79,7 @@ import { variantPlace } from "./variantPlace.ts";
 import { viewMirrored } from "./viewMirrored.ts";
 import { wetJoint } from "./wetJoint.ts";
 import { wrongKeyFeed } from "./wrongKeyFeed.ts";
+import { whichShell } from "./whichShell.ts";
 import { wrongSocket } from "./wrongSocket.ts";
 import type { Rule } from "./rule.ts";
 
@@ -149,6 +150,7 @@ export const RULES: readonly Rule[] = [
   terminalFit,
   reformLance,
   sealMissing,
+  whichShell,
   wrongSocket,
   vacatedCavity,
   blankMembrane,

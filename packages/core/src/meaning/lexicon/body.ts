@@ -81,7 +81,7 @@ cruise lamp | lamp-feed source lamp-off | cruise lamp; cruise telltale; cruise o
 immobiliser lamp | switched-ground source lamp-off | immobiliser lamp; security lamp; theft lamp; security indicator; key lamp; security; security lamp; security led; antitheft lamp; theft led
 # fuel level
 fuel level | resistive-sensor load reads-wrong | fuel level; fuel gauge; fuel sensor; tank sensor; fuel level sensor; tank level; fuel tank unit; tank unit; fuel; fuel gauge sensor; fuel tank sensor; fuel level signal; fuel tank; fuel quantity sensor; fuel contents; fuel tank level; tank float; fuel float; float sensor fuel; fuel level sender; fuel sender
-water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes; level in; level input; level com; level common; fresh water probe; tank level common; tank sender; clean water; clean water tank; tank low; tank empty; tank full; water tank empty; clean water tank empty; waste water tank full; tank contents; tank contents sensor; contents sensor; tank level sensor; clean water probe; clean tank; recovery water; recovery tank; grey water probe; waste probe; water probe; recovery water probe; waste water probe
+water tank level | resistive-sensor load reads-wrong | water tank level; fresh water level; fresh water tank; waste tank level; grey water; black water; water tank; waste tank; fresh water; waste water; grey tank; black tank; grey water tank; holding tank; fresh water sensor; fresh tank; waste water level; fresh tank probe; tank probe; tank probes; level in; level input; level com; level common; fresh water probe; tank level common; tank sender; clean water; clean water tank; tank low; tank empty; tank full; water tank empty; clean water tank empty; waste water tank full; tank contents; tank contents sensor; contents sensor; tank level sensor; clean water probe; clean tank; recovery water; recovery tank; grey water probe; waste probe; water probe; recovery water probe; waste water probe; fresh full; fresh half; fresh empty; fresh tank full; tank fresh; grey full; waste full; waste tank full
 # trip
 odometer trip switch | switched-ground load comfort-lost | trip reset; trip switch; trip computer; odometer; reset; trip; trip button
 # buzzer
@@ -108,12 +108,13 @@ handle request switch | switched-ground load comfort-lost | handle switch; door 
 touch sensor | switched-ground load comfort-lost | touch sensor; unlock sensor; touch sensor unlock; lock sensor; handle sensor
 keyless antenna | other-data source comfort-lost | lf antenna; interior antenna; keyless antenna; key antenna; exterior antenna; low frequency antenna
 # door
-door ajar switch | switched-ground load lamp-off | door ajar; door switch; door contact; courtesy switch; door open; door jamb switch; door jam switch; door trigger; door; courtesy lamp switch; door pin; door courtesy switch; door pin switch; door latch switch; courtesy; door signal; door microswitch; door status; door open switch; door courtesy lamp switch; door close switch; door input
+door ajar switch | switched-ground load lamp-off | door ajar; door switch; door contact; courtesy switch; door open; door jamb switch; door jam switch; door trigger; door; courtesy lamp switch; door pin; door courtesy switch; door pin switch; door latch switch; courtesy; door signal; door microswitch; door status; door open switch; door courtesy lamp switch; door close switch; door input; door open contact; sliding door open; rear door open
 bonnet switch | switched-ground load comfort-lost | bonnet switch; bonnet ajar; bonnet contact; bonnet; bonnet pin; bonnet courtesy switch; bonnet trigger; bonnet open; engine bonnet switch; engine bonnet courtesy switch; bonnet pin switch; bonnet pin shutdown; engine bonnet; bonnet latch switch
 boot switch | switched-ground load comfort-lost | boot switch; boot ajar; boot contact; boot trigger; boot open; boot pin; boot lid switch; boot lid; luggage compartment switch; boot courtesy switch; boot latch switch; boot
 boot release | switched-supply source comfort-lost | boot release; boot lid release; boot pop; boot open output; boot opener; boot lock release; boot solenoid; boot unlatch; boot lid release motor; boot lid opener; boot open; boot opener motor; hatch opener; boot output; boot relay; boot release output; trunk release; tailgate release; trunk opnr; trunk lid release; hatch release; boot lock motor
 fuel flap release | switched-supply source comfort-lost | fuel flap; filler flap; fuel door; fuel lid; fuel flap release; fuel filler; charge flap; fuel lid opener; fuel door release; fuel lid opnr
 # door lock
+door lock status | switched-ground load comfort-lost | door lock status; doors locked; door locked feedback; doors locked feedback; lock status; lock feedback; locked feedback; door lock feedback
 door lock motor | switched-supply source dead | door lock; lock motor; central locking; door lock motor; power lock; lock; door lock relay; door lock control; door lock control relay; central locking lock; lock output; central lock; lock pulse; door lock output; locking motor; door lock feed
 door unlock motor | switched-supply source dead | door unlock; unlock motor; unlock; unlock output; central locking unlock; door unlock relay; door lock control relay unlock; unlock pulse; door unlock output; door lock unlock; central lock open; c lock open; lock open; door lock motor open; lock motor open; central locking open
 door key cylinder switch | switched-ground load comfort-lost | door key cylinder; key cylinder lock; key cylinder unlock; door key switch; door key cylinder switch; key barrel switch; key barrel lock; key barrel unlock; key cylinder switch lock; key cylinder switch unlock
@@ -121,6 +122,7 @@ lock switch | switched-ground load comfort-lost | lock switch; lock request; cen
 unlock switch | switched-ground load comfort-lost | unlock switch; unlock request; unlock trigger; door unlock switch; unlock input; unlock button; key cylinder unlock switch; unlock signal
 child lock | switched-supply source comfort-lost | child lock; child safety lock; child safety
 # alarm
+travel alarm | switched-supply source comfort-lost | travel alarm; travel beeper; motion alarm; travel buzzer; travel warning
 siren inhibit | switched-ground load nothing | park kill; siren kill; siren inhibit; horn ring in; horn ring transfer
 siren tone | switched-supply source dead | siren tone; wail; yelp; siren wail; siren yelp; hi lo tone; two tone; siren phaser; siren tone select
 alarm siren | switched-supply source comfort-lost | siren; alarm; alarm siren; horn alarm; security; alarm output; alarm horn
@@ -369,6 +371,9 @@ interlock | dry-contact load dead | interlock; interlock switch; interlock input
 pump contactor | switched-ground source dead | pump contactor; pump contactor driver; pump cont; pump contactor coil; pump cont drv; hydraulic contactor
 lift motor | switched-supply load dead | lift motor; hydraulic pump motor; pump motor lift; hydraulic motor; power pack; hydraulic pump; lift pump motor; power pack motor
 # hydraulic valve
+rotator | pwm load dead | rotator; rotate valve; rotate clockwise; rotate counterclockwise; rotator clockwise; rotator counterclockwise; rotation valve; grapple rotate; rotator prop
+hammer valve | switched-supply load dead | hammer solenoid; hammer valve; hammer mode solenoid; breaker valve; breaker solenoid; hydraulic hammer; breaker mode
+hydraulic lockout | switched-ground load dead | seat bar lockout; safety lever switch; lockout lever; hydraulic lock lever; gate lock lever; safety lever; seat bar; hydraulic lockout; pilot lockout
 lift valve | switched-ground source dead | lift valve; raise valve; hydraulic lift valve; lifting valve
 lower valve | switched-ground source dead | lower valve; lowering valve; hydraulic lower valve; down valve; lower solenoid; lowering solenoid; lower sol
 # tipper
@@ -397,7 +402,7 @@ tail lift tilt in | switched-supply load dead | tilt in; close platform; platfor
 tail lift lower | switched-supply load dead | foot control lower; hand set lower; lift down; platform down; platform lower; wander lead down; foot pedal down; lower button; down button; down solenoid; remote down; pendant down; down valve
 tail lift raise | switched-supply load dead | foot control raise; hand set raise; lift up; platform up; platform raise; wander lead up; foot pedal up; raise button; up button; up solenoid; remote up; pendant up
 # governor
-air shutdown flap | switched-supply source no-start | air flap; air shut off; air shut off flap; air shutdown; air shutdown valve; overspeed shut down; air intake shutoff
+air shutdown flap | switched-supply source no-start | air flap; air shut off; air shut off flap; air shutdown; air shutdown valve; overspeed shut down; air intake shutoff; air shut off valve; air shutoff flap; air intake flap shut
 speed pickup | vr-pair load no-start | magnetic pickup; flywheel pickup; flywheel sensor; speed pickup; ring gear pickup; pickup high; pickup low; mag pickup; magnet pick up; magnet pick up high; magnet pick up low; magnet pickup
 idle rated switch | switched-ground load nothing | idle rated; idle rated switch; rated speed; rated idle; idle run switch
 speed lower | switched-ground load nothing | speed lower; lower speed; rpm lower; decrease speed; speed down button

@@ -11,7 +11,7 @@ temperature warning lamp | switched-ground source lamp-off | temperature warning
 temperature switch | switched-ground load comfort-lost | temperature switch; thermostat switch; radiator thermostat; fan switch; fan thermostat; radiator fan thermostat; radiator switch; thermostat; coolant temperature switch; thermal switch; thermotime switch; thermal switch; thermo switch; thermo switch radiator; fan thermo switch; radiator switch
 cylinder head temperature | resistive-sensor load limp | cylinder head temperature; head temperature
 # coolant level
-coolant level | switched-ground load lamp-on | coolant level; engine coolant level; coolant shortage; expansion tank switch; expansion tank; coolant low; water level; coolant level lamp; expansion tank lamp; coolant shortage contact; expansion tank level; low coolant; low coolant sensor; low coolant switch; coolant low sensor; low coolant level; low coolant level probe; coolant level probe; low water level; radiator level
+coolant level | switched-ground load lamp-on | coolant level; engine coolant level; coolant shortage; expansion tank switch; expansion tank; coolant low; water level; coolant level lamp; expansion tank lamp; coolant shortage contact; expansion tank level; low coolant; low coolant sensor; low coolant switch; coolant low sensor; low coolant level; low coolant level probe; coolant level probe; low water level; radiator level; low water; low coolant float; water level low; coolant float; coolant low float
 # oil pressure
 gearbox oil alarm | switched-ground load lamp-on | gear oil alarm; gearbox oil pressure switch; gear oil pressure switch; gearbox oil alarm; transmission oil alarm; gear oil switch
 oil pressure | resistive-sensor load reads-wrong | oil pressure; engine oil pressure; oil pressure gauge; oil pressure sensor; oil sensor; oil gauge
@@ -126,6 +126,8 @@ logging switch | switched-ground load nothing | logger on; logger start; logger 
 tachometer | pwm load reads-wrong | tachometer; engine speed; engine speed signal; td signal; tn signal; td; tachometer signal; rev counter; tach output; tach drive; engine speed output
 # road speed
 motor speed encoder | hall load dead | motor speed; motor speed sensor; encoder; encoder a; encoder b; speed magnet sensor; motor speed pickup; motor encoder; motor sensor; speed sensor channel; motor bearing; motor hall; rotor position; resolver
+resolver cosine | hall load dead | resolver cosine; resolver cos; res c; resolver c; cos winding
+resolver sine | hall load dead | resolver sine; resolver sin; res s; resolver s; sin winding
 vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input; v signal; gala signal; km h; km h signal; kmh; wheel pulse; wheel pulse sensor; road speed radar; radar road speed; gps speed; speed from gps; gps speed pulse; tachymetric signal
 # hours
 hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours

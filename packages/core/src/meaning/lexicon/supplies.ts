@@ -20,7 +20,7 @@ accessory supply | accessory load comfort-lost | t75 supply; key position 1; key
 # crank signal
 crank signal | start load no-start | crank signal; starting push; start push; start button; start pushbutton; flybridge start; second station start
 # ground
-ground | ground passive module-dead vital | t31 ground; ground strap; earth strap; ground strap head; bonding strap; earth lead; frame bond; case ground; ecu case; control unit case
+ground | ground passive module-dead vital | t31 ground; ground strap; earth strap; ground strap head; bonding strap; earth lead; frame bond; case ground; ecu case; control unit case; chassis 0v; 0v chassis; frame 0v
 switched ground | switched-ground source dead | t31b
 # trailer ground
 trailer ground | ground passive dead | trailer ground; trailer earth

@@ -638,4 +638,8 @@ destination: dest
 bin: hopper
 gate: shutter
 weigh: weighing
+screen: scn scrn
+washroom: bathroom toilet wc
+clockwise: cw
+counterclockwise: ccw anticlockwise
 `;
