@@ -120,7 +120,9 @@ export interface Rule {
   /** How several findings of one kind are said on one card: what they have in common, and the words. Left out, each has its own card. */
   readonly together?: {
     readonly by: (finding: Finding) => string;
-    readonly words: (findings: Findings) => Pick<Finding, "title" | "detail">;
+    readonly words: (
+      findings: Findings,
+    ) => Pick<Finding, "title" | "detail"> & Partial<Pick<Finding, "cure" | "about">>;
   };
 }
 

@@ -1,9 +1,9 @@
-import { capital } from "../../util/index.ts";
+import { capital, list } from "../../util/index.ts";
 import { signalFit, type PinId } from "../../model/index.ts";
 import { colourForColour } from "../colourVerdict.ts";
 import type { ReadPin } from "../readPin.ts";
-import type { Finding, Rule } from "./rule.ts";
-import { at, what } from "./say.ts";
+import { plugOf, type Finding, type Rule } from "./rule.ts";
+import { at, fromTo, what } from "./say.ts";
 
 /** So many of one colour that naming each would help nobody. */
 const MOST_NAMED = 3;
@@ -15,6 +15,14 @@ const MOST_NAMED = 3;
 export const sameColourOtherFunction: Rule = {
   id: "same-colour-other-function",
   class: "identity",
+  together: {
+    by: (finding) => `${plugOf(finding)} ${finding.severity}`,
+    words: (findings) => ({
+      title: `${plugOf(findings[0])}: ${findings.length} wires that match by colour and not by function`,
+      detail: `${list(findings.map(({ about }) => about ?? ""))}. Joined by colour, they would do damage.`,
+      cure: `Count cavities: ${list(findings.map((finding) => fromTo({ pins: finding.pins.slice(0, 2) })))}, whatever the colours say.`,
+    }),
+  },
   find: ({ links, byLook, dossier }) => {
     const taken = new Map(
       colourForColour(dossier).flatMap((join) =>
@@ -50,6 +58,7 @@ export const sameColourOtherFunction: Rule = {
             decision,
             title: `${capital(here.look)} here, ${here.look} there`,
             detail: `${at(here)} is ${what(here)}; of the ${here.look} wires over there, ${names}. Joined by colour, they would do damage.`,
+            about: `${at(here)}, ${here.look}, is ${what(here)}, and ${at(trap)} is ${what(trap)}`,
             cure: `Count cavities: ${here.placed.pin.cavity} goes to ${partner.placed.pin.cavity}, whatever the colours say.`,
           },
         ];

@@ -1,4 +1,5 @@
-import type { Finding, Rule } from "./rule.ts";
+import { list } from "../../util/index.ts";
+import { plugOf, type Finding, type Rule } from "./rule.ts";
 import { isTerm, named } from "./say.ts";
 
 const SCALED = [
@@ -16,6 +17,14 @@ const PULSED = ["vehicle speed", "tachometer", "output shaft speed"] as const;
 export const senderScale: Rule = {
   id: "sender-scale",
   class: "electrical",
+  together: {
+    by: (finding) => `${plugOf(finding)} ${finding.cure}`,
+    words: (findings) => ({
+      title: `${findings.length} may read wrong`,
+      detail: `${list(findings.map(({ pins: [pin] }) => (pin === undefined ? "" : named(pin))))}: sender and gauge are from different vehicles. ${findings[0].about ?? ""} may differ.`,
+      about: "",
+    }),
+  },
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       const isGauge = [vehicle, incoming].some(
@@ -29,13 +38,17 @@ export const senderScale: Rule = {
       const pulses =
         isTerm(vehicle, ...PULSED) ||
         [vehicle, incoming].some(({ signal }) => signal === "pwm" || signal === "hall");
+      const what = pulses
+        ? "Pulses per turn or per kilometre"
+        : "Ohms at empty, half and full, or at cold and hot,";
       return [
         {
+          about: what,
           severity: "caution",
           pins: [vehicle, incoming],
           decision,
           title: "May read wrong",
-          detail: `${named(vehicle)}: sender and gauge are from different vehicles. ${pulses ? "Pulses per turn or per kilometre" : "Ohms at empty, half and full, or at cold and hot,"} may differ.`,
+          detail: `${named(vehicle)}: sender and gauge are from different vehicles. ${what} may differ.`,
           cure: pulses
             ? "Compare the pulse rates; fit a converter or recode the module."
             : "Compare the sender with the gauge's table at two points; swap the sender or fit a converter.",

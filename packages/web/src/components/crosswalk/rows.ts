@@ -118,19 +118,28 @@ export function circuitRows(
   const pins = indexPins(dossier);
   const rank = rankPins(dossier);
   const at = new Map<PinId, Hazard[]>();
+  /** Hazards of several pairs on one card, by each of their pins. */
+  const among = new Map<PinId, Hazard[]>();
+  const note = (index: Map<PinId, Hazard[]>, pin: PinId, hazard: Hazard): void =>
+    void index.set(pin, [...(index.get(pin) ?? []), hazard]);
   for (const hazard of hazards) {
     const [first] = hazard.pins;
-    if (first !== undefined) at.set(first, [...(at.get(first) ?? []), hazard]);
+    if (first !== undefined) note(at, first, hazard);
+    if (hazard.pins.length > 2) for (const pin of hazard.pins) note(among, pin, hazard);
   }
+  /** A card of several pairs belongs to the row of each of them. */
+  const ofPair = (vehicle: readonly PlacedPin[], incoming: readonly PlacedPin[]): readonly Hazard[] =>
+    vehicle.flatMap(({ pin }) => {
+      const own = new Set(among.get(pin.id));
+      return incoming.flatMap((other) => (among.get(other.pin.id) ?? []).filter((one) => own.has(one)));
+    });
   const sides = (ids: readonly PinId[]) => {
     const placed = ids.flatMap((id) => pins.get(id) ?? []);
     const of = (side: string): readonly PlacedPin[] =>
       placed.filter(({ connector }) => connector.side === side);
-    return {
-      vehicle: of("vehicle"),
-      incoming: of("incoming"),
-      hazards: ids.flatMap((id) => at.get(id) ?? []),
-    };
+    const [vehicle, incoming] = [of("vehicle"), of("incoming")];
+    const own = [...ids.flatMap((id) => at.get(id) ?? []), ...ofPair(vehicle, incoming)];
+    return { vehicle, incoming, hazards: [...new Set(own)] };
   };
   const base = {
     decision: null,
