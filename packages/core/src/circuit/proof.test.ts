@@ -121,37 +121,6 @@ describe("a job's circuit", () => {
     // The part's own ground on a supply alone shorts nothing: it stands at 12 V.
     expect(kinds(proof)).not.toContain("short");
   });
-  it("leads of the vehicle itself stand in the circuit as its loom does", () => {
-    for (const leads of ["loom", "flying"] as const) {
-      const read = readJobFile(
-        JSON.stringify({
-          format: "trevin-job",
-          version: 1,
-          job: { name: "leads", kind: "module-integration", nominalVolts: 12, method: "splice" },
-          connectors: [
-            { name: "V", side: "vehicle", leads, pins: [pin("1", "Permanent 12 V"), pin("2", "Ground")] },
-            { name: "X", side: "incoming", leads: "flying", module: "radio", pins: [pin("A", "Ground")] },
-          ],
-          decisions: [
-            {
-              kind: "merge",
-              vehicle: ["1", "2"].map((cavity) => ({ connector: "V", cavity })),
-              incoming: { connector: "X", cavity: "A" },
-              answers: [{ rule: "supply-onto-ground", reason: "to see what the circuit says" }],
-            },
-          ],
-        }),
-      );
-      if (!read.ok) throw new Error(JSON.stringify(read.error));
-      const proof = ended(read.value.dossier);
-      expect([kinds(proof), proof.verdict], leads).toEqual([["short"], "unsafe"]);
-    }
-  });
-  it("what a wire is for goes with it to another cavity", () => {
-    const { loads, findings } = ended(demoOf("gearbox"));
-    expect(findings).toEqual([]);
-    expect(loads.map(({ pin }) => pin)).toContain("GB.3");
-  });
   it("large loads beside it and thin wires hide no short", () => {
     const heavy = Array.from({ length: 12 }, (_, i) => pin(`H${i}`, "12 V constant", { amps: 30, size: 6 }));
     const proof = proofOfJob(

@@ -41,8 +41,8 @@ interface Point {
   readonly y: number;
 }
 
-export const ADAPTER_ROW = 20;
-export const ADAPTER_HEAD = 26;
+const ADAPTER_ROW = 20;
+const ADAPTER_HEAD = 26;
 const [PLUG_WIDTH, JOINT, PART] = [236, 14, { width: 118, height: 34 }] as const;
 /** Letters of a function that have room in a row. */
 const TEXT = 30;

@@ -15,7 +15,6 @@ export { type Displaced, type Displacement } from "./displacements.ts";
 export { orderByPlace, type Ordered, type Unit } from "./order.ts";
 export { adapterLoom, type AdapterEnd, type AdapterLoom, type AdapterWire } from "./adapter.ts";
 export {
-  ADAPTER_ROW,
   adapterGraph,
   adapterRowAt,
   drawAdapter,

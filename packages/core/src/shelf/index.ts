@@ -2,13 +2,11 @@ export { OPEN_WORDS, SIGNAL_WORDS } from "./names.ts";
 export { SHELLS, waysOf } from "./shells/index.ts";
 export { SHELL_GROUPS, type ShelfShell, type ShellGroup, type UsualContact } from "./shells/build.ts";
 export {
-  crimpLines,
   crimpOrder,
   drawCrimp,
   drawInsert,
   drawSection,
   findTerminals,
-  insertLines,
   insertOrder,
   LOCK_WORK,
   locksOf,

@@ -152,7 +152,6 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         device: fc.constantFrom(...BETWEEN),
         leaves: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
         sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
-        /** Whether something else hangs on its wire besides. */
         tapped: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
       });
       const vehicle = pins("vehicle");
@@ -298,8 +297,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           const free = incoming.filter(({ id, content }) => content === "occupied" && !decided.has(id));
           vehicle.forEach(({ id }, i) => {
             const branch = left[i]?.tapped === true ? free.pop() : undefined;
-            if (branch !== undefined)
-              add({ kind: "tap", vehicle: id, incoming: [branch.id], sure: "sure", ...common });
+            if (branch) add({ kind: "tap", vehicle: id, incoming: [branch.id], sure: "sure", ...common });
           });
           const counterparts = dossier.connectors
             .filter(({ side }) => side === "vehicle")

@@ -94,7 +94,6 @@ describe("ordinary jobs", () => {
   it("a donor plug and the car's: which shell stays is asked, and one choice fills it", () => {
     const scene = sceneOf("07-keep-that-shell");
     expect(scene.decided).toContain("join EV.4 ED.1 sure");
-    // Black is a ground here and data there, and is never taken for the same wire.
     expect(scene.decided.join("\n")).not.toMatch(/EV\.1 ED\.3/);
     const ask = scene.hazards.find(({ rule }) => rule === "which-shell");
     expect(ask).toMatchObject({ severity: "caution", answered: null });
@@ -111,10 +110,8 @@ describe("ordinary jobs", () => {
     expect(own.plan.steps.filter(({ kind }) => kind === "cut")).toEqual([]);
     expect(worst(own, "stop")).toEqual([]);
     // Wires of the loom that goes lose nothing and owe nothing.
-    const lost = own.hazards.flatMap(({ rule, pins }) =>
-      rule === "function-lost" ? pins.map((id) => nameOf(own, id)) : [],
-    );
-    expect(lost).toEqual(["ED.3"]);
+    const lost = own.hazards.flatMap(({ rule, pins }) => (rule === "function-lost" ? pins : []));
+    expect(lost.map((id) => nameOf(own, id))).toEqual(["ED.3"]);
     expect(own.hazards.some(({ rule }) => rule === "which-shell")).toBe(false);
     const other = taken(1);
     expect(other.hazards.find(({ rule }) => rule === "which-shell")).toMatchObject({

@@ -1,3 +1,4 @@
+import { clearUntouchedDemos } from "./demos.ts";
 import { createHash } from "node:crypto";
 import { once } from "node:events";
 import { createReadStream, createWriteStream, renameSync, rmSync } from "node:fs";
@@ -148,7 +149,7 @@ export async function restoreFrom(file: string, leaveOutUnreadable = false): Pro
   await readBackup(file, () => {});
   return withOwner(async (client) => {
     await client.query("BEGIN");
-    await clearUntouchedDemos(client);
+    await clearUntouchedDemos(client, OF_JOB);
     const { rows: existing } = await client.query<{ count: number }>(
       "SELECT count(*)::int AS count FROM jobs",
     );
@@ -254,23 +255,6 @@ async function columnsOf(client: Client): Promise<ReadonlyMap<string, readonly s
     "SELECT table_name AS table, array_agg(column_name::text ORDER BY ordinal_position) AS columns FROM information_schema.columns WHERE table_schema = 'public' GROUP BY table_name",
   );
   return new Map(rows.map(({ table, columns }) => [table, columns]));
-}
-
-/** A first start puts the demo jobs in; while nobody has touched one of them, they do not stand in the way. */
-async function clearUntouchedDemos(client: Client): Promise<void> {
-  const { rows } = await client.query<{ id: string; untouched: boolean }>(
-    `SELECT id, demo AND NOT archived AND revision = 1
-       AND NOT EXISTS (SELECT 1 FROM ledger WHERE job_id = jobs.id
-         AND bytes::jsonb ->> 'device' IS DISTINCT FROM 'demonstration')
-       AND NOT EXISTS (SELECT 1 FROM photos WHERE job_id = jobs.id) AS untouched FROM jobs`,
-  );
-  if (!rows.every(({ untouched }) => untouched)) return;
-  // What is recorded stays for good; two demo jobs are recorded in part, and nobody did that work.
-  await client.query("ALTER TABLE ledger DISABLE TRIGGER USER");
-  await client.query("DELETE FROM ledger");
-  for (const table of [...OF_JOB].reverse()) await client.query(`DELETE FROM ${table}`);
-  await client.query("ALTER TABLE ledger ENABLE TRIGGER USER");
-  await client.query("DELETE FROM jobs");
 }
 
 /** Goes through a backup line by line and gives each row to `take`; refuses one that is cut off or was changed, at its end at the latest. */

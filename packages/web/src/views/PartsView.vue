@@ -117,9 +117,9 @@ const states = new Map<PinId, CavityLook>([
       <h2>Between two pins</h2>
       <ul class="wires">
         <li v-for="act in acts" :key="act"><LinkLine :act="act" :words="act" /></li>
-        <li><LinkLine act="split" :right="2" words="one to 2" /></li>
+        <li><LinkLine act="split" :right="2" words="split" /></li>
         <li>
-          <LinkLine act="merge" :left="2" words="one to 2" :device="{ kind: 'diodes', band: 'incoming' }" />
+          <LinkLine act="merge" :left="2" words="split" :device="{ kind: 'diodes', band: 'incoming' }" />
         </li>
         <li><LinkLine act="mate" :left="2" :right="2" words="plugged together" /></li>
         <li><LinkLine act="series" :right="2" words="in series" /></li>

@@ -1,4 +1,4 @@
-import type { EndId, PinId, WireId } from "../../model/index.ts";
+import type { EndId, WireId } from "../../model/index.ts";
 import { fail, ok, type Result } from "../../util/index.ts";
 import type { OperationOf, OperationProblem } from "../operation.ts";
 import {

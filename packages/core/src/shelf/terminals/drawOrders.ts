@@ -4,7 +4,7 @@ import { lockShapes } from "./lockShapes.ts";
 import { crimpLines, insertLines, type OrderLine } from "./procedures.ts";
 import { sectionOf } from "./section.ts";
 import { body, flip, holderOf, latch, terminal } from "./sectionParts.ts";
-import { arrow, AXIS, badge, BORE, BOX, CATCH, HEIGHT, SHELL, WIDTH } from "./sectionSheet.ts";
+import { arrow, AXIS, badge, BORE, BOX, HEIGHT, SHELL, WIDTH } from "./sectionSheet.ts";
 import type { TerminalSystem } from "./terminal.ts";
 
 type Drawing = Omit<SectionDrawing, "numbers"> & {

@@ -26,7 +26,7 @@ import type { Revision } from "./revision.ts";
 export const noSuchJob = (): HttpProblem =>
   new HttpProblem(404, "no-such-job", "Job not found. It may be in another data folder.");
 
-export async function lockedJob(db: Queryable, id: string): Promise<repo.JobRow> {
+async function lockedJob(db: Queryable, id: string): Promise<repo.JobRow> {
   const job = await repo.findJob(db, id, true);
   if (job === null) throw noSuchJob();
   return job;

@@ -1,9 +1,8 @@
-import { and, desc, eq } from "drizzle-orm";
 import type { Standing } from "@trevin/core";
 import type { StandingView } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
 import type { Queryable } from "../../db/connect.ts";
-import { photos } from "../../db/schema.ts";
+import { latestPhoto } from "../photos/repo.ts";
 import * as repo from "./repo.ts";
 import { noSuchJob } from "./service.ts";
 
@@ -38,13 +37,3 @@ const view = (standing: Standing, photo: string | null): StandingView => ({
   waits: [...standing.waits],
   photo,
 });
-
-async function latestPhoto(db: Queryable, job: string): Promise<string | null> {
-  const [row] = await db
-    .select({ id: photos.id })
-    .from(photos)
-    .where(and(eq(photos.jobId, job), eq(photos.removed, false)))
-    .orderBy(desc(photos.at), desc(photos.id))
-    .limit(1);
-  return row?.id ?? null;
-}

@@ -1,4 +1,4 @@
-import { and, asc, count, eq } from "drizzle-orm";
+import { and, asc, count, desc, eq } from "drizzle-orm";
 import { photoSchema, type PatchPhoto, type Photo } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
 import { photos } from "../../db/schema.ts";
@@ -55,3 +55,14 @@ export const photoRows = (db: Queryable): BlobStore => ({
     return rows[0] === undefined ? null : asPhoto(rows[0]);
   },
 });
+
+/** The latest photo of a job that was not removed; null when there is none. */
+export async function latestPhoto(db: Queryable, job: string): Promise<string | null> {
+  const [row] = await db
+    .select({ id: photos.id })
+    .from(photos)
+    .where(and(eq(photos.jobId, job), eq(photos.removed, false)))
+    .orderBy(desc(photos.at), desc(photos.id))
+    .limit(1);
+  return row?.id ?? null;
+}

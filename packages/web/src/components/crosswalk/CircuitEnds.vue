@@ -8,13 +8,15 @@ const words = ({ pin, connector }: PlacedPin): string => {
   const colour = pinColour(pin, connector);
   return colour === null ? "" : colourInWords(colour);
 };
+/** Letters that have room in a line; a longer function is set narrow. */
+const ROOM = 20;
 const emptyWords = ({ connector }: PlacedPin): string => (isNewShell(connector) ? "new shell" : "new wire");
 </script>
 
 <template>
   <div class="ends">
     <div v-for="placed in pins" :key="placed.pin.id" class="end">
-      <b>{{
+      <b :class="{ long: placed.pin.function.length > ROOM }" :title="placed.pin.function">{{
         placed.pin.function || (placed.pin.content === "empty" ? emptyWords(placed) : "no function recorded")
       }}</b>
       <span
@@ -47,6 +49,9 @@ b {
   overflow: hidden;
   text-overflow: ellipsis;
   line-height: 18px;
+}
+.long {
+  font: 600 16px/18px var(--f-label);
 }
 /* What has no room is left out whole, never cut in the middle. */
 .lab {

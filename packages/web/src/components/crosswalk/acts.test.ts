@@ -15,12 +15,12 @@ import {
   seriesThrough,
   shiftPin,
   takeBack,
-  tapAlso,
   takeOffers,
   undone,
   withDevice,
   type Edit,
 } from "./acts.ts";
+import { tapAlso } from "./taps.ts";
 import { pinsOfRow, circuitRows, type CircuitRow } from "./rows.ts";
 
 const done = (dossier: Dossier, edit: Edit | null): Dossier => {

@@ -39,7 +39,7 @@ export interface Edit {
 
 export const common = { reason: "", answers: [] } as const;
 /** Pins in the order of their plugs, so that the same choice is the same decision. */
-function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
+export function inOrder(dossier: Dossier, pins: readonly PinId[]): readonly PinId[] {
   const rank = rankPins(dossier);
   return [...pins].sort((a, b) => (rank.get(a) ?? 0) - (rank.get(b) ?? 0));
 }
@@ -178,38 +178,6 @@ export function joinAlso(dossier: Dossier, ours: readonly PinId[], theirs: reado
     ...new Set([...own, ...met.map((pair) => pair[side])]),
   ];
   return joinPins(dossier, all(ours, 0), all(theirs, 1));
-}
-
-/** Wires hung on a loom's wire that keeps what is decided of it. Null where there is no such wire, or they have a decision of their own. */
-export function tapAlso(dossier: Dossier, ours: readonly PinId[], theirs: readonly PinId[]): Edit | null {
-  const [vehicle] = ours;
-  const isLooms = dossier.connectors.some(
-    ({ leads, pins }) =>
-      leads === "loom" && pins.some(({ id, content }) => id === vehicle && content === "occupied"),
-  );
-  const taken = new Set(dossier.decisions.flatMap(decisionPins));
-  if (
-    vehicle === undefined ||
-    ours.length > 1 ||
-    !isLooms ||
-    theirs.some((pin) => taken.has(pin) || !hasWire(dossier, pin))
-  )
-    return null;
-  const incoming = inOrder(dossier, theirs);
-  return {
-    put: [
-      {
-        kind: "tap",
-        vehicle,
-        incoming,
-        ...halfOfTheirs(dossier, incoming),
-        sure: "sure",
-        ...common,
-        reason: "chosen by hand",
-      },
-    ],
-    remove: [],
-  };
 }
 
 export function jumperPins(dossier: Dossier, pins: readonly PinId[]): Edit {

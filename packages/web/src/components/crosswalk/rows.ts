@@ -254,10 +254,6 @@ const ALONE_WORDS: Partial<Record<string, string>> = {
 
 const HALF_MARKS: Readonly<Record<Part, string>> = { loom: "", plug: ", plug half", pulled: ", pulled" };
 
-/** "one to 2", "2 onto one": how many wires meet. */
-const forkWords = ({ vehicle, incoming }: Pick<CircuitRow, "vehicle" | "incoming">): string =>
-  vehicle.length > 1 ? `${vehicle.length} onto one` : `one to ${incoming.length}`;
-
 /** The words above the line between the two sides, and below it where wires fork. */
 export function lineWords(row: CircuitRow): { readonly above: string; readonly below: string } {
   const trap = row.hazards.some(
@@ -282,7 +278,7 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   if (row.act === "tap") return only(decision === null ? "suggested: tap" : "tap");
   if (row.act === "split" || row.act === "merge")
     return {
-      above: forkWords(row),
+      above: row.act,
       below: part,
     };
   if (decision === null)

@@ -1,5 +1,7 @@
 import {
   decisionId,
+  decisionPins,
+  halfOfTheirs,
   isJoining,
   linkedPairs,
   methodOf,
@@ -10,7 +12,7 @@ import {
   type PinId,
   type Side,
 } from "@trevin/core";
-import { hasWire, type Edit } from "./acts.ts";
+import { common, hasWire, inOrder, type Edit } from "./acts.ts";
 
 const isOfLoom = (dossier: Dossier, wires: readonly PinId[]): boolean =>
   dossier.connectors.some(({ leads, pins }) => leads === "loom" && pins.some(({ id }) => wires.includes(id)));
@@ -56,4 +58,33 @@ export function otherHalf(
   const turned = isJoining(decision) && side === "vehicle" ? NEXT[now] : both;
   const put = (turned === usual ? whole : { ...whole, [field]: turned }) as Decision;
   return { half: turned, edit: { put: [put], remove: [] } };
+}
+
+/** Wires hung on a loom's wire that keeps what is decided of it. Null where there is no such wire, or they have a decision of their own. */
+export function tapAlso(dossier: Dossier, ours: readonly PinId[], theirs: readonly PinId[]): Edit | null {
+  const [vehicle] = ours;
+  const taken = new Set(dossier.decisions.flatMap(decisionPins));
+  if (
+    vehicle === undefined ||
+    ours.length > 1 ||
+    !isOfLoom(dossier, ours) ||
+    !hasWire(dossier, vehicle) ||
+    theirs.some((pin) => taken.has(pin) || !hasWire(dossier, pin))
+  )
+    return null;
+  const incoming = inOrder(dossier, theirs);
+  return {
+    put: [
+      {
+        kind: "tap",
+        vehicle,
+        incoming,
+        ...halfOfTheirs(dossier, incoming),
+        sure: "sure",
+        ...common,
+        reason: "chosen by hand",
+      },
+    ],
+    remove: [],
+  };
 }

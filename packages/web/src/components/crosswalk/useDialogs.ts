@@ -19,11 +19,11 @@ import {
   matePlugs,
   seriesThrough,
   shiftPin,
-  tapAlso,
   undone,
   withDevice,
   type Edit,
 } from "./acts.ts";
+import { tapAlso } from "./taps.ts";
 import { branchOff, fillCavity } from "./fills.ts";
 import { leadOf } from "./rows.ts";
 import type { Decide } from "./useActs.ts";
