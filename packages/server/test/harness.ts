@@ -42,6 +42,8 @@ export async function listening(
   app: ReturnType<typeof createApp>,
 ): Promise<{ readonly url: string; readonly close: () => void }> {
   const server = createServer(app).listen(0, "127.0.0.1");
+  // Server and test share a process: while it plans a large job, no connection may count as forgotten.
+  server.keepAliveTimeout = 300_000;
   await once(server, "listening");
   const address = server.address();
   const port = typeof address === "object" && address !== null ? address.port : 0;
