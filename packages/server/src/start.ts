@@ -19,6 +19,7 @@ import { buildWebIfStale } from "./launch/webBuild.ts";
 export { StartFailure } from "./launch/failure.ts";
 
 const HOST = "127.0.0.1";
+const KEEP_ALIVE_MS = 65_000;
 /** The last one stands first in the list. */
 const DEMOS = [
   "engine-swap",
@@ -190,6 +191,8 @@ function claimPort(port: number): Promise<Server> {
   const server = createServer((_request, response) =>
     response.writeHead(503, { "Retry-After": "2", "Content-Type": "text/plain" }).end("Trevin is starting\n"),
   );
+  // A browser that was busy for some seconds finds its connection as it left it.
+  server.keepAliveTimeout = KEEP_ALIVE_MS;
   return new Promise((resolve, reject) => {
     server.once("error", (error: NodeJS.ErrnoException) =>
       reject(
