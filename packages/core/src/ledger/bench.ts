@@ -64,6 +64,13 @@ const withLiveHalves = (decisions: readonly Decision[], { live }: Pick<Fold, "li
         return half === undefined ? decision : ({ ...decision, half } as Decision);
       });
 
+/** The steps that are neither done nor skipped. */
+export const stepsLeft = ({ plan, progress }: Pick<BenchView, "plan" | "progress">): readonly Step[] =>
+  plan.steps.filter(({ id }) => !progress.has(id));
+
+/** Whether the power comes on for good in a step, and not for a look or a test. */
+export const isPowerForGood = ({ kind, role }: Step): boolean => kind === "battery-on" && role === "battery";
+
 /** The test that a step waits for, since nobody has said yet which half of its wire is live; null where it waits for none. */
 export function testBefore({ dossier, plan, progress }: BenchView, step: Step): Step | null {
   const decision = dossier.decisions.find((one) => decisionId(one) === step.decision);

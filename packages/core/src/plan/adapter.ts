@@ -182,7 +182,7 @@ export function adapterLoom(dossier: Dossier): AdapterLoom {
           : ([middle, ended(placed)] as const);
       return {
         ...line(members.length > 2 ? placed : first),
-        like: placed,
+        ...(isFlying(placed) ? { like: placed } : {}),
         size: sizeOf(members.length > 2 ? [placed] : members),
         own: isFlying(placed) ? null : builtCavity(placed.pin.id),
         ends,

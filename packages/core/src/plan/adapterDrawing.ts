@@ -108,6 +108,10 @@ const shortened = (text: string): string =>
 
 const RUN = 34;
 
+/** "K1 to KL: 420 mm". */
+export const runWords = ({ between: [a, b], mm }: AdapterLoom["runs"][number]): string =>
+  `${a.name} to ${b.name}: ${mm === null ? "not measured" : `${mm} mm`}`;
+
 /** The finished adapter: plugs at both sides, each wire in its colour, joints and parts between, and below them how long each run is. */
 export function drawAdapter(
   { nodes, edges, runs }: AdapterGraph,
@@ -120,16 +124,12 @@ export function drawAdapter(
     shapes: [
       ...edges.flatMap((edge) => wire(edge, layout.edges.get(edge.id) ?? [])),
       ...nodes.flatMap((node) => drawn(node, at(node.id))),
-      ...runs.flatMap(({ between: [a, b], mm }, i) => {
+      ...runs.flatMap((run, i) => {
+        const [a, b] = run.between;
         const [left, right] = [nodes.find(({ id }) => id === a.id), nodes.find(({ id }) => id === b.id)];
         const from = left === undefined ? 0 : at(left.id).x + left.width;
         const to = right === undefined ? layout.width : at(right.id).x;
-        return dimension(
-          from,
-          to,
-          layout.height + (i + 0.6) * RUN,
-          `${a.name} to ${b.name}: ${mm === null ? "not measured" : `${mm} mm`}`,
-        );
+        return dimension(from, to, layout.height + (i + 0.6) * RUN, runWords(run));
       }),
     ],
   };

@@ -18,6 +18,7 @@ export {
   adapterGraph,
   adapterRowAt,
   drawAdapter,
+  runWords,
   type AdapterGraph,
   type AdapterLayout,
 } from "./adapterDrawing.ts";

@@ -133,6 +133,13 @@ export function unitsOf(
   };
 }
 
+/** A unit that waits for others, whatever their tier. */
+const behind = (unit: WorkUnit, others: readonly WorkUnit[]): WorkUnit => ({
+  ...unit,
+  after: [...unit.after, ...others.map(({ id }) => id)],
+  tier: Math.max(unit.tier, ...others.map(({ tier }) => tier)),
+});
+
 /** A lead goes into its cavity once the wire that sits there is out. */
 function afterFreed(units: readonly WorkUnit[], decisions: readonly Decision[]): readonly WorkUnit[] {
   const populated = decisions.filter((one) => one.kind === "populate");
@@ -146,9 +153,7 @@ function afterFreed(units: readonly WorkUnit[], decisions: readonly Decision[]):
       own === undefined
         ? undefined
         : units.find(({ drafts }) => drafts.some(({ decision }) => decision === decisionId(own)));
-    return frees === undefined
-      ? unit
-      : { ...unit, after: [...unit.after, frees.id], tier: Math.max(unit.tier, frees.tier) };
+    return frees === undefined ? unit : behind(unit, [frees]);
   });
 }
 
@@ -163,13 +168,7 @@ function tapsLast(units: readonly WorkUnit[]): readonly WorkUnit[] {
     const first = units.filter(
       (other) => tapped(other) === null && other.drafts.some(({ draft }) => draft.wire === wire),
     );
-    return first.length === 0
-      ? unit
-      : {
-          ...unit,
-          after: [...unit.after, ...first.map(({ id }) => id)],
-          tier: Math.max(unit.tier, ...first.map(({ tier }) => tier)),
-        };
+    return first.length === 0 ? unit : behind(unit, first);
   });
 }
 

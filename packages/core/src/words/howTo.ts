@@ -13,10 +13,17 @@ export interface HowTo {
 export const TERMINAL_ACTS = ["release", "insert", "crimp"] as const;
 export type TerminalAct = (typeof TERMINAL_ACTS)[number];
 
+/** The lines of an act, in order, as the numbers of its drawing have them. */
+export const orderOf: Readonly<Record<TerminalAct, (system: TerminalSystem) => readonly string[]>> = {
+  release: ({ order }) => order,
+  insert: insertOrder,
+  crimp: crimpOrder,
+};
+
 const LINES: Partial<
   Record<StepKind, readonly [title: string, TerminalAct, (system: TerminalSystem) => readonly string[]]>
 > = {
-  release: ["Release, in order", "release", ({ order }) => order],
+  release: ["Release, in order", "release", orderOf.release],
   "open-lock": [
     "Locks, in the order in which they open",
     "release",
@@ -27,10 +34,10 @@ const LINES: Partial<
     "insert",
     (system) => [...locksOf(system)].reverse().map((lock) => LOCK_WORK[lock].close),
   ],
-  insert: ["Insert, in order", "insert", insertOrder],
-  crimp: ["Crimp, in order", "crimp", crimpOrder],
-  strip: ["Crimp, in order", "crimp", crimpOrder],
-  seal: ["Crimp, in order", "crimp", crimpOrder],
+  insert: ["Insert, in order", "insert", orderOf.insert],
+  crimp: ["Crimp, in order", "crimp", orderOf.crimp],
+  strip: ["Crimp, in order", "crimp", orderOf.crimp],
+  seal: ["Crimp, in order", "crimp", orderOf.crimp],
 };
 
 /** Kinds of step at which the way of the hand depends on the terminal system. */

@@ -69,4 +69,4 @@ export {
   voltWords,
   type FindingWords,
 } from "./proofWords.ts";
-export { howTo, needsHow, TERMINAL_ACTS, type HowTo, type TerminalAct } from "./howTo.ts";
+export { howTo, needsHow, orderOf, TERMINAL_ACTS, type HowTo, type TerminalAct } from "./howTo.ts";

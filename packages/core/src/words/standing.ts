@@ -1,4 +1,4 @@
-import type { BenchView } from "../ledger/index.ts";
+import { stepsLeft, type BenchView } from "../ledger/index.ts";
 import type { Block } from "../plan/index.ts";
 import { blockWords, pinNamer } from "./problemWords.ts";
 import { stepLine, stepWords } from "./stepWords.ts";
@@ -25,8 +25,9 @@ const MANY: Readonly<Partial<Record<Block["code"], (count: number) => string>>> 
   unserved: (count) => `${count} functions that must work and have no pin`,
 };
 
-export function standingOf({ plan, dossier, current, progress }: BenchView): Standing {
-  const left = plan.steps.filter(({ id }) => !progress.has(id));
+export function standingOf(view: BenchView): Standing {
+  const { plan, dossier, current } = view;
+  const left = stepsLeft(view);
   const byCode = new Map<Block["code"], Block[]>();
   for (const block of plan.blocks) byCode.set(block.code, [...(byCode.get(block.code) ?? []), block]);
   const name = pinNamer(dossier);

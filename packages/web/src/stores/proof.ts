@@ -1,6 +1,6 @@
 import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
-import type { BenchView, Proof, Step } from "@trevin/core";
+import { stepsLeft, type BenchView, type Proof, type Step } from "@trevin/core";
 import { proofWorker } from "../workers/client.ts";
 import { useJob } from "./job.ts";
 
@@ -42,11 +42,7 @@ export const useProof = defineStore("proof", () => {
     const solve = (state: BenchView["state"], steps: readonly Step[]): Promise<Proof> =>
       proofWorker().prove(bench.dossier, state, steps);
     if (bench !== provedOf) {
-      const { plan, progress, state } = bench;
-      const done = await solve(
-        state,
-        plan.steps.filter(({ id }) => !progress.has(id)),
-      );
+      const done = await solve(bench.state, stepsLeft(bench));
       if (stale) return;
       planned.value = done;
       provedOf = bench;

@@ -8,6 +8,7 @@ import {
   circuitFindingWords,
   facesOfStep,
   findConnector,
+  isPowerForGood,
   pinColour,
   pinNamer,
   stepLine,
@@ -47,7 +48,7 @@ const proof = useProof();
 const powerStop = computed(() => {
   const step = main.value?.step;
   const finding = proof.planned?.findings.find(({ severity }) => severity === "stop");
-  return step?.kind === "battery-on" && step.role === "battery" && finding !== undefined
+  return step !== undefined && isPowerForGood(step) && finding !== undefined
     ? circuitFindingWords(finding, pinNamer(bench.value.dossier))
     : null;
 });

@@ -119,7 +119,7 @@ const states = new Map<PinId, CavityLook>([
         <li v-for="act in acts" :key="act"><LinkLine :act="act" :words="act" /></li>
         <li><LinkLine act="split" :right="2" words="split" /></li>
         <li>
-          <LinkLine act="merge" :left="2" words="split" :device="{ kind: 'diodes', band: 'incoming' }" />
+          <LinkLine act="merge" :left="2" words="merge" :device="{ kind: 'diodes', band: 'incoming' }" />
         </li>
         <li><LinkLine act="mate" :left="2" :right="2" words="plugged together" /></li>
         <li><LinkLine act="series" :right="2" words="in series" /></li>

@@ -1,6 +1,6 @@
 import { decisionId, seatOf, type Decision, type PinId } from "../../model/index.ts";
 import { leftOpen } from "../accept.ts";
-import type { Finding, Fix, Link, Rule } from "./rule.ts";
+import { linkedConnectors, type Finding, type Fix, type Link, type Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
 const RULE = "which-shell";
@@ -25,18 +25,17 @@ export const whichShell: Rule = {
         decision.method === "splice" &&
         decision.device === undefined &&
         decision.theirHalf === "loom");
-    const pairs = new Map<string, Moved[]>();
-    for (const link of links) {
-      const { decision } = link;
-      if (decision?.kind !== "join" || !goesOver(decision)) continue;
-      const [ours, theirs] = [link.vehicle.placed, link.incoming.placed];
-      if (ours.connector.leads !== "loom" || theirs.connector.leads !== "loom") continue;
+    const movedBy = (link: Link): readonly Moved[] => {
+      const { decision, vehicle, incoming } = link;
+      const isBetweenLooms = [vehicle, incoming].every(({ placed }) => placed.connector.leads === "loom");
       // Into an empty cavity a wire can only go where it is sent.
-      if (theirs.pin.content === "empty") continue;
-      const key = `${ours.connector.id}\n${theirs.connector.id}`;
-      pairs.set(key, [...(pairs.get(key) ?? []), { link, decision }]);
-    }
-    return [...pairs.values()].flatMap((moves): readonly Finding[] => {
+      const isEmpty = incoming.placed.pin.content === "empty";
+      return decision?.kind === "join" && goesOver(decision) && isBetweenLooms && !isEmpty
+        ? [{ link, decision }]
+        : [];
+    };
+    return linkedConnectors(links).flatMap((group): readonly Finding[] => {
+      const moves = group.flatMap(movedBy);
       const [first] = moves;
       if (first === undefined || moves.length < 2) return [];
       const { vehicle, incoming } = first.link;

@@ -6,6 +6,7 @@ import {
   foldLedger,
   FIRST_LINK,
   indexPins,
+  isPowerForGood,
   obstaclesToRetract,
   operationProblemWords,
   pinNamer,
@@ -13,6 +14,7 @@ import {
   seal,
   stateAfter,
   stepLine,
+  stepsLeft,
   stepWords,
   testBefore,
   type BenchView,
@@ -162,13 +164,13 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
  */
 function powerDespite(
   step: Step,
-  { dossier, state, plan, progress }: BenchView,
+  view: BenchView,
   reason: string | undefined,
   name: (id: string) => string,
 ): string {
-  if (step.op?.kind !== "battery" || step.op.to !== "on" || step.role !== "battery") return "";
-  const left = plan.steps.filter(({ id }) => !progress.has(id));
-  const stops = proofOf(dossier, stateAfter(state, left)).findings.filter(
+  if (!isPowerForGood(step)) return "";
+  const { dossier, state } = view;
+  const stops = proofOf(dossier, stateAfter(state, stepsLeft(view))).findings.filter(
     ({ severity }) => severity === "stop",
   );
   const [first] = stops.map((finding) => circuitFindingWords(finding, name));

@@ -10,7 +10,7 @@ import type { Judged } from "./judge.ts";
 const BESIDE_OTHERS = 3;
 
 type Stands =
-  | { readonly known: readonly repo.LedgerRow[] }
+  | { readonly known: Awaited<ReturnType<typeof repo.answerTo>> }
   | { readonly job: repo.JobRow; readonly stored: readonly StoredEntry[] };
 
 /**
@@ -57,7 +57,7 @@ export async function record(
 
 async function standsAt(tx: Queryable, id: string, { event }: BenchCommand): Promise<Stands> {
   const known = await repo.answerTo(tx, id, event);
-  if (known.length > 0) return { known: known.map((row) => ({ ...row, event, command: event })) };
+  if (known.length > 0) return { known };
   const job = await repo.findJob(tx, id);
   if (job === null) throw noSuchJob();
   return { job, stored: await repo.readLedger(tx, id) };

@@ -61,10 +61,10 @@ export function jobRoutes(db: Database, compute: Compute): Router {
     sendJob(response, await view(id), 201);
   });
   const standings = newStandings();
-  router.get("/jobs/:job/standing", async (request, response) => {
-    const id = jobIdOf(request);
-    response.json(await snapshot(db, (tx) => standings.of(tx, compute, id)));
-  });
+  router.get(
+    "/jobs/:job/standing",
+    async (request, response) => void response.json(await standings.of(db, compute, jobIdOf(request))),
+  );
   router.get("/jobs/:job", async (request, response) => sendJob(response, await view(jobIdOf(request))));
   router.patch("/jobs/:job", async (request, response) => {
     const change = readBody(patchJobSchema, request);

@@ -1,7 +1,7 @@
 import type { Standing } from "@trevin/core";
 import type { StandingView } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
-import type { Queryable } from "../../db/connect.ts";
+import { snapshot, type Database } from "../../db/connect.ts";
 import { latestPhoto } from "../photos/repo.ts";
 import * as repo from "./repo.ts";
 import { noSuchJob } from "./service.ts";
@@ -13,17 +13,22 @@ const STANDINGS = 500;
 export function newStandings() {
   const known = new Map<string, { readonly state: string; readonly standing: Standing }>();
   return {
-    of: async (db: Queryable, compute: Compute, id: string): Promise<StandingView> => {
-      const photo = await latestPhoto(db, id);
-      const at = await repo.stateOf(db, id);
-      if (at === null) throw noSuchJob();
-      const state = `${at.revision} ${at.ledgerLength}`;
-      const before = known.get(id);
-      if (before?.state === state) return view(before.standing, photo);
-      const job = await repo.findJob(db, id);
-      if (job === null) throw noSuchJob();
-      const stored = await repo.readLedger(db, id);
-      const standing = await compute.run("standing", sizeOf(job.dossier, stored), job.dossier, stored);
+    of: async (db: Database, compute: Compute, id: string): Promise<StandingView> => {
+      const stands = await snapshot(db, async (tx) => {
+        const at = await repo.stateOf(tx, id);
+        if (at === null) throw noSuchJob();
+        const state = `${at.revision} ${at.ledgerLength}`;
+        const photo = await latestPhoto(tx, id);
+        const before = known.get(id);
+        if (before?.state === state) return { photo, standing: before.standing };
+        const job = await repo.findJob(tx, id);
+        if (job === null) throw noSuchJob();
+        return { photo, state, dossier: job.dossier, stored: await repo.readLedger(tx, id) };
+      });
+      if ("standing" in stands) return view(stands.standing, stands.photo);
+      // It plans the whole job: no transaction waits for that.
+      const { dossier, stored, state, photo } = stands;
+      const standing = await compute.run("standing", sizeOf(dossier, stored), dossier, stored);
       known.delete(id);
       known.set(id, { state, standing });
       const [oldest] = known.keys();

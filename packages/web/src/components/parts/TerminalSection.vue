@@ -2,11 +2,10 @@
 /** A terminal on its way out, in, or onto its wire: lock, lance or finger, tool, seal and barrel, with the numbers of the order. */
 import { computed } from "vue";
 import {
-  crimpOrder,
   drawCrimp,
   drawInsert,
   drawSection,
-  insertOrder,
+  orderOf,
   sectionOf,
   type TerminalAct,
   type TerminalSystem,
@@ -18,10 +17,7 @@ const drawing = computed(() => {
   if (props.act === "insert") return drawInsert(props.system);
   return props.act === "crimp" ? drawCrimp(props.system) : drawSection(sectionOf(props.system));
 });
-const order = computed(() => {
-  if (props.act === "insert") return insertOrder(props.system);
-  return props.act === "crimp" ? crimpOrder(props.system) : props.system.order;
-});
+const order = computed(() => orderOf[props.act](props.system));
 </script>
 
 <template>

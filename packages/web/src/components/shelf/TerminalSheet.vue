@@ -2,9 +2,8 @@
 /** A terminal system: how it is told, let go, prepared and judged. */
 import { computed, ref } from "vue";
 import {
-  crimpOrder,
-  insertOrder,
   locksOf,
+  orderOf,
   TERMINAL_ACTS,
   type TerminalAct,
   type TerminalMatch,
@@ -26,14 +25,7 @@ const ACT_WORDS: Readonly<Record<TerminalAct, string>> = {
   insert: "Insert",
   crimp: "Crimp",
 };
-const lines = computed(
-  () =>
-    ({
-      release: props.system.order,
-      insert: insertOrder(props.system),
-      crimp: crimpOrder(props.system),
-    })[act.value],
-);
+const lines = computed(() => orderOf[act.value](props.system));
 const range = ([from, to]: readonly [number, number], unit: string): string => `${from} to ${to} ${unit}`;
 const facts = computed<readonly (readonly [string, string])[]>(() => [
   ["identified by", props.system.tell],

@@ -6,6 +6,7 @@ import {
   DEVICE_NAMES,
   drawAdapter,
   drawingSvg,
+  runWords,
   type AdapterLayout,
   type AdapterLoom,
 } from "@trevin/core";
@@ -33,9 +34,7 @@ watch(
 const drawing = computed(() => (layout.value === null ? null : drawAdapter(graph.value, layout.value)));
 const title = computed(() => ({
   title: `Adapter loom, ${props.job}`,
-  subtitle: props.loom.runs
-    .map(({ between: [a, b], mm }) => `${a.name} to ${b.name}: ${mm === null ? "not measured" : `${mm} mm`}`)
-    .join("; "),
+  subtitle: props.loom.runs.map(runWords).join("; "),
 }));
 const save = (): void => {
   if (drawing.value !== null) saveSvg(drawingSvg(drawing.value, title.value), `adapter ${props.job}`);
