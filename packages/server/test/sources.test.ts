@@ -68,7 +68,7 @@ describe("sources and own words", () => {
         .status,
     ).toBe(200);
     // What the shop has taught lies on the Shelf, whatever the capitals.
-    const taught = { term: null, signal: "lin", like: true };
+    const taught = { term: null, signal: "lin", like: true, slots: { side: "left", pole: null } };
     await send("PUT", "/shelf/words/Snubber%20F%2F3", taught);
     expect((await send("PUT", "/shelf/words/SNUBBER%20f%2F3", taught)).body).toMatchObject({
       words: [{ text: "SNUBBER f/3", ...taught }],

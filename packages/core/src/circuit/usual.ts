@@ -1,6 +1,5 @@
 import type { ReadPin } from "../matching/index.ts";
-import type { Role } from "../meaning/index.ts";
-import { isSupply, type SignalClass } from "../model/index.ts";
+import { isSupply, type SignalClass, type WireRole } from "../model/index.ts";
 
 /** What a part takes: a filament, a coil or motor (straight enough at rest), or an input that merely listens. */
 export type LoadData =
@@ -46,7 +45,7 @@ const INPUT_OHMS = 100e3;
 const TWELVE = 12;
 
 /** Roles of a wire that only tells or asks. */
-const ASKED: readonly Role[] = ["in", "request", "signal"];
+const ASKED: readonly WireRole[] = ["in", "request", "signal"];
 const LISTENING: ReadonlySet<SignalClass> = new Set(["start"]);
 const LAMPS: ReadonlySet<SignalClass> = new Set(["lamp-feed", "lamp-dimmer", "charge-indicator"]);
 

@@ -18,6 +18,7 @@ import {
   SIGNAL_CLASSES,
   SOURCE_KINDS,
   SURENESS,
+  TAUGHT_SLOTS,
   type BriefItem,
   type Claim,
   type Connector,
@@ -142,11 +143,27 @@ export const sourceSchema = z.object({
   sure: z.enum(SURENESS),
 }) satisfies z.ZodType<Source>;
 
+const said = <const Values extends readonly string[]>(values: Values) =>
+  z.enum(values).nullable().exactOptional();
 export const ownWordSchema = z.object({
   text: z.string().trim().min(1).max(200),
   term: z.string().max(80).nullable(),
   signal: z.enum(SIGNAL_CLASSES),
   like: z.boolean().exactOptional().describe("Also said of the same words with another side, end or number"),
+  slots: z
+    .object({
+      side: said(TAUGHT_SLOTS.side),
+      end: said(TAUGHT_SLOTS.end),
+      level: said(TAUGHT_SLOTS.level),
+      bank: said(TAUGHT_SLOTS.bank),
+      number: said(TAUGHT_SLOTS.number),
+      kind: said(TAUGHT_SLOTS.kind),
+      role: said(TAUGHT_SLOTS.role),
+      pole: said(TAUGHT_SLOTS.pole),
+      direction: said(TAUGHT_SLOTS.direction),
+    })
+    .exactOptional()
+    .describe("What else the label says, slot by slot; null where it says nothing of it"),
 }) satisfies z.ZodType<OwnWord>;
 
 export const connectorHeadSchema = z.object({

@@ -1,6 +1,6 @@
 import type { Token } from "./lex.ts";
 import type { Thing } from "./lexicon/index.ts";
-import type { Kind } from "./meaning.ts";
+import type { PartKind } from "../model/index.ts";
 import type { Match } from "./phrases.ts";
 
 /** What speaks for the class of a wire, gathered from its text. */
@@ -10,7 +10,7 @@ export interface ClassClues {
   readonly things: readonly Thing[];
   /** Things that stand in brackets or behind "from", "to", "via". */
   readonly aside: readonly Thing[];
-  readonly kinds: ReadonlySet<Kind>;
+  readonly kinds: ReadonlySet<PartKind>;
   readonly pole: "plus" | "minus" | null;
   readonly contact: string | null;
   /** 0 to 1: how far the thing may be another one (`Meaning.doubt`). */

@@ -1,19 +1,11 @@
 export { readMeaning } from "./readMeaning.ts";
 export { type ListHabits, type MeaningContext } from "./tokensIn.ts";
-export {
-  likelyClass,
-  sideOf,
-  type GivenBy,
-  type Kind,
-  type Meaning,
-  type Role,
-  type MeaningSlot,
-} from "./meaning.ts";
+export { likelyClass, sideOf, type GivenBy, type Meaning, type MeaningSlot } from "./meaning.ts";
 export { THINGS, type Thing } from "./lexicon/index.ts";
 export { tellsApart, wordLikeness, type ContentWord } from "./content.ts";
 export { isGeneric } from "./generic.ts";
 export { directionOf, leaningOf } from "./direction.ts";
 export { contextOf, readRows } from "./habits.ts";
 export { oppositeOf, type Dimension, type Opposite, type WhichOne } from "./whichOne.ts";
-export { learn, likeKey, readFunction, speaksOf } from "./ownWords.ts";
+export { learn, likeKey, readFunction, slotOf, speaksOf, taughtSlots } from "./ownWords.ts";
 export { suggestThings, type Suggestion } from "./suggest.ts";

@@ -1,6 +1,6 @@
 import type { Token } from "./lex.ts";
 import type { Thing } from "./lexicon/index.ts";
-import type { Kind } from "./meaning.ts";
+import type { PartKind } from "../model/index.ts";
 import type { Match } from "./phrases.ts";
 
 /** "Tach in", "DIG IN 2", "5V out 1": a way; "in dash", "out of": none. */
@@ -126,7 +126,7 @@ export function voltsOf(tokens: readonly Token[]): number {
 /** "(-) horn out", "lock (-)": the polarity that a module's sheet puts before the function or behind it, or null. */
 export function markOf(
   text: string,
-  kinds: ReadonlySet<Kind>,
+  kinds: ReadonlySet<PartKind>,
   things: readonly Thing[],
 ): "plus" | "minus" | null {
   const [thing] = things;

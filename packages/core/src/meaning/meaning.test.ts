@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import din from "../testing/reference/din72552.json" with { type: "json" };
 import sae from "../testing/reference/sae-j1930.json" with { type: "json" };
+import { TAUGHT_SLOTS, type TaughtSlot } from "../model/index.ts";
 import { FORM_COUNT, THINGS } from "./lexicon/index.ts";
 import { likelyClass, sideOf } from "./meaning.ts";
-import { learn, likeKey, readFunction } from "./ownWords.ts";
+import { learn, likeKey, readFunction, slotOf, taughtSlots } from "./ownWords.ts";
 import { PHRASE_COUNT } from "./phrases.ts";
 import { readMeaning } from "./readMeaning.ts";
 import { suggestThings } from "./suggest.ts";
@@ -202,6 +203,33 @@ describe("own words", () => {
     expect(
       readFunction("Gubbins RH", learn([], { text: "Gubbins LH", term: "horn", signal: "lin" })).signal,
     ).not.toBe("lin");
+  });
+
+  it("teach any slot, side and number for that very label only", () => {
+    const taught = learn([], {
+      text: "Gubbins RH 3",
+      term: "radiator fan",
+      signal: "switched-ground",
+      like: true,
+      slots: { side: "left", number: null, kind: "relay", role: "request", pole: null, direction: "source" },
+    });
+    const own = readFunction("gubbins rh 3", taught);
+    expect([...own.which]).toEqual([["side", new Set(["left"])]]);
+    expect(own).toMatchObject({ pole: null, direction: "source" });
+    expect([...own.kinds, ...own.roles]).toEqual(["relay", "request"]);
+    expect(slotOf(own, "side")).toBe("left");
+    const other = readFunction("Gubbins RH 2", taught);
+    expect(other.which).toEqual(readMeaning("Gubbins RH 2").which);
+    expect(other).toMatchObject({ direction: "source", kinds: new Set(["relay"]) });
+    expect(taughtSlots(taught, "Gubbins RH 2")).not.toHaveProperty("side");
+    // What was not taught stays as it is read, in every slot.
+    for (const { phrases } of THINGS)
+      for (const text of phrases) {
+        const plain = readMeaning(text);
+        const same = readFunction(text, [{ text, term: null, signal: "lin" }]);
+        for (const slot of Object.keys(TAUGHT_SLOTS) as readonly TaughtSlot[])
+          expect([text, slot, slotOf(same, slot)]).toEqual([text, slot, slotOf(plain, slot)]);
+      }
   });
 
   it("come before the lexicon's", () => {

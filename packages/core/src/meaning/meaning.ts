@@ -1,38 +1,7 @@
-import type { Direction, SignalClass } from "../model/index.ts";
+import type { Direction, PartKind, SignalClass, WireRole } from "../model/index.ts";
 import type { ContentWord } from "./content.ts";
 import type { Thing } from "./lexicon/index.ts";
 import type { WhichOne } from "./whichOne.ts";
-
-/** What hangs on the wire at its end, as the words say: a relay, a switch, a lamp. */
-export const KINDS = [
-  "relay",
-  "coil",
-  "switch",
-  "sensor",
-  "motor",
-  "lamp",
-  "telltale",
-  "gauge",
-  "valve",
-  "heater",
-  "pump",
-  "contactor",
-] as const;
-export type Kind = (typeof KINDS)[number];
-
-/** What the wire does at its connector, as the words say. */
-export const ROLES = [
-  "in",
-  "out",
-  "request",
-  "signal",
-  "supply",
-  "return",
-  "feedback",
-  "control",
-  "ground",
-] as const;
-export type Role = (typeof ROLES)[number];
 
 /** The slots of a meaning that words can give. */
 export type MeaningSlot = "thing" | "which" | "kind" | "role" | "carries" | "pole" | "remark";
@@ -68,8 +37,8 @@ export interface Meaning {
   readonly vague: boolean;
   /** Other things that the text names in passing: where the wire comes from, what works it. */
   readonly aside: readonly Thing[];
-  readonly kinds: ReadonlySet<Kind>;
-  readonly roles: ReadonlySet<Role>;
+  readonly kinds: ReadonlySet<PartKind>;
+  readonly roles: ReadonlySet<WireRole>;
   readonly which: WhichOne;
   readonly pole: "plus" | "minus" | null;
   /** The contact of a relay: 30, 85, 86, 87 or 87a (ISO 7588-1 after DIN 72552). */

@@ -1,4 +1,4 @@
-import type { OwnWord } from "../model/index.ts";
+import { TAUGHT_SLOTS, type OwnWord, type TaughtSlot, type TaughtSlots } from "../model/index.ts";
 import { thingNamed, type Thing } from "./lexicon/index.ts";
 import type { Meaning } from "./meaning.ts";
 import type { RowContext } from "./habits.ts";
@@ -91,6 +91,57 @@ export function readFunction(
     unread: [],
     understood: 1,
     fuzzy: false,
+    ...withSlots(read, taughtSlots(words, text)),
+  };
+}
+
+const WHICH_SLOTS = ["side", "end", "level", "bank", "number"] as const satisfies readonly TaughtSlot[];
+
+/** What a reading says in a slot that can be taught; null where it says nothing, or two things at once. */
+export function slotOf({ which, kinds, roles, pole, direction }: Meaning, slot: TaughtSlot): string | null {
+  const only = (values: Iterable<string>): string | null => {
+    const [first, ...rest] = values;
+    return first === undefined || rest.length > 0 ? null : first;
+  };
+  const said =
+    slot === "kind"
+      ? only(kinds)
+      : slot === "role"
+        ? only(roles)
+        : slot === "pole"
+          ? pole
+          : slot === "direction"
+            ? direction
+            : only(which.get(slot) ?? []);
+  return said !== null && (TAUGHT_SLOTS[slot] as readonly string[]).includes(said) ? said : null;
+}
+
+/** What was taught of a text beside its thing and class: all of it for the very text, no side or number for one like it. */
+export function taughtSlots(words: readonly OwnWord[], text: string): TaughtSlots {
+  const own = ownWord(words, text);
+  if (own?.slots === undefined || keyOf(own.text) === keyOf(text)) return own?.slots ?? {};
+  const { side, end, level, bank, number, ...rest } = own.slots;
+  return rest;
+}
+
+function withSlots(
+  { which, kinds, roles, pole, direction }: Meaning,
+  slots: TaughtSlots,
+): Pick<Meaning, "which" | "kinds" | "roles" | "pole" | "direction"> {
+  const told = new Map(which);
+  for (const slot of WHICH_SLOTS) {
+    const value = slots[slot];
+    if (value === null) told.delete(slot);
+    else if (value !== undefined) told.set(slot, new Set([value]));
+  }
+  const asSet = <T>(value: T | null | undefined, read: ReadonlySet<T>): ReadonlySet<T> =>
+    value === undefined ? read : new Set(value === null ? [] : [value]);
+  return {
+    which: told,
+    kinds: asSet(slots.kind, kinds),
+    roles: asSet(slots.role, roles),
+    pole: slots.pole === undefined ? pole : slots.pole,
+    direction: slots.direction === undefined ? direction : slots.direction,
   };
 }
 

@@ -1,4 +1,4 @@
-import { isFeed, type Direction, type SignalClass } from "../model/index.ts";
+import { isFeed, type Direction, type PartKind, type SignalClass, type WireRole } from "../model/index.ts";
 import { chooseThings, lexiconThing, ofBeam, placesAside, type Used } from "./chooseThings.ts";
 import { classesOf } from "./classes.ts";
 import { contentOf } from "./content.ts";
@@ -7,7 +7,7 @@ import { isGeneric } from "./generic.ts";
 import type { Token } from "./lex.ts";
 import type { Thing } from "./lexicon/index.ts";
 import { contactOf, endsHere, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
-import type { GivenBy, Kind, Meaning, Role } from "./meaning.ts";
+import type { GivenBy, Meaning } from "./meaning.ts";
 import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, type Match } from "./phrases.ts";
 import { sensesOf } from "./senses.ts";
 import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
@@ -32,7 +32,7 @@ export function readMeaning(text: string, context: MeaningContext = {}): Meaning
 }
 
 const NOTHING: ReadonlyMap<SignalClass, number> = new Map([["none", 1]]);
-const KIND_WORDS: Readonly<Record<string, Kind>> = {
+const KIND_WORDS: Readonly<Record<string, PartKind>> = {
   relay: "relay",
   winding: "coil",
   coil: "coil",
@@ -51,7 +51,7 @@ const KIND_WORDS: Readonly<Record<string, Kind>> = {
   contactor: "contactor",
   warning: "telltale",
 };
-const ROLE_WORDS: Readonly<Record<string, Role>> = {
+const ROLE_WORDS: Readonly<Record<string, WireRole>> = {
   in: "in",
   input: "in",
   out: "out",
@@ -86,8 +86,8 @@ function read(text: string, context: MeaningContext): Meaning {
   );
   const nameWords = new Set(used.filter(({ thing }) => !isGeneric(thing)).flatMap(({ match }) => match.at));
   const freeSigns = signs.filter((sign) => isFree(sign, tokens, contained, nameWords));
-  const kinds = new Set<Kind>();
-  const roles = new Set<Role>();
+  const kinds = new Set<PartKind>();
+  const roles = new Set<WireRole>();
   tokens.forEach(({ word }, i) => {
     if (silenced.has(i)) return;
     const kind = KIND_WORDS[word];

@@ -117,9 +117,18 @@ export {
   type Dossier,
   type JobHead,
   type JobKind,
-  type OwnWord,
   type PlacedPin,
 } from "./job.ts";
+export {
+  PART_KINDS,
+  TAUGHT_SLOTS,
+  WIRE_ROLES,
+  type OwnWord,
+  type PartKind,
+  type TaughtSlot,
+  type TaughtSlots,
+  type WireRole,
+} from "./ownWord.ts";
 export {
   allSources,
   indexSources,

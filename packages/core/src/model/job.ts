@@ -4,7 +4,7 @@ import { counterpartOf, NO_EDITS, type WorklistEdits } from "./worklist.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
 import { decisionPins, isTapOf, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
-import type { SignalClass } from "./signal.ts";
+import type { OwnWord } from "./ownWord.ts";
 import type { indexSources } from "./source.ts";
 import { leastSure, worse, type Source } from "./source.ts";
 import type { JoinPoint, LoomWire } from "./wiring.ts";
@@ -50,15 +50,6 @@ export interface Dossier {
   /** What is known of the looms behind the connectors: wires, and the points where they meet. */
   readonly wires: readonly LoomWire[];
   readonly points: readonly JoinPoint[];
-}
-
-/** A text as the user writes it, and what it stands for: a term of the vocabulary, or a signal class alone. */
-export interface OwnWord {
-  readonly text: string;
-  readonly term: string | null;
-  readonly signal: SignalClass;
-  /** Also said of the same words with another side, end or number. */
-  readonly like?: boolean;
 }
 
 export const emptyDossier = (head: JobHead): Dossier => ({

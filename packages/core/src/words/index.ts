@@ -56,7 +56,7 @@ export { decisionWords, doneWords, proposalWords } from "./decisionWords.ts";
 export { commandWords } from "./commandWords.ts";
 export { cavityWords } from "./cavityWords.ts";
 export { faceFile } from "./faceFile.ts";
-export { meaningWords, servesWords } from "./meaningWords.ts";
+export { meaningWords, servesWords, SLOT_WORDS, slotValueWords, slotWords } from "./meaningWords.ts";
 export { circuitNoteWords, spiceProblemWords } from "./circuitWords.ts";
 export {
   circuitFindingWords,

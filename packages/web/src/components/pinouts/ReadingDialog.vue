@@ -3,6 +3,7 @@
 import { computed, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import Select from "primevue/select";
+import ReadingSlots from "./ReadingSlots.vue";
 import {
   contextOf,
   likeKey,
@@ -11,11 +12,13 @@ import {
   SIGNAL_CLASSES,
   SIGNAL_WORDS,
   suggestThings,
+  taughtSlots,
   type Connector,
   type Dossier,
   type OwnWord,
   type Pin,
   type SignalClass,
+  type TaughtSlots,
 } from "@trevin/core";
 
 const visible = defineModel<boolean>("open", { required: true });
@@ -31,10 +34,13 @@ const text = computed(() => props.pin.function);
 const typed = ref("");
 const term = ref<string | null>(null);
 const signal = ref<SignalClass>("unknown");
+const slots = ref<TaughtSlots>({});
 const like = ref(true);
 const at = ref(0);
 
 const read = computed(() => readFunction(text.value, props.words, contextOf(props.connector, props.pin)));
+/** As the words alone say; what was taught stands over it. */
+const plain = computed(() => readFunction(text.value, [], contextOf(props.connector, props.pin)));
 watch(
   visible,
   (open) => {
@@ -42,6 +48,7 @@ watch(
     typed.value = "";
     term.value = read.value.thing?.name ?? null;
     signal.value = read.value.signal;
+    slots.value = taughtSlots(props.words, text.value);
     like.value = true;
     at.value = 0;
   },
@@ -85,6 +92,7 @@ function teach(): void {
     term: term.value,
     signal: signal.value,
     ...(like.value && canGeneralise.value ? { like: true } : {}),
+    ...(Object.keys(slots.value).length > 0 ? { slots: slots.value } : {}),
   });
   visible.value = false;
 }
@@ -145,6 +153,10 @@ function teach(): void {
         aria-labelledby="reading-signal"
       />
     </div>
+    <details>
+      <summary>What else it says: side, number, part, pole, which way it works</summary>
+      <ReadingSlots v-model="slots" :read="plain" />
+    </details>
     <label v-if="canGeneralise" class="like"
       ><input v-model="like" type="checkbox" /> Also with another side, end or number<template
         v-if="alike.length"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What the shop has taught: labels of looms and what they mean, for every job. */
 import { computed, ref } from "vue";
-import { SIGNAL_WORDS } from "@trevin/core";
+import { SIGNAL_WORDS, slotWords } from "@trevin/core";
 import { useShelf } from "../../stores/shelf.ts";
 
 const shelf = useShelf();
@@ -26,6 +26,7 @@ const shown = computed(() => {
             <th>Label</th>
             <th>Serves</th>
             <th>Carries</th>
+            <th>Also says</th>
             <th>Also with another side or number</th>
             <th><span class="sr">Remove</span></th>
           </tr>
@@ -37,6 +38,7 @@ const shown = computed(() => {
             </td>
             <td>{{ word.term ?? "its own name" }}</td>
             <td>{{ SIGNAL_WORDS[word.signal] }}</td>
+            <td>{{ slotWords(word.slots) || "–" }}</td>
             <td>{{ word.like ? "yes" : "no" }}</td>
             <td>
               <button type="button" class="link lab" @click="shelf.removeWord(word.text)">
