@@ -95,8 +95,9 @@ export function proofOf(dossier: Dossier, state: HarnessState): Proof {
 const HEARD = 0.5;
 
 function verdictOf(network: JobNetwork, findings: readonly CircuitFinding[]): Proof["verdict"] {
-  if (network.ports.length === 0) return "nothing";
+  // A short needs no part to burn.
   if (findings.some(({ severity }) => severity === "stop")) return "unsafe";
+  if (network.ports.length === 0) return "nothing";
   if (findings.some(({ kind }) => kind === "dark" || kind === "dim")) return "fails";
   return findings.length > 0 ? "look" : "works";
 }

@@ -7,6 +7,7 @@ import {
   METHODS,
   JOINT_KINDS,
   SIDES,
+  STUDS,
   SURENESS,
   type Decision,
   type InsertedDevice,
@@ -102,6 +103,12 @@ export const jointField = {
 export const jointMethodField = {
   method: z.enum(["splice", "adapter"]).optional().describe("On the car, or within an adapter"),
 };
+export const studField = {
+  stud: z
+    .literal(STUDS)
+    .exactOptional()
+    .describe("Thread of the stud that a new ring goes on, mm; left out: a terminal of the plug"),
+};
 export const openField = {
   open: z.enum(OPEN_EFFECTS).optional().describe("If left open"),
 };
@@ -154,6 +161,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("mate"), vehicle: metPins, incoming: metPins, ...commonDecision }),
   z.object({ kind: z.literal("move"), pin: pinIdSchema, to: pinIdSchema, ...commonDecision }),
   z.object({ kind: z.literal("populate"), lead: pinIdSchema, cavity: pinIdSchema, ...commonDecision }),
+  z.object({ kind: z.literal("re-end"), pin: pinIdSchema, ...studField, ...commonDecision }),
   z.object({
     kind: z.literal("series"),
     vehicle: pinIdSchema,

@@ -31,6 +31,7 @@ import {
   jointField,
   jointMethodField,
   openField,
+  studField,
   supplyField,
 } from "./decision.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
@@ -94,6 +95,7 @@ const fileDecisionSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("mate"), vehicle: metRefs, incoming: metRefs, ...loose }),
   z.object({ kind: z.literal("move"), pin: pinRefSchema, to: pinRefSchema, ...loose }),
   z.object({ kind: z.literal("populate"), lead: pinRefSchema, cavity: pinRefSchema, ...loose }),
+  z.object({ kind: z.literal("re-end"), pin: pinRefSchema, ...studField, ...loose }),
   z.object({
     kind: z.literal("series"),
     vehicle: pinRefSchema,

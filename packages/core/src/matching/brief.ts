@@ -113,7 +113,8 @@ function stateOf(
     const connector = pins.get(id)?.connector;
     if (connector === undefined) return false;
     if (decision === undefined) return isKept(dossier, connector);
-    return ALWAYS.has(decision.kind) || (decision.kind === "leave" && goesOnBehind(dossier, connector));
+    const isLeft = decision.kind === "leave" || decision.kind === "re-end";
+    return ALWAYS.has(decision.kind) || (isLeft && goesOnBehind(dossier, connector));
   };
   const served = linked === "by-hand" ? own.every(carries) : own.some(carries);
   if (served) return "served";

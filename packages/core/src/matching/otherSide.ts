@@ -121,6 +121,7 @@ function turned(decision: Decision, turn: (id: PinId) => PinId): Decision {
         back: turn(decision.back),
       };
     case "cap":
+    case "re-end":
     case "remove":
     case "leave":
     case "feed":

@@ -96,6 +96,7 @@ export function readFunction(
 }
 
 const WHICH_SLOTS = ["side", "end", "level", "bank", "number"] as const satisfies readonly TaughtSlot[];
+type WhichSlot = (typeof WHICH_SLOTS)[number];
 
 /** What a reading says in a slot that can be taught; null where it says nothing, or two things at once. */
 export function slotOf({ which, kinds, roles, pole, direction }: Meaning, slot: TaughtSlot): string | null {
@@ -103,25 +104,23 @@ export function slotOf({ which, kinds, roles, pole, direction }: Meaning, slot: 
     const [first, ...rest] = values;
     return first === undefined || rest.length > 0 ? null : first;
   };
-  const said =
-    slot === "kind"
-      ? only(kinds)
-      : slot === "role"
-        ? only(roles)
-        : slot === "pole"
-          ? pole
-          : slot === "direction"
-            ? direction
-            : only(which.get(slot) ?? []);
-  return said !== null && (TAUGHT_SLOTS[slot] as readonly string[]).includes(said) ? said : null;
+  const told: Readonly<Partial<Record<TaughtSlot, string | null>>> = {
+    kind: only(kinds),
+    role: only(roles),
+    pole,
+    direction,
+  };
+  const said = slot in told ? told[slot] : only(which.get(slot as WhichSlot) ?? []);
+  return typeof said === "string" && (TAUGHT_SLOTS[slot] as readonly string[]).includes(said) ? said : null;
 }
 
 /** What was taught of a text beside its thing and class: all of it for the very text, no side or number for one like it. */
 export function taughtSlots(words: readonly OwnWord[], text: string): TaughtSlots {
   const own = ownWord(words, text);
   if (own?.slots === undefined || keyOf(own.text) === keyOf(text)) return own?.slots ?? {};
-  const { side, end, level, bank, number, ...rest } = own.slots;
-  return rest;
+  const holds = ([slot]: readonly [string, unknown]): boolean =>
+    !(WHICH_SLOTS as readonly string[]).includes(slot);
+  return Object.fromEntries(Object.entries(own.slots).filter(holds));
 }
 
 function withSlots(

@@ -11,6 +11,10 @@ export type Method = (typeof METHODS)[number];
 export const JOINT_KINDS = ["crimp", "solder", "sleeve"] as const;
 export type JointKind = (typeof JOINT_KINDS)[number];
 
+/** Threads of studs that rings are made for, in mm (metric coarse series, from memory). */
+export const STUDS = [4, 5, 6, 8, 10, 12] as const;
+export type Stud = (typeof STUDS)[number];
+
 export const SURENESS = ["sure", "check", "guess"] as const;
 export type Sureness = (typeof SURENESS)[number];
 
@@ -59,7 +63,8 @@ interface LeftOpen extends Common {
 /**
  * What becomes of a pin. A pin named by no decision is undecided; `forbid` settles nothing, it only keeps two pins apart. `move`
  * takes a wire to another cavity of its own side, or an incoming loom's wire into the vehicle's plug; a wire that sits there has a
- * decision of its own. `populate` puts the free end of a pigtail's lead into a cavity. `tap` hangs incoming wires on a
+ * decision of its own. `populate` puts the free end of a pigtail's lead into a cavity. `re-end` gives a wire a new
+ * terminal in its own cavity, or a ring for another stud. `tap` hangs incoming wires on a
  * vehicle's wire that stays whole. `series` opens a vehicle's wire at its
  * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `mate` plugs
  * a plug into one of the other side, and pairs the wires that meet there. `cap` tucks a wire away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
@@ -111,6 +116,12 @@ export type Decision =
     })
   | (Common & { readonly kind: "move"; readonly pin: PinId; readonly to: PinId })
   | (Common & { readonly kind: "populate"; readonly lead: PinId; readonly cavity: PinId })
+  | (Common & {
+      readonly kind: "re-end";
+      readonly pin: PinId;
+      /** Thread of the stud that a new ring goes on, in mm; left out: a terminal of the plug. */
+      readonly stud?: Stud | undefined;
+    })
   | (Jointed & {
       readonly kind: "jumper";
       /** Which halves of the wires that are cut are joined; left out: the loom's. */
@@ -202,6 +213,7 @@ export function namedPins(decision: Decision): readonly PinId[] {
     case "remove":
     case "leave":
     case "feed":
+    case "re-end":
       return [decision.pin];
     default:
       return unreachable(decision);

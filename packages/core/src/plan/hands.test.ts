@@ -68,7 +68,7 @@ describe("the adapter's half", () => {
           }
         }
       }),
-      { numRuns: 250, seed: 21 },
+      { numRuns: 300, seed: 21 },
     );
     expect(met.half).toBeGreaterThan(50);
     expect(met.own).toBeGreaterThan(200);

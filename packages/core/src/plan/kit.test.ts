@@ -172,6 +172,7 @@ describe("compareMethods", () => {
           const seated = dossier.decisions.map((decision) =>
             decision.kind === "move" ||
             decision.kind === "populate" ||
+            decision.kind === "re-end" ||
             (decision.kind === "feed" && isEmpty(decision.pin)) ||
             (decision.kind === "join" && isEmpty(decision.incoming))
               ? 1

@@ -190,6 +190,8 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "seal":
       return [part(`wire seal for ${plug}`, single, true)];
     case "crimp":
+      if (step.text === "ring")
+        return [part(`ring terminal M${step.length}`, single, true), tool("crimp tool for the terminals")];
       return [part(`terminal for ${plug}`, single, true), tool("crimp tool for the terminals")];
     case "plug":
       return [part(`cavity plug for ${plug}`, "", true)];

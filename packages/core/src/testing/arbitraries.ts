@@ -20,7 +20,7 @@ import {
   type Sureness,
 } from "../model/index.ts";
 import { applyCommand } from "../dossier/index.ts";
-import { addFilled, addMoves, withoutKept } from "./arbitraryMoves.ts";
+import { addFilled, addMoves, withoutKept, isPlain } from "./arbitraryMoves.ts";
 import { BETWEEN, freeToMate, POINTS, withLooms } from "./arbitraryLooms.ts";
 
 const FUNCTIONS = [
@@ -140,6 +140,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           "cap",
           "remove",
           "leave",
+          "re-end",
           "feed",
           "fill",
           "none",
@@ -270,8 +271,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             } else if (kind === "forbid") {
               const partner = partners.at(-1);
               if (partner) add({ kind, vehicle: pin.id, incoming: partner.id, sure: "sure", ...common });
-            } else if (kind === "cap" || kind === "remove" || kind === "leave")
-              add({ kind, pin: pin.id, sure, ...common });
+            } else if (isPlain(kind) || kind === "re-end") add({ kind, pin: pin.id, sure, ...common });
           });
           for (const [side, choices] of [
             [vehicle, left],
@@ -280,8 +280,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             addMoves(side, choices, add);
           incoming.forEach((pin, i) => {
             const { kind, sure } = right[i]!;
-            if (kind === "cap" || kind === "remove" || kind === "leave")
-              add({ kind, pin: pin.id, sure, ...common });
+            if (isPlain(kind)) add({ kind, pin: pin.id, sure, ...common });
             else if (kind === "feed")
               add({
                 kind: "feed",

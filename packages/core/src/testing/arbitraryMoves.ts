@@ -66,6 +66,10 @@ export function addFilled(
       add({ kind: "feed", pin: id, feed: "ground", supply: joinPointId("G2"), sure: "sure", ...common });
 }
 
+/** Kinds of decision that name one pin and nothing more. */
+export const isPlain = (kind: string): kind is "cap" | "remove" | "leave" =>
+  kind === "cap" || kind === "remove" || kind === "leave";
+
 /** Without moves into a cavity whose own wire stays: they only block. */
 export function withoutKept(dossier: Dossier): Dossier {
   const pins = new Map(

@@ -26,6 +26,8 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
       return "terminal moved to another cavity";
     case "populate":
       return "new terminal, into that cavity";
+    case "re-end":
+      return decision.stud === undefined ? "new terminal, same cavity" : `new ring for M${decision.stud}`;
     case "merge":
       return `${decision.vehicle.length} joined to one${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
     case "split":

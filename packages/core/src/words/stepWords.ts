@@ -350,6 +350,12 @@ export function stepWords(
     case "find-live":
       return words(wireWords(wire), here("of", at === null ? "" : liveWords(at)));
     case "release":
+      if (step.text === "ring")
+        return {
+          ...words(wireWords(wire), here("ring off the stud,")),
+          act: "Lift the ring off the stud",
+          before: ["Order of the other rings noted"],
+        };
       return words(wireWords(wire), here("out of"));
     case "park":
       return words(wireWords(wire), here("from", ", until its place is free"));
@@ -358,6 +364,12 @@ export function stepWords(
     case "pierce":
       return words("the membrane", here("of"));
     case "insert":
+      if (step.text === "ring")
+        return {
+          ...words(wireWords(wire), here("new ring onto the stud,")),
+          act: "Put the new ring on the stud",
+          before: ["Bright metal under it", "Rings in the order they were"],
+        };
       return words(wireWords(wire), here("into"));
     case "take-out":
       return words(wireWords(wire), here("the lead that was in"));
@@ -395,6 +407,8 @@ export function stepWords(
     case "seal":
       return words("wire seal", here(`onto ${wireWords(wire)}, for`));
     case "crimp":
+      if (step.text === "ring")
+        return words(`ring for M${step.length}`, here(`onto ${wireWords(wire)}, for`), pullWords(wire));
       return words(wireWords(wire), here("new terminal for"), pullWords(wire));
     case "build-shell":
       return words("a new housing", `to mate with ${name}`);

@@ -12,6 +12,7 @@ import type { ActName } from "../components/crosswalk/actNames.ts";
 import CircuitPane from "../components/crosswalk/CircuitPane.vue";
 import { crosswalkCommands } from "../components/crosswalk/crosswalkCommands.ts";
 import CrosswalkSheet from "../components/crosswalk/CrosswalkSheet.vue";
+import EndDialog from "../components/crosswalk/EndDialog.vue";
 import DeviceDialog from "../components/crosswalk/DeviceDialog.vue";
 import FeedDialog from "../components/crosswalk/FeedDialog.vue";
 import ListTools from "../components/crosswalk/ListTools.vue";
@@ -95,6 +96,7 @@ const ACTS: Readonly<Record<ActName, () => unknown>> = {
   shift: () => (pairing.value = "shift"),
   series: () => (pairing.value = "series"),
   mate: () => (mating.value = true),
+  reEnd: () => (dialogs.ending.value = true),
   out: () => open("remove"),
   live: acts.turnLive,
   reject,
@@ -210,6 +212,7 @@ const ACTS: Readonly<Record<ActName, () => unknown>> = {
       :nominal-volts="dossier.head.nominalVolts"
       @keep="keepMeasured"
     />
+    <EndDialog v-model:open="dialogs.ending.value" :own="own" @choose="dialogs.reEnded" />
     <MateDialog v-model:open="mating" :own="matingOwn" :dossier="dossier" @choose="mate" />
     <FeedDialog
       v-model:open="feeding"

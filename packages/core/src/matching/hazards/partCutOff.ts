@@ -55,6 +55,7 @@ function partedBy(decision: Decision): "on-purpose" | "silently" | null {
     case "series":
     case "move":
     case "populate":
+    case "re-end":
     case "leave":
     case "forbid":
       return null;

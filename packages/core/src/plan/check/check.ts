@@ -73,6 +73,7 @@ export function checkPlan(
   const seen = new Set<StepId>();
   let state = owned(start);
   let worked = false;
+  const crimped = new Set<EndId>();
   for (const step of plan.steps) {
     if (seen.has(step.id)) return { code: "step-repeated", step: step.id };
     seen.add(step.id);
@@ -85,6 +86,7 @@ export function checkPlan(
       if (!next.ok) return { code: "step-cannot-be-done", step: step.id, problem: next.error };
       state = next.value.state;
       worked = true;
+      if (step.op.kind === "crimp" && step.op.to === "fitted") crimped.add(step.op.end);
       follow(watch, step, step.op, state);
     }
     remember(watch, step);
@@ -93,7 +95,7 @@ export function checkPlan(
       if (fault !== null) return fault;
     }
   }
-  return endFault(dossier, start, state, worked);
+  return endFault(dossier, start, state, worked, crimped);
 }
 
 /** The ends in every cavity, as one text. */
@@ -104,7 +106,13 @@ function seats(state: HarnessState): ReadonlyMap<PinId, string> {
   return found;
 }
 
-function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, worked: boolean): Fault | null {
+function endFault(
+  dossier: Dossier,
+  start: HarnessState,
+  end: HarnessState,
+  worked: boolean,
+  crimped: ReadonlySet<EndId>,
+): Fault | null {
   const pins = indexPins(dossier);
   const [before, after] = [seats(start), seats(end)];
   const touched = new Set<PinId>();
@@ -120,7 +128,7 @@ function endFault(dossier: Dossier, start: HarnessState, end: HarnessState, work
   for (const decision of dossier.decisions) {
     for (const pin of decisionPins(decision)) touched.add(pin);
     for (const seat of seatsOf(decision)) touched.add(seat);
-    if (!isInPlace(decision, { start, end, before, after, settled }))
+    if (!isInPlace(decision, { start, end, before, after, settled, crimped }))
       return {
         code: "decision-not-carried-out",
         decision: decisionId(decision),
@@ -242,10 +250,12 @@ interface Outcome {
   readonly after: ReadonlyMap<PinId, string>;
   /** Pins with a decision that does more than hang something on their wires. */
   readonly settled: ReadonlySet<PinId>;
+  /** Ends that got a new terminal on the way. */
+  readonly crimped: ReadonlySet<EndId>;
 }
 
 /** What each kind of decision promises of terminals, covers and plugs; what is joined to what is for the copper as a whole. */
-function isInPlace(decision: Decision, { start, end, before, after, settled }: Outcome): boolean {
+function isInPlace(decision: Decision, { start, end, before, after, settled, crimped }: Outcome): boolean {
   const placed = (id: EndId): EndPlace | undefined => end.ends[id];
   const wasThere = (pin: PinId): boolean => start.cavities[pin]?.state === "occupied";
   const isCovered = (id: EndId): boolean => {
@@ -303,6 +313,10 @@ function isInPlace(decision: Decision, { start, end, before, after, settled }: O
     }
     case "move":
       return sits(decision.pin, decision.to);
+    case "re-end":
+      return (
+        !wasThere(decision.pin) || (sits(decision.pin, decision.pin) && crimped.has(plugEnd(decision.pin)))
+      );
     case "populate":
       return after.get(decision.cavity) === ` ${farEnd(decision.lead)}`;
     case "remove":

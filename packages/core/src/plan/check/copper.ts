@@ -280,6 +280,7 @@ function edit(
       for (const [a, b] of meetingOf(dossier, own, other)) expected.join(decision, seat(a), seat(b));
       return;
     }
+    case "re-end":
     case "leave":
     case "forbid":
       return;

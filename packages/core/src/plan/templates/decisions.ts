@@ -9,7 +9,7 @@ import {
 } from "../../model/index.ts";
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { feedFrom, populated } from "./fills.ts";
+import { feedFrom, populated, reEnded } from "./fills.ts";
 import { deadEndOf, interrupted, joinTogether, tapped, type Phases } from "./joints.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
@@ -39,6 +39,8 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
       return work(feedFrom(pin(decision.pin), decision.feed, decision.supply));
     case "populate":
       return work(populated(pin(decision.lead), pin(decision.cavity)));
+    case "re-end":
+      return work(reEnded(pin(decision.pin), decision.stud ?? null));
     case "mate":
     case "move":
     case "forbid":

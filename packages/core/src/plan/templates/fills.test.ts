@@ -4,6 +4,7 @@ import { asBuilt } from "../../ledger/index.ts";
 import { job, pin, V, X, type Pin } from "../../testing/twoPlugs.ts";
 import { decisionWords, pinNamer, stepLine, stepWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";
+import { kitOf } from "../kit.ts";
 import { planWork } from "../plan.ts";
 
 /** A sealed plug with an empty cavity, whose part leaves; a pigtail of two leads; a fuse and a ground point. */
@@ -121,6 +122,35 @@ describe("a wire is parted otherwise than by a cut", () => {
     expect(all).toContain(
       "Splice red and black, one joint, crimped: V.1 (connector half), V.3 (connector half)",
     );
+  });
+});
+
+describe("a wire gets a new end where it is", () => {
+  it("a terminal of the plug, its seal first, back into the same cavity", () => {
+    expect(lines([{ kind: "re-end", pin: V("1") }, ...rest(X("A"), X("B"), V("3"))], 6)).toEqual([
+      "Release red, out of V, cavity 1",
+      "Cut off the old terminal, from red, towards V, cavity 1",
+      "Slide on wire seal, onto red, for V, cavity 1",
+      "Strip red, about 5 mm, for V, cavity 1",
+      "Crimp red, new terminal for V, cavity 1",
+      "Insert red, into V, cavity 1",
+    ]);
+  });
+  it("or a ring for another stud; the part goes on working, and copper is as it was", () => {
+    const decision: Pin = { kind: "re-end", pin: V("3"), stud: 8 };
+    const dossier = made([decision, ...rest(X("A"), X("B"), V("1"))]);
+    const words = planWork(dossier).steps.flatMap((step) =>
+      step.wire === "V.3" ? [stepWords(step, dossier).act] : [],
+    );
+    expect(words).toEqual(
+      expect.arrayContaining(["Lift the ring off the stud", "Put the new ring on the stud"]),
+    );
+    expect(dossier.decisions.map((one) => decisionWords(one, pinNamer(dossier)))).toContain(
+      "V.3: new ring for M8",
+    );
+    expect(kitOf(dossier, planWork(dossier)).map(({ what }) => what)).toContain("ring terminal M8");
+    expect(() => made([{ kind: "re-end", pin: V("2") }])).toThrow("pin-is-empty");
+    expect(() => made([{ kind: "re-end", pin: V("1"), stud: 7 }])).toThrow();
   });
 });
 

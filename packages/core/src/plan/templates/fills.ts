@@ -1,5 +1,5 @@
 import { farEnd, plugEnd } from "../../harness/index.ts";
-import type { EndId, FeedClass, JoinPoint, JoinPointId, PlacedPin } from "../../model/index.ts";
+import type { EndId, FeedClass, JoinPoint, JoinPointId, PlacedPin, Stud } from "../../model/index.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { baredEnd } from "./joints.ts";
 
@@ -86,4 +86,23 @@ export function intoCavity(
 export function populated(lead: PlacedPin, cavity: PlacedPin): readonly Draft[] {
   const here = { ...inHand(cavity), wire: lead.pin.id, partner: lead.pin.id };
   return intoCavity(farEnd(lead.pin.id), cavity, "", here);
+}
+
+/** A new terminal on the same wire, back into the same cavity; or a new ring, back onto its stud. */
+export function reEnded(placed: PlacedPin, stud: Stud | null): readonly Draft[] {
+  if (placed.pin.content !== "occupied") return [];
+  const { id } = placed.pin;
+  const end = plugEnd(id);
+  const here = { ...inHand(placed), ...(stud === null ? {} : { text: "ring", length: stud }) };
+  return [
+    { kind: "release", role: "release", op: { kind: "release", end, cavity: id }, ...here },
+    { kind: "cut-terminal", role: "cut-terminal", op: { kind: "crimp", end, to: "cut-off" }, ...here },
+    ...(stud === null
+      ? newTerminal(end, placed.connector.sealed, "", here)
+      : [
+          { kind: "strip", role: "strip", op: null, ...inHand(placed), text: "terminal" } as const,
+          { kind: "crimp", role: "crimp", op: { kind: "crimp", end, to: "fitted" }, ...here } as const,
+        ]),
+    { kind: "insert", role: "insert", op: { kind: "insert", end, cavity: id }, ...here },
+  ];
 }

@@ -145,6 +145,13 @@ const acts = computed<readonly Act[]>(() => {
       keys: "E",
       help: "Its terminal goes to another cavity of the same side, or swaps with the one there.",
     },
+    !unidentified &&
+      row.vehicle.length + row.incoming.length === 1 && {
+        name: "reEnd",
+        label: "New terminal…",
+        keys: "K",
+        help: "Its terminal is cut off and a new one goes into the same cavity, or a ring onto its stud.",
+      },
     row.vehicle.length === 1 && {
       name: "series",
       label: "Through the part…",

@@ -11,6 +11,7 @@ export type ActName =
   | "method"
   | "out"
   | "pair"
+  | "reEnd"
   | "reject"
   | "series"
   | "shift"

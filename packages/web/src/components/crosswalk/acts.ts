@@ -319,6 +319,8 @@ export function offerWords(row: CircuitRow): string {
         : `Move ${cavities(pinsOfRow(row))} in its plug`;
     case "populate":
       return `Put ${cavities(row.incoming)} into ${row.seat}`;
+    case "re-end":
+      return `New terminal on ${cavities(pinsOfRow(row))}`;
     case "tap":
       return `Tap ${cavities(row.vehicle)} for ${cavities(row.incoming)}`;
     case "mate":

@@ -28,7 +28,7 @@ export function crosswalkCommands(
   const { rows, shown, selected, marked, target, select, move, mark, extendBy, nextDoubtful } = circuits;
   const { act, take, sureOnes, takeSure, reject, open, turnLive, turnMethod, turnTap, turnHalf, turnSure } =
     acts;
-  const { pairing, mating, openFeed, openFill, fitting, sides } = dialogs;
+  const { pairing, mating, openFeed, openFill, fitting, sides, ending, canReEnd } = dialogs;
   const isOpen = (): boolean => selected.value?.decision === null;
   return [
     { id: "down", title: "Next circuit", keys: "ArrowDown", run: () => move(1) },
@@ -140,6 +140,15 @@ export function crosswalkCommands(
       keys: "E",
       run: () => {
         pairing.value = "shift";
+      },
+    },
+    {
+      id: "re-end",
+      title: "New terminal on this wire…",
+      keys: "K",
+      enabled: () => canReEnd.value,
+      run: () => {
+        ending.value = true;
       },
     },
     {

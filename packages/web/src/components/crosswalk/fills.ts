@@ -5,6 +5,7 @@ import {
   type Dossier,
   type PinId,
   type PlacedPin,
+  type Stud,
 } from "@trevin/core";
 import { claiming, common, hasWire, inTheWay, joinAlso, joinPins, undone, type Edit } from "./acts.ts";
 
@@ -17,6 +18,21 @@ export function branchOff(dossier: Dossier, wire: PinId, { pin, connector }: Pla
     ? plain
     : joinAlso(dossier, [wire], [pin.id]);
 }
+
+/** A new terminal on this wire, in its own cavity; or a ring for a stud. */
+export const reEnd = (dossier: Dossier, pin: PinId, stud: Stud | null): Edit => ({
+  put: [
+    {
+      kind: "re-end",
+      pin,
+      ...(stud === null ? {} : { stud }),
+      sure: "sure",
+      ...common,
+      reason: "chosen by hand",
+    },
+  ],
+  remove: inTheWay(dossier, [pin]),
+});
 
 /** A wire or the free end of a lead goes into a cavity of the vehicle; a wire that sits there is capped and makes room. */
 export function fillCavity(dossier: Dossier, { pin, connector }: PlacedPin, cavity: PinId): Edit {

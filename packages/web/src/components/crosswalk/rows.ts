@@ -40,6 +40,7 @@ export type Act =
   | "mate"
   | "series"
   | "populate"
+  | "re-end"
   | "jumper"
   | "cap"
   | "remove"
@@ -266,6 +267,8 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   if (decision?.kind === "feed") return only(row.seat === "" ? "from where?" : `from ${row.seat}`);
   if (decision?.kind === "move") return only(`to ${row.seat}`);
   if (decision?.kind === "populate") return only(`into ${row.seat}`);
+  if (decision?.kind === "re-end")
+    return only(decision.stud === undefined ? "new terminal" : `new ring, M${decision.stud}`);
   if (decision?.kind === "cap") return only("cap and tuck");
   if (decision?.kind === "remove") return only("out of the loom");
   if (decision?.kind === "mate") return only("plugged together");

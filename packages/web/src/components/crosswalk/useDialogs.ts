@@ -11,6 +11,7 @@ import type {
   Pin,
   PinId,
   PlacedPin,
+  Stud,
 } from "@trevin/core";
 import {
   joinAlso,
@@ -24,7 +25,7 @@ import {
   type Edit,
 } from "./acts.ts";
 import { tapAlso } from "./taps.ts";
-import { branchOff, fillCavity } from "./fills.ts";
+import { branchOff, fillCavity, reEnd } from "./fills.ts";
 import { leadOf } from "./rows.ts";
 import type { Decide } from "./useActs.ts";
 import type { Circuits } from "./useCircuits.ts";
@@ -109,6 +110,19 @@ export function useDialogs(
       mating.value = false;
     }
   }
+  const ending = ref(false);
+  /** One known wire by itself: what is joined to another one gets its terminal there. */
+  const canReEnd = computed(
+    () =>
+      selected.value !== undefined &&
+      selected.value.vehicle.length + selected.value.incoming.length === 1 &&
+      own.value?.pin.content === "occupied",
+  );
+  async function reEnded(stud: Stud | null): Promise<void> {
+    if (own.value === null || !(await decide(reEnd(dossier(), own.value.pin.id, stud)))) return;
+    ending.value = false;
+    nextDoubtful();
+  }
   const feeding = ref(false);
   /** The empty cavity that a new wire goes into, null while it is chosen; undefined where the circuit in hand is fed. */
   const filling = shallowRef<PlacedPin | null | undefined>(undefined);
@@ -180,6 +194,9 @@ export function useDialogs(
     mating,
     matingOwn,
     mate,
+    ending,
+    canReEnd,
+    reEnded,
     feeding,
     feedTarget,
     openFeed,
