@@ -7,6 +7,8 @@ export interface AdapterNode {
   readonly id: string;
   readonly at: "vehicle" | "middle" | "incoming";
   readonly title: string;
+  /** What else a part hangs on, a line for each of its legs: "30 from F5". */
+  readonly legs: readonly string[];
   /** Its cavities or leads, top to bottom; a joint has none. */
   readonly rows: readonly { readonly pin: PinId; readonly cavity: string; readonly text: string }[];
   readonly width: number;
@@ -44,16 +46,18 @@ interface Point {
 const ADAPTER_ROW = 20;
 const ADAPTER_HEAD = 26;
 const [PLUG_WIDTH, JOINT, PART] = [236, 14, { width: 118, height: 34 }] as const;
+/** Height of the line of a leg. */
+const LEG = 18;
 /** Letters of a function that have room in a row. */
 const TEXT = 30;
 
 /** The middle of a row of a node, from its top. */
 export const adapterRowAt = (row: number): number => ADAPTER_HEAD + (row + 0.5) * ADAPTER_ROW;
 
-/** The adapter as a graph, with the size that each node is drawn in; what is laid out and drawn from. `partWords`: a part between, in a few words. */
+/** The adapter as a graph, with the size that each node is drawn in; what is laid out and drawn from. `partWords`: a part between, in a few words, then a line for each leg that has a feed of its own. */
 export function adapterGraph(
   { wires, runs }: AdapterLoom,
-  partWords: (part: Extract<AdapterEnd, { at: "part" }>) => string,
+  partWords: (part: Extract<AdapterEnd, { at: "part" }>) => readonly [name: string, ...legs: string[]],
 ): AdapterGraph {
   const plugs = new Map<string, { connector: Connector; lead: boolean; pins: Map<PinId, PlacedPin> }>();
   const middles = new Map<string, AdapterNode>();
@@ -71,12 +75,16 @@ export function adapterGraph(
       return { node: id, pin: placed.pin.id };
     }
     const id = `middle ${decision}`;
+    const [title, ...legs] = end.at === "part" ? partWords(end) : [""];
+    const size = end.at === "part" ? PART : { width: JOINT, height: JOINT };
     middles.set(id, {
       id,
       at: "middle",
-      title: end.at === "part" ? partWords(end) : "",
+      title,
+      legs,
       rows: [],
-      ...(end.at === "part" ? PART : { width: JOINT, height: JOINT }),
+      width: size.width,
+      height: size.height + legs.length * LEG,
     });
     return { node: id, pin: null };
   };
@@ -95,6 +103,7 @@ export function adapterGraph(
       id: connector.id,
       at: connector.side,
       title: lead ? `leads of ${connector.name}` : `half that meets ${connector.name}`,
+      legs: [],
       rows,
       width: PLUG_WIDTH,
       height: ADAPTER_HEAD + rows.length * ADAPTER_ROW + 4,
@@ -149,13 +158,16 @@ function wire({ like, size }: AdapterEdge, points: readonly Point[]): readonly S
   ];
 }
 
-function drawn({ at, title, rows, width, height }: AdapterNode, { x, y }: Point): readonly Shape[] {
+function drawn({ at, title, legs, rows, width, height }: AdapterNode, { x, y }: Point): readonly Shape[] {
   if (at === "middle" && title === "")
     return [circle(x + width / 2, y + height / 2, width / 2, "ink", null, 0)];
   if (at === "middle")
     return [
       rect(x, y, width, height, "sheet", "ink", 1.6),
-      words(x + width / 2, y + height / 2 + 5, title, 14, "ink", "middle", "label"),
+      words(x + width / 2, y + PART.height / 2 + 5, title, 14, "ink", "middle", "label"),
+      ...legs.map((leg, i) =>
+        words(x + width / 2, y + PART.height + (i + 0.5) * LEG, leg, 13, "ink2", "middle", "label"),
+      ),
     ];
   const inner = at === "vehicle" ? x + width : x;
   const outer = at === "vehicle" ? x + 8 : x + width - 8;

@@ -10,6 +10,7 @@ export {
   insertOrder,
   LOCK_WORK,
   locksOf,
+  releaseOrder,
   RELEASES,
   sectionOf,
   SECONDARY_LOCKS,

@@ -1,6 +1,6 @@
 import { pullOutForce } from "../../sizing/index.ts";
 import { LOCK_WORK, type SecondaryLock } from "./locks.ts";
-import { sectionOf, type Section } from "./section.ts";
+import { sectionOf, type Section, type SectionFacts } from "./section.ts";
 import type { TerminalSystem } from "./terminal.ts";
 
 const SIDES: Readonly<Record<TerminalSystem["lockSide"], string>> = {
@@ -50,8 +50,8 @@ const OUT: Readonly<Record<Section["seal"], string>> = {
 };
 
 /** What is let go in which order, before the wire comes out. */
-export function releaseOrder(system: Omit<TerminalSystem, "order">): readonly string[] {
-  const section = sectionOf({ ...system, order: [] });
+export function releaseOrder(system: SectionFacts & Pick<TerminalSystem, "tool">): readonly string[] {
+  const section = sectionOf(system);
   if (section.isRing) return ["Undo the nut", "Lift the ring off the stud"];
   const out =
     section.leavesTo === "front"

@@ -38,7 +38,12 @@ export const locksOf = ({
 }: Pick<TerminalSystem, "secondary" | "further">): Section["locks"] =>
   [secondary, ...further].flatMap((lock) => (lock === "none" ? [] : [lock]));
 
-export function sectionOf(system: TerminalSystem): Section {
+/** What a section is made from. */
+export type SectionFacts = Pick<
+  TerminalSystem,
+  "release" | "lockSide" | "seals" | "mat" | "secondary" | "further" | "depth" | "gender"
+>;
+export function sectionOf(system: SectionFacts): Section {
   const { release, lockSide, seals } = system;
   const holder = HOLDERS[release];
   const fromRear = release === "lance-from-rear" || release === "blade-from-rear";

@@ -4,8 +4,9 @@ import { reactive, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
-import { RELEASES, SECONDARY_LOCKS, type TerminalSystem } from "@trevin/core";
-import { LOCK_SIDE_WORDS, RELEASE_WORDS, SECONDARY_WORDS } from "./terminalWords.ts";
+import { locksOf, releaseOrder, RELEASES, type SecondaryLock, type TerminalSystem } from "@trevin/core";
+import LockOrder from "./LockOrder.vue";
+import { LOCK_SIDE_WORDS, RELEASE_WORDS } from "./terminalWords.ts";
 
 const open = defineModel<boolean>("open", { required: true });
 const props = defineProps<{
@@ -13,14 +14,17 @@ const props = defineProps<{
   refused: string;
   save: (system: TerminalSystem) => Promise<boolean>;
 }>();
-/** A form with nothing in it; what the form does not show is kept from the system that it starts from. */
+/** A form with nothing in it. */
 const BLANK = {
   name: "",
   gender: "female" as TerminalSystem["gender"],
   width: "",
   lockSide: "top" as TerminalSystem["lockSide"],
   release: "lance-from-front" as TerminalSystem["release"],
-  secondary: "none" as TerminalSystem["secondary"],
+  locks: [] as readonly SecondaryLock[],
+  twoStop: false,
+  mat: false,
+  depth: "",
   order: "",
   tool: "",
   strip: "",
@@ -42,9 +46,13 @@ watch(open, (now) => {
   problem.value = "";
   Object.assign(form, BLANK);
   if (s === null) return;
-  const { further: _f, twoStop: _t, mat: _m, depth: _d, ...shown } = s;
+  const { secondary: _s, further: _f, ...shown } = s;
   Object.assign(form, {
     ...shown,
+    locks: locksOf(s),
+    twoStop: s.twoStop ?? false,
+    mat: s.mat ?? false,
+    depth: s.depth === undefined ? "" : String(s.depth),
     width: s.width === null ? "" : String(s.width),
     order: s.order.join("\n"),
     strip: pair(s.strip),
@@ -78,7 +86,9 @@ async function store(): Promise<void> {
       range: readRange(part),
       ribs: /terminal/i.test(part) ? ("towards the terminal" as const) : ("towards the wire" as const),
     }));
-  const width = form.width.trim() === "" ? null : Number(form.width.replace(",", "."));
+  const number = (text: string): number | null =>
+    text.trim() === "" ? null : Number(text.replace(",", "."));
+  const [width, depth] = [number(form.width), number(form.depth)];
   const lines = (text: string): string[] =>
     text
       .split("\n")
@@ -92,13 +102,18 @@ async function store(): Promise<void> {
       "Seals are ranges of insulation, for example 1.4 to 1.8; 1.8 to 2.4, ribs to the terminal.";
   else if (width !== null && !(width > 0 && width <= 30))
     problem.value = "The width is a number in mm, or nothing.";
+  else if (depth !== null && !(depth >= 1 && depth <= 60))
+    problem.value = "The depth of the tool is 1 to 60 mm, or nothing.";
   else if (lines(form.order).length === 0) problem.value = "Enter the release, one step per line.";
   else {
     problem.value = "";
-    const { order: _o, seals: _s, cautions: _c, ...rest } = form;
+    const { order: _o, seals: _s, cautions: _c, locks, depth: _d, ...rest } = form;
+    const [secondary = "none", ...further] = locks;
     const system: TerminalSystem = {
-      ...props.start,
       ...rest,
+      secondary,
+      further,
+      ...(depth === null ? {} : { depth }),
       id: props.start?.id ?? crypto.randomUUID(),
       name: form.name.trim(),
       width,
@@ -114,6 +129,16 @@ async function store(): Promise<void> {
     };
     if (await props.save(system)) open.value = false;
   }
+}
+/** The release by its locks, as the families of the Shelf have it. */
+function writeOrder(): void {
+  const { lockSide, release, tool, mat, gender, locks, seals, depth } = form;
+  const [secondary = "none", ...further] = locks;
+  form.order = releaseOrder({
+    ...{ lockSide, release, tool, mat, gender, secondary, further },
+    seals: seals.trim() === "" ? [] : [{ from: 1, to: 2, ribs: "towards the wire" }],
+    ...(Number(depth) >= 1 ? { depth: Number(depth) } : {}),
+  }).join("\n");
 }
 const option = (value: string, label: string) => ({ value, label });
 </script>
@@ -163,6 +188,10 @@ const option = (value: string, label: string) => ({ value, label });
         <div class="field">
           <label for="t-tool">Tool</label><InputText id="t-tool" v-model="form.tool" maxlength="400" />
         </div>
+        <div class="field">
+          <label for="t-depth">Tool goes in, mm</label
+          ><InputText id="t-depth" v-model="form.depth" inputmode="decimal" />
+        </div>
       </div>
       <div class="two">
         <div class="field">
@@ -176,18 +205,16 @@ const option = (value: string, label: string) => ({ value, label });
           />
         </div>
         <div class="field">
-          <span id="t-over" class="label">Secondary lock</span
-          ><Select
-            v-model="form.secondary"
-            :options="SECONDARY_LOCKS.map((value) => option(value, SECONDARY_WORDS[value]))"
-            option-label="label"
-            option-value="value"
-            aria-labelledby="t-over"
-          />
+          <span class="label">Secondary locks, in the order they open</span><LockOrder v-model="form.locks" />
+          <label class="tick"
+            ><input v-model="form.twoStop" type="checkbox" /> The lock only opens to a first stop; it stays in
+            the shell</label
+          >
         </div>
       </div>
       <div class="field">
         <label for="t-order">Release, one step per line, in order</label
+        ><button type="button" class="link" @click="writeOrder">write it from the locks</button
         ><textarea id="t-order" v-model="form.order" class="inp" rows="4" />
       </div>
       <div class="four">
@@ -208,9 +235,12 @@ const option = (value: string, label: string) => ({ value, label });
           ><InputText id="t-seals" v-model="form.seals" placeholder="1.4 to 1.8; 1.8 to 2.4" />
         </div>
       </div>
-      <label class="tick"
-        ><input v-model="form.bendBack" type="checkbox" /> Re-form the lance before reuse</label
-      >
+      <div class="ticks">
+        <label class="tick"
+          ><input v-model="form.bendBack" type="checkbox" /> Re-form the lance before reuse</label
+        >
+        <label class="tick"><input v-model="form.mat" type="checkbox" /> One seal mat for all wires</label>
+      </div>
       <div class="two">
         <div class="field">
           <label for="t-crimp">A good crimp</label
@@ -241,13 +271,18 @@ const option = (value: string, label: string) => ({ value, label });
 }
 .four {
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
   gap: 14px;
 }
 .tick {
   display: flex;
   gap: 8px;
   align-items: center;
+}
+.ticks {
+  display: flex;
+  gap: 8px 24px;
+  flex-wrap: wrap;
 }
 .tick input {
   width: 20px;

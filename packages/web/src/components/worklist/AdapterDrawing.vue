@@ -6,16 +6,26 @@ import {
   DEVICE_NAMES,
   drawAdapter,
   drawingSvg,
+  fedLegs,
   runWords,
+  supplyWordsIn,
   type AdapterLayout,
   type AdapterLoom,
+  type JoinPoint,
 } from "@trevin/core";
 import { layoutAdapter } from "../../drawing/layout.ts";
 import { saveSvg } from "../../drawing/saveSvg.ts";
 import DrawnShapes from "../parts/DrawnShapes.vue";
 
-const props = defineProps<{ loom: AdapterLoom; job: string }>();
-const graph = computed(() => adapterGraph(props.loom, ({ device }) => DEVICE_NAMES[device.kind]));
+const props = defineProps<{ loom: AdapterLoom; job: string; points: readonly JoinPoint[] }>();
+const graph = computed(() =>
+  adapterGraph(props.loom, ({ device }) => [
+    DEVICE_NAMES[device.kind],
+    ...fedLegs(device).map(
+      ({ terminal, supply }) => `${terminal} from ${supplyWordsIn(props.points, supply)}`,
+    ),
+  ]),
+);
 const layout = shallowRef<AdapterLayout | null>(null);
 const failed = shallowRef(false);
 watch(

@@ -26,7 +26,7 @@ const end = (one: AdapterEnd): string => {
 <template>
   <section v-if="loom.wires.length" class="adapter">
     <h2><span>Adapter loom</span></h2>
-    <AdapterDrawing :loom="loom" :job="job" />
+    <AdapterDrawing :loom="loom" :job="job" :points="dossier.points" />
     <h3>Cut list</h3>
     <p v-if="loom.runs.length" class="runs no-print">
       <label v-for="{ between: [a, b], mm } in loom.runs" :key="a.id + b.id" class="lab"
