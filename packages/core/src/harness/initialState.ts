@@ -1,7 +1,9 @@
 import {
+  blankOf,
   connectorsInOrder,
   pinsInOrder,
   polarityOf,
+  type Blank,
   type ConnectorId,
   type Dossier,
   type EndId,
@@ -15,6 +17,7 @@ import {
   plugEnd,
   wireOf,
   type Cavity,
+  type CavityState,
   type EndPlace,
   type HarnessState,
   type PluggedInto,
@@ -44,10 +47,11 @@ export function initialState(dossier: Dossier): HarnessState {
       plugged[mate.id] = connector.id;
     } else plugged[connector.id] ??= connector.side === "vehicle" ? "own" : null;
     if ((connector.shell?.joined.length ?? 0) > 0) holders[connector.id] = plugged[connector.id] ?? "own";
+    const blank = connector.sealed ? blankOf(connector) : "unsealed";
     for (const pin of pinsInOrder(connector)) {
       cavities[pin.id] = {
         connector: connector.id,
-        state: pin.content === "empty" && connector.sealed ? "blank" : pin.content,
+        state: pin.content === "empty" ? EMPTY[blank] : pin.content,
       };
       if (pin.content !== "occupied") continue;
       wires[wireOf(pin.id)] = { pin: pin.id, ends: [plugEnd(pin.id), farEnd(pin.id)], aboard: true };
@@ -88,6 +92,14 @@ export function initialState(dossier: Dossier): HarnessState {
   };
   return { ...state, bareBefore: bareAndLive(state) };
 }
+
+/** What an empty cavity is by how it is closed; one that is open in a sealed shell wants a wire with its seal, or a plug. */
+const EMPTY: Readonly<Record<Blank | "unsealed", CavityState>> = {
+  membrane: "blank",
+  plug: "plugged",
+  open: "vacated",
+  unsealed: "empty",
+};
 
 /** Leads of a pigtail that is plugged in already; on the mat no supply reaches any. */
 function bareAndLive(state: HarnessState): readonly EndId[] {

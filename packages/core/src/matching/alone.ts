@@ -47,12 +47,14 @@ export interface Around {
   /** What a relay's common needs, so that its contact gives what it is joined to. */
   readonly contactFeed: FeedClass | null;
   readonly isOneSided: boolean;
+  /** A bar in its plug joins it to what it cannot be joined to. */
+  readonly isContradicted: boolean;
 }
 
 /** What is proposed for a pin without a partner, and why. */
 export function aloneOf(
   own: ReadPin,
-  { dossier, places, nearest, adapted, contactFeed: needed, isOneSided }: Around,
+  { dossier, places, nearest, adapted, contactFeed: needed, isOneSided, isContradicted }: Around,
 ): SuggestedAlone {
   const { placed, signal, reading } = own;
   const { pin, connector } = placed;
@@ -71,6 +73,7 @@ export function aloneOf(
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
   if (pin.content === "unknown") return answer("leave", "not-looked");
   if (isOneSided) return answer("leave", "one-sided");
+  if (isContradicted) return answer("identify", "nothing-known");
   if (signal === "none" || reading.thing?.name === "spare") return answer("leave", "spare");
   if (droppedOption(dossier, placed) !== null)
     return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");

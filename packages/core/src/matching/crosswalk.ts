@@ -31,6 +31,7 @@ import { suggestJumpers, type SuggestedJumper } from "./jumpers.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { contestedSupplies, SURE, surenessOf } from "./sureness.ts";
 import { aloneOf, type SuggestedAlone } from "./alone.ts";
+import { contradictedBars } from "./contradicted.ts";
 import { pairedByPosition } from "./position.ts";
 import { contactFeed } from "./relayContacts.ts";
 import { givingHalf, throughOf } from "./through.ts";
@@ -116,7 +117,11 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
     ...bypass.flatMap(({ pins }) => pins),
     ...placed.flatMap(({ vehicle, incoming }) => [vehicle, incoming]),
   ]);
+  const contradicted = new Set(
+    dossier.connectors.flatMap((one) => contradictedBars(one, (pin) => read(pin).signal).flat()),
+  );
   const takesPart = (pin: ReadPin): boolean =>
+    !contradicted.has(pin.placed.pin.id) &&
     pin.placed.pin.content === "occupied" &&
     pin.signal !== "none" &&
     keepOutOf(pin.placed) === null &&
@@ -171,6 +176,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
         nearest: nearest.get(pin.placed.pin.id) ?? null,
         adapted,
         contactFeed: contactFeed(pin, links),
+        isContradicted: contradicted.has(pin.placed.pin.id),
         isOneSided,
       }),
     );

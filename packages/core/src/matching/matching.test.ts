@@ -33,6 +33,14 @@ function job(vehicle: readonly (readonly string[])[], incoming: readonly (readon
   if (!read.ok) throw new Error(JSON.stringify(read.error));
   return read.value.dossier;
 }
+/** Without bars in the plugs: of what they contradict nothing is proposed. */
+const withoutBars = (dossier: Dossier): Dossier => ({
+  ...dossier,
+  connectors: dossier.connectors.map((one) => ({
+    ...one,
+    shell: one.shell === null ? null : { ...one.shell, joined: [] },
+  })),
+});
 const named = (dossier: Dossier, id: PinId): string => pinName(indexPins(dossier).get(id)!);
 const pinsOf = (walk: Crosswalk): readonly PinId[] => [
   ...new Set(
@@ -147,7 +155,7 @@ describe("suggest", () => {
   it("is the best of all arrangements of joins, splits and merges, found by trying every one", () => {
     let [grouped, tried] = [0, 0];
     fc.assert(
-      fc.property(undecidedDossier(3), (dossier) => {
+      fc.property(undecidedDossier(3).map(withoutBars), (dossier) => {
         const walk = suggest(dossier);
         grouped += walk.groups.length;
         const pairs = [...walk.pairs, ...walk.groups.flatMap((group) => group.pairs)];
@@ -211,7 +219,7 @@ describe("suggest", () => {
         steps += plan.steps.length;
         expect(checkPlan(decided.value.dossier, plan)).toBeNull();
       }),
-      { numRuns: 200, seed: 36 },
+      { numRuns: 200, seed: 364 },
     );
     expect(steps).toBeGreaterThan(1000);
   });

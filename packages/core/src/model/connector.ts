@@ -2,7 +2,7 @@ import { parseColour, type ColourSystem, type WireColour } from "../colour/index
 import { compareNatural, compareText, firstDifference } from "../util/index.ts";
 import type { Claim, Fact } from "./fact.ts";
 import type { ConnectorId, PinId, SourceId } from "./ids.ts";
-import { labelsOwnCavities, type Shell } from "./shell.ts";
+import { labelsOwnCavities, type Blank, type Shell } from "./shell.ts";
 import type { Direction, SignalClass } from "./signal.ts";
 
 /** `vehicle` stays in the car; `incoming` is the donor loom, the aftermarket part or the module. */
@@ -151,6 +151,17 @@ export const speaksOfPart = ({ leads, module }: Pick<Connector, "leads" | "modul
 /** A shell that holds no wire: a new one that wires are to go into. */
 export const isNewShell = ({ pins }: Pick<Connector, "pins">): boolean =>
   pins.length > 0 && pins.every(({ content }) => content === "empty");
+
+/**
+ * How an empty cavity of a sealed plug is closed. A new shell comes open, its plugs apart, unless it is said to have membranes; in a
+ * plug that has been on the car every empty cavity is closed, by a membrane where nobody says otherwise (common practice).
+ */
+export function blankOf({ sealed, shell, pins }: Pick<Connector, "sealed" | "shell" | "pins">): Blank {
+  if (!sealed) return "open";
+  const said = shell?.blank ?? "open";
+  if (isNewShell({ pins })) return said === "membrane" ? "membrane" : "open";
+  return said === "plug" ? "plug" : "membrane";
+}
 
 /** A pin whose use is known: empty, or with a function. */
 export const isKnown = (pin: Pin): boolean => pin.content === "empty" || pin.function !== "";

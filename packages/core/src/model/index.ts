@@ -42,6 +42,7 @@ export {
   blankPin,
   CAVITY_CONTENTS,
   isKnown,
+  blankOf,
   isNewShell,
   lastOrder,
   pinColour,

@@ -196,6 +196,7 @@ function needsOf(step: Step, dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPi
     case "plug":
       return [part(`cavity plug for ${plug}`, "", true)];
     case "pierce":
+      if (step.text === "plug") return [tool("hook for cavity plugs")];
       return [tool("blunt probe for the membrane")];
     case "tape":
       return [consumable("tape and ties")];

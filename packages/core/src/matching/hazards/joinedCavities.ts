@@ -1,12 +1,13 @@
 import { list } from "../../util/index.ts";
 import type { Finding, Rule } from "./rule.ts";
-import { at } from "./say.ts";
+import { at, named } from "./say.ts";
+import { contradictedBars } from "../contradicted.ts";
 
 /** Cavities that the mated half joins inside: a beep between them says nothing, and what one gets the others get (common practice). */
 export const joinedCavities: Rule = {
   id: "joined-cavities",
   class: "electrical",
-  find: ({ connectors, links, open }) => {
+  find: ({ connectors, links, open, wires }) => {
     const live = new Map(
       links.flatMap((link) => [
         [link.vehicle.placed.pin.id, link] as const,
@@ -17,7 +18,24 @@ export const joinedCavities: Rule = {
       ...links.flatMap(({ vehicle, incoming }) => [vehicle, incoming]),
       ...open.map(({ pin }) => pin),
     ];
-    return connectors.flatMap((connector) =>
+    const reads = new Map(
+      [...wires.vehicle, ...wires.incoming].map((pin) => [pin.placed.pin.id, pin] as const),
+    );
+    const wrong = connectors.flatMap((connector) =>
+      contradictedBars(connector, ({ pin }) => reads.get(pin.id)?.signal ?? pin.signal).map(
+        (group): Finding => {
+          const pins = group.flatMap((id) => reads.get(id) ?? []);
+          return {
+            severity: "stop",
+            pins,
+            title: `${connector.name}: a supply and a ground bridged inside`,
+            detail: `${list(pins.map(named))} are bridged while mated. Both cannot be right.`,
+            cure: "Measure with the plug apart, then correct the pin table or the shell.",
+          };
+        },
+      ),
+    );
+    const bridged = connectors.flatMap((connector) =>
       (connector.shell?.joined ?? []).flatMap((group): readonly Finding[] => {
         const own = [...new Set(all)].filter(
           ({ placed }) => placed.connector.id === connector.id && group.includes(placed.pin.cavity),
@@ -37,5 +55,6 @@ export const joinedCavities: Rule = {
         ];
       }),
     );
+    return [...wrong, ...bridged];
   },
 };

@@ -1,6 +1,7 @@
 import { isFeed } from "../../model/index.ts";
 import { goesOnInItsLoom } from "../ownLoom.ts";
-import type { Finding, Rule } from "./rule.ts";
+import { list } from "../../util/index.ts";
+import { plugOf, type Finding, type Rule } from "./rule.ts";
 import { named, what } from "./say.ts";
 
 const LOSS: Readonly<Record<string, string>> = {
@@ -28,6 +29,14 @@ const NAMES: Readonly<Record<string, string>> = {
 export const missingFeed: Rule = {
   id: "missing-feed",
   class: "completeness",
+  together: {
+    by: plugOf,
+    words: (findings) => ({
+      title: `${plugOf(findings[0])}: ${findings.length} pins have no feed`,
+      detail: `No vehicle wire supplies ${list(findings.map(({ about }) => about ?? ""))}.`,
+      cure: "Choose the fuse or ground point that feeds each of them, or decide to leave it open.",
+    }),
+  },
   find: ({ links, decided, wires }) => {
     const linked = new Set(links.map((link) => link.incoming.placed.pin.id));
     return wires.incoming.flatMap((pin): readonly Finding[] => {
@@ -37,6 +46,7 @@ export const missingFeed: Rule = {
         {
           severity: "stop",
           pins: [pin],
+          about: `${named(pin)}: ${LOSS[pin.signal]}`,
           title: `${what(pin)} has no feed`,
           detail: `${named(pin)} needs ${NAMES[pin.signal]}, but no vehicle wire supplies it: ${LOSS[pin.signal]}.`,
           cure: "Choose the fuse or ground point that feeds it, or decide to leave it open.",

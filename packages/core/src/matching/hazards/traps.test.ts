@@ -52,6 +52,50 @@ describe("traps", () => {
     });
     expect(findHazards(too).map(({ rule }) => rule)).toContain("fuse-too-large");
   });
+  it("a bar between what reads as a supply and a ground stops the work, and nothing is proposed for either", () => {
+    const dossier = job({
+      v: [pin("1", "Constant supply"), pin("2", "Ground")],
+      x: [pin("A", "Battery supply"), pin("B", "Ground")],
+      onX: {
+        leads: "flying",
+        shell: {
+          name: "bar",
+          pattern: { kind: "rows", rows: [{ places: 2 }], numbering: { scheme: "listed" } },
+          view: "wire",
+          joined: [["A", "B"]],
+        },
+      },
+    });
+    const { pairs, groups, alone } = suggest(dossier);
+    expect([pairs, groups]).toEqual([[], []]);
+    expect(alone.flatMap(({ pin: id, proposal }) => (id.startsWith("X") ? [proposal] : []))).toEqual([
+      "identify",
+      "identify",
+    ]);
+    expect(findHazards(dossier, suggest(dossier))).toContainEqual(
+      expect.objectContaining({ rule: "joined-cavities", severity: "stop" }),
+    );
+  });
+  it("a battery moved to the rear is told with the length of cable that no fuse protects", () => {
+    const dossier = job({
+      x: [pin("A", "Memory supply")],
+      decisions: [{ kind: "feed", pin: X("A"), feed: "battery", supply: "front" }],
+      file: {
+        points: [
+          { id: "rear", name: "battery post", kind: "supply", supply: { feed: "battery" } },
+          {
+            id: "front",
+            name: "front post",
+            kind: "supply",
+            supply: { feed: "battery", behind: "rear", trunk: { size: 50, length: 4200 } },
+          },
+        ],
+      },
+    });
+    expect(findHazards(dossier).find(({ rule }) => rule === "feed-without-fuse")?.detail).toContain(
+      "4.2 m of cable run without a fuse",
+    );
+  });
   it("black is ground here and CAN low there, told from both ends", () => {
     const dossier = demoDossier();
     const at = byName(dossier);

@@ -27,6 +27,7 @@ import {
   methodOf,
   namedPins,
   hasFuseToFit,
+  isNewShell,
   suppliesOf,
   seatOf,
   seatsOf,
@@ -155,12 +156,18 @@ function endFault(
   );
   if (bare !== undefined) return { code: "bare-end-left", end: bare[0] };
   const rubbish = emptyShells(start, end);
+  /** New shells that got wires: what is left open in them gets a plug as well. */
+  const filled = new Set(
+    dossier.connectors
+      .filter((one) => isNewShell(one) && one.pins.some(({ id }) => after.has(id)))
+      .map(({ id }) => id),
+  );
   const hole = [...pins.values()].find(
     ({ pin, connector }) =>
       connector.sealed &&
       !rubbish.has(connector.id) &&
       end.cavities[pin.id]?.state === "vacated" &&
-      start.cavities[pin.id]?.state !== "vacated",
+      (start.cavities[pin.id]?.state !== "vacated" || filled.has(connector.id)),
   );
   if (hole !== undefined) return { code: "cavity-left-open", pin: hole.pin.id };
   if (end.battery === "off") return { code: "left-open", what: "battery-off" };

@@ -125,6 +125,43 @@ describe("a wire is parted otherwise than by a cut", () => {
   });
 });
 
+describe("an empty cavity is opened as it is closed", () => {
+  const shell = (blank: string) => ({
+    name: "two",
+    pattern: { kind: "rows", rows: [{ places: 2 }], numbering: { scheme: "listed" } },
+    view: "wire",
+    blank,
+  });
+  const moved = (blank: string | null, isNew: boolean): readonly string[] => {
+    const dossier = job({
+      v: [pin("1", "Horn"), pin("2", "Lamp")],
+      x: [pin("A", "", { content: "empty" }), isNew ? pin("B", "", { content: "empty" }) : pin("B", "Lamp")],
+      onX: { sealed: true, leads: "flying", ...(blank === null ? {} : { shell: shell(blank) }) },
+      decisions: [
+        { kind: "join", vehicle: V("1"), incoming: X("A"), method: "move" },
+        { kind: "leave", pin: V("2") },
+        ...(isNew ? [] : [{ kind: "cap", pin: X("B") }]),
+      ],
+      file: { worklist: { counterparts: [{ connector: "V", becomes: "leaves" }] } },
+    });
+    const plan = planWork(dossier);
+    expect(checkPlan(dossier, plan)).toBeNull();
+    return plan.steps.flatMap((step) =>
+      /pierce|plug/.test(step.kind) ? [stepLine(stepWords(step, dossier))] : [],
+    );
+  };
+  it("a plug is pulled, a membrane pierced, and where nobody says which it is a membrane", () => {
+    expect(moved("plug", false)).toEqual(["Pull the cavity plug, out of X, cavity A"]);
+    for (const blank of ["membrane", null])
+      expect(moved(blank, false)).toEqual(["Pierce the membrane, of X, cavity A"]);
+  });
+  it("a new shell comes open: only what stays empty in it gets a plug", () => {
+    for (const blank of ["plug", null])
+      expect(moved(blank, true)).toEqual(["Plug the open cavity, of X, cavity B"]);
+    expect(moved("membrane", true)).toEqual(["Pierce the membrane, of X, cavity A"]);
+  });
+});
+
 describe("a wire gets a new end where it is", () => {
   it("a terminal of the plug, its seal first, back into the same cavity", () => {
     expect(lines([{ kind: "re-end", pin: V("1") }, ...rest(X("A"), X("B"), V("3"))], 6)).toEqual([

@@ -1,5 +1,15 @@
 import { farEnd, plugEnd } from "../../harness/index.ts";
-import type { EndId, FeedClass, JoinPoint, JoinPointId, PlacedPin, Stud } from "../../model/index.ts";
+import {
+  blankOf,
+  type Blank,
+  type EndId,
+  type FeedClass,
+  type JoinPoint,
+  type JoinPointId,
+  type PinId,
+  type PlacedPin,
+  type Stud,
+} from "../../model/index.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { baredEnd } from "./joints.ts";
 
@@ -62,6 +72,21 @@ function newWireFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId): r
   ];
 }
 
+/** The membrane of a cavity pierced, or its plug pulled, before a terminal goes in. */
+export function opened(blank: Blank, cavity: PinId, suffix: string, here: Partial<Draft>): readonly Draft[] {
+  if (blank === "open") return [];
+  const isPlug = blank === "plug";
+  return [
+    {
+      kind: "pierce",
+      role: `pierce${suffix}`,
+      op: isPlug ? { kind: "plug", cavity, to: "open" } : { kind: "pierce", cavity },
+      ...here,
+      ...(isPlug ? { text: "plug" } : {}),
+    },
+  ];
+}
+
 /** A bare end gets a terminal of the plug and goes into an empty cavity of it. */
 export function intoCavity(
   end: EndId,
@@ -69,15 +94,9 @@ export function intoCavity(
   suffix: string,
   here: Partial<Draft>,
 ): readonly Draft[] {
-  const membrane: Draft = {
-    kind: "pierce",
-    role: `pierce${suffix}`,
-    op: { kind: "pierce", cavity: pin.id },
-    ...here,
-  };
   return [
     ...newTerminal(end, connector.sealed, suffix, here),
-    ...(pin.content === "empty" && connector.sealed ? [membrane] : []),
+    ...(pin.content === "empty" ? opened(blankOf(connector), pin.id, suffix, here) : []),
     { kind: "insert", role: `insert${suffix}`, op: { kind: "insert", end, cavity: pin.id }, ...here },
   ];
 }

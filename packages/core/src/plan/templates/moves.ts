@@ -1,5 +1,6 @@
 import { plugEnd, type HarnessState } from "../../harness/index.ts";
 import {
+  blankOf,
   decisionId,
   type DeadEnd,
   type Decision,
@@ -9,7 +10,7 @@ import {
 } from "../../model/index.ts";
 import type { Displaced, Displacement } from "../displacements.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { intoCavity, newTerminal } from "./fills.ts";
+import { intoCavity, newTerminal, opened } from "./fills.ts";
 import { baredEnd, deadEndOf, evict } from "./joints.ts";
 
 /** A step with the decision that it carries out. */
@@ -97,7 +98,7 @@ function ledBack({ decision }: Displacement, pin: Surroundings["pin"]): readonly
 }
 
 /** Into its new cavity; a wire that comes from an unsealed plug gets a seal, and the seal goes on before the terminal. */
-function seated({ from, to }: Displacement, { pin, start }: Surroundings): readonly Draft[] {
+function seated({ from, to }: Displacement, { pin }: Surroundings): readonly Draft[] {
   const end = plugEnd(from);
   const target = pin(to);
   const here = { ...inHand(target), wire: from, partner: from };
@@ -108,13 +109,9 @@ function seated({ from, to }: Displacement, { pin, start }: Surroundings): reado
           { kind: "cut-terminal", role: "cut-terminal", op: { kind: "crimp", end, to: "cut-off" }, ...here },
           ...newTerminal(end, true, "", here),
         ];
-  const membrane: readonly Draft[] =
-    start.cavities[to]?.state === "blank"
-      ? [{ kind: "pierce", role: "pierce", op: { kind: "pierce", cavity: to }, ...here }]
-      : [];
   return [
     ...seal,
-    ...membrane,
+    ...(target.pin.content === "empty" ? opened(blankOf(target.connector), to, "", here) : []),
     { kind: "insert", role: "insert", op: { kind: "insert", end, cavity: to }, ...here },
   ];
 }
