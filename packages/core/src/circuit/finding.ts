@@ -33,6 +33,8 @@ export type CircuitFinding = {
   | { readonly kind: "dim"; readonly volts: number; readonly fares: "dim" | "glows" }
   /** It is fed where its supply should be off. */
   | { readonly kind: "never-off"; readonly volts: number; readonly key: Key }
+  /** It works, but much of the voltage is lost on the way. */
+  | { readonly kind: "drop"; readonly lost: number; readonly share: number; readonly stated: boolean }
   | {
       readonly kind: "wire-overloaded";
       readonly amps: number;

@@ -17,6 +17,7 @@ const RANK = { stop: 0, caution: 1, note: 2 };
 
 export function findingsOf(solved: Solved): readonly CircuitFinding[] {
   const shorts = shortsIn(solved);
+  const wires = wiresIn(solved);
   // A short drags everything down with it: nothing else is worth saying before it is gone.
   const found =
     shorts.length > 0
@@ -27,7 +28,8 @@ export function findingsOf(solved: Solved): readonly CircuitFinding[] {
           ...backFeedsIn(solved),
           ...outputsIn(solved),
           ...loadsIn(solved),
-          ...wiresIn(solved),
+          ...dropsIn(solved, wires),
+          ...wires,
         ];
   return [...found].sort((a, b) => RANK[a.severity] - RANK[b.severity]);
 }
@@ -202,6 +204,39 @@ function causeFinder({ network, across, dossier }: Solved): (row: LoadRow) => Da
     points.find(([, solved]) =>
       solved.some((point) => faresAt(across(point, port) / nominal) === "full"),
     )?.[0] ?? "no-source";
+}
+
+/** Of the battery's voltage, so much may be lost on the way to a part that is not critical (ABYC E-11, from memory). */
+const MOST_LOST = 0.1;
+function dropsIn({ network, loads }: Solved, wires: readonly CircuitFinding[]): readonly CircuitFinding[] {
+  const { battery } = network;
+  // A wire that is too thin for what flows is told as that.
+  const told = new Set(wires.flatMap(({ pins }) => pins));
+  return loads.flatMap((row): readonly CircuitFinding[] => {
+    const { port, on, atRest, fares } = row;
+    if (
+      told.has(pinOf(port)) ||
+      fares !== "full" ||
+      port.kind.kind === "signal" ||
+      network.closedToView.has(port.net)
+    )
+      return [];
+    // While cranking the battery itself gives way.
+    const most = Math.max(...KEYS.map((key) => Math.max(on[key], atRest[key])));
+    const lost = battery - most;
+    if (lost <= MOST_LOST * battery) return [];
+    const stated = "load" in port.kind && port.kind.load.kind !== "listens" && port.kind.load.stated;
+    return [
+      {
+        kind: "drop",
+        severity: stated ? "caution" : "note",
+        pins: [pinOf(port)],
+        lost,
+        share: lost / battery,
+        stated,
+      },
+    ];
+  });
 }
 
 function wiresIn({ network, states }: Solved): readonly CircuitFinding[] {

@@ -7,5 +7,7 @@ export { KEYS, solverOf, voltsAcross, type Drive, type Fares, type Key, type Loa
 export { frozen, jobNetwork, type JobNetwork } from "./jobNetwork.ts";
 export type { CircuitFinding, DarkBecause } from "./finding.ts";
 export type { Port, PortKind, Rail } from "./ports.ts";
+export { askedOf, type Asked } from "./asked.ts";
+export { standbyOf, type Standby } from "./standby.ts";
 export { pathOf, type PathPart } from "./path.ts";
-export { FAULTS, whatIf, type FaultKind, type WhatIf } from "./whatIf.ts";
+export { canUnplug, FAULTS, whatIf, whatIfUnplugged, type FaultKind, type WhatIf } from "./whatIf.ts";

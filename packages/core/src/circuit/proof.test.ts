@@ -2,14 +2,12 @@ import { readFileSync, readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readJobFile } from "../contract/index.ts";
-import { initialState } from "../harness/index.ts";
 import { pinName, type Dossier } from "../model/index.ts";
-import { planWork, stateAfter } from "../plan/index.ts";
 import { decidedDossier } from "../testing/index.ts";
+import { CAR, ended, join, MODULE, pin, POWERED, proofOfJob } from "../testing/circuitJobs.ts";
 import { sceneOf } from "../testing/scenes.ts";
 import {
   pathOf,
-  proofOf,
   solverOf,
   whatIf,
   type CircuitFinding,
@@ -18,39 +16,6 @@ import {
   type Proof,
 } from "./index.ts";
 
-/** A job of one plug each side, as a person would write it; its decisions as they stand. */
-function proofOfJob(
-  vehicle: readonly object[],
-  incoming: readonly object[],
-  decisions: readonly object[],
-  more: object = {},
-): Proof {
-  const at = (connector: string) => (cavity: string) => ({ connector, cavity });
-  const [v, x] = [at("V"), at("X")];
-  const read = readJobFile(
-    JSON.stringify({
-      format: "trevin-job",
-      version: 1,
-      job: { name: "bench", kind: "module-integration", nominalVolts: 12, method: "splice" },
-      connectors: [
-        { name: "V", side: "vehicle", pins: vehicle },
-        { name: "X", side: "incoming", leads: "flying", module: "controller", pins: incoming },
-      ],
-      decisions: decisions.map((decision) =>
-        JSON.parse(JSON.stringify(decision), (key, value: unknown) => {
-          if (typeof value !== "string" || !/^[VX]\.\w+$/.test(value)) return value;
-          const [plug = "", cavity = ""] = value.split(".");
-          return plug === "V" ? v(cavity) : x(cavity);
-        }),
-      ),
-      ...more,
-    }),
-  );
-  if (!read.ok) throw new Error(JSON.stringify(read.error));
-  return ended(read.value.dossier);
-}
-const ended = (dossier: Dossier): Proof =>
-  proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
 function demoOf(name: string): Dossier {
   const path = new URL(`../../../server/demo/${name}.trevin.json`, import.meta.url);
   const read = readJobFile(readFileSync(path, "utf8"));
@@ -58,34 +23,6 @@ function demoOf(name: string): Dossier {
   return read.value.dossier;
 }
 const kinds = ({ findings }: Proof): readonly CircuitFinding["kind"][] => findings.map(({ kind }) => kind);
-const join = (vehicle: string, incoming: string, more: object = {}): object => ({
-  kind: "join",
-  vehicle,
-  incoming,
-  method: "splice",
-  ...more,
-});
-const pin = (cavity: string, text: string, more: object = {}): object => ({
-  cavity,
-  function: text,
-  ...more,
-});
-
-const CAR = [
-  pin("1", "Permanent 12 V"),
-  pin("2", "Ignition supply"),
-  pin("3", "Ground"),
-  pin("4", "Left turn signal feed", { direction: "source" }),
-  pin("5", "Right turn signal feed", { direction: "source" }),
-];
-const MODULE = [
-  pin("A", "12 V constant"),
-  pin("B", "Ignition input supply"),
-  pin("C", "Ground"),
-  pin("D", "Turn lamp", { direction: "load" }),
-];
-const POWERED = [join("V.1", "X.A"), join("V.2", "X.B"), join("V.3", "X.C")];
-
 describe("a job's circuit", () => {
   it("works where it is wired as it should be", () => {
     const proof = proofOfJob(CAR, MODULE, [...POWERED, join("V.4", "X.D")]);

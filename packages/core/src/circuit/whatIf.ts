@@ -1,4 +1,4 @@
-import type { PinId } from "../model/index.ts";
+import type { ConnectorId, PinId } from "../model/index.ts";
 import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import type { JobNetwork } from "./jobNetwork.ts";
 import {
@@ -44,6 +44,16 @@ function faulty(network: JobNetwork, pin: PinId, fault: FaultKind): readonly Ele
   ];
 }
 
+/** Whether a plug goes into a part of the circuit, so that pulling it parts something. */
+export const canUnplug = (network: JobNetwork, connector: ConnectorId): boolean =>
+  contactsOf(network, connector).size > 0;
+const contactsOf = ({ ports }: JobNetwork, connector: ConnectorId): ReadonlySet<string> =>
+  new Set(
+    ports.flatMap(({ end, read, wire }) =>
+      end === "part" && read.placed.connector.id === connector ? [wire] : [],
+    ),
+  );
+
 /** A part that fares otherwise with the fault than without. */
 export interface Change {
   readonly row: LoadRow;
@@ -58,15 +68,29 @@ export interface WhatIf {
   readonly extra: number;
 }
 
+interface Solved {
+  readonly network: JobNetwork;
+  readonly loads: readonly LoadRow[];
+}
 /** What differs with a fault at the wire of a pin: each part with everything on, and with everything off, in every position of the key. */
-export function whatIf(
-  { network, loads }: { readonly network: JobNetwork; readonly loads: readonly LoadRow[] },
-  nominal: number,
-  pin: PinId,
-  fault: FaultKind,
-): WhatIf {
+export const whatIf = (proof: Solved, nominal: number, pin: PinId, fault: FaultKind): WhatIf =>
+  differing(proof, nominal, faulty(proof.network, pin, fault));
+
+/** What differs with a plug pulled off its part: what it fed, and what lost its ground with it. */
+export function whatIfUnplugged(proof: Solved, nominal: number, connector: ConnectorId): WhatIf {
+  const contacts = contactsOf(proof.network, connector);
+  return differing(
+    proof,
+    nominal,
+    proof.network.elements.map((element) =>
+      contacts.has(element.name) && element.kind === "resistor" ? { ...element, ohms: Infinity } : element,
+    ),
+  );
+}
+
+function differing({ network, loads }: Solved, nominal: number, elements: readonly Element[]): WhatIf {
   const across = voltsAcross(network);
-  const [sound, broken] = [network.elements, faulty(network, pin, fault)].map((elements) => {
+  const [sound, broken] = [network.elements, elements].map((elements) => {
     const solve = solverOf(network, elements);
     return { on: byKey((key) => solve(key, "all")), rest: byKey((key) => solve(key, "none")) };
   }) as [States, States];

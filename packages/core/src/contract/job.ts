@@ -92,6 +92,7 @@ const laterValues = {
     .nullable()
     .describe("Highest voltage given or taken, V; null for what the class usually has"),
   amps: z.number().min(0).max(1000).nullable().describe("Current drawn, or that can be given, A"),
+  standby: z.number().min(0).max(10).nullable().describe("Current drawn asleep, with everything off, A"),
   circuit: text(40).describe("Printed circuit number"),
   condition: text(120).describe("When the pin is there at all: only with air conditioning"),
   colourSystem: z
@@ -118,6 +119,7 @@ export const pinSchema = z.object({
   direction: laterValues.direction.default(null),
   level: laterValues.level.default(null),
   amps: laterValues.amps.default(null),
+  standby: laterValues.standby.default(null),
   condition: laterValues.condition.default(""),
   colourSystem: laterValues.colourSystem.default(null),
   identified: laterValues.identified.default(false),

@@ -36,6 +36,8 @@ export interface Pin {
   readonly level: number | null;
   /** Current in A that a load draws or a source can give; null when not known. */
   readonly amps: number | null;
+  /** Current that it goes on drawing asleep, with everything off, in A; null when not known. */
+  readonly standby: number | null;
   /** When the pin is there at all: "only with air conditioning"; empty for always. */
   readonly condition: string;
   /** System of this one colour where it differs from the connector's; null for the connector's. */
@@ -64,6 +66,7 @@ export const blankPin = (id: PinId, cavity: string, order: number): Pin => ({
   direction: null,
   level: null,
   amps: null,
+  standby: null,
   condition: "",
   colourSystem: null,
   identified: false,

@@ -1,3 +1,4 @@
+export { daysUntilFlat, USUAL_BATTERY } from "./daysUntilFlat.ts";
 export { carries } from "./carries.ts";
 export { pullOutForce } from "./pullOut.ts";
 export { parseSize, type SizeProblem } from "./size.ts";

@@ -59,6 +59,8 @@ export { faceFile } from "./faceFile.ts";
 export { meaningWords, servesWords, SLOT_WORDS, slotValueWords, slotWords } from "./meaningWords.ts";
 export { circuitNoteWords, spiceProblemWords } from "./circuitWords.ts";
 export {
+  askedWords,
+  standbyWords,
   circuitFindingWords,
   DEVICE_NAMES,
   FARES_WORDS,

@@ -1,4 +1,5 @@
 import type {
+  Asked,
   CircuitFinding,
   DarkBecause,
   Fares,
@@ -6,6 +7,7 @@ import type {
   Key,
   Proof,
   Rail,
+  Standby,
   WhatIf,
 } from "../circuit/index.ts";
 import type { InsertedDevice, PinId } from "../model/index.ts";
@@ -108,6 +110,12 @@ export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) 
         detail: `${at} gets ${voltWords(finding.volts)} ${AT_KEY[finding.key]} with every switch off.`,
         cure: "Look for the supply that reaches it, and part the two.",
       };
+    case "drop":
+      return {
+        title: `${voltWords(finding.lost)} lost on the way`,
+        detail: `${at} works, but ${Math.round(finding.share * 100)} % of the voltage stays in wires and contacts${finding.stated ? "" : ", with the usual draw and length taken"}; up to 10 % is usual.`,
+        cure: "Shorten the wire, take a thicker one, or switch the load with a relay near it.",
+      };
     case "wire-overloaded":
       return {
         title: `${ampWords(finding.amps)} on ${finding.size} mm²`,
@@ -128,6 +136,49 @@ const DARK_CURES: Readonly<Record<DarkBecause, string>> = {
   "diode-blocks": "Turn the diode: its band points the way the current goes.",
   "relay-never-pulls": "Feed both ends of its winding: 86 and 85.",
 };
+
+/** How a line of the brief comes out of the circuit. */
+export function askedWords({ result, keys, finding }: Asked, name: (pin: PinId) => string): string {
+  switch (result) {
+    case "works":
+      return keys.length === 0
+        ? "works"
+        : `works, key at ${list(keys.map((key) => KEY_WORDS[key].toLowerCase()))}`;
+    case "fails":
+      return finding === null ? "does not work" : circuitFindingWords(finding, name).title.toLowerCase();
+    case "outside":
+      return "not in the circuit: test it";
+    case "open":
+      return "not decided yet";
+    case "lost":
+      return "given up by what is decided";
+    case "no-pin":
+      return "no pin does this";
+  }
+}
+
+/** What the car draws while it stands: "0.04 A asleep, flat in 31 days". */
+export function standbyWords(
+  { known, unknown, amps }: Standby,
+  days: number,
+  name: (pin: PinId) => string,
+): { readonly title: string; readonly detail: string } {
+  const open =
+    unknown.length === 0
+      ? ""
+      : ` ${list(unknown.slice(0, MOST_STANDING).map(name))}${unknown.length > MOST_STANDING ? ` and ${unknown.length - MOST_STANDING} more` : ""}: nobody has said what ${unknown.length === 1 ? "it draws" : "they draw"} asleep.`;
+  if (known.length === 0)
+    return { title: `${unknown.length} always fed, standby current not known.`, detail: open.trim() };
+  const lasts = days >= 10 ? Math.round(days) : days.toFixed(1);
+  return {
+    title:
+      amps === 0
+        ? "Nothing is drawn while parked."
+        : `${amps >= 0.1 ? amps.toFixed(2) : `${Math.round(amps * 1000)} m`}${amps >= 0.1 ? " " : ""}A asleep: too flat to start in ${lasts} days.`,
+    detail: open.trim(),
+  };
+}
+const MOST_STANDING = 3;
 
 /** The verdict in one line. */
 export const VERDICT_WORDS: Readonly<Record<Proof["verdict"], string>> = {

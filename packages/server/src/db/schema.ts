@@ -90,6 +90,7 @@ export const pins = pgTable(
     direction: text("direction"),
     level: doublePrecision("level_volts"),
     amps: doublePrecision("amps"),
+    standby: doublePrecision("standby_amps"),
     condition: text("condition").notNull().default(""),
     colourSystem: text("colour_system"),
     identified: boolean("identified").notNull().default(false),

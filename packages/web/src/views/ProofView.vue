@@ -16,6 +16,8 @@ import {
   type PinId,
   type Proof,
 } from "@trevin/core";
+import AskedFor from "../components/proof/AskedFor.vue";
+import StandbyLine from "../components/proof/StandbyLine.vue";
 import FindingList from "../components/proof/FindingList.vue";
 import KeyDial from "../components/proof/KeyDial.vue";
 import LoadTable from "../components/proof/LoadTable.vue";
@@ -163,6 +165,7 @@ useCommands([
           :key="chosen.pin"
           :proof="proof"
           :pin="chosen.pin"
+          :plug="chosen.port.read.placed.connector"
           :title="pinName(chosen.port.read.placed)"
           :nominal="bench.dossier.head.nominalVolts"
           :name="name"
@@ -186,7 +189,10 @@ useCommands([
         :undecided="undecided"
         :name="name"
         @show="show"
-      />
+      >
+        <AskedFor :proof="proof" :dossier="bench.dossier" :name="name" @show="show" />
+        <StandbyLine :proof="proof" :name="name" />
+      </FindingList>
     </div>
   </main>
 </template>

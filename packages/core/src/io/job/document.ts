@@ -30,6 +30,7 @@ import { likelyClass, readFunction } from "../../meaning/index.ts";
 import { namesTaken } from "./ids.ts";
 import { fail, ok, present, type Result } from "../../util/index.ts";
 import {
+  LATER,
   JOB_FORMAT,
   JOB_FORMAT_VERSION,
   type PinRef,
@@ -249,22 +250,13 @@ function connectorOf(source: FileConnector, index: number, named: ReturnType<typ
 function pinOf(source: FilePin, id: string, order: number, system: ColourSystem): Pin {
   const bare = source.function.trim() === "" && !parseColour(source.colour ?? "", system).ok;
   const content = source.content ?? (bare ? "empty" : "occupied");
-  const { circuit, direction, level, amps, condition, colourSystem, identified, sources, doubts, claims } =
-    source;
+  const later = Object.fromEntries(LATER.map((key) => [key, source[key]])) as Pick<
+    FilePin,
+    (typeof LATER)[number]
+  >;
   return {
     ...blankPin(pinId(id), source.cavity, order),
-    ...defined({
-      circuit,
-      direction,
-      level,
-      amps,
-      condition,
-      colourSystem,
-      identified,
-      sources,
-      doubts,
-      claims,
-    }),
+    ...defined(later),
     content,
     function: source.function,
     colour: source.colour ?? "",

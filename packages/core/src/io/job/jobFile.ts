@@ -58,21 +58,21 @@ export interface FileConnector {
   readonly pins: readonly FilePin[];
 }
 
-export interface FilePin extends Partial<
-  Pick<
-    Pin,
-    | "circuit"
-    | "direction"
-    | "level"
-    | "amps"
-    | "condition"
-    | "colourSystem"
-    | "identified"
-    | "sources"
-    | "doubts"
-    | "claims"
-  >
-> {
+/** Facts of a pin that a file may leave out. */
+export const LATER = [
+  "circuit",
+  "direction",
+  "level",
+  "amps",
+  "standby",
+  "condition",
+  "colourSystem",
+  "identified",
+  "sources",
+  "doubts",
+  "claims",
+] as const satisfies readonly (keyof Pin)[];
+export interface FilePin extends Partial<Pick<Pin, (typeof LATER)[number]>> {
   readonly id?: string | undefined;
   readonly cavity: string;
   readonly function: string;

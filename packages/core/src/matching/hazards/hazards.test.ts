@@ -768,7 +768,7 @@ const CASES: Readonly<
   "standby-drain": {
     severity: "caution",
     raised: {
-      x: [pin("A", "Memory supply", { amps: 0.2 })],
+      x: [pin("A", "Memory supply", { standby: 0.2 })],
       decisions: [{ kind: "feed", pin: X("A"), feed: "battery", from: "F22, 5 A" }],
     },
     quiet: {

@@ -149,7 +149,6 @@ const acts = computed<readonly Act[]>(() => {
       row.vehicle.length + row.incoming.length === 1 && {
         name: "reEnd",
         label: "New terminal…",
-        keys: "K",
         help: "Its terminal is cut off and a new one goes into the same cavity, or a ring onto its stud.",
       },
     row.vehicle.length === 1 && {

@@ -145,7 +145,6 @@ export function crosswalkCommands(
     {
       id: "re-end",
       title: "New terminal on this wire…",
-      keys: "K",
       enabled: () => canReEnd.value,
       run: () => {
         ending.value = true;

@@ -20,12 +20,13 @@ const setDirection = (value: string): void =>
   );
 const wrong = ref("");
 /** A level in V or a current in A for all chosen pins; an empty field takes it away. */
-function setValue(fact: "level" | "amps", event: Event): void {
+function setValue(fact: "level" | "amps" | "standby", event: Event): void {
   const text = (event.target as HTMLInputElement).value.trim().replace(",", ".");
   const value = text === "" ? null : Number(text);
+  const most = fact === "standby" ? 10 : 1000;
   wrong.value =
-    value !== null && !(value >= 0 && value <= 1000)
-      ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to 1000.`
+    value !== null && !(value >= 0 && value <= most)
+      ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to ${most}.`
       : "";
   if (wrong.value === "")
     emit(
@@ -67,6 +68,17 @@ const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
         @change="setValue('amps', $event)"
       />
       A</label
+    >
+    <label v-if="pin.signal === 'battery'"
+      ><span class="sr">Standby current of {{ many }}</span
+      ><input
+        class="inp"
+        inputmode="decimal"
+        :value="pin.standby ?? ''"
+        placeholder="A"
+        @change="setValue('standby', $event)"
+      />
+      asleep</label
     >
   </div>
   <p v-if="wrong" class="bad" role="alert">{{ wrong }}</p>

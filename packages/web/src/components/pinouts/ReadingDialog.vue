@@ -205,6 +205,8 @@ li.at .mut {
 }
 .now {
   padding-top: 6px;
+  display: flex;
+  gap: 12px;
 }
 .like {
   display: flex;

@@ -15,7 +15,7 @@ import {
 const slots = defineModel<TaughtSlots>({ required: true });
 const props = defineProps<{ read: Meaning }>();
 
-const NOTHING = "";
+const NOTHING = "not said";
 const lines = computed(() =>
   (Object.keys(SLOT_WORDS) as readonly TaughtSlot[]).map((slot) => {
     const told = slots.value[slot];
@@ -24,7 +24,7 @@ const lines = computed(() =>
       value: (told === undefined ? slotOf(props.read, slot) : told) ?? NOTHING,
       isTaught: told !== undefined,
       options: [
-        { value: NOTHING, label: "not said" },
+        { value: NOTHING, label: NOTHING },
         ...TAUGHT_SLOTS[slot].map((value) => ({ value, label: slotValueWords(slot, value) })),
       ],
     };

@@ -52,6 +52,7 @@ const leftOut = computed(() => {
         <li>every part gets its voltage, and only when it should</li>
       </ul>
     </div>
+    <slot />
     <p v-if="leftOut" class="why">{{ leftOut }}</p>
     <p class="why">Measure all the same before the battery goes on.</p>
     <p v-for="(note, i) in proof.notes" :key="`n${i}`" class="bad">{{ circuitNoteWords(note) }}</p>

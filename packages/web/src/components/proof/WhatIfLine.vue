@@ -3,10 +3,13 @@
 import { computed, ref } from "vue";
 import {
   FAULT_WORDS,
+  canUnplug,
   FAULTS,
   whatIf,
+  whatIfUnplugged,
   whatIfWords,
   type FaultKind,
+  type Connector,
   type PinId,
   type Proof,
 } from "@trevin/core";
@@ -14,16 +17,18 @@ import {
 const props = defineProps<{
   proof: Proof;
   pin: PinId;
+  plug: Connector;
   title: string;
   nominal: number;
   name: (pin: PinId) => string;
 }>();
-const fault = ref<FaultKind | null>(null);
-const lines = computed(() =>
-  fault.value === null
-    ? []
-    : whatIfWords(whatIf(props.proof, props.nominal, props.pin, fault.value), props.name),
-);
+const fault = ref<FaultKind | "unplugged" | null>(null);
+const pullable = computed(() => canUnplug(props.proof.network, props.plug.id));
+const outcome = (kind: FaultKind | "unplugged") =>
+  kind === "unplugged"
+    ? whatIfUnplugged(props.proof, props.nominal, props.plug.id)
+    : whatIf(props.proof, props.nominal, props.pin, kind);
+const lines = computed(() => (fault.value === null ? [] : whatIfWords(outcome(fault.value), props.name)));
 </script>
 
 <template>
@@ -39,6 +44,15 @@ const lines = computed(() =>
         @click="fault = fault === one ? null : one"
       >
         {{ FAULT_WORDS[one] }}
+      </button>
+      <button
+        v-if="pullable"
+        type="button"
+        class="link lab"
+        :aria-pressed="fault === 'unplugged'"
+        @click="fault = fault === 'unplugged' ? null : 'unplugged'"
+      >
+        gone with the plug {{ plug.name }} pulled
       </button>
     </span>
     <ul v-if="lines.length" role="status">

@@ -1,10 +1,17 @@
 <script setup lang="ts">
 /** A terminal system of the shop: everything that its sheet says. */
-import { reactive, ref, watch } from "vue";
+import { ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
-import { locksOf, releaseOrder, RELEASES, type SecondaryLock, type TerminalSystem } from "@trevin/core";
+import { RELEASES, type TerminalSystem } from "@trevin/core";
+import {
+  BLANK_TERMINAL,
+  orderFromLocks,
+  readTerminal,
+  terminalDraft,
+  type TerminalDraft,
+} from "./terminalDraft.ts";
 import LockOrder from "./LockOrder.vue";
 import { LOCK_SIDE_WORDS, RELEASE_WORDS } from "./terminalWords.ts";
 
@@ -14,131 +21,17 @@ const props = defineProps<{
   refused: string;
   save: (system: TerminalSystem) => Promise<boolean>;
 }>();
-/** A form with nothing in it. */
-const BLANK = {
-  name: "",
-  gender: "female" as TerminalSystem["gender"],
-  width: "",
-  lockSide: "top" as TerminalSystem["lockSide"],
-  release: "lance-from-front" as TerminalSystem["release"],
-  locks: [] as readonly SecondaryLock[],
-  twoStop: false,
-  mat: false,
-  depth: "",
-  order: "",
-  tool: "",
-  strip: "",
-  conductor: "",
-  insulation: "",
-  seals: "",
-  bendBack: true,
-  tell: "",
-  goodCrimp: "",
-  cautions: "Wear eye protection: springs and picks fly.",
-  source: "",
-};
-const form = reactive({ ...BLANK });
+const form = ref<TerminalDraft>({ ...BLANK_TERMINAL });
 const problem = ref("");
-const pair = ([from, to]: readonly [number, number]): string => `${from} to ${to}`;
 watch(open, (now) => {
   if (!now) return;
-  const s = props.start;
   problem.value = "";
-  Object.assign(form, BLANK);
-  if (s === null) return;
-  const { secondary: _s, further: _f, ...shown } = s;
-  Object.assign(form, {
-    ...shown,
-    locks: locksOf(s),
-    twoStop: s.twoStop ?? false,
-    mat: s.mat ?? false,
-    depth: s.depth === undefined ? "" : String(s.depth),
-    width: s.width === null ? "" : String(s.width),
-    order: s.order.join("\n"),
-    strip: pair(s.strip),
-    conductor: pair(s.conductor),
-    insulation: pair(s.insulation),
-    seals: s.seals
-      .map(
-        (seal) =>
-          `${seal.from} to ${seal.to}${seal.ribs === "towards the terminal" ? ", ribs to the terminal" : ""}`,
-      )
-      .join("; "),
-    cautions: s.cautions.join("\n"),
-  });
+  form.value = { ...(props.start === null ? BLANK_TERMINAL : terminalDraft(props.start)) };
 });
-/** "4.5 to 5.2", "4,5-5,2" or one number; null when it is none. */
-function readRange(text: string): [number, number] | null {
-  const parts = [...text.replace(/,/g, ".").matchAll(/\d+(?:\.\d+)?/g)].map(([number]) => Number(number));
-  const [from, to = from] = parts;
-  return from === undefined || to === undefined || from > to || parts.length > 2 ? null : [from, to];
-}
 async function store(): Promise<void> {
-  const [strip, conductor, insulation] = [
-    readRange(form.strip),
-    readRange(form.conductor),
-    readRange(form.insulation),
-  ];
-  const seals = form.seals
-    .split(";")
-    .filter((part) => part.trim() !== "")
-    .map((part) => ({
-      range: readRange(part),
-      ribs: /terminal/i.test(part) ? ("towards the terminal" as const) : ("towards the wire" as const),
-    }));
-  const number = (text: string): number | null =>
-    text.trim() === "" ? null : Number(text.replace(",", "."));
-  const [width, depth] = [number(form.width), number(form.depth)];
-  const lines = (text: string): string[] =>
-    text
-      .split("\n")
-      .map((line) => line.trim())
-      .filter((line) => line !== "");
-  if (form.name.trim() === "") problem.value = "Enter a name.";
-  else if (strip === null || conductor === null || insulation === null)
-    problem.value = "Strip length, conductor and insulation are ranges, for example 4.5 to 5.2.";
-  else if (seals.some((seal) => seal.range === null))
-    problem.value =
-      "Seals are ranges of insulation, for example 1.4 to 1.8; 1.8 to 2.4, ribs to the terminal.";
-  else if (width !== null && !(width > 0 && width <= 30))
-    problem.value = "The width is a number in mm, or nothing.";
-  else if (depth !== null && !(depth >= 1 && depth <= 60))
-    problem.value = "The depth of the tool is 1 to 60 mm, or nothing.";
-  else if (lines(form.order).length === 0) problem.value = "Enter the release, one step per line.";
-  else {
-    problem.value = "";
-    const { order: _o, seals: _s, cautions: _c, locks, depth: _d, ...rest } = form;
-    const [secondary = "none", ...further] = locks;
-    const system: TerminalSystem = {
-      ...rest,
-      secondary,
-      further,
-      ...(depth === null ? {} : { depth }),
-      id: props.start?.id ?? crypto.randomUUID(),
-      name: form.name.trim(),
-      width,
-      strip,
-      conductor,
-      insulation,
-      order: lines(form.order),
-      cautions: lines(form.cautions),
-      seals: seals.flatMap(({ range, ribs }) =>
-        range === null ? [] : [{ from: range[0], to: range[1], ribs }],
-      ),
-      source: form.source.trim() || "custom",
-    };
-    if (await props.save(system)) open.value = false;
-  }
-}
-/** The release by its locks, as the families of the Shelf have it. */
-function writeOrder(): void {
-  const { lockSide, release, tool, mat, gender, locks, seals, depth } = form;
-  const [secondary = "none", ...further] = locks;
-  form.order = releaseOrder({
-    ...{ lockSide, release, tool, mat, gender, secondary, further },
-    seals: seals.trim() === "" ? [] : [{ from: 1, to: 2, ribs: "towards the wire" }],
-    ...(Number(depth) >= 1 ? { depth: Number(depth) } : {}),
-  }).join("\n");
+  const read = readTerminal(form.value, props.start?.id ?? crypto.randomUUID());
+  problem.value = read.ok ? "" : read.error;
+  if (read.ok && (await props.save(read.value))) open.value = false;
 }
 const option = (value: string, label: string) => ({ value, label });
 </script>
@@ -213,8 +106,11 @@ const option = (value: string, label: string) => ({ value, label });
         </div>
       </div>
       <div class="field">
-        <label for="t-order">Release, one step per line, in order</label
-        ><button type="button" class="link" @click="writeOrder">write it from the locks</button
+        <span class="over"
+          ><label for="t-order">Release, one step per line, in order</label
+          ><button type="button" class="link" @click="form = { ...form, order: orderFromLocks(form) }">
+            write it from the locks
+          </button></span
         ><textarea id="t-order" v-model="form.order" class="inp" rows="4" />
       </div>
       <div class="four">
@@ -278,6 +174,14 @@ const option = (value: string, label: string) => ({ value, label });
   display: flex;
   gap: 8px;
   align-items: center;
+}
+.two {
+  align-items: start;
+}
+.over {
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
 }
 .ticks {
   display: flex;

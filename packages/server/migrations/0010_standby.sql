@@ -1,0 +1,1 @@
+ALTER TABLE "pins" ADD COLUMN "standby_amps" double precision;
