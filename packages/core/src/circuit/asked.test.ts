@@ -13,7 +13,7 @@ describe("what was asked for", () => {
   };
   it("is answered line by line, with the key where it works, or why it does not", () => {
     expect(asked([...POWERED, join("V.4", "X.D")])).toEqual([
-      "works, key at off, accessory, run and crank",
+      "works, wherever the key is",
       "no pin does this",
       "not in the circuit: test it",
     ]);
@@ -42,9 +42,12 @@ describe("the voltage lost on the way", () => {
     const { network, loads } = heavy;
     const amps = Math.abs(solverOf(network)("off", "none").amps.get(loads[0]!.port.element) ?? 0);
     expect(amps).toBeLessThan(24);
-    expect(drop?.kind === "drop" ? drop.lost : 0).toBeCloseTo(network.battery - amps * (12 / 24), 6);
+    // What is lost inside the battery is not lost on the way.
+    const inside = amps * 0.01;
+    const lost = drop?.kind === "drop" ? drop.lost : 0;
+    expect(Math.abs(lost + inside - (network.battery - amps * (12 / 24)))).toBeLessThan(0.05);
     // The least is the copper: two wires of 1.5 m and 1 mm², two of 6 mm².
-    expect(drop?.kind === "drop" ? drop.lost : 0).toBeGreaterThan(amps * 0.0185 * 1.5 * (2 + 2 / 6));
+    expect(lost).toBeGreaterThan(amps * 0.0185 * 1.5 * (2 + 2 / 6));
   });
 });
 

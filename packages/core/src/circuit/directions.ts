@@ -29,6 +29,10 @@ function told({ read, ends, speaksOf, isOneOfSeveral }: Placing): Told | null {
   const [only] = ends;
   if (isOneOfSeveral && only !== undefined && ends.length === 1) return { gives: only, certain: 1 };
   if (read.direction === null && (isSupply(read.signal) || isGrounded(read.signal))) {
+    // What the loom of an incoming engine leads on to takes the supply that the vehicle gives.
+    const isLedOn = only === "beyond" && ends.length === 1 && speaksOf === "beyond";
+    if (read.placed.connector.side === "incoming" && isLedOn && isSupply(read.signal))
+      return { gives: "part", certain: 1 };
     // A supply or ground of the vehicle is in its loom; a part takes it.
     const gives = read.placed.connector.side === "vehicle" ? "beyond" : other("part");
     return { gives, certain: direction === "source" && certain >= CERTAIN ? 0.5 : 1 };

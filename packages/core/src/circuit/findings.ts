@@ -8,6 +8,7 @@ import {
   portsAt,
   type Solved,
 } from "./finding.ts";
+import { pathOf, type PathPart } from "./path.ts";
 import { shortsIn } from "./shorts.ts";
 import { GROUND, type Element } from "./network.ts";
 import { faresAt, KEYS, LIVE_IN, OVER, solverOf, type Key, type LoadRow, type Solver } from "./states.ts";
@@ -208,7 +209,10 @@ function causeFinder({ network, across, dossier }: Solved): (row: LoadRow) => Da
 
 /** Of the battery's voltage, so much may be lost on the way to a part that is not critical (ABYC E-11, from memory). */
 const MOST_LOST = 0.1;
-function dropsIn({ network, loads }: Solved, wires: readonly CircuitFinding[]): readonly CircuitFinding[] {
+function dropsIn(
+  { network, loads, states, across }: Solved,
+  wires: readonly CircuitFinding[],
+): readonly CircuitFinding[] {
   const { battery } = network;
   // A wire that is too thin for what flows is told as that.
   const told = new Set(wires.flatMap(({ pins }) => pins));
@@ -223,7 +227,9 @@ function dropsIn({ network, loads }: Solved, wires: readonly CircuitFinding[]): 
       return [];
     // While cranking the battery itself gives way.
     const most = Math.max(...KEYS.map((key) => Math.max(on[key], atRest[key])));
-    const lost = battery - most;
+    if (battery - most <= MOST_LOST * battery) return [];
+    const best = states.find(({ point }) => Math.abs(across(point, port)) >= most - 1e-9);
+    const lost = best === undefined ? 0 : lostInCopper(pathOf(network, best.point, row));
     if (lost <= MOST_LOST * battery) return [];
     const stated = "load" in port.kind && port.kind.load.kind !== "listens" && port.kind.load.stated;
     return [
@@ -238,6 +244,23 @@ function dropsIn({ network, loads }: Solved, wires: readonly CircuitFinding[]): 
     ];
   });
 }
+
+/** What stays in wires, fuses and contacts on the way; a diode, relay or output between is there on purpose. */
+const lostInCopper = (way: readonly PathPart[]): number =>
+  way.reduce(
+    (sum, { what, before, behind }) =>
+      COPPER.has(what) && before !== null && behind !== null ? sum + Math.abs(before - behind) : sum,
+    0,
+  );
+const COPPER: ReadonlySet<PathPart["what"]> = new Set([
+  "key",
+  "supply",
+  "ground",
+  "wire",
+  "supply-wire",
+  "ground-wire",
+  "chassis",
+]);
 
 function wiresIn({ network, states }: Solved): readonly CircuitFinding[] {
   return network.ports.flatMap((port): readonly CircuitFinding[] => {

@@ -123,9 +123,7 @@ export {
   type PlacedPin,
 } from "./job.ts";
 export {
-  PART_KINDS,
   TAUGHT_SLOTS,
-  WIRE_ROLES,
   type OwnWord,
   type PartKind,
   type TaughtSlot,

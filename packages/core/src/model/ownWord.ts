@@ -1,7 +1,7 @@
 import { DIRECTIONS, type SignalClass } from "./signal.ts";
 
 /** What hangs on a wire at its end: a relay, a switch, a lamp. */
-export const PART_KINDS = [
+const PART_KINDS = [
   "relay",
   "coil",
   "switch",
@@ -18,7 +18,7 @@ export const PART_KINDS = [
 export type PartKind = (typeof PART_KINDS)[number];
 
 /** What a wire does at its connector. */
-export const WIRE_ROLES = [
+const WIRE_ROLES = [
   "in",
   "out",
   "request",

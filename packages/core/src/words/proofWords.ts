@@ -1,14 +1,15 @@
-import type {
-  Asked,
-  CircuitFinding,
-  DarkBecause,
-  Fares,
-  FaultKind,
-  Key,
-  Proof,
-  Rail,
-  Standby,
-  WhatIf,
+import {
+  KEYS,
+  type Asked,
+  type CircuitFinding,
+  type DarkBecause,
+  type Fares,
+  type FaultKind,
+  type Key,
+  type Proof,
+  type Rail,
+  type Standby,
+  type WhatIf,
 } from "../circuit/index.ts";
 import type { InsertedDevice, PinId } from "../model/index.ts";
 import { list } from "../util/index.ts";
@@ -141,8 +142,9 @@ const DARK_CURES: Readonly<Record<DarkBecause, string>> = {
 export function askedWords({ result, keys, finding }: Asked, name: (pin: PinId) => string): string {
   switch (result) {
     case "works":
-      return keys.length === 0
-        ? "works"
+      if (keys.length === 0) return "works";
+      return keys.length === KEYS.length
+        ? "works, wherever the key is"
         : `works, key at ${list(keys.map((key) => KEY_WORDS[key].toLowerCase()))}`;
     case "fails":
       return finding === null ? "does not work" : circuitFindingWords(finding, name).title.toLowerCase();

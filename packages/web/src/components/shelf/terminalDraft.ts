@@ -140,7 +140,7 @@ export function orderFromLocks(draft: TerminalDraft): string {
   const [secondary = "none", ...further] = draft.locks;
   const depth = readNumber(draft.depth);
   return releaseOrder({
-    ...{ lockSide, release, tool, mat, gender, secondary, further },
+    ...{ lockSide, release, tool: tool.trim() || "release tool", mat, gender, secondary, further },
     seals: seals.trim() === "" ? [] : [{ from: 1, to: 2, ribs: "towards the wire" }],
     ...(depth !== null && depth >= 1 ? { depth } : {}),
   }).join("\n");
