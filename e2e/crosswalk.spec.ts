@@ -22,6 +22,12 @@ test("decisions are made, changed and taken back by mouse, and undone", async ({
   await expect(row(/Park brake switch/)).toContainText("check");
   await detail.getByRole("button", { name: /Clear decision/ }).click();
   await expect(row(/Park brake switch/)).toContainText("undecided");
+  await row(/^Accessory/).first().click();
+  await detail.getByRole("button", { name: /New terminal/ }).click();
+  await page.getByRole("radio", { name: "Ring for an M6 stud" }).check();
+  await page.getByRole("button", { name: /Fit it/ }).click();
+  await expect(row(/^Accessory/).first()).toContainText("new ring, M6");
+  await page.getByRole("button", { name: "Undo" }).click();
   for (let i = 0; i < 4; i++) await page.getByRole("button", { name: "Undo" }).click();
   await expect(row(/Park brake switch/)).toContainText("suggested");
   await expect(page.getByRole("button", { name: "Undo" })).toBeDisabled();

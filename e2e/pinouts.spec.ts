@@ -151,7 +151,10 @@ test("a misread label is taught with its like ones, for every job of the shop, a
   await page.keyboard.press("Alt+M");
   const dialog = page.getByRole("dialog", { name: /What does “Frobnitz LH 2” mean/ });
   await expect(dialog.getByText("Also with another side, end or number: Frobnitz RH 1")).toBeVisible();
-  await page.keyboard.type("radiator f");
+  await dialog.getByText("What else it says").click();
+  await dialog.getByRole("combobox", { name: "Part at its end" }).click();
+  await page.getByRole("option", { name: "relay", exact: true }).click();
+  await dialog.getByRole("combobox", { name: "It serves" }).fill("radiator f");
   await page.keyboard.press("Enter");
   await page.keyboard.press("Enter");
   await expect(dialog).toBeHidden();
@@ -160,7 +163,7 @@ test("a misread label is taught with its like ones, for every job of the shop, a
     await expect(cell(page, "Signal class", cavity)).toHaveText("switched-ground");
   await expect(page.getByText(/^saved/)).toBeVisible();
   await page.goto("/shelf/words");
-  await expect(page.getByRole("row", { name: /Frobnitz LH 2 radiator fan/ })).toBeVisible();
+  await expect(page.getByRole("row", { name: /Frobnitz LH 2 radiator fan.* relay yes/ })).toBeVisible();
   await page.getByRole("button", { name: "remove Frobnitz LH 2" }).click();
   await expect(page.getByText("Frobnitz LH 2 was removed from the Shelf.")).toBeVisible();
   await page.getByRole("button", { name: "Restore" }).click();

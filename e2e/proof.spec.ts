@@ -44,6 +44,8 @@ test("a new user finds out why a lamp stays dark: the diode is turned", async ({
     page.getByText("the diode in front of it blocks; turned round, it would work").first(),
   ).toBeVisible();
   await expect(page.getByText("blocks", { exact: true })).toBeVisible();
-  await page.goto(`${await jobOf(page, { ...scene, decisions: [merge("incoming")] })}/proof`);
+  const brief = [{ kind: "function", text: "Left turn lamp" }];
+  await page.goto(`${await jobOf(page, { ...scene, brief, decisions: [merge("incoming")] })}/proof`);
   await expect(page.getByRole("row", { name: /Left turn lamp/ })).toContainText("works");
+  await expect(page.getByRole("heading", { name: "Asked for: 1 of 1 work" })).toBeVisible();
 });

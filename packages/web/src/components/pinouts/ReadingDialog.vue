@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A label that was misread, or not read: what it means, for this shop from now on. */
-import { computed, ref, watch } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
 import Dialog from "primevue/dialog";
 import Select from "primevue/select";
 import ReadingSlots from "./ReadingSlots.vue";
@@ -34,7 +34,7 @@ const text = computed(() => props.pin.function);
 const typed = ref("");
 const term = ref<string | null>(null);
 const signal = ref<SignalClass>("unknown");
-const slots = ref<TaughtSlots>({});
+const slots = shallowRef<TaughtSlots>({});
 const like = ref(true);
 const at = ref(0);
 
