@@ -69,7 +69,7 @@ export function matchReport({ dossier }: JobDocument): unknown {
       strength: jumper.strength,
     })),
     alone: walk.alone
-      .map((alone) => ({ alone, decision: decisionFromAlone(alone) }))
+      .map((alone) => ({ alone, decision: decisionFromAlone(alone, dossier) }))
       .map(({ alone, decision }) => ({
         pin: name(alone.pin),
         proposal: alone.proposal,

@@ -21,7 +21,7 @@ describe("what was asked for", () => {
     // Its return goes with the module's ground wire.
     expect(
       asked([join("V.1", "X.A"), join("V.2", "X.B"), join("V.4", "X.D"), { kind: "cap", pin: "X.C" }])[0],
-    ).toBe("it never works");
+    ).toBe("It never works");
   });
 });
 

@@ -188,6 +188,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     pin: pinIdSchema,
     feed: z.enum(FEED_CLASSES),
     supply: supplyField,
+    ...theirHalfField,
     ...commonDecision,
   }),
 ]) satisfies z.ZodType<Decision>;

@@ -122,6 +122,7 @@ const fileDecisionSchema = z.discriminatedUnion("kind", [
     pin: pinRefSchema,
     feed: z.enum(FEED_CLASSES),
     supply: supplyField,
+    ...theirHalfField,
     ...loose,
   }),
 ]);

@@ -48,7 +48,10 @@ export function tappedInstead(decision: Decision): Extract<Decision, { kind: "ta
  */
 export function halfOfTheirs(dossier: Dossier, pins: readonly PinId[]): { readonly theirHalf?: "loom" } {
   const speakOfLoom = dossier.connectors.some(
-    (connector) => connector.pins.some(({ id }) => pins.includes(id)) && !isAtItsPart(connector),
+    (connector) =>
+      connector.side === "incoming" &&
+      connector.pins.some(({ id }) => pins.includes(id)) &&
+      !isAtItsPart(connector),
   );
   return speakOfLoom ? { theirHalf: "loom" } : {};
 }
@@ -157,7 +160,10 @@ export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision =>
  * Cap, leave or feed as proposed; null for a wire that has to be identified first. A feed without a place to take it from still
  * blocks the work and asks for one.
  */
-export function decisionFromAlone({ pin, proposal, feed, from, open, why }: SuggestedAlone): Decision | null {
+export function decisionFromAlone(
+  { pin, proposal, feed, from, open, why }: SuggestedAlone,
+  dossier: Dossier,
+): Decision | null {
   if (proposal === "identify") return null;
   const place = from.find(({ at }) => at.kind === "point");
   if (proposal === "feed" && feed !== null)
@@ -166,6 +172,7 @@ export function decisionFromAlone({ pin, proposal, feed, from, open, why }: Sugg
       pin,
       feed,
       supply: place?.at.kind === "point" ? place.at.point : null,
+      ...halfOfTheirs(dossier, [pin]),
       // A feed may come from several places; where the job has one only, there is nothing to look up.
       sure: from.length > 1 ? "check" : "sure",
       ...common,

@@ -210,7 +210,9 @@ describe("suggest", () => {
         const put = [
           ...walk.pairs.map((pair) => decisionFromPair(pair, dossier)),
           ...walk.groups.map((group) => decisionFromGroup(group, dossier)),
-          ...walk.alone.flatMap((alone) => decisionFromAlone(alone) ?? leftOpen("leave", alone.pin, null)),
+          ...walk.alone.flatMap(
+            (alone) => decisionFromAlone(alone, dossier) ?? leftOpen("leave", alone.pin, null),
+          ),
         ];
         const decided = applyCommand(dossier, { kind: "decide", put, remove: [] });
         if (!decided.ok) throw new Error(JSON.stringify(decided.error));
@@ -327,7 +329,7 @@ describe("weigh", () => {
     expect(proposals(sides)).toEqual(["V.2 leave no-partner", "V.3 identify nothing-known"]);
     const adapter = { ...sides, head: { ...sides.head, method: "adapter" as const } };
     expect(proposals(adapter)).toEqual(["V.2 leave ends-at-adapter", "V.3 identify nothing-known"]);
-    const put = suggest(adapter).alone.flatMap((alone) => decisionFromAlone(alone) ?? []);
+    const put = suggest(adapter).alone.flatMap((alone) => decisionFromAlone(alone, adapter) ?? []);
     const decided = applyCommand(adapter, {
       kind: "decide",
       put: [...suggest(adapter).pairs.map((pair) => decisionFromPair(pair, adapter)), ...put],

@@ -132,14 +132,15 @@ export type Decision =
   | (LeftOpen & { readonly kind: "cap" })
   | (LeftOpen & { readonly kind: "remove" })
   | (LeftOpen & { readonly kind: "leave" })
-  | (Common & {
-      readonly kind: "feed";
-      readonly pin: PinId;
-      /** What the pin needs. */
-      readonly feed: FeedClass;
-      /** What it hangs on; null while nobody has said. */
-      readonly supply: JoinPointId | null;
-    })
+  | (Common &
+      Meeting & {
+        readonly kind: "feed";
+        readonly pin: PinId;
+        /** What the pin needs. */
+        readonly feed: FeedClass;
+        /** What it hangs on; null while nobody has said. */
+        readonly supply: JoinPointId | null;
+      })
   | (Common & { readonly kind: "forbid"; readonly vehicle: PinId; readonly incoming: PinId });
 export type DecisionKind = Decision["kind"];
 

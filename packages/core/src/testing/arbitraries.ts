@@ -286,6 +286,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                 kind: "feed",
                 pin: pin.id,
                 feed: i % 2 === 0 ? "battery" : "ignition",
+                ...(i % 3 === 0 ? { theirHalf: "loom" as const } : {}),
                 supply: joinPointId(["bus", "F6", "F5", "F6"][i % 4] ?? "F5"),
                 sure,
                 ...common,

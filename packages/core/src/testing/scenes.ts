@@ -38,7 +38,7 @@ function withProposals(dossier: Dossier): Dossier {
     ...pairs.map((pair) => decisionFromPair(pair, dossier)),
     ...groups.map((group) => decisionFromGroup(group, dossier)),
     ...jumpers.map(decisionFromJumper),
-    ...alone.map(decisionFromAlone),
+    ...alone.map((one) => decisionFromAlone(one, dossier)),
   ];
   const done = applyCommand(dossier, { kind: "decide", put: put.flatMap((one) => one ?? []), remove: [] });
   if (!done.ok) throw new Error(JSON.stringify(done.error));

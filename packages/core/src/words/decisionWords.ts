@@ -49,7 +49,7 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
     case "leave":
       return `stays as it is${because(decision)}`;
     case "feed":
-      return `fed from ${decision.supply === null ? "a place not yet chosen" : name(decision.supply)}`;
+      return `fed from ${decision.supply === null ? "a place not yet chosen" : name(decision.supply)}${decision.theirHalf === "loom" ? ", loom half" : ""}`;
     case "forbid":
       return "never joined";
     default:

@@ -147,7 +147,7 @@ export function askedWords({ result, keys, finding }: Asked, name: (pin: PinId) 
         ? "works, wherever the key is"
         : `works, key at ${list(keys.map((key) => KEY_WORDS[key].toLowerCase()))}`;
     case "fails":
-      return finding === null ? "does not work" : circuitFindingWords(finding, name).title.toLowerCase();
+      return finding === null ? "does not work" : circuitFindingWords(finding, name).title;
     case "outside":
       return "not in the circuit: test it";
     case "open":

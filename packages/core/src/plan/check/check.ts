@@ -337,10 +337,11 @@ function isInPlace(decision: Decision, { start, end, before, after, settled, cri
         [plugEnd(decision.pin), farEnd(decision.pin)].filter(isCovered).length === 1
       );
     case "feed": {
-      const rest = placed(cutFarEnd(decision.pin));
+      const stub = (decision.theirHalf === "loom" ? cutPlugEnd : cutFarEnd)(decision.pin);
+      const rest = placed(stub);
       if (start.cavities[decision.pin]?.state !== "unknown" && !wasThere(decision.pin))
         return decision.supply === null || sits(decision.pin, decision.pin);
-      return !wasThere(decision.pin) || rest === undefined || isCovered(cutFarEnd(decision.pin));
+      return !wasThere(decision.pin) || rest === undefined || isCovered(stub);
     }
     case "leave": {
       const [was, now] = [start.ends[farEnd(decision.pin)], placed(farEnd(decision.pin))];

@@ -264,7 +264,9 @@ function edit(
       if (decision.supply !== null && (expected.isHeld(decision.pin) || isEmpty(dossier, decision.pin)))
         expected.join(
           decision,
-          expected.isHeld(decision.pin) ? expected.half(decision.pin, "plug") : seat(decision.pin),
+          expected.isHeld(decision.pin)
+            ? expected.half(decision.pin, decision.theirHalf ?? "plug")
+            : seat(decision.pin),
           {
             at: "point",
             point: decision.supply,

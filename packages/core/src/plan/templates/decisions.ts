@@ -10,7 +10,7 @@ import {
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { feedFrom, populated, reEnded } from "./fills.ts";
-import { deadEndOf, interrupted, joinTogether, tapped, type Phases } from "./joints.ts";
+import { deadEndOf, interrupted, joinTogether, tapped, theirHalfOf, type Phases } from "./joints.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
 
@@ -36,7 +36,7 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
     case "remove":
       return work(deadEndOf(decision, pin(decision.pin)));
     case "feed":
-      return work(feedFrom(pin(decision.pin), decision.feed, decision.supply));
+      return work(feedFrom(pin(decision.pin), decision.feed, decision.supply, theirHalfOf(decision)));
     case "populate":
       return work(populated(pin(decision.lead), pin(decision.cavity)));
     case "re-end":

@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { applyOperation, initialState } from "../../harness/index.ts";
+import { applyOperation, initialState, netOf } from "../../harness/index.ts";
+import { joinPointId, pinId } from "../../model/index.ts";
 import { asBuilt } from "../../ledger/index.ts";
 import { job, pin, V, X, type Pin } from "../../testing/twoPlugs.ts";
 import { decisionWords, pinNamer, stepLine, stepWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";
 import { kitOf } from "../kit.ts";
-import { planWork } from "../plan.ts";
+import { planWork, stateAfter } from "../plan.ts";
 
 /** A sealed plug with an empty cavity, whose part leaves; a pigtail of two leads; a fuse and a ground point. */
 const made = (decisions: readonly Pin[], flying = true) =>
@@ -159,6 +160,40 @@ describe("an empty cavity is opened as it is closed", () => {
     for (const blank of ["plug", null])
       expect(moved(blank, true)).toEqual(["Plug the open cavity, of X, cavity B"]);
     expect(moved("membrane", true)).toEqual(["Pierce the membrane, of X, cavity A"]);
+  });
+});
+
+describe("a feed goes to the half that takes it", () => {
+  const fed = (theirHalf?: string) => {
+    const dossier = made(
+      [
+        {
+          kind: "feed",
+          pin: X("A"),
+          feed: "battery",
+          supply: "F6",
+          ...(theirHalf === undefined ? {} : { theirHalf }),
+        },
+        ...rest(X("B"), V("1"), V("3")),
+      ],
+      false,
+    );
+    const plan = planWork(dossier);
+    expect(checkPlan(dossier, plan)).toBeNull();
+    const nets = netOf(stateAfter(initialState(dossier), plan.steps));
+    const supply = nets.ofAnchor({ at: "point", point: joinPointId("F6") });
+    return {
+      loom: supply === nets.ofAnchor({ at: "beyond", pin: pinId("X.A") }),
+      plug: supply?.cavities.has(pinId("X.A")) === true,
+      plan,
+      dossier,
+    };
+  };
+  it("the plug's for a part at its plug, the loom's for an engine that comes with its loom", () => {
+    expect(fed()).toMatchObject({ loom: false, plug: true });
+    expect(fed("loom")).toMatchObject({ loom: true, plug: false });
+    // A plan for one half is no plan for the other.
+    expect(checkPlan(fed("loom").dossier, fed().plan)?.code).toBeDefined();
   });
 });
 

@@ -38,10 +38,15 @@ export const trunkLaid = ({ id, place }: JoinPoint): Draft => ({
 });
 
 /** Routed before it is cut to length; the fuse goes in last of all. */
-export function feedFrom(placed: PlacedPin, feed: FeedClass, supply: JoinPointId | null): readonly Draft[] {
+export function feedFrom(
+  placed: PlacedPin,
+  feed: FeedClass,
+  supply: JoinPointId | null,
+  half: "plug" | "far",
+): readonly Draft[] {
   if (placed.pin.content === "unknown" || supply === null) return [];
   if (placed.pin.content === "empty") return newWireFrom(placed, feed, supply);
-  const bared = baredEnd(placed, "fed", "plug");
+  const bared = baredEnd(placed, "fed", half);
   return [
     { kind: "route", role: "route", op: null, ...inHand(placed), supply },
     ...bared.drafts,

@@ -82,7 +82,7 @@ export function joinTogether(
   };
 }
 
-const theirHalfOf = (decision: Decision): "plug" | "far" =>
+export const theirHalfOf = (decision: Decision): "plug" | "far" =>
   "theirHalf" in decision && decision.theirHalf === "loom" ? "far" : "plug";
 
 /** The wires that meet, in the words of a step: the first of the vehicle's, the last partner, and all between. */

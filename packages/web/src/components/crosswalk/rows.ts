@@ -194,7 +194,7 @@ export function circuitRows(
     ),
     ...crosswalk.jumpers.map((jumper) => offered(decisionFromJumper(jumper), jumper.sure, {})),
     ...crosswalk.alone.map((alone): CircuitRow => {
-      const offer = decisionFromAlone(alone);
+      const offer = decisionFromAlone(alone, dossier);
       const open = { alone, act: "undecided" } as const;
       return offer === null
         ? { ...base, ...sides([alone.pin]), ...open, key: `identify ${alone.pin}`, sure: "guess" }

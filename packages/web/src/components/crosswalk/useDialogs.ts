@@ -1,4 +1,5 @@
 import { computed, ref, shallowRef, watch } from "vue";
+import { halfOfTheirs } from "@trevin/core";
 import type {
   Connector,
   ConnectorId,
@@ -145,7 +146,18 @@ export function useDialogs(
     const replaced = filling.value === undefined ? (selected.value?.id ?? null) : null;
     if (
       await decide({
-        put: [{ kind: "feed", pin, feed: kind, supply, sure: "sure", reason: "", answers: [] }],
+        put: [
+          {
+            kind: "feed",
+            pin,
+            feed: kind,
+            supply,
+            ...halfOfTheirs(dossier(), [pin]),
+            sure: "sure",
+            reason: "",
+            answers: [],
+          },
+        ],
         remove: replaced === null ? [] : [replaced],
         ...(made === null ? {} : { points: [made] }),
       })

@@ -25,7 +25,7 @@ const works = computed(() => asked.value.filter(({ result }) => result === "work
       <li
         v-for="one in asked"
         :key="one.line.item.text"
-        :class="{ bad: isBad(one), ok: one.result === 'works' }"
+        :class="{ fails: isBad(one), ok: one.result === 'works' }"
       >
         <b>{{ one.line.item.text }}</b>
         <button v-if="one.finding" type="button" class="link" @click="emit('show', one.finding)">
@@ -69,10 +69,7 @@ li.ok::before {
   border-width: 0 0 2px 2px;
   transform: rotate(-45deg);
 }
-li.bad {
-  color: inherit;
-}
-li.bad::before {
+li.fails::before {
   content: "×";
 }
 </style>
