@@ -3,6 +3,7 @@ import {
   initialState,
   owned,
   settled,
+  type CavityState,
   type HarnessState,
   type OperationProblem,
 } from "../harness/index.ts";
@@ -61,7 +62,7 @@ export function foldLedger(
     ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : [])),
   ]);
   const plugged = initialState({ ...emptyDossier(head), ...loom, connectors: baseline });
-  const start = begins === "plugged" ? plugged : unplugged(plugged);
+  const start = begins === "plugged" ? withPierced(plugged, entries) : unplugged(plugged);
   let state = owned(start);
   const facts = new Map<PinId, PinFacts>();
   const done = new Map<StepId, number>();
@@ -122,10 +123,28 @@ function unplugged(state: HarnessState): HarnessState {
     cavities: Object.fromEntries(
       Object.entries(state.cavities).map(([id, hole]) => [
         id,
-        hole.state === "blank" ? { ...hole, state: "empty" } : hole,
+        OPENED_LATER.has(hole.state) ? { ...hole, state: "empty" } : hole,
       ]),
     ),
   };
+}
+/** What a cavity is at the beginning that no wire was in. */
+const OPENED_LATER: ReadonlySet<CavityState> = new Set(["blank", "plugged", "vacated"]);
+
+/** A cavity that was pierced had a membrane, whatever is taken for its shell today. */
+function withPierced(state: HarnessState, entries: readonly Entry[]): HarnessState {
+  const pierced = entries.flatMap(({ what }) =>
+    what.kind === "done" && what.op?.kind === "pierce" ? [what.op.cavity] : [],
+  );
+  const wrong = pierced.flatMap((cavity) => {
+    const hole = state.cavities[cavity];
+    return hole !== undefined && OPENED_LATER.has(hole.state)
+      ? [[cavity, { ...hole, state: "blank" }] as const]
+      : [];
+  });
+  return wrong.length === 0
+    ? state
+    : { ...state, cavities: { ...state.cavities, ...Object.fromEntries(wrong) } };
 }
 
 /**

@@ -3,9 +3,19 @@ import { createHash } from "node:crypto";
 import { describe, expect, it } from "vitest";
 import { readEntry } from "../contract/index.ts";
 import { applyOperation, initialState } from "../harness/index.ts";
-import { indexPins, linkedPairs, methodOf, pinName, type Dossier, type PinId } from "../model/index.ts";
+import {
+  indexPins,
+  linkedPairs,
+  methodOf,
+  pinId,
+  pinName,
+  stepId,
+  type Dossier,
+  type PinId,
+} from "../model/index.ts";
 import { planWork } from "../plan/index.ts";
 import { byName, decidedDossier, demoDossier } from "../testing/index.ts";
+import { job, pin } from "../testing/twoPlugs.ts";
 import { asBuilt, pluggedNow } from "./asBuilt.ts";
 import { bench } from "./bench.ts";
 import { canonicalJson, hashText } from "./canonical.ts";
@@ -52,6 +62,32 @@ function worked(dossier: Dossier, count: number): readonly What[] {
       .map((step): What => ({ kind: "done", step: step.id, decision: step.decision, op: step.op, note: "" })),
   ];
 }
+
+describe("a record of before new shells came open", () => {
+  it("still folds: what was pierced had a membrane", () => {
+    const dossier = job({
+      v: [pin("1", "Horn")],
+      x: [pin("A", "", { content: "empty" }), pin("B", "", { content: "empty" })],
+      onX: { sealed: true, leads: "flying" },
+    });
+    const cavity = pinId("X.A");
+    expect(initialState(dossier).cavities[cavity]?.state).toBe("vacated");
+    const pierced: What = {
+      kind: "done",
+      step: stepId("s"),
+      decision: null,
+      op: { kind: "pierce", cavity },
+      note: "",
+    };
+    const { fold, misfits } = foldLedger(written([baseline(dossier), pierced]).entries);
+    expect(misfits).toEqual([]);
+    expect(["A", "B"].map((one) => fold.start.cavities[pinId(`X.${one}`)]?.state)).toEqual([
+      "blank",
+      "vacated",
+    ]);
+    expect(fold.state.cavities[cavity]?.state).toBe("vacated");
+  });
+});
 
 describe("factsBetween", () => {
   it("turns what was believed into what was found, but for place and content, and says nothing where nothing differs", () => {
