@@ -97,7 +97,9 @@ async function serverSide(): Promise<void> {
     const put = [
       ...open.pairs.map((pair) => decisionFromPair(pair, view.dossier)),
       ...open.groups.map((group) => decisionFromGroup(group, view.dossier)),
-      ...open.alone.flatMap((alone) => decisionFromAlone(alone) ?? leftOpen("leave", alone.pin, null)),
+      ...open.alone.flatMap(
+        (alone) => decisionFromAlone(alone, view.dossier) ?? leftOpen("leave", alone.pin, null),
+      ),
     ].map((decision): Decision =>
       decision.kind === "feed" ? { ...decision, supply: joinPointId("F22") } : decision,
     );

@@ -264,7 +264,12 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
     : "";
   const { decision, device } = row;
   const only = (above: string) => ({ above, below: "" });
-  if (decision?.kind === "feed") return only(row.seat === "" ? "from where?" : `from ${row.seat}`);
+  if (decision?.kind === "feed")
+    return only(
+      row.seat === ""
+        ? "from where?"
+        : `from ${row.seat}${decision.theirHalf === "loom" ? ", loom half" : ""}`,
+    );
   if (decision?.kind === "move") return only(`to ${row.seat}`);
   if (decision?.kind === "populate") return only(`into ${row.seat}`);
   if (decision?.kind === "re-end")

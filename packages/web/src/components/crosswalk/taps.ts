@@ -44,6 +44,7 @@ export function otherHalf(
   dossier: Dossier,
   side: Side,
 ): { readonly half: Part; readonly edit: Edit } | null {
+  if (decision.kind === "feed") return side === "incoming" ? otherHalfFed(decision, dossier) : null;
   if (methodOf(decision) !== "splice" || (side === "vehicle" && decision.kind === "tap")) return null;
   const wires =
     decision.kind === "jumper"
@@ -58,6 +59,21 @@ export function otherHalf(
   const turned = isJoining(decision) && side === "vehicle" ? NEXT[now] : both;
   const put = (turned === usual ? whole : { ...whole, [field]: turned }) as Decision;
   return { half: turned, edit: { put: [put], remove: [] } };
+}
+
+/** The other half of an incoming loom's wire that is fed. */
+function otherHalfFed(
+  decision: Extract<Decision, { kind: "feed" }>,
+  dossier: Dossier,
+): ReturnType<typeof otherHalf> {
+  const { theirHalf = "plug", ...rest } = decision;
+  const isTheirs = dossier.connectors.some(
+    ({ side, pins }) => side === "incoming" && pins.some(({ id }) => id === decision.pin),
+  );
+  if (!isTheirs || !isOfLoom(dossier, [decision.pin]) || !hasWire(dossier, decision.pin)) return null;
+  return theirHalf === "loom"
+    ? { half: "plug", edit: { put: [rest], remove: [] } }
+    : { half: "loom", edit: { put: [{ ...rest, theirHalf: "loom" }], remove: [] } };
 }
 
 /** Wires hung on a loom's wire that keeps what is decided of it. Null where there is no such wire, or they have a decision of their own. */
