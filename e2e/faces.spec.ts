@@ -141,6 +141,7 @@ test("a shell is made row by row with its face beside, kept on the Shelf, taken 
     page.getByText("7 cavities, lettered row by row from the left, top row first, without B, C"),
   ).toBeVisible();
   await page.getByRole("button", { name: "Save to the Shelf" }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
   await expect(page.getByRole("heading", { name: "Van door, 3 over 4" })).toBeVisible();
   await expect(page.getByRole("button", { name: /^Cavity H:/ })).toBeVisible();
   await page.getByRole("button", { name: "Remove" }).click();
