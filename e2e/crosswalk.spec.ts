@@ -22,7 +22,9 @@ test("decisions are made, changed and taken back by mouse, and undone", async ({
   await expect(row(/Park brake switch/)).toContainText("check");
   await detail.getByRole("button", { name: /Clear decision/ }).click();
   await expect(row(/Park brake switch/)).toContainText("undecided");
-  await row(/^Accessory/).first().click();
+  await row(/^Accessory/)
+    .first()
+    .click();
   await detail.getByRole("button", { name: /New terminal/ }).click();
   await page.getByRole("radio", { name: "Ring for an M6 stud" }).check();
   await page.getByRole("button", { name: /Fit it/ }).click();
