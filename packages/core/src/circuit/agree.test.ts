@@ -1,21 +1,11 @@
-import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readJobFile } from "../contract/index.ts";
 import { initialState } from "../harness/index.ts";
-import type { Dossier } from "../model/index.ts";
 import { checkPlan, planWork, stateAfter } from "../plan/index.ts";
+import { demoOf, ended } from "../testing/circuitJobs.ts";
 import { decidedDossier } from "../testing/index.ts";
-import { proofOf, type Proof } from "./index.ts";
-
-function gearbox(): Dossier {
-  const path = new URL("../../../server/demo/gearbox.trevin.json", import.meta.url);
-  const read = readJobFile(readFileSync(path, "utf8"));
-  if (!read.ok) throw new Error(JSON.stringify(read.error));
-  return read.value.dossier;
-}
-const ended = (dossier: Dossier): Proof =>
-  proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+import { proofOf } from "./index.ts";
 
 describe("the checker's copper and the solved circuit", () => {
   it("agree on what is short: no supply that ends on a ground is called safe to power", () => {
@@ -77,7 +67,7 @@ describe("what stands in the circuit", () => {
     }
   });
   it("what a wire is for goes with it to another cavity", () => {
-    const { loads, findings } = ended(gearbox());
+    const { loads, findings } = ended(demoOf("gearbox"));
     expect(findings).toEqual([]);
     expect(loads.map(({ pin }) => pin)).toContain("GB.3");
   });

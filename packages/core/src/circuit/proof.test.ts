@@ -1,10 +1,9 @@
-import { readFileSync, readdirSync } from "node:fs";
+import { readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { readJobFile } from "../contract/index.ts";
-import { pinName, type Dossier } from "../model/index.ts";
+import { pinName } from "../model/index.ts";
 import { decidedDossier } from "../testing/index.ts";
-import { CAR, ended, join, MODULE, pin, POWERED, proofOfJob } from "../testing/circuitJobs.ts";
+import { CAR, demoOf, ended, join, MODULE, pin, POWERED, proofOfJob } from "../testing/circuitJobs.ts";
 import { sceneOf } from "../testing/scenes.ts";
 import {
   pathOf,
@@ -16,12 +15,6 @@ import {
   type Proof,
 } from "./index.ts";
 
-function demoOf(name: string): Dossier {
-  const path = new URL(`../../../server/demo/${name}.trevin.json`, import.meta.url);
-  const read = readJobFile(readFileSync(path, "utf8"));
-  if (!read.ok) throw new Error(JSON.stringify(read.error));
-  return read.value.dossier;
-}
 const kinds = ({ findings }: Proof): readonly CircuitFinding["kind"][] => findings.map(({ kind }) => kind);
 describe("a job's circuit", () => {
   it("works where it is wired as it should be", () => {

@@ -26,11 +26,7 @@ function faulty(network: JobNetwork, pin: PinId, fault: FaultKind): readonly Ele
   const wires = new Set(ports.map(({ wire }) => wire));
   const nodes = [...new Set(ports.map(({ net }) => net))];
   if (fault === "open" || fault === "poor")
-    return network.elements.map((element) =>
-      wires.has(element.name) && element.kind === "resistor"
-        ? { ...element, ohms: fault === "open" ? Infinity : element.ohms + CORRODED }
-        : element,
-    );
+    return rewired(network, wires, (ohms) => (fault === "open" ? Infinity : ohms + CORRODED));
   const onto = fault === "ground" ? GROUND : (network.railNode.get("battery") ?? GROUND);
   return [
     ...network.elements,
@@ -43,6 +39,16 @@ function faulty(network: JobNetwork, pin: PinId, fault: FaultKind): readonly Ele
     })),
   ];
 }
+
+/** The elements with other resistances in some wires. */
+const rewired = (
+  { elements }: JobNetwork,
+  wires: ReadonlySet<string>,
+  to: (ohms: number) => number,
+): readonly Element[] =>
+  elements.map((element) =>
+    wires.has(element.name) && element.kind === "resistor" ? { ...element, ohms: to(element.ohms) } : element,
+  );
 
 /** Whether a plug goes into a part of the circuit, so that pulling it parts something. */
 export const canUnplug = (network: JobNetwork, connector: ConnectorId): boolean =>
@@ -78,13 +84,11 @@ export const whatIf = (proof: Solved, nominal: number, pin: PinId, fault: FaultK
 
 /** What differs with a plug pulled off its part: what it fed, and what lost its ground with it. */
 export function whatIfUnplugged(proof: Solved, nominal: number, connector: ConnectorId): WhatIf {
-  const contacts = contactsOf(proof.network, connector);
+  const { network } = proof;
   return differing(
     proof,
     nominal,
-    proof.network.elements.map((element) =>
-      contacts.has(element.name) && element.kind === "resistor" ? { ...element, ohms: Infinity } : element,
-    ),
+    rewired(network, contactsOf(network, connector), () => Infinity),
   );
 }
 

@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { proofOf, type Proof } from "../circuit/index.ts";
 import { readJobFile } from "../contract/index.ts";
 import { initialState } from "../harness/index.ts";
@@ -33,6 +34,13 @@ export function jobOf(
       ...more,
     }),
   );
+  if (!read.ok) throw new Error(JSON.stringify(read.error));
+  return read.value.dossier;
+}
+/** A demo job by its name. */
+export function demoOf(name: string): Dossier {
+  const path = new URL(`../../../server/demo/${name}.trevin.json`, import.meta.url);
+  const read = readJobFile(readFileSync(path, "utf8"));
   if (!read.ok) throw new Error(JSON.stringify(read.error));
   return read.value.dossier;
 }
