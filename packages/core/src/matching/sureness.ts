@@ -27,7 +27,9 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   const both = [left, right];
   if (both.some(({ reading }) => reading.fuzzy || reading.vague || reading.understood < UNDERSTOOD))
     return false;
-  if (areNumberedApart(left, right) || isShownBy(left, right) || isShownBy(right, left)) return false;
+  if (areNumberedApart(left, right)) return false;
+  if (isShownBy(left, right) || isShownBy(right, left)) return false;
+  if (isWorkedBy(left, right) || isWorkedBy(right, left)) return false;
   if (both.some(({ classes, signal }) => (classes.get(signal) ?? 0) < CLASS_CERTAIN)) return false;
   if (left.reading.said !== "" && left.reading.said === right.reading.said) return true;
   // "Horn" and "horn ground": the wire that is worked, or the one that leads back.
@@ -65,6 +67,13 @@ const isShownBy = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
   (b.kinds.has("switch") || b.kinds.has("sensor") || b.kinds.has("valve")) &&
   !b.kinds.has("lamp") &&
   !b.kinds.has("gauge");
+/** A switch or sensor here and a valve, motor or relay of the same name there: "lever lock switch" and "lever lock solenoid" are two wires as a rule. */
+const isWorkedBy = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
+  SENSES.some((kind) => a.kinds.has(kind) && !b.kinds.has(kind)) &&
+  WORKS.some((kind) => b.kinds.has(kind) && !a.kinds.has(kind)) &&
+  ![...a.kinds].some((kind) => b.kinds.has(kind));
+const SENSES = ["switch", "sensor"] as const;
+const WORKS = ["valve", "motor", "pump", "heater", "relay", "coil"] as const;
 /** Letters here and numbers there for what works cylinder by cylinder: letters often follow the firing order, so which is which is a question (common practice, no source). */
 export function areLettersForCylinders({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean {
   if (!BY_CYLINDER.has(a.thing?.name ?? "") || !BY_CYLINDER.has(b.thing?.name ?? "")) return false;

@@ -62,9 +62,15 @@ export function chooseThings(
     (one) =>
       !isLevelWord(one, tokens) &&
       !(isCylinderHead && one.thing.name === "headlamp feed") &&
-      !(isPotentiometer && one.thing.family === "wiper"),
+      !(isPotentiometer && one.thing.family === "wiper") &&
+      !isPlacing(one, tokens),
   );
-  const real = notLevel.filter(({ thing }) => !isGeneric(thing));
+  // "Tail/stop bulb, stop filament": of two lamps in one bulb the filament counts.
+  const filament = tokens.find(({ raw }) => raw === "filament")?.clause;
+  const ofFilament = notLevel.filter(({ match }) =>
+    match.at.every((place) => tokens[place]?.clause === filament),
+  );
+  const real = (ofFilament.length > 0 ? ofFilament : notLevel).filter(({ thing }) => !isGeneric(thing));
   const strong = real.filter((one) => !isWeak(one));
   const front = strong.filter((one) => !isAside(one));
   const chosen = front.length > 0 ? front : real.filter((one) => !isAside(one));
@@ -86,6 +92,19 @@ export function chooseThings(
     used: [...chosen, ...all.filter(({ thing }) => isGeneric(thing))],
   };
 }
+
+/** "Shift position", "clutch pos": where something stands, no lamp. */
+const isPlacing = ({ match, thing }: Used, tokens: readonly Token[]): boolean => {
+  const [at] = match.at;
+  const others = tokens.filter((_, i) => i !== at).map(({ word }) => word);
+  return (
+    thing.name === "side lamp" &&
+    match.at.length === 1 &&
+    tokens[at ?? -1]?.word === "position" &&
+    !others.some((word) => /^(left|right|front|rear|lamp)$/.test(word)) &&
+    others.some((word) => !/^(plus|output|feed|\d+)$/.test(word))
+  );
+};
 
 /** "Low speed", "2nd speed": a level, not the speed of the car. */
 const isLevelWord = ({ match, thing }: Used, tokens: readonly Token[]): boolean => {

@@ -59,9 +59,8 @@ function byMark(own: Scoring): void {
   // "(-) horn out" and "(+) brake in": a module that gives or wants that polarity.
   if (
     mark === "minus" &&
-    thing !== undefined &&
-    thing.signal !== "ground" &&
-    (!has("ground", "chassis") || !isGeneric(thing))
+    thing?.signal !== "ground" &&
+    (!has("ground", "chassis") || (thing !== undefined && !isGeneric(thing)))
   )
     offer("switched-ground", 6.6);
   if (mark === "plus" && things.length > 0) offer(isLamp ? "lamp-feed" : "switched-supply", 6.4);
@@ -150,7 +149,7 @@ function byPole(own: Scoring): void {
       offer("switched-ground", 6.9);
     if (isHall) offer("sensor-return", 6.8);
     else if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
-      offer(usual === "audio" ? "audio" : "vr-pair", 6.8);
+      offer(usual === "audio" ? "audio" : "vr-pair", has("ground", "return") ? 6.2 : 7.3);
     else if (isSensor) offer("sensor-return", 6.2);
     // A motor that turns both ways has no ground of its own.
     else if (kinds.has("motor") && usual === "pwm") offer("pwm", 7.2);
@@ -208,6 +207,9 @@ function byDriver(own: Scoring): void {
   if (sign("pwm") >= 5 && has("hs", "ls", "out", "output") && usual !== "switched-ground") offer("pwm", 6.9);
   if (isLamp && usual !== "lamp-dimmer" && sign("switched-supply") >= 5) offer("lamp-feed", 7);
   if (usual === "charge-indicator" && sign("ground") < 5) offer("charge-indicator", 6.6);
+  // "24 V door": what the switch is fed with.
+  if (/^(12|24)v$/.test(words[0] ?? "") && usual === "switched-ground" && words.length === 2)
+    offer("switched-supply", 5);
   if (sign("start") >= 4.3 && thing === undefined && sign("switched-supply") > 0) offer("start", 6.9);
   if (has("common") && thing === undefined && (sign("accessory") > 0 || sign("battery") > 0 || isLamp))
     offer("ground", 6.4);
@@ -267,9 +269,21 @@ function bySwitchFeed({ usual, words, offer, clues }: Scoring): void {
     offer("switched-supply", 5.8);
 }
 
-/** What hangs on the wire, where no thing is named. */
+/** What a part carries that is none of its warning lamp's. */
+const TOLD_OF: ReadonlySet<SignalClass> = new Set([
+  "switched-supply",
+  "battery",
+  "ignition",
+  "coil",
+  "analog",
+  "resistive-sensor",
+]);
+/** What hangs on the wire, where no thing is named, and the lamp that tells of a thing. */
 function byKind(own: Scoring): void {
-  const { usual, offer, words } = own;
+  const { usual, isLamp, offer, words } = own;
+  // "Glow plug warning light": what tells of a part is no wire of the part.
+  if (own.clues.kinds.has("telltale") && usual !== undefined && !isLamp && TOLD_OF.has(usual))
+    offer("switched-ground", 4.3);
   // "12V SW": volts that somebody switches are the key's where nothing else is named.
   if (usual === undefined && /^(plus )?(12|24)v switch$|^switch (12|24)v$/.test(words.join(" "))) {
     own.scores.delete("switched-ground");

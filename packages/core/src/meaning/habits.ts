@@ -24,7 +24,7 @@ function namesCorners(texts: readonly string[]): boolean {
 }
 
 const ELECTRIC =
-  /\b(?:ksi|contactor|pre-?charge|encoder|em brake|traction|inching|pack [+-]|motor controller)\b/i;
+  /\b(?:ksi|phase [abc]|hall [abc]|phase (?:yellow|green|blue)|contactor|pre-?charge|encoder|em brake|traction|inching|pack [+-]|motor controller)\b/i;
 const CAM = /^\s*(?:cam|cmp)\b/i;
 const CRANK = /^\s*crank\s*[+-]?\s*$/i;
 const CRANK_POLE = /^\s*crank\s*[+-]\s*$/i;
@@ -35,7 +35,40 @@ const CLIMATE =
   /\b(?:blower|evap(?:orator)?|recirc|(?:mix|temp(?:erature)?) (?:door|flap)|thermostat|binary|heater (?:tap|valve)|demist|water valve|face vent|footwell vent)\b/i;
 /** A fan of several speeds is a blower. */
 const BLOWER = /\bfan (?:speed )?(?:med(?:ium)?|[34]|ml|mh)\b/i;
+const GEARBOX =
+  /\b(?:shift (?:valve|solenoid|sol)|ss ?[1-4ab]|epc|line pressure|lock-?up|tcc|turbine|output shaft|oss|tss|selector|kick-?down|overdrive|range)\b/i;
+const ZERO = /^\s*0 ?v\s*$/i;
+const FIVE = /^\s*\+?5 ?v\b/i;
+const POWER_GROUND =
+  /^\s*(?:gnd|ground|pgnd|p(?:ower|wr) gnd|gnd p(?:ower|wr)|power ground|31|b-|vbat-|batt? ?-)/i;
 const GEAR = /^\s*([PRND])\s*$/i;
+
+/** "(-)" or "(+)" behind what a wire does. */
+const MARKED = /[\p{L}\p{N}]\s*\(\s*([-–−+])\s*\)/u;
+/** Whether a list marks the polarity that its module gives or wants: three times at least, and never both poles of one thing. */
+function marksTriggers(texts: readonly string[]): boolean {
+  const marked = texts.filter((text) => MARKED.test(text));
+  const bare = marked.map((text) =>
+    text
+      .replace(MARKED, "")
+      .replace(/[^\p{L}\p{N}]+/gu, " ")
+      .trim(),
+  );
+  return marked.length >= 3 && new Set(bare).size === bare.length;
+}
+
+const RAISES = /\b(?:raise|lift|up|fore|forward)\s*$/i;
+const LOWERS = /\b(?:lower|drop|aft|back)\s*$/i;
+/** What a text moves: its words but the last. */
+const moved = (text: string): string =>
+  text
+    .trim()
+    .toLowerCase()
+    .replace(/\s*\S+$/, "");
+function namesBothWays(texts: readonly string[]): boolean {
+  const raised = new Set(texts.filter((text) => RAISES.test(text)).map(moved));
+  return texts.some((text) => LOWERS.test(text) && moved(text) !== "" && raised.has(moved(text)));
+}
 
 /** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, a radio has two speakers at least. */
 function habitsOf(texts: readonly string[]): ListHabits {
@@ -53,6 +86,13 @@ function habitsOf(texts: readonly string[]): ListHabits {
     climate:
       texts.some((text) => BLOWER.test(text)) || texts.filter((text) => CLIMATE.test(text)).length >= 3,
     gearLetters: new Set(texts.flatMap((text) => GEAR.exec(text)?.[1]?.toUpperCase() ?? [])).size >= 3,
+    zeroOfSensors:
+      texts.some((text) => ZERO.test(text)) &&
+      texts.some((text) => FIVE.test(text)) &&
+      texts.some((text) => POWER_GROUND.test(text)),
+    gearboxPlug: texts.filter((text) => GEARBOX.test(text)).length >= 4,
+    triggerMarks: marksTriggers(texts),
+    raisesAndLowers: namesBothWays(texts),
     pickups:
       texts.filter((text) => CRANK_POLE.test(text)).length === 2 ||
       (texts.some((text) => CRANK.test(text)) && texts.some((text) => CAM.test(text))),

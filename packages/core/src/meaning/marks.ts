@@ -1,3 +1,4 @@
+import { isGeneric } from "./generic.ts";
 import type { Token } from "./lex.ts";
 import type { Thing } from "./lexicon/index.ts";
 import type { PartKind } from "../model/index.ts";
@@ -91,6 +92,7 @@ export function poleOf(
 
 const SPARE_FIRST =
   /^(spare|blank|plugged|nc|unused|not|empty|vacant|reserved|no|blanked|nothing|free|dummy|none|unassigned)$/;
+const PART = /^(switch|lever|valve|relay|solenoid|sensor|lamp|pump|motor|fuse|button|cable|module)$/;
 /** Whether the whole text says that nothing is connected here. */
 export function isSpare(
   tokens: readonly Token[],
@@ -108,6 +110,11 @@ export function isSpare(
   if (inBrackets) return false;
   // "Clutch switch plug, nothing now": said of the whole, in a clause of its own.
   const { clause } = tokens[start] as Token;
+  // "Cut-off lever switch" is a part.
+  if (
+    tokens.slice(start + first.at.length).some(({ word, clause: own }) => own === clause && PART.test(word))
+  )
+    return false;
   const alone = tokens.filter((token) => token.clause === clause).length <= first.at.length + 2;
   const opens = tokens[start - 1] !== undefined && tokens[start - 1]?.clause !== clause;
   return (alone || opens) && first.at.length > 1 && (things.length === 0 || clause > 0);
@@ -123,13 +130,23 @@ export function voltsOf(tokens: readonly Token[]): number {
   return 0;
 }
 
-/** "(-) horn out", "lock (-)": the polarity that a module's sheet puts before the function or behind it, or null. */
+const SUPPLY_WORD =
+  /gr(?:ou)?nd|gnd|earth|chassis|frame|body|batt?|b[-+]|supply|power|common|neg|pos|\b[03]1?\b/i;
+/**
+ * "(-) horn out", "lock (-)", "dome (-) 500 mA": the polarity that a module's sheet puts before the function or behind it, or null. Behind
+ * a load it may be the load's own pole, unless milliamperes stand beside it or the whole list marks its outputs so.
+ */
 export function markOf(
   text: string,
   kinds: ReadonlySet<PartKind>,
   things: readonly Thing[],
+  listMarks = false,
 ): "plus" | "minus" | null {
   const [thing] = things;
+  const behind = /[\p{L}\p{N}]\s*\(\s*([-–−+])\s*\)\s*(\d+ ?ma\b)?/iu.exec(text);
+  const isSupply = thing === undefined ? SUPPLY_WORD.test(text) : isGeneric(thing);
+  if (behind !== null && (listMarks || behind[2] !== undefined) && !isSupply)
+    return behind[1] === "+" ? null : "minus";
   const isWorked =
     thing !== undefined &&
     /^switched-(?:supply|ground)$/.test(thing.signal) &&

@@ -96,7 +96,7 @@ describe("the lexicon", () => {
     expect(marked(({ keepOut }) => keepOut === "restraint")).toEqual(
       expect.arrayContaining(["airbag squib", "belt pretensioner", "crash sensor", "occupant sensor"]),
     );
-    expect(marked(({ keepOut }) => keepOut === "high-voltage").length).toBe(3);
+    expect(marked(({ keepOut }) => keepOut === "high-voltage").length).toBe(4);
     expect(marked(({ startInterlock }) => startInterlock)).toEqual([
       "start inhibit",
       "clutch switch",

@@ -9,7 +9,7 @@ import type { Thing } from "./lexicon/index.ts";
 import { contactOf, endsHere, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
 import type { GivenBy, Meaning } from "./meaning.ts";
 import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, type Match } from "./phrases.ts";
-import { sensesOf } from "./senses.ts";
+import { asWay, sensesOf } from "./senses.ts";
 import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
 import { whichOne } from "./whichOne.ts";
 
@@ -110,13 +110,16 @@ function read(text: string, context: MeaningContext): Meaning {
     kinds.add("telltale");
   if (
     kinds.has("lamp") &&
-    (kinds.has("telltale") || tokens.some(({ word }) => word === "control" || word === "pilot"))
+    (kinds.has("telltale") ||
+      tokens.some(({ word }) => word === "control" || word === "pilot") ||
+      isOfNoLamp(things[0]))
   )
     kinds.add("telltale");
   const isOxygen = things.some(({ name }) => name.startsWith("oxygen"));
   const levelWords = new Set([...contained].filter((place) => !isOutsideName(tokens, place)));
+  const said = whichOne(tokens, levelWords, isOxygen);
   const { which, pole } = sensesOf(tokens, things, {
-    which: whichOne(tokens, levelWords, isOxygen),
+    which: context.raisesAndLowers === true ? asWay(tokens, said) : said,
     pole: poleOf(tokens, freeSigns, contained, asidePlaces),
   });
   const contact = contactOf(tokens);
@@ -131,7 +134,7 @@ function read(text: string, context: MeaningContext): Meaning {
     contentOf(tokens, (i) => isLoose(i) && isOwn(i)).length,
     used,
   );
-  const mark = markOf(text, kinds, things);
+  const mark = markOf(text, kinds, things, context.triggerMarks);
   const spare = isSpare(tokens, signs, things, contact);
   const classes = spare
     ? NOTHING
@@ -176,6 +179,10 @@ function read(text: string, context: MeaningContext): Meaning {
   };
   return { ...meaning, direction: wayOf(tokens, meaning) satisfies Direction | null };
 }
+
+/** A lamp that is named beside a thing which is no lamp tells of it. */
+const isOfNoLamp = (thing: Thing | undefined): boolean =>
+  thing !== undefined && !isGeneric(thing) && !/lamp|light|beam/.test(`${thing.family} ${thing.name}`);
 
 /** Words that turn a text are heard even within the name of a thing. */
 const isOutsideName = (tokens: readonly Token[], place: number): boolean =>

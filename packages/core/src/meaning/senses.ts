@@ -47,7 +47,7 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
     };
   if (name === "bilge pump") return { ...said, which: withValues(said.which, "action", bilgeOf(tokens)) };
   if (name === "mirror fold") return { ...said, which: withValues(said.which, "opening", foldOf(tokens)) };
-  if (name === "lumbar motor" || family === "passenger door and step" || name === "awning")
+  if (MOVED.has(name) || family === "passenger door and step")
     return {
       ...said,
       which: withValues(said.which, "opening", movesOf(name, tokens)),
@@ -63,14 +63,30 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
   return said;
 }
 
+/** "Reel raise", "reel lower": where a list names both ways, the last word is one of them and no place. */
+export function asWay(tokens: readonly Token[], which: Which): Which {
+  return tokens.at(-1)?.word === "lower" ? withValues(without(which, "height"), "travel", ["down"]) : which;
+}
+
+/** What goes out and comes back in. */
+const MOVED = new Set([
+  "lumbar motor",
+  "awning",
+  "slide-out motor",
+  "outrigger",
+  "unloading auger",
+  "sheet motor",
+]);
 /** Which way a step or an awning goes, and a lumbar cushion; "in" and "out" of a cushion may mean either. */
 const MOVES: Readonly<Record<string, string>> = {
   out: "open",
   extend: "open",
   inflate: "open",
+  unfold: "open",
   in: "close",
   retract: "close",
   deflate: "close",
+  fold: "close",
 };
 const movesOf = (name: string, tokens: readonly Token[]): readonly string[] =>
   tokens.flatMap(({ word }) =>

@@ -49,6 +49,7 @@ const SINGLE: Readonly<Record<string, number>> = {
   analog: 5.4,
   range5v: 4.8,
   winding: 4.2,
+  windingend: 8,
   coil: 3.2,
   "0v": 5.5,
   dimmer: 5,

@@ -3,7 +3,8 @@ import { CABIN_WORD, LETTER_CORNERS } from "./whichOne.ts";
 
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
- * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N", a heater panel's "FAN".
+ * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N", a heater panel's "FAN",
+ * an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram.
  */
 export const HABITS = [
   "bareTerminals",
@@ -16,6 +17,10 @@ export const HABITS = [
   "cluster",
   "gearLetters",
   "climate",
+  "triggerMarks",
+  "raisesAndLowers",
+  "gearboxPlug",
+  "zeroOfSensors",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 export type ListHabits = Readonly<Record<Habit, boolean>>;
@@ -36,9 +41,17 @@ const CORNERS: typeof LETTER_CORNERS = {
   fr: ["front", "right"],
   rr: ["rear", "right"],
 };
+/** Windings of small brushless drives, their sensors and what feeds these, by colour (common practice, no source). */
+const LIGHT_DRIVE: Readonly<Record<string, string>> = {
+  yellow: "a",
+  green: "b",
+  blue: "c",
+  red: "supply",
+  black: "ground",
+};
 /** A word that is the whole text, or all of it but its fuse: makers' English for ground and battery (common practice, no source). */
-const LONE_WORDS: Readonly<Record<string, string>> = { e: "ground", b: "bplus", mass: "ground" };
-const LONE = /^\s*\(?(?:e|b|mass)\)?\s*(?:[,(]\s*fuse.*)?$/i;
+const LONE_WORDS: Readonly<Record<string, string>> = { e: "ground", b: "bplus", mass: "ground", w: "stator" };
+const LONE = /^\s*\(?(?:e|b|w|mass)\)?\s*(?:[,(]\s*fuse.*)?$/i;
 /** The positions of a direction lever by their letters. */
 const LEVER: Readonly<Record<string, string>> = { f: "forward", r: "reverse", n: "neutral" };
 const SEATS: Readonly<Record<string, string>> = { dr: "driver", as: "passenger" };
@@ -83,6 +96,8 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     return SPEAKER.test(text) && last !== undefined ? [...named, as(last, "speaker")] : named;
   },
   electricDrive: each(({ word, raw }, before) => {
+    const winding = /^(?:hall|phase)$/.test(before) ? LIGHT_DRIVE[word] : undefined;
+    if (winding !== undefined) return [winding];
     if (word === "throttle") return ["accelerator"];
     return before === "coil" && raw === "return" ? ["supply"] : undefined;
   }),
@@ -100,14 +115,39 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
   },
   climate: each(({ word, raw }) => {
     if (word === "fan" && raw === "fan") return ["blower"];
+    if (/^m[12]$/.test(raw)) return ["medium", raw === "m1" ? "low" : "high"];
+    if (raw === "screen") return ["windscreen"];
     return raw === "evap" ? ["evaporator"] : undefined;
   }),
   gearLetters: (tokens, text) =>
     /^\s*[prndl]\s*$/i.test(text) ? each((token) => ["gear", "position", token.raw])(tokens, text) : tokens,
+  // The polarity is read from the text itself (`markOf`).
+  triggerMarks: (tokens) => tokens,
+  raisesAndLowers: (tokens) => {
+    const last = tokens.at(-1);
+    const way = WAYS[last?.raw ?? ""];
+    return last === undefined || way === undefined ? tokens : [...tokens.slice(0, -1), as(last, way)];
+  },
+  gearboxPlug: (tokens) =>
+    tokens[0]?.word === "oil" && tokens[1]?.word === "temperature"
+      ? [as(tokens[0], "gearbox"), ...tokens]
+      : tokens,
+  zeroOfSensors: (tokens) =>
+    tokens.length === 1 && tokens[0]?.word === "0v"
+      ? [as(tokens[0], "sensor"), as(tokens[0], "return")]
+      : tokens,
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
       : tokens,
+};
+/** What the last word of a text says of the way that a ram or motor goes, in a list that names both ways (common practice, no source). */
+const WAYS: Readonly<Record<string, string>> = {
+  lift: "raise",
+  drop: "lower",
+  fore: "forward",
+  back: "rearward",
+  aft: "rearward",
 };
 /** What may stand beside the short word of a lamp. */
 const BESIDE_LAMP =
@@ -135,6 +175,9 @@ const TELLTALES: Readonly<Record<string, string>> = {
   efi: "engine check lamp",
   gear: "gear position",
   hb: "high beam lamp",
+  preheat: "glow lamp",
+  glow: "glow lamp",
+  t58: "illumination",
   fuel: "fuel level",
   fu: "fuel level",
 };

@@ -47,7 +47,7 @@ const WORDS: readonly (readonly [dimension: Dimension, value: string, words: str
   ["seat", "driver", "driver"],
   ["seat", "passenger", "passenger"],
   ["travel", "up", "up raise upshift forward increase"],
-  ["travel", "down", "down downshift reverse decrease"],
+  ["travel", "down", "down downshift reverse decrease rearward"],
   ["lock", "lock", "lock"],
   ["lock", "unlock", "unlock"],
   ["opening", "open", "open"],
@@ -259,12 +259,15 @@ const isWholeSide = (dimension: Dimension, written: string): boolean =>
 
 /** "Signal A", "phase C": the letter that ends a text tells which one; those of terminals and pins do not. */
 function letterPlace(tokens: readonly Token[]): string | null {
+  // "Coil B-", "step A1": the end of a winding.
+  const end = tokens.findIndex(({ word }) => word === "windingend");
+  if (end > 0) return tokens[end - 1]?.word ?? null;
   const last = tokens.length - 1;
   const [own, before] = [tokens[last], tokens[last - 1]];
-  if (own === undefined || before === undefined || !/^[a-fuvw]$/.test(own.raw)) return null;
+  if (own === undefined || before === undefined || !/^[a-fuvw]$/.test(own.word)) return null;
   return /^(terminal|pin|cavity|type|class|way|t\w*)$/.test(before.word) || before.kind === "number"
     ? null
-    : own.raw;
+    : own.word;
 }
 
 const REST: Readonly<Record<string, string>> = { nc: "breaks", no: "makes" };
@@ -287,8 +290,9 @@ function gearLetter(tokens: readonly Token[]): string | null {
     )
   )
     return null;
-  const letters = tokens.filter(({ raw }) => /^[prndlms]$/.test(raw));
-  return letters.length === 1 ? (letters[0]?.raw ?? null) : null;
+  const letters = new Set(tokens.flatMap(({ raw }) => (/^[prndlms]$/.test(raw) ? [raw] : [])));
+  const [only] = letters;
+  return letters.size === 1 ? (only ?? null) : null;
 }
 
 export interface Opposite {

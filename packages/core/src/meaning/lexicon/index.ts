@@ -3,6 +3,7 @@ import { DIRECTIONS, OPEN_EFFECTS, SIGNAL_CLASSES } from "../../model/index.ts";
 import { invariant, present } from "../../util/index.ts";
 import { BODY } from "./body.ts";
 import { ENGINE } from "./engine.ts";
+import { EQUIPMENT } from "./equipment.ts";
 import { REMARKS, SIGNS } from "./signs.ts";
 import { SUPPLIES } from "./supplies.ts";
 import { WORD_FORMS } from "./words.ts";
@@ -73,7 +74,7 @@ function thingsOf(table: string): readonly Thing[] {
 }
 
 /** Every thing that a wire may serve. */
-export const THINGS: readonly Thing[] = [...thingsOf(SUPPLIES), ...thingsOf(ENGINE), ...thingsOf(BODY)];
+export const THINGS: readonly Thing[] = [SUPPLIES, ENGINE, BODY, EQUIPMENT].flatMap(thingsOf);
 const BY_NAME = new Map(THINGS.map((thing) => [thing.name, thing]));
 export const thingNamed = (name: string): Thing | undefined => BY_NAME.get(name);
 

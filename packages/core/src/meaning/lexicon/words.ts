@@ -642,4 +642,80 @@ screen: scn scrn
 washroom: bathroom toilet wc
 clockwise: cw
 counterclockwise: ccw anticlockwise
+brake pad: bremsbelag belag
+brake pad sensor: bremsbelagfühler bremsbelagfuehler belagfühler
+oil level: ölniveau oelniveau
+road speed: wegstrecke wegstreckensignal wegstreckenzähler
+trip computer: bordcomputer boardcomputer
+body: aufbau
+column switch: lenkstock lenkstockschalter lenksäulenschalter
+command: befehl befehls
+fan unit: gmv
+malfunction lamp: eobd
+permanent: dauerspannung dauer
+neutral: neu
+tip over: tos
+thermistor temperature sensor: thermistance thermistors
+coast clutch: ccs
+gear selector position: mlps
+overdrive off lamp: tcil
+run supply fuse: vpwr
+keep alive memory: kapwr
+engine speed: motordrehz
+headlamp: scheinw
+hot: heiss heiß
+cold: kalt
+vehicle: fzg fahrzeug
+contact: kontakte
+opener: öffner oeffner
+closer: schliesser schließer
+spring: feder
+step: schritt
+stepper motor: schrittmotor
+clutch: kuppl
+pedal: pedale
+trunk: gepäckraum
+heated: beheizt beheizbar
+boost pressure: ladeluftdruck
+charge air temperature: ladelufttemperatur
+intake air temperature: ansauglufttemperatur
+exhaust gas temperature: abgastemperatur
+knock sensor: klopfsensoren
+camshaft: nocken
+throttle potentiometer: drosselklappenpotentiometer drosselklappenpoti
+starter: starter
+relay: schütze
+injection: einspritzung
+fuel pump: kraftstoffpumpe benzinpumpe
+tank vent: tankentlüftung aktivkohle
+purge valve: tankentlüftungsventil aktivkohlefilter
+gearbox: getr
+reverse gear: rückwärtsgang rueckwaertsgang
+trailer: anh
+washer: wascher
+screen washer: scheibenwaschanlage scheibenwascher
+turn signal: blinklicht
+main beam: aufblendlicht
+fog lamp: nebelsw
+interior lamp: innenbel
+cigar lighter: anzünder
+door contact: türkontakt tuerkontakt
+seat heater: sitzheizung
+lock: schloss schloß riegel
+unlock: entriegelung
+central lock: zentralverr
+outrigger: outrig outriggers
+stabiliser: stab
+header: hdr
+solenoid valve: ev elettrovalvola elettrovalvole electrovanne electrovalve electrovalves
+power: leistung leistungs
+switched: geschalteter
+supply: speisungs
+buzzer: buzz
+tachometer: drehz
+lock: sperren
+vehicle speed output: vso
+wheel speed: wsp
+pump motor supply: ubmr
+valve supply: ubvr
 `;
