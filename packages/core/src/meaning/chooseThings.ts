@@ -53,7 +53,7 @@ export function chooseThings(
     match.at.length === 1 && WEAK.has(tokens[match.at[0] ?? 0]?.word ?? "");
   const isAside = ({ match }: Used): boolean => match.at.every((place) => asidePlaces.has(place));
   const isPotentiometer = tokens.some(({ word }) =>
-    /^(potentiometer|accelerator|throttle|pedal)$/.test(word),
+    /^(potentiometer|accelerator|throttle|pedal|knob|dial)$/.test(word),
   );
   const isCylinderHead = tokens.some(
     ({ word }, i) => word === "head" && /^(cylinder|tachometer)$/.test(tokens[i - 1]?.word ?? ""),

@@ -215,6 +215,12 @@ function byDriver(own: Scoring): void {
     offer("ground", 6.4);
   if (has("5v") && words[0] === "5v") offer("sensor-supply", 6.4);
   // "Solenoid supply", "Purge 12 V": what feeds a part is not what drives it.
+  // A hand throttle is buttons or a potentiometer; a potentiometer has three ends.
+  if (has("potentiometer", "knob", "dial") && usual === "switched-supply") {
+    if (has("wiper", "signal")) offer("analog", 6.4);
+    if (has("reference", "5v")) offer("sensor-supply", 6.8);
+    if (has("0v", "ground", "return", "minus")) offer("sensor-return", 6.9);
+  }
   const isDriven =
     thing === undefined
       ? clues.kinds.has("valve")
@@ -254,6 +260,7 @@ function byRelay(own: Scoring): void {
     if (has("output", "feed", "t87", "87") && !has("control")) offer("switched-supply", 5.6);
     if (pole === "plus" && kinds.has("coil")) offer("switched-supply", 5.8);
   }
+  if (relay && contact === null && sign("switched-ground") >= 5) offer("switched-ground", 7);
   if (contact === "85") {
     offer("ground", 5.4);
     offer("switched-ground", things.length > 0 ? 5.6 : 4.8);

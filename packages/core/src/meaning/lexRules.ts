@@ -68,6 +68,16 @@ const RULES: readonly Rule[] = [
   rule(`(?<=\\p{L})_wl${END}`, "warning lamp"),
   rule(`can(\\d)([pm])${END}`, (m) => `${group(m, 2) === "p" ? "canh" : "canl"} ${group(m, 1)}`),
   rule(`k[ _-]?diag${END}`, "kline"),
+  // Pins of the diagnostic socket (ISO 15031-3, from memory).
+  rule(
+    `(?:e?obd(?:[ -]?(?:2|ii))?|dlc|diag(?:nos\\w+)?(?: (?:socket|plug|connector|port))?)[ ,]*(?:pin|cavity)[ ]?(\\d{1,2})${END}`,
+    (m) => SOCKET_PINS[Number(group(m, 1))] ?? "diagnostic",
+  ),
+  rule(`rotation(?:al)? speed`, "engine speed"),
+  rule(`lub(?:e|ricating|rication) oil`, "oil"),
+  rule(`(?<=\\d ?a )trip${END}`, "breaker"),
+  rule(`returns? to (?=park|rest|off|home)`, ""),
+  rule(`pilot l(?:amp|ight)`, "telltale"),
   rule(`\\+?15\\/54${END}`, "t15"),
   rule(`(50|30|15|31|61)(?= on )`, (m) => `t${group(m, 1)}`),
   rule(`(?<=(?:block|chassis|body|engine) )31${END}`, "t31"),
@@ -148,7 +158,7 @@ const RULES: readonly Rule[] = [
   rule(`o\\/p${END}`, "oil pressure"),
   rule(`push[- ]?(?:to[- ]?)?start${END}`, "pushstart"),
   rule(
-    `(?<=^)(?:(?:lt|dk|light|dark)[ .]?)?${COLOUR}(?:\\/${COLOUR})*(?= (?!lamp|light|water|warning|stop|lead|led|tank|flood|driving|nav)\\S)`,
+    `(?<=^)(?:(?:lt|dk|light|dark)[ .]?)?${COLOUR}(?:\\/(?:(?:lt|dk|light|dark)[ .]?)?${COLOUR})*(?= (?!lamp|light|water|warning|stop|lead|led|tank|flood|driving|nav)\\S)`,
     "",
   ),
   rule(`evap(?= (?:probe|temp|therm|sens|coil|fin))`, "evaporator"),
@@ -255,6 +265,17 @@ const RULES: readonly Rule[] = [
   rule(`(?:4|four)[ -]?(?:x|wheel drive)[ -]?4?${END}`, "4wd"),
   rule(`(1st|2nd|3rd|4th|5th|6th)${END}`, (m) => ORDINAL[group(m, 1)] ?? ""),
 ];
+const SOCKET_PINS: Readonly<Record<number, string>> = {
+  2: "j1850 bus plus",
+  4: "chassis ground",
+  5: "signal ground",
+  6: "canh",
+  7: "kline",
+  10: "j1850 bus minus",
+  14: "canl",
+  15: "l line",
+  16: "battery plus",
+};
 const ORDINAL: Readonly<Record<string, string>> = {
   "1st": "first",
   "2nd": "second",

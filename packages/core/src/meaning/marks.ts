@@ -100,6 +100,8 @@ export function isSpare(
   things: readonly Thing[],
   contact: string | null,
 ): boolean {
+  // "Spare dash lamp, lights when grounded" is there for whoever wants it.
+  if (signs.some(({ of, at }) => of === "switched-ground" && at.length > 1)) return false;
   const found = signs.filter(({ of }) => of === "none");
   const [first] = found;
   if (first === undefined) return false;

@@ -23,7 +23,8 @@ export interface PhraseTable {
 }
 
 /** Amounts of volts are one word to phrases that only ask for some voltage. */
-const general = (word: string): string => (/^(12|24|36|48|13\.5|13\.8|14|27|28)v$/.test(word) ? "1v" : word);
+const general = (word: string): string =>
+  /^(12|24|36|48|60|64|72|80|96|13\.5|13\.8|14|27|28)v$/.test(word) ? "1v" : word;
 
 function tableOf(
   entries: readonly { readonly of: string; readonly phrases: readonly string[] }[],
@@ -90,9 +91,20 @@ function placeOf(
   if (!anyOrder || length === 1 || length > 4 || phrase.words.some((word) => PARTICLES.has(word)))
     return null;
   const { clause } = present(tokens[anchor], "token");
+  // "Temperature contact, cooling water 98 °C": in a short text a comma parts nothing.
+  const isShort =
+    tokens[anchor]?.inBrackets === false &&
+    tokens.filter(({ kind, inBrackets }) => (kind === "known" || kind === "unknown") && !inBrackets).length <=
+      4;
   const at: number[] = [];
   for (const word of phrase.words) {
-    const found = nearest(words, word, anchor, at, (i) => tokens[i]?.clause === clause || tokens.length <= 3);
+    const found = nearest(
+      words,
+      word,
+      anchor,
+      at,
+      (i) => tokens[i]?.clause === clause || (isShort && tokens[i]?.inBrackets === false),
+    );
     if (found === null) return null;
     at.push(found);
   }

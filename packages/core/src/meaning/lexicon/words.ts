@@ -718,4 +718,23 @@ vehicle speed output: vso
 wheel speed: wsp
 pump motor supply: ubmr
 valve supply: ubvr
+awning: vorzelt vorzeltleuchten
+step: trittstufe einstiegsstufe
+extend: ausfahren
+retract: einfahren
+full: voll
+waste water: abwasser grauwasser
+mains: netz netzspannung
+present: vorhanden
+heating element: heizpatrone
+electronic: elektronik electronics
+circuit: kreis stromkreis
+interior lamp: innenbeleuchtung deckenleuchte leseleuchte
+fresh water: frischwasser
+house battery: bordbatterie wohnraumbatterie
+starter battery: starterbatterie fahrzeugbatterie
+sense: fühlerleitung
+charge: ladeleitung
+engine speed: rotational
+adjust: adjusting adjusts
 `;
