@@ -154,7 +154,7 @@ function read(text: string, context: MeaningContext): Meaning {
     text,
     said: tokens.map(({ word }) => word).join(" "),
     things: meant,
-    vague: !spare && vague && meant[0] === things[0],
+    vague: !spare && (vague || isQualified(tokens, used, meant[0])) && meant[0] === things[0],
     thing: meant[0] ?? null,
     aside: aside.filter((thing) => !named.includes(thing)),
     kinds,
@@ -178,6 +178,16 @@ function read(text: string, context: MeaningContext): Meaning {
     givenBy: givenBy(tokens, used, freeSigns, remarks, which),
   };
   return { ...meaning, direction: wayOf(tokens, meaning) satisfies Direction | null };
+}
+
+/** "Dust indicator switch": an unknown word right before a name may make it another thing. */
+function isQualified(tokens: readonly Token[], used: readonly Used[], thing: Thing | undefined): boolean {
+  const own = used.find((one) => one.thing === thing);
+  const first = own?.match.at[0] ?? 0;
+  const before = tokens[first - 1];
+  return (
+    before?.kind === "unknown" && before.clause === tokens[first]?.clause && /^[a-z]{4,}$/.test(before.raw)
+  );
 }
 
 /** A lamp that is named beside a thing which is no lamp tells of it. */

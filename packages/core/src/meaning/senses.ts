@@ -65,8 +65,15 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
 
 /** "Reel raise", "reel lower": where a list names both ways, the last word is one of them and no place. */
 export function asWay(tokens: readonly Token[], which: Which): Which {
-  return tokens.at(-1)?.word === "lower" ? withValues(without(which, "height"), "travel", ["down"]) : which;
+  const way = LAST_WAYS[tokens.at(-1)?.word ?? ""];
+  return way === undefined ? which : withValues(without(which, "height"), "travel", [way]);
 }
+const LAST_WAYS: Readonly<Record<string, string>> = {
+  raise: "up",
+  forward: "up",
+  lower: "down",
+  rearward: "down",
+};
 
 /** What goes out and comes back in. */
 const MOVED = new Set([
