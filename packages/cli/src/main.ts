@@ -19,15 +19,9 @@ import { lookAlikesReport } from "./lookalikes.ts";
 import { matchReport } from "./match.ts";
 import { meaningReport } from "./meaning.ts";
 import { checkReport, planReport } from "./plan.ts";
-import {
-  networkReport,
-  positionReport,
-  proofReport,
-  spiceReport,
-  whatIfReport,
-  type Position,
-} from "./solve.ts";
+import { networkReport, positionReport, proofReport, spiceReport, type Position } from "./solve.ts";
 import { validateReport } from "./validate.ts";
+import { otherwiseReport, WHAT_IFS, whatIfReport } from "./whatIf.ts";
 
 const HELP = `trevin: the computations of Trevin for scripts
 
@@ -48,8 +42,10 @@ const HELP = `trevin: the computations of Trevin for scripts
   trevin solve FILE.cir             volts and amperes of a network written as a SPICE netlist
   trevin solve JOB.json             the circuit that a job ends with: safe to power or not, what works, what
                                     does not and why; with --state the volts and amperes of one position
-  trevin whatif JOB.json CONNECTOR CAVITY open|poor|ground|supply
-                                    what differs in that circuit with a fault at that wire
+  trevin whatif JOB.json CONNECTOR CAVITY ${WHAT_IFS.join("|")}
+                                    what differs in that circuit: with a fault at that wire, its plug pulled,
+                                    the wire left alone, or another one of the plug in its place
+  trevin whatif JOB.json by-colour  what would come of joining the whole job colour for colour
   trevin backup FILE                everything in the database, into one file
   trevin restore FILE               a backup into an empty database; with --leave-out-unreadable, without jobs
                                     that cannot be read
@@ -139,8 +135,10 @@ const COMMANDS: Readonly<Record<string, Command>> = {
     if (call.spice) return spiceReport(document, positionIn(call.state));
     return call.state === "" ? proofReport(document) : positionReport(document, positionIn(call.state));
   },
-  whatif: ({ rest: [connector = "", cavity = "", fault = ""], ...call }) =>
-    whatIfReport(loadJob(call), connector, cavity, fault),
+  whatif: ({ rest: [connector = "", cavity, fault = ""], ...call }) =>
+    cavity === undefined
+      ? otherwiseReport(loadJob(call), { kind: "by-colour" })
+      : whatIfReport(loadJob(call), connector, cavity, fault),
   match: job(matchReport),
   plan: job(planReport),
   check: (call) => checkReport(loadText(call)),
@@ -234,8 +232,11 @@ function readArguments(
   const given = values.column === undefined ? rest : [values.column, ...rest];
   const [argument, ...more] = given;
   const behind = BEHIND[name] ?? [];
-  if (behind.length > 0 && (argument === undefined || more.length !== behind.length))
-    throw new UsageError(`${name} takes JOB.json ${behind.join(" ")}`);
+  const isJobWide = name === "whatif" && more.length === 1 && more[0] === "by-colour";
+  if (behind.length > 0 && !isJobWide && (argument === undefined || more.length !== behind.length))
+    throw new UsageError(
+      `${name} takes JOB.json ${behind.join(" ")}${name === "whatif" ? ", or JOB.json by-colour" : ""}`,
+    );
   if (argument === undefined || more.length > behind.length)
     throw new UsageError(
       name === "colour"

@@ -1,10 +1,7 @@
 import {
-  allPins,
   circuitFindingWords,
   circuitNoteWords,
   circuitOf,
-  FAULT_WORDS,
-  FAULTS,
   frozen,
   indexPins,
   initialState,
@@ -20,8 +17,6 @@ import {
   spiceProblemWords,
   stateAfter,
   VERDICT_WORDS,
-  whatIf,
-  whatIfWords,
   writeSpice,
   type JobDocument,
   type Key,
@@ -65,7 +60,7 @@ function pointReport({ volts, amps, floating, notes }: OperatingPoint): {
 }
 
 /** The harness that a job ends with. */
-const ended = ({ dossier }: JobDocument): ReturnType<typeof stateAfter> =>
+export const ended = ({ dossier }: JobDocument): ReturnType<typeof stateAfter> =>
   stateAfter(initialState(dossier), planWork(dossier).steps);
 
 /** The circuit that a job ends with: the verdict, what it found, and what each part gets in each position of the key (docs/circuit.md). */
@@ -142,35 +137,4 @@ export function positionReport(document: JobDocument, position: Position): unkno
 export function spiceReport(document: JobDocument, position: Position): string {
   const { network, point } = solvedAt(document, position);
   return writeSpice(`${document.dossier.head.name}, key ${position.key}`, frozen(network.elements, point));
-}
-
-/** What differs in that circuit with a fault at the wire of a pin. */
-export function whatIfReport(
-  document: JobDocument,
-  connector: string,
-  cavity: string,
-  wanted: string,
-): unknown {
-  const { dossier } = document;
-  const fault = FAULTS.find((one) => one === wanted);
-  if (fault === undefined) throw new InputError(`a fault is one of ${FAULTS.join(", ")}, not "${wanted}"`);
-  const name = pinNamer(dossier);
-  const pin = allPins(dossier).find((placed) => pinName(placed) === `${connector}.${cavity}`)?.pin.id;
-  if (pin === undefined) throw new InputError(`there is no ${connector}.${cavity} in this job`);
-  const proof = proofOf(dossier, ended(document));
-  if (proof.network.ports.every(({ read }) => read.placed.pin.id !== pin))
-    throw new InputError(`the wire of ${connector}.${cavity} is not in the circuit of what is decided`);
-  const found = whatIf(proof, dossier.head.nominalVolts, pin, fault);
-  return {
-    fault: FAULT_WORDS[fault],
-    at: name(pin),
-    words: whatIfWords(found, name),
-    changes: found.changes.map(({ row, before, after, comesOn }) => ({
-      pin: name(row.pin),
-      before,
-      after,
-      comesOn,
-    })),
-    extraAmps: Math.round(found.extra * 100) / 100,
-  };
 }

@@ -70,4 +70,19 @@ describe("trevin solve and whatif", () => {
     });
     expect(await trevin(["whatif", DEMO, "AL-P", "C", "wet"])).toMatchObject({ status: 1 });
   });
+  it("tells what comes of a wire left alone, one in another's cavity, and of joining by colour", async () => {
+    expect(await report("whatif", DEMO, "AL-P", "C", "alone")).toMatchObject({
+      // The module's own ground floats up and drags its inputs with it.
+      verdict: "unsafe",
+      findings: expect.arrayContaining([expect.objectContaining({ kind: "dark" })]) as unknown,
+      changes: [{ pin: "AL-P.A", before: "full", after: "off" }],
+    });
+    expect(await report("whatif", DEMO, "AL-P", "A", "swap=C")).toMatchObject({
+      fault: "swapped with C",
+      changes: [{ pin: "AL-P.A", before: "full", after: "off" }],
+    });
+    expect(await trevin(["whatif", DEMO, "AL-P", "A", "swap=99"])).toMatchObject({ status: 1 });
+    expect(await report("whatif", DEMO, "by-colour")).toHaveProperty("verdict");
+    expect(await trevin(["whatif", DEMO, "by-size"])).toMatchObject({ status: 2 });
+  });
 });

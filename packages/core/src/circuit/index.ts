@@ -10,4 +10,14 @@ export type { Port, PortKind, Rail } from "./ports.ts";
 export { askedOf, type Asked } from "./asked.ts";
 export { standbyOf, type Standby } from "./standby.ts";
 export { pathOf, type PathPart } from "./path.ts";
-export { canUnplug, FAULTS, whatIf, whatIfUnplugged, type FaultKind, type WhatIf } from "./whatIf.ts";
+export {
+  canUnplug,
+  FAULTS,
+  swappable,
+  whatIf,
+  whatIfSwapped,
+  whatIfUnplugged,
+  type FaultKind,
+  type WhatIf,
+} from "./whatIf.ts";
+export { comparedWith } from "./compared.ts";

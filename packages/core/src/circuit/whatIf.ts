@@ -4,6 +4,7 @@ import type { JobNetwork } from "./jobNetwork.ts";
 import {
   byKey,
   faresAt,
+  GLOWS,
   KEYS,
   LIVE_IN,
   solverOf,
@@ -68,8 +69,15 @@ export interface Change {
   /** It is on with everything off, which it was not before. */
   readonly comesOn: boolean;
 }
+/** A part that other outputs and switches work than before, by their pins. */
+export interface Crossed {
+  readonly row: LoadRow;
+  readonly before: readonly PinId[];
+  readonly after: readonly PinId[];
+}
 export interface WhatIf {
   readonly changes: readonly Change[];
+  readonly crossed: readonly Crossed[];
   /** Largest current that the fault draws from the battery beyond what flowed before, A. */
   readonly extra: number;
 }
@@ -90,6 +98,63 @@ export function whatIfUnplugged(proof: Solved, nominal: number, connector: Conne
     nominal,
     rewired(network, contactsOf(network, connector), () => Infinity),
   );
+}
+
+/** Pins whose wires may be confused with that of a pin: the others of its plug that are in the circuit at the same end. */
+export function swappable({ ports }: Pick<JobNetwork, "ports">, pin: PinId): readonly PinId[] {
+  const own = ports.filter(({ read }) => read.placed.pin.id === pin);
+  const others = ports.filter(({ read, end }) =>
+    own.some(
+      (port) =>
+        read.placed.pin.id !== pin &&
+        port.end === end &&
+        port.read.placed.connector.id === read.placed.connector.id,
+    ),
+  );
+  return [...new Set(others.map(({ read }) => read.placed.pin.id))];
+}
+
+/** What differs with two wires of one plug in each other's cavity; nothing where they are not at the same end of the circuit. */
+export function whatIfSwapped(proof: Solved, nominal: number, pin: PinId, other: PinId): WhatIf {
+  const { network } = proof;
+  const endsOf = (wanted: PinId) => network.ports.filter(({ read }) => read.placed.pin.id === wanted);
+  const swapped = new Map(
+    endsOf(pin).flatMap((port) => {
+      const twin = endsOf(other).find(({ end }) => end === port.end);
+      return twin === undefined ? [] : [[port.wire, twin.net] as const, [twin.wire, port.net] as const];
+    }),
+  );
+  const elements = network.elements.map((element) => {
+    const onto = swapped.get(element.name);
+    return onto === undefined ? element : { ...element, a: onto };
+  });
+  return { ...differing(proof, nominal, elements), crossed: crossedBy(proof, nominal, elements) };
+}
+
+/** The parts that each output works alone, in a network and with other elements, where they are not the same. */
+function crossedBy(
+  { network, loads }: Solved,
+  nominal: number,
+  elements: readonly Element[],
+): readonly Crossed[] {
+  const across = voltsAcross(network);
+  const [sound, other] = [network.elements, elements].map((all) => {
+    const solve = solverOf(network, all);
+    const atRest = solve("run", "none");
+    const alone = network.drivers.map(({ element, port }) => ({
+      pin: port.read.placed.pin.id,
+      point: solve("run", { only: element }),
+    }));
+    return ({ port }: LoadRow): readonly PinId[] =>
+      alone.flatMap(({ pin, point }) =>
+        Math.abs(across(point, port)) > Math.abs(across(atRest, port)) + GLOWS * nominal ? [pin] : [],
+      );
+  }) as [(row: LoadRow) => readonly PinId[], (row: LoadRow) => readonly PinId[]];
+  return loads.flatMap((row): readonly Crossed[] => {
+    const [before, after] = [sound(row), other(row)];
+    const isSame = before.length === after.length && before.every((pin) => after.includes(pin));
+    return isSame ? [] : [{ row, before, after }];
+  });
 }
 
 function differing({ network, loads }: Solved, nominal: number, elements: readonly Element[]): WhatIf {
@@ -116,6 +181,6 @@ function differing({ network, loads }: Solved, nominal: number, elements: readon
       drawn(broken.rest[key]) - drawn(sound.rest[key]),
     ]),
   );
-  return { changes, extra };
+  return { changes, crossed: [], extra };
 }
 type States = Readonly<Record<"on" | "rest", Readonly<Record<Key, OperatingPoint>>>>;

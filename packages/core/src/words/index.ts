@@ -67,6 +67,7 @@ export {
   FAULT_WORDS,
   KEY_WORDS,
   whatIfWords,
+  otherwiseWords,
   VERDICT_WORDS,
   voltWords,
   type FindingWords,

@@ -12,6 +12,7 @@ import {
   type WhatIf,
 } from "../circuit/index.ts";
 import type { InsertedDevice, PinId } from "../model/index.ts";
+import type { OtherwiseOutcome } from "../plan/index.ts";
 import { list } from "../util/index.ts";
 
 export const KEY_WORDS: Readonly<Record<Key, string>> = {
@@ -207,17 +208,44 @@ export const FARES_WORDS: Readonly<Record<Fares, string>> = {
 };
 
 /** What a fault changes, a sentence each; one that says so where it changes nothing. */
-export function whatIfWords({ changes, extra }: WhatIf, name: (pin: PinId) => string): readonly string[] {
+export function whatIfWords(
+  { changes, crossed, extra }: WhatIf,
+  name: (pin: PinId) => string,
+): readonly string[] {
   const said = changes.map(({ row, before, after, comesOn }) => {
     const turns = before === after ? "" : ` ${FARES_WORDS[before]} before, ${FARES_WORDS[after]} now`;
     const and = turns !== "" && comesOn ? "," : "";
     return `${name(row.pin)}:${turns}${and}${comesOn ? " comes on by itself" : ""}.`;
   });
+  const turned = crossed.map(({ row, before, after }) => {
+    const no = before.length > 0 ? `no longer worked by ${list(before.map(name))}` : "";
+    const then = after.length > 0 ? `worked by ${list(after.map(name))} then` : "";
+    return `${name(row.pin)}: ${[then, no].filter((part) => part !== "").join(", ")}.`;
+  });
   const draws = extra >= SURGE ? [`About ${ampWords(extra)} more flow from the battery: a short.`] : [];
-  return said.length + draws.length === 0
+  return said.length + draws.length + turned.length === 0
     ? ["Nothing in this circuit fares otherwise."]
-    : [...draws, ...said];
+    : [...draws, ...said, ...turned];
 }
+
+/** What would come of a job decided otherwise: the verdict, what is found then and was not before, and which parts fare otherwise. */
+export function otherwiseWords(
+  outcome: OtherwiseOutcome,
+  name: (pin: PinId) => string,
+): { readonly verdict: string; readonly lines: readonly string[]; readonly more: number } {
+  const found = outcome.findings.map((finding) => {
+    const { title, detail } = circuitFindingWords(finding, name);
+    return `${title}. ${detail}`;
+  });
+  const fares = outcome.changes.length + outcome.findings.length === 0 || outcome.changes.length > 0;
+  const lines = [...found, ...(fares ? whatIfWords({ ...outcome, extra: 0 }, name) : [])];
+  return {
+    verdict: VERDICT_WORDS[outcome.verdict],
+    lines: lines.slice(0, MOST_LINES),
+    more: Math.max(0, lines.length - MOST_LINES),
+  };
+}
+const MOST_LINES = 8;
 /** From so much on, A, what a fault draws is a short. */
 const SURGE = 30;
 

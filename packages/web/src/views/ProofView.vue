@@ -164,6 +164,7 @@ useCommands([
           v-if="chosen"
           :key="chosen.pin"
           :proof="proof"
+          :dossier="bench.dossier"
           :pin="chosen.pin"
           :plug="chosen.port.read.placed.connector"
           :title="pinName(chosen.port.read.placed)"

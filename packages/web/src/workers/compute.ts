@@ -1,5 +1,13 @@
 import { expose } from "comlink";
-import { proofOf, stateAfter, waysOfWire, type Dossier, type Entry, type MatchMemo } from "@trevin/core";
+import {
+  proofOf,
+  provedOtherwise,
+  stateAfter,
+  waysOfWire,
+  type Dossier,
+  type Entry,
+  type MatchMemo,
+} from "@trevin/core";
 import { analyse, type Analysis, type Progress } from "./analysis.ts";
 import { lookAlikesOf, needsOf, tableOf } from "./onDemand.ts";
 
@@ -39,6 +47,7 @@ const worker = {
     state: Parameters<typeof stateAfter>[0],
     steps: Parameters<typeof stateAfter>[1],
   ) => proofOf(dossier, stateAfter(state, steps)),
+  otherwise: provedOtherwise,
 };
 export type ComputeWorker = typeof worker;
 expose(worker);

@@ -1,34 +1,91 @@
 <script setup lang="ts">
-/** A fault put into the wire in sight, and what would differ. */
-import { computed, ref } from "vue";
+/** A fault put into the wire in sight, or the job decided otherwise, and what would differ. */
+import { computed, ref, shallowRef, toRaw, watch } from "vue";
+import Select from "primevue/select";
 import {
   FAULT_WORDS,
   canUnplug,
+  decisionByPin,
+  decisionId,
   FAULTS,
+  otherwiseWords,
+  swappable,
   whatIf,
+  whatIfSwapped,
   whatIfUnplugged,
   whatIfWords,
-  type FaultKind,
   type Connector,
+  type Dossier,
+  type FaultKind,
+  type Otherwise,
+  type OtherwiseOutcome,
   type PinId,
   type Proof,
 } from "@trevin/core";
+import { proofWorker } from "../../workers/client.ts";
 
 const props = defineProps<{
   proof: Proof;
+  dossier: Dossier;
   pin: PinId;
   plug: Connector;
   title: string;
   nominal: number;
   name: (pin: PinId) => string;
 }>();
-const fault = ref<FaultKind | "unplugged" | null>(null);
+type Asked = FaultKind | "unplugged" | Otherwise["kind"] | null;
+const asked = ref<Asked>(null);
+const twin = ref<PinId | null>(null);
 const pullable = computed(() => canUnplug(props.proof.network, props.plug.id));
-const outcome = (kind: FaultKind | "unplugged") =>
-  kind === "unplugged"
-    ? whatIfUnplugged(props.proof, props.nominal, props.plug.id)
-    : whatIf(props.proof, props.nominal, props.pin, kind);
-const lines = computed(() => (fault.value === null ? [] : whatIfWords(outcome(fault.value), props.name)));
+const twins = computed(() =>
+  swappable(props.proof.network, props.pin).map((pin) => ({ pin, label: props.name(pin) })),
+);
+const decision = computed(() => decisionByPin(props.dossier).get(props.pin) ?? null);
+
+const otherwise = shallowRef<OtherwiseOutcome | null>(null);
+/** Counts what was asked, so that a late answer is told from the one that is waited for. */
+let turn = 0;
+async function ask(how: Otherwise): Promise<void> {
+  const own = ++turn;
+  otherwise.value = null;
+  const outcome = await proofWorker().otherwise(toRaw(props.dossier), how);
+  if (own === turn) otherwise.value = outcome;
+}
+watch([asked, () => props.dossier], ([what]) => {
+  turn++;
+  otherwise.value = null;
+  if (what === "by-colour") void ask({ kind: what });
+  if (what === "without" && decision.value !== null)
+    void ask({ kind: what, decision: decisionId(decision.value) });
+});
+function toggle(what: Asked): void {
+  twin.value = null;
+  asked.value = asked.value === what ? null : what;
+}
+function swap(pin: PinId | null): void {
+  asked.value = null;
+  twin.value = pin;
+}
+const faultLines = computed((): readonly string[] => {
+  const { proof, nominal, pin, plug, name } = props;
+  if (twin.value !== null) return whatIfWords(whatIfSwapped(proof, nominal, pin, twin.value), name);
+  switch (asked.value) {
+    case null:
+    case "without":
+    case "by-colour":
+      return [];
+    case "unplugged":
+      return whatIfWords(whatIfUnplugged(proof, nominal, plug.id), name);
+    default:
+      return whatIfWords(whatIf(proof, nominal, pin, asked.value), name);
+  }
+});
+const outcome = computed(() =>
+  otherwise.value === null ? null : otherwiseWords(otherwise.value, props.name),
+);
+const isSolving = computed(
+  () => (asked.value === "without" || asked.value === "by-colour") && outcome.value === null,
+);
 </script>
 
 <template>
@@ -40,8 +97,8 @@ const lines = computed(() => (fault.value === null ? [] : whatIfWords(outcome(fa
         :key="one"
         type="button"
         class="link lab"
-        :aria-pressed="fault === one"
-        @click="fault = fault === one ? null : one"
+        :aria-pressed="asked === one"
+        @click="toggle(one)"
       >
         {{ FAULT_WORDS[one] }}
       </button>
@@ -49,14 +106,56 @@ const lines = computed(() => (fault.value === null ? [] : whatIfWords(outcome(fa
         v-if="pullable"
         type="button"
         class="link lab"
-        :aria-pressed="fault === 'unplugged'"
-        @click="fault = fault === 'unplugged' ? null : 'unplugged'"
+        :aria-pressed="asked === 'unplugged'"
+        @click="toggle('unplugged')"
       >
         gone with the plug {{ plug.name }} pulled
       </button>
+      <button
+        v-if="decision"
+        type="button"
+        class="link lab"
+        :aria-pressed="asked === 'without'"
+        @click="toggle('without')"
+      >
+        left alone
+      </button>
+      <span v-if="twins.length" class="lab">
+        swapped with
+        <Select
+          :model-value="twin"
+          :options="twins"
+          option-label="label"
+          option-value="pin"
+          placeholder="which wire"
+          show-clear
+          size="small"
+          aria-label="Swapped with"
+          @update:model-value="swap"
+        />
+      </span>
     </span>
-    <ul v-if="lines.length" role="status">
-      <li v-for="line in lines" :key="line">{{ line }}</li>
+    <span class="lab job">
+      What if
+      <button
+        type="button"
+        class="link lab"
+        :aria-pressed="asked === 'by-colour'"
+        @click="toggle('by-colour')"
+      >
+        the whole job were joined by colour
+      </button>
+    </span>
+    <p v-if="isSolving" role="status" class="mut">Solving the circuit</p>
+    <div v-else-if="outcome" role="status" class="outcome">
+      <b>{{ outcome.verdict }}</b>
+      <ul>
+        <li v-for="line in outcome.lines" :key="line">{{ line }}</li>
+        <li v-if="outcome.more">and {{ outcome.more }} more</li>
+      </ul>
+    </div>
+    <ul v-else-if="faultLines.length" role="status" class="outcome">
+      <li v-for="line in faultLines" :key="line">{{ line }}</li>
     </ul>
   </div>
 </template>
@@ -73,6 +172,7 @@ const lines = computed(() => (fault.value === null ? [] : whatIfWords(outcome(fa
   display: inline-flex;
   flex-wrap: wrap;
   gap: 4px 12px;
+  align-items: baseline;
 }
 [aria-pressed="true"] {
   font-weight: 700;
@@ -80,8 +180,14 @@ const lines = computed(() => (fault.value === null ? [] : whatIfWords(outcome(fa
   color: var(--on-ink);
   padding: 0 5px;
 }
-ul {
+.job {
   flex: 1 0 100%;
+}
+.outcome,
+p {
+  flex: 1 0 100%;
+}
+.outcome {
   border-left: 6px solid var(--ink);
   padding-left: 10px;
 }
