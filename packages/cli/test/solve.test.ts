@@ -79,7 +79,7 @@ describe("trevin solve and whatif", () => {
     });
     expect(await report("whatif", DEMO, "AL-P", "A", "swap=C")).toMatchObject({
       fault: "swapped with C",
-      changes: [{ pin: "AL-P.A", before: "full", after: "off" }],
+      changes: [{ pin: "AL-P.A", before: "full", after: "reversed" }],
     });
     expect(await trevin(["whatif", DEMO, "AL-P", "A", "swap=99"])).toMatchObject({ status: 1 });
     expect(await report("whatif", DEMO, "by-colour")).toHaveProperty("verdict");

@@ -8,9 +8,9 @@ type Solved = Pick<Proof, "network" | "loads">;
 export function comparedWith(proof: Solved, other: Solved, nominal: number): WhatIf {
   const named = ({ pin, port }: LoadRow): string => `${port.end} ${pin}`;
   // What stands on a signal is told by the findings.
-  const [own, others] = [proof, other].map(({ loads }) =>
-    loads.filter(({ port }) => port.kind.kind !== "signal"),
-  ) as [readonly LoadRow[], readonly LoadRow[]];
+  const parts = ({ loads }: Solved): readonly LoadRow[] =>
+    loads.filter(({ port }) => port.kind.kind !== "signal");
+  const [own, others] = [parts(proof), parts(other)];
   const theirs = new Map(others.map((row) => [named(row), row]));
   const ours = new Set(own.map(named));
   const isOff = (volts: number): boolean => faresAt(Math.abs(volts) / nominal) === "off";

@@ -31,6 +31,8 @@ export type CircuitFinding = {
   | { readonly kind: "level"; readonly volts: number; readonly most: number; readonly key: Key }
   | { readonly kind: "dark"; readonly why: "no-source" | "no-return" | "diode-blocks" | "relay-never-pulls" }
   | { readonly kind: "dim"; readonly volts: number; readonly fares: "dim" | "glows" }
+  /** Its ground stands on the supply, or its supply on the ground. */
+  | { readonly kind: "reversed"; readonly volts: number; readonly key: Key }
   /** It is fed where its supply should be off. */
   | { readonly kind: "never-off"; readonly volts: number; readonly key: Key }
   /** It works, but much of the voltage is lost on the way. */

@@ -9,6 +9,7 @@ import {
   type Solved,
 } from "./finding.ts";
 import { pathOf, type PathPart } from "./path.ts";
+import { reversedIn } from "./reversed.ts";
 import { shortsIn } from "./shorts.ts";
 import { GROUND, type Element } from "./network.ts";
 import { faresAt, KEYS, LIVE_IN, OVER, solverOf, type Key, type LoadRow, type Solver } from "./states.ts";
@@ -25,6 +26,7 @@ export function findingsOf(solved: Solved): readonly CircuitFinding[] {
       ? shorts
       : [
           ...fusesIn(solved),
+          ...reversedIn(solved),
           ...levelsIn(solved),
           ...backFeedsIn(solved),
           ...outputsIn(solved),

@@ -51,6 +51,16 @@ describe("a job's circuit", () => {
     // The part's own ground on a supply alone shorts nothing: it stands at 12 V.
     expect(kinds(proof)).not.toContain("short");
   });
+  it("a module with supply and ground exchanged is not safe to power, though nothing is shorted", () => {
+    const proof = proofOfJob(
+      CAR,
+      [pin("A", "12 V constant"), pin("C", "Ground")],
+      [join("V.1", "X.C"), join("V.3", "X.A")],
+    );
+    expect(kinds(proof)).toEqual(["reversed"]);
+    expect(proof.findings[0]).toMatchObject({ severity: "stop" });
+    expect(proof.verdict).toBe("unsafe");
+  });
   it("large loads beside it and thin wires hide no short", () => {
     const heavy = Array.from({ length: 12 }, (_, i) => pin(`H${i}`, "12 V constant", { amps: 30, size: 6 }));
     const proof = proofOfJob(

@@ -6,12 +6,14 @@ import { jobNetwork, type JobNetwork } from "./jobNetwork.ts";
 import type { Port, Rail } from "./ports.ts";
 import type { CircuitNote, OperatingPoint } from "./network.ts";
 import {
-  faresAt,
+  faresOf,
   GLOWS,
   byKey,
   LIVE_IN,
   OVER,
   solverOf,
+  strongest,
+  weakest,
   type Drive,
   type Key,
   type LoadRow,
@@ -69,11 +71,10 @@ export function proofOf(dossier: Dossier, state: HarnessState): Proof {
     const workedBy = workers(port, rest.run);
     const best =
       rail === null
-        ? Math.max(on.run, on.crank, on.off)
-        : Math.min(...LIVE_IN[rail].map((key) => Math.max(rest[key], on[key])));
-    return [
-      { port, pin: read.placed.pin.id, rail, atRest: rest, on, workedBy, fares: faresAt(best / nominal) },
-    ];
+        ? strongest([on.run, on.crank, on.off])
+        : weakest(LIVE_IN[rail].map((key) => strongest([rest[key], on[key]])));
+    const fares = faresOf(port, best / nominal);
+    return [{ port, pin: read.placed.pin.id, rail, atRest: rest, on, workedBy, fares }];
   });
   const findings = findingsOf({ dossier, network, loads, states, across });
   const notes = states.flatMap(({ point }) => point.notes).filter(({ kind }) => kind !== "free-division");
@@ -98,6 +99,6 @@ function verdictOf(network: JobNetwork, findings: readonly CircuitFinding[]): Pr
   // A short needs no part to burn.
   if (findings.some(({ severity }) => severity === "stop")) return "unsafe";
   if (network.ports.length === 0) return "nothing";
-  if (findings.some(({ kind }) => kind === "dark" || kind === "dim")) return "fails";
+  if (findings.some(({ kind }) => kind === "dark" || kind === "dim" || kind === "reversed")) return "fails";
   return findings.length > 0 ? "look" : "works";
 }

@@ -46,13 +46,25 @@ export type Solver = ReturnType<typeof solverOf>;
 export const OVER = 0.6;
 
 /** How a load fares: the share of its nominal voltage that counts as full, dim, or a glow (common practice, no source). */
-export type Fares = "full" | "dim" | "glows" | "off" | "within" | "over";
+export type Fares = "full" | "dim" | "glows" | "off" | "reversed" | "within" | "over";
 const [FULL, DIM] = [0.85, 0.4];
 export const GLOWS = 0.05;
-export const faresAt = (share: number): Exclude<Fares, "within" | "over"> => {
+export const faresAt = (share: number): Exclude<Fares, "reversed" | "within" | "over"> => {
   if (share >= FULL) return "full";
   if (share >= DIM) return "dim";
   return share >= GLOWS ? "glows" : "off";
+};
+
+/** Of voltages the one furthest from nothing, and the one next to it, with their signs. */
+export const strongest = (volts: readonly number[]): number =>
+  volts.reduce((best, one) => (Math.abs(one) > Math.abs(best) ? one : best), 0);
+export const weakest = (volts: readonly number[]): number =>
+  volts.reduce((best, one) => (Math.abs(one) < Math.abs(best) ? one : best));
+
+/** A filament does not care which end is live; everything else is the wrong way round below this share of its voltage. */
+export const faresOf = ({ kind }: Port, share: number): Exclude<Fares, "within" | "over"> => {
+  if ("load" in kind && kind.load.kind === "lamp") return faresAt(Math.abs(share));
+  return share <= -DIM ? "reversed" : faresAt(share);
 };
 
 /** A part that takes, or a signal that gets voltage, with what it gets, V: with everything off in each key position, and with what works it on. */

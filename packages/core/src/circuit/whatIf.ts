@@ -3,11 +3,13 @@ import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import type { JobNetwork } from "./jobNetwork.ts";
 import {
   byKey,
-  faresAt,
+  faresOf,
   GLOWS,
   KEYS,
   LIVE_IN,
   solverOf,
+  strongest,
+  weakest,
   voltsAcross,
   type Fares,
   type Key,
@@ -163,12 +165,12 @@ function differing({ network, loads }: Solved, nominal: number, elements: readon
     const solve = solverOf(network, elements);
     return { on: byKey((key) => solve(key, "all")), rest: byKey((key) => solve(key, "none")) };
   }) as [States, States];
-  const fares = (volts: number): Fares => faresAt(Math.abs(volts) / nominal);
   const changes = loads.flatMap((row): readonly Change[] => {
     const { port, rail } = row;
     if (port.kind.kind === "signal") return [];
+    const fares = (volts: number): Fares => faresOf(port, volts / nominal);
     const reaches = (rail === null ? KEYS : LIVE_IN[rail]).map((key) => across(broken.on[key], port));
-    const after = fares(rail === null ? Math.max(...reaches) : Math.min(...reaches));
+    const after = fares(rail === null ? strongest(reaches) : weakest(reaches));
     const comesOn = KEYS.some(
       (key) => fares(across(broken.rest[key], port)) !== "off" && fares(row.atRest[key]) === "off",
     );

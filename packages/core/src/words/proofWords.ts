@@ -106,6 +106,12 @@ export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) 
         detail: `${at} gets ${voltWords(finding.volts)} with everything on.`,
         cure: "Something else lies in series with it, or its wire is too thin for what flows.",
       };
+    case "reversed":
+      return {
+        title: "Supply and ground the wrong way round",
+        detail: `${at} gets −${voltWords(-finding.volts)} ${AT_KEY[finding.key]}: what should be its ground is live.`,
+        cure: "Exchange the two. Electronics die of it at once, and a motor runs backwards.",
+      };
     case "never-off":
       return {
         title: "It is on when it should be off",
@@ -203,6 +209,7 @@ export const FARES_WORDS: Readonly<Record<Fares, string>> = {
   dim: "dim",
   glows: "glows",
   off: "dark",
+  reversed: "the wrong way round",
   within: "within its level",
   over: "too high",
 };
