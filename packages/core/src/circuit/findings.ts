@@ -9,6 +9,8 @@ import {
   type Solved,
 } from "./finding.ts";
 import { pathOf, type PathPart } from "./path.ts";
+import { flashersIn } from "./flasher.ts";
+import { isUsualDraw } from "./ports.ts";
 import { reversedIn } from "./reversed.ts";
 import { shortsIn } from "./shorts.ts";
 import { GROUND, type Element } from "./network.ts";
@@ -30,6 +32,7 @@ export function findingsOf(solved: Solved): readonly CircuitFinding[] {
           ...levelsIn(solved),
           ...backFeedsIn(solved),
           ...outputsIn(solved),
+          ...flashersIn(solved),
           ...loadsIn(solved),
           ...dropsIn(solved, wires),
           ...wires,
@@ -233,7 +236,7 @@ function dropsIn(
     const best = states.find(({ point }) => Math.abs(across(point, port)) >= most - 1e-9);
     const lost = best === undefined ? 0 : lostInCopper(pathOf(network, best.point, row));
     if (lost <= MOST_LOST * battery) return [];
-    const stated = "load" in port.kind && port.kind.load.kind !== "listens" && port.kind.load.stated;
+    const stated = !isUsualDraw(port);
     return [
       {
         kind: "drop",

@@ -6,7 +6,7 @@ export { proofOf, type Proof } from "./proof.ts";
 export { KEYS, solverOf, voltsAcross, type Drive, type Fares, type Key, type LoadRow } from "./states.ts";
 export { frozen, jobNetwork, type JobNetwork } from "./jobNetwork.ts";
 export type { CircuitFinding, DarkBecause } from "./finding.ts";
-export type { Port, PortKind, Rail } from "./ports.ts";
+export { isUsualDraw, type Port, type PortKind, type Rail } from "./ports.ts";
 export { askedOf, type Asked } from "./asked.ts";
 export { standbyOf, type Standby } from "./standby.ts";
 export { pathOf, type PathPart } from "./path.ts";

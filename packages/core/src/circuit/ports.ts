@@ -51,6 +51,10 @@ export interface Port {
   readonly wire: string;
 }
 
+/** Whether what a port takes is only usual for its kind: nobody stated it. */
+export const isUsualDraw = ({ kind }: Pick<Port, "kind">): boolean =>
+  "load" in kind && kind.load.kind !== "listens" && !kind.load.stated;
+
 /** A supply, a ground point or a fuse in the network. */
 export interface PointElement {
   readonly element: string;

@@ -246,3 +246,46 @@ describe("the way of the current", () => {
     expect(way("X.B", "run")).toBe(`battery key supply-wire wire wire ${back}`);
   });
 });
+
+describe("LED lamps (trade facts, common practice)", () => {
+  const lamps = (...texts: readonly string[]) =>
+    texts.map((text, i) => pin("DEFG".charAt(i), text, { direction: "load" }));
+  const fed = (text: string): Proof =>
+    proofOfJob(CAR, [...MODULE.slice(0, 3), ...lamps(text)], [...POWERED, join("V.4", "X.D")]);
+  it("light at their voltage, and draw little", () => {
+    const led = fed("LED turn lamp");
+    expect(led.loads.find(({ port }) => port.read.placed.pin.cavity === "D")?.fares).toBe("full");
+  });
+  it("load a flasher too little, which filament lamps do not", () => {
+    expect(kinds(fed("LED turn lamp"))).toEqual(["flasher-light"]);
+    expect(kinds(fed("Turn lamp"))).toEqual([]);
+    // A stated draw of two bulbs' worth, as with load resistors beside them.
+    const loaded = proofOfJob(
+      CAR,
+      [...MODULE.slice(0, 3), pin("D", "LED turn lamp", { direction: "load", amps: 3.5 })],
+      [...POWERED, join("V.4", "X.D")],
+    );
+    expect(kinds(loaded)).toEqual([]);
+  });
+  it("glimmer on a current that leaves a filament dark, and shine where it is dim", () => {
+    const behind = (text: string, ohms: number): string | undefined => {
+      const series = proofOfJob(
+        CAR,
+        [...MODULE.slice(0, 3), ...lamps(text)],
+        [
+          ...POWERED,
+          {
+            kind: "join",
+            vehicle: "V.4",
+            incoming: "X.D",
+            method: "splice",
+            device: { kind: "resistor", ohms, watts: 10, how: "in series" },
+          },
+        ],
+      );
+      return series.loads.find(({ port }) => port.read.placed.pin.cavity === "D")?.fares;
+    };
+    expect([behind("Turn lamp", 5), behind("Turn lamp", 50)]).toEqual(["dim", "off"]);
+    expect([behind("LED turn lamp", 5), behind("LED turn lamp", 1000)]).toEqual(["full", "glows"]);
+  });
+});

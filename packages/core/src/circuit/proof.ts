@@ -3,7 +3,7 @@ import type { Dossier } from "../model/index.ts";
 import type { CircuitFinding } from "./finding.ts";
 import { findingsOf } from "./findings.ts";
 import { jobNetwork, type JobNetwork } from "./jobNetwork.ts";
-import type { Port, Rail } from "./ports.ts";
+import { isUsualDraw, type Port, type Rail } from "./ports.ts";
 import type { CircuitNote, OperatingPoint } from "./network.ts";
 import {
   faresOf,
@@ -85,9 +85,7 @@ export function proofOf(dossier: Dossier, state: HarnessState): Proof {
     findings,
     notes: once,
     states: states.length,
-    assumed: network.ports.filter(
-      ({ assumed, kind }) => assumed || ("load" in kind && kind.load.kind !== "listens" && !kind.load.stated),
-    ).length,
+    assumed: network.ports.filter((port) => port.assumed || isUsualDraw(port)).length,
     verdict: verdictOf(network, findings),
   };
 }

@@ -58,7 +58,8 @@ function limits({ network, dossier }: Solved): (net: string) => number {
     if (kind.kind !== "load" && kind.kind !== "pulled-load") continue;
     const { load } = kind;
     if (load.kind === "listens") continue;
-    const amps = load.kind === "lamp" ? load.watts / dossier.head.nominalVolts : load.amps;
+    const amps =
+      load.kind === "lamp" || load.kind === "led" ? load.watts / dossier.head.nominalVolts : load.amps;
     const root = joined.find(node);
     wanted.set(root, (wanted.get(root) ?? 0) + amps);
   }

@@ -2,7 +2,7 @@ import { plugEnd, type Net, type Nets } from "../harness/index.ts";
 import { feedOf, polarityOf, type Dossier, type JoinPoint, type PinId } from "../model/index.ts";
 import { type PointElement, type Port, RAILS, type Rail } from "./ports.ts";
 import { LAMP_EXPONENT } from "./branches.ts";
-import { GROUND, type Element } from "./network.ts";
+import { GROUND, THERMAL_VOLTS, type Element } from "./network.ts";
 import { fuseOhms, wireOhms } from "./usual.ts";
 
 /** Ω of a contact, of an output that is on, and of a ground strap (common practice, no source). */
@@ -21,6 +21,23 @@ export const openSwitch = (name: string, a: string, b: string, on: number): Elem
   control: null,
 });
 
+/** Of its current at full voltage an LED lamp takes a hundredth at this share of it, and next to nothing below: a string of diodes with its resistor, as one curve (common practice, no source). */
+const LED_THRESHOLD = 0.55;
+const FAINT = 100;
+function ledLamp(
+  placed: { readonly name: string; readonly a: string; readonly b: string },
+  watts: number,
+  nominal: number,
+): Element {
+  const scale = ((1 - LED_THRESHOLD) * nominal) / Math.log(FAINT);
+  return {
+    kind: "diode",
+    ...placed,
+    saturation: watts / nominal / Math.exp(nominal / scale),
+    ideality: scale / THERMAL_VOLTS,
+  };
+}
+
 /** What stands at a port, between its node and what it leads back to. */
 export function portElements(
   { kind, node, element: name }: Port,
@@ -38,6 +55,7 @@ export function portElements(
       return [
         { kind: "lamp", name, a, b, volts: nominal, amps: load.watts / nominal, exponent: LAMP_EXPONENT },
       ];
+    if (load.kind === "led") return [ledLamp({ name, a, b }, load.watts, nominal)];
     return [{ kind: "resistor", name, a, b, ohms: load.kind === "draws" ? nominal / load.amps : load.ohms }];
   };
   switch (kind.kind) {

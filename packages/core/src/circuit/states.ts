@@ -61,8 +61,16 @@ export const strongest = (volts: readonly number[]): number =>
 export const weakest = (volts: readonly number[]): number =>
   volts.reduce((best, one) => (Math.abs(one) < Math.abs(best) ? one : best));
 
+/** An LED lamp stays dark where a filament glows, and glimmers on next to no current (common practice, no source). */
+const [LED_DIM, LED_GLOWS] = [0.7, 0.55];
+const ledAt = (share: number): Exclude<Fares, "reversed" | "within" | "over"> => {
+  if (share >= FULL) return "full";
+  if (share >= LED_DIM) return "dim";
+  return share >= LED_GLOWS ? "glows" : "off";
+};
 /** A filament does not care which end is live; everything else is the wrong way round below this share of its voltage. */
 export const faresOf = ({ kind }: Port, share: number): Exclude<Fares, "within" | "over"> => {
+  if ("load" in kind && kind.load.kind === "led" && share > -DIM) return ledAt(share);
   if ("load" in kind && kind.load.kind === "lamp") return faresAt(Math.abs(share));
   return share <= -DIM ? "reversed" : faresAt(share);
 };

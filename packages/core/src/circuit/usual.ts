@@ -1,9 +1,10 @@
 import type { ReadPin } from "../matching/index.ts";
 import { isSupply, type SignalClass, type WireRole } from "../model/index.ts";
 
-/** What a part takes: a filament, a coil or motor (straight enough at rest), or an input that merely listens. */
+/** What a part takes: a filament, an LED lamp, a coil or motor (straight enough at rest), or an input that merely listens. */
 export type LoadData =
   | { readonly kind: "lamp"; readonly watts: number; readonly stated: boolean }
+  | { readonly kind: "led"; readonly watts: number; readonly stated: boolean }
   | { readonly kind: "draws"; readonly amps: number; readonly stated: boolean }
   | { readonly kind: "listens"; readonly ohms: number };
 
@@ -17,6 +18,9 @@ const WATTS: readonly (readonly [words: RegExp, watts: number])[] = [
   [/low beam|high beam|dip|headlamp|front fog|driving lamp|work lamp|spot/, 55],
 ];
 const PLAIN_LAMP = 5;
+/** An LED lamp does with this share of the watts of the filament lamp that it replaces (common practice, no source). */
+const LED_SHARE = 1 / 6;
+const LED = /\bLEDs?\b/i;
 
 /** Running current of parts at 12 V, A (common practice, no source; the part's own plate decides). */
 const AMPS: readonly (readonly [words: RegExp, amps: number])[] = [
@@ -54,9 +58,10 @@ export function loadOf({ placed, reading, signal }: ReadPin, nominalVolts: numbe
   const { amps } = placed.pin;
   const name = `${reading.thing?.name ?? ""} ${reading.thing === null ? reading.said : ""}`;
   const isLamp = LAMPS.has(signal) || reading.kinds.has("lamp") || reading.kinds.has("telltale");
+  const kind = LED.test(placed.pin.function) ? "led" : "lamp";
   if (amps !== null && amps > 0)
     return isLamp
-      ? { kind: "lamp", watts: amps * nominalVolts, stated: true }
+      ? { kind, watts: amps * nominalVolts, stated: true }
       : { kind: "draws", amps, stated: true };
   const asInput =
     LISTENING.has(signal) || (isSupply(signal) && /sense|signal|input|trigger|wake/.test(reading.said));
@@ -65,8 +70,9 @@ export function loadOf({ placed, reading, signal }: ReadPin, nominalVolts: numbe
   const scaled = (watts12: number): number => (watts12 * TWELVE) / nominalVolts;
   if (isLamp)
     return {
-      kind: "lamp",
-      watts: WATTS.find(([words]) => words.test(name))?.[1] ?? PLAIN_LAMP,
+      kind,
+      watts:
+        (WATTS.find(([words]) => words.test(name))?.[1] ?? PLAIN_LAMP) * (kind === "led" ? LED_SHARE : 1),
       stated: false,
     };
   if (isSupply(signal)) return { kind: "draws", amps: scaled(MODULE_AMPS), stated: false };

@@ -106,6 +106,12 @@ export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) 
         detail: `${at} gets ${voltWords(finding.volts)} with everything on.`,
         cure: "Something else lies in series with it, or its wire is too thin for what flows.",
       };
+    case "flasher-light":
+      return {
+        title: "LED lamps may make it flash fast",
+        detail: `${at} gives ${ampWords(finding.amps)}; a flasher that watches for dead lamps wants ${ampWords(finding.wants)} or more.`,
+        cure: "Fit a flasher made for LED lamps, or a load resistor beside them: it gets hot.",
+      };
     case "reversed":
       return {
         title: "Supply and ground the wrong way round",

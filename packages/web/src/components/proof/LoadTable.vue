@@ -2,6 +2,7 @@
 /** Every part that takes, with its voltage in each position of the key at rest, with everything on, and now. */
 import {
   FARES_WORDS,
+  isUsualDraw,
   KEY_WORDS,
   KEYS,
   pinColour,
@@ -75,13 +76,7 @@ function walk(event: KeyboardEvent, by: number): void {
         </td>
         <td class="fn">
           {{ row.port.read.placed.pin.function || pinName(row.port.read.placed) }}
-          <abbr
-            v-if="
-              'load' in row.port.kind && row.port.kind.load.kind !== 'listens' && !row.port.kind.load.stated
-            "
-            title="usual draw: nobody stated what it takes"
-            >≈</abbr
-          >
+          <abbr v-if="isUsualDraw(row.port)" title="usual draw: nobody stated what it takes">≈</abbr>
         </td>
         <td v-for="key in KEYS" :key="key" class="num code wide" :class="{ here: key === keyAt }">
           {{ volts(row.atRest[key]) }}
