@@ -49,3 +49,20 @@ test("a new user finds out why a lamp stays dark: the diode is turned", async ({
   await expect(page.getByRole("row", { name: /Left turn lamp/ })).toContainText("works");
   await expect(page.getByRole("heading", { name: "Asked for: 1 of 1 work" })).toBeVisible();
 });
+
+test("two wires in each other's cavity, the job joined by colour, and the current against the fuse", async ({
+  page,
+}) => {
+  await page.goto(`${await demoJob(page)}/proof`);
+  await page.getByRole("row", { name: /Supply, switched/ }).click();
+  await page.getByRole("combobox", { name: "Swapped with" }).click();
+  await page.getByRole("option").first().click();
+  await expect(page.getByText(/Nothing in this circuit fares otherwise|now\.|then\./).first()).toBeVisible();
+  const byColour = page.getByRole("button", { name: "the whole job were joined by colour" });
+  await byColour.click();
+  await expect(byColour).toHaveAttribute("aria-pressed", "true");
+  await expect(page.locator(".outcome b")).toHaveText(/^(Not safe|Safe) to power/);
+  await page.getByRole("button", { name: "Current against fuse" }).click();
+  const chart = page.getByRole("img", { name: /^Current with everything on: battery \d/ });
+  await expect(chart.getByText(/^Run \d/).first()).toBeVisible();
+});

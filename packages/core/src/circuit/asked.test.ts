@@ -13,7 +13,8 @@ describe("what was asked for", () => {
   };
   it("is answered line by line, with the key where it works, or why it does not", () => {
     expect(asked([...POWERED, join("V.4", "X.D")])).toEqual([
-      "works, wherever the key is",
+      // What feeds the wire to the lamp is not told: a stalk, a flasher, a module.
+      "works when it is switched on",
       "no pin does this",
       "not in the circuit: test it",
     ]);

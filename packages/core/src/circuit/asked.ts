@@ -9,8 +9,8 @@ export interface Asked {
   readonly line: BriefLine;
   /** `outside`: none of its wires is in the circuit, as with data. What is not served by the decisions stays what the brief calls it. */
   readonly result: "works" | "fails" | "outside" | Exclude<BriefState, "served">;
-  /** Positions of the key in which its parts work, everything that works them on. */
-  readonly keys: readonly Key[];
+  /** Positions of the key in which its parts work, everything that works them on; null where nobody has said what feeds the output or switch that works them. */
+  readonly keys: readonly Key[] | null;
   /** What speaks against it, or null. */
   readonly finding: CircuitFinding | null;
 }
@@ -38,17 +38,23 @@ export function askedOf(
     const finding =
       findings.find(({ pins, severity }) => severity !== "note" && pins.some((pin) => about.has(pin))) ??
       null;
+    const workers = new Set(rows.flatMap(({ workedBy }) => workedBy));
+    const isFedSomehow = network.drivers.some(
+      ({ element, port, fed }) => workers.has(element) && port.kind.kind === "drives" && !fed,
+    );
     const isFine = rows.every(({ fares }) => WORKS.has(fares)) && finding?.severity !== "stop";
     const judged = isFine ? "works" : "fails";
     return {
       line,
       result: rows.length === 0 && finding === null ? "outside" : judged,
-      keys: KEYS.filter((key) =>
-        rows.some(
-          ({ port, on, fares }) =>
-            port.kind.kind !== "signal" && fares === "full" && Math.abs(on[key]) >= lit,
-        ),
-      ),
+      keys: isFedSomehow
+        ? null
+        : KEYS.filter((key) =>
+            rows.some(
+              ({ port, on, fares }) =>
+                port.kind.kind !== "signal" && fares === "full" && Math.abs(on[key]) >= lit,
+            ),
+          ),
       finding,
     };
   });

@@ -21,3 +21,4 @@ export {
   type WhatIf,
 } from "./whatIf.ts";
 export { comparedWith } from "./compared.ts";
+export { fuseCurrents, type FuseCurrent } from "./fuseCurrents.ts";

@@ -21,7 +21,8 @@ export interface JobNetwork {
   }[];
   /** Switches by what closes them. */
   readonly keys: ReadonlyMap<Rail, string>;
-  readonly drivers: readonly { readonly element: string; readonly port: Port }[];
+  /** `fed`: whether the job tells what they take their voltage from; else the battery is taken. */
+  readonly drivers: readonly { readonly element: string; readonly port: Port; readonly fed: boolean }[];
   /** Contacts of a part that wires are led through, and switches of the loop. */
   readonly passes: readonly string[];
   /** The node of each supply. */
@@ -80,7 +81,7 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
   const fed = ownSupplies(placings, given);
   const ports: Port[] = [];
   const untold = new Set<PinId>();
-  const drivers: { element: string; port: Port }[] = [];
+  const drivers: { element: string; port: Port; fed: boolean }[] = [];
   for (const { placing, end, net } of placings) {
     const giving = given.get(placing.read.placed.pin.id);
     const kind = portOf(placing.read, giving?.gives === end, volts);
@@ -114,7 +115,8 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
     elements.push(...portElements(port, { back, from, rail }, volts));
     if (kind.kind === "own-ground" && part !== null)
       elements.push({ kind: "resistor", name: port.element, a: id, b: `ground of ${part}`, ohms: STRAP });
-    if (SWITCHED.includes(kind.kind)) drivers.push({ element: port.element, port });
+    if (SWITCHED.includes(kind.kind))
+      drivers.push({ element: port.element, port, fed: part !== null && fed.has(part) });
   }
 
   for (const net of new Set([...touched, ...behindThem(dossier, nets, touched)]))

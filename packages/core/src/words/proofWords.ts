@@ -155,6 +155,7 @@ const DARK_CURES: Readonly<Record<DarkBecause, string>> = {
 export function askedWords({ result, keys, finding }: Asked, name: (pin: PinId) => string): string {
   switch (result) {
     case "works":
+      if (keys === null) return "works when it is switched on";
       if (keys.length === 0) return "works";
       return keys.length === KEYS.length
         ? "works, wherever the key is"

@@ -18,6 +18,7 @@ import {
 } from "@trevin/core";
 import AskedFor from "../components/proof/AskedFor.vue";
 import StandbyLine from "../components/proof/StandbyLine.vue";
+import FuseChart from "../components/proof/FuseChart.vue";
 import FindingList from "../components/proof/FindingList.vue";
 import KeyDial from "../components/proof/KeyDial.vue";
 import LoadTable from "../components/proof/LoadTable.vue";
@@ -35,6 +36,7 @@ const proof = computed(() => store.shown);
 const key = ref<Key>("run");
 const on = ref<ReadonlySet<string>>(new Set());
 const chosen = shallowRef<LoadRow | null>(null);
+const charted = ref(false);
 
 const bench = computed(() => job.analysis!.bench);
 const pins = computed(() => indexPins(bench.value.dossier));
@@ -182,6 +184,14 @@ useCommands([
           />
         </div>
         <p v-if="first" class="why foot">{{ summary }}</p>
+        <section class="currents">
+          <h3>
+            <button type="button" class="link" :aria-expanded="charted" @click="charted = !charted">
+              Current against fuse
+            </button>
+          </h3>
+          <FuseChart v-if="charted" :network="proof.network" />
+        </section>
       </section>
       <FindingList
         class="right"
@@ -234,6 +244,9 @@ main {
 }
 .foot {
   margin-top: 10px;
+}
+.currents {
+  margin-top: 14px;
 }
 .right {
   padding: 12px 20px 20px 16px;

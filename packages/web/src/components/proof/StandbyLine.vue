@@ -3,14 +3,14 @@
 import { useLocalStorage } from "@vueuse/core";
 import { computed } from "vue";
 import InputNumber from "primevue/inputnumber";
+import BatteryChart from "./BatteryChart.vue";
 import { daysUntilFlat, standbyOf, standbyWords, USUAL_BATTERY, type PinId, type Proof } from "@trevin/core";
 
 const props = defineProps<{ proof: Proof; name: (pin: PinId) => string }>();
 const ampereHours = useLocalStorage("trevin.battery-ah", USUAL_BATTERY);
 const standby = computed(() => standbyOf(props.proof));
-const words = computed(() =>
-  standbyWords(standby.value, daysUntilFlat(standby.value.amps, ampereHours.value), props.name),
-);
+const days = computed(() => daysUntilFlat(standby.value.amps, ampereHours.value));
+const words = computed(() => standbyWords(standby.value, days.value, props.name));
 </script>
 
 <template>
@@ -29,6 +29,7 @@ const words = computed(() =>
         suffix=" Ah"
         :allow-empty="false"
     /></label>
+    <BatteryChart v-if="standby.amps > 0" :amps="standby.amps" :ampere-hours="ampereHours" :days="days" />
   </section>
 </template>
 

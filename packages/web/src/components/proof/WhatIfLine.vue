@@ -120,7 +120,7 @@ const isSolving = computed(
       >
         left alone
       </button>
-      <span v-if="twins.length" class="lab">
+      <span v-if="twins.length" class="lab twin">
         swapped with
         <Select
           :model-value="twin"
@@ -179,6 +179,18 @@ const isSolving = computed(
   background: var(--ink);
   color: var(--on-ink);
   padding: 0 5px;
+}
+.twin {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  white-space: nowrap;
+}
+.twin :deep(.p-select) {
+  max-width: 240px;
+}
+.twin :deep(.p-select-label) {
+  padding-block: 2px;
 }
 .job {
   flex: 1 0 100%;
