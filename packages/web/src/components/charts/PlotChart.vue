@@ -2,6 +2,7 @@
 /** A chart in the colours and type of the page; the library is loaded when the first one is shown. */
 import { useElementSize } from "@vueuse/core";
 import { onBeforeUnmount, ref, useTemplateRef, watch } from "vue";
+import type Plotly from "plotly.js-basic-dist-min";
 import type { Trace } from "plotly.js-basic-dist-min";
 import { usePrefs } from "../../stores/prefs.ts";
 
@@ -29,7 +30,7 @@ function withoutOwnStyles(): void {
   mark.className = "no-inline-styles";
   document.head.append(mark);
 }
-let library: typeof import("plotly.js-basic-dist-min").default | null = null;
+let library: typeof Plotly | null = null;
 async function show(): Promise<void> {
   if (box.value === null || width.value === 0) return;
   withoutOwnStyles();
