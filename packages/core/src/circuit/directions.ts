@@ -37,6 +37,10 @@ function told({ read, ends, speaksOf, isOneOfSeveral }: Placing): Told | null {
     const gives = read.placed.connector.side === "vehicle" ? "beyond" : other("part");
     return { gives, certain: direction === "source" && certain >= CERTAIN ? 0.5 : 1 };
   }
+  if (read.direction === null && read.signal === "charge-indicator") {
+    const isLamp = read.reading.kinds.has("lamp") || read.reading.kinds.has("telltale");
+    return { gives: isLamp ? other(speaksOf) : speaksOf, certain: CERTAIN };
+  }
   if (read.direction === null && certain < CERTAIN) {
     if (isLitInCluster(read)) return { gives: "beyond", certain: CERTAIN };
     if (FROM.test(read.placed.pin.function)) return { gives: "beyond", certain: CERTAIN };

@@ -33,6 +33,8 @@ export type CircuitFinding = {
   | { readonly kind: "dim"; readonly volts: number; readonly fares: "dim" | "glows" }
   /** Its ground stands on the supply, or its supply on the ground. */
   | { readonly kind: "reversed"; readonly volts: number; readonly key: Key }
+  /** The lamp's current is too little to wake the alternator. */
+  | { readonly kind: "not-excited"; readonly amps: number }
   /** A turn signal's output sees less than the lamps that its flasher was made for. */
   | { readonly kind: "flasher-light"; readonly amps: number; readonly wants: number }
   /** It is fed where its supply should be off. */

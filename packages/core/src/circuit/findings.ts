@@ -9,6 +9,7 @@ import {
   type Solved,
 } from "./finding.ts";
 import { pathOf, type PathPart } from "./path.ts";
+import { excitationIn } from "./excitation.ts";
 import { flashersIn } from "./flasher.ts";
 import { isUsualDraw } from "./ports.ts";
 import { reversedIn } from "./reversed.ts";
@@ -33,6 +34,7 @@ export function findingsOf(solved: Solved): readonly CircuitFinding[] {
           ...backFeedsIn(solved),
           ...outputsIn(solved),
           ...flashersIn(solved),
+          ...excitationIn(solved),
           ...loadsIn(solved),
           ...dropsIn(solved, wires),
           ...wires,

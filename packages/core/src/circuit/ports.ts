@@ -68,8 +68,8 @@ export interface PointElement {
 }
 
 const FIVE_VOLT_BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l"]);
-/** Wires that are worked by pulling them to ground. */
-export const PULLED: ReadonlySet<SignalClass> = new Set(["switched-ground", "coil"]);
+/** Wires that are worked by pulling them to ground; an alternator that stands pulls the charge lamp's. */
+export const PULLED: ReadonlySet<SignalClass> = new Set(["switched-ground", "coil", "charge-indicator"]);
 const DRIVEN: ReadonlySet<SignalClass> = new Set(["switched-supply", "lamp-feed", "lamp-dimmer"]);
 /** Above its level a low-level input is in danger, V. */
 const FIVE = 5;

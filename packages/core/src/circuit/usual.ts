@@ -10,7 +10,7 @@ export type LoadData =
 
 /** Rated watts of filament lamps by what they do (categories of UN R37, from memory: P21W, R5W, W5W, H7, H3, C5W, W1.2W). */
 const WATTS: readonly (readonly [words: RegExp, watts: number])[] = [
-  [/telltale|warning|indicator lamp|charge lamp|glow lamp|\bmil\b|check engine/, 1.2],
+  [/telltale|warning|indicator lamp|charge lamp|charge indicator|glow lamp|\bmil\b|check engine/, 1.2],
   [/illumination|dimm|cluster|backlight|instrument/, 1.2],
   [/turn|hazard|stop|brake lamp|brake light|reverse|reversing|rear fog|daytime/, 21],
   [/tail|position|parking|side marker|running|side light|marker|clearance/, 5],

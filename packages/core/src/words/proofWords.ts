@@ -106,6 +106,12 @@ export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) 
         detail: `${at} gets ${voltWords(finding.volts)} with everything on.`,
         cure: "Something else lies in series with it, or its wire is too thin for what flows.",
       };
+    case "not-excited":
+      return {
+        title: "The alternator may not wake up",
+        detail: `${at}: ${finding.amps < 0.001 ? "no current flows" : `only ${Math.round(finding.amps * 1000)} mA flow`} over its charge lamp with the key at run; a bulb gives 100 mA or more.`,
+        cure: "Feed it over a bulb of 2 W from the ignition, or put a resistor beside the LED lamp.",
+      };
     case "flasher-light":
       return {
         title: "LED lamps may make it flash fast",

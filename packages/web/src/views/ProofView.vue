@@ -21,6 +21,7 @@ import StandbyLine from "../components/proof/StandbyLine.vue";
 import FuseChart from "../components/proof/FuseChart.vue";
 import FindingList from "../components/proof/FindingList.vue";
 import KeyDial from "../components/proof/KeyDial.vue";
+import LiveFace from "../components/proof/LiveFace.vue";
 import LoadTable from "../components/proof/LoadTable.vue";
 import PathDrawing from "../components/proof/PathDrawing.vue";
 import SwitchList from "../components/proof/SwitchList.vue";
@@ -97,6 +98,12 @@ watch(
   },
   { immediate: true },
 );
+/** From this share of the nominal voltage on, a meter's needle is taken to say live. */
+const LIVE = 0.05;
+function pick(pin: PinId): void {
+  const row = loads.value.find((one) => one.pin === pin);
+  if (row !== undefined) look(row);
+}
 function show(finding: CircuitFinding): void {
   const row = loads.value.find(({ pin }) => finding.pins.includes(pin));
   if (row !== undefined) look(row);
@@ -148,6 +155,15 @@ useCommands([
         <h3>Key</h3>
         <KeyDial v-model="key" />
         <SwitchList v-model="on" :proof="proof" />
+        <LiveFace
+          v-if="chosen && point"
+          :connector="chosen.port.read.placed.connector"
+          :network="proof.network"
+          :point="point"
+          :pin="chosen.pin"
+          :least="LIVE * bench.dossier.head.nominalVolts"
+          @pick="pick"
+        />
       </aside>
       <section class="middle">
         <template v-if="chosen">
