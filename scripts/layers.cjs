@@ -16,6 +16,7 @@ module.exports = [
   "dossier",
   "plan",
   "ledger",
+  "analysis",
   "io",
   "words",
   "contract",

@@ -1,23 +1,20 @@
 import {
   aloneWords,
+  analyse,
   blockWords,
   briefLines,
-  colourForColour,
   decisionFromAlone,
   decisionWords,
   deviceReasonWords,
   deviceWords,
-  findHazards,
   indexPins,
   pinReader,
   OPEN_WORDS,
   otherSide,
   pinName,
   pinNamer,
-  planWork,
   proposalWords,
   reasonWords,
-  suggest,
   type JobDocument,
   type ProposedDevice,
   type SuggestedPair,
@@ -30,8 +27,7 @@ export function matchReport({ dossier }: JobDocument): unknown {
   const pins = indexPins(dossier);
   const name = pinNamer(dossier);
   const read = pinReader(dossier);
-  const walk = suggest(dossier);
-  const verdict = colourForColour(dossier);
+  const { crosswalk: walk, hazards, verdict, bench } = analyse(dossier, []);
   const count = (outcome: string): number => verdict.filter((join) => join.outcome === outcome).length;
   const between = (device: ProposedDevice | null): object =>
     device === null ? {} : { device: deviceWords(device.device), deviceReason: deviceReasonWords(device) };
@@ -85,7 +81,7 @@ export function matchReport({ dossier }: JobDocument): unknown {
               nearestTakenBy: alone.nearest.takenBy === null ? null : name(alone.nearest.takenBy),
             }),
       })),
-    hazards: findHazards(dossier, walk).map(
+    hazards: hazards.map(
       ({ rule, class: kind, severity, pins: at, title, detail, cure, fixes, cured, answered }) => ({
         rule,
         class: kind,
@@ -129,6 +125,6 @@ export function matchReport({ dossier }: JobDocument): unknown {
         there,
       })),
     })),
-    blocks: planWork(dossier).blocks.map((block) => blockWords(block, pinNamer(dossier))),
+    blocks: bench.plan.blocks.map((block) => blockWords(block, pinNamer(dossier))),
   };
 }

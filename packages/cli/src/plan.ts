@@ -8,7 +8,6 @@ import {
   deviceWords,
   faultWords,
   fileOf,
-  findHazards,
   indexPins,
   kitOf,
   owedAfter,
@@ -30,7 +29,7 @@ import { InputError } from "./failure.ts";
 
 /** The worklist in order, what it needs, the ways of working side by side, the second opinion, what stays owed, and what stands in its way. */
 export function planReport({ dossier: believed, ledger, entries }: ReadJob): unknown {
-  const { dossier, plan, start, progress, planHash: hash } = bench(believed, entries);
+  const { dossier, plan, start, progress, hazards, planHash: hash } = bench(believed, entries);
   const pins = indexPins(dossier);
   const named = (id: PinId | null): string | null => nameOf(id, pins);
   return {
@@ -77,7 +76,7 @@ export function planReport({ dossier: believed, ledger, entries }: ReadJob): unk
     })),
     methods: compareMethods(dossier, plan).map(({ method, cost }) => ({ method, ...cost })),
     adapter: adapterReport(dossier),
-    owed: owedAfter(findHazards(dossier)).map(({ title, detail, cure, pins: about, accepted }) => ({
+    owed: owedAfter(hazards).map(({ title, detail, cure, pins: about, accepted }) => ({
       title,
       detail,
       cure,

@@ -13,5 +13,6 @@ export * from "./circuit/index.ts";
 export * from "./dossier/index.ts";
 export * from "./plan/index.ts";
 export * from "./ledger/index.ts";
+export * from "./analysis/index.ts";
 export * from "./io/index.ts";
 export * from "./words/index.ts";

@@ -1,4 +1,5 @@
 import { initialState } from "../harness/index.ts";
+import { findHazards, type Hazard } from "../matching/index.ts";
 import { decisionId, type Decision, type Dossier, type StepId } from "../model/index.ts";
 import { checkPlan, planWork, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";
@@ -10,6 +11,8 @@ export interface BenchView {
   readonly dossier: Dossier;
   readonly plan: Plan;
   readonly planHash: string;
+  /** The hazards of what is decided, which the plan was made with. */
+  readonly hazards: readonly Hazard[];
   readonly fold: Fold | null;
   /** The harness that the work began with, or begins with. */
   readonly start: Fold["state"];
@@ -36,7 +39,8 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
       ? dossier
       : { ...dossier, connectors: fold.connectors, decisions: withLiveHalves(dossier.decisions, fold) };
   const start = fold?.start ?? initialState(inForce);
-  const made = planWork(inForce, { start, done: fold?.order ?? [], begun: fold !== null });
+  const hazards = findHazards(inForce);
+  const made = planWork(inForce, { start, done: fold?.order ?? [], begun: fold !== null, hazards });
   const fault = isEdited(inForce) || made.blocks.length === 0 ? checkPlan(inForce, made, start) : null;
   const plan: Plan = fault === null ? made : { ...made, blocks: [{ code: "broken", fault }, ...made.blocks] };
   const progress = new Map<StepId, "done" | "skipped">();
@@ -46,6 +50,7 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
     dossier: inForce,
     plan,
     planHash: planHash(plan),
+    hazards,
     fold,
     start,
     state: fold?.state ?? start,

@@ -1,10 +1,9 @@
 // @vitest-environment happy-dom
 import { createPinia, setActivePinia } from "pinia";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import type { Dossier, Pin } from "@trevin/core";
+import { analyse, type Dossier, type Pin, type Progress } from "@trevin/core";
 import type { JobView, Problem } from "@trevin/core/contract";
 import { demoDossier } from "@trevin/core/testing";
-import { analyse, type Progress } from "../workers/analysis.ts";
 import type { RunningAnalysis } from "../workers/client.ts";
 import { ApiProblem } from "../api/client.ts";
 import { useJob } from "./job.ts";
@@ -30,7 +29,7 @@ vi.mock("../workers/client.ts", () => ({
     onProgress: (progress: Progress) => void,
   ): RunningAnalysis => {
     if (!worker.hangs || !match)
-      return { result: Promise.resolve(analyse(dossier, entries, match)), stop: () => undefined };
+      return { result: Promise.resolve(analyse(dossier, entries, { match })), stop: () => undefined };
     onProgress({ done: 3, total: 9 });
     let stop: () => void = () => undefined;
     const result = new Promise<null>((resolve) => {

@@ -1,6 +1,5 @@
 import { ref, shallowRef } from "vue";
-import type { Dossier, Entry, Plan } from "@trevin/core";
-import type { Analysis, Progress } from "../workers/analysis.ts";
+import type { Analysis, Dossier, Entry, Plan, Progress } from "@trevin/core";
 import { startAnalysis } from "../workers/client.ts";
 
 /** What the worker makes of the job: computed anew after each change, one computation at a time. */

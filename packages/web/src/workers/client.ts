@@ -1,6 +1,5 @@
 import { proxy, wrap, type Remote } from "comlink";
-import type { Dossier, Entry } from "@trevin/core";
-import type { Analysis, Progress } from "./analysis.ts";
+import type { Analysis, Dossier, Entry, Progress } from "@trevin/core";
 import type { ComputeWorker } from "./compute.ts";
 
 const start = (): { readonly worker: Worker; readonly remote: Remote<ComputeWorker> } => {

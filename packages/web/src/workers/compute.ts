@@ -1,14 +1,16 @@
 import { expose } from "comlink";
 import {
+  analyse,
   proofOf,
   provedOtherwise,
   stateAfter,
   waysOfWire,
+  type Analysis,
   type Dossier,
   type Entry,
   type MatchMemo,
+  type Progress,
 } from "@trevin/core";
-import { analyse, type Analysis, type Progress } from "./analysis.ts";
 import { lookAlikesOf, needsOf, tableOf } from "./onDemand.ts";
 
 /** What was matched last: after a decision only what hangs together with it is matched again. */
@@ -23,17 +25,15 @@ function analyseHere(
   onProgress: (progress: Progress) => unknown,
 ): Analysis {
   let told = performance.now();
-  return analyse(
-    dossier,
-    entries,
+  return analyse(dossier, entries, {
     match,
-    (progress) => {
+    memo,
+    onProgress: (progress) => {
       if (performance.now() - told < PACE) return;
       told = performance.now();
       void onProgress(progress);
     },
-    memo,
-  );
+  });
 }
 
 const worker = {

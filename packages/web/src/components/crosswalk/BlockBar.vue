@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** Below the list: what blocks the worklist, or what can be done to all selected circuits. */
-import { blockWords, pinNamer, type Block, type Connector, type Dossier } from "@trevin/core";
+import { blockWords, pinNamer, type Analysis, type Block, type Connector, type Dossier } from "@trevin/core";
 import { computed } from "vue";
 import PartBehind from "../parts/PartBehind.vue";
-import type { Analysis } from "../../workers/analysis.ts";
 
 const props = defineProps<{
   marked: number;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** How far a long matching is, and the way to end it. */
-import type { Progress } from "../../workers/analysis.ts";
+import type { Progress } from "@trevin/core";
 
 defineProps<{ progress: Progress }>();
 const emit = defineEmits<{ stop: [] }>();

@@ -1,8 +1,15 @@
-import { applyCommand, decisionId, decisionPins, leftOpen, type Decision, type Dossier } from "@trevin/core";
+import {
+  analyse,
+  applyCommand,
+  decisionId,
+  decisionPins,
+  leftOpen,
+  type Decision,
+  type Dossier,
+} from "@trevin/core";
 import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { analyse } from "../../workers/analysis.ts";
 import {
   joinAlso,
   joinPins,

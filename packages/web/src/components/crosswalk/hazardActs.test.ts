@@ -1,7 +1,6 @@
-import { applyCommand, findHazards, type Dossier } from "@trevin/core";
+import { analyse, applyCommand, findHazards, type Dossier } from "@trevin/core";
 import { demoDossier } from "@trevin/core/testing";
 import { describe, expect, it } from "vitest";
-import { analyse } from "../../workers/analysis.ts";
 import { sureOffers, takeOffers, type Edit } from "./acts.ts";
 import { acceptHazards, sameAnswer, withoutAnswer } from "./hazardActs.ts";
 import { circuitRows, isOpenHazard } from "./rows.ts";

@@ -1,8 +1,7 @@
-import { allPins, decisionByPin, decisionFromPair, type Dossier, type PinId } from "@trevin/core";
+import { allPins, analyse, decisionByPin, decisionFromPair, type Dossier, type PinId } from "@trevin/core";
 import { byName, decidedDossier, demoDossier, undecidedDossier } from "@trevin/core/testing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { analyse } from "../../workers/analysis.ts";
 import {
   isAt,
   isOpenHazard,

@@ -1,32 +1,32 @@
 import {
-  DEVICE_NAMES,
   decisionFromAlone,
   decisionFromGroup,
   decisionFromJumper,
   decisionFromPair,
   decisionId,
   decisionPins,
-  pinName,
-  pointLabel,
-  seatOf,
+  DEVICE_NAMES,
   indexPins,
   isJoining,
   namedPins,
+  pinName,
+  pointLabel,
   rankPins,
+  seatOf,
+  type Analysis,
   type Decision,
   type DecisionId,
   type Dossier,
   type Hazard,
   type InsertedDevice,
-  type PinId,
   type Part,
+  type PinId,
   type PlacedPin,
   type ProposedDevice,
   type SuggestedAlone,
   type SuggestedPair,
   type Sureness,
 } from "@trevin/core";
-import type { Analysis } from "../../workers/analysis.ts";
 
 /** What is done between the two sides; it says which mark stands on the line. */
 export type Act =

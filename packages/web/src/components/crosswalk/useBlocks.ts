@@ -3,13 +3,13 @@ import {
   asksAfterPart,
   keepOutOf,
   undecidedPins,
+  type Analysis,
   type Block,
   type Connector,
   type Counterpart,
   type Dossier,
 } from "@trevin/core";
 import { useWorklistEdits } from "../../composables/useWorklistEdits.ts";
-import type { Analysis } from "../../workers/analysis.ts";
 import type { CircuitRow } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
 

@@ -1,7 +1,6 @@
 import { computed, ref, watch } from "vue";
-import { connectorsInOrder, type Dossier, type PinId } from "@trevin/core";
+import { connectorsInOrder, type Analysis, type Dossier, type PinId } from "@trevin/core";
 import { ways } from "../../composables/useFaces.ts";
-import type { Analysis } from "../../workers/analysis.ts";
 import {
   isAt,
   isShown,

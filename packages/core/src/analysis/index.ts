@@ -1,0 +1,1 @@
+export { analyse, type Analysis, type AnalyseOptions, type Progress } from "./analyse.ts";
