@@ -63,7 +63,12 @@ export function chooseThings(
       !isLevelWord(one, tokens) &&
       !(isCylinderHead && one.thing.name === "headlamp feed") &&
       !(isPotentiometer && one.thing.family === "wiper") &&
-      !isPlacing(one, tokens),
+      !isPlacing(one, tokens) &&
+      // An LED at the dash tells of something; it lights no dial.
+      !(
+        one.thing.name === "instrument lighting" &&
+        one.match.at.some((place) => /^leds?$/.test(tokens[place]?.raw ?? ""))
+      ),
   );
   // "Tail/stop bulb, stop filament": of two lamps in one bulb the filament counts.
   const filament = tokens.find(({ raw }) => raw === "filament")?.clause;

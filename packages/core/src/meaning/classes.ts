@@ -180,7 +180,7 @@ function byPole(own: Scoring): void {
 
 /** What the volts of a sensor say. */
 function bySensorSupply(own: Scoring): void {
-  const { isSensor, has, offer, words } = own;
+  const { isSensor, has, sign, offer, words } = own;
   if (
     has("5v", "8v", "10v") &&
     !has("pulse", "logic", "signal", "range5v") &&
@@ -193,6 +193,14 @@ function bySensorSupply(own: Scoring): void {
     !has("signal", "output", "out", "from")
   )
     offer("sensor-supply", 8.4);
+  // "HS OUT 6 sensor pwr, batt level": an output that gives the battery's voltage is no reference.
+  if (
+    sign("sensor-supply") > 0 &&
+    has("battery", "bplus") &&
+    has("hs", "hso", "out", "output") &&
+    !has("5v", "8v", "10v")
+  )
+    offer("switched-supply", 7.4);
   if (isSensor && words[0] === "12v" && has("switched", "supply", "feed", "power"))
     offer("sensor-supply", 8.4);
   if (isSensor && has("supply", "power", "feed", "reference") && !has("low", "return", "ground", "control"))
@@ -296,6 +304,16 @@ function byKind(own: Scoring): void {
     own.scores.delete("switched-ground");
     offer("ignition", 5.6);
     return;
+  }
+  // "+12V red": a supply, of which nobody says whether the key switches it.
+  if (
+    usual === undefined &&
+    words.length > 0 &&
+    words.every((word) => /^(plus|12v|24v|36v|48v|supply|red)$/.test(word)) &&
+    words.some((word) => /^\d+v$/.test(word))
+  ) {
+    offer("battery", 3.6);
+    offer("ignition", 3);
   }
   const { kinds } = own.clues;
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);

@@ -24,7 +24,7 @@ function namesCorners(texts: readonly string[]): boolean {
 }
 
 const ELECTRIC =
-  /\b(?:ksi|phase [abc]|hall [abc]|phase (?:yellow|green|blue)|contactor|pre-?charge|encoder|em brake|traction|inching|pack [+-]|motor controller)\b/i;
+  /\b(?:ksi|phase [abc]|hall [abc]|phase (?:yellow|green|blue)|contactor|pre-?charge|encoder|em brake|traction|inching|pack ?[+-]|motor controller)\b/i;
 const CAM = /^\s*(?:cam|cmp)\b/i;
 const CRANK = /^\s*crank\s*[+-]?\s*$/i;
 const CRANK_POLE = /^\s*crank\s*[+-]\s*$/i;
@@ -55,6 +55,12 @@ function marksTriggers(texts: readonly string[]): boolean {
       .trim(),
   );
   return marked.length >= 3 && new Set(bare).size === bare.length;
+}
+
+/** "LED red" and "LED black": two leads of one part, told by their colour. */
+function namesRedAndBlack(texts: readonly string[]): boolean {
+  const reds = new Set(texts.filter((text) => /\S\s+red\s*$/i.test(text)).map(moved));
+  return texts.some((text) => /\S\s+black\s*$/i.test(text) && reds.has(moved(text)));
 }
 
 const RAISES = /\b(?:raise|lift|up|fore|forward)\s*$/i;
@@ -90,6 +96,7 @@ function habitsOf(texts: readonly string[]): ListHabits {
       texts.some((text) => ZERO.test(text)) &&
       texts.some((text) => FIVE.test(text)) &&
       texts.some((text) => POWER_GROUND.test(text)),
+    redAndBlack: namesRedAndBlack(texts),
     gearboxPlug: texts.filter((text) => GEARBOX.test(text)).length >= 4,
     triggerMarks: marksTriggers(texts),
     raisesAndLowers: namesBothWays(texts),

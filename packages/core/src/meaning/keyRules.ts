@@ -45,6 +45,17 @@ export function settleKeys(own: Scoring): void {
     (["battery", "ignition", "accessory", "run-not-crank"] as const).some((key) => sign(key) >= 6)
   )
     scores.set("switched-supply", Math.min(scores.get("switched-supply") ?? 0, 5));
+  // "Switched feed on the key barrel": the key is what switches it.
+  if (
+    thing === undefined &&
+    has("switched") &&
+    has("key", "ignition") &&
+    sign("switched-supply") > 0 &&
+    sign("start") === 0
+  ) {
+    scores.delete("switched-supply");
+    offer("ignition", 6.6);
+  }
   // "Switched earth" is more than earth, "12 V when on" more than 12 V.
   if (sign("switched-ground") >= 6) scores.delete("ground");
   if (sign("switched-supply") >= 6) {

@@ -75,6 +75,10 @@ const RULES: readonly Rule[] = [
   ),
   rule(`rotation(?:al)? speed`, "engine speed"),
   rule(`lub(?:e|ricating|rication) oil`, "oil"),
+  rule(`(plus|minus)(?= (?:micro ?)?(?:switch|sw|button|btn|paddle)${END})`, (m) =>
+    group(m, 1) === "plus" ? "up" : "down",
+  ),
+  rule(`ign(?:ition)? sw(?:itch)?\\.? ?\\(st(?:art)?\\)`, "start signal"),
   rule(`(?<=\\d ?a )trip${END}`, "breaker"),
   rule(`returns? to (?=park|rest|off|home)`, ""),
   rule(`pilot l(?:amp|ight)`, "telltale"),

@@ -4,7 +4,7 @@ import { CABIN_WORD, LETTER_CORNERS } from "./whichOne.ts";
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
  * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N", a heater panel's "FAN",
- * an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram.
+ * "red" and "black" of one lead for its poles, an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram.
  */
 export const HABITS = [
   "bareTerminals",
@@ -21,6 +21,7 @@ export const HABITS = [
   "raisesAndLowers",
   "gearboxPlug",
   "zeroOfSensors",
+  "redAndBlack",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 export type ListHabits = Readonly<Record<Habit, boolean>>;
@@ -99,6 +100,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     const winding = /^(?:hall|phase)$/.test(before) ? LIGHT_DRIVE[word] : undefined;
     if (winding !== undefined) return [winding];
     if (word === "throttle") return ["accelerator"];
+    if (raw === "cont") return ["contactor"];
     return before === "coil" && raw === "return" ? ["supply"] : undefined;
   }),
   cluster: (tokens, text) => {
@@ -136,11 +138,19 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     tokens.length === 1 && tokens[0]?.word === "0v"
       ? [as(tokens[0], "sensor"), as(tokens[0], "return")]
       : tokens,
+  redAndBlack: (tokens) => {
+    const pole = POLES[tokens.at(-1)?.word ?? ""];
+    const last = tokens.at(-1);
+    return last === undefined || pole === undefined || tokens.length < 2
+      ? tokens
+      : [...tokens.slice(0, -1), as(last, pole)];
+  },
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
       : tokens,
 };
+const POLES: Readonly<Record<string, string>> = { red: "plus", black: "minus" };
 /** What the last word of a text says of the way that a ram or motor goes, in a list that names both ways (common practice, no source). */
 const WAYS: Readonly<Record<string, string>> = {
   lift: "raise",

@@ -266,7 +266,7 @@ ambient light sensor | analog load comfort-lost | light sensor; ambient light se
 # trailer
 fog cut-off | switched-ground load lamp-off | fog cut off; fog cutoff; fog inhibit; fog cut out; rear fog cut off; rear fog inhibit; fog disable; trailer fog cut off
 trailer tail lamp | lamp-feed load lamp-off | trailer tail; trailer tail lamp; trailer running lamp; trailer side lamp; trailer park lamp; trailer position lamp
-trailer stop lamp | lamp-feed load lamp-off | trailer stop; trailer brake lamp; trailer stop lamp; t54g
+trailer stop lamp | lamp-feed load lamp-off | trailer stop; trailer brake lamp; trailer stop lamp; t54g; trailer brake lights; brake lamp trailer
 trailer supply | battery load dead | trailer supply; trailer battery; trailer charge; trailer constant; trailer permanent; trailer power; trailer permanent supply; trailer circuits; caravan battery; trailer battery charge; trailer 12v
 trailer charging line | switched-supply source dead | charging line; fridge supply; charge line; trailer charging line; trailer fridge; caravan fridge; fridge feed; trailer charging; trailer ignition supply; caravan charge; caravan supply; charging cable; fridge supply trailer; trailer fridge supply; fridge trailer
 trailer detect | switched-ground load comfort-lost | trailer detect; trailer connected; t52; tow detect; trailer detection; trailer recognition; trailer present; trailer plugged
@@ -361,7 +361,7 @@ speed limit | switched-ground load comfort-lost | speed limit; speed limiter; sp
 # charging lock
 charge inhibit | dry-contact load dead | charge inhibit; charger interlock; charge interlock; charger connected; charger plugged; charger plugged in; charging interlock; charger present; charger micro switch; inhibit; charger switch; charging switch; charger microswitch; charger lockout
 # battery gauge
-battery discharge indicator | analog source reads-wrong | battery gauge; bdi; battery indicator; discharge meter; battery meter; state charge; charge gauge; battery gauge signal; soc; state of charge; soc gauge; soc meter; soc display; charge level
+battery discharge indicator | analog source reads-wrong | battery gauge; bdi; battery indicator; discharge meter; battery meter; state charge; charge gauge; battery gauge signal; soc; state of charge; soc gauge; soc meter; soc display; charge level; battery low; low battery; battery low lamp; low battery lamp; battery low warning; low volts; low voltage; low battery warning; low volt lamp
 # accelerator supply
 accelerator supply | sensor-supply source limp | accelerator supply; accelerator potentiometer supply; accelerator potentiometer plus; throttle potentiometer supply; accelerator potentiometer feed; accelerator plus
 # interlock

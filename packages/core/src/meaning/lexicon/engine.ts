@@ -15,7 +15,7 @@ coolant level | switched-ground load lamp-on | coolant level; engine coolant lev
 # oil pressure
 gearbox oil alarm | switched-ground load lamp-on | gear oil alarm; gearbox oil pressure switch; gear oil pressure switch; gearbox oil alarm; transmission oil alarm; gear oil switch
 oil pressure | resistive-sensor load reads-wrong | oil pressure; engine oil pressure; oil pressure gauge; oil pressure sensor; oil sensor; oil gauge
-oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure; oil warning switch; oil lamp sensor; oil lamp switch; oil pressure sensor idiot lamp; low oil pressure contact; low oil pressure switch; oil low; oil press low switch; oil pressure alarm; oil pressure alarm contact; oil alarm; oil alarm switch; oil alarm contact
+oil pressure switch | switched-ground load lamp-off | oil pressure switch; oil switch; oil pressure contact; engine oil pressure switch; low oil pressure; oil warning switch; oil lamp sensor; oil lamp switch; oil pressure sensor idiot lamp; low oil pressure contact; low oil pressure switch; oil low; oil press low switch; oil pressure alarm; oil pressure alarm contact; oil alarm; oil alarm switch; oil alarm contact; oil light switch
 oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp; oil warning lamp; oil warning; oil telltale; oil pressure warning; oil pressure telltale; oil pressure warning lamp; oil control lamp; oil indicator; low oil pressure lamp; oil alarm lamp; low oil alarm lamp; oil alarm; oil wl
 # oil temperature
 oil temperature | resistive-sensor load code | oil temperature; engine oil temperature
@@ -32,7 +32,7 @@ wide open throttle switch | switched-ground load poor-running | wide open thrott
 throttle motor | pwm source limp | throttle motor; throttle control motor; electronic throttle; throttle body motor; etc motor; tb; throttle valve motor; throttle motor control; throttle drive; electronic throttle motor; etc m; throttle m; etc motor; etc; throttle body motor; motor throttle body
 # accelerator position
 accelerator position | analog load limp | accelerator position; accelerator position sensor; accelerator pedal; accelerator pedal position; pedal position; pedal sensor; accelerator pedal sensor; gas pedal; throttle pedal; pedal potentiometer; ap; accelerator; foot pedal; pedal; throttle potentiometer pedal; potentiometer; accelerator wiper; accelerator potentiometer wiper; accelerator potentiometer
-kickdown switch | switched-ground load nothing | kickdown; kick down; kickdown switch; detent switch
+kickdown switch | switched-ground load nothing | kickdown; kick down; kickdown switch; detent switch; throttle floor switch; floor switch throttle; throttle floor
 pedal switch | switched-supply load dead | pedal switch; accelerator switch; throttle switch; foot switch; interlock pedal; accelerator pedal switch; pedal micro; throttle interlock; foot switch throttle; pedal micro switch; micro switch pedal; throttle microswitch; throttle micro switch
 # manifold pressure
 manifold pressure | analog load limp | manifold absolute pressure; manifold absolute pressure sensor; manifold pressure; boost pressure; boost sensor; intake pressure; boost gauge; intake manifold pressure; vacuum sensor; turbo pressure; boost input; boost in
@@ -130,7 +130,7 @@ resolver cosine | hall load dead | resolver cosine; resolver cos; res c; resolve
 resolver sine | hall load dead | resolver sine; resolver sin; res s; resolver s; sin winding
 vehicle speed | pwm load reads-wrong | road speed; vehicle speed; speed signal; vehicle speed sensor; speedometer signal; speed pulse; speed; speedometer; speed sensor; speedometer drive; speed output; speed sensor signal; road speed signal; gala; vehicle speed signal; vehicle speed output; tachograph; tacho head; speed input; v signal; gala signal; km h; km h signal; kmh; wheel pulse; wheel pulse sensor; road speed radar; radar road speed; gps speed; speed from gps; gps speed pulse; tachymetric signal; tacho supply; tachograph supply; chart; tachograph lighting; tacho simulator; tachograph speed; taximeter pulse
 # hours
-hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours
+hour meter | switched-supply load comfort-lost | hours; hour meter; hour gauge; engine hours; hour counter; running hours; hour clock; hours clock
 # starter
 engine run lock | switched-supply load nothing | run lock; engine run lock; key out run; run on lock; engine hold
 starter relay | start source no-start | starter relay; starter solenoid; starter control; starter motor relay; starter; t50f; t50a; t50b; t50c; t50d; t50h; t48; starter motor solenoid; starter operating winding; starter solenoid spade; start solenoid; starter motor; starter trigger; solenoid trigger; starter output; starter solenoid trigger; starter wire; starter solenoid s terminal; starter interrupt; start motor; start relay; cranking motor; crank relay; crank relay coil; crank output; cranking relay; starter s terminal; starter solenoid s; solenoid s terminal; s terminal starter; start relay output; crank out; start output relay; start relay trigger
@@ -164,9 +164,9 @@ overrun clutch solenoid | switched-ground source limp | overrun clutch; overrun 
 pressure control solenoid | pwm source limp | pressure control solenoid; line pressure solenoid; pressure solenoid; main pressure solenoid; line pressure; line pressure control; pressure regulator gearbox; force motor
 torque converter clutch | switched-ground source code | torque converter clutch; lock up; lockup; lockup solenoid; converter lock; converter clutch; torque converter; lock up solenoid; tcc solenoid; converter lock up; lockup clutch
 overdrive switch | switched-ground load comfort-lost | overdrive; overdrive switch; overdrive off; tow haul; overdrive solenoid; overdrive cancel; overdrive cancel push; overdrive push button; transmission control switch; tcs switch
-shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; shift up paddle; gear up; paddle right; upshift paddle; tip up
-shift down switch | switched-ground load comfort-lost | shift down; downshift; paddle down; paddle minus; down shift; tip down; shift down paddle; gear down; paddle left; downshift paddle
-manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode; manual gate; m gate; manual shift gate; mode; mode button
+shift up switch | switched-ground load comfort-lost | shift up; upshift; paddle up; paddle plus; up shift; shift up paddle; gear up; paddle right; upshift paddle; tip up; tiptronic up; tiptronic plus
+shift down switch | switched-ground load comfort-lost | shift down; downshift; paddle down; paddle minus; down shift; tip down; shift down paddle; gear down; paddle left; downshift paddle; tiptronic down; tiptronic minus
+manual mode switch | switched-ground load comfort-lost | manual mode; tip mode; sport mode; sport switch; sport button; winter mode; mode switch; manual switch; power mode; economy mode; drive mode; manual gate; m gate; manual shift gate; mode; mode button; tiptronic; tiptronic recognition; tiptronic switch; manual gate switch; steptronic
 shift lock | switched-ground source comfort-lost | shift lock; shift lock solenoid; selector lock; key lock solenoid; shift interlock; btsi; brake shift interlock
 park position switch | switched-ground load comfort-lost | selector in p; shift p switch; p switch; p position switch; selector p switch; park position switch; gear selector in p; gear selector p; lever in p; p detect
 transfer case motor | switched-supply source dead | transfer case motor; transfer motor; transfer case; transfer case shift; 4x4 motor; four wheel drive motor
