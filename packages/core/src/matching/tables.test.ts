@@ -9,7 +9,7 @@ import { pinReader } from "./readPin.ts";
 /** 32 jobs with 632 joins, invented and typed by two hands that had not seen the program, each with what an experienced fitter would make of it. */
 const JOBS = [...(one as unknown as RawJob[]), ...(two as unknown as RawJob[])].map(tableJob);
 
-/** 59 swaps of many trades, invented and written by a third hand before the lexicon knew their words. */
+/** 138 swaps of many trades, invented and written by a third hand before the lexicon knew their words. */
 const SWAPS = swapJobs(readFileSync(new URL("../testing/reading/swaps.txt", import.meta.url), "utf8")).map(
   tableJob,
 );

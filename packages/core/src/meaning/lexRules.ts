@@ -1,22 +1,4 @@
-interface Rule {
-  readonly pattern: RegExp;
-  readonly words: (found: RegExpExecArray) => string;
-}
-const rule = (pattern: string, words: string | ((found: RegExpExecArray) => string)): Rule => ({
-  pattern: new RegExp(pattern, "yu"),
-  words: typeof words === "string" ? () => words : words,
-});
-/** Not within a word. */
-const END = "(?![\\p{L}\\p{N}])";
-const group = (found: RegExpExecArray, index: number): string => found[index] ?? "";
-
-/** DIN 72552 numbers that stand behind "Kl." or "terminal" (from memory). */
-const TERMINAL =
-  "(1[ab]?|2|4[ab]?|15[arx]?|17|19|30[abc]?|31[abc]?|32|33[abfghlr]?|45[ab]?|48|49[abclr]?|50[a-h]?|51e?|52|53[abcei]?|54[glr]?|55|56[abd]?|57[alr]?|58[bcdklr]?|59[abc]?|61e?|71[ab]?|75x?|76|77|8[123][ablrzy]?|84[ab]?|85[cd]?|86[abs]?|87[abczyx]?|88[abczyx]?|72|c[0234]?|[luvwr]|b\\+|d\\+|df[12]?|d-|b-)";
-
-/** Names of colours that may stand before a function. */
-const COLOUR =
-  "(?:black|blk|brown|brn|red|orange|org|orn|yellow|yel|green|grn|blue|blu|violet|vio|purple|pur|ppl|grey|gray|gry|white|wht|pink|pnk|tan)";
+import { COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [
