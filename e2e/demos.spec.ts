@@ -8,12 +8,15 @@ const demo = (name: string): { readonly connectors: readonly { readonly name: st
 
 /** The demonstration jobs that ship decided, two of them left half done: each is worked from where it stands to its last step. */
 for (const [name, half] of [
+  ["engine-swap", false],
   ["cluster-swap", false],
   ["gearbox", true],
   ["light-board", true],
   ["platform-truck", false],
 ] as const)
   test(`the demonstration ${name} is worked to its end, and the ledger holds it`, async ({ page }) => {
+    // The engine swap has more than three hundred steps.
+    test.setTimeout(900_000);
     const job = await jobOf(page, demo(name));
     await page.goto(`${job}/bench`);
     if (!half) await page.getByRole("button", { name: "Begin" }).click();
@@ -25,7 +28,7 @@ for (const [name, half] of [
       if (await page.getByRole("group", { name: "Which half is live?" }).isVisible())
         await live.check({ force: true });
       await pressDone(page);
-      expect(++cards).toBeLessThan(200);
+      expect(++cards).toBeLessThan(500);
     }
     expect(cards).toBeGreaterThan(5);
     await page.keyboard.press("Control+6");
