@@ -9,6 +9,7 @@ import {
   faresOf,
   GLOWS,
   byKey,
+  KEYS,
   LIVE_IN,
   OVER,
   solverOf,
@@ -34,13 +35,20 @@ export interface Proof {
 }
 
 /** The job's circuit in one state of its harness, solved for every position of the key, with everything off, everything on, and each output alone. */
-export function proofOf(dossier: Dossier, state: HarnessState): Proof {
+export function proofOf(
+  dossier: Dossier,
+  state: HarnessState,
+  /** Told after each position: how many are solved, and of how many. */
+  onProgress?: (done: number, total: number) => unknown,
+): Proof {
   const network = jobNetwork(dossier, state);
   const solve = solverOf(network);
   const states: SolvedState[] = [];
+  const total = 2 * KEYS.length + network.drivers.length;
   const solved = (key: Key, drive: Drive): OperatingPoint => {
     const point = solve(key, drive);
     states.push({ key, drive, point });
+    onProgress?.(states.length, total);
     return point;
   };
   const atRest = byKey((key) => solved(key, "none"));

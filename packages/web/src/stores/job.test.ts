@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
 import { createPinia, setActivePinia } from "pinia";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { analyse, type Dossier, type Pin, type Progress } from "@trevin/core";
+import { analyse, type Dossier, type Pin, type Analysis, type Progress } from "@trevin/core";
 import type { JobView, Problem } from "@trevin/core/contract";
 import { demoDossier } from "@trevin/core/testing";
-import type { RunningAnalysis } from "../workers/client.ts";
+import type { Running } from "../workers/client.ts";
 import { ApiProblem } from "../api/client.ts";
 import { useJob } from "./job.ts";
 
@@ -27,7 +27,7 @@ vi.mock("../workers/client.ts", () => ({
     entries: [],
     match: boolean,
     onProgress: (progress: Progress) => void,
-  ): RunningAnalysis => {
+  ): Running<Analysis> => {
     if (!worker.hangs || !match)
       return { result: Promise.resolve(analyse(dossier, entries, { match })), stop: () => undefined };
     onProgress({ done: 3, total: 9 });

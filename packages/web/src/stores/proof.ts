@@ -1,7 +1,7 @@
 import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
-import { stepsLeft, type BenchView, type Proof, type Step } from "@trevin/core";
-import { proofWorker } from "../workers/client.ts";
+import { stepsLeft, type BenchView, type Progress, type Proof, type Step } from "@trevin/core";
+import { startProof } from "../workers/client.ts";
 import { useJob } from "./job.ts";
 
 /** Which harness is proved: as it will be when everything is done, as it is now, or as it was found. */
@@ -19,16 +19,23 @@ export const useProof = defineStore("proof", () => {
   let provedOf: BenchView | null = null;
   let proving: Promise<void> | null = null;
   let stale = false;
+  /** How far it is; null while nothing is being solved. */
+  const progress = shallowRef<Progress | null>(null);
+  /** Whether it was stopped: nothing is solved then till it is asked for again. */
+  const stopped = ref(false);
+  let stopSolving: () => void = () => undefined;
   /** Solves once at a time; while the worker is busy, changes gather and only the last state is solved. */
   function prove(): Promise<void> {
     stale = true;
+    if (stopped.value) return Promise.resolve();
     proving ??= (async () => {
       try {
-        while (stale) {
+        while (stale && !stopped.value) {
           stale = false;
           await proveOnce(job.analysis?.bench ?? null);
         }
       } finally {
+        progress.value = null;
         proving = null;
       }
     })();
@@ -39,19 +46,34 @@ export const useProof = defineStore("proof", () => {
       planned.value = shown.value = provedOf = null;
       return;
     }
-    const solve = (state: BenchView["state"], steps: readonly Step[]): Promise<Proof> =>
-      proofWorker().prove(bench.dossier, state, steps);
+    const solve = (state: BenchView["state"], steps: readonly Step[]): Promise<Proof | null> => {
+      const running = startProof(bench.dossier, state, steps, (far) => {
+        progress.value = far;
+      });
+      stopSolving = running.stop;
+      return running.result;
+    };
     if (bench !== provedOf) {
       const done = await solve(bench.state, stepsLeft(bench));
-      if (stale) return;
+      if (stale || done === null) return;
       planned.value = done;
       provedOf = bench;
     }
     const wanted = moment.value;
     const other =
       wanted === "done" ? planned.value : await solve(wanted === "now" ? bench.state : bench.start, []);
-    if (!stale) shown.value = other;
+    if (!stale && other !== null) shown.value = other;
   }
+  /** Ends what takes too long; the other stages go on without it, and nothing is claimed of an older circuit. */
+  function stop(): void {
+    stopped.value = true;
+    planned.value = shown.value = provedOf = null;
+    stopSolving();
+  }
+  const solveAgain = (): Promise<void> => {
+    stopped.value = false;
+    return prove();
+  };
   watch([() => job.analysis, moment], prove, { immediate: true });
-  return { moment, planned, shown };
+  return { moment, planned, shown, progress, stopped, stop, solveAgain };
 });

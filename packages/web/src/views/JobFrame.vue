@@ -5,7 +5,7 @@ import { onBeforeRouteLeave, onBeforeRouteUpdate, useRoute, useRouter } from "vu
 import type { Problem } from "@trevin/core/contract";
 import { api, downloadPath } from "../api/client.ts";
 import { isOutage } from "../api/patience.ts";
-import MatchingBar from "../components/crosswalk/MatchingBar.vue";
+import UnderWay from "../components/parts/UnderWay.vue";
 import JobForm from "../components/frame/JobForm.vue";
 import RefusedBanner from "../components/frame/RefusedBanner.vue";
 import StageRuler from "../components/frame/StageRuler.vue";
@@ -36,6 +36,7 @@ watch(
   { immediate: true },
 );
 
+const STOP = "Stop (keeps your decisions)";
 /** How far a matching is that takes longer than a hand waits. */
 const SLOW = 500;
 const progress = computed(() => (slow.value ? store.progress : null));
@@ -145,12 +146,12 @@ onBeforeUnmount(() => window.removeEventListener("beforeunload", onLeave));
     </section>
     <section v-else-if="store.dossier === null || waits" class="state mut" role="status">
       <p>{{ progress ? `Matching ${progress.total} wires: ${progress.done} so far` : "Loading the job" }}</p>
-      <MatchingBar v-if="progress" :progress="progress" @stop="store.stopMatch()" />
+      <UnderWay v-if="progress" :progress="progress" what="Matching" :stop="STOP" @stop="store.stopMatch()" />
     </section>
     <template v-else>
       <div v-if="progress" class="under-way no-print" role="status">
         <span class="lab">Matching {{ progress.total }} wires</span
-        ><MatchingBar :progress="progress" @stop="store.stopMatch()" />
+        ><UnderWay :progress="progress" what="Matching" :stop="STOP" @stop="store.stopMatch()" />
       </div>
       <RouterView />
     </template>

@@ -25,6 +25,8 @@ import LiveFace from "../components/proof/LiveFace.vue";
 import LoadTable from "../components/proof/LoadTable.vue";
 import PathDrawing from "../components/proof/PathDrawing.vue";
 import SwitchList from "../components/proof/SwitchList.vue";
+import NoProof from "../components/proof/NoProof.vue";
+import UnderWay from "../components/parts/UnderWay.vue";
 import WhatIfLine from "../components/proof/WhatIfLine.vue";
 import VerdictBar from "../components/proof/VerdictBar.vue";
 import { useCommands } from "../composables/useCommands.ts";
@@ -139,15 +141,7 @@ useCommands([
 </script>
 
 <template>
-  <main v-if="proof === null" class="empty mut" role="status"><p>Solving the circuit</p></main>
-  <main v-else-if="proof.verdict === 'nothing'" class="empty">
-    <h1>Nothing to prove yet</h1>
-    <p>
-      Decide what meets what in the crosswalk. Then every supply, switch and part of what you decided is
-      solved here for each position of the key, before the battery goes on.
-    </p>
-    <p><RouterLink class="btn pri" :to="{ name: 'crosswalk' }">Go to the crosswalk</RouterLink></p>
-  </main>
+  <NoProof v-if="proof === null || proof.verdict === 'nothing'" :proof="proof" />
   <main v-else>
     <VerdictBar :proof="proof" :first="first" :summary="summary" :undecided="undecided" />
     <div class="body">
@@ -199,6 +193,9 @@ useCommands([
             @update:model-value="$event && look($event)"
           />
         </div>
+        <p v-if="store.progress" class="foot" role="status">
+          <UnderWay :progress="store.progress" what="Solving" stop="Stop" @stop="store.stop()" />
+        </p>
         <p v-if="first" class="why foot">{{ summary }}</p>
         <section class="currents">
           <h3>
@@ -229,13 +226,6 @@ main {
   display: flex;
   flex-direction: column;
   min-height: 0;
-}
-.empty {
-  max-width: 560px;
-  margin: 10vh auto 0;
-  padding: 0 20px;
-  display: grid;
-  gap: 12px;
 }
 .body {
   display: grid;

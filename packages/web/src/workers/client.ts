@@ -1,5 +1,15 @@
 import { proxy, wrap, type Remote } from "comlink";
-import type { Analysis, Dossier, Entry, Progress } from "@trevin/core";
+import type {
+  Analysis,
+  Dossier,
+  Entry,
+  HarnessState,
+  Otherwise,
+  OtherwiseOutcome,
+  Progress,
+  Proof,
+  Step,
+} from "@trevin/core";
 import type { ComputeWorker } from "./compute.ts";
 
 const start = (): { readonly worker: Worker; readonly remote: Remote<ComputeWorker> } => {
@@ -14,38 +24,49 @@ export function computeWorker(): Remote<ComputeWorker> {
   return reading;
 }
 
-let proving: Remote<ComputeWorker> | null = null;
-/** The worker that solves circuits: it takes a while on a large job, and no table that is read meanwhile waits for it. */
-export function proofWorker(): Remote<ComputeWorker> {
-  proving ??= start().remote;
-  return proving;
-}
-
-/** An analysis under way; once stopped it gives null. */
-export interface RunningAnalysis {
-  readonly result: Promise<Analysis | null>;
+/** A computation under way; once stopped it gives null. */
+export interface Running<T> {
+  readonly result: Promise<T | null>;
   readonly stop: () => void;
 }
+type Work<T> = (remote: Remote<ComputeWorker>) => Promise<T>;
 
-let analysing: ReturnType<typeof start> | null = null;
+/** A worker of its own for one kind of computation: it is kept for the next, and ended at once when it is stopped. */
+function ownWorker(): <T>(work: Work<T>) => Running<T> {
+  let kept: ReturnType<typeof start> | null = null;
+  return (work) => {
+    const own = (kept ??= start());
+    let stop: () => void = () => undefined;
+    const stopped = new Promise<null>((resolve) => {
+      stop = () => {
+        own.worker.terminate();
+        if (kept === own) kept = null;
+        resolve(null);
+      };
+    });
+    return { result: Promise.race([work(own.remote), stopped]), stop };
+  };
+}
+const inAnalysis = ownWorker();
+const inProof = ownWorker();
+type Tell = (progress: Progress) => void;
+
 /** Analyses a job in a worker of its own, which can be stopped at any time without losing anything. */
-export function startAnalysis(
+export const startAnalysis = (
   dossier: Dossier,
   entries: readonly Entry[],
   match: boolean,
-  onProgress: (progress: Progress) => void,
-): RunningAnalysis {
-  const own = (analysing ??= start());
-  let stop: () => void = () => undefined;
-  const stopped = new Promise<null>((resolve) => {
-    stop = () => {
-      own.worker.terminate();
-      if (analysing === own) analysing = null;
-      resolve(null);
-    };
-  });
-  return {
-    result: Promise.race([own.remote.analyse(dossier, entries, match, proxy(onProgress)), stopped]),
-    stop,
-  };
-}
+  onProgress: Tell,
+): Running<Analysis> => inAnalysis((remote) => remote.analyse(dossier, entries, match, proxy(onProgress)));
+
+/** Solves a job's circuit: it takes a while on a large job, and no table that is read meanwhile waits for it. */
+export const startProof = (
+  dossier: Dossier,
+  state: HarnessState,
+  steps: readonly Step[],
+  onProgress: Tell,
+): Running<Proof> => inProof((remote) => remote.prove(dossier, state, steps, proxy(onProgress)));
+
+/** Solves the job's circuit decided otherwise. */
+export const startOtherwise = (dossier: Dossier, how: Otherwise): Running<OtherwiseOutcome> =>
+  inProof((remote) => remote.otherwise(dossier, how));

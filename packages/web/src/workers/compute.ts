@@ -10,6 +10,7 @@ import {
   type Entry,
   type MatchMemo,
   type Progress,
+  type Proof,
 } from "@trevin/core";
 import { lookAlikesOf, needsOf, tableOf } from "./onDemand.ts";
 
@@ -24,16 +25,27 @@ function analyseHere(
   match: boolean,
   onProgress: (progress: Progress) => unknown,
 ): Analysis {
+  return analyse(dossier, entries, { match, memo, onProgress: paced(onProgress) });
+}
+
+/** Passes progress on as often as somebody can see it. */
+function paced(tell: (progress: Progress) => unknown): (progress: Progress) => void {
   let told = performance.now();
-  return analyse(dossier, entries, {
-    match,
-    memo,
-    onProgress: (progress) => {
-      if (performance.now() - told < PACE) return;
-      told = performance.now();
-      void onProgress(progress);
-    },
-  });
+  return (progress) => {
+    if (performance.now() - told < PACE) return;
+    told = performance.now();
+    void tell(progress);
+  };
+}
+
+function prove(
+  dossier: Dossier,
+  state: Parameters<typeof stateAfter>[0],
+  steps: Parameters<typeof stateAfter>[1],
+  onProgress: (progress: Progress) => unknown,
+): Proof {
+  const tell = paced(onProgress);
+  return proofOf(dossier, stateAfter(state, steps), (done, total) => tell({ done, total }));
 }
 
 const worker = {
@@ -42,11 +54,7 @@ const worker = {
   needs: needsOf,
   ways: waysOfWire,
   readTable: tableOf,
-  prove: (
-    dossier: Dossier,
-    state: Parameters<typeof stateAfter>[0],
-    steps: Parameters<typeof stateAfter>[1],
-  ) => proofOf(dossier, stateAfter(state, steps)),
+  prove,
   otherwise: provedOtherwise,
 };
 export type ComputeWorker = typeof worker;

@@ -22,7 +22,7 @@ import {
   type PinId,
   type Proof,
 } from "@trevin/core";
-import { proofWorker } from "../../workers/client.ts";
+import { startOtherwise } from "../../workers/client.ts";
 
 const props = defineProps<{
   proof: Proof;
@@ -48,7 +48,7 @@ let turn = 0;
 async function ask(how: Otherwise): Promise<void> {
   const own = ++turn;
   otherwise.value = null;
-  const outcome = await proofWorker().otherwise(toRaw(props.dossier), how);
+  const outcome = await startOtherwise(toRaw(props.dossier), how).result;
   if (own === turn) otherwise.value = outcome;
 }
 watch([asked, () => props.dossier], ([what]) => {

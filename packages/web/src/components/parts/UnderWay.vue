@@ -1,19 +1,19 @@
 <script setup lang="ts">
-/** How far a long matching is, and the way to end it. */
+/** How far a long computation is, and the way to end it. */
 import type { Progress } from "@trevin/core";
 
-defineProps<{ progress: Progress }>();
+defineProps<{ progress: Progress; what: string; stop: string }>();
 const emit = defineEmits<{ stop: [] }>();
 </script>
 
 <template>
   <span class="bar"
-    ><progress :value="progress.done" :max="progress.total" aria-label="Matching" /><button
+    ><progress :value="progress.done" :max="progress.total" :aria-label="what" /><button
       type="button"
       class="btn quiet"
       @click="emit('stop')"
     >
-      Stop (keeps your decisions)
+      {{ stop }}
     </button></span
   >
 </template>
