@@ -47,6 +47,8 @@ export interface Around {
   /** What a relay's common needs, so that its contact gives what it is joined to. */
   readonly contactFeed: FeedClass | null;
   readonly isOneSided: boolean;
+  /** Its part gives it itself: an output, or the reference of its sensors. */
+  readonly isGiven: boolean;
   /** A bar in its plug joins it to what it cannot be joined to. */
   readonly isContradicted: boolean;
 }
@@ -54,7 +56,7 @@ export interface Around {
 /** What is proposed for a pin without a partner, and why. */
 export function aloneOf(
   own: ReadPin,
-  { dossier, places, nearest, adapted, contactFeed: needed, isOneSided, isContradicted }: Around,
+  { dossier, places, nearest, adapted, contactFeed: needed, isOneSided, isGiven, isContradicted }: Around,
 ): SuggestedAlone {
   const { placed, signal, reading } = own;
   const { pin, connector } = placed;
@@ -78,7 +80,7 @@ export function aloneOf(
   if (droppedOption(dossier, placed) !== null)
     return answer(connector.side === "vehicle" ? "leave" : "cap", "option-dropped");
   if (goesOnInItsLoom(own)) return answer("leave", "own-loom");
-  if (connector.side === "incoming" && (needed !== null || isFeed(signal)))
+  if (connector.side === "incoming" && !isGiven && (needed !== null || isFeed(signal)))
     return answer("feed", "needs-feed");
   if (reading.text.trim() === "" && signal === "unknown") return answer("identify", "nothing-known");
   // Neither factory loom is worked on: what the adapter has no use for stays in its cavity, and ends there.

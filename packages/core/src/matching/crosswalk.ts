@@ -33,6 +33,7 @@ import { contestedSupplies, SURE, surenessOf } from "./sureness.ts";
 import { aloneOf, type SuggestedAlone } from "./alone.ts";
 import { contradictedBars } from "./contradicted.ts";
 import { pairedByPosition } from "./position.ts";
+import { givesItself, poweredParts } from "./ownFeed.ts";
 import { contactFeed } from "./relayContacts.ts";
 import { givingHalf, throughOf } from "./through.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
@@ -164,6 +165,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const nearest = nearestOf(match, partner);
   const places = feedPlaces(dossier);
   const adapted = takesAdapter(dossier.decisions);
+  const powered = poweredParts(pinsOfSide(dossier, "incoming").map(read));
   const alone = [...left, ...right]
     .filter(
       ({ placed: { pin, connector } }) =>
@@ -178,6 +180,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
         contactFeed: contactFeed(pin, links),
         isContradicted: contradicted.has(pin.placed.pin.id),
         isOneSided,
+        isGiven: givesItself(pin, powered),
       }),
     );
   return { pairs, groups, jumpers: bypass, alone };

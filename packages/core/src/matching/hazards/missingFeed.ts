@@ -1,4 +1,5 @@
 import { isFeed } from "../../model/index.ts";
+import { givesItself, poweredParts } from "../ownFeed.ts";
 import { goesOnInItsLoom } from "../ownLoom.ts";
 import { list } from "../../util/index.ts";
 import { plugOf, type Finding, type Rule } from "./rule.ts";
@@ -39,8 +40,10 @@ export const missingFeed: Rule = {
   },
   find: ({ links, decided, wires }) => {
     const linked = new Set(links.map((link) => link.incoming.placed.pin.id));
+    const powered = poweredParts(wires.incoming);
     return wires.incoming.flatMap((pin): readonly Finding[] => {
       const { id } = pin.placed.pin;
+      if (givesItself(pin, powered)) return [];
       if (!isFeed(pin.signal) || linked.has(id) || decided.has(id) || goesOnInItsLoom(pin)) return [];
       return [
         {

@@ -60,6 +60,7 @@ retractable headlamp | switched-supply load lamp-off | pop up headlamp; headlamp
 search lamp | lamp-feed load lamp-off | searchlight; search light; hand lamp; inspection lamp
 trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp
 roof sign | lamp-feed load lamp-off | taxi sign; sign lamp; for hire; for hire lamp; taximeter; meter flag; school bus sign; arrow board; arrow stick; traffic advisor
+load resistor | lamp-feed load nothing | load resistor; flicker resistor; anti flicker load resistor; anti flicker resistor; lamp check resistor; bulb failure resistor; load resistor lamp check; load resistor end
 washer jet heater | switched-supply load comfort-lost | washer nozzle heater; jet heater; nozzle heater; heated jets; heated washer jet; heated washer nozzle; wiper heater; wiper park heater; wiper rest heater; wiper blade heater
 # seat
 seat ventilation | switched-supply load comfort-lost | seat fan; seat blower; ventilated seat; cooled seat; seat cooling; seat climate
