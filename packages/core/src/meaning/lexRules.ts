@@ -77,6 +77,7 @@ const RULES: readonly Rule[] = [
   rule(`r\\/(?=fog|lamp|lp|door|wip|def)`, "rear "),
   rule(`t\\/l(?:am)?p${END}`, "tail lamp"),
   rule(`rev(?:olution)?s? counter`, "tachometer"),
+  rule(`vcp(?:a|[12])${END}`, "sensor supply"),
   rule(`4[ ]?l(?= (?:sw|switch|lamp|ind|range))`, "four low"),
   rule(`speed ([lh])${END}`, (m) => `${group(m, 1) === "l" ? "low" : "high"} speed`),
   rule(`h\\/l(?= (?:sw|switch|gear|range))`, "high low gear"),
@@ -167,7 +168,8 @@ const RULES: readonly Rule[] = [
   rule(`air bag${END}`, "airbag"),
   rule(`(oil|fuel|air|water|brake|boost) p${END}`, (m) => `${group(m, 1)} pressure`),
   rule(`(oil|water|air|fuel|cabin) t${END}`, (m) => `${group(m, 1)} temperature`),
-  rule(`\\d+(?:-\\d+)? ?r${END}`, "ohm"),
+  // 54R, 58R are lamps on the right.
+  rule(`(?!(?:49|54|56|57|58)r)\\d+(?:-\\d+)? ?r${END}`, "ohm"),
   rule(`d(?:ig)?in ?\\+`, "digital plus"),
   rule(`d(?:ig)?in ?-(?=[\\s\\d])`, "digital minus"),
   rule(`a\\/?c${END}`, "aircon"),

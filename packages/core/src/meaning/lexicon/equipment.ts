@@ -86,6 +86,7 @@ heater element | switched-supply source comfort-lost | ptc heater; auxiliary ele
 rear blower | switched-supply source comfort-lost | rear heater blower; rear fan; rear blower relay; rear blower motor; rear heater fan; rear aircon blower; rear heater
 roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan
 # chassis
+abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs intervention; abs active; abs working signal; abs function; abs control
 abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump
 torque sensor | analog load lamp-on | steering torque; steering torque sensor; torque signal
 air dryer heater | switched-supply load comfort-lost | air dryer; air drier; air drier heater; dryer heater; air dryer valve
