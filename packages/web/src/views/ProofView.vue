@@ -197,7 +197,7 @@ useCommands([
           <UnderWay :progress="store.progress" what="Solving" stop="Stop" @stop="store.stop()" />
         </p>
         <p v-if="first" class="why foot">{{ summary }}</p>
-        <section class="currents">
+        <section class="currents" :class="{ 'no-print': !charted }">
           <h3>
             <button type="button" class="link" :aria-expanded="charted" @click="charted = !charted">
               Current against fuse
@@ -271,6 +271,17 @@ main {
     border-left: 0;
     border-bottom: 1px solid var(--ink);
     padding-left: 20px;
+  }
+}
+@media print {
+  .body {
+    display: block;
+  }
+  .right {
+    border-left: 0;
+  }
+  .table {
+    overflow: visible;
   }
 }
 @media (max-width: 1100px) {

@@ -53,6 +53,7 @@ function walk(event: KeyboardEvent, by: number): void {
         <th class="num wide">all on</th>
         <th class="num now">now</th>
         <th>result</th>
+        <th class="paper">measured</th>
       </tr>
     </thead>
     <tbody>
@@ -84,6 +85,7 @@ function walk(event: KeyboardEvent, by: number): void {
         <td class="num code wide">{{ volts(mostOn(row)) }}</td>
         <td class="num code now">{{ volts(now(row)) }}</td>
         <td class="lab result">{{ FARES_WORDS[row.fares] }}</td>
+        <td class="paper" />
       </tr>
     </tbody>
   </table>
@@ -137,6 +139,18 @@ abbr {
 }
 .now {
   font-weight: 700;
+}
+/* On paper it is the sheet to measure by. */
+.paper {
+  display: none;
+}
+@media print {
+  .paper {
+    display: table-cell;
+    min-width: 90px;
+    border-left: 1px solid var(--rule);
+    padding-left: 6px;
+  }
 }
 @media (max-width: 700px) {
   .wide {
