@@ -60,7 +60,7 @@ describe("suggest", () => {
     const dossier = { ...demoDossier(), decisions: [] };
     expect(pairsOf(dossier)).toEqual([
       "B12.1 AL-P.C sure",
-      "B12.2 AL-P.A sure",
+      "B12.2 AL-P.A check",
       "B12.4 AL-P.M sure",
       "B12.5 AL-P.H sure",
       "B12.7 AL-P.D sure",

@@ -45,6 +45,10 @@ export function settleKeys(own: Scoring): void {
     (["battery", "ignition", "accessory", "run-not-crank"] as const).some((key) => sign(key) >= 6)
   )
     scores.set("switched-supply", Math.min(scores.get("switched-supply") ?? 0, 5));
+  // "Switched supply": switched by the key, but nobody says whether it is the radio's position.
+  const ignition = scores.get("ignition") ?? 0;
+  if (has("switched") && ignition >= 6 && !has("ignition", "key", "t15", "run", "crank", "start", "contact"))
+    offer("accessory", ignition - 0.3);
   // "Switched feed on the key barrel": the key is what switches it.
   if (
     thing === undefined &&

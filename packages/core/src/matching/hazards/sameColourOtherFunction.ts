@@ -10,7 +10,7 @@ const MOST_NAMED = 3;
 
 /**
  * The black-on-black trap: a wire of the other side that looks like this one does something that would hurt (common practice).
- * Looked for from both ends of every join and told once; grave where a hand that joins by colour would really take that one, a note elsewhere.
+ * Looked for from both ends of every join; grave where a hand that joins by colour would really take that one, a note elsewhere.
  */
 export const sameColourOtherFunction: Rule = {
   id: "same-colour-other-function",
@@ -45,8 +45,7 @@ export const sameColourOtherFunction: Rule = {
           .filter((other) => other.placed.pin.id !== partner.placed.pin.id && hurts(here, other))
           .sort((a, b) => Number(b.placed.pin.id === byHand) - Number(a.placed.pin.id === byHand));
         const [trap] = traps;
-        // What was told at the vehicle's plug is not told again from the other end.
-        if (trap === undefined || told.has(trap.placed.pin.id)) return [];
+        if (trap === undefined) return [];
         told.add(here.placed.pin.id);
         const names = traps
           .slice(0, MOST_NAMED)

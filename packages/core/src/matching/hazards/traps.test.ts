@@ -96,13 +96,16 @@ describe("traps", () => {
       "4.2 m of cable run without a fuse",
     );
   });
-  it("black is ground here and CAN low there, told once", () => {
+  it("black is ground here and CAN low there, told from both ends", () => {
     const dossier = demoDossier();
     const at = byName(dossier);
     const traps = findHazards(dossier, suggest(dossier)).filter(
       (hazard) => hazard.rule === "same-colour-other-function" && hazard.title.startsWith("Black"),
     );
-    expect(traps.map((hazard) => hazard.pins)).toEqual([[at("B12.1"), at("AL-P.C"), at("AL-P.K")]]);
+    expect(traps.map((hazard) => hazard.pins)).toEqual([
+      [at("B12.1"), at("AL-P.C"), at("AL-P.K")],
+      [at("AL-P.K"), at("B12.13"), at("B12.1")],
+    ]);
   });
   it("a 24 V job sizes its divider for 32 V", () => {
     const [hazard] = findHazards(
