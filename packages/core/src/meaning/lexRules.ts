@@ -77,6 +77,8 @@ const RULES: readonly Rule[] = [
   rule(`r\\/(?=fog|lamp|lp|door|wip|def)`, "rear "),
   rule(`t\\/l(?:am)?p${END}`, "tail lamp"),
   rule(`rev(?:olution)?s? counter`, "tachometer"),
+  rule(`return (?=filter|spring)`, ""),
+  rule(`a\\/filter`, "air filter"),
   rule(`vcp(?:a|[12])${END}`, "sensor supply"),
   rule(`4[ ]?l(?= (?:sw|switch|lamp|ind|range))`, "four low"),
   rule(`speed ([lh])${END}`, (m) => `${group(m, 1) === "l" ? "low" : "high"} speed`),

@@ -109,7 +109,7 @@ export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) 
     case "not-excited":
       return {
         title: "The alternator may not wake up",
-        detail: `${at}: ${finding.amps < 0.001 ? "no current flows" : `only ${Math.round(finding.amps * 1000)} mA flow`} over its charge lamp with the key at run; a bulb gives 100 mA or more.`,
+        detail: `${at}: ${finding.amps < 0.001 ? "no current flows" : `only ${Math.round(finding.amps * 1000)} mA flow`} through its charge lamp with the key at run; a bulb gives 100 mA or more.`,
         cure: "Feed it over a bulb of 2 W from the ignition, or put a resistor beside the LED lamp.",
       };
     case "flasher-light":
@@ -122,7 +122,7 @@ export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) 
       return {
         title: "Supply and ground the wrong way round",
         detail: `${at} gets −${voltWords(-finding.volts)} ${AT_KEY[finding.key]}: what should be its ground is live.`,
-        cure: "Exchange the two. Electronics die of it at once, and a motor runs backwards.",
+        cure: "Swap the two. Electronics die of it at once, and a motor runs backwards.",
       };
     case "never-off":
       return {

@@ -58,9 +58,9 @@ const floating = computed(() => cavities.value.filter(({ volts }) => volts === n
         <span class="code">{{ voltWords(Math.abs(one.volts)) }}</span>
       </li>
     </ul>
-    <p v-else class="mut">None of its wires in the circuit.</p>
+    <p v-else class="mut">Nothing in it is live.</p>
     <p v-if="floating.length" class="mut">
-      {{ floating.map((one) => labels.get(one.pin)).join(", ") }}: hangs on nothing
+      {{ floating.map((one) => labels.get(one.pin)).join(", ") }}: floating
     </p>
   </section>
 </template>
