@@ -82,7 +82,7 @@ async function measure(page: Page, base: string, n: number): Promise<Figures> {
       put: Number.NaN,
     };
   const put = await timed(async () => {
-    await page.getByRole("button", { name: /^Put in/ }).click();
+    await page.getByRole("button", { name: /^Add \d+ pins/ }).click();
     await page.getByRole("tab", { name: new RegExp(`of ${n + 1000}`) }).waitFor();
   });
   return { open, edit: percentile(edits, 0.5), saved: percentile(stores, 0.5), scroll, preview, put };
