@@ -4,23 +4,23 @@ import {
   circuitOf,
   frozen,
   indexPins,
-  initialState,
   isInner,
   jobNetwork,
   KEYS,
   pinName,
   pinNamer,
-  planWork,
   proofOf,
   readSpice,
   solverOf,
   spiceProblemWords,
-  stateAfter,
+  stateAtEnd,
   VERDICT_WORDS,
   writeSpice,
+  type CircuitFinding,
   type JobDocument,
   type Key,
   type OperatingPoint,
+  type PinId,
 } from "@trevin/core";
 import { InputError } from "./failure.ts";
 
@@ -59,27 +59,30 @@ function pointReport({ volts, amps, floating, notes }: OperatingPoint): {
   };
 }
 
-/** The harness that a job ends with. */
-export const ended = ({ dossier }: JobDocument): ReturnType<typeof stateAfter> =>
-  stateAfter(initialState(dossier), planWork(dossier).steps);
+/** Findings as plain data, with their words. */
+export const findingsReport = (
+  findings: readonly CircuitFinding[],
+  name: (pin: PinId) => string,
+): readonly object[] =>
+  findings.map((finding) => ({
+    kind: finding.kind,
+    severity: finding.severity,
+    pins: finding.pins.map(name),
+    ...circuitFindingWords(finding, name),
+  }));
 
 /** The circuit that a job ends with: the verdict, what it found, and what each part gets in each position of the key (docs/circuit.md). */
 export function proofReport(document: JobDocument): unknown {
   const { dossier } = document;
   const name = pinNamer(dossier);
   const pins = indexPins(dossier);
-  const proof = proofOf(dossier, ended(document));
+  const proof = proofOf(dossier, stateAtEnd(document.dossier));
   const rounded = (volts: Readonly<Record<Key, number>>): object =>
     Object.fromEntries(KEYS.map((key) => [key, Math.round(volts[key] * 100) / 100]));
   return {
     verdict: proof.verdict,
     words: VERDICT_WORDS[proof.verdict],
-    findings: proof.findings.map((finding) => ({
-      kind: finding.kind,
-      severity: finding.severity,
-      pins: finding.pins.map(name),
-      ...circuitFindingWords(finding, name),
-    })),
+    findings: findingsReport(proof.findings, name),
     loads: proof.loads.map(({ pin, rail, atRest, on, workedBy, fares }) => ({
       pin: name(pin),
       function: pins.get(pin)?.pin.function ?? "",
@@ -103,7 +106,7 @@ export interface Position {
   readonly thrown: ReadonlyMap<string, boolean>;
 }
 function solvedAt(document: JobDocument, { key, on, thrown }: Position) {
-  const network = jobNetwork(document.dossier, ended(document));
+  const network = jobNetwork(document.dossier, stateAtEnd(document.dossier));
   const some = new Set(network.drivers.filter(() => on).map(({ element }) => element));
   for (const [pin, isOn] of thrown) {
     const own = network.drivers.filter(({ port }) => pinName(port.read.placed) === pin);

@@ -1,7 +1,6 @@
 import {
   allPins,
   canUnplug,
-  circuitFindingWords,
   decisionByPin,
   decisionId,
   FAULT_WORDS,
@@ -11,6 +10,7 @@ import {
   pinNamer,
   proofOf,
   provedOtherwise,
+  stateAtEnd,
   swappable,
   whatIf,
   whatIfSwapped,
@@ -23,7 +23,7 @@ import {
   type WhatIf,
 } from "@trevin/core";
 import { InputError } from "./failure.ts";
-import { ended } from "./solve.ts";
+import { findingsReport } from "./solve.ts";
 
 /** What may be asked of one wire, beside a fault. */
 export const WHAT_IFS = [...FAULTS, "unplugged", "alone", "swap=CAVITY"] as const;
@@ -48,7 +48,7 @@ export function whatIfReport(
     if (decision === undefined) throw new InputError(`nothing is decided of ${connector}.${cavity}`);
     return otherwiseReport(document, { kind: "without", decision: decisionId(decision) });
   }
-  const proof = proofOf(dossier, ended(document));
+  const proof = proofOf(dossier, stateAtEnd(dossier));
   if (proof.network.ports.every(({ read }) => read.placed.pin.id !== pin))
     throw new InputError(`the wire of ${connector}.${cavity} is not in the circuit of what is decided`);
   const { said, found } = faultOf(proof, { pin, pinAt, wanted, nominal: dossier.head.nominalVolts });
@@ -108,12 +108,7 @@ export function otherwiseReport({ dossier }: JobDocument, how: Otherwise): unkno
   return {
     verdict: outcome.verdict,
     words: [verdict, ...lines, ...(more > 0 ? [`and ${more} more`] : [])],
-    findings: outcome.findings.map((finding) => ({
-      kind: finding.kind,
-      severity: finding.severity,
-      pins: finding.pins.map(name),
-      ...circuitFindingWords(finding, name),
-    })),
+    findings: findingsReport(outcome.findings, name),
     changes: changesOf(outcome, name),
   };
 }

@@ -47,12 +47,14 @@ export const OVER = 0.6;
 
 /** How a load fares: the share of its nominal voltage that counts as full, dim, or a glow (common practice, no source). */
 export type Fares = "full" | "dim" | "glows" | "off" | "reversed" | "within" | "over";
-const [FULL, DIM] = [0.85, 0.4];
 export const GLOWS = 0.05;
-export const faresAt = (share: number): Exclude<Fares, "reversed" | "within" | "over"> => {
-  if (share >= FULL) return "full";
-  if (share >= DIM) return "dim";
-  return share >= GLOWS ? "glows" : "off";
+const PLAIN = { full: 0.85, dim: 0.4, glows: GLOWS };
+/** An LED lamp stays dark where a filament glows, and glimmers on next to no current (common practice, no source). */
+const LED: typeof PLAIN = { full: 0.85, dim: 0.7, glows: 0.55 };
+export const faresAt = (share: number, from = PLAIN): Exclude<Fares, "reversed" | "within" | "over"> => {
+  if (share >= from.full) return "full";
+  if (share >= from.dim) return "dim";
+  return share >= from.glows ? "glows" : "off";
 };
 
 /** Of voltages the one furthest from nothing, and the one next to it, with their signs. */
@@ -61,18 +63,11 @@ export const strongest = (volts: readonly number[]): number =>
 export const weakest = (volts: readonly number[]): number =>
   volts.reduce((best, one) => (Math.abs(one) < Math.abs(best) ? one : best));
 
-/** An LED lamp stays dark where a filament glows, and glimmers on next to no current (common practice, no source). */
-const [LED_DIM, LED_GLOWS] = [0.7, 0.55];
-const ledAt = (share: number): Exclude<Fares, "reversed" | "within" | "over"> => {
-  if (share >= FULL) return "full";
-  if (share >= LED_DIM) return "dim";
-  return share >= LED_GLOWS ? "glows" : "off";
-};
 /** A filament does not care which end is live; everything else is the wrong way round below this share of its voltage. */
 export const faresOf = ({ kind }: Port, share: number): Exclude<Fares, "within" | "over"> => {
-  if ("load" in kind && kind.load.kind === "led" && share > -DIM) return ledAt(share);
-  if ("load" in kind && kind.load.kind === "lamp") return faresAt(Math.abs(share));
-  return share <= -DIM ? "reversed" : faresAt(share);
+  const load = "load" in kind ? kind.load.kind : null;
+  if (load === "lamp") return faresAt(Math.abs(share));
+  return share <= -PLAIN.dim ? "reversed" : faresAt(share, load === "led" ? LED : PLAIN);
 };
 
 /** A part that takes, or a signal that gets voltage, with what it gets, V: with everything off in each key position, and with what works it on. */

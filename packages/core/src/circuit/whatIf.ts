@@ -133,27 +133,24 @@ export function whatIfSwapped(proof: Solved, nominal: number, pin: PinId, other:
   return { ...differing(proof, nominal, elements), crossed: crossedBy(proof, nominal, elements) };
 }
 
-/** The parts that each output works alone, in a network and with other elements, where they are not the same. */
+/** The parts that other outputs work alone with these elements than in the network as it is. */
 function crossedBy(
   { network, loads }: Solved,
   nominal: number,
   elements: readonly Element[],
 ): readonly Crossed[] {
   const across = voltsAcross(network);
-  const [sound, other] = [network.elements, elements].map((all) => {
-    const solve = solverOf(network, all);
-    const atRest = solve("run", "none");
-    const alone = network.drivers.map(({ element, port }) => ({
-      pin: port.read.placed.pin.id,
-      point: solve("run", { only: element }),
-    }));
-    return ({ port }: LoadRow): readonly PinId[] =>
-      alone.flatMap(({ pin, point }) =>
-        Math.abs(across(point, port)) > Math.abs(across(atRest, port)) + GLOWS * nominal ? [pin] : [],
-      );
-  }) as [(row: LoadRow) => readonly PinId[], (row: LoadRow) => readonly PinId[]];
+  const solve = solverOf(network, elements);
+  const atRest = solve("run", "none");
+  const alone = network.drivers.map(({ element, port }) => ({
+    element,
+    pin: port.read.placed.pin.id,
+    point: solve("run", { only: element }),
+  }));
   return loads.flatMap((row): readonly Crossed[] => {
-    const [before, after] = [sound(row), other(row)];
+    const least = across(atRest, row.port) + GLOWS * nominal;
+    const before = alone.flatMap(({ element, pin }) => (row.workedBy.includes(element) ? [pin] : []));
+    const after = alone.flatMap(({ pin, point }) => (across(point, row.port) > least ? [pin] : []));
     const isSame = before.length === after.length && before.every((pin) => after.includes(pin));
     return isSame ? [] : [{ row, before, after }];
   });

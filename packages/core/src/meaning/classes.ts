@@ -222,13 +222,13 @@ function byDriver(own: Scoring): void {
   if (has("common") && thing === undefined && (sign("accessory") > 0 || sign("battery") > 0 || isLamp))
     offer("ground", 6.4);
   if (has("5v") && words[0] === "5v") offer("sensor-supply", 6.4);
-  // "Solenoid supply", "Purge 12 V": what feeds a part is not what drives it.
   // A hand throttle is buttons or a potentiometer; a potentiometer has three ends.
   if (has("potentiometer", "knob", "dial") && usual === "switched-supply") {
     if (has("wiper", "signal")) offer("analog", 6.4);
     if (has("reference", "5v")) offer("sensor-supply", 6.8);
     if (has("0v", "ground", "return", "minus")) offer("sensor-return", 6.9);
   }
+  // "Solenoid supply", "Purge 12 V": what feeds a part is not what drives it.
   const isDriven =
     thing === undefined
       ? clues.kinds.has("valve")

@@ -57,24 +57,21 @@ function marksTriggers(texts: readonly string[]): boolean {
   return marked.length >= 3 && new Set(bare).size === bare.length;
 }
 
-/** "LED red" and "LED black": two leads of one part, told by their colour. */
-function namesRedAndBlack(texts: readonly string[]): boolean {
-  const reds = new Set(texts.filter((text) => /\S\s+red\s*$/i.test(text)).map(moved));
-  return texts.some((text) => /\S\s+black\s*$/i.test(text) && reds.has(moved(text)));
-}
-
-const RAISES = /\b(?:raise|lift|up|fore|forward)\s*$/i;
-const LOWERS = /\b(?:lower|drop|aft|back)\s*$/i;
-/** What a text moves: its words but the last. */
-const moved = (text: string): string =>
+/** A text without its last word. */
+const stemOf = (text: string): string =>
   text
     .trim()
     .toLowerCase()
     .replace(/\s*\S+$/, "");
-function namesBothWays(texts: readonly string[]): boolean {
-  const raised = new Set(texts.filter((text) => RAISES.test(text)).map(moved));
-  return texts.some((text) => LOWERS.test(text) && moved(text) !== "" && raised.has(moved(text)));
+/** Whether two texts of a list differ in their last word only, one ending as the first says and one as the second. */
+function endsBothWays(texts: readonly string[], one: RegExp, other: RegExp): boolean {
+  const stems = new Set(texts.filter((text) => one.test(text)).map(stemOf));
+  return texts.some((text) => other.test(text) && stemOf(text) !== "" && stems.has(stemOf(text)));
 }
+/** "LED red" and "LED black": two leads of one part, told by their colour. */
+const [RED, BLACK] = [/\S\s+red\s*$/i, /\S\s+black\s*$/i];
+/** "Reel raise" and "reel lower": the two ways of one ram. */
+const [RAISES, LOWERS] = [/\b(?:raise|lift|up|fore|forward)\s*$/i, /\b(?:lower|drop|aft|back)\s*$/i];
 
 /** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, a radio has two speakers at least. */
 function habitsOf(texts: readonly string[]): ListHabits {
@@ -96,10 +93,10 @@ function habitsOf(texts: readonly string[]): ListHabits {
       texts.some((text) => ZERO.test(text)) &&
       texts.some((text) => FIVE.test(text)) &&
       texts.some((text) => POWER_GROUND.test(text)),
-    redAndBlack: namesRedAndBlack(texts),
+    redAndBlack: endsBothWays(texts, RED, BLACK),
     gearboxPlug: texts.filter((text) => GEARBOX.test(text)).length >= 4,
     triggerMarks: marksTriggers(texts),
-    raisesAndLowers: namesBothWays(texts),
+    raisesAndLowers: endsBothWays(texts, RAISES, LOWERS),
     pickups:
       texts.filter((text) => CRANK_POLE.test(text)).length === 2 ||
       (texts.some((text) => CRANK.test(text)) && texts.some((text) => CAM.test(text))),

@@ -60,6 +60,12 @@ const DIN_BARE = /^(15|30|31|31b|49a?|50|53[abc]?|54|55|56[abd]?|57|58[lrkd]?|61
 
 const as = (token: Token, word: string): Token => ({ ...token, word, kind: "known" });
 const has = (tokens: readonly Token[], words: RegExp): boolean => tokens.some(({ word }) => words.test(word));
+/** The tokens with the last of them as its written form stands in a table; unchanged where it does not. */
+function withLast(tokens: readonly Token[], words: Readonly<Record<string, string>>): readonly Token[] {
+  const last = tokens.at(-1);
+  const word = words[last?.raw ?? ""];
+  return last === undefined || word === undefined ? tokens : [...tokens.slice(0, -1), as(last, word)];
+}
 /** Each token by itself: the words that it stands for there, or undefined where it stays. */
 const each =
   (wordsOf: (token: Token, before: string) => readonly string[] | undefined): Reread =>
@@ -125,11 +131,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     /^\s*[prndl]\s*$/i.test(text) ? each((token) => ["gear", "position", token.raw])(tokens, text) : tokens,
   // The polarity is read from the text itself (`markOf`).
   triggerMarks: (tokens) => tokens,
-  raisesAndLowers: (tokens) => {
-    const last = tokens.at(-1);
-    const way = WAYS[last?.raw ?? ""];
-    return last === undefined || way === undefined ? tokens : [...tokens.slice(0, -1), as(last, way)];
-  },
+  raisesAndLowers: (tokens) => withLast(tokens, WAYS),
   gearboxPlug: (tokens) =>
     tokens[0]?.word === "oil" && tokens[1]?.word === "temperature"
       ? [as(tokens[0], "gearbox"), ...tokens]
@@ -138,13 +140,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     tokens.length === 1 && tokens[0]?.word === "0v"
       ? [as(tokens[0], "sensor"), as(tokens[0], "return")]
       : tokens,
-  redAndBlack: (tokens) => {
-    const pole = POLES[tokens.at(-1)?.word ?? ""];
-    const last = tokens.at(-1);
-    return last === undefined || pole === undefined || tokens.length < 2
-      ? tokens
-      : [...tokens.slice(0, -1), as(last, pole)];
-  },
+  redAndBlack: (tokens) => (tokens.length < 2 ? tokens : withLast(tokens, POLES)),
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)

@@ -1,8 +1,7 @@
 import { comparedWith, proofOf, type CircuitFinding, type Proof, type WhatIf } from "../circuit/index.ts";
-import { initialState } from "../harness/index.ts";
 import { colourForColour, joined, leftOpen } from "../matching/index.ts";
 import { decisionId, decisionPins, type DecisionId, type Dossier } from "../model/index.ts";
-import { planWork, stateAfter } from "./plan.ts";
+import { stateAtEnd } from "./atEnd.ts";
 
 /** How a job could have been decided: the wires of one decision left alone, or every wire joined to the one of its colour. */
 export type Otherwise =
@@ -27,8 +26,7 @@ export function provedOtherwise(dossier: Dossier, how: Otherwise): OtherwiseOutc
   };
 }
 const identity = ({ kind, pins }: CircuitFinding): string => `${kind} ${pins[0] ?? ""}`;
-const provedAtEnd = (dossier: Dossier): Proof =>
-  proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+const provedAtEnd = (dossier: Dossier): Proof => proofOf(dossier, stateAtEnd(dossier));
 
 function decidedOtherwise(dossier: Dossier, how: Otherwise): Dossier {
   // What is not decided counts as right, so its wires are said to end where they are.

@@ -1,9 +1,8 @@
 import { readFileSync } from "node:fs";
 import { proofOf, type Proof } from "../circuit/index.ts";
 import { readJobFile } from "../contract/index.ts";
-import { initialState } from "../harness/index.ts";
 import type { Dossier } from "../model/index.ts";
-import { planWork, stateAfter } from "../plan/index.ts";
+import { stateAtEnd } from "../plan/index.ts";
 
 /** A job of one plug each side, as a person would write it; its decisions as they stand. */
 export const proofOfJob = (...parts: Parameters<typeof jobOf>): Proof => ended(jobOf(...parts));
@@ -44,8 +43,7 @@ export function demoOf(name: string): Dossier {
   if (!read.ok) throw new Error(JSON.stringify(read.error));
   return read.value.dossier;
 }
-export const ended = (dossier: Dossier): Proof =>
-  proofOf(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+export const ended = (dossier: Dossier): Proof => proofOf(dossier, stateAtEnd(dossier));
 export const join = (vehicle: string, incoming: string, more: object = {}): object => ({
   kind: "join",
   vehicle,

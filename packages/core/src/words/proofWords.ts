@@ -257,7 +257,7 @@ export function otherwiseWords(
     const { title, detail } = circuitFindingWords(finding, name);
     return `${title}. ${detail}`;
   });
-  const fares = outcome.changes.length + outcome.findings.length === 0 || outcome.changes.length > 0;
+  const fares = found.length === 0 || outcome.changes.length > 0;
   const lines = [...found, ...(fares ? whatIfWords({ ...outcome, extra: 0 }, name) : [])];
   return {
     verdict: VERDICT_WORDS[outcome.verdict],

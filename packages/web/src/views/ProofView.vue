@@ -102,12 +102,8 @@ watch(
 );
 /** From this share of the nominal voltage on, a meter's needle is taken to say live. */
 const LIVE = 0.05;
-function pick(pin: PinId): void {
-  const row = loads.value.find((one) => one.pin === pin);
-  if (row !== undefined) look(row);
-}
-function show(finding: CircuitFinding): void {
-  const row = loads.value.find(({ pin }) => finding.pins.includes(pin));
+function show({ pins: about }: Pick<CircuitFinding, "pins">): void {
+  const row = loads.value.find(({ pin }) => about.includes(pin));
   if (row !== undefined) look(row);
 }
 const summary = computed(() => {
@@ -156,7 +152,7 @@ useCommands([
           :point="point"
           :pin="chosen.pin"
           :least="LIVE * bench.dossier.head.nominalVolts"
-          @pick="pick"
+          @pick="show({ pins: [$event] })"
         />
       </aside>
       <section class="middle">

@@ -1,0 +1,7 @@
+import { initialState, type HarnessState } from "../harness/index.ts";
+import type { Dossier } from "../model/index.ts";
+import { planWork, stateAfter } from "./plan.ts";
+
+/** The harness that a job ends with: planned from its start, whatever was done. */
+export const stateAtEnd = (dossier: Dossier): HarnessState =>
+  stateAfter(initialState(dossier), planWork(dossier).steps);
