@@ -3,15 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { performance } from "node:perf_hooks";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import {
-  circuitOf,
-  initialState,
-  planWork,
-  proofOf,
-  stateAfter,
-  writeSpice,
-  type Element,
-} from "../packages/core/src/index.ts";
+import { circuitOf, proofOf, stateAtEnd, writeSpice, type Element } from "../packages/core/src/index.ts";
 import { networkSample } from "../packages/core/src/testing/index.ts";
 import { decided } from "./plan.ts";
 import { median, round, say } from "./tools.ts";
@@ -74,7 +66,7 @@ export function circuits(): void {
   }
   for (const pins of [250, 500]) {
     const dossier = decided(pins);
-    const state = stateAfter(initialState(dossier), planWork(dossier).steps);
+    const state = stateAtEnd(dossier);
     say(`proof of a job of ${pins} decided pins: ${round(median(3, () => proofOf(dossier, state)))} ms`);
   }
 }

@@ -1,19 +1,9 @@
 import Graph from "graphology";
 import { connectedComponents } from "graphology-components";
-import {
-  initialState,
-  liveEnds,
-  netOf,
-  planWork,
-  stateAfter,
-  type HarnessState,
-} from "../packages/core/src/index.ts";
+import { liveEnds, netOf, stateAtEnd, type HarnessState } from "../packages/core/src/index.ts";
 import { demoDossier, touchingPairs } from "../packages/core/src/testing/index.ts";
 import { decided } from "./plan.ts";
 import { median, round, say } from "./tools.ts";
-
-const finished = (dossier: Parameters<typeof planWork>[0]): HarnessState =>
-  stateAfter(initialState(dossier), planWork(dossier).steps);
 
 function compared(what: string, state: HarnessState): number {
   const pairs = touchingPairs(state);
@@ -36,8 +26,8 @@ function compared(what: string, state: HarnessState): number {
 
 /** What is joined to what, beside a general graph package; and how it grows. */
 export function copper(): void {
-  compared("the levelling demo", finished(demoDossier()));
-  const half = compared("a planned job", finished(decided(500)));
-  const whole = compared("a planned job", finished(decided(1000)));
+  compared("the levelling demo", stateAtEnd(demoDossier()));
+  const half = compared("a planned job", stateAtEnd(decided(500)));
+  const whole = compared("a planned job", stateAtEnd(decided(1000)));
   say(`nets grow ${round(whole / half)} times where the job doubles`);
 }

@@ -6,8 +6,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { circuitOf, frozen, jobNetwork, KEYS, solverOf, type Element } from "../../circuit/index.ts";
 import { readJobFile } from "../../contract/index.ts";
-import { initialState } from "../../harness/index.ts";
-import { planWork, stateAfter } from "../../plan/index.ts";
+import { stateAtEnd } from "../../plan/index.ts";
 import { heldNodes, vehicleNetwork } from "../../testing/index.ts";
 import { readSpice, writeSpice, type SpiceProblem } from "./index.ts";
 
@@ -187,7 +186,7 @@ describe.skipIf(!NGSPICE)("beside ngspice", () => {
       const read = readJobFile(readFileSync(new URL(name, folder), "utf8"));
       if (!read.ok) throw new Error(name);
       const { dossier } = read.value;
-      const network = jobNetwork(dossier, stateAfter(initialState(dossier), planWork(dossier).steps));
+      const network = jobNetwork(dossier, stateAtEnd(dossier));
       const solve = solverOf(network);
       return KEYS.flatMap((key) =>
         (["none", "all"] as const).map((drive) => frozen(network.elements, solve(key, drive))),
