@@ -3,6 +3,7 @@ import {
   OPEN_EFFECTS,
   FEED_CLASSES,
   HALVES,
+  MERGED,
   PARTINGS,
   METHODS,
   JOINT_KINDS,
@@ -79,6 +80,12 @@ export const halfField = {
       "Which half of the vehicle's wire goes on once it is cut; pulled: its terminal comes out and is cut off; left out: the loom's",
     ),
 };
+export const mergedField = {
+  half: z
+    .enum(MERGED)
+    .optional()
+    .describe("As for a single wire; whole: each stays whole, and a branch of it is led to the joint"),
+};
 export const bridgedField = {
   half: z.enum(HALVES).optional().describe("Which halves of the cut wires are joined; left out: the loom's"),
 };
@@ -132,7 +139,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     vehicle: severalPins,
     incoming: pinIdSchema,
     ...jointMethodField,
-    ...halfField,
+    ...mergedField,
     ...theirHalfField,
     ...deviceField,
     ...jointField,

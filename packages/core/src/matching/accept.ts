@@ -1,7 +1,9 @@
 import {
   isKept,
   isNewShell,
+  isTapping,
   linkedPairs,
+  methodOf,
   speaksOfPart,
   type Connector,
   type Decision,
@@ -9,6 +11,7 @@ import {
   type LeavingOpen,
   type PinId,
   type Sureness,
+  type Tapping,
 } from "../model/index.ts";
 import { leaningOf } from "../meaning/index.ts";
 import { present } from "../util/index.ts";
@@ -25,8 +28,10 @@ export const staysWhole = (dossier: Dossier, pin: PinId): boolean =>
       connector.leads === "loom" && isKept(dossier, connector) && connector.pins.some(({ id }) => id === pin),
   );
 
-/** A wire that is cut for a joint, tapped instead, with all that is decided of it; null where several wires meet, or it is a tap. */
-export function tappedInstead(decision: Decision): Extract<Decision, { kind: "tap" }> | null {
+/** Wires that are cut for a joint, tapped instead, with all that is decided of them; null where none are, or they are tapped. */
+export function tappedInstead(decision: Decision): Tapping | null {
+  if (decision.kind === "merge" && methodOf(decision) === "splice" && !isTapping(decision))
+    return { ...decision, half: "whole" };
   if (decision.kind !== "join" && decision.kind !== "split") return null;
   const { vehicle, sure, reason, answers, device, joint, theirHalf } = decision;
   return {
@@ -146,7 +151,18 @@ export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup,
     };
   return kind === "split"
     ? { kind, vehicle, incoming: pairs.map((pair) => pair.incoming), sure, ...theirs, ...between, ...common }
-    : { kind, vehicle: pairs.map((pair) => pair.vehicle), incoming, sure, ...theirs, ...between, ...common };
+    : {
+        kind,
+        vehicle: pairs.map((pair) => pair.vehicle),
+        incoming,
+        sure,
+        ...theirs,
+        ...(dossier.head.method !== "adapter" && pairs.some((pair) => staysWhole(dossier, pair.vehicle))
+          ? { half: "whole" as const }
+          : {}),
+        ...between,
+        ...common,
+      };
 }
 
 export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision => ({

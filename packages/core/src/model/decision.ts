@@ -37,6 +37,9 @@ export type Half = (typeof HALVES)[number];
 /** How a vehicle's wire is parted for a joint: cut, one half going on; or its terminal is pulled and cut off, which frees the cavity. */
 export const PARTINGS = [...HALVES, "pulled"] as const;
 export type Part = (typeof PARTINGS)[number];
+/** The same where several wires of the vehicle meet: each may also stay whole, and a branch of it is led to the joint. */
+export const MERGED = [...PARTINGS, "whole"] as const;
+export type Merged = (typeof MERGED)[number];
 
 interface Jointed extends Common {
   /** How its bare ends are joined, where that is not as in the rest of the job. */
@@ -65,7 +68,7 @@ interface LeftOpen extends Common {
  * takes a wire to another cavity of its own side, or an incoming loom's wire into the vehicle's plug; a wire that sits there has a
  * decision of its own. `populate` puts the free end of a pigtail's lead into a cavity. `re-end` gives a wire a new
  * terminal in its own cavity, or a ring for another stud. `tap` hangs incoming wires on a
- * vehicle's wire that stays whole. `series` opens a vehicle's wire at its
+ * vehicle's wire that stays whole; a `merge` can do the same with several. `series` opens a vehicle's wire at its
  * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `mate` plugs
  * a plug into one of the other side, and pairs the wires that meet there. `cap` tucks a wire away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
  * the power on before they are joined.
@@ -81,11 +84,11 @@ export type Decision =
         readonly findLive?: boolean | undefined;
       })
   | (Across &
-      Parting &
       Meeting & {
         readonly kind: "merge";
         readonly vehicle: readonly PinId[];
         readonly incoming: PinId;
+        readonly half?: Merged | undefined;
         readonly method?: JointMethod | undefined;
       })
   | (Across &
@@ -237,9 +240,17 @@ export const decisionPins = (decision: Decision): readonly PinId[] => {
   return decision.kind === "move" ? [decision.pin] : namedPins(decision);
 };
 
+/** Decisions that hang something on wires of the vehicle and part none. */
+export type Tapping =
+  | Extract<Decision, { kind: "tap" }>
+  | (Extract<Decision, { kind: "merge" }> & { readonly half: "whole" });
+export const isTapping = (decision: Decision): decision is Tapping =>
+  decision.kind === "tap" ||
+  (decision.kind === "merge" && decision.half === "whole" && methodOf(decision) === "splice");
+
 /** Whether a decision only hangs something on the wire of a pin, which any other decision about it may do, too. */
 export const isTapOf = (decision: Decision, pin: PinId): boolean =>
-  decision.kind === "tap" && decision.vehicle === pin;
+  isTapping(decision) && linkedPairs(decision).some(([vehicle]) => vehicle === pin);
 
 /** The cavity of another wire, or an empty one, that a terminal is seated in; null where no terminal moves. */
 export function seatOf(decision: Decision): PinId | null {

@@ -60,6 +60,8 @@ export {
   decisionPins,
   HALVES,
   isTapOf,
+  isTapping,
+  MERGED,
   PARTINGS,
   isDeadEnd,
   isJoining,
@@ -86,7 +88,9 @@ export {
   type HazardAnswer,
   type Joining,
   type Half,
+  type Merged,
   type Part,
+  type Tapping,
   type Method,
   type Sureness,
 } from "./decision.ts";

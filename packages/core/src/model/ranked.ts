@@ -1,5 +1,5 @@
 import { compareText, firstDifference } from "../util/index.ts";
-import { decisionId, leadPin, type Decision } from "./decision.ts";
+import { decisionId, isTapping, leadPin, type Decision } from "./decision.ts";
 import type { PinId } from "./ids.ts";
 
 /** Decisions in the order of their wires; what only hangs on a wire comes after what else is decided of it. */
@@ -8,6 +8,6 @@ export const ranked =
   (a: Decision, b: Decision): number =>
     firstDifference(
       rank(leadPin(a)) - rank(leadPin(b)),
-      Number(a.kind === "tap") - Number(b.kind === "tap"),
+      Number(isTapping(a)) - Number(isTapping(b)),
       compareText(decisionId(a), decisionId(b)),
     );

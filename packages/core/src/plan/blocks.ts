@@ -5,6 +5,7 @@ import {
   decisionByPin,
   indexPins,
   isDeadEnd,
+  isTapping,
   leadPin,
   namedPins,
   ranked,
@@ -60,7 +61,7 @@ function unasked(dossier: Dossier, pins: ReadonlyMap<PinId, PlacedPin>): readonl
   if (dossier.head.kind === "connector-repair") return [];
   const parted = new Set(
     dossier.decisions.flatMap((decision) =>
-      ["tap", "series", "move", "re-end", "leave", "forbid"].includes(decision.kind)
+      isTapping(decision) || ["series", "move", "re-end", "leave", "forbid"].includes(decision.kind)
         ? []
         : namedPins(decision).flatMap((id) => pins.get(id)?.connector.id ?? []),
     ),

@@ -159,14 +159,18 @@ function afterFreed(units: readonly WorkUnit[], decisions: readonly Decision[]):
 
 /** What hangs on a wire that is cut as well hangs on its half in the loom, once that is made. */
 function tapsLast(units: readonly WorkUnit[]): readonly WorkUnit[] {
-  const tapped = (unit: WorkUnit): PinId | null =>
-    unit.drafts.flatMap(({ draft: { op } }) => (op?.kind === "tap" ? [op.pin] : []))[0] ?? null;
-  if (units.every((unit) => tapped(unit) === null)) return units;
+  const tapped = (unit: WorkUnit): readonly PinId[] =>
+    unit.drafts.flatMap(({ draft: { op } }) => (op?.kind === "tap" ? [op.pin] : []));
+  if (units.every((unit) => tapped(unit).length === 0)) return units;
   return units.map((unit) => {
-    const wire = tapped(unit);
-    if (wire === null) return unit;
+    const wires = tapped(unit);
+    if (wires.length === 0) return unit;
     const first = units.filter(
-      (other) => tapped(other) === null && other.drafts.some(({ draft }) => draft.wire === wire),
+      (other) =>
+        tapped(other).length === 0 &&
+        other.drafts.some(
+          ({ draft }) => draft.wire !== undefined && draft.wire !== null && wires.includes(draft.wire),
+        ),
     );
     return first.length === 0 ? unit : behind(unit, first);
   });

@@ -240,7 +240,9 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                   vehicle: [pin.id, next.id],
                   incoming: first.id,
                   device: { kind: "diodes", band: "incoming" },
-                  ...joined(method),
+                  ...(half === undefined || method === "adapter"
+                    ? joined(method)
+                    : { half: live ? "whole" : half }),
                   sure,
                   ...common,
                 });

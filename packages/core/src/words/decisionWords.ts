@@ -1,11 +1,12 @@
 import { deviceWords, type SuggestedAlone } from "../matching/index.ts";
 import {
+  isTapping,
   linkedPairs,
   methodOf,
   namedPins,
   type Decision,
   type Method,
-  type Part,
+  type Merged,
   type PinId,
 } from "../model/index.ts";
 import { OPEN_WORDS } from "../shelf/index.ts";
@@ -29,6 +30,8 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
     case "re-end":
       return decision.stud === undefined ? "new terminal, same cavity" : `new ring for M${decision.stud}`;
     case "merge":
+      if (isTapping(decision))
+        return `${decision.vehicle.length} tapped and joined to one, each stays whole${through(decision)}`;
       return `${decision.vehicle.length} joined to one${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
     case "split":
       return `one joined to ${decision.incoming.length}${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
@@ -57,8 +60,9 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
   }
 }
 /** Said only where it is not the usual half. */
-const HALF_WORDS: Readonly<Record<Part, string>> = {
+const HALF_WORDS: Readonly<Record<Merged, string>> = {
   loom: "",
+  whole: "",
   plug: ", connector half",
   pulled: ", terminal pulled",
 };

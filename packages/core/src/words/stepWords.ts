@@ -420,7 +420,11 @@ export function stepWords(
     case "build-shell":
       return words("a new housing", `to mate with ${name}`);
     case "build-wire":
-      if (step.device !== null) return words("a short lead", here("from the tap to the part between, at"));
+      if (step.device !== null || step.text === "tap")
+        return words(
+          "a short lead",
+          here(`from the tap to ${step.device === null ? "the joint" : "the part between"}, at`),
+        );
       return words(
         `new wire, ${wireWords(wire)}`,
         `${step.length === null ? "to the length between the connectors" : `${step.length} mm`}, from ${cavity(at)} to ${partner === null ? "the joint" : cavity(partner)}`,
@@ -443,7 +447,7 @@ export function stepWords(
     case "fit-device":
       return words(
         step.device === null ? "the part" : deviceWords(step.device),
-        `between ${list(meeting.length > 1 ? meeting : [wire, partner].flatMap((one) => (one === null ? [] : [pinName(one)])))}`,
+        `between ${list(meeting.length > 1 ? meeting : [wire, ...step.others.map(placed), partner].flatMap((one) => (one === null ? [] : [pinName(one)])))}`,
         endLines,
       );
     case "cap":

@@ -1,5 +1,5 @@
 import { likenessOf, type Likeness } from "../../colour/index.ts";
-import { isKept } from "../../model/index.ts";
+import { isKept, isTapOf } from "../../model/index.ts";
 import { list } from "../../util/index.ts";
 import type { ReadPin } from "../readPin.ts";
 import { looksIn, plugOf, type Finding, type HazardContext, type Rule } from "./rule.ts";
@@ -65,7 +65,7 @@ function loosened({ dossier, wires, decided, links }: HazardContext): ReadonlySe
       if (connector.leads === "flying") return true;
       const decision = decided.get(pin.id);
       if (decision === undefined) return suggested.has(wire) && !isKept(dossier, connector);
-      return decision.kind !== "tap" && decision.kind !== "leave";
+      return !isTapOf(decision, pin.id) && decision.kind !== "leave";
     }),
   );
 }

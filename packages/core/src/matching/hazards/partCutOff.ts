@@ -1,4 +1,4 @@
-import { decisionId, isKept, methodOf, seatsOf, type Decision } from "../../model/index.ts";
+import { decisionId, isKept, isTapping, methodOf, seatsOf, type Decision } from "../../model/index.ts";
 import { tappedInstead } from "../accept.ts";
 import type { Finding, Fix, Rule } from "./rule.ts";
 import { at, named } from "./say.ts";
@@ -43,6 +43,7 @@ function partedBy(decision: Decision): "on-purpose" | "silently" | null {
     case "join":
     case "merge":
     case "split":
+      if (isTapping(decision)) return null;
       return decision.half === "plug" && methodOf(decision) === "splice" ? "on-purpose" : "silently";
     case "jumper":
     case "mate":
@@ -64,5 +65,13 @@ function partedBy(decision: Decision): "on-purpose" | "silently" | null {
 
 function tapInstead(decision: Decision): readonly Fix[] {
   const tap = tappedInstead(decision);
-  return tap === null ? [] : [{ words: "Tap it instead", put: [tap], remove: [decisionId(decision)] }];
+  return tap === null
+    ? []
+    : [
+        {
+          words: "Tap it instead",
+          put: [tap],
+          remove: [decisionId(decision)].filter((id) => id !== decisionId(tap)),
+        },
+      ];
 }

@@ -1,3 +1,4 @@
+import { isTapping } from "../../model/index.ts";
 import { list } from "../../util/index.ts";
 import type { ReadPin } from "../readPin.ts";
 import { deviceOfMerge } from "../devices.ts";
@@ -33,7 +34,8 @@ export const twoSources: Rule = {
     ),
     // A wire that is tapped keeps the source that it has.
     ...links.flatMap(({ vehicle, incoming, decision, device }): readonly Finding[] =>
-      decision?.kind === "tap" &&
+      decision !== null &&
+      isTapping(decision) &&
       DRIVEN.has(vehicle.signal) &&
       vehicle.signal === incoming.signal &&
       gives(incoming)

@@ -23,6 +23,7 @@ import {
   decisionSureness,
   indexPins,
   indexSources,
+  isTapOf,
   linkedPairs,
   methodOf,
   namedPins,
@@ -35,7 +36,7 @@ import {
   type Decision,
   type Dossier,
   type EndId,
-  type Part,
+  type Merged,
   type Joining,
   type PinId,
   type StepId,
@@ -124,7 +125,7 @@ function endFault(
       .map(({ id, supply }) => [id, [id, ...(supply?.aliases ?? [])]] as const),
   );
   const settled = new Set(
-    dossier.decisions.flatMap((one) => (one.kind === "tap" ? one.incoming : decisionPins(one))),
+    dossier.decisions.flatMap((one) => decisionPins(one).filter((pin) => !isTapOf(one, pin))),
   );
   for (const decision of dossier.decisions) {
     for (const pin of decisionPins(decision)) touched.add(pin);
@@ -276,7 +277,8 @@ function isInPlace(decision: Decision, { start, end, before, after, settled, cri
   const untouched = (pin: PinId): boolean =>
     before.get(pin) === after.get(pin) && end.ends[cutPlugEnd(pin)] === undefined;
   /** The end that is worked on does not lie loose: the lead of a pigtail, or that half of a cut. */
-  const isHeld = (pin: PinId, half: Part): boolean => {
+  const isHeld = (pin: PinId, half: Merged): boolean => {
+    if (half === "whole") return settled.has(pin) || before.get(pin) === after.get(pin);
     const cut = { plug: cutPlugEnd, loom: cutFarEnd, pulled: plugEnd }[half](pin);
     const place = placed(start.ends[farEnd(pin)]?.at === "loose" ? farEnd(pin) : cut);
     return place !== undefined && place.at !== "loose" && (half !== "pulled" || place.at !== "cavity");
@@ -284,7 +286,7 @@ function isInPlace(decision: Decision, { start, end, before, after, settled, cri
   const meets = (joining: Joining): boolean =>
     linkedPairs(joining).every(
       ([vehicle, incoming]) =>
-        (joining.kind === "tap" || isHeld(vehicle, joining.half ?? "loom")) &&
+        isHeld(vehicle, joining.kind === "tap" ? "whole" : (joining.half ?? "loom")) &&
         isHeld(incoming, joining.theirHalf ?? "plug"),
     );
   // Neither factory loom is touched by an adapter: only the plugs meet other plugs.
@@ -297,10 +299,6 @@ function isInPlace(decision: Decision, { start, end, before, after, settled, cri
     case "series":
       return decision.method !== "move" || sits(decision.vehicle, decision.into);
     case "tap":
-      return (
-        (settled.has(decision.vehicle) || before.get(decision.vehicle) === after.get(decision.vehicle)) &&
-        meets(decision)
-      );
     case "merge":
     case "split":
       return meets(decision);

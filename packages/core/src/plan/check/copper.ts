@@ -308,7 +308,8 @@ function meet(
   const pairs = linkedPairs(decision);
   const [ours, theirs] = [[...new Set(pairs.map(([v]) => v))], [...new Set(pairs.map(([, x]) => x))]];
   const which = "half" in decision && decision.half === "plug" ? "plug" : "loom";
-  const left = ours.map((pin) => (decision.kind === "tap" ? wire(pin) : expected.half(pin, which)));
+  const isWhole = decision.kind === "tap" || (decision.kind === "merge" && decision.half === "whole");
+  const left = ours.map((pin) => (isWhole ? wire(pin) : expected.half(pin, which)));
   const right = theirs.map((pin) => expected.half(pin, decision.theirHalf ?? "plug"));
   if (decision.device === undefined) {
     gather(expected, decision, [...left, ...right]);

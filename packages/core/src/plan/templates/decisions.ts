@@ -10,7 +10,7 @@ import {
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { feedFrom, populated, reEnded } from "./fills.ts";
-import { deadEndOf, interrupted, joinTogether, tapped, theirHalfOf, type Phases } from "./joints.ts";
+import { deadEndOf, interrupted, joinTogether, theirHalfOf, type Phases } from "./joints.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
 
@@ -25,9 +25,8 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
     case "merge":
       return joinTogether(decision.vehicle.map(pin), [pin(decision.incoming)], decision);
     case "split":
-      return joinTogether([pin(decision.vehicle)], decision.incoming.map(pin), decision);
     case "tap":
-      return work(tapped(pin(decision.vehicle), decision.incoming.map(pin), decision));
+      return joinTogether([pin(decision.vehicle)], decision.incoming.map(pin), decision);
     case "jumper":
       return joinTogether(decision.pins.map(pin), [], decision);
     case "series":

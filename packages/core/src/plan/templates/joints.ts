@@ -10,6 +10,7 @@ import {
 import {
   decisionId,
   fedLegs,
+  isTapping,
   pinId,
   terminalsOf,
   type DeadEnd,
@@ -19,6 +20,7 @@ import {
   type Part,
   type PinId,
   type PlacedPin,
+  type Tapping,
 } from "../../model/index.ts";
 import { inHand, isFlying, type Draft } from "./draft.ts";
 
@@ -37,9 +39,11 @@ export function joinTogether(
   theirs: readonly PlacedPin[],
   decision: Decision,
 ): Phases {
+  if (isTapping(decision)) return { window: [], work: tapped(ours, theirs, decision) };
   const several = ours.length > 1 || theirs.length > 1;
   const device = "device" in decision ? decision.device : undefined;
-  const part = ("half" in decision ? decision.half : undefined) ?? "loom";
+  const said = "half" in decision ? decision.half : undefined;
+  const part = said === undefined || said === "whole" ? "loom" : said;
   const early = decision.kind === "join" && decision.findLive === true;
   const incoming = theirs.map((one) =>
     baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
@@ -101,48 +105,73 @@ function meetingOf(
   return { ...inHand(last), wire: wire.pin.id, partner: last.pin.id, others };
 }
 
-/** The insulation of the vehicle's wire is opened behind its plug and the incoming wires are hung on it: it is never parted. */
-export function tapped(
-  wire: PlacedPin,
+/**
+ * The insulation of each wire of the vehicle is opened behind its plug, and what joins it is hung on it: it is never parted. Several,
+ * and one that a part goes between, get a short lead to where all meet.
+ */
+function tapped(
+  ours: readonly PlacedPin[],
   theirs: readonly PlacedPin[],
-  decision: Extract<Decision, { kind: "tap" }>,
+  decision: Tapping,
 ): readonly Draft[] {
   const { device } = decision;
-  const several = theirs.length > 1;
   const incoming = theirs.map((one) =>
-    baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
+    baredEnd(one, theirs.length > 1 ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
   );
-  const meeting = meetingOf([wire], theirs);
+  const meeting = meetingOf(ours, theirs);
   if (meeting === null) return [];
   const branches = incoming.map(({ end }) => end);
-  const lead = legWire(decision, "tap");
-  const joint = decisionId(decision);
-  const hang = (ends: readonly EndId[]): Draft => ({
-    kind: "tap",
-    role: "tap",
-    op: { kind: "tap", pin: wire.pin.id, ends, joint, mid: true, to: "on" },
-    ...meeting,
-    ...inHand(wire),
-    partner: meeting.partner ?? null,
-  });
-  const open: Draft = { ...hang([]), kind: "strip", role: "strip-tap", op: null, text: "tap" };
   const ready = incoming.flatMap(({ drafts }) => drafts);
-  if (device === undefined) return [...ready, open, hang(branches)];
+  const [only] = ours;
+  if (device === undefined && ours.length === 1 && only !== undefined)
+    return [...ready, ...hungOn(only, branches, decision, meeting, null)];
+  const leads = ours.map((wire) => {
+    if (isFlying(wire)) return { end: farEnd(wire.pin.id), drafts: [] };
+    const own = ours.length > 1 ? wire.pin.id : null;
+    const lead = legWire(decision, own === null ? "tap" : `tap-${own}`);
+    const here = own === null ? meeting : { ...meeting, ...inHand(wire), wire: wire.pin.id, others: [] };
+    const laid: Draft = {
+      kind: "build-wire",
+      role: own === null ? "lead" : `lead-${own}`,
+      op: { kind: "build-wire", pin: lead, to: "there" },
+      ...here,
+      device: device ?? null,
+      text: "tap",
+    };
+    return {
+      end: farEnd(lead),
+      drafts: [laid, ...hungOn(wire, [plugEnd(lead)], decision, here, own)],
+    };
+  });
   return [
     ...ready,
-    {
-      kind: "build-wire",
-      role: "lead",
-      op: { kind: "build-wire", pin: lead, to: "there" },
-      ...meeting,
-      device,
-    },
-    open,
-    hang([plugEnd(lead)]),
+    ...leads.flatMap(({ drafts }) => drafts),
     ...legsRouted(device, decision, meeting),
     { kind: "strip", role: "strip", op: null, ...meeting },
-    jointDraft(device, { ours: [farEnd(lead)], theirs: branches }, decision, meeting),
+    jointDraft(device, { ours: leads.map(({ end }) => end), theirs: branches }, decision, meeting),
     ...legsFed(device, decision, meeting),
+  ];
+}
+
+/** A wire's insulation opened and branches hung on it; `own` tells several of one decision apart. */
+function hungOn(
+  wire: PlacedPin,
+  ends: readonly EndId[],
+  decision: Tapping,
+  meeting: Partial<Draft>,
+  own: PinId | null,
+): readonly Draft[] {
+  const [id, suffix] = [decisionId(decision), own === null ? "" : `-${own}`];
+  const joint = own === null ? id : `${id}/tap${suffix}`;
+  const here = { ...meeting, ...inHand(wire), partner: meeting.partner ?? null };
+  return [
+    { kind: "strip", role: `strip-tap${suffix}`, op: null, ...here, text: "tap" },
+    {
+      kind: "tap",
+      role: `tap${suffix}`,
+      op: { kind: "tap", pin: wire.pin.id, ends, joint, mid: true, to: "on" },
+      ...here,
+    },
   ];
 }
 

@@ -2,7 +2,7 @@
 /** What can be done with the circuit in hand: the few acts that fit it, and all the others in a list, each with its key. */
 import { useLocalStorage } from "@vueuse/core";
 import { computed } from "vue";
-import { isJoining, type Decision, type Method, type Part } from "@trevin/core";
+import { isJoining, isTapping, type Decision, type Method, type Part } from "@trevin/core";
 import type { ActName } from "./actNames.ts";
 import { canFindLive, METHOD_OFFERS } from "./acts.ts";
 import type { CircuitRow } from "./rows.ts";
@@ -50,7 +50,7 @@ const acts = computed<readonly Act[]>(() => {
       name: "tap",
       keys: "N",
       front: true,
-      ...(decision?.kind === "tap"
+      ...(decision !== null && isTapping(decision)
         ? {
             label: "Cut through instead",
             help: "Cut the wire behind its plug: the part behind it loses the wire.",

@@ -5,7 +5,7 @@ import HazardTag from "../parts/HazardTag.vue";
 import LinkLine from "../parts/LinkLine.vue";
 import CircuitEnds from "./CircuitEnds.vue";
 import CircuitPlugs from "./CircuitPlugs.vue";
-import { lineWords, ROW_HEIGHT, worstOf, type CircuitRow } from "./rows.ts";
+import { isWhole, lineWords, ROW_HEIGHT, worstOf, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
   row: CircuitRow;
@@ -50,6 +50,7 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
       :width="narrow ? 66 : 132"
       :mirrored="mirrored"
       :device="row.device"
+      :whole="isWhole(row)"
       :left="row.act === 'jumper' ? Math.max(row.vehicle.length, row.incoming.length) : row.vehicle.length"
       :right="row.incoming.length"
       :row-height="ROW_HEIGHT"

@@ -140,7 +140,15 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
   const decide = (): Decision => {
     if (vehicle.length === 1 && staysWhole(dossier, first))
       return { kind: "tap", vehicle: first, incoming, ...which, ...shared };
-    if (vehicle.length > 1) return { kind: "merge", vehicle, incoming: second, ...which, ...shared };
+    if (vehicle.length > 1)
+      return {
+        kind: "merge",
+        vehicle,
+        incoming: second,
+        ...(vehicle.some((pin) => staysWhole(dossier, pin)) ? { half: "whole" as const } : {}),
+        ...which,
+        ...shared,
+      };
     if (incoming.length > 1) return { kind: "split", vehicle: first, incoming, ...which, ...shared };
     if (!hasWire(dossier, second))
       return { kind: "join", vehicle: first, incoming: second, method: "move", ...shared };

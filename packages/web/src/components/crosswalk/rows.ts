@@ -8,6 +8,7 @@ import {
   DEVICE_NAMES,
   indexPins,
   isJoining,
+  isTapping,
   namedPins,
   pinName,
   pointLabel,
@@ -19,7 +20,7 @@ import {
   type Dossier,
   type Hazard,
   type InsertedDevice,
-  type Part,
+  type Merged,
   type PinId,
   type PlacedPin,
   type ProposedDevice,
@@ -253,7 +254,18 @@ const ALONE_WORDS: Partial<Record<string, string>> = {
   spare: "spare",
 };
 
-const HALF_MARKS: Readonly<Record<Part, string>> = { loom: "", plug: ", plug half", pulled: ", pulled" };
+const HALF_MARKS: Readonly<Record<Merged, string>> = {
+  loom: "",
+  whole: "",
+  plug: ", plug half",
+  pulled: ", pulled",
+};
+
+/** Whether the wires of a merge stay whole and only branches of them meet. */
+export const isWhole = ({ decision, offer }: CircuitRow): boolean => {
+  const how = decision ?? offer;
+  return how?.kind === "merge" && isTapping(how);
+};
 
 /** The words above the line between the two sides, and below it where wires fork. */
 export function lineWords(row: CircuitRow): { readonly above: string; readonly below: string } {
@@ -286,7 +298,7 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   if (row.act === "tap") return only(decision === null ? "suggested: tap" : "tap");
   if (row.act === "split" || row.act === "merge")
     return {
-      above: row.act,
+      above: isWhole(row) ? "taps" : row.act,
       below: part,
     };
   if (decision === null)

@@ -3,11 +3,13 @@ import {
   decisionPins,
   halfOfTheirs,
   isJoining,
+  isTapping,
   linkedPairs,
   methodOf,
   tappedInstead,
   type Decision,
   type Dossier,
+  type Merged,
   type Part,
   type PinId,
   type Side,
@@ -28,15 +30,25 @@ export function tapOrCut(decision: Decision, dossier: Dossier): Edit | null {
       ? { put: [{ kind: "split", incoming, ...rest }], remove }
       : { put: [{ kind: "join", incoming: first, method: "splice", ...rest }], remove };
   }
+  if (decision.kind === "merge" && isTapping(decision)) {
+    const { half: _whole, ...rest } = decision;
+    return { put: [rest], remove: [] };
+  }
   const tap = tappedInstead(decision);
-  if (tap === null || !isOfLoom(dossier, [tap.vehicle])) return null;
-  return tap.incoming.every((pin) => hasWire(dossier, pin)) ? { put: [tap], remove } : null;
+  if (tap === null) return null;
+  const pairs = linkedPairs(tap);
+  const isPossible =
+    isOfLoom(
+      dossier,
+      pairs.map(([vehicle]) => vehicle),
+    ) && pairs.every(([, incoming]) => hasWire(dossier, incoming));
+  return isPossible ? { put: [tap], remove: remove.filter((id) => id !== decisionId(tap)) } : null;
 }
 
 /** Which half of the wires of a side goes on where it is not said: the vehicle's loom half and the incoming plug's. */
 const USUAL: Readonly<Record<Side, Part>> = { vehicle: "loom", incoming: "plug" };
 /** What the key goes through: a vehicle's terminal can also be pulled and cut off, so that its cavity is free. */
-const NEXT: Readonly<Record<Part, Part>> = { loom: "plug", plug: "pulled", pulled: "loom" };
+const NEXT: Readonly<Record<Merged, Part>> = { whole: "loom", loom: "plug", plug: "pulled", pulled: "loom" };
 
 /** How the wires of a side could be parted instead, with the edit; null where they are not cut, or are one lead. */
 export function otherHalf(
@@ -45,7 +57,7 @@ export function otherHalf(
   side: Side,
 ): { readonly half: Part; readonly edit: Edit } | null {
   if (decision.kind === "feed") return side === "incoming" ? otherHalfFed(decision, dossier) : null;
-  if (methodOf(decision) !== "splice" || (side === "vehicle" && decision.kind === "tap")) return null;
+  if (methodOf(decision) !== "splice" || (side === "vehicle" && isTapping(decision))) return null;
   const wires =
     decision.kind === "jumper"
       ? decision.pins

@@ -13,6 +13,8 @@ const props = withDefaults(
     width?: number;
     mirrored?: boolean;
     device?: InsertedDevice | null;
+    /** The wires on the left stay whole, and branches of them meet. */
+    whole?: boolean;
     /** How many wires come from each side, and how high one of them stands, in px. */
     left?: number;
     right?: number;
@@ -25,6 +27,7 @@ const props = withDefaults(
     width: 120,
     mirrored: false,
     device: null,
+    whole: false,
     left: 1,
     right: 1,
     rowHeight: 37,
@@ -49,7 +52,9 @@ const dash = computed(() => DASH[props.sure]);
 const spread = (count: number): readonly number[] =>
   Array.from({ length: count }, (_, i) => ((i + 0.5) * height.value) / count);
 /** The branches of a split or merge, from the joint outwards; a jumper's from its turn. */
-const joint = computed(() => ({ x: props.width / 2, y: height.value / 2 }));
+const joint = computed(() => ({ x: props.width / 2 + (props.whole ? 16 : 0), y: height.value / 2 }));
+/** What goes on past its branch, from each tapped wire back to where it came from. */
+const goingOn = computed(() => (props.whole ? spread(props.left) : []));
 const branches = computed(() => {
   const many = spread(Math.max(props.left, props.right));
   const { x, y } = joint.value;
@@ -70,7 +75,7 @@ const diodes = computed(() => {
   if (props.device?.kind !== "diodes") return [];
   const points = props.device.band === "incoming" ? 1 : -1;
   if (!several.value) return [{ x: props.width / 2, y: 8, points }];
-  const x = props.act === "split" || props.act === "tap" ? props.width - 20 : 16;
+  const x = props.act === "split" || props.act === "tap" ? props.width - 20 : props.whole ? 32 : 16;
   return spread(Math.max(props.left, props.right)).map((y) => ({ x, y, points }));
 });
 const boxAt = computed(() => {
@@ -154,6 +159,11 @@ const boxed = computed(() =>
             :stroke-dasharray="dash"
           />
           <path v-for="branch in branches" :key="branch" :d="branch" :stroke-dasharray="dash" />
+          <g v-for="y in goingOn" :key="y" fill="var(--ink)">
+            <path :d="`M20 ${y}q-1 9 -10 9`" :stroke-dasharray="dash" fill="none" />
+            <path :d="`M11 ${y + 4} L2 ${y + 9} L11 ${y + 14}z`" stroke="none" />
+            <circle cx="20" :cy="y" r="4" stroke="none" />
+          </g>
           <template v-if="act !== 'jumper' && boxed === ''">
             <rect
               :x="joint.x - 11"
