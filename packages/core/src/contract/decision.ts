@@ -101,6 +101,13 @@ export const findLiveField = {
     .optional()
     .describe("The half that carries the supply is found with the power on before the halves are joined"),
 };
+export const seriesFields = {
+  half: z
+    .enum(HALVES)
+    .optional()
+    .describe("Spliced, which half of the wire goes to the lead that takes it in; left out: the loom's"),
+  ...findLiveField,
+};
 export const jointField = {
   joint: z
     .enum(JOINT_KINDS)
@@ -175,6 +182,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     into: pinIdSchema,
     back: pinIdSchema,
     method: z.enum(["move", "splice"]),
+    ...seriesFields,
     ...jointField,
     ...commonDecision,
   }),

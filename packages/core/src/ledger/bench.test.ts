@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { readJobValue } from "../contract/index.ts";
 import { applyCommand } from "../dossier/index.ts";
-import { applyOperation, cutFarEnd, cutPlugEnd } from "../harness/index.ts";
+import { applyOperation, cutFarEnd, cutPlugEnd, netOf } from "../harness/index.ts";
 import { decisionId, HALVES, type Decision, type Dossier, type Half } from "../model/index.ts";
 import { byName, demoDossier } from "../testing/index.ts";
 import { checkPlan, planWork } from "../plan/index.ts";
@@ -182,6 +182,65 @@ describe("bench", () => {
         return next.value.state;
       }, view.state);
       expect(end.ends[half === "plug" ? cutFarEnd(pin) : cutPlugEnd(pin)]).toMatchObject({ covered: true });
+    }
+  });
+  it("leads the half that was found live into the part, and the other one back from it", () => {
+    const pin = (cavity: string, text: string) => ({ cavity, function: text, colour: "BK" });
+    const read = readJobValue({
+      format: "trevin-job",
+      version: 1,
+      connectors: [
+        { name: "V", side: "vehicle", pins: [pin("1", "Start")] },
+        { name: "X", side: "incoming", leads: "flying", pins: [pin("A", "Start in"), pin("B", "Start out")] },
+      ],
+      decisions: [
+        {
+          kind: "series",
+          vehicle: { connector: "V", cavity: "1" },
+          into: { connector: "X", cavity: "A" },
+          back: { connector: "X", cavity: "B" },
+          method: "splice",
+          findLive: true,
+        },
+      ],
+      worklist: { counterparts: [{ connector: "V", becomes: "stays" }] },
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.error));
+    const job = read.value.dossier;
+    const plan = planWork(job).steps;
+    expect(planWork(job).blocks).toEqual([]);
+    const test = plan.findIndex(({ kind }) => kind === "find-live");
+    for (const half of HALVES) {
+      const view = bench(
+        job,
+        entries([
+          { kind: "baseline", head: job.head, connectors: job.connectors, begins: "plugged" },
+          ...plan.slice(0, test + 1).map((step, i): What => ({
+            kind: "done",
+            step: step.id,
+            decision: step.decision,
+            op: step.op,
+            note: "",
+            ...(i === test ? { live: half } : {}),
+          })),
+        ]),
+      );
+      expect([view.misfits, checkPlan(view.dossier, view.plan, view.start)]).toEqual([[], null]);
+      const nets = netOf(
+        view.plan.steps.slice(test + 1).reduce((state, { op }) => {
+          const next = op === null ? null : applyOperation(state, op);
+          if (next?.ok === false) throw new Error(next.error.code);
+          return next?.value.state ?? state;
+        }, view.state),
+      );
+      const [own] = job.connectors[0]!.pins;
+      const [into, back] = job.connectors[1]!.pins;
+      const loom = nets.ofAnchor({ at: "beyond", pin: own!.id });
+      const part = nets.ofAnchor({ at: "part", cavity: own!.id });
+      const lead = (one: typeof into) => nets.ofAnchor({ at: "part", cavity: one!.id });
+      expect([lead(into) === loom, lead(into) === part]).toEqual([half === "loom", half === "plug"]);
+      expect([lead(back) === part, lead(back) === loom]).toEqual([half === "loom", half === "plug"]);
+      expect(loom).not.toBe(part);
     }
   });
 });

@@ -1,6 +1,6 @@
 import { initialState } from "../harness/index.ts";
 import { findHazards, type Hazard } from "../matching/index.ts";
-import { decisionId, type Decision, type Dossier, type StepId } from "../model/index.ts";
+import { decisionId, findsLive, type Decision, type Dossier, type StepId } from "../model/index.ts";
 import { checkPlan, planWork, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";
 import type { Entry } from "./entry.ts";
@@ -65,7 +65,7 @@ const withLiveHalves = (decisions: readonly Decision[], { live }: Pick<Fold, "li
   live.size === 0
     ? decisions
     : decisions.map((decision) => {
-        const half = decision.kind === "join" ? live.get(decisionId(decision)) : undefined;
+        const half = findsLive(decision) ? live.get(decisionId(decision)) : undefined;
         return half === undefined ? decision : ({ ...decision, half } as Decision);
       });
 
@@ -79,7 +79,7 @@ export const isPowerForGood = ({ kind, role }: Step): boolean => kind === "batte
 /** The test that a step waits for, since nobody has said yet which half of its wire is live; null where it waits for none. */
 export function testBefore({ dossier, plan, progress }: BenchView, step: Step): Step | null {
   const decision = dossier.decisions.find((one) => decisionId(one) === step.decision);
-  if (decision?.kind !== "join" || decision.findLive !== true) return null;
+  if (decision === undefined || !findsLive(decision)) return null;
   const test = plan.steps.findIndex((one) => one.kind === "find-live" && one.decision === step.decision);
   const own = plan.steps.findIndex(({ id }) => id === step.id);
   const found = plan.steps[test];

@@ -124,13 +124,17 @@ export function ledThrough(
 const isFreeLead = ({ connectors }: Dossier, pin: PinId): boolean =>
   connectors.some(({ leads, pins }) => leads === "flying" && pins.some(({ id }) => id === pin));
 
-export function decisionFromGroup({ kind, pairs, sure, device }: SuggestedGroup, dossier: Dossier): Decision {
+export function decisionFromGroup(
+  { kind, pairs, sure, device, findLive = false }: SuggestedGroup,
+  dossier: Dossier,
+): Decision {
   const between = device === null ? {} : { device: device.device };
   const [first] = pairs;
   const { vehicle, incoming } = present(first, "pair of a group");
   if (kind === "series") {
     const led = ledThrough(dossier, vehicle, incoming, present(pairs[1], "second pair").incoming, sure);
-    return isFreeLead(dossier, incoming) ? { ...led, method: "splice" } : led;
+    const method = isFreeLead(dossier, incoming) ? "splice" : led.method;
+    return { ...led, method, ...(findLive && method === "splice" ? { findLive } : {}) };
   }
   const theirs =
     dossier.head.method === "adapter"

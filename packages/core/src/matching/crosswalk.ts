@@ -62,6 +62,8 @@ export interface SuggestedGroup {
   readonly pairs: readonly SuggestedPair[];
   readonly sure: Sureness;
   readonly device: ProposedDevice | null;
+  /** Nothing tells which half of the wire drives it. */
+  readonly findLive?: boolean;
 }
 
 export interface Crosswalk {
@@ -468,6 +470,7 @@ function seriesOf(
       pairs: giving === "plug" ? [exit, entry] : [entry, exit],
       sure: giving === null ? "guess" : (worse(worse(own.sure, pair.sure), "check") ?? "check"),
       device: null,
+      ...(giving === null ? { findLive: true } : {}),
     };
   }
   return null;

@@ -69,9 +69,9 @@ interface LeftOpen extends Common {
  * decision of its own. `populate` puts the free end of a pigtail's lead into a cavity. `re-end` gives a wire a new
  * terminal in its own cavity, or a ring for another stud. `tap` hangs incoming wires on a
  * vehicle's wire that stays whole; a `merge` can do the same with several. `series` opens a vehicle's wire at its
- * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was. `mate` plugs
+ * plug and leads it through the incoming part: the loom's half goes to `into`, and `back` goes where the wire was, unless `half` says otherwise. `mate` plugs
  * a plug into one of the other side, and pairs the wires that meet there. `cap` tucks a wire away, `remove` takes it out of the loom. `findLive`: of the two halves of the cut, the one that carries the supply is found with
- * the power on before they are joined.
+ * the power on before they are joined; in a series it is the one that goes to `into`.
  */
 export type Decision =
   | (Across &
@@ -111,6 +111,9 @@ export type Decision =
       readonly into: PinId;
       readonly back: PinId;
       readonly method: "move" | "splice";
+      /** Spliced, which half of the wire goes to `into`; left out: the loom's. */
+      readonly half?: Half | undefined;
+      readonly findLive?: boolean | undefined;
     })
   | (Common & {
       readonly kind: "mate";
@@ -230,6 +233,13 @@ export const suppliesOf = (decision: Decision): readonly JoinPointId[] => {
   return "device" in decision ? fedLegs(decision.device).map(({ supply }) => supply) : [];
 };
 
+/** Whether a cut is made for it whose live half is found with the power on. */
+export const findsLive = (decision: Decision): boolean =>
+  (decision.kind === "join" || decision.kind === "series") &&
+  decision.findLive === true &&
+  methodOf(decision) !== "adapter" &&
+  seatOf(decision) === null;
+
 /** The pin that a decision is listed at. */
 export const leadPin = (decision: Decision): PinId => present(namedPins(decision)[0], "pin of a decision");
 
@@ -242,8 +252,7 @@ export const decisionPins = (decision: Decision): readonly PinId[] => {
 
 /** Decisions that hang something on wires of the vehicle and part none. */
 export type Tapping =
-  | Extract<Decision, { kind: "tap" }>
-  | (Extract<Decision, { kind: "merge" }> & { readonly half: "whole" });
+  Extract<Decision, { kind: "tap" }> | (Extract<Decision, { kind: "merge" }> & { readonly half: "whole" });
 export const isTapping = (decision: Decision): decision is Tapping =>
   decision.kind === "tap" ||
   (decision.kind === "merge" && decision.half === "whole" && methodOf(decision) === "splice");

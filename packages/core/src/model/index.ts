@@ -58,6 +58,7 @@ export {
 export {
   decisionId,
   decisionPins,
+  findsLive,
   HALVES,
   isTapOf,
   isTapping,

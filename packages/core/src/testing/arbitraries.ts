@@ -254,7 +254,9 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                   vehicle: pin.id,
                   into: into.id,
                   back: back.id,
-                  method: method === "splice" && into.content !== "empty" ? "splice" : "move",
+                  ...(method === "splice" && into.content !== "empty"
+                    ? { method, ...(live ? { findLive: true } : {}), ...(half === "plug" ? { half } : {}) }
+                    : { method: "move" as const }),
                   joint: live ? "solder" : "sleeve",
                   sure,
                   ...common,

@@ -44,7 +44,8 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
     case "mate":
       return `plugged together, ${decision.vehicle.length} ${decision.vehicle.length === 1 ? "wire meets" : "wires meet"}`;
     case "series":
-      return decision.method === "move" ? "led through it, terminal moved" : "led through it, spliced";
+      if (decision.method === "move") return "led through it, terminal moved";
+      return `led through it, spliced${decision.half === "plug" ? ", connector half into it" : ""}`;
     case "cap":
       return `capped and tucked${because(decision)}`;
     case "remove":

@@ -392,7 +392,13 @@ export function stepWords(
         return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
       return words(
         wireWords(wire),
-        here(step.role === "uncover-stub" ? "the connector half, of" : "the live half, of"),
+        here(
+          step.role !== "uncover-stub"
+            ? "the live half, of"
+            : step.text === "loom"
+              ? "the loom half, of"
+              : "the connector half, of",
+        ),
       );
     case "cut-terminal":
       return words("the old terminal", here(`from ${wireWords(wire)}, towards`));

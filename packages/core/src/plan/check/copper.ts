@@ -243,8 +243,10 @@ function edit(
         expected.join(decision, wire(decision.vehicle), seat(decision.into));
         expected.join(decision, expected.half(decision.back, "plug"), seat(decision.vehicle));
       } else {
-        expected.join(decision, wire(decision.vehicle), expected.half(decision.into, "plug"));
-        expected.join(decision, seat(decision.vehicle), expected.half(decision.back, "plug"));
+        const halves = [wire(decision.vehicle), seat(decision.vehicle)] as const;
+        const [source, onward] = decision.half === "plug" ? [halves[1], halves[0]] : halves;
+        expected.join(decision, source, expected.half(decision.into, "plug"));
+        expected.join(decision, onward, expected.half(decision.back, "plug"));
       }
       return;
     case "move":

@@ -30,7 +30,7 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
     case "jumper":
       return joinTogether(decision.pins.map(pin), [], decision);
     case "series":
-      return work(interrupted(pin(decision.vehicle), pin(decision.into), pin(decision.back), decision));
+      return interrupted(pin(decision.vehicle), pin(decision.into), pin(decision.back), decision);
     case "cap":
     case "remove":
       return work(deadEndOf(decision, pin(decision.pin)));

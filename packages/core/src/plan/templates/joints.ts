@@ -10,12 +10,14 @@ import {
 import {
   decisionId,
   fedLegs,
+  findsLive,
   isTapping,
   pinId,
   terminalsOf,
   type DeadEnd,
   type Decision,
   type EndId,
+  type Half,
   type InsertedDevice,
   type Part,
   type PinId,
@@ -44,7 +46,7 @@ export function joinTogether(
   const device = "device" in decision ? decision.device : undefined;
   const said = "half" in decision ? decision.half : undefined;
   const part = said === undefined || said === "whole" ? "loom" : said;
-  const early = decision.kind === "join" && decision.findLive === true;
+  const early = findsLive(decision);
   const incoming = theirs.map((one) =>
     baredEnd(one, several ? `incoming-${one.pin.id}` : "incoming", theirHalfOf(decision)),
   );
@@ -266,14 +268,21 @@ export const legsFed = (
     ];
   });
 
-/** Cut in mid-run and led through the incoming part: the loom's half onto the lead that takes it in, the plug's half onto the one that comes back. */
+/**
+ * Cut in mid-run and led through the incoming part: one half onto the lead that takes it in, the other onto the one that comes back.
+ * Where the live half is to be found, both are insulated before the power goes on.
+ */
 export function interrupted(
   wire: PlacedPin,
   into: PlacedPin,
   back: PlacedPin,
-  decision: Decision,
-): readonly Draft[] {
+  decision: Extract<Decision, { kind: "series" }>,
+): Phases {
   const { id } = wire.pin;
+  const first: Half = decision.half ?? "loom";
+  const [loom, plug] = [cutFarEnd(id), cutPlugEnd(id)];
+  const [source, onward] = first === "loom" ? [loom, plug] : [plug, loom];
+  const early = findsLive(decision);
   const [theirs, returning] = [baredEnd(into, "into", "plug"), baredEnd(back, "back", "plug")];
   const half = (
     end: EndId,
@@ -292,19 +301,26 @@ export function interrupted(
       },
     ];
   };
-  return [
-    ...theirs.drafts,
-    ...returning.drafts,
-    ...cutIn(wire, "vehicle", "far").drafts,
-    ...half(cutFarEnd(id), theirs.end, into, "splice"),
-    {
-      kind: "uncover",
-      role: "uncover-stub",
-      op: { kind: "cap", end: cutPlugEnd(id), to: "open" },
-      ...inHand(wire),
-    },
-    ...half(cutPlugEnd(id), returning.end, back, "splice-back"),
-  ];
+  const turnCap = (end: EndId, to: "open" | "covered", role: string, text: string): Draft => ({
+    kind: to === "open" ? "uncover" : "cap",
+    role,
+    op: { kind: "cap", end, to },
+    ...inHand(wire),
+    text,
+  });
+  // Before the test both halves are made alike: nobody knows yet which one goes where.
+  const cut = cutIn(wire, "vehicle", first === "loom" || early ? "far" : "plug").drafts;
+  return {
+    window: early ? [...cut, turnCap(loom, "covered", "cap-half", "")] : [],
+    work: [
+      ...theirs.drafts,
+      ...returning.drafts,
+      ...(early ? [turnCap(source, "open", "uncover", "")] : cut),
+      ...half(source, theirs.end, into, "splice"),
+      turnCap(onward, "open", "uncover-stub", first === "loom" ? "plug" : "loom"),
+      ...half(onward, returning.end, back, "splice-back"),
+    ],
+  };
 }
 
 /** The bare end to work on: a flying lead's own, or one half of a cut whose other half is insulated at once. */

@@ -62,9 +62,12 @@ const acts = computed<readonly Act[]>(() => {
     },
     half !== null && {
       name: "half",
-      label: PART_OFFERS[half],
+      label: decision?.kind === "series" ? `Lead the ${half} half in` : PART_OFFERS[half],
       keys: "W",
-      help: PART_HELP[half],
+      help:
+        decision?.kind === "series"
+          ? "Once the wire is cut: which half goes into the part, and which gets what comes back from it."
+          : PART_HELP[half],
       front: true,
     },
     theirHalf !== null && {
@@ -132,11 +135,14 @@ const acts = computed<readonly Act[]>(() => {
       keys: "J",
       help: "Bridge it to other wires of the same connector, as for a module that is taken out.",
     },
-    decision?.kind === "join" &&
+    (decision?.kind === "join" || decision?.kind === "series") &&
       canFindLive(row) && {
         name: "live",
         label: decision.findLive ? "No live test" : "Find the live half",
-        help: "Cut, power on, and find by a reading which half carries the supply.",
+        help:
+          decision.kind === "join"
+            ? "Cut, power on, and find by a reading which half carries the supply."
+            : "Cut, power on, and find by a reading which half carries the supply: that one goes into the part.",
         pressed: decision.findLive === true,
       },
     {

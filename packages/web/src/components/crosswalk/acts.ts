@@ -275,7 +275,7 @@ export const METHOD_NAMES: Readonly<Record<Method, string>> = {
 
 /** Whether a loom's wire is cut for a joint, so that its live half can be found in between. */
 export const canFindLive = (row: CircuitRow | undefined): boolean =>
-  row?.decision?.kind === "join" &&
+  (row?.decision?.kind === "join" || row?.decision?.kind === "series") &&
   (row.decision.method === "splice" || row.device !== null) &&
   row.decision.method !== "adapter" &&
   row.vehicle.every(({ connector }) => connector.leads === "loom");

@@ -57,6 +57,7 @@ export function otherHalf(
   side: Side,
 ): { readonly half: Part; readonly edit: Edit } | null {
   if (decision.kind === "feed") return side === "incoming" ? otherHalfFed(decision, dossier) : null;
+  if (decision.kind === "series") return side === "vehicle" ? otherWayRound(decision, dossier) : null;
   if (methodOf(decision) !== "splice" || (side === "vehicle" && isTapping(decision))) return null;
   const wires =
     decision.kind === "jumper"
@@ -71,6 +72,18 @@ export function otherHalf(
   const turned = isJoining(decision) && side === "vehicle" ? NEXT[now] : both;
   const put = (turned === usual ? whole : { ...whole, [field]: turned }) as Decision;
   return { half: turned, edit: { put: [put], remove: [] } };
+}
+
+/** The other half of the wire that goes into the part. */
+function otherWayRound(
+  decision: Extract<Decision, { kind: "series" }>,
+  dossier: Dossier,
+): ReturnType<typeof otherHalf> {
+  if (decision.method !== "splice" || !isOfLoom(dossier, [decision.vehicle])) return null;
+  const { half = "loom", ...rest } = decision;
+  return half === "plug"
+    ? { half: "loom", edit: { put: [rest], remove: [] } }
+    : { half: "plug", edit: { put: [{ ...rest, half: "plug" }], remove: [] } };
 }
 
 /** The other half of an incoming loom's wire that is fed. */

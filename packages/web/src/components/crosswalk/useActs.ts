@@ -83,7 +83,7 @@ export function useActs(
   }
   function turnLive(): unknown {
     const now = selected.value?.decision;
-    if (now?.kind !== "join" || !canFindLive(selected.value)) return undefined;
+    if ((now?.kind !== "join" && now?.kind !== "series") || !canFindLive(selected.value)) return undefined;
     const { findLive, ...plain } = now;
     return decide({ put: [findLive === true ? plain : { ...plain, findLive: true }], remove: [] });
   }
