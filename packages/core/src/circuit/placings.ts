@@ -3,6 +3,7 @@ import { isAtItsPart, type pinReader } from "../matching/index.ts";
 import {
   allPins,
   decisionByPin,
+  counterpartIn,
   isKept,
   isSupply,
   namedPins,
@@ -100,7 +101,8 @@ export function placingsIn(
     // Whether a part that nobody has spoken of stays is not known: it counts where its wire is whole.
     const isThere =
       (connector.side === "incoming" && isAtItsPart(connector)) ||
-      (connector.side === "vehicle" && isKept(dossier, connector)) ||
+      (connector.side === "vehicle" &&
+        (isKept(dossier, connector) || counterpartIn(dossier, connector) === "comes")) ||
       seat === beyond;
     const part = isThere && !isOwnLead ? seat : undefined;
     const ends = [

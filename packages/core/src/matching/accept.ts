@@ -1,4 +1,5 @@
 import {
+  counterpartIn,
   isKept,
   isNewShell,
   isTapping,
@@ -61,10 +62,21 @@ export function halfOfTheirs(dossier: Dossier, pins: readonly PinId[]): { readon
   return speakOfLoom ? { theirHalf: "loom" } : {};
 }
 
+/** The half of the vehicle's wires that leads to a new part which comes onto their plug. */
+export const halfOfOurs = (dossier: Dossier, pins: readonly PinId[]): { readonly half?: "plug" } =>
+  dossier.connectors.some(
+    (one) => counterpartIn(dossier, one) === "comes" && one.pins.some(({ id }) => pins.includes(id)),
+  )
+    ? { half: "plug" }
+    : {};
+
 /** What joins a wire of the vehicle to an incoming one, and how: by the job's method where that suits the two plugs. */
 type How =
   | Pick<Extract<Decision, { kind: "tap" }>, "kind" | "vehicle" | "incoming" | "theirHalf">
-  | Pick<Extract<Decision, { kind: "join" }>, "kind" | "vehicle" | "incoming" | "method" | "theirHalf">;
+  | Pick<
+      Extract<Decision, { kind: "join" }>,
+      "kind" | "vehicle" | "incoming" | "method" | "half" | "theirHalf"
+    >;
 
 /** From this leaning on the texts alone tell that a plug is the module's: "supply to computer", "start signal input". */
 const MODULES_OWN = 0.6;
@@ -87,9 +99,10 @@ export function joined(dossier: Dossier, vehicle: PinId, incoming: PinId, betwee
   const { method: usual } = dossier.head;
   // The terminal of a loom that is spoken of stays in its plug: nothing moves into its cavity.
   // A part between sits in the adapter like its wires; else it needs a joint on the car.
-  const onCar = between || "theirHalf" in theirs ? "splice" : "move";
+  const ours = halfOfOurs(dossier, [vehicle]);
+  const onCar = between || "theirHalf" in theirs || "half" in ours ? "splice" : "move";
   const method = usual === "move" ? onCar : usual;
-  return { kind: "join", vehicle, incoming, method, ...(method === "splice" ? theirs : {}) };
+  return { kind: "join", vehicle, incoming, method, ...(method === "splice" ? { ...ours, ...theirs } : {}) };
 }
 
 /**
@@ -136,37 +149,27 @@ export function decisionFromGroup(
     const method = isFreeLead(dossier, incoming) ? "splice" : led.method;
     return { ...led, method, ...(findLive && method === "splice" ? { findLive } : {}) };
   }
-  const theirs =
-    dossier.head.method === "adapter"
-      ? ({ method: "adapter" } as const)
-      : halfOfTheirs(dossier, kind === "split" ? pairs.map((pair) => pair.incoming) : [incoming]);
+  const [vehicles, incomings] = [pairs.map((pair) => pair.vehicle), pairs.map((pair) => pair.incoming)];
+  const isAdapter = dossier.head.method === "adapter";
+  const theirs = isAdapter
+    ? ({ method: "adapter" } as const)
+    : halfOfTheirs(dossier, kind === "split" ? incomings : [incoming]);
+  const rest = { sure, ...theirs, ...between, ...common };
   if (kind === "split" && staysWhole(dossier, vehicle))
     return {
       kind: "tap",
       vehicle,
-      incoming: pairs.map((pair) => pair.incoming),
+      incoming: incomings,
       sure,
-      ...halfOfTheirs(
-        dossier,
-        pairs.map((pair) => pair.incoming),
-      ),
+      ...halfOfTheirs(dossier, incomings),
       ...between,
       ...common,
     };
-  return kind === "split"
-    ? { kind, vehicle, incoming: pairs.map((pair) => pair.incoming), sure, ...theirs, ...between, ...common }
-    : {
-        kind,
-        vehicle: pairs.map((pair) => pair.vehicle),
-        incoming,
-        sure,
-        ...theirs,
-        ...(dossier.head.method !== "adapter" && pairs.some((pair) => staysWhole(dossier, pair.vehicle))
-          ? { half: "whole" as const }
-          : {}),
-        ...between,
-        ...common,
-      };
+  const ours = isAdapter ? {} : halfOfOurs(dossier, vehicles);
+  if (kind === "split") return { kind, vehicle, incoming: incomings, ...ours, ...rest };
+  const whole =
+    !isAdapter && vehicles.some((pin) => staysWhole(dossier, pin)) ? ({ half: "whole" } as const) : ours;
+  return { kind, vehicle: vehicles, incoming, ...whole, ...rest };
 }
 
 export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision => ({

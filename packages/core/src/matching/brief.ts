@@ -1,8 +1,8 @@
 import {
   decisionByPin,
   indexPins,
-  counterpartOf,
   isKept,
+  parting,
   type BriefItem,
   type Connector,
   type Decision,
@@ -122,8 +122,10 @@ function stateOf(
 }
 
 /** Whether a wire that stays in this plug goes on working: one of the vehicle, unless the part behind it is taken away. */
-export const goesOnBehind = (dossier: Pick<Dossier, "worklist">, { id, side }: Connector): boolean =>
-  side === "vehicle" && counterpartOf(dossier.worklist, id) !== "leaves";
+export const goesOnBehind = (
+  dossier: Pick<Dossier, "worklist" | "connectors">,
+  { id, side }: Connector,
+): boolean => side === "vehicle" && !parting(dossier).has(id);
 
 /** The option that is given up and that this pin belongs to, or null. */
 export function droppedOption(

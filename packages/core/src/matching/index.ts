@@ -26,6 +26,7 @@ export {
   decisionFromGroup,
   decisionFromJumper,
   decisionFromPair,
+  halfOfOurs,
   halfOfTheirs,
   isAtItsPart,
   joined,

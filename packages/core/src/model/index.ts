@@ -104,6 +104,15 @@ export {
   type DeviceTerminals,
   type InsertedDevice,
 } from "./device.ts";
+export {
+  asksAfterPart,
+  counterpartIn,
+  goesAway,
+  hasPartBehind,
+  isKept,
+  mateOf,
+  parting,
+} from "./counterpart.ts";
 export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {
   allPins,
@@ -118,9 +127,6 @@ export {
   rankPins,
   decisionByPin,
   MOST_PINS,
-  asksAfterPart,
-  hasPartBehind,
-  isKept,
   undecidedPins,
   type Dossier,
   type JobHead,

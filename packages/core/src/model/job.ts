@@ -1,6 +1,7 @@
 import { present } from "../util/index.ts";
 import type { BriefItem } from "./brief.ts";
-import { counterpartOf, NO_EDITS, type WorklistEdits } from "./worklist.ts";
+import { isKept } from "./counterpart.ts";
+import { NO_EDITS, type WorklistEdits } from "./worklist.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
 import { decisionPins, isTapOf, type Decision, type Method, type Sureness } from "./decision.ts";
 import type { ConnectorId, PinId } from "./ids.ts";
@@ -116,24 +117,6 @@ export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): Readon
       if (!isTapOf(decision, pin) || !byPin.has(pin)) byPin.set(pin, decision);
   return byPin;
 };
-
-/** Whether a plug of the vehicle goes into a part that the job does not list, so that it can stay or be taken away. */
-export const hasPartBehind = (
-  { connectors }: Pick<Dossier, "connectors">,
-  { id, side, leads, matesWith }: Connector,
-): boolean =>
-  side === "vehicle" &&
-  leads === "loom" &&
-  matesWith === null &&
-  connectors.every((other) => other.matesWith !== id);
-
-/** Whether nobody has said yet what becomes of the part behind a plug. */
-export const asksAfterPart = (dossier: Dossier, connector: Connector): boolean =>
-  hasPartBehind(dossier, connector) && counterpartOf(dossier.worklist, connector.id) === null;
-
-/** Whether what is behind a connector is said to stay: then every wire that nothing is decided of stays as it is, too. */
-export const isKept = (dossier: Pick<Dossier, "worklist">, { id, side }: Connector): boolean =>
-  side === "vehicle" && counterpartOf(dossier.worklist, id) === "stays";
 
 /** Pins that need a decision and have none: occupied or never looked at. Where the part behind a plug stays, what is not decided stays. */
 export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {

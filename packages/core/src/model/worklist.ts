@@ -44,8 +44,8 @@ export interface AdapterLength {
   readonly mm: number;
 }
 
-/** What becomes of the part that a plug goes into: it goes on working behind it, or it is taken away. */
-export const COUNTERPARTS = ["stays", "leaves"] as const;
+/** What becomes of the part that a plug goes into: it goes on working behind it, it is taken away, or a new one comes in its place. */
+export const COUNTERPARTS = ["stays", "leaves", "comes"] as const;
 export type Counterpart = (typeof COUNTERPARTS)[number];
 
 /** The answer for one connector; one that is not named has not been asked about, and its part counts as staying. */

@@ -40,7 +40,7 @@ import { withEdits } from "./edits.ts";
 import { rangeOf } from "./minutes.ts";
 import { orderByPlace } from "./order.ts";
 import { stagger } from "./stagger.ts";
-import { closing, handlingOf, leaving, matesToCome, opening, type Stage } from "./stages.ts";
+import { closing, handlingOf, leaving, matesToCome, opening, renewed, type Stage } from "./stages.ts";
 import { checkOf } from "./templates/decisions.ts";
 import { stepOf, type Draft } from "./templates/draft.ts";
 import type { Group, Plan, Step, Walk } from "./step.ts";
@@ -80,7 +80,14 @@ export function planWork(
   let state = start;
   const all = roundsOf(dossier, done);
   all.forEach(({ decisions, suffix }, i) => {
-    const round = planRound(dossier, decisions, suffix, state, hazards);
+    // A part is changed once: later rounds find the new one.
+    const pulled = new Set(
+      rounds.flatMap(({ steps }) =>
+        steps.flatMap(({ op }) => (op?.kind === "disconnect" ? [op.connector] : [])),
+      ),
+    );
+    const fresh = new Set([...renewed(dossier, state)].filter((id) => !pulled.has(id)));
+    const round = planRound(dossier, decisions, suffix, state, fresh, hazards);
     if (round === null) return;
     rounds.push(round);
     if (i < all.length - 1) state = stateAfter(state, round.steps);
@@ -164,6 +171,7 @@ function planRound(
   decisions: readonly Decision[],
   suffix: string,
   start: HarnessState,
+  fresh: ReadonlySet<ConnectorId>,
   hazards: ReturnType<typeof findHazards>,
 ): Round | null {
   const pins = indexPins(dossier);
@@ -172,8 +180,8 @@ function planRound(
   const sources = indexSources(dossier.sources);
   const work = unitsOf(dossier, decisions, start, pin, (id) => ranks.get(id) ?? 0);
   const mates = matesToCome(decisions, start, pin);
-  const comesOff = [...leaving(dossier, start)].some((id) => start.plugged[id] === "own");
-  if (work.units.length === 0 && mates.size === 0 && !comesOff) return null;
+  const comesOff = [...leaving(dossier, start)].some((id) => (start.plugged[id] ?? null) !== null);
+  if (work.units.length === 0 && mates.size === 0 && !comesOff && fresh.size === 0) return null;
   const { units, walk } = orderByPlace(withUncovered(work.units, start));
   const worked = new Set([
     ...units.flatMap(({ window, drafts }) => [...window, ...drafts].map(({ decision }) => decision)),
@@ -213,6 +221,7 @@ function planRound(
     mates,
     start,
     pin,
+    fresh,
   );
   const owners = new Map<unknown, Step["decision"]>(
     [...checks, ...window].map(({ draft, decision }) => [draft, decision]),

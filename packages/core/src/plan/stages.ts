@@ -10,11 +10,14 @@ import { isPartlyRecorded } from "../face/index.ts";
 import { briefLines, type Hazard } from "../matching/index.ts";
 import {
   connectorsInOrder,
-  counterpartOf,
+  counterpartIn,
   decisionId,
+  goesAway,
   hangingOn,
   hasFuseToFit,
   isNewShell,
+  mateOf,
+  parting,
   pinsInOrder,
   type Connector,
   type ConnectorId,
@@ -51,6 +54,8 @@ export interface Handling {
   readonly adapted: ReadonlySet<ConnectorId>;
   /** Connectors that stay plugged in, since nothing is done there but hanging branches on their wires. */
   readonly tapped: ReadonlySet<ConnectorId>;
+  /** Plugs that go onto a new part. */
+  readonly fresh: ReadonlySet<ConnectorId>;
   /** Places in the order in which they are visited. */
   readonly places: readonly string[];
 }
@@ -82,10 +87,21 @@ export function matesToCome(
 }
 
 /** The plugs that come off a part that is taken away, and stay off it. */
-export const leaving = (dossier: Dossier, state: HarnessState): ReadonlySet<ConnectorId> =>
+export function leaving(dossier: Dossier, state: HarnessState): ReadonlySet<ConnectorId> {
+  const off = parting(dossier);
+  return new Set(
+    dossier.connectors.flatMap((one) => {
+      const before = mateOf(dossier, one)?.id ?? "own";
+      return off.has(one.id) && (state.plugged[one.id] ?? before) === before ? [one.id] : [];
+    }),
+  );
+}
+
+/** The plugs that come off a part which is taken out, and go onto the new one in its place. */
+export const renewed = (dossier: Dossier, state: HarnessState): ReadonlySet<ConnectorId> =>
   new Set(
-    dossier.connectors.flatMap(({ id }) =>
-      (state.plugged[id] ?? "own") === "own" && counterpartOf(dossier.worklist, id) === "leaves" ? [id] : [],
+    dossier.connectors.flatMap((one) =>
+      state.plugged[one.id] === "own" && counterpartIn(dossier, one) === "comes" ? [one.id] : [],
     ),
   );
 
@@ -95,6 +111,7 @@ export function handlingOf(
   mates: Mates,
   state: HarnessState,
   pin: (id: PinId) => PlacedPin,
+  fresh: ReadonlySet<ConnectorId>,
 ): Handling {
   // Whatever meets in a joint hangs on a plug of its own, which is handled too.
   const named = wire.flatMap(({ op, wire: held, at, partner, others }) =>
@@ -106,7 +123,12 @@ export function handlingOf(
   ]);
   const gone = leaving(dossier, state);
   const handled = connectorsInOrder(dossier).filter(
-    ({ id }) => touched.has(id) || mates.has(id) || (gone.has(id) && state.plugged[id] === "own"),
+    (one) =>
+      touched.has(one.id) ||
+      mates.has(one.id) ||
+      fresh.has(one.id) ||
+      // What goes away with its loom is parted where the other plug is.
+      (gone.has(one.id) && (state.plugged[one.id] ?? null) !== null && !goesAway(dossier, one)),
   );
   const ofOps = (...kinds: readonly string[]): ReadonlySet<ConnectorId> =>
     new Set(
@@ -126,7 +148,10 @@ export function handlingOf(
     handled,
     unlocked: ofOps("release", "insert"),
     jointed: ofOps("cut", "splice", "tap", "fit", "feed"),
-    tapped: new Set([...onlyTapped(wire, pin)].filter((id) => !gone.has(id) && !mates.has(id))),
+    tapped: new Set(
+      [...onlyTapped(wire, pin)].filter((id) => !gone.has(id) && !mates.has(id) && !fresh.has(id)),
+    ),
+    fresh,
     adapted: new Set(
       wire.flatMap(({ op, connector }) =>
         op?.kind === "build-shell" && connector !== null ? [connector] : [],
@@ -160,7 +185,7 @@ const power = (role: string, to: "on" | "off"): Draft => ({
 /** What comes before the first wire: looks with the power on, battery off, parts out of the way, cuts that need a test, then place by place photograph, unplug, check, unlock. */
 export function opening(
   dossier: Dossier,
-  { handled, unlocked, tapped, places }: Handling,
+  { handled, unlocked, tapped, fresh, places }: Handling,
   state: HarnessState,
   checks: readonly { readonly powered: boolean; readonly draft: Draft }[],
   window: readonly Draft[],
@@ -252,6 +277,7 @@ export function opening(
                   role: `disconnect:${connector.id}`,
                   op: { kind: "disconnect", connector: connector.id, from },
                   ...here,
+                  text: fresh.has(connector.id) ? "old" : "",
                 } as const,
               ]
             : []),
@@ -294,7 +320,7 @@ export const partOfStep = ({ role }: Step, { parts }: WorklistEdits): PartInTheW
 export function closing(
   dossier: Dossier,
   decisions: readonly Decision[],
-  { handled, unlocked, jointed, adapted, places }: Handling,
+  { handled, unlocked, jointed, adapted, fresh, places }: Handling,
   mates: Mates,
   before: HarnessState,
   state: HarnessState,
@@ -381,6 +407,7 @@ export function closing(
                   role: `connect:${connector.id}`,
                   op: { kind: "connect", connector: connector.id, into },
                   ...here,
+                  text: fresh.has(connector.id) && into === "own" ? "new" : "",
                 } as const,
               ]
             : []),

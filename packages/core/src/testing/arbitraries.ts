@@ -151,7 +151,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         last: fc.boolean(),
         half: fc.constantFrom<Part | undefined>(undefined, undefined, "plug", "pulled"),
         device: fc.constantFrom(...BETWEEN),
-        leaves: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
+        becomes: fc.constantFrom("leaves" as const, "comes" as const, null, null, null),
         sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
         tapped: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
       });
@@ -305,9 +305,10 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           });
           const counterparts = dossier.connectors
             .filter(({ side }) => side === "vehicle")
-            .flatMap(({ id }, i): readonly CounterpartAnswer[] =>
-              left[i]?.leaves === true ? [{ connector: id, becomes: "leaves" }] : [],
-            );
+            .flatMap(({ id }, i): readonly CounterpartAnswer[] => {
+              const becomes = left[i]?.becomes ?? null;
+              return becomes === null ? [] : [{ connector: id, becomes }];
+            });
           return withoutKept(freeToMate({ ...result, worklist: { ...result.worklist, counterparts } }));
         });
     });

@@ -385,7 +385,7 @@ export function blockWords(block: Block, name: Namer): string {
     case "keep-out":
       return `${name(block.pin)} is in a keep-out connector: it can only be left as it is`;
     case "counterpart":
-      return `${name(block.connector)}: does the part behind it stay, or is it taken away?`;
+      return `${name(block.connector)}: does what is behind it stay, is it taken away, or does a new one come?`;
     case "cavity-kept":
       return `${name(block.by)} moves into ${name(block.pin)}, which is still occupied: move or cap that wire`;
     case "broken":
@@ -460,7 +460,7 @@ export function faultWords(
     case "short-circuit":
       return `Short circuit: ${anchorName(fault.anchors[0], name)} ends up on ${anchorName(fault.anchors[1], name)}.`;
     case "part-not-off":
-      return `${name(fault.connector)} is still plugged into the part that is taken away.`;
+      return `${name(fault.connector)} is never unplugged from the part that is taken away.`;
     case "left-open":
       return fault.what === "battery-off"
         ? "The battery is left disconnected."

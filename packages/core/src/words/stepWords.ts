@@ -532,11 +532,13 @@ const TAP_WORDS: Readonly<Record<JointKind, string>> = {
 /** What a connector is plugged into, where that is not simply its own counterpart. */
 function whereTo(
   dossier: Dossier,
-  { op }: Step,
+  { op, text }: Step,
   connector: Connector | null,
   pins: ReadonlyMap<PinId, PlacedPin>,
 ): string | null {
+  if (op?.kind === "disconnect" && text === "old") return "off the old part";
   if (op?.kind !== "connect") return null;
+  if (text === "new") return "onto the new part";
   if (op.into === "own") {
     const old = connector !== null && isNewShell(connector) ? movedFrom(dossier, connector, pins) : null;
     return old === null ? null : `where ${old} was`;

@@ -17,7 +17,7 @@ import {
   type Nets,
 } from "../../harness/index.ts";
 import {
-  counterpartOf,
+  counterpartIn,
   decisionId,
   decisionPins,
   decisionSureness,
@@ -27,6 +27,7 @@ import {
   linkedPairs,
   methodOf,
   namedPins,
+  parting,
   hasFuseToFit,
   isNewShell,
   suppliesOf,
@@ -76,6 +77,9 @@ export function checkPlan(
   let state = owned(start);
   let worked = false;
   const crimped = new Set<EndId>();
+  const pulled = new Set(
+    plan.steps.flatMap(({ op }) => (op?.kind === "disconnect" && op.from === "own" ? [op.connector] : [])),
+  );
   for (const step of plan.steps) {
     if (seen.has(step.id)) return { code: "step-repeated", step: step.id };
     seen.add(step.id);
@@ -97,7 +101,13 @@ export function checkPlan(
       if (fault !== null) return fault;
     }
   }
-  return endFault(dossier, start, state, worked, crimped);
+  const kept = dossier.connectors.find(
+    (one) =>
+      counterpartIn(dossier, one) === "comes" && start.plugged[one.id] === "own" && !pulled.has(one.id),
+  );
+  return kept === undefined
+    ? endFault(dossier, start, state, worked, crimped)
+    : { code: "part-not-off", connector: kept.id };
 }
 
 /** The ends in every cavity, as one text. */
@@ -176,11 +186,9 @@ function endFault(
     ([id, now]) => now === "open" && !rubbish.has(id),
   );
   if (lock !== undefined) return { code: "left-open", what: "lock-open", connector: lock[0] };
+  const off = parting(dossier);
   const held = dossier.connectors.find(
-    ({ id }) =>
-      start.plugged[id] === "own" &&
-      end.plugged[id] === "own" &&
-      counterpartOf(dossier.worklist, id) === "leaves",
+    ({ id }) => off.has(id) && (start.plugged[id] ?? null) !== null && end.plugged[id] === start.plugged[id],
   );
   if (held !== undefined) return { code: "part-not-off", connector: held.id };
   const apart = leftApart(dossier, start, end, nets);
@@ -225,12 +233,13 @@ function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState, net
       return methodOf(decision) === "adapter" ? plugs.filter((id) => !isFlying.has(id)) : [];
     }),
   );
+  const off = parting(dossier);
   const partly = dossier.connectors.find(
     (one) =>
       isPartlyRecorded(one) &&
       start.plugged[one.id] === "own" &&
       (end.plugged[one.id] ?? null) === null &&
-      counterpartOf(dossier.worklist, one.id) !== "leaves",
+      !off.has(one.id),
   );
   if (partly !== undefined) return partly.id;
   for (const place of Object.values<EndPlace>(end.ends)) {
@@ -239,9 +248,7 @@ function leftApart(dossier: Dossier, start: HarnessState, end: HarnessState, net
       place.at !== "cavity" ||
       hole === undefined ||
       (end.plugged[hole.connector] ?? null) !== null ||
-      ((start.plugged[hole.connector] ?? "own") === "own" &&
-        !claimed.has(hole.connector) &&
-        counterpartOf(dossier.worklist, hole.connector) === "leaves") ||
+      (off.has(hole.connector) && !claimed.has(hole.connector)) ||
       (!worked.has(hole.connector) && (start.plugged[hole.connector] ?? null) === null)
     )
       continue;

@@ -9,7 +9,6 @@ import {
   type Nets,
 } from "../../harness/index.ts";
 import {
-  counterpartOf,
   decisionId,
   fedLegs,
   indexPins,
@@ -17,7 +16,9 @@ import {
   isSupply,
   linkedPairs,
   methodOf,
+  mateOf,
   namedPins,
+  parting,
   polarityOf,
   seatOf,
   terminalsOf,
@@ -95,7 +96,8 @@ export function copperFault(dossier: Dossier, start: HarnessState, end: HarnessS
   const mat = new Set(
     Object.entries(start.plugged).flatMap(([id, into]) => (into === null ? [id as ConnectorId] : [])),
   );
-  const stays = [...mat].filter((id) => counterpartOf(dossier.worklist, id) !== "leaves");
+  const off = parting(dossier);
+  const stays = [...mat].filter((id) => !off.has(id));
   const nets = netOf(asPlugged(end, new Set(stays)));
   const before = asPlugged(start, mat);
   const links = expectedLinks(dossier, before);
@@ -197,8 +199,10 @@ function expectedLinks(dossier: Dossier, start: HarnessState): readonly Link[] {
         const node = (one: PinId): Node => (own ? { at: "part", cavity: one } : seat(one));
         expected.mate(`bar ${pin} ${k}`, node(first), node(pin), [connector.id]);
       });
-  for (const { id } of dossier.connectors)
-    if (counterpartOf(dossier.worklist, id) === "leaves" && start.plugged[id] === "own") expected.unmate(id);
+  const off = parting(dossier);
+  for (const connector of dossier.connectors)
+    if (off.has(connector.id) && start.plugged[connector.id] === (mateOf(dossier, connector)?.id ?? "own"))
+      expected.unmate(connector.id);
   for (const decision of dossier.decisions) edit(expected, decision, dossier, connectorOf);
   return expected.all();
 }

@@ -55,7 +55,7 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
             >{{ undecided }} {{ undecided === 1 ? "pin" : "pins" }} undecided</span
           >
         </p>
-        <PartBehind v-if="question" :connector="question" keyed brief />
+        <PartBehind v-if="question" :connector="question" :dossier="dossier" keyed brief />
         <button
           v-for="(block, i) in others.slice(0, question ? 0 : 2)"
           :key="i"

@@ -1,6 +1,7 @@
 import {
   decisionId,
   decisionPins,
+  halfOfOurs,
   halfOfTheirs,
   methodOf,
   seatsOf,
@@ -145,11 +146,21 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
         kind: "merge",
         vehicle,
         incoming: second,
-        ...(vehicle.some((pin) => staysWhole(dossier, pin)) ? { half: "whole" as const } : {}),
+        ...(vehicle.some((pin) => staysWhole(dossier, pin))
+          ? { half: "whole" as const }
+          : halfOfOurs(dossier, vehicle)),
         ...which,
         ...shared,
       };
-    if (incoming.length > 1) return { kind: "split", vehicle: first, incoming, ...which, ...shared };
+    if (incoming.length > 1)
+      return {
+        kind: "split",
+        vehicle: first,
+        incoming,
+        ...halfOfOurs(dossier, vehicle),
+        ...which,
+        ...shared,
+      };
     if (!hasWire(dossier, second))
       return { kind: "join", vehicle: first, incoming: second, method: "move", ...shared };
     return { ...joined(dossier, first, second, false), ...shared };

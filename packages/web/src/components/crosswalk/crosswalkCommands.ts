@@ -1,4 +1,4 @@
-import { isJoining, type Dossier } from "@trevin/core";
+import { isJoining, mateOf, type Dossier } from "@trevin/core";
 import type { Ref } from "vue";
 import type { AppCommand } from "../../composables/useCommands.ts";
 import { canFindLive, nextMethod, takeBack } from "./acts.ts";
@@ -86,6 +86,13 @@ export function crosswalkCommands(
       keys: "Z",
       enabled: () => question.value !== null,
       run: () => answer("stays"),
+    },
+    {
+      id: "part-comes",
+      title: "A new part comes onto the plug that is asked about",
+      keys: "V",
+      enabled: () => question.value !== null && mateOf(dossier(), question.value) === null,
+      run: () => answer("comes"),
     },
     { id: "accept", title: "Accept the suggestion, or apply the first fix", keys: "Enter", run: take },
     {

@@ -5,6 +5,7 @@ import { computed, ref } from "vue";
 import type { RouteLocationRaw } from "vue-router";
 import {
   faceOf,
+  goesAway,
   hasPartBehind,
   holdWords,
   landmarks,
@@ -124,7 +125,12 @@ const whereElse = computed(() =>
       @doubt="emit('doubt')"
       @misread="misread = true"
     />
-    <PartBehind v-if="hasPartBehind(dossier, connector)" :connector="connector" class="partbehind" />
+    <PartBehind
+      v-if="hasPartBehind(dossier, connector) && !goesAway(dossier, connector)"
+      :connector="connector"
+      :dossier="dossier"
+      class="partbehind"
+    />
     <dl class="facts lab">
       <dt>side</dt>
       <dd>{{ connector.side }}, {{ SIDES[connector.side] }}</dd>

@@ -36,6 +36,7 @@ const first = computed(() => undecided.value[0]);
       <PartBehind
         v-if="block.code === 'counterpart' && plugOf(block.connector)"
         :connector="plugOf(block.connector)!"
+        :dossier="dossier"
       />
       <RouterLink v-else-if="block.code !== 'broken'" :to="wayOfBlock(block)">{{
         words(block)

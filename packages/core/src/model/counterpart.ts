@@ -1,0 +1,58 @@
+import type { Connector } from "./connector.ts";
+import type { Dossier } from "./job.ts";
+import type { ConnectorId } from "./ids.ts";
+import { counterpartOf, type Counterpart } from "./worklist.ts";
+
+type Plugs = Pick<Dossier, "connectors">;
+type Asked = Pick<Dossier, "connectors" | "worklist">;
+
+/** The plug of the job that a connector is plugged into before the work, whichever of the two says so. */
+export function mateOf({ connectors }: Plugs, { id, matesWith }: Connector): Connector | null {
+  const mate =
+    connectors.find((one) => one.id === matesWith) ?? connectors.find((one) => one.matesWith === id);
+  return mate === undefined || mate.id === id ? null : mate;
+}
+
+/** Whether a plug of the vehicle goes into something of the vehicle that can stay or be taken away: a part that the job does not list, or a plug of another loom. */
+export function hasPartBehind(dossier: Plugs, connector: Connector): boolean {
+  if (connector.side !== "vehicle" || connector.leads !== "loom") return false;
+  const mate = mateOf(dossier, connector);
+  return mate === null || (mate.side === "vehicle" && mate.leads === "loom");
+}
+
+/** What becomes of what a plug goes into. Of two plugs that meet the answer stands at one of them; that they stay together holds for both. */
+export function counterpartIn(dossier: Asked, connector: Connector): Counterpart | null {
+  const own = counterpartOf(dossier.worklist, connector.id);
+  const mate = mateOf(dossier, connector);
+  if (mate === null) return own;
+  // What comes in is no part of the vehicle that could stay or be taken away.
+  if (mate.side === "incoming") return null;
+  return counterpartOf(dossier.worklist, mate.id) === "stays" ? "stays" : own;
+}
+
+/** Whether a plug is taken away with its loom, since it is what another plug of the vehicle is parted from. */
+export function goesAway(dossier: Asked, connector: Connector): boolean {
+  const mate = mateOf(dossier, connector);
+  return (
+    mate !== null && hasPartBehind(dossier, mate) && counterpartOf(dossier.worklist, mate.id) === "leaves"
+  );
+}
+
+/** Whether nobody has said yet what becomes of what is behind a plug. */
+export const asksAfterPart = (dossier: Asked, connector: Connector): boolean =>
+  hasPartBehind(dossier, connector) &&
+  counterpartIn(dossier, connector) === null &&
+  !goesAway(dossier, connector);
+
+/** Whether every wire in a plug that nothing is decided of stays as it is: what is behind it stays, or it goes away with its loom. */
+export const isKept = (dossier: Asked, connector: Connector): boolean =>
+  connector.side === "vehicle" &&
+  (counterpartIn(dossier, connector) === "stays" || goesAway(dossier, connector));
+
+/** Connectors whose other half comes off and stays off. */
+export const parting = (dossier: Asked): ReadonlySet<ConnectorId> =>
+  new Set(
+    dossier.connectors.flatMap((one) =>
+      counterpartIn(dossier, one) === "leaves" || goesAway(dossier, one) ? [one.id] : [],
+    ),
+  );
