@@ -6,7 +6,6 @@ import {
   indexPins,
   isInner,
   jobNetwork,
-  KEYS,
   pinName,
   pinNamer,
   proofOf,
@@ -78,7 +77,7 @@ export function proofReport(document: JobDocument): unknown {
   const pins = indexPins(dossier);
   const proof = proofOf(dossier, stateAtEnd(document.dossier));
   const rounded = (volts: Readonly<Record<Key, number>>): object =>
-    Object.fromEntries(KEYS.map((key) => [key, Math.round(volts[key] * 100) / 100]));
+    Object.fromEntries(proof.network.positions.map((key) => [key, Math.round(volts[key] * 100) / 100]));
   return {
     verdict: proof.verdict,
     words: VERDICT_WORDS[proof.verdict],

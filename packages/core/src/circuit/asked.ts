@@ -2,7 +2,7 @@ import { briefLines, type BriefLine, type BriefState } from "../matching/index.t
 import type { Dossier, PinId } from "../model/index.ts";
 import type { CircuitFinding } from "./finding.ts";
 import type { Proof } from "./proof.ts";
-import { KEYS, type Key, type LoadRow } from "./states.ts";
+import type { Key, LoadRow } from "./states.ts";
 
 /** A line of the brief held against the solved circuit. */
 export interface Asked {
@@ -11,6 +11,8 @@ export interface Asked {
   readonly result: "works" | "fails" | "outside" | Exclude<BriefState, "served">;
   /** Positions of the key in which its parts work, everything that works them on; null where nobody has said what feeds the output or switch that works them. */
   readonly keys: readonly Key[] | null;
+  /** Whether those are all the positions that the key has. */
+  readonly wherever: boolean;
   /** What speaks against it, or null. */
   readonly finding: CircuitFinding | null;
 }
@@ -29,11 +31,12 @@ export function askedOf(
   }
   const lit = network.battery * LIT;
   return briefLines(dossier).map((line): Asked => {
-    if (line.state !== "served") return { line, result: line.state, keys: [], finding: null };
+    if (line.state !== "served")
+      return { line, result: line.state, keys: [], wherever: false, finding: null };
     const nets = new Set(line.pins.flatMap(({ pin }) => [...(netsOf.get(pin.id) ?? [])]));
     const own = new Set(line.pins.map(({ pin }) => pin.id));
     const rows = loads.filter(({ port, pin }) => nets.has(port.net) || own.has(pin));
-    if (nets.size === 0) return { line, result: "outside", keys: [], finding: null };
+    if (nets.size === 0) return { line, result: "outside", keys: [], wherever: false, finding: null };
     const about = new Set([...own, ...rows.map(({ pin }) => pin)]);
     const finding =
       findings.find(({ pins, severity }) => severity !== "note" && pins.some((pin) => about.has(pin))) ??
@@ -44,17 +47,19 @@ export function askedOf(
     );
     const isFine = rows.every(({ fares }) => WORKS.has(fares)) && finding?.severity !== "stop";
     const judged = isFine ? "works" : "fails";
+    const keys = isFedSomehow
+      ? null
+      : network.positions.filter((key) =>
+          rows.some(
+            ({ port, on, fares }) =>
+              port.kind.kind !== "signal" && fares === "full" && Math.abs(on[key]) >= lit,
+          ),
+        );
     return {
       line,
       result: rows.length === 0 && finding === null ? "outside" : judged,
-      keys: isFedSomehow
-        ? null
-        : KEYS.filter((key) =>
-            rows.some(
-              ({ port, on, fares }) =>
-                port.kind.kind !== "signal" && fares === "full" && Math.abs(on[key]) >= lit,
-            ),
-          ),
+      keys,
+      wherever: keys?.length === network.positions.length,
       finding,
     };
   });

@@ -1,6 +1,6 @@
 import type { Change, WhatIf } from "./whatIf.ts";
 import type { Proof } from "./proof.ts";
-import { faresAt, KEYS, solverOf, type LoadRow } from "./states.ts";
+import { faresAt, solverOf, type LoadRow } from "./states.ts";
 
 type Solved = Pick<Proof, "network" | "loads">;
 
@@ -14,18 +14,19 @@ export function comparedWith(proof: Solved, other: Solved, nominal: number): Wha
   const theirs = new Map(others.map((row) => [named(row), row]));
   const ours = new Set(own.map(named));
   const isOff = (volts: number): boolean => faresAt(Math.abs(volts) / nominal) === "off";
+  const { positions } = proof.network;
   const changes = own.flatMap((row): readonly Change[] => {
     const now = theirs.get(named(row));
     // What is not in the other circuit has nothing that feeds it there.
     const after = now?.fares ?? "off";
     const comesOn =
-      now !== undefined && KEYS.some((key) => isOff(row.atRest[key]) && !isOff(now.atRest[key]));
+      now !== undefined && positions.some((key) => isOff(row.atRest[key]) && !isOff(now.atRest[key]));
     return after === row.fares && !comesOn ? [] : [{ row, before: row.fares, after, comesOn }];
   });
   const added = others.flatMap((row): readonly Change[] =>
     ours.has(named(row)) || row.fares === "off"
       ? []
-      : [{ row, before: "off", after: row.fares, comesOn: KEYS.some((key) => !isOff(row.atRest[key])) }],
+      : [{ row, before: "off", after: row.fares, comesOn: positions.some((key) => !isOff(row.atRest[key])) }],
   );
   return { changes: [...changes, ...added], crossed: [], extra: Math.max(0, drawn(other) - drawn(proof)) };
 }
@@ -33,5 +34,5 @@ export function comparedWith(proof: Solved, other: Solved, nominal: number): Wha
 /** The most that the battery gives with everything on, A. */
 function drawn({ network }: Solved): number {
   const solve = solverOf(network);
-  return Math.max(...KEYS.map((key) => -(solve(key, "all").amps.get("battery") ?? 0)));
+  return Math.max(...network.positions.map((key) => -(solve(key, "all").amps.get("battery") ?? 0)));
 }

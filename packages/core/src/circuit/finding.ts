@@ -41,6 +41,15 @@ export type CircuitFinding = {
   | { readonly kind: "never-off"; readonly volts: number; readonly key: Key }
   /** It works, but much of the voltage is lost on the way. */
   | { readonly kind: "drop"; readonly lost: number; readonly share: number; readonly stated: boolean }
+  /** While it starts it draws so much that little is left for it, or that a fuse may open before it runs. */
+  | { readonly kind: "starts-weak"; readonly amps: number; readonly volts: number }
+  | {
+      readonly kind: "fuse-at-start";
+      readonly fuse: string;
+      readonly rating: number;
+      readonly amps: number;
+      readonly within: number;
+    }
   | {
       readonly kind: "wire-overloaded";
       readonly amps: number;

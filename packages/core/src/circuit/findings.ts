@@ -14,8 +14,9 @@ import { flashersIn } from "./flasher.ts";
 import { isUsualDraw } from "./ports.ts";
 import { reversedIn } from "./reversed.ts";
 import { shortsIn } from "./shorts.ts";
+import { startsIn } from "./starting.ts";
 import { GROUND, type Element } from "./network.ts";
-import { faresAt, KEYS, LIVE_IN, OVER, solverOf, type Key, type LoadRow, type Solver } from "./states.ts";
+import { faresAt, LIVE_IN, OVER, solverOf, type Key, type LoadRow, type Solver } from "./states.ts";
 import { BLOWS, LOADED, opensWithin } from "./usual.ts";
 
 const RANK = { stop: 0, caution: 1, note: 2 };
@@ -37,6 +38,7 @@ export function findingsOf(solved: Solved): readonly CircuitFinding[] {
           ...excitationIn(solved),
           ...loadsIn(solved),
           ...dropsIn(solved, wires),
+          ...startsIn(solved),
           ...wires,
         ];
   return [...found].sort((a, b) => RANK[a.severity] - RANK[b.severity]);
@@ -158,7 +160,7 @@ function loadsIn(solved: Solved): readonly CircuitFinding[] {
     ...loads.flatMap((row): readonly CircuitFinding[] => {
       const { port, atRest, rail } = row;
       if (port.kind.kind === "signal") return [];
-      const key = KEYS.find(
+      const key = network.positions.find(
         (one) => faresAt(atRest[one] / nominal) !== "off" && (rail === null || !LIVE_IN[rail].includes(one)),
       );
       if (key === undefined) return [];
@@ -207,7 +209,9 @@ function causeFinder({ network, across, dossier }: Solved): (row: LoadRow) => Da
       ),
     ],
   ];
-  const points = tries.map(([why, solve]) => [why, KEYS.map((key) => solve(key, "all"))] as const);
+  const points = tries.map(
+    ([why, solve]) => [why, network.positions.map((key) => solve(key, "all"))] as const,
+  );
   return ({ port }) =>
     points.find(([, solved]) =>
       solved.some((point) => faresAt(across(point, port) / nominal) === "full"),
@@ -233,7 +237,7 @@ function dropsIn(
     )
       return [];
     // While cranking the battery itself gives way.
-    const most = Math.max(...KEYS.map((key) => Math.max(on[key], atRest[key])));
+    const most = Math.max(...network.positions.map((key) => Math.max(on[key], atRest[key])));
     if (battery - most <= MOST_LOST * battery) return [];
     const best = states.find(({ point }) => Math.abs(across(point, port)) >= most - 1e-9);
     const lost = best === undefined ? 0 : lostInCopper(pathOf(network, best.point, row));

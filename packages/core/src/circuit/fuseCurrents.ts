@@ -18,9 +18,9 @@ export interface FuseCurrent {
 /** The battery's current, then that of every supply that has a fuse, in the order of the job; everything is on that the key allows. */
 export function fuseCurrents(network: JobNetwork): readonly FuseCurrent[] {
   const solve = solverOf(network);
-  const points = byKey((key) => solve(key, "all"));
+  const points = byKey(network.positions, (key) => solve(key, "all"));
   const through = (element: string, sign: 1 | -1): Readonly<Record<Key, number>> =>
-    byKey((key) => Math.max(0, sign * (points[key].amps.get(element) ?? 0)));
+    byKey(network.positions, (key) => Math.max(0, sign * (points[key].amps.get(element) ?? 0)));
   return [
     {
       name: null,

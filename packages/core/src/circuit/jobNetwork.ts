@@ -6,6 +6,7 @@ import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import { behindThem, givenIn, ownGrounds, ownSupplies, partOf, placingsIn, touchedNets } from "./placings.ts";
 import { portOf, RAILS, type PointElement, type Port, type Rail } from "./ports.ts";
 import { CONTACT, openSwitch, passesOf, pointElements, portElements, STRAP } from "./standing.ts";
+import { positionsOf, type Key } from "./states.ts";
 import { wireOhms } from "./usual.ts";
 
 export interface JobNetwork {
@@ -19,6 +20,8 @@ export interface JobNetwork {
     readonly what: InsertedDevice;
     readonly elements: readonly string[];
   }[];
+  /** The positions of the key. */
+  readonly positions: readonly Key[];
   /** Switches by what closes them. */
   readonly keys: ReadonlyMap<Rail, string>;
   /** `fed`: whether the job tells what they take their voltage from; else the battery is taken. */
@@ -163,6 +166,10 @@ export function jobNetwork(dossier: Dossier, state: HarnessState): JobNetwork {
     ports,
     points,
     devices,
+    positions: positionsOf(
+      dossier.head,
+      new Set(ports.flatMap(({ read: { signal } }) => RAILS.filter((one) => one === signal))),
+    ),
     keys,
     drivers,
     passes: [

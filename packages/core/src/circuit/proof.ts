@@ -9,8 +9,8 @@ import {
   faresOf,
   GLOWS,
   byKey,
-  KEYS,
   LIVE_IN,
+  liveIn,
   OVER,
   solverOf,
   strongest,
@@ -42,24 +42,29 @@ export function proofOf(
   onProgress?: (done: number, total: number) => unknown,
 ): Proof {
   const network = jobNetwork(dossier, state);
+  const { positions } = network;
+  const perKey = <T>(of: (key: Key) => T) => byKey(positions, of);
   const solve = solverOf(network);
   const states: SolvedState[] = [];
-  const total = 2 * KEYS.length + network.drivers.length;
+  const total = 2 * positions.length + network.drivers.length;
   const solved = (key: Key, drive: Drive): OperatingPoint => {
     const point = solve(key, drive);
     states.push({ key, drive, point });
     onProgress?.(states.length, total);
     return point;
   };
-  const atRest = byKey((key) => solved(key, "none"));
-  const allOn = byKey((key) => solved(key, "all"));
+  const atRest = perKey((key) => solved(key, "none"));
+  const allOn = perKey((key) => solved(key, "all"));
   const alone = new Map(
     network.drivers.map(({ element }) => [element, solved("run", { only: element })] as const),
   );
   const across = voltsAcross(network);
   const nominal = dossier.head.nominalVolts;
   const signalRow = (port: Port, most: number): readonly LoadRow[] => {
-    const [rest, on] = [byKey((key) => across(atRest[key], port)), byKey((key) => across(allOn[key], port))];
+    const [rest, on] = [
+      perKey((key) => across(atRest[key], port)),
+      perKey((key) => across(allOn[key], port)),
+    ];
     const highest = Math.max(...Object.values(rest), ...Object.values(on));
     const fares = highest > most + OVER ? "over" : "within";
     const { id } = port.read.placed.pin;
@@ -74,13 +79,13 @@ export function proofOf(
     if (kind.kind === "signal" && kind.most !== null) return signalRow(port, kind.most);
     if (kind.kind !== "load" && kind.kind !== "pulled-load") return [];
     const rail = kind.kind === "load" && read.signal in LIVE_IN ? (read.signal as Rail) : null;
-    const rest = byKey((key) => across(atRest[key], port));
-    const on = byKey((key) => across(allOn[key], port));
+    const rest = perKey((key) => across(atRest[key], port));
+    const on = perKey((key) => across(allOn[key], port));
     const workedBy = workers(port, rest.run);
     const best =
       rail === null
         ? strongest([on.run, on.crank, on.off])
-        : weakest(LIVE_IN[rail].map((key) => strongest([rest[key], on[key]])));
+        : weakest(liveIn(network, rail).map((key) => strongest([rest[key], on[key]])));
     const fares = faresOf(port, best / nominal);
     return [{ port, pin: read.placed.pin.id, rail, atRest: rest, on, workedBy, fares }];
   });

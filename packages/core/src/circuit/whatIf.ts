@@ -5,8 +5,7 @@ import {
   byKey,
   faresOf,
   GLOWS,
-  KEYS,
-  LIVE_IN,
+  liveIn,
   solverOf,
   strongest,
   weakest,
@@ -157,25 +156,31 @@ function crossedBy(
 }
 
 function differing({ network, loads }: Solved, nominal: number, elements: readonly Element[]): WhatIf {
+  const { positions } = network;
   const across = voltsAcross(network);
   const [sound, broken] = [network.elements, elements].map((elements) => {
     const solve = solverOf(network, elements);
-    return { on: byKey((key) => solve(key, "all")), rest: byKey((key) => solve(key, "none")) };
+    return {
+      on: byKey(positions, (key) => solve(key, "all")),
+      rest: byKey(positions, (key) => solve(key, "none")),
+    };
   }) as [States, States];
   const changes = loads.flatMap((row): readonly Change[] => {
     const { port, rail } = row;
     if (port.kind.kind === "signal") return [];
     const fares = (volts: number): Fares => faresOf(port, volts / nominal);
-    const reaches = (rail === null ? KEYS : LIVE_IN[rail]).map((key) => across(broken.on[key], port));
+    const reaches = (rail === null ? positions : liveIn(network, rail)).map((key) =>
+      across(broken.on[key], port),
+    );
     const after = fares(rail === null ? strongest(reaches) : weakest(reaches));
-    const comesOn = KEYS.some(
+    const comesOn = positions.some(
       (key) => fares(across(broken.rest[key], port)) !== "off" && fares(row.atRest[key]) === "off",
     );
     return after === row.fares && !comesOn ? [] : [{ row, before: row.fares, after, comesOn }];
   });
   const drawn = ({ amps }: OperatingPoint): number => -(amps.get("battery") ?? 0);
   const extra = Math.max(
-    ...KEYS.flatMap((key) => [
+    ...positions.flatMap((key) => [
       drawn(broken.on[key]) - drawn(sound.on[key]),
       drawn(broken.rest[key]) - drawn(sound.rest[key]),
     ]),

@@ -1,11 +1,11 @@
 import { z } from "zod";
 import type { Sheet, TableFile } from "../io/index.ts";
 import { HALVES } from "../model/index.ts";
+import { decisionIdSchema, pinIdSchema, stepIdSchema } from "./ids.ts";
 import {
   briefItemSchema,
   connectorHeadSchema,
   connectorSchema,
-  decisionIdSchema,
   jobHeadSchema,
   joinPointIdSchema,
   joinPointSchema,
@@ -13,12 +13,10 @@ import {
   loomWireSchema,
   ownWordSchema,
   pinFactsSchema,
-  pinIdSchema,
   pinSchema,
   sourceSchema,
-  stepIdSchema,
-  worklistEditsSchema,
 } from "./job.ts";
+import { worklistEditsSchema } from "./worklist.ts";
 import { decisionSchema } from "./decision.ts";
 import { storedEntrySchema } from "./ledger.ts";
 

@@ -1,23 +1,20 @@
 import { z } from "zod";
 import type { Command } from "../dossier/index.ts";
+import { connectorIdSchema, decisionIdSchema, pinIdSchema, sourceIdSchema } from "./ids.ts";
 import {
   briefItemSchema,
   connectorHeadSchema,
-  connectorIdSchema,
   connectorSchema,
-  decisionIdSchema,
   jobHeadSchema,
   joinPointIdSchema,
   joinPointSchema,
   loomWireIdSchema,
   loomWireSchema,
   ownWordSchema,
-  pinIdSchema,
   pinSchema,
-  sourceIdSchema,
   sourceSchema,
-  worklistEditsSchema,
 } from "./job.ts";
+import { worklistEditsSchema } from "./worklist.ts";
 import { decisionSchema } from "./decision.ts";
 import { withSupplies } from "../io/index.ts";
 import { upcastLayout } from "./shell.ts";

@@ -13,7 +13,8 @@ import {
   type Decision,
   type InsertedDevice,
 } from "../model/index.ts";
-import { joinPointIdSchema, pinIdSchema, text } from "./job.ts";
+import { pinIdSchema, text } from "./ids.ts";
+import { joinPointIdSchema } from "./job.ts";
 
 export const commonDecision = {
   sure: z.enum(SURENESS),

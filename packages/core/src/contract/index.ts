@@ -1,16 +1,15 @@
+export { connectorIdSchema, sourceIdSchema } from "./ids.ts";
 export {
   briefItemSchema,
   connectorHeadSchema,
-  connectorIdSchema,
   jobHeadSchema,
   joinPointSchema,
   loomWireSchema,
   ownWordSchema,
   pinSchema,
-  sourceIdSchema,
   sourceSchema,
-  worklistEditsSchema,
 } from "./job.ts";
+export { worklistEditsSchema } from "./worklist.ts";
 export { upcastSupplies } from "./supplies.ts";
 export { contentProblem, type ContentProblem } from "./content.ts";
 export { decisionSchema } from "./decision.ts";

@@ -1,18 +1,18 @@
 import { z } from "zod";
 import { COLOUR_SYSTEMS } from "../colour/index.ts";
 import type { ConnectorHead } from "../dossier/index.ts";
+import { connectorIdSchema, id, ORDINARY, pinIdSchema, sourceIdSchema, text } from "./ids.ts";
 import { shellSchema } from "./shell.ts";
 import {
   BRIEF_KINDS,
   CAVITY_CONTENTS,
-  COUNTERPARTS,
   DIRECTIONS,
   FEED_CLASSES,
   INTERLOCKS,
   FACTS,
   JOB_KINDS,
+  VEHICLE_DRIVES,
   METHODS,
-  JOINT_KINDS,
   SIDES,
   JOIN_POINT_KINDS,
   SIGNAL_CLASSES,
@@ -22,8 +22,6 @@ import {
   type BriefItem,
   type Claim,
   type Connector,
-  type ConnectorId,
-  type DecisionId,
   type JobHead,
   type JoinPoint,
   type JoinPointId,
@@ -31,31 +29,10 @@ import {
   type LoomWireId,
   type Pin,
   type OwnWord,
-  type PinId,
   type Source,
-  type SourceId,
-  type StepId,
   type Supply,
-  type WorklistEdits,
 } from "../model/index.ts";
 
-/** No control characters, and not the one name that no record can have as a key. */
-const ORDINARY = /^(?!__proto__$)[^\u0000-\u001f]*$/;
-
-/** A checked id keeps its brand through the schema. */
-const id = <T extends string>(what: string, longest = 120): z.ZodType<T, T> =>
-  z.string().min(1).max(longest).regex(ORDINARY).describe(what) as unknown as z.ZodType<T, T>;
-export const connectorIdSchema = id<ConnectorId>("Connector id, unique in its job");
-export const pinIdSchema = id<PinId>("Pin id, unique in its job");
-export const decisionIdSchema = id<DecisionId>("Decision id: kind and pins", 6000);
-export const sourceIdSchema = id<SourceId>("Source id, unique in its job");
-export const stepIdSchema = id<StepId>("Step id: decision and role", 6400);
-
-export const text = (max: number): z.ZodString =>
-  z
-    .string()
-    .max(max)
-    .regex(/^[^\u0000-\u0008\u000e-\u001f]*$/, "control characters are not text");
 const name = z.string().trim().min(1, "a name is needed").max(80);
 const sizeSchema = z.number().min(0.05).max(120).describe("mm²");
 
@@ -66,6 +43,10 @@ export const jobHeadSchema = z.object({
   incoming: text(120),
   nominalVolts: z.number().min(1).max(60).describe("V"),
   method: z.enum(METHODS),
+  drive: z
+    .enum(VEHICLE_DRIVES)
+    .optional()
+    .describe("What drives the vehicle; left out: electric from 36 V, else a combustion engine"),
 }) satisfies z.ZodType<JobHead>;
 
 const factSchema = z.enum(FACTS);
@@ -92,6 +73,12 @@ const laterValues = {
     .nullable()
     .describe("Highest voltage given or taken, V; null for what the class usually has"),
   amps: z.number().min(0).max(1000).nullable().describe("Current drawn, or that can be given, A"),
+  peak: z
+    .number()
+    .min(0)
+    .max(5000)
+    .nullable()
+    .describe("Most that is drawn for a moment, A: a motor starting, a capacitor filling"),
   standby: z.number().min(0).max(10).nullable().describe("Current drawn asleep, with everything off, A"),
   circuit: text(40).describe("Printed circuit number"),
   condition: text(120).describe("When the pin is there at all: only with air conditioning"),
@@ -119,6 +106,7 @@ export const pinSchema = z.object({
   direction: laterValues.direction.default(null),
   level: laterValues.level.default(null),
   amps: laterValues.amps.default(null),
+  peak: laterValues.peak.default(null),
   standby: laterValues.standby.default(null),
   condition: laterValues.condition.default(""),
   colourSystem: laterValues.colourSystem.default(null),
@@ -259,56 +247,3 @@ export const briefItemSchema = z.object({
     .default([])
     .describe("Linked by hand; while there are none, the words link them"),
 }) satisfies z.ZodType<BriefItem>;
-
-const ownId = z.string().min(1).max(80).regex(ORDINARY);
-const minutes = z.number().min(0).max(10_000);
-export const worklistEditsSchema = z.object({
-  parts: z
-    .array(
-      z.object({
-        id: ownId,
-        name: z.string().trim().min(1, "a part needs a name").max(120),
-        place: text(120),
-        fasteners: text(200),
-        tool: text(120),
-        torque: z.number().positive().max(1000).nullable().describe("N·m by the maker's sheet"),
-        drill: z.boolean(),
-        hides: z
-          .array(connectorIdSchema)
-          .max(200)
-          .describe("Connectors behind it; none: it always comes off"),
-      }),
-    )
-    .max(500),
-  own: z
-    .array(
-      z.object({
-        id: ownId,
-        after: stepIdSchema.nullable(),
-        text: z.string().trim().min(1, "a step needs words").max(500),
-        place: text(120),
-        minutes,
-        from: text(200),
-        deviation: text(500),
-      }),
-    )
-    .max(2000),
-  order: z.array(z.object({ step: stepIdSchema, after: stepIdSchema.nullable() })).max(5000),
-  evenings: z.array(stepIdSchema).max(500).describe("Steps after which an evening ends"),
-  have: z.array(z.string().max(400)).max(2000).describe("Lines of the kit that are there"),
-  adapterLengths: z
-    .array(
-      z.object({
-        between: z.tuple([connectorIdSchema, connectorIdSchema]),
-        mm: z.number().positive().max(20_000),
-      }),
-    )
-    .max(500)
-    .describe("Measured between the plugs of an adapter"),
-  joint: z.enum(JOINT_KINDS).describe("How bare ends are joined unless a decision says otherwise"),
-  counterparts: z
-    .array(z.object({ connector: connectorIdSchema, becomes: z.enum(COUNTERPARTS) }))
-    .max(200)
-    .default([])
-    .describe("What becomes of the part behind each connector"),
-}) satisfies z.ZodType<WorklistEdits>;

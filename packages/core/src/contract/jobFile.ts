@@ -19,8 +19,8 @@ import {
   ownWordSchema,
   pinSchema,
   sourceSchema,
-  worklistEditsSchema,
 } from "./job.ts";
+import { worklistEditsSchema } from "./worklist.ts";
 import {
   commonDecision,
   deviceField,

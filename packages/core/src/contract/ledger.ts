@@ -3,15 +3,8 @@ import type { Operation, PluggedInto } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
 import { HALVES, JOINT_KINDS, type EndId, type PinId, type WireId } from "../model/index.ts";
 import { deviceSchema } from "./decision.ts";
-import {
-  connectorIdSchema,
-  connectorSchema,
-  decisionIdSchema,
-  jobHeadSchema,
-  pinFactsSchema,
-  pinIdSchema,
-  stepIdSchema,
-} from "./job.ts";
+import { connectorIdSchema, decisionIdSchema, pinIdSchema, stepIdSchema } from "./ids.ts";
+import { connectorSchema, jobHeadSchema, pinFactsSchema } from "./job.ts";
 
 /** Ends, joints and devices are named after the pins of a decision, of which there may be forty. */
 const end = z.string().min(1).max(13_000) as unknown as z.ZodType<EndId, EndId>;

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { connectorIdSchema, pinIdSchema } from "./job.ts";
+import { connectorIdSchema, pinIdSchema } from "./ids.ts";
 
 const caption = z.string().max(200);
 export const photoIdSchema = z.uuid();

@@ -4,7 +4,7 @@ import { STEP_KINDS, type Step } from "../plan/index.ts";
 import type { HarnessState } from "../harness/index.ts";
 import { bench } from "../ledger/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import { connectorIdSchema, decisionIdSchema, stepIdSchema } from "./job.ts";
+import { connectorIdSchema, decisionIdSchema, stepIdSchema } from "./ids.ts";
 import { parseJson, readJobValue, type JobFileProblem } from "./jobFile.ts";
 import { operationSchema } from "./ledger.ts";
 import { jobFileProblemWords } from "./words.ts";

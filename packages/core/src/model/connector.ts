@@ -36,6 +36,8 @@ export interface Pin {
   readonly level: number | null;
   /** Current in A that a load draws or a source can give; null when not known. */
   readonly amps: number | null;
+  /** The most that it draws for a moment, in A: a motor starting, a capacitor filling; null when not known. */
+  readonly peak: number | null;
   /** Current that it goes on drawing asleep, with everything off, in A; null when not known. */
   readonly standby: number | null;
   /** When the pin is there at all: "only with air conditioning"; empty for always. */
@@ -66,6 +68,7 @@ export const blankPin = (id: PinId, cavity: string, order: number): Pin => ({
   direction: null,
   level: null,
   amps: null,
+  peak: null,
   standby: null,
   condition: "",
   colourSystem: null,

@@ -118,6 +118,7 @@ export {
   allPins,
   connectorsInOrder,
   decisionSureness,
+  driveOf,
   emptyDossier,
   findConnector,
   indexPins,
@@ -128,10 +129,12 @@ export {
   decisionByPin,
   MOST_PINS,
   undecidedPins,
+  VEHICLE_DRIVES,
   type Dossier,
   type JobHead,
   type JobKind,
   type PlacedPin,
+  type VehicleDrive,
 } from "./job.ts";
 export {
   TAUGHT_SLOTS,
@@ -214,7 +217,6 @@ export {
 } from "./supply.ts";
 export {
   COUNTERPARTS,
-  counterpartOf,
   NO_EDITS,
   type AdapterLength,
   type Counterpart,

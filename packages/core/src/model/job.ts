@@ -24,6 +24,10 @@ export const JOB_KINDS = [
 ] as const;
 export type JobKind = (typeof JOB_KINDS)[number];
 
+/** What drives the vehicle that is worked on: it decides which positions its key has, and how its power is taken off. */
+export const VEHICLE_DRIVES = ["combustion", "hybrid", "electric", "trailer", "bench"] as const;
+export type VehicleDrive = (typeof VEHICLE_DRIVES)[number];
+
 export interface JobHead {
   readonly name: string;
   readonly kind: JobKind;
@@ -33,7 +37,14 @@ export interface JobHead {
   readonly nominalVolts: number;
   /** What a new join does unless the decision says otherwise. */
   readonly method: Method;
+  /** Left out: by the voltage, see `driveOf`. */
+  readonly drive?: VehicleDrive | undefined;
 }
+
+/** From here on the battery drives the vehicle, which has no engine, radio code or clutch (common practice, no source). */
+const TRACTION_VOLTS = 36;
+export const driveOf = ({ drive, nominalVolts }: Pick<JobHead, "drive" | "nominalVolts">): VehicleDrive =>
+  drive ?? (nominalVolts >= TRACTION_VOLTS ? "electric" : "combustion");
 
 /** What is believed and intended: the rows that commands edit and undo. */
 export interface Dossier {

@@ -1,5 +1,4 @@
 import {
-  KEYS,
   type Asked,
   type CircuitFinding,
   type DarkBecause,
@@ -136,6 +135,18 @@ export function circuitFindingWords(finding: CircuitFinding, name: (pin: PinId) 
         detail: `${at} works, but ${Math.round(finding.share * 100)} % of the voltage stays in wires and contacts${finding.stated ? "" : ", with the usual draw and length taken"}; up to 10 % is usual.`,
         cure: "Shorten the wire, take a thicker one, or switch the load with a relay near it.",
       };
+    case "starts-weak":
+      return {
+        title: `Only ${voltWords(finding.volts)} are left while it starts`,
+        detail: `${at} draws ${ampWords(finding.amps)} for a moment, and the wires keep the rest of the voltage.`,
+        cure: "Take a thicker or shorter wire, on its ground as well, or feed it through a relay near it.",
+      };
+    case "fuse-at-start":
+      return {
+        title: `${finding.fuse} may open as it starts`,
+        detail: `${ampWords(finding.amps)} flow through its ${finding.rating} A for a moment; it opens${secondWords(finding.within)}.`,
+        cure: "Take a slow fuse or the next rating that the wire allows, or a soft start.",
+      };
     case "wire-overloaded":
       return {
         title: `${ampWords(finding.amps)} on ${finding.size} mm²`,
@@ -158,12 +169,12 @@ const DARK_CURES: Readonly<Record<DarkBecause, string>> = {
 };
 
 /** How a line of the brief comes out of the circuit. */
-export function askedWords({ result, keys, finding }: Asked, name: (pin: PinId) => string): string {
+export function askedWords({ result, keys, wherever, finding }: Asked, name: (pin: PinId) => string): string {
   switch (result) {
     case "works":
       if (keys === null) return "works when it is switched on";
       if (keys.length === 0) return "works";
-      return keys.length === KEYS.length
+      return wherever
         ? "works, wherever the key is"
         : `works, key at ${list(keys.map((key) => KEY_WORDS[key].toLowerCase()))}`;
     case "fails":

@@ -2,6 +2,7 @@ import { colourInWords } from "../colour/index.ts";
 import { cutFarEnd, cutPlugEnd, isBuilt, plugEnd } from "../harness/index.ts";
 import { deviceWords } from "../matching/index.ts";
 import {
+  driveOf,
   indexPins,
   pinColour,
   pinName,
@@ -17,7 +18,7 @@ import {
 } from "../model/index.ts";
 import { endsOfStep, isAtJoint, partOfStep, type EndPart, type Step, type StepKind } from "../plan/index.ts";
 import { systemsOf } from "../shelf/index.ts";
-import { isElectricDrive, POWER_WORDS } from "./electricDrive.ts";
+import { POWER_WORDS } from "./powerWords.ts";
 import { checkedWords, liveWords } from "./checkedWords.ts";
 import { tryWords } from "./tryWords.ts";
 import { pullOutForce } from "../sizing/index.ts";
@@ -283,9 +284,14 @@ export function stepWords(
   );
   const part = partOfStep(step, dossier.worklist);
   const supply = supplyWordsIn(dossier.points, step.supply);
-  const isElectric = isElectricDrive(dossier.head);
-  const power = isElectric ? POWER_WORDS[step.kind] : undefined;
-  if (power !== undefined) return { ...words(power.object, power.place), before: power.before };
+  const drive = driveOf(dossier.head);
+  const power = POWER_WORDS[drive][step.kind];
+  if (power !== undefined)
+    return {
+      ...words(power.object, power.place),
+      ...(power.verb === undefined ? {} : { verb: power.verb }),
+      before: power.before,
+    };
   switch (step.kind) {
     case "note-odometer":
       return words("the mileage", "before the cluster comes out");
@@ -390,16 +396,7 @@ export function stepWords(
     case "uncover":
       if (step.terminal !== null)
         return words("the free end of the new wire", `at terminal ${step.terminal} of ${partWords(step)}`);
-      return words(
-        wireWords(wire),
-        here(
-          step.role !== "uncover-stub"
-            ? "the live half, of"
-            : step.text === "loom"
-              ? "the loom half, of"
-              : "the connector half, of",
-        ),
-      );
+      return words(wireWords(wire), here(`the ${halfUncovered(step)} half, of`));
     case "cut-terminal":
       return words("the old terminal", here(`from ${wireWords(wire)}, towards`));
     case "strip":
@@ -503,7 +500,7 @@ export function stepWords(
     case "fuse":
       return words(fuseWordsIn(dossier.points, step.supply), here("feeds"));
     case "try":
-      return words(step.text || "everything that was touched", tryWords(step.text, isElectric));
+      return words(step.text || "everything that was touched", tryWords(step.text, drive));
     case "program":
       return words(step.text, "coding, keys and calibration to the maker's procedure");
     case "aim":
@@ -521,6 +518,12 @@ const JOINT_WORDS: Readonly<Record<JointKind, string>> = {
   solder: "soldered",
   sleeve: "in a solder sleeve",
 };
+
+/** Which half of a cut comes out of its cover: the one that was found live, or the other one. */
+function halfUncovered({ role, text }: Step): string {
+  if (role !== "uncover-stub") return "live";
+  return text === "loom" ? "loom" : "connector";
+}
 
 /** A branch goes on a wire that is not cut, so no closed barrel or sleeve can be slid over it. */
 const TAP_WORDS: Readonly<Record<JointKind, string>> = {

@@ -1,6 +1,6 @@
-import type { SignalClass } from "../model/index.ts";
+import type { SignalClass, VehicleDrive } from "../model/index.ts";
 import { readFunction } from "../meaning/index.ts";
-import { TRIED_ELECTRIC } from "./electricDrive.ts";
+import { TRIED } from "./powerWords.ts";
 
 /** In which condition a function is tried, and what to see, by what its wire carries (common practice, no source). */
 const BY_SIGNAL: Readonly<Partial<Record<SignalClass, string>>> = {
@@ -29,12 +29,18 @@ const BY_SIGNAL: Readonly<Partial<Record<SignalClass, string>>> = {
 };
 
 /** How a function is tried: the condition and what to see; a general rule where its words are not understood. */
-export function tryWords(text: string, isElectric = false): string {
+export function tryWords(text: string, drive: VehicleDrive = "combustion"): string {
   const { signal, certain, fuzzy } = readFunction(text);
   const known = fuzzy || certain < 0.75 ? undefined : BY_SIGNAL[signal];
-  if (isElectric) return known === undefined || /engine|cranking/.test(known) ? TRIED_ELECTRIC : known;
-  return (
-    known ??
-    "key off, key on, then engine running where it needs that: it works, and nothing else comes on with it"
-  );
+  const fits = (words: string): boolean => !NOT_THERE[drive].test(words);
+  return known !== undefined && fits(known) ? known : TRIED[drive];
 }
+
+/** What a vehicle without an engine, or without a key of its own, cannot be tried with. */
+const NOT_THERE: Readonly<Record<VehicleDrive, RegExp>> = {
+  combustion: /(?!)/,
+  hybrid: /(?!)/,
+  electric: /engine|cranking/,
+  trailer: /engine|cranking|key|scan tool/,
+  bench: /engine|cranking|key/,
+};

@@ -25,6 +25,7 @@ export const jobs = pgTable("jobs", {
   incoming: text("incoming").notNull(),
   nominalVolts: doublePrecision("nominal_volts").notNull(),
   method: text("method").notNull(),
+  drive: text("drive"),
   /** Documents that values come from, and the user's own words for functions. */
   sources: jsonb("sources").notNull().default([]),
   words: jsonb("words").notNull().default([]),
@@ -90,6 +91,7 @@ export const pins = pgTable(
     direction: text("direction"),
     level: doublePrecision("level_volts"),
     amps: doublePrecision("amps"),
+    peak: doublePrecision("peak_amps"),
     standby: doublePrecision("standby_amps"),
     condition: text("condition").notNull().default(""),
     colourSystem: text("colour_system"),

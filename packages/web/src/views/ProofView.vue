@@ -63,6 +63,8 @@ const path = computed(() =>
 const devices = computed(
   () => new Map(proof.value?.network.devices.map(({ device, what }) => [device, what]) ?? []),
 );
+/** The positions that the key has in this job. */
+const positions = computed(() => proof.value?.network.positions ?? KEYS);
 const RANK = { stop: 0, caution: 1, note: 2 };
 const marked = computed(() => {
   const found = new Map<PinId, CircuitFinding["severity"]>();
@@ -81,7 +83,7 @@ const loads = computed(() => {
 /** The position in which a part should work: its supply's, and what works it thrown. */
 function look(row: LoadRow): void {
   chosen.value = row;
-  const live = KEYS.find((one) => Math.abs(row.atRest[one]) > 1) ?? "run";
+  const live = positions.value.find((one) => Math.abs(row.atRest[one]) > 1) ?? "run";
   if (row.rail !== null) key.value = live === "off" ? "run" : live;
   if (row.workedBy[0] !== undefined && on.value.size === 0) on.value = new Set(row.workedBy.slice(0, 1));
 }
@@ -91,6 +93,7 @@ watch(
   proof,
   (next: Proof | null) => {
     if (next === null) return;
+    if (!next.network.positions.includes(key.value)) key.value = "run";
     const known = new Set(next.network.drivers.map(({ element }) => element));
     on.value = new Set([...on.value].filter((element) => known.has(element)));
     const again = loads.value.find((row) => isRow(chosen.value, row)) ?? loads.value[0];
@@ -130,6 +133,7 @@ useCommands([
     id: `key-${one}`,
     title: `Turn the key to ${one}`,
     keys: String(i + 1),
+    enabled: () => positions.value.includes(one),
     run: () => (key.value = one),
   })),
   { id: "print", title: "Print", keys: "Ctrl+P", run: () => window.print() },
@@ -143,7 +147,7 @@ useCommands([
     <div class="body">
       <aside class="left no-print">
         <h3>Key</h3>
-        <KeyDial v-model="key" />
+        <KeyDial v-model="key" :positions="positions" />
         <SwitchList v-model="on" :proof="proof" />
         <LiveFace
           v-if="chosen && point"
@@ -184,6 +188,7 @@ useCommands([
             :model-value="chosen"
             :loads="loads"
             :key-at="key"
+            :positions="positions"
             :now="now"
             :marked="marked"
             @update:model-value="$event && look($event)"

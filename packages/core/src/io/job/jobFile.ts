@@ -64,6 +64,7 @@ export const LATER = [
   "direction",
   "level",
   "amps",
+  "peak",
   "standby",
   "condition",
   "colourSystem",

@@ -145,6 +145,7 @@ async function writePins(
           direction: sql`excluded.direction`,
           level: sql`excluded.level_volts`,
           amps: sql`excluded.amps`,
+          peak: sql`excluded.peak_amps`,
           standby: sql`excluded.standby_amps`,
           condition: sql`excluded.condition`,
           colourSystem: sql`excluded.colour_system`,

@@ -41,7 +41,10 @@ export interface JobRow {
 
 type JobRecord = typeof jobs.$inferSelect;
 
-const headOf = (row: JobRecord): JobHead => jobHeadSchema.parse(row);
+const headOf = ({ drive, ...row }: JobRecord): JobHead =>
+  jobHeadSchema.parse(drive === null ? row : { ...row, drive });
+/** As a row: what is left out is null, which leaves nothing standing of before. */
+const headRow = (head: JobHead) => ({ ...head, drive: head.drive ?? null });
 
 /** One job with its dossier, locked against other writers when `lock` is set; null when there is none. */
 export async function findJob(db: Queryable, id: string, lock = false): Promise<JobRow | null> {
@@ -181,7 +184,7 @@ export async function insertJob(
     revision: 1,
     demo,
     undecided: undecidedPins(dossier).length,
-    ...dossier.head,
+    ...headRow(dossier.head),
     sources: dossier.sources,
     words: dossier.words,
     brief: dossier.brief,
@@ -210,7 +213,7 @@ export async function saveRevision(
     .update(jobs)
     .set({
       revision: entry.revision,
-      ...after.head,
+      ...headRow(after.head),
       sources: after.sources,
       words: after.words,
       brief: after.brief,

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** A job's details, for a new job and for changing them. */
-import { reactive, ref, watch } from "vue";
+import { computed, reactive, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
-import { JOB_KINDS, METHODS, type JobHead } from "@trevin/core";
+import { driveOf, JOB_KINDS, METHODS, VEHICLE_DRIVES, type JobHead, type VehicleDrive } from "@trevin/core";
 
 const open = defineModel<boolean>("open", { required: true });
 const props = defineProps<{
@@ -24,11 +24,12 @@ const NEW: JobHead = {
 };
 const form = reactive<{ -readonly [K in keyof JobHead]: JobHead[K] }>({ ...NEW });
 const volts = ref("12");
+const voltsTyped = (): number => Number(volts.value.replace(",", "."));
 const problem = ref("");
 const busy = ref(false);
 watch(open, (now) => {
   if (!now) return;
-  Object.assign(form, props.start ?? NEW);
+  Object.assign(form, { drive: undefined, ...(props.start ?? NEW) });
   volts.value = String(form.nominalVolts);
   problem.value = "";
 });
@@ -40,10 +41,25 @@ const methods = METHODS.map((value) => ({
   value,
   label: { move: "De-pin and re-pin", splice: "Cut and splice", adapter: "Adapter loom" }[value],
 }));
+const DRIVE_LABELS: Readonly<Record<VehicleDrive, string>> = {
+  combustion: "Combustion engine",
+  hybrid: "Hybrid",
+  electric: "Electric",
+  trailer: "Trailer",
+  bench: "Off the vehicle",
+};
+const drives = VEHICLE_DRIVES.map((value) => ({ value, label: DRIVE_LABELS[value] }));
+/** As long as nobody has chosen, the voltage says it. */
+const drive = computed({
+  get: () => driveOf({ drive: form.drive, nominalVolts: voltsTyped() }),
+  set: (value: VehicleDrive) => {
+    form.drive = value;
+  },
+});
 
 async function save(): Promise<void> {
   form.name = form.name.trim();
-  form.nominalVolts = Number(volts.value.replace(",", "."));
+  form.nominalVolts = voltsTyped();
   if (form.name === "") problem.value = "Enter a name.";
   else if (!(form.nominalVolts >= 1 && form.nominalVolts <= 60))
     problem.value = "Nominal voltage: a number from 1 to 60.";
@@ -89,7 +105,17 @@ async function save(): Promise<void> {
           ><InputText id="job-incoming" v-model="form.incoming" maxlength="120" />
         </div>
       </div>
-      <div class="two">
+      <div class="three">
+        <div class="field">
+          <span id="job-drive" class="label">Drive</span
+          ><Select
+            v-model="drive"
+            :options="drives"
+            option-label="label"
+            option-value="value"
+            aria-labelledby="job-drive"
+          />
+        </div>
         <div class="field">
           <label for="job-volts">Nominal voltage, V</label
           ><InputText id="job-volts" v-model="volts" inputmode="decimal" />

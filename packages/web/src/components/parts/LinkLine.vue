@@ -3,6 +3,7 @@
 import { computed } from "vue";
 import type { InsertedDevice, Sureness } from "@trevin/core";
 import type { Act } from "../crosswalk/rows.ts";
+import SeriesPath from "./SeriesPath.vue";
 
 const props = withDefaults(
   defineProps<{
@@ -75,7 +76,8 @@ const diodes = computed(() => {
   if (props.device?.kind !== "diodes") return [];
   const points = props.device.band === "incoming" ? 1 : -1;
   if (!several.value) return [{ x: props.width / 2, y: 8, points }];
-  const x = props.act === "split" || props.act === "tap" ? props.width - 20 : props.whole ? 32 : 16;
+  const left = props.whole ? 32 : 16;
+  const x = props.act === "split" || props.act === "tap" ? props.width - 20 : left;
   return spread(Math.max(props.left, props.right)).map((y) => ({ x, y, points }));
 });
 const boxAt = computed(() => {
@@ -106,26 +108,7 @@ const boxed = computed(() =>
       :class="{ mirrored }"
     >
       <g stroke="var(--ink)" stroke-width="2.5" fill="none" stroke-linecap="round">
-        <template v-if="act === 'series'">
-          <path
-            :d="`M2 ${joint.y - 4}H${joint.x}Q${joint.x + 14} ${joint.y - 4} ${joint.x + 18} ${height / 4}T${joint.x + 34} ${height / 4}H${width - 12}`"
-            :stroke-dasharray="dash"
-          />
-          <path
-            :d="`M${width - 12} ${height / 4 - 5.5} L${width - 1} ${height / 4} L${width - 12} ${height / 4 + 5.5}z`"
-            fill="var(--ink)"
-            stroke="none"
-          />
-          <path
-            :d="`M${width - 2} ${(height * 3) / 4}H${joint.x + 34}Q${joint.x + 22} ${(height * 3) / 4} ${joint.x + 18} ${joint.y + 14}T${joint.x} ${joint.y + 4}H12`"
-            :stroke-dasharray="dash"
-          />
-          <path
-            :d="`M12 ${joint.y - 1.5} L1 ${joint.y + 4} L12 ${joint.y + 9.5}z`"
-            fill="var(--ink)"
-            stroke="none"
-          />
-        </template>
+        <SeriesPath v-if="act === 'series'" :joint="joint" :width="width" :height="height" :dash="dash" />
         <template v-else-if="act === 'mate'">
           <path
             v-for="y in spread(left)"

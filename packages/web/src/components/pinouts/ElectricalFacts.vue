@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Direction, highest voltage and current of the chosen pins. */
+/** Direction, highest voltage and currents of the chosen pins. */
 import Select from "primevue/select";
 import { computed, ref } from "vue";
 import { DIRECTIONS, usualLevel, type Pin } from "@trevin/core";
@@ -20,10 +20,10 @@ const setDirection = (value: string): void =>
   );
 const wrong = ref("");
 /** A level in V or a current in A for all chosen pins; an empty field takes it away. */
-function setValue(fact: "level" | "amps" | "standby", event: Event): void {
+function setValue(fact: "level" | "amps" | "peak" | "standby", event: Event): void {
   const text = (event.target as HTMLInputElement).value.trim().replace(",", ".");
   const value = text === "" ? null : Number(text);
-  const most = fact === "standby" ? 10 : 1000;
+  const most = { level: 1000, amps: 1000, peak: 5000, standby: 10 }[fact];
   wrong.value =
     value !== null && !(value >= 0 && value <= most)
       ? `“${text}” is no ${fact === "level" ? "voltage" : "current"}: a number from 0 to ${most}.`
@@ -68,6 +68,17 @@ const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
         @change="setValue('amps', $event)"
       />
       A</label
+    >
+    <label v-if="pin.direction !== 'source'"
+      ><span class="sr">Highest current of {{ many }} for a moment, as it starts</span
+      ><input
+        class="inp"
+        inputmode="decimal"
+        :value="pin.peak ?? ''"
+        placeholder="A"
+        @change="setValue('peak', $event)"
+      />
+      starting</label
     >
     <label v-if="pin.signal === 'battery'"
       ><span class="sr">Standby current of {{ many }}</span

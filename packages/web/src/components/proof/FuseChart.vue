@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What flows through each fuse and out of the battery with everything on, in each position of the key, beside what the fuse is rated for. */
 import { computed } from "vue";
-import { fuseCurrents, KEY_WORDS, KEYS, type JobNetwork } from "@trevin/core";
+import { fuseCurrents, KEY_WORDS, type JobNetwork } from "@trevin/core";
 import PlotChart from "../charts/PlotChart.vue";
 
 const props = defineProps<{ network: JobNetwork }>();
@@ -17,12 +17,12 @@ const said = computed(
       )
       .join(", ")}`,
 );
-/** Height of a fuse's four bars, px. */
+/** Height of a fuse's bars, px. */
 const ROW = 74;
 const draw = computed(() => (tone: (name: string) => string) => {
   const names = rows.value.map(({ name }) => named(name));
   const shades = [tone("rule"), tone("tin"), tone("ink2"), tone("ink")];
-  const bars = KEYS.map((key, i) => ({
+  const bars = props.network.positions.map((key, i) => ({
     type: "bar",
     orientation: "h",
     name: KEY_WORDS[key],

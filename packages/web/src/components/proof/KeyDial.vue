@@ -1,7 +1,8 @@
 <script setup lang="ts">
-/** The ignition key, drawn as what it is: four positions, chosen by pointer or arrow keys. */
-import { KEY_WORDS, KEYS, type Key } from "@trevin/core";
+/** The ignition key, drawn as what it is: its positions, chosen by pointer or arrow keys. */
+import { KEY_WORDS, type Key } from "@trevin/core";
 
+defineProps<{ positions: readonly Key[] }>();
 const model = defineModel<Key>({ required: true });
 /** Where the key points in each position, degrees clockwise from up. */
 const ANGLES: Readonly<Record<Key, number>> = { off: 20, accessory: 62, run: 104, crank: 146 };
@@ -15,7 +16,7 @@ const point = (angle: number, radius: number): string => {
   <div class="dial" role="radiogroup" aria-label="Key">
     <svg width="104" height="104" viewBox="0 0 104 104" aria-hidden="true">
       <path
-        v-for="key in KEYS"
+        v-for="key in positions"
         :key="key"
         :d="`M${point(ANGLES[key], 38)}L${point(ANGLES[key], 50)}`"
         class="tick"
@@ -30,7 +31,7 @@ const point = (angle: number, radius: number): string => {
       />
     </svg>
     <div class="places">
-      <label v-for="key in KEYS" :key="key" :class="{ on: key === model }">
+      <label v-for="key in positions" :key="key" :class="{ on: key === model }">
         <input v-model="model" type="radio" name="key-position" :value="key" class="sr" />{{ KEY_WORDS[key] }}
       </label>
     </div>

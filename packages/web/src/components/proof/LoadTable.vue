@@ -4,7 +4,6 @@ import {
   FARES_WORDS,
   isUsualDraw,
   KEY_WORDS,
-  KEYS,
   pinColour,
   pinName,
   type Key,
@@ -17,6 +16,8 @@ import DrawnWire from "../parts/DrawnWire.vue";
 const props = defineProps<{
   loads: readonly LoadRow[];
   keyAt: Key;
+  /** The positions that the key has. */
+  positions: readonly Key[];
   now: (row: LoadRow) => number;
   /** Pins that a finding is about. */
   marked: ReadonlyMap<PinId, "stop" | "caution" | "note">;
@@ -26,7 +27,7 @@ const volts = (value: number): string => {
   const size = Math.abs(value);
   return size < 0.05 ? "0" : size.toFixed(1);
 };
-const mostOn = (row: LoadRow): number => Math.max(...KEYS.map((key) => Math.abs(row.on[key])));
+const mostOn = (row: LoadRow): number => Math.max(...props.positions.map((key) => Math.abs(row.on[key])));
 function walk(event: KeyboardEvent, by: number): void {
   event.preventDefault();
   const at = chosen.value === null ? -1 : props.loads.indexOf(chosen.value);
@@ -47,7 +48,7 @@ function walk(event: KeyboardEvent, by: number): void {
         <th>at</th>
         <th>wire</th>
         <th>part</th>
-        <th v-for="key in KEYS" :key="key" class="num wide" :class="{ here: key === keyAt }">
+        <th v-for="key in positions" :key="key" class="num wide" :class="{ here: key === keyAt }">
           {{ KEY_WORDS[key] }}
         </th>
         <th class="num wide">all on</th>
@@ -79,7 +80,7 @@ function walk(event: KeyboardEvent, by: number): void {
           {{ row.port.read.placed.pin.function || pinName(row.port.read.placed) }}
           <abbr v-if="isUsualDraw(row.port)" title="usual draw: nobody stated what it takes">≈</abbr>
         </td>
-        <td v-for="key in KEYS" :key="key" class="num code wide" :class="{ here: key === keyAt }">
+        <td v-for="key in positions" :key="key" class="num code wide" :class="{ here: key === keyAt }">
           {{ volts(row.atRest[key]) }}
         </td>
         <td class="num code wide">{{ volts(mostOn(row)) }}</td>
