@@ -51,6 +51,7 @@ describe("sources and own words", () => {
       direction: null,
       level: null,
       amps: null,
+      peak: null,
       standby: null,
       condition: "",
       colourSystem: null,

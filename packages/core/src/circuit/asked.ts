@@ -2,7 +2,8 @@ import { briefLines, type BriefLine, type BriefState } from "../matching/index.t
 import type { Dossier, PinId } from "../model/index.ts";
 import type { CircuitFinding } from "./finding.ts";
 import type { Proof } from "./proof.ts";
-import type { Key, LoadRow } from "./states.ts";
+import type { Key } from "./keys.ts";
+import type { LoadRow } from "./states.ts";
 
 /** A line of the brief held against the solved circuit. */
 export interface Asked {

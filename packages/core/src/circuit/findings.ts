@@ -16,7 +16,8 @@ import { reversedIn } from "./reversed.ts";
 import { shortsIn } from "./shorts.ts";
 import { startsIn } from "./starting.ts";
 import { GROUND, type Element } from "./network.ts";
-import { faresAt, LIVE_IN, OVER, solverOf, type Key, type LoadRow, type Solver } from "./states.ts";
+import { LIVE_IN, type Key } from "./keys.ts";
+import { faresAt, OVER, solverOf, type LoadRow, type Solver } from "./states.ts";
 import { BLOWS, LOADED, opensWithin } from "./usual.ts";
 
 const RANK = { stop: 0, caution: 1, note: 2 };

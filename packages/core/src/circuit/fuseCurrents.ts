@@ -1,6 +1,7 @@
 import { pinOf, portsAt } from "./finding.ts";
 import type { JobNetwork } from "./jobNetwork.ts";
-import { byKey, solverOf, type Key } from "./states.ts";
+import { byKey, type Key } from "./keys.ts";
+import { solverOf } from "./states.ts";
 import type { PinId } from "../model/index.ts";
 
 /** What flows through a fuse, or out of the battery, with everything on. */

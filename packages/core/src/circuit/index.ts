@@ -3,7 +3,8 @@ export type { CircuitNote, Control, Element, ElementOf, OperatingPoint } from ".
 export { circuitOf, type Circuit } from "./operatingPoint.ts";
 export { COLD, LAMP_EXPONENT } from "./branches.ts";
 export { proofOf, type Proof } from "./proof.ts";
-export { KEYS, solverOf, voltsAcross, type Drive, type Fares, type Key, type LoadRow } from "./states.ts";
+export { KEYS, type Key } from "./keys.ts";
+export { solverOf, voltsAcross, type Drive, type Fares, type LoadRow } from "./states.ts";
 export { frozen, jobNetwork, type JobNetwork } from "./jobNetwork.ts";
 export type { CircuitFinding, DarkBecause } from "./finding.ts";
 export { isUsualDraw, type Port, type PortKind, type Rail } from "./ports.ts";

@@ -6,7 +6,7 @@ import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import { behindThem, givenIn, ownGrounds, ownSupplies, partOf, placingsIn, touchedNets } from "./placings.ts";
 import { portOf, RAILS, type PointElement, type Port, type Rail } from "./ports.ts";
 import { CONTACT, openSwitch, passesOf, pointElements, portElements, STRAP } from "./standing.ts";
-import { positionsOf, type Key } from "./states.ts";
+import { positionsOf, type Key } from "./keys.ts";
 import { wireOhms } from "./usual.ts";
 
 export interface JobNetwork {

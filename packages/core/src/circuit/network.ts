@@ -1,3 +1,4 @@
+import type { Amps, Ohms, Volts } from "../util/index.ts";
 /** The node that all voltages are measured from. */
 export const GROUND = "0";
 
@@ -30,15 +31,15 @@ export interface Control {
  */
 export type Element = Placed &
   (
-    | { readonly kind: "resistor"; readonly ohms: number }
-    | { readonly kind: "source"; readonly volts: number }
-    | { readonly kind: "current"; readonly amps: number }
+    | { readonly kind: "resistor"; readonly ohms: Ohms }
+    | { readonly kind: "source"; readonly volts: Volts }
+    | { readonly kind: "current"; readonly amps: Amps }
     | { readonly kind: "diode"; readonly saturation: number; readonly ideality: number }
-    | { readonly kind: "lamp"; readonly volts: number; readonly amps: number; readonly exponent: number }
+    | { readonly kind: "lamp"; readonly volts: Volts; readonly amps: Amps; readonly exponent: number }
     | {
         readonly kind: "switch";
-        readonly on: number;
-        readonly off: number;
+        readonly on: Ohms;
+        readonly off: Ohms;
         /** As it stands before anything works it. */
         readonly closed: boolean;
         readonly control: (Control & { readonly atRest: boolean }) | null;
@@ -66,9 +67,9 @@ export type CircuitNote =
 
 export interface OperatingPoint {
   /** V of each node; null where it floats, or where nothing can be said. */
-  readonly volts: ReadonlyMap<string, number | null>;
+  readonly volts: ReadonlyMap<string, Volts | null>;
   /** A through each element, from a to b; null where it is not determined. */
-  readonly amps: ReadonlyMap<string, number | null>;
+  readonly amps: ReadonlyMap<string, Amps | null>;
   /** Whether each switch is closed. */
   readonly closed: ReadonlyMap<string, boolean>;
   readonly floating: readonly string[];

@@ -5,18 +5,15 @@ import { findingsOf } from "./findings.ts";
 import { jobNetwork, type JobNetwork } from "./jobNetwork.ts";
 import { isUsualDraw, type Port, type Rail } from "./ports.ts";
 import type { CircuitNote, OperatingPoint } from "./network.ts";
+import { byKey, LIVE_IN, liveIn, type Key } from "./keys.ts";
 import {
   faresOf,
   GLOWS,
-  byKey,
-  LIVE_IN,
-  liveIn,
   OVER,
   solverOf,
   strongest,
   weakest,
   type Drive,
-  type Key,
   type LoadRow,
   type SolvedState,
   voltsAcross,

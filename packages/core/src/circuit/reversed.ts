@@ -1,5 +1,5 @@
 import { pinsAround, type CircuitFinding, type Solved } from "./finding.ts";
-import type { Key } from "./states.ts";
+import type { Key } from "./keys.ts";
 
 /** Parts that get their voltage the wrong way round. A module dies of it; a motor runs backwards. */
 export const reversedIn = ({ network, loads }: Solved): readonly CircuitFinding[] =>

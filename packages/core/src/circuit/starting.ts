@@ -1,6 +1,7 @@
 import { pinOf, type CircuitFinding, type Solved } from "./finding.ts";
 import type { Element } from "./network.ts";
-import { liveIn, solverOf } from "./states.ts";
+import { liveIn } from "./keys.ts";
+import { solverOf } from "./states.ts";
 import { opensWithin } from "./usual.ts";
 
 /** Below this share of its nominal voltage a motor may not start, and so long a start may take, s (common practice, no source). */

@@ -1,12 +1,13 @@
+import type { Amps, Millimetres, Ohms, SquareMillimetres, Volts, Watts } from "../util/index.ts";
 import type { ReadPin } from "../matching/index.ts";
 import { isSupply, type SignalClass, type WireRole } from "../model/index.ts";
 
 /** What a part takes: a filament, an LED lamp, a coil or motor (straight enough at rest), or an input that merely listens. */
 export type LoadData =
-  | { readonly kind: "lamp"; readonly watts: number; readonly stated: boolean }
-  | { readonly kind: "led"; readonly watts: number; readonly stated: boolean }
-  | { readonly kind: "draws"; readonly amps: number; readonly stated: boolean }
-  | { readonly kind: "listens"; readonly ohms: number };
+  | { readonly kind: "lamp"; readonly watts: Watts; readonly stated: boolean }
+  | { readonly kind: "led"; readonly watts: Watts; readonly stated: boolean }
+  | { readonly kind: "draws"; readonly amps: Amps; readonly stated: boolean }
+  | { readonly kind: "listens"; readonly ohms: Ohms };
 
 /** Rated watts of filament lamps by what they do (categories of UN R37, from memory: P21W, R5W, W5W, H7, H3, C5W, W1.2W). */
 const WATTS: readonly (readonly [words: RegExp, watts: number])[] = [
@@ -54,7 +55,7 @@ const LISTENING: ReadonlySet<SignalClass> = new Set(["start"]);
 const LAMPS: ReadonlySet<SignalClass> = new Set(["lamp-feed", "lamp-dimmer", "charge-indicator"]);
 
 /** What hangs on a pin that takes: as written down, else as usual for what it is called. At 12 V; on other supplies the watts stay. */
-export function loadOf({ placed, reading, signal }: ReadPin, nominalVolts: number): LoadData {
+export function loadOf({ placed, reading, signal }: ReadPin, nominalVolts: Volts): LoadData {
   const { amps } = placed.pin;
   const name = `${reading.thing?.name ?? ""} ${reading.thing === null ? reading.said : ""}`;
   const isLamp = LAMPS.has(signal) || reading.kinds.has("lamp") || reading.kinds.has("telltale");
@@ -96,7 +97,7 @@ const FUSE_OHMS: readonly (readonly [amps: number, ohms: number])[] = [
   [30, 0.002],
   [40, 0.0014],
 ];
-export const fuseOhms = (amps: number | null): number =>
+export const fuseOhms = (amps: Amps | null): Ohms =>
   FUSE_OHMS.find(([rating]) => rating >= (amps ?? 10))?.[1] ?? 0.001;
 
 /** Opening times of blade fuses by the share of their rating (ISO 8820-3, from memory), s. */
@@ -117,5 +118,5 @@ export const opensWithin = (share: number): number | null =>
 const RHO = 0.0185;
 /** Taken where a length or size is not known: mm and mm². */
 export const [USUAL_LENGTH, USUAL_SIZE] = [1500, 1];
-export const wireOhms = (size: number | null, length: number | null): number =>
+export const wireOhms = (size: SquareMillimetres | null, length: Millimetres | null): Ohms =>
   (RHO * ((length ?? USUAL_LENGTH) / 1000)) / (size ?? USUAL_SIZE);

@@ -1,17 +1,15 @@
 import type { ConnectorId, PinId } from "../model/index.ts";
 import { GROUND, type Element, type OperatingPoint } from "./network.ts";
 import type { JobNetwork } from "./jobNetwork.ts";
+import { byKey, liveIn, type Key } from "./keys.ts";
 import {
-  byKey,
   faresOf,
   GLOWS,
-  liveIn,
   solverOf,
   strongest,
   weakest,
   voltsAcross,
   type Fares,
-  type Key,
   type LoadRow,
 } from "./states.ts";
 

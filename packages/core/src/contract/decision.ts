@@ -73,7 +73,18 @@ export const deviceSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("converter"), what: text(120), ...deviceRest }),
 ]) satisfies z.ZodType<InsertedDevice>;
 export const deviceField = { device: deviceSchema.optional() };
+export const cutAtField = {
+  cutAt: z
+    .number()
+    .min(20)
+    .max(20_000)
+    .optional()
+    .describe(
+      "How far behind its plug the vehicle's wire is cut or tapped, mm; left out: spaced by the worklist",
+    ),
+};
 export const halfField = {
+  ...cutAtField,
   half: z
     .enum(PARTINGS)
     .optional()
@@ -82,6 +93,7 @@ export const halfField = {
     ),
 };
 export const mergedField = {
+  ...cutAtField,
   half: z
     .enum(MERGED)
     .optional()
@@ -103,6 +115,7 @@ export const findLiveField = {
     .describe("The half that carries the supply is found with the power on before the halves are joined"),
 };
 export const seriesFields = {
+  ...cutAtField,
   half: z
     .enum(HALVES)
     .optional()
@@ -168,6 +181,7 @@ export const decisionSchema = z.discriminatedUnion("kind", [
     kind: z.literal("tap"),
     vehicle: pinIdSchema,
     incoming: z.array(pinIdSchema).min(1).max(40),
+    ...cutAtField,
     ...theirHalfField,
     ...deviceField,
     ...jointField,

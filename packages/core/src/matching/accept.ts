@@ -34,7 +34,7 @@ export function tappedInstead(decision: Decision): Tapping | null {
   if (decision.kind === "merge" && methodOf(decision) === "splice" && !isTapping(decision))
     return { ...decision, half: "whole" };
   if (decision.kind !== "join" && decision.kind !== "split") return null;
-  const { vehicle, sure, reason, answers, device, joint, theirHalf } = decision;
+  const { vehicle, sure, reason, answers, device, joint, theirHalf, cutAt } = decision;
   return {
     kind: "tap",
     vehicle,
@@ -44,6 +44,7 @@ export function tappedInstead(decision: Decision): Tapping | null {
     answers,
     ...(device === undefined ? {} : { device }),
     ...(joint === undefined ? {} : { joint }),
+    ...(cutAt === undefined ? {} : { cutAt }),
     ...(theirHalf === undefined ? {} : { theirHalf }),
   };
 }

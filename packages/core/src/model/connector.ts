@@ -1,5 +1,12 @@
 import { parseColour, type ColourSystem, type WireColour } from "../colour/index.ts";
-import { compareNatural, compareText, firstDifference } from "../util/index.ts";
+import {
+  compareNatural,
+  compareText,
+  firstDifference,
+  type Amps,
+  type SquareMillimetres,
+  type Volts,
+} from "../util/index.ts";
 import type { Claim, Fact } from "./fact.ts";
 import type { ConnectorId, PinId, SourceId } from "./ids.ts";
 import { labelsOwnCavities, type Blank, type Shell } from "./shell.ts";
@@ -25,7 +32,7 @@ export interface Pin {
   /** As written in the source; read in the connector's colour system. */
   readonly colour: string;
   /** Conductor cross-section in mm², or null when not known. */
-  readonly size: number | null;
+  readonly size: SquareMillimetres | null;
   readonly signal: SignalClass;
   readonly note: string;
   /** Circuit number printed on the wire or the diagram. */
@@ -33,13 +40,13 @@ export interface Pin {
   /** Which way the wire works, seen from this connector; null when nobody said. */
   readonly direction: Direction | null;
   /** Highest voltage in V that the source gives or the input takes; null for what its class usually has. */
-  readonly level: number | null;
+  readonly level: Volts | null;
   /** Current in A that a load draws or a source can give; null when not known. */
-  readonly amps: number | null;
+  readonly amps: Amps | null;
   /** The most that it draws for a moment, in A: a motor starting, a capacitor filling; null when not known. */
-  readonly peak: number | null;
+  readonly peak: Amps | null;
   /** Current that it goes on drawing asleep, with everything off, in A; null when not known. */
-  readonly standby: number | null;
+  readonly standby: Amps | null;
   /** When the pin is there at all: "only with air conditioning"; empty for always. */
   readonly condition: string;
   /** System of this one colour where it differs from the connector's; null for the connector's. */

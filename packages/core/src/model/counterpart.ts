@@ -1,5 +1,5 @@
 import type { Connector } from "./connector.ts";
-import type { Dossier } from "./job.ts";
+import { allPins, decisionByPin, type Dossier, type PlacedPin } from "./job.ts";
 import type { ConnectorId } from "./ids.ts";
 import { counterpartOf, type Counterpart } from "./worklist.ts";
 
@@ -56,3 +56,11 @@ export const parting = (dossier: Asked): ReadonlySet<ConnectorId> =>
       counterpartIn(dossier, one) === "leaves" || goesAway(dossier, one) ? [one.id] : [],
     ),
   );
+
+/** Pins that need a decision and have none: occupied or never looked at. Where the part behind a plug stays, what is not decided stays. */
+export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
+  const decided = decisionByPin(dossier);
+  return allPins(dossier).filter(
+    ({ pin, connector }) => pin.content !== "empty" && !decided.has(pin.id) && !isKept(dossier, connector),
+  );
+}

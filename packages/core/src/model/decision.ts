@@ -1,4 +1,4 @@
-import { present, unreachable } from "../util/index.ts";
+import { present, unreachable, type Millimetres } from "../util/index.ts";
 import { fedLegs, type InsertedDevice } from "./device.ts";
 import { decisionIdOf, type DecisionId, type JoinPointId, type PinId } from "./ids.ts";
 import type { FeedClass, OpenEffect } from "./signal.ts";
@@ -49,7 +49,11 @@ interface Across extends Jointed {
   /** What goes between the wires; left out when they meet directly. */
   readonly device?: InsertedDevice | undefined;
 }
-interface Parting {
+interface Placed {
+  /** How far behind its plug the vehicle's wire is cut or tapped, mm; left out: as the worklist spaces the joints of a plug. */
+  readonly cutAt?: Millimetres | undefined;
+}
+interface Parting extends Placed {
   /** How a vehicle's wire is parted, and which half goes on; left out: cut, the loom's. */
   readonly half?: Part | undefined;
 }
@@ -84,6 +88,7 @@ export type Decision =
         readonly findLive?: boolean | undefined;
       })
   | (Across &
+      Placed &
       Meeting & {
         readonly kind: "merge";
         readonly vehicle: readonly PinId[];
@@ -100,21 +105,23 @@ export type Decision =
         readonly method?: JointMethod | undefined;
       })
   | (Across &
+      Placed &
       Meeting & {
         readonly kind: "tap";
         readonly vehicle: PinId;
         readonly incoming: readonly PinId[];
       })
-  | (Jointed & {
-      readonly kind: "series";
-      readonly vehicle: PinId;
-      readonly into: PinId;
-      readonly back: PinId;
-      readonly method: "move" | "splice";
-      /** Spliced, which half of the wire goes to `into`; left out: the loom's. */
-      readonly half?: Half | undefined;
-      readonly findLive?: boolean | undefined;
-    })
+  | (Jointed &
+      Placed & {
+        readonly kind: "series";
+        readonly vehicle: PinId;
+        readonly into: PinId;
+        readonly back: PinId;
+        readonly method: "move" | "splice";
+        /** Spliced, which half of the wire goes to `into`; left out: the loom's. */
+        readonly half?: Half | undefined;
+        readonly findLive?: boolean | undefined;
+      })
   | (Common & {
       readonly kind: "mate";
       readonly vehicle: readonly PinId[];

@@ -1,3 +1,4 @@
+import type { Amps, Ohms, Volts } from "../util/index.ts";
 import type { Side } from "./connector.ts";
 import type { JoinPointId } from "./ids.ts";
 import type { FeedClass } from "./signal.ts";
@@ -16,12 +17,12 @@ export type InsertedDevice =
   (
     | { readonly kind: "diodes"; readonly band: Side }
     /** From the source over `upper` to the input, and from there over `lower` to the input's own ground. */
-    | { readonly kind: "divider"; readonly upper: number; readonly lower: number }
-    | { readonly kind: "regulator"; readonly volts: number }
+    | { readonly kind: "divider"; readonly upper: Ohms; readonly lower: Ohms }
+    | { readonly kind: "regulator"; readonly volts: Volts }
     /** `coil`: the side whose wire works the coil; the other side hangs on the contact. */
     | { readonly kind: "relay"; readonly coil: Side }
-    | { readonly kind: "resistor"; readonly ohms: number; readonly how: "in series" | "in parallel" }
-    | { readonly kind: "fuse"; readonly amps: number }
+    | { readonly kind: "resistor"; readonly ohms: Ohms; readonly how: "in series" | "in parallel" }
+    | { readonly kind: "fuse"; readonly amps: Amps }
     /** A contact in the loop that must be closed before the engine cranks. */
     | { readonly kind: "switch"; readonly what: "clutch" | "neutral" }
     /** A bought or built module that turns one signal into another. */

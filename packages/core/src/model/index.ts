@@ -112,6 +112,7 @@ export {
   isKept,
   mateOf,
   parting,
+  undecidedPins,
 } from "./counterpart.ts";
 export { BRIEF_KINDS, type BriefItem } from "./brief.ts";
 export {
@@ -128,7 +129,6 @@ export {
   rankPins,
   decisionByPin,
   MOST_PINS,
-  undecidedPins,
   VEHICLE_DRIVES,
   type Dossier,
   type JobHead,

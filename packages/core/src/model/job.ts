@@ -1,6 +1,5 @@
-import { present } from "../util/index.ts";
+import { present, type Volts } from "../util/index.ts";
 import type { BriefItem } from "./brief.ts";
-import { isKept } from "./counterpart.ts";
 import { NO_EDITS, type WorklistEdits } from "./worklist.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
 import { decisionPins, isTapOf, type Decision, type Method, type Sureness } from "./decision.ts";
@@ -34,7 +33,7 @@ export interface JobHead {
   readonly vehicle: string;
   readonly incoming: string;
   /** Nominal supply in volts; nothing assumes 12. */
-  readonly nominalVolts: number;
+  readonly nominalVolts: Volts;
   /** What a new join does unless the decision says otherwise. */
   readonly method: Method;
   /** Left out: by the voltage, see `driveOf`. */
@@ -128,14 +127,6 @@ export const decisionByPin = ({ decisions }: Pick<Dossier, "decisions">): Readon
       if (!isTapOf(decision, pin) || !byPin.has(pin)) byPin.set(pin, decision);
   return byPin;
 };
-
-/** Pins that need a decision and have none: occupied or never looked at. Where the part behind a plug stays, what is not decided stays. */
-export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {
-  const decided = decisionByPin(dossier);
-  return allPins(dossier).filter(
-    ({ pin, connector }) => pin.content !== "empty" && !decided.has(pin.id) && !isKept(dossier, connector),
-  );
-}
 
 /** How sure a decision is: no surer than the pins it is about. A doubtful pin can be planned, but is checked before it is cut. */
 export function decisionSureness(

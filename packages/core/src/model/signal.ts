@@ -1,3 +1,4 @@
+import type { Volts } from "../util/index.ts";
 /** What a wire carries, seen from its own connector. */
 export const SIGNAL_CLASSES = [
   "battery",
@@ -98,7 +99,7 @@ export const isFeed = (signal: SignalClass): signal is FeedClass =>
 
 const FIVE_VOLT: readonly SignalClass[] = ["sensor-supply", "analog", "resistive-sensor"];
 /** The highest voltage that a class usually carries, in V; null where it depends (common practice, no source). */
-export function usualLevel(signal: SignalClass, nominalVolts: number): number | null {
+export function usualLevel(signal: SignalClass, nominalVolts: Volts): Volts | null {
   if (POWERED.includes(signal)) return nominalVolts;
   return FIVE_VOLT.includes(signal) ? 5 : null;
 }

@@ -1,3 +1,4 @@
+import type { Amps, Millimetres, SquareMillimetres, Volts } from "../util/index.ts";
 import type { ColourSystem } from "../colour/index.ts";
 import type { ConnectorId, JoinPointId, LoomWireId, PinId } from "./ids.ts";
 import type { FeedClass } from "./signal.ts";
@@ -13,22 +14,22 @@ export type Interlock = (typeof INTERLOCKS)[number];
 /** The fuse of a supply, named as the supply is. */
 export interface Fuse {
   /** A; null while nobody has read it. */
-  readonly amps: number | null;
+  readonly amps: Amps | null;
   /** It is in its holder already, and goes on feeding what it fed. */
   readonly fitted: boolean;
 }
 
 /** A new wire with branches: what hangs on its end draws its current through it. */
 export interface Trunk {
-  readonly size: number | null;
-  readonly length: number | null;
+  readonly size: SquareMillimetres | null;
+  readonly length: Millimetres | null;
 }
 
 /** What a supply or a ground point gives, behind its fuse. */
 export interface Supply {
   readonly feed: FeedClass;
   /** V, null for what its class usually has. */
-  readonly volts: number | null;
+  readonly volts: Volts | null;
   /** Null where there is none, or none is known. */
   readonly fuse: Fuse | null;
   /** The supply or battery post in front of the fuse; null where it is not recorded. */
@@ -49,7 +50,7 @@ export interface JoinPoint {
   /** Where it is found: "under the left sill trim, 12 cm behind B12". */
   readonly place: string;
   /** Thread of a stud or ground point in mm, null when not known. */
-  readonly thread: number | null;
+  readonly thread: Millimetres | null;
   /** What it gives; null where it feeds nothing, or nobody has said. */
   readonly supply: Supply | null;
 }
@@ -86,7 +87,7 @@ export interface LoomWire {
   /** System of the colour; null for that of its first pin, or IEC where it has none. */
   readonly colourSystem: ColourSystem | null;
   /** mm², null when it is the size at its pin, or not known. */
-  readonly size: number | null;
+  readonly size: SquareMillimetres | null;
   /** Printed circuit number. */
   readonly circuit: string;
   readonly bundle: Bundle | null;

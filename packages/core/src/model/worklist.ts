@@ -1,3 +1,4 @@
+import type { Millimetres } from "../util/index.ts";
 import type { JointKind } from "./decision.ts";
 import type { ConnectorId, StepId } from "./ids.ts";
 
@@ -41,7 +42,7 @@ export interface OrderEdit {
 /** How far it is from one plug of an adapter to another, along the way of its wires. */
 export interface AdapterLength {
   readonly between: readonly [ConnectorId, ConnectorId];
-  readonly mm: number;
+  readonly mm: Millimetres;
 }
 
 /** What becomes of the part that a plug goes into: it goes on working behind it, it is taken away, or a new one comes in its place. */

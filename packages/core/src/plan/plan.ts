@@ -13,6 +13,7 @@ import {
 import { findHazards, type Hazard } from "../matching/index.ts";
 import {
   decisionId,
+  linkedPairs,
   decisionSureness,
   indexPins,
   indexSources,
@@ -194,9 +195,31 @@ function planRound(
         (worked.has(decisionId(decision)) || decision.kind === "leave"),
     )
     .map((decision) => ({ ...checkOf(decision, pin), decision: decisionId(decision) }));
+  const cutAt = new Map(
+    decisions.flatMap((decision) =>
+      "cutAt" in decision && decision.cutAt !== undefined
+        ? [[decisionId(decision), { mm: decision.cutAt, of: new Set(vehiclePins(decision)) }] as const]
+        : [],
+    ),
+  );
+  /** Where a person wants the vehicle's wire cut or tapped. */
+  const wanted = (draft: Draft, decision: DecisionId | null): Draft => {
+    const at = decision === null ? undefined : cutAt.get(decision);
+    const isCut = draft.kind === "cut" || draft.kind === "tap";
+    return at !== undefined &&
+      isCut &&
+      draft.wire !== undefined &&
+      draft.wire !== null &&
+      at.of.has(draft.wire)
+      ? { ...draft, length: at.mm }
+      : draft;
+  };
   const apart = stagger((id) => start.wires[wireOf(id)]?.ends.includes(farEnd(id)) === false);
   const window = units.flatMap((unit) =>
-    unit.window.map(({ draft, decision }) => ({ draft: apart(placed(draft, unit)), decision })),
+    unit.window.map(({ draft, decision }) => ({
+      draft: apart(placed(wanted(draft, decision), unit)),
+      decision,
+    })),
   );
   const ways = new Map(
     decisions.flatMap((decision) =>
@@ -211,7 +234,7 @@ function planRound(
         `${unit.id}${suffix}`,
         decision ?? `adapter${suffix}`,
         decision,
-        jointed(apart(placed(draft, unit)), decision, ways, dossier.worklist.joint),
+        jointed(apart(placed(wanted(draft, decision), unit)), decision, ways, dossier.worklist.joint),
       ),
     ),
   );
@@ -359,6 +382,9 @@ function endsWorkedOn(op: Draft["op"]): readonly EndId[] {
       return [];
   }
 }
+
+const vehiclePins = (decision: Decision): readonly PinId[] =>
+  linkedPairs(decision).map(([vehicle]) => vehicle);
 
 /** How a joint is made: as its own decision says, else as in the rest of the job. */
 function jointed(

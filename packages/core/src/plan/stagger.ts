@@ -9,7 +9,7 @@ const PLACES_OF_JOINTS = 4;
 const BEFORE_A_TAP = [70, 40] as const;
 
 /**
- * Gives each cut and each tap its distance behind the plug, in the order of the work: two neighbours of one plug never lie side by
+ * Gives each cut and each tap that has none yet its distance behind the plug, in the order of the work: two neighbours of one plug never lie side by
  * side, and of one wire the tap is always further from the plug than the cut.
  */
 export function stagger(isTapped: (wire: PinId) => boolean): (draft: Draft) => Draft {
@@ -29,7 +29,11 @@ export function stagger(isTapped: (wire: PinId) => boolean): (draft: Draft) => D
       cut === undefined ? 0 : cut + STAGGER,
     );
     const between = draft.kind === "cut" && wire !== null && isTapped(wire);
-    const place = between ? (BEFORE_A_TAP[before % 2] ?? BEFORE_A_TAP[0]) : atLeast;
+    const spaced = between ? (BEFORE_A_TAP[before % 2] ?? BEFORE_A_TAP[0]) : atLeast;
+    const wanted = draft.length ?? spaced;
+    // Where a person wants it, as far as the tap stays behind the cut.
+    const behind = cut === undefined ? wanted : Math.max(wanted, cut + STAGGER);
+    const place = between ? Math.min(wanted, spaced) : behind;
     const length = place === last.get(plug) ? place + STAGGER : place;
     last.set(plug, length);
     if (draft.kind === "cut" && wire !== null) cutAt.set(wire, length);

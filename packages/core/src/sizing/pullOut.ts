@@ -1,3 +1,4 @@
+import type { SquareMillimetres } from "../util/index.ts";
 /** Least pull-out force of a crimped connection in N by conductor in mm² (IEC 60352-2; from memory). */
 const IEC_60352_2: readonly (readonly [mm2: number, newton: number])[] = [
   [0.05, 6],
@@ -24,6 +25,6 @@ const IEC_60352_2: readonly (readonly [mm2: number, newton: number])[] = [
 ];
 
 /** What a sample crimp on a conductor must hold, in N: the table's row for the size, or for the next smaller one. Null below 0.05 mm². 0.75 mm²: 85 N. */
-export function pullOutForce(mm2: number): number | null {
+export function pullOutForce(mm2: SquareMillimetres): number | null {
   return IEC_60352_2.findLast(([size]) => size <= mm2)?.[1] ?? null;
 }

@@ -79,6 +79,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
         last: fc.boolean(),
         half: fc.constantFrom<Part | undefined>(undefined, undefined, "plug", "pulled"),
         device: fc.constantFrom(...BETWEEN),
+        cutAt: fc.constantFrom(undefined, undefined, undefined, 60, 250, 400),
         becomes: fc.constantFrom("leaves" as const, "comes" as const, null, null, null),
         sure: fc.constantFrom<Sureness>("sure", "check", "guess"),
         tapped: fc.integer({ min: 0, max: 3 }).map((n) => n === 0),
@@ -112,13 +113,14 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
             add({ kind: "mate", vehicle: ours, incoming: theirs, sure: left[0]?.sure ?? "sure", ...common });
           }
           vehicle.forEach((pin, i) => {
-            const { kind, method, sure, live, half, device } = left[i]!;
+            const { kind, method, sure, live, half, device, cutAt } = left[i]!;
+            const at = cutAt === undefined ? {} : { cutAt: cutAt + i };
             const spliced = method === "splice" || method === "adapter";
             const between = device === undefined || !spliced ? {} : { device };
             const parted =
               half === undefined || method !== "splice"
                 ? {}
-                : { half, theirHalf: live || half === "pulled" ? ("loom" as const) : half };
+                : { half, ...at, theirHalf: live || half === "pulled" ? ("loom" as const) : half };
             if (kind === "join") {
               const partner = partners.pop();
               // A splice needs a wire on both sides.
@@ -145,6 +147,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
                   ...(device === undefined ? {} : { device }),
                   ...(half === undefined ? {} : { theirHalf: "loom" as const }),
                   joint: live ? "solder" : "crimp",
+                  ...at,
                   sure,
                   ...common,
                 });

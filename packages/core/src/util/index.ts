@@ -1,6 +1,14 @@
 export { fail, ok, type Result } from "./result.ts";
 export { invariant, present, unreachable } from "./assert.ts";
-export { type Brand } from "./brand.ts";
+export {
+  type Amps,
+  type Brand,
+  type Millimetres,
+  type Ohms,
+  type SquareMillimetres,
+  type Volts,
+  type Watts,
+} from "./brand.ts";
 export { compareNatural, compareText, firstDifference } from "./compare.ts";
 export { capital, list } from "./sentence.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";

@@ -22,7 +22,7 @@ const METHOD_WORDS: Readonly<Record<Method, string>> = {
 export function doneWords(decision: Decision, name: (id: string) => string): string {
   switch (decision.kind) {
     case "join":
-      return `${METHOD_WORDS[decision.method]}${atHalf(decision)}${through(decision)}`;
+      return `${METHOD_WORDS[decision.method]}${atHalf(decision)}${behindPlug(decision)}${through(decision)}`;
     case "move":
       return "terminal moved to another cavity";
     case "populate":
@@ -31,12 +31,12 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
       return decision.stud === undefined ? "new terminal, same cavity" : `new ring for M${decision.stud}`;
     case "merge":
       if (isTapping(decision))
-        return `${decision.vehicle.length} tapped and joined to one, each stays whole${through(decision)}`;
-      return `${decision.vehicle.length} joined to one${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
+        return `${decision.vehicle.length} tapped and joined to one, each stays whole${behindPlug(decision)}${through(decision)}`;
+      return `${decision.vehicle.length} joined to one${byAdapter(decision)}${atHalf(decision)}${behindPlug(decision)}${through(decision)}`;
     case "split":
-      return `one joined to ${decision.incoming.length}${byAdapter(decision)}${atHalf(decision)}${through(decision)}`;
+      return `one joined to ${decision.incoming.length}${byAdapter(decision)}${atHalf(decision)}${behindPlug(decision)}${through(decision)}`;
     case "tap":
-      return `tapped, the wire stays whole${through(decision)}`;
+      return `tapped, the wire stays whole${behindPlug(decision)}${through(decision)}`;
     case "jumper":
       return methodOf(decision) === "adapter"
         ? "joined in the adapter"
@@ -45,7 +45,7 @@ export function doneWords(decision: Decision, name: (id: string) => string): str
       return `plugged together, ${decision.vehicle.length} ${decision.vehicle.length === 1 ? "wire meets" : "wires meet"}`;
     case "series":
       if (decision.method === "move") return "led through it, terminal moved";
-      return `led through it, spliced${decision.half === "plug" ? ", connector half into it" : ""}`;
+      return `led through it, spliced${decision.half === "plug" ? ", connector half into it" : ""}${behindPlug(decision)}`;
     case "cap":
       return `capped and tucked${because(decision)}`;
     case "remove":
@@ -69,6 +69,8 @@ const HALF_WORDS: Readonly<Record<Merged, string>> = {
 };
 const atHalf = ({ half }: Extract<Decision, { half?: unknown }>): string => HALF_WORDS[half ?? "loom"];
 const byAdapter = (decision: Decision): string => (methodOf(decision) === "adapter" ? " in the adapter" : "");
+const behindPlug = ({ cutAt }: Extract<Decision, { cutAt?: unknown }>): string =>
+  cutAt === undefined ? "" : `, ${cutAt} mm behind the plug`;
 const through = ({ device }: Extract<Decision, { device?: unknown }>): string =>
   device === undefined ? "" : `, through ${deviceWords(device)}`;
 const because = ({ open }: Extract<Decision, { open?: unknown }>): string =>

@@ -195,6 +195,7 @@ const ACTS: Readonly<Record<ActName, () => unknown>> = {
       @accept="accept"
       @withdraw="(decision, rule) => decide(withoutAnswer(decision, rule))"
       @open="acts.setOpen"
+      @cut-at="acts.setCutAt"
       @remove="(id: DecisionId) => decide({ put: [], remove: [id] })"
     />
     <PartnerDialog

@@ -89,3 +89,50 @@ describe("several wires that stay whole and meet", () => {
     );
   });
 });
+
+describe("where a wire is cut or tapped", () => {
+  const lengths = (decisions: readonly Pin[]) => {
+    const dossier = job({
+      v: ["1", "2", "3"].map((cavity) => pin(cavity, `Lamp ${cavity}`, { colour: "BN" })),
+      x: ["A", "B", "C"].map((cavity) => pin(cavity, `Lamp ${cavity}`, { colour: "GN" })),
+      onX: { leads: "flying" },
+      decisions,
+      file: { worklist: { counterparts: [{ connector: "V", becomes: "stays" }] } },
+    });
+    const plan = planWork(dossier);
+    expect(checkPlan(dossier, plan)).toBeNull();
+    return plan.steps.flatMap(({ kind, wire, length }) =>
+      kind === "cut" || kind === "tap" ? [[wire, length]] : [],
+    );
+  };
+  const tap = (v: string, x: string, more: Pin = {}): Pin => ({
+    kind: "tap",
+    vehicle: V(v),
+    incoming: [X(x)],
+    ...more,
+  });
+  it("is as far behind its plug as a person says, and the others keep their spaces", () => {
+    expect(lengths([tap("1", "A"), tap("2", "B", { cutAt: 450 }), tap("3", "C")])).toEqual([
+      ["V.1", 100],
+      ["V.2", 450],
+      ["V.3", 160],
+    ]);
+  });
+  it("never lies beside the joint before it, though both are to be at one place", () => {
+    expect(lengths([tap("1", "A", { cutAt: 200 }), tap("2", "B", { cutAt: 200 })])).toEqual([
+      ["V.1", 200],
+      ["V.2", 230],
+    ]);
+  });
+  it("is said with the decision", () => {
+    const dossier = job({
+      v: [pin("1", "Horn")],
+      x: [pin("A", "Horn")],
+      onX: { leads: "flying" },
+      decisions: [tap("1", "A", { cutAt: 300 })],
+    });
+    expect(decisionWords(dossier.decisions[0]!, pinNamer(dossier))).toBe(
+      "V.1 to X.A: tapped, the wire stays whole, 300 mm behind the plug",
+    );
+  });
+});

@@ -28,6 +28,7 @@ import CircuitActs from "./CircuitActs.vue";
 import CircuitDevice from "./CircuitDevice.vue";
 import CircuitNotes from "./CircuitNotes.vue";
 import CircuitReasons from "./CircuitReasons.vue";
+import CutPlace from "./CutPlace.vue";
 import CostTable from "../parts/CostTable.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
@@ -56,6 +57,8 @@ const emit = defineEmits<{
   accept: [hazards: readonly Hazard[], reason: string, by: string];
   withdraw: [decision: Decision, rule: string];
   open: [effect: OpenEffect | null];
+  /** Where the wire is cut, mm behind its plug; null for where the worklist says. */
+  cutAt: [mm: number | null];
   remove: [id: DecisionId];
 }>();
 const prefs = usePrefs();
@@ -188,6 +191,7 @@ const effects = [
         :their-half="theirHalf"
         @act="emit('act', $event)"
       />
+      <CutPlace v-if="decision" :decision="decision" @set="emit('cutAt', $event)" />
       <div v-if="openEffect" class="field effect">
         <span id="open-effect" class="label">If left open</span
         ><Select

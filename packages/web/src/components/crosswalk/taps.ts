@@ -45,6 +45,16 @@ export function tapOrCut(decision: Decision, dossier: Dossier): Edit | null {
   return isPossible ? { put: [tap], remove: remove.filter((id) => id !== decisionId(tap)) } : null;
 }
 
+/** Where behind its plug the vehicle's wire is cut or tapped, mm, null while the worklist says; null where it is neither. */
+export function placeOfCut(
+  decision: Decision,
+): { readonly how: "cut" | "tap"; readonly mm: number | null } | null {
+  if (!isJoining(decision) && decision.kind !== "series") return null;
+  if (methodOf(decision) !== "splice") return null;
+  if ("half" in decision && decision.half === "pulled") return null;
+  return { how: isTapping(decision) ? "tap" : "cut", mm: decision.cutAt ?? null };
+}
+
 /** Which half of the wires of a side goes on where it is not said: the vehicle's loom half and the incoming plug's. */
 const USUAL: Readonly<Record<Side, Part>> = { vehicle: "loom", incoming: "plug" };
 /** What the key goes through: a vehicle's terminal can also be pulled and cut off, so that its cavity is free. */

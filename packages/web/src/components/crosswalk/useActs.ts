@@ -10,7 +10,7 @@ import {
   type Side,
 } from "@trevin/core";
 import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
-import { otherHalf, tapOrCut } from "./taps.ts";
+import { otherHalf, placeOfCut, tapOrCut } from "./taps.ts";
 import { acceptHazards } from "./hazardActs.ts";
 import { isUnmatched, worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
@@ -81,6 +81,12 @@ export function useActs(
       ? decide({ put: [{ ...decision, ...patch } as Decision], remove: [] })
       : Promise.resolve(false);
   }
+  function setCutAt(mm: number | null): unknown {
+    const now = selected.value?.decision;
+    if (now === undefined || now === null || placeOfCut(now) === null) return undefined;
+    const { cutAt: _before, ...rest } = now as Extract<Decision, { cutAt?: unknown }>;
+    return decide({ put: [(mm === null ? rest : { ...rest, cutAt: mm }) as Decision], remove: [] });
+  }
   function turnLive(): unknown {
     const now = selected.value?.decision;
     if ((now?.kind !== "join" && now?.kind !== "series") || !canFindLive(selected.value)) return undefined;
@@ -124,6 +130,7 @@ export function useActs(
     turnHalf,
     turnSure,
     setOpen,
+    setCutAt,
   };
 }
 export type Acts = ReturnType<typeof useActs>;
