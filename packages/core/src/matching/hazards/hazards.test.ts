@@ -467,6 +467,23 @@ const CASES: Readonly<
     raised: { x: [pin("A", "Throttle position")], decisions: [{ kind: "cap", pin: X("A") }] },
     quiet: { x: [pin("A", "Exhaust valve")], decisions: [{ kind: "cap", pin: X("A") }] },
   },
+  "bridge-leaves": {
+    severity: "caution",
+    raised: {
+      v: [pin("1", "Interior lamp"), pin("2", "Door ajar lamp")],
+      x: [pin("A", "Interior lamp")],
+      onV: shell([2], { joined: [["1", "2"]] }),
+      decisions: [join("1", "A", { method: "splice" }), { kind: "cap", pin: V("2") }],
+      file: { worklist: { counterparts: [{ connector: "V", becomes: "leaves" }] } },
+    },
+    quiet: {
+      v: [pin("1", "Interior lamp"), pin("2", "Door ajar lamp")],
+      x: [pin("A", "Interior lamp")],
+      onV: shell([2], { joined: [["1", "2"]] }),
+      decisions: [{ kind: "merge", vehicle: [V("1"), V("2")], incoming: X("A") }],
+      file: { worklist: { counterparts: [{ connector: "V", becomes: "leaves" }] } },
+    },
+  },
   "joined-cavities": {
     severity: "caution",
     raised: {

@@ -21,6 +21,7 @@ import { twoMates } from "./twoMates.ts";
 import { glare } from "./glare.ts";
 import { groundStrap } from "./groundStrap.ts";
 import { hotOrMoving } from "./hotOrMoving.ts";
+import { bridgeLeaves } from "./bridgeLeaves.ts";
 import { joinedCavities } from "./joinedCavities.ts";
 import { keepOut } from "./keepOut.ts";
 import { lawReminder } from "./lawReminder.ts";
@@ -133,6 +134,7 @@ export const RULES: readonly Rule[] = [
   relayDiode,
   oneOfSeveral,
   floatingInput,
+  bridgeLeaves,
   joinedCavities,
   sharedGround,
   missingGround,

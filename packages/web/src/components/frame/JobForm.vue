@@ -145,4 +145,9 @@ async function save(): Promise<void> {
   display: grid;
   gap: 14px;
 }
+.three {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(160px, 1fr));
+  gap: 14px;
+}
 </style>

@@ -78,7 +78,7 @@ const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
         placeholder="A"
         @change="setValue('peak', $event)"
       />
-      starting</label
+      at start</label
     >
     <label v-if="pin.signal === 'battery'"
       ><span class="sr">Standby current of {{ many }}</span
@@ -98,7 +98,8 @@ const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
 <style scoped>
 .electrical {
   display: flex;
-  gap: 10px;
+  flex-wrap: wrap;
+  gap: 6px 10px;
   align-items: center;
   padding-top: 4px;
 }
