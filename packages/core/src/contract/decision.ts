@@ -25,6 +25,13 @@ export const commonDecision = {
         rule: z.string().min(1).max(80),
         reason: text(500).min(1, "a reason is needed"),
         by: text(80).optional(),
+        facts: z
+          .string()
+          .max(40)
+          .optional()
+          .describe(
+            "Names the pins, severity and figures that were accepted; left out by older answers, which hold for all",
+          ),
       }),
     )
     .max(80),

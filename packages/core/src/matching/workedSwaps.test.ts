@@ -95,9 +95,9 @@ describe("worked swaps", () => {
     ]);
     // By colour: BK 15 onto the memory input stays dead at key-off; YE and GN swap temperature and engine speed; BU/WH and BU swap fuel and charge.
     expect(outcomes(dossier)).not.toContain("works");
-    // Four gauges may read wrong: by ohms on one card, by pulses on another.
+    // Four gauges may read wrong: by ohms and by pulses, on one card.
     const scales = findHazards(dossier, suggest(dossier)).filter(({ rule }) => rule === "sender-scale");
-    expect(scales.map(({ pins }) => pins.length)).toEqual([4, 4]);
+    expect(scales.map(({ pins }) => pins.length)).toEqual([8]);
   });
 
   it("towing lamps: one wire for each turn lamp here, two there; left never meets right", () => {

@@ -22,6 +22,8 @@ export type Sureness = (typeof SURENESS)[number];
 export interface HazardAnswer {
   readonly rule: string;
   readonly reason: string;
+  /** What was accepted: pins, severity and figures. Of others it says nothing; an older answer does not say, and holds for all. */
+  readonly facts?: string | undefined;
   /** Who accepted it; older records do not say. */
   readonly by?: string | undefined;
 }

@@ -9,6 +9,7 @@ export {
   type Volts,
   type Watts,
 } from "./brand.ts";
+export { digestOf } from "./digest.ts";
 export { compareNatural, compareText, firstDifference } from "./compare.ts";
 export { capital, list } from "./sentence.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";

@@ -27,6 +27,7 @@ export const fuseTooLarge: Rule = {
           severity: "stop",
           pins: [pin],
           decision,
+          figures: [amps, size],
           title: `${amps} A fuse on a ${size} mm² wire`,
           detail: `${named(pin)} is fed from ${supplyWords(point)} over ${size} mm²: the wire would burn before the fuse blows.`,
           cure: `Use a fuse of ${limit} A at most, or a thicker wire from the fuse.`,

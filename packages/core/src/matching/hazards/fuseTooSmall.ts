@@ -34,6 +34,7 @@ export const fuseTooSmall: Rule = {
           severity: sum > rating ? "stop" : "caution",
           pins: [first.pin, ...own.slice(1).map(({ pin }) => pin)],
           decision: first.decision,
+          figures: [Number(sum.toFixed(2)), rating],
           title: `${Number(sum.toFixed(2))} A on a ${rating} A fuse`,
           detail: `${supplyWords(point)} feeds ${own.length === 1 ? "one wire" : `${own.length} wires`} that draw ${Number(sum.toFixed(2))} A together${unknown === 0 ? "" : `, and ${unknown} more of which no current is known`}.`,
           cure: "Spread the loads over several fuses; a larger fuse only where every wire behind it carries it.",

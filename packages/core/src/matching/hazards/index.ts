@@ -13,7 +13,7 @@ import {
   type PinId,
   type Side,
 } from "../../model/index.ts";
-import { present } from "../../util/index.ts";
+import { digestOf, present } from "../../util/index.ts";
 import type { Crosswalk } from "../crosswalk.ts";
 import { keepOutOf } from "../keepOut.ts";
 import { pinReader, type ReadPin } from "../readPin.ts";
@@ -129,6 +129,7 @@ function onCards({ find, together }: Rule, context: HazardContext): readonly Fin
       ...first,
       ...together.words(group),
       pins: [...new Set(group.flatMap(({ pins }) => pins))],
+      figures: group.flatMap(({ figures = [] }) => figures),
       fixes: [],
       cured: group.every(({ cured }) => cured === true),
     };
@@ -142,20 +143,23 @@ const isKeptOut = ({ placed }: ReadPin): boolean => keepOutOf(placed) !== null;
 export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): readonly Hazard[] {
   const context = contextOf(dossier, suggested);
   const answers = new Map(
-    dossier.decisions.flatMap((decision) =>
-      decision.answers.map((answer) => [`${decisionId(decision)} ${answer.rule}`, answer] as const),
-    ),
+    dossier.decisions
+      .filter((decision) => decision.answers.length > 0)
+      .map((decision) => [decisionId(decision), decision.answers] as const),
   );
   return RULES.flatMap((rule) =>
     onCards(rule, context)
       .filter(({ pins }) => rule.id === "keep-out" || !pins.some(isKeptOut))
-      .map(({ severity, pins, decision, title, detail, cure, fixes, cured, about }): Hazard => {
+      .map(({ severity, pins, decision, title, detail, cure, fixes, cured, figures, about }): Hazard => {
         const id = decision === undefined || decision === null ? null : decisionId(decision);
+        const named = pins.map((pin) => pin.placed.pin.id);
+        const facts = digestOf(JSON.stringify([severity, [...named].sort(), figures ?? []]));
+        const own = id === null ? undefined : answers.get(id);
         return {
           rule: rule.id,
           class: rule.class,
           severity,
-          pins: pins.map((pin) => pin.placed.pin.id),
+          pins: named,
           decision: id,
           title,
           detail,
@@ -163,7 +167,10 @@ export function findHazards(dossier: Dossier, suggested: Suggested = NOTHING): r
           fixes: fixes ?? [],
           cured: cured ?? false,
           about: about ?? "",
-          answered: id === null ? null : (answers.get(`${id} ${rule.id}`) ?? null),
+          facts,
+          answered:
+            own?.find((one) => one.rule === rule.id && (one.facts === undefined || one.facts === facts)) ??
+            null,
         };
       }),
   );

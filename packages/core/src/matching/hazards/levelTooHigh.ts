@@ -20,6 +20,7 @@ export const levelTooHigh: Rule = {
           pins: [vehicle, incoming],
           decision,
           cured: device !== null,
+          figures: [from, onto],
           title: `${from} V onto a ${onto} V input`,
           detail: `${at(vehicle)} and ${at(incoming)}: one side supplies up to ${from} V, the other takes ${onto} V. Joined directly, the input fails.`,
           cure:

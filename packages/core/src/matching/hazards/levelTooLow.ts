@@ -21,6 +21,7 @@ export const levelTooLow: Rule = {
           pins: [vehicle, incoming],
           decision,
           cured: device !== null,
+          figures: [from, onto],
           title: `${from} V into a ${onto} V input`,
           detail: `${at(vehicle)} and ${at(incoming)}: ${from} V may not be enough for an input that works at ${onto} V.`,
           cure: "Measure what the input needs, or put a relay or converter between.",

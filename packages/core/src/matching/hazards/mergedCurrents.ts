@@ -28,6 +28,7 @@ export const mergedCurrents: Rule = {
           severity: thin ? "caution" : "note",
           pins: [one, ...many],
           decision: first.decision,
+          figures: [sum, size ?? 0, least],
           title: known ? `${sum} A through one wire` : "Currents add",
           detail: `${list(many.map(at))} share ${at(one)}${known ? ` and draw ${sum} A together` : ""}${thin ? `; ${size} mm² takes over from ${Number(least.toFixed(2))} mm²` : ""}.`,
           cure: "The shared wire, fuse and ground carry the sum: check their ratings.",

@@ -1,5 +1,6 @@
 import { weigh } from "../evidence.ts";
 import { CHECK } from "../sureness.ts";
+import { list } from "../../util/index.ts";
 import type { Rule } from "./rule.ts";
 import { at } from "./say.ts";
 
@@ -7,6 +8,15 @@ import { at } from "./say.ts";
 export const pairedByColour: Rule = {
   id: "paired-by-colour",
   class: "identity",
+  together: {
+    by: () => "",
+    words: (findings) => ({
+      title: `${findings.length} matched by colour only`,
+      detail: `${list(findings.map(({ about }) => about ?? ""))}. Neither function nor signal supports these joins.`,
+      cure: "Identify these wires before joining them: from a diagram or by a reading at the connector.",
+      about: "",
+    }),
+  },
   find: ({ links }) =>
     links.flatMap(({ vehicle, incoming, decision }) => {
       if (vehicle.look === "" || vehicle.look !== incoming.look) return [];
@@ -17,6 +27,7 @@ export const pairedByColour: Rule = {
           severity: "caution",
           pins: [vehicle, incoming],
           decision,
+          about: `${at(vehicle)} and ${at(incoming)} are both ${vehicle.look}`,
           title: "Matched by colour only",
           detail: `${at(vehicle)} and ${at(incoming)} are both ${vehicle.look}; neither function nor signal supports the join.`,
           cure: "Identify both wires before joining them: from a diagram or by a reading at the connector.",

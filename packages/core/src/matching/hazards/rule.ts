@@ -51,6 +51,8 @@ export interface Hazard {
   readonly cured: boolean;
   /** What it is about, where several are told as one: "the brakes". Empty for most. */
   readonly about: string;
+  /** What an answer to it accepts: pins, severity and figures. */
+  readonly facts: string;
   /** How it was accepted, or null. */
   readonly answered: HazardAnswer | null;
 }
@@ -107,6 +109,8 @@ export interface Finding {
   readonly cure: string;
   readonly fixes?: readonly Fix[];
   readonly cured?: boolean;
+  /** The figures that make it what it is: with others it is not the same hazard any more. */
+  readonly figures?: readonly number[];
   /** What it is about, where one card tells of all that are about the same. */
   readonly about?: string;
 }

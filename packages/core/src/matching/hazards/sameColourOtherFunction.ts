@@ -32,6 +32,14 @@ export const sameColourOtherFunction: Rule = {
       ),
     );
     const told = new Set<PinId>();
+    const mirrored = new Set<string>();
+    const partners = new Map<PinId, ReadPin[]>();
+    for (const { vehicle, incoming } of links)
+      for (const [one, other] of [
+        [vehicle, incoming],
+        [incoming, vehicle],
+      ] as const)
+        partners.set(one.placed.pin.id, [...(partners.get(one.placed.pin.id) ?? []), other]);
     return links.flatMap(({ vehicle, incoming, decision }) =>
       (
         [
@@ -47,6 +55,10 @@ export const sameColourOtherFunction: Rule = {
         const [trap] = traps;
         if (trap === undefined) return [];
         told.add(here.placed.pin.id);
+        // Told at the other wire already, with this one as its trap: once is enough for both, and both circuits show it.
+        const pair = [here.placed.pin.id, trap.placed.pin.id].sort().join("\n");
+        if (traps.length === 1 && mirrored.has(pair)) return [];
+        mirrored.add(pair);
         const names = traps
           .slice(0, MOST_NAMED)
           .map((other) => `${at(other)} is ${what(other)}`)
@@ -54,7 +66,7 @@ export const sameColourOtherFunction: Rule = {
         return [
           {
             severity: trap.placed.pin.id === byHand ? "caution" : "note",
-            pins: [here, partner, ...traps.slice(0, MOST_NAMED)],
+            pins: [here, partner, ...traps.slice(0, MOST_NAMED), ...(partners.get(trap.placed.pin.id) ?? [])],
             decision,
             title: `${capital(here.look)} here, ${here.look} there`,
             detail: `${at(here)} is ${what(here)}; of the ${here.look} wires over there, ${names}. Joined by colour, they would do damage.`,

@@ -1,5 +1,5 @@
 import { list } from "../../util/index.ts";
-import { plugOf, type Finding, type Rule } from "./rule.ts";
+import { type Finding, type Rule } from "./rule.ts";
 import { isTerm, named } from "./say.ts";
 
 const SCALED = [
@@ -18,10 +18,11 @@ export const senderScale: Rule = {
   id: "sender-scale",
   class: "electrical",
   together: {
-    by: (finding) => `${plugOf(finding)} ${finding.cure}`,
+    by: () => "",
     words: (findings) => ({
       title: `${findings.length} may read wrong`,
-      detail: `${list(findings.map(({ pins: [pin] }) => (pin === undefined ? "" : named(pin))))}: sender and gauge are from different vehicles. ${findings[0].about ?? ""} may differ.`,
+      detail: `${list(findings.map(({ pins: [pin] }) => (pin === undefined ? "" : named(pin))))}: sender and gauge are from different vehicles. ${[...new Set(findings.map(({ about }) => about ?? ""))].join(" ")} may differ.`,
+      cure: [...new Set(findings.map(({ cure }) => cure))].join(" "),
       about: "",
     }),
   },

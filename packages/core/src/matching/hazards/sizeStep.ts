@@ -22,6 +22,7 @@ export const sizeStep: Rule = {
           severity: "note",
           pins: [vehicle, incoming],
           decision,
+          figures: [a, b],
           title: `${a} onto ${b} mm²`,
           detail: `${at(vehicle)} is ${a} mm², ${at(incoming)} is ${b} mm². The fuse must protect the thinner one.`,
           cure: "Size the fuse for the thinner wire and the butt splice for both.",

@@ -16,6 +16,7 @@ export const standbyDrain: Rule = {
           severity: days !== null && days < 21 ? "caution" : "note",
           pins: [pin],
           decision,
+          figures: standby === null ? [] : [standby],
           title:
             days === null
               ? "Powered while parked"

@@ -21,7 +21,12 @@ describe("answers to hazards", () => {
     const accepted = done(dossier, acceptHazards(dossier, alike, "seen at the plug", "Kim"));
     const answers = findHazards(accepted).filter((hazard) => hazard.answered !== null);
     expect(answers.map(({ rule }) => rule)).toEqual(alike.map(({ rule }) => rule));
-    expect(answers[0]?.answered).toEqual({ rule: alike[0]!.rule, reason: "seen at the plug", by: "Kim" });
+    expect(answers[0]?.answered).toEqual({
+      rule: alike[0]!.rule,
+      reason: "seen at the plug",
+      facts: answers[0]?.facts,
+      by: "Kim",
+    });
     const decision = accepted.decisions.find(({ answers: given }) => given.length > 0)!;
     expect(
       done(accepted, withoutAnswer(decision, alike[0]!.rule)).decisions.flatMap(({ answers: given }) => given)

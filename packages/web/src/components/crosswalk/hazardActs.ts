@@ -1,4 +1,4 @@
-import { decisionId, type Decision, type DecisionId, type Dossier, type Hazard } from "@trevin/core";
+import { decisionId, type Decision, type HazardAnswer, type Dossier, type Hazard } from "@trevin/core";
 import type { Edit } from "./acts.ts";
 
 /** Hazards that one answer may cover: the same rule and the same cure, still open, at a decision. */
@@ -19,18 +19,17 @@ export function acceptHazards(
   reason: string,
   by: string,
 ): Edit {
-  const rules = new Map<DecisionId, Set<string>>();
-  for (const { decision, rule } of hazards)
-    if (decision !== null) rules.set(decision, (rules.get(decision) ?? new Set()).add(rule));
   const put = dossier.decisions.flatMap((decision): readonly Decision[] => {
-    const own = rules.get(decisionId(decision));
-    if (own === undefined) return [];
+    const own = hazards.filter((hazard) => hazard.decision === decisionId(decision));
+    if (own.length === 0) return [];
+    const replaced = ({ rule, facts }: HazardAnswer): boolean =>
+      own.some((one) => one.rule === rule && (facts === undefined || facts === one.facts));
     return [
       {
         ...decision,
         answers: [
-          ...decision.answers.filter(({ rule }) => !own.has(rule)),
-          ...[...own].map((rule) => ({ rule, reason, ...(by === "" ? {} : { by }) })),
+          ...decision.answers.filter((answer) => !replaced(answer)),
+          ...own.map(({ rule, facts }) => ({ rule, reason, facts, ...(by === "" ? {} : { by }) })),
         ],
       },
     ];
