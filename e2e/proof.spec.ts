@@ -44,6 +44,11 @@ test("a new user finds out why a lamp stays dark: the diode is turned", async ({
     page.getByText("the diode in front of it blocks; turned round, it would work").first(),
   ).toBeVisible();
   await expect(page.getByText("blocks", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Try cures" }).first().click();
+  const cure = page.getByRole("button", { name: /through a diode in each wire.* towards the incoming part/ });
+  await cure.first().click();
+  await expect(page.getByRole("button", { name: "Try cures" })).toHaveCount(0);
+  await expect(page.getByRole("heading", { name: "Nothing found" })).toBeVisible();
   const brief = [{ kind: "function", text: "Left turn lamp" }];
   await page.goto(`${await jobOf(page, { ...scene, brief, decisions: [merge("incoming")] })}/proof`);
   await expect(page.getByRole("row", { name: /Left turn lamp/ })).toContainText("works");

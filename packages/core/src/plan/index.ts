@@ -1,3 +1,4 @@
+export { curesOf } from "./cures.ts";
 export {
   STEP_KINDS,
   type Block,

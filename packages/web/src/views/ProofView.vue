@@ -213,7 +213,9 @@ useCommands([
         :proof="proof"
         :undecided="undecided"
         :name="name"
+        :dossier="store.moment === 'done' && bench.fold === null ? bench.dossier : null"
         @show="show"
+        @cure="job.decide([$event])"
       >
         <AskedFor :proof="proof" :dossier="bench.dossier" :name="name" @show="show" />
         <StandbyLine :proof="proof" :name="name" />

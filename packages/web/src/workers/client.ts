@@ -1,5 +1,7 @@
 import { proxy, wrap, type Remote } from "comlink";
 import type {
+  CircuitFinding,
+  Decision,
   Analysis,
   Dossier,
   Entry,
@@ -70,3 +72,7 @@ export const startProof = (
 /** Solves the job's circuit decided otherwise. */
 export const startOtherwise = (dossier: Dossier, how: Otherwise): Running<OtherwiseOutcome> =>
   inProof((remote) => remote.otherwise(dossier, how));
+
+/** Tries in the circuit what would cure a finding. */
+export const startCures = (dossier: Dossier, finding: CircuitFinding): Running<readonly Decision[]> =>
+  inProof((remote) => remote.cures(dossier, finding));

@@ -2,6 +2,7 @@ import { expose } from "comlink";
 import {
   analyse,
   proofOf,
+  curesOf,
   provedOtherwise,
   stateAfter,
   waysOfWire,
@@ -56,6 +57,7 @@ const worker = {
   readTable: tableOf,
   prove,
   otherwise: provedOtherwise,
+  cures: curesOf,
 };
 export type ComputeWorker = typeof worker;
 expose(worker);

@@ -5,13 +5,22 @@ import {
   circuitFindingWords,
   circuitNoteWords,
   type CircuitFinding,
+  type Decision,
+  type Dossier,
   type PinId,
   type Proof,
 } from "@trevin/core";
+import FindingCures from "./FindingCures.vue";
 import HazardBox from "../parts/HazardBox.vue";
 
-const props = defineProps<{ proof: Proof; undecided: number; name: (pin: PinId) => string }>();
-const emit = defineEmits<{ show: [finding: CircuitFinding] }>();
+const props = defineProps<{
+  proof: Proof;
+  undecided: number;
+  name: (pin: PinId) => string;
+  /** The job, where it is the finished one that is shown, so that cures can be tried. */
+  dossier: Dossier | null;
+}>();
+const emit = defineEmits<{ show: [finding: CircuitFinding]; cure: [cure: Decision] }>();
 /** What the circuit says nothing of. */
 const leftOut = computed(() => {
   const untold = props.proof.network.untold.length;
@@ -40,6 +49,12 @@ const leftOut = computed(() => {
           @click.stop
           >To its decision</RouterLink
         >
+        <FindingCures
+          v-if="dossier && finding.severity !== 'note'"
+          :finding="finding"
+          :dossier="dossier"
+          @take="emit('cure', $event)"
+        />
       </HazardBox>
     </div>
     <div v-if="proof.findings.length === 0" class="why clear">
