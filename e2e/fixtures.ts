@@ -61,15 +61,26 @@ export async function jobOf(page: Page, data: unknown = TAIL_LIFT): Promise<stri
 
 /** Done by keyboard: once for what is not ticked, and once without it. Waits till the next card is there, or none. */
 export async function pressDone(page: Page): Promise<void> {
-  const at = page.locator(".eye b");
-  const was = (await at.textContent()) ?? "";
-  const asks = page.getByRole("button", { name: /^Done\?/ });
+  const was = await page.locator(".eye b").textContent();
   await page.keyboard.press("Space");
-  await expect(asks.or(page.locator(".eye b").filter({ hasNotText: was })).first()).toBeVisible();
-  if (await asks.isVisible()) await page.keyboard.press("Space");
-  await expect(at.filter({ hasText: new RegExp(`^${was}$`) })).toHaveCount(0);
+  const asks = await page.waitForFunction(
+    ([before]) => {
+      const buttons = [...document.querySelectorAll("button")].map(({ textContent }) => textContent.trim());
+      if (buttons.some((text) => text.startsWith("Done?"))) return "asks";
+      return document.querySelector(".eye b")?.textContent === before ? false : "next";
+    },
+    [was] as const,
+  );
+  if ((await asks.jsonValue()) === "asks") await page.keyboard.press("Space");
   // A card of several steps is several entries: the next card is there when the last of them is.
-  await expect(page.getByRole("button", { name: /^Done/, disabled: true })).toHaveCount(0);
+  await page.waitForFunction(
+    ([before]) =>
+      document.querySelector(".eye b")?.textContent !== before &&
+      ![...document.querySelectorAll("button")].some(
+        (button) => button.disabled && button.textContent.trim().startsWith("Done"),
+      ),
+    [was] as const,
+  );
 }
 /** The number of the first step of the card in hand. */
 export const stepInHand = async (page: Page): Promise<number> =>

@@ -59,6 +59,9 @@ const UNREACHABLE: Problem = {
     "Trevin's server does not answer. What was saved before is safe; this change is kept here and not stored yet.",
 };
 
+/** Longest body that outlives its page, in characters: all that are under way may have 64 KiB together (Fetch standard). */
+const CARRIED = 16_000;
+
 async function send(
   method: string,
   path: string,
@@ -74,9 +77,11 @@ async function send(
   if (options.revision !== undefined) headers["If-Match"] = `"${options.revision}"`;
   const body =
     options.file ?? options.text ?? (options.body === undefined ? null : JSON.stringify(options.body));
+  // An edit that is under way when the page is left still arrives; browsers carry no more than this with them.
+  const keepalive = method !== "GET" && typeof body === "string" && body.length < CARRIED;
   let response: Response;
   try {
-    response = await fetch(`/api/v1${path}`, { method, headers, body });
+    response = await fetch(`/api/v1${path}`, { method, headers, body, keepalive });
   } catch {
     throw new ApiProblem(UNREACHABLE);
   }
