@@ -40,7 +40,10 @@ describe("trevin", () => {
       expect.objectContaining({ vehicle: "B12.5", incoming: "AL-P.H", sure: "sure" }),
     );
     expect(match.hazards).toContainEqual(
-      expect.objectContaining({ rule: "same-colour-other-function", pins: ["B12.1", "AL-P.C", "AL-P.K"] }),
+      expect.objectContaining({
+        rule: "same-colour-other-function",
+        pins: ["B12.1", "AL-P.C", "AL-P.K", "B12.13"],
+      }),
     );
     expect(match.hazards).toContainEqual(expect.objectContaining({ rule: "missing-feed", pins: ["AL-P.B"] }));
     expect(match.colourForColour.damage).toBe(1);

@@ -1,10 +1,10 @@
 import type { Change, WhatIf } from "./whatIf.ts";
 import type { Proof } from "./proof.ts";
-import { faresAt, solverOf, type LoadRow } from "./states.ts";
+import { faresAt, type LoadRow } from "./states.ts";
 
 type Solved = Pick<Proof, "network" | "loads">;
 
-/** What differs between two circuits of one job: each part that is in both of them, and those that only one has. */
+/** What differs between two circuits of one job: each part that is in both of them, and those that only one has. A short is told by the findings. */
 export function comparedWith(proof: Solved, other: Solved, nominal: number): WhatIf {
   const named = ({ pin, port }: LoadRow): string => `${port.end} ${pin}`;
   // What stands on a signal is told by the findings.
@@ -28,11 +28,5 @@ export function comparedWith(proof: Solved, other: Solved, nominal: number): Wha
       ? []
       : [{ row, before: "off", after: row.fares, comesOn: positions.some((key) => !isOff(row.atRest[key])) }],
   );
-  return { changes: [...changes, ...added], crossed: [], extra: Math.max(0, drawn(other) - drawn(proof)) };
-}
-
-/** The most that the battery gives with everything on, A. */
-function drawn({ network }: Solved): number {
-  const solve = solverOf(network);
-  return Math.max(...network.positions.map((key) => -(solve(key, "all").amps.get("battery") ?? 0)));
+  return { changes: [...changes, ...added], crossed: [], extra: 0 };
 }

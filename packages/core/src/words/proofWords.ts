@@ -269,7 +269,7 @@ export function otherwiseWords(
     return `${title}. ${detail}`;
   });
   const fares = found.length === 0 || outcome.changes.length > 0;
-  const lines = [...found, ...(fares ? whatIfWords({ ...outcome, extra: 0 }, name) : [])];
+  const lines = [...found, ...(fares ? whatIfWords(outcome, name) : [])];
   return {
     verdict: VERDICT_WORDS[outcome.verdict],
     lines: lines.slice(0, MOST_LINES),
