@@ -4,7 +4,7 @@ import { applyCommand } from "../dossier/index.ts";
 import { applyOperation, cutFarEnd, cutPlugEnd, netOf } from "../harness/index.ts";
 import { decisionId, HALVES, type Decision, type Dossier, type Half } from "../model/index.ts";
 import { byName, demoDossier } from "../testing/index.ts";
-import { checkPlan, planWork } from "../plan/index.ts";
+import { checkPlan, planWork, type Step } from "../plan/index.ts";
 import { bench, planHash, testBefore } from "./bench.ts";
 import { FIRST_LINK } from "./chain.ts";
 import type { Entry, What } from "./entry.ts";
@@ -43,6 +43,19 @@ function decide(from: Dossier, put: readonly Decision[], remove: readonly Decisi
   if (!next.ok) throw new Error(next.error.code);
   return next.value.dossier;
 }
+
+/** Steps done up to the test, which finds that half live. */
+const foundLive = (job: Dossier, steps: readonly Step[], live: Half): readonly What[] => [
+  { kind: "baseline", head: job.head, connectors: job.connectors, begins: "plugged" },
+  ...steps.map(({ id: step, decision, op, kind }): What => ({
+    kind: "done",
+    step,
+    decision,
+    op,
+    note: "",
+    ...(kind === "find-live" ? { live } : {}),
+  })),
+];
 
 describe("bench", () => {
   it("begins at the first step, and after a crash stands exactly where the ledger says", () => {
@@ -150,17 +163,7 @@ describe("bench", () => {
     const job = read.value.dossier;
     const plan = planWork(job).steps;
     const test = plan.findIndex(({ kind }) => kind === "find-live");
-    const worked = (live: Half): readonly What[] => [
-      { kind: "baseline", head: job.head, connectors: job.connectors, begins: "plugged" },
-      ...plan.slice(0, test + 1).map((step, i): What => ({
-        kind: "done",
-        step: step.id,
-        decision: step.decision,
-        op: step.op,
-        note: "",
-        ...(i === test ? { live } : {}),
-      })),
-    ];
+    const worked = (live: Half): readonly What[] => foundLive(job, plan.slice(0, test + 1), live);
     const before = bench(job, entries(worked("plug").slice(0, -1)));
     const uncover = before.plan.steps.find(({ kind }) => kind === "uncover")!;
     expect(testBefore(before, uncover)?.id).toBe(plan[test]!.id);
@@ -211,20 +214,7 @@ describe("bench", () => {
     expect(planWork(job).blocks).toEqual([]);
     const test = plan.findIndex(({ kind }) => kind === "find-live");
     for (const half of HALVES) {
-      const view = bench(
-        job,
-        entries([
-          { kind: "baseline", head: job.head, connectors: job.connectors, begins: "plugged" },
-          ...plan.slice(0, test + 1).map((step, i): What => ({
-            kind: "done",
-            step: step.id,
-            decision: step.decision,
-            op: step.op,
-            note: "",
-            ...(i === test ? { live: half } : {}),
-          })),
-        ]),
-      );
+      const view = bench(job, entries(foundLive(job, plan.slice(0, test + 1), half)));
       expect([view.misfits, checkPlan(view.dossier, view.plan, view.start)]).toEqual([[], null]);
       const nets = netOf(
         view.plan.steps.slice(test + 1).reduce((state, { op }) => {

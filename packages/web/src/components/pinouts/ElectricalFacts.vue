@@ -99,12 +99,12 @@ const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
 .electrical {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 10px;
+  gap: 6px 8px;
   align-items: center;
   padding-top: 4px;
 }
 .electrical :deep(.sel) {
-  width: 140px;
+  width: 132px;
   min-height: 34px;
   padding: 4px 8px;
 }
@@ -115,7 +115,7 @@ const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
   font: 500 14px/18px var(--f-label);
 }
 .electrical label .inp {
-  width: 66px;
+  width: 50px;
   min-height: 34px;
   padding: 4px 8px;
 }
