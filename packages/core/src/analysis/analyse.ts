@@ -1,4 +1,4 @@
-import { bench, type BenchView, type Entry } from "../ledger/index.ts";
+import { bench, type BenchView, type Entry, type PlanMemo } from "../ledger/index.ts";
 import {
   colourForColour,
   findHazards,
@@ -33,6 +33,8 @@ export interface AnalyseOptions {
   readonly onProgress?: ((progress: Progress) => unknown) | undefined;
   /** What was matched last; it changes how long it takes and nothing else. */
   readonly memo?: MatchMemo | undefined;
+  /** What was planned last; the same holds of it. */
+  readonly plans?: PlanMemo | undefined;
 }
 
 const NO_SUGGESTIONS: Crosswalk = { pairs: [], groups: [], jumpers: [], alone: [] };
@@ -41,9 +43,9 @@ const NO_SUGGESTIONS: Crosswalk = { pairs: [], groups: [], jumpers: [], alone: [
 export function analyse(
   dossier: Dossier,
   entries: readonly Entry[],
-  { match = true, onProgress, memo }: AnalyseOptions = {},
+  { match = true, onProgress, memo, plans }: AnalyseOptions = {},
 ): Analysis {
-  const view = bench(dossier, entries);
+  const view = bench(dossier, entries, plans);
   const crosswalk = match
     ? suggest(view.dossier, {
         memo,

@@ -1,7 +1,7 @@
 import { initialState } from "../harness/index.ts";
 import { findHazards, type Hazard } from "../matching/index.ts";
 import { decisionId, findsLive, type Decision, type Dossier, type StepId } from "../model/index.ts";
-import { checkPlan, planWork, type Plan, type Step } from "../plan/index.ts";
+import { checkPlan, planWork, roundsDone, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";
 import type { Entry } from "./entry.ts";
 import { foldLedger, type Fold, type Misfit } from "./fold.ts";
@@ -30,8 +30,16 @@ export const planHash = (plan: Pick<Plan, "steps">): string =>
 /** An order that a person changed is checked whatever else is open; any other plan once nothing else stands in its way. */
 const isEdited = ({ worklist }: Dossier): boolean => worklist.order.length + worklist.evenings.length > 0;
 
-/** A pure function of dossier and ledger: the same on every device, and after every restart. */
-export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
+/** What a plan was made from, word for word, and what came of it. */
+export type PlanMemo = Map<string, Pick<BenchView, "plan" | "hazards">>;
+/** So many plans are kept: of a person or two at two jobs, without holding the shop's in memory. */
+const KEPT = 3;
+
+/**
+ * A pure function of dossier and ledger: the same on every device, and after every restart. `memo` keeps the last plans: ticking a
+ * step changes none, so that it costs no new one; it changes how long this takes and nothing else.
+ */
+export function bench(dossier: Dossier, entries: readonly Entry[], memo?: PlanMemo): BenchView {
   const { fold, misfits } =
     entries.length === 0 ? { fold: null, misfits: [] } : foldLedger(entries, new Set(), dossier);
   const inForce =
@@ -39,10 +47,11 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
       ? dossier
       : { ...dossier, connectors: fold.connectors, decisions: withLiveHalves(dossier.decisions, fold) };
   const start = fold?.start ?? initialState(inForce);
-  const hazards = findHazards(inForce);
-  const made = planWork(inForce, { start, done: fold?.order ?? [], begun: fold !== null, hazards });
-  const fault = isEdited(inForce) || made.blocks.length === 0 ? checkPlan(inForce, made, start) : null;
-  const plan: Plan = fault === null ? made : { ...made, blocks: [{ code: "broken", fault }, ...made.blocks] };
+  const { plan, hazards } = remembered(
+    memo,
+    () => madeFrom(inForce, entries, fold),
+    () => planned(inForce, start, fold),
+  );
   const progress = new Map<StepId, "done" | "skipped">();
   for (const step of fold?.skipped.keys() ?? []) progress.set(step, "skipped");
   for (const step of fold?.done.keys() ?? []) progress.set(step, "done");
@@ -58,6 +67,42 @@ export function bench(dossier: Dossier, entries: readonly Entry[]): BenchView {
     progress,
     misfits,
   };
+}
+
+/** Hazards, plan and the second opinion on it. */
+function planned(
+  inForce: Dossier,
+  start: Fold["state"],
+  fold: Fold | null,
+): Pick<BenchView, "plan" | "hazards"> {
+  const hazards = findHazards(inForce);
+  const made = planWork(inForce, { start, done: fold?.order ?? [], begun: fold !== null, hazards });
+  const fault = isEdited(inForce) || made.blocks.length === 0 ? checkPlan(inForce, made, start) : null;
+  const plan: Plan = fault === null ? made : { ...made, blocks: [{ code: "broken", fault }, ...made.blocks] };
+  return { plan, hazards };
+}
+
+/** All that a plan is made from: the job in force, how the harness began, and which rounds are closed. */
+function madeFrom(inForce: Dossier, entries: readonly Entry[], fold: Fold | null): string {
+  const began = entries.flatMap(({ what }) => {
+    if (what.kind === "baseline") return [what.begins ?? "apart", ...what.connectors.map(({ id }) => id)];
+    return what.kind === "done" && what.op?.kind === "pierce" ? [what.op.cavity] : [];
+  });
+  return JSON.stringify([inForce, began, fold === null ? null : roundsDone(inForce, fold.order)]);
+}
+
+function remembered<T>(memo: Map<string, T> | undefined, key: () => string, make: () => T): T {
+  if (memo === undefined) return make();
+  const named = key();
+  const value = memo.get(named) ?? make();
+  // The one used last goes last.
+  memo.delete(named);
+  memo.set(named, value);
+  for (const oldest of memo.keys()) {
+    if (memo.size <= KEPT) break;
+    memo.delete(oldest);
+  }
+  return value;
 }
 
 /** A joint whose live half was looked for is made with the half that was found live. */

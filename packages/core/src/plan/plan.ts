@@ -144,6 +144,10 @@ interface Round {
   readonly walk: Walk;
 }
 
+/** All that a plan takes from the steps done: two lists with the same answer give the same plan. */
+export const roundsDone = (dossier: Dossier, done: readonly DoneStep[]): readonly (readonly DecisionId[])[] =>
+  roundsOf(dossier, done).map(({ decisions }) => decisions.map(decisionId));
+
 /** The decisions by the round in which they are carried out: each time the battery is back on, what was not begun is left for the next. */
 function roundsOf(
   dossier: Dossier,

@@ -10,19 +10,24 @@ import {
   type DecisionId,
   type Dossier,
   type JobDocument,
+  type PlanMemo,
   type Standing,
   type StoredEntry,
 } from "@trevin/core";
 import { jobFileProblemWords, readJobFile } from "@trevin/core/contract";
-import { judge } from "../features/bench/judge.ts";
+import { judge, type Judged } from "../features/bench/judge.ts";
 import { entriesOf } from "../features/jobs/entries.ts";
 import { HttpProblem } from "../http/problem.ts";
 
+/** The last plans of this thread: a step that is ticked costs no new one. */
+const plans: PlanMemo = new Map();
+
 /** What takes long on a large job: pure functions that a thread can run as well. They may throw an HttpProblem. */
 export const TASKS = {
-  judge,
+  judge: (...[dossier, stored, command, now]: Parameters<typeof judge>): Judged =>
+    judge(dossier, stored, command, now, plans),
   standing: (dossier: Dossier, stored: readonly StoredEntry[]): Standing =>
-    standingOf(bench(dossier, entriesOf(stored))),
+    standingOf(bench(dossier, entriesOf(stored), plans)),
   asBuiltCsv: (dossier: Dossier, stored: readonly StoredEntry[]): string => {
     const view = bench(dossier, entriesOf(stored));
     return asBuiltCsv(asBuilt(view.dossier, view.state));

@@ -10,6 +10,7 @@ import {
   type Dossier,
   type Entry,
   type MatchMemo,
+  type PlanMemo,
   type Progress,
   type Proof,
 } from "@trevin/core";
@@ -17,6 +18,8 @@ import { lookAlikesOf, needsOf, tableOf } from "./onDemand.ts";
 
 /** What was matched last: after a decision only what hangs together with it is matched again. */
 const memo: MatchMemo = new Map();
+/** What was planned last: ticking a step changes none of it. */
+const plans: PlanMemo = new Map();
 /** Progress is told at most so often, in ms. */
 const PACE = 80;
 
@@ -26,7 +29,7 @@ function analyseHere(
   match: boolean,
   onProgress: (progress: Progress) => unknown,
 ): Analysis {
-  return analyse(dossier, entries, { match, memo, onProgress: paced(onProgress) });
+  return analyse(dossier, entries, { match, memo, plans, onProgress: paced(onProgress) });
 }
 
 /** Passes progress on as often as somebody can see it. */

@@ -1,6 +1,7 @@
 import {
   applyOperation,
   bench,
+  type PlanMemo,
   blockWords,
   circuitFindingWords,
   foldLedger,
@@ -46,9 +47,10 @@ export function judge(
   stored: readonly StoredEntry[],
   command: BenchCommand,
   now: string,
+  plans?: PlanMemo,
 ): Judged {
   const entries = entriesOf(stored);
-  const view = bench(dossier, entries);
+  const view = bench(dossier, entries, plans);
   const whats = [
     ...baselineOf(dossier, entries),
     ...adoptionOf(view, entries, command),
