@@ -8,10 +8,10 @@ import {
   jobNetwork,
   pinName,
   pinNamer,
-  proofOf,
   readSpice,
   solverOf,
   spiceProblemWords,
+  provedAtEnd,
   stateAtEnd,
   VERDICT_WORDS,
   writeSpice,
@@ -75,7 +75,7 @@ export function proofReport(document: JobDocument): unknown {
   const { dossier } = document;
   const name = pinNamer(dossier);
   const pins = indexPins(dossier);
-  const proof = proofOf(dossier, stateAtEnd(document.dossier));
+  const proof = provedAtEnd(dossier);
   const rounded = (volts: Readonly<Record<Key, number>>): object =>
     Object.fromEntries(proof.network.positions.map((key) => [key, Math.round(volts[key] * 100) / 100]));
   return {

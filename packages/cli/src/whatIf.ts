@@ -8,9 +8,8 @@ import {
   otherwiseWords,
   pinName,
   pinNamer,
-  proofOf,
   provedOtherwise,
-  stateAtEnd,
+  provedAtEnd,
   swappable,
   whatIf,
   whatIfSwapped,
@@ -48,7 +47,7 @@ export function whatIfReport(
     if (decision === undefined) throw new InputError(`nothing is decided of ${connector}.${cavity}`);
     return otherwiseReport(document, { kind: "without", decision: decisionId(decision) });
   }
-  const proof = proofOf(dossier, stateAtEnd(dossier));
+  const proof = provedAtEnd(dossier);
   if (proof.network.ports.every(({ read }) => read.placed.pin.id !== pin))
     throw new InputError(`the wire of ${connector}.${cavity} is not in the circuit of what is decided`);
   const { said, found } = faultOf(proof, { pin, pinAt, wanted, nominal: dossier.head.nominalVolts });

@@ -67,6 +67,9 @@ export interface Solved {
   readonly across: (point: OperatingPoint, port: Port) => number;
 }
 
+/** What names a finding from one circuit of a job to another: what it is, and where it is seen. */
+export const findingKey = ({ kind, pins }: CircuitFinding): string => `${kind} ${pins[0] ?? ""}`;
+
 export type DarkBecause = Extract<CircuitFinding, { kind: "dark" }>["why"];
 
 export const pinOf = ({ read }: Port): PinId => read.placed.pin.id;

@@ -6,7 +6,7 @@ export { proofOf, type Proof } from "./proof.ts";
 export { KEYS, type Key } from "./keys.ts";
 export { solverOf, voltsAcross, type Drive, type Fares, type LoadRow } from "./states.ts";
 export { frozen, jobNetwork, type JobNetwork } from "./jobNetwork.ts";
-export type { CircuitFinding, DarkBecause } from "./finding.ts";
+export { findingKey, type CircuitFinding, type DarkBecause } from "./finding.ts";
 export { isUsualDraw, type Port, type PortKind, type Rail } from "./ports.ts";
 export { askedOf, type Asked } from "./asked.ts";
 export { standbyOf, type Standby } from "./standby.ts";

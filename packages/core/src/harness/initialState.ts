@@ -1,6 +1,7 @@
 import {
   blankOf,
   connectorsInOrder,
+  matesIn,
   pinsInOrder,
   polarityOf,
   type Blank,
@@ -35,17 +36,10 @@ export function initialState(dossier: Dossier): HarnessState {
   const wires: Record<WireId, Wire> = {};
   const ends: Record<EndId, EndPlace> = {};
   const holders: Record<ConnectorId, PluggedInto> = {};
+  const mates = matesIn(dossier);
   for (const connector of connectorsInOrder(dossier)) {
     locks[connector.id] = "closed";
-    const mate = dossier.connectors.find(({ id }) => id === connector.matesWith);
-    if (
-      mate !== undefined &&
-      (plugged[mate.id] ?? null) === null &&
-      (plugged[connector.id] ?? null) === null
-    ) {
-      plugged[connector.id] = mate.id;
-      plugged[mate.id] = connector.id;
-    } else plugged[connector.id] ??= connector.side === "vehicle" ? "own" : null;
+    plugged[connector.id] = mates.get(connector.id)?.id ?? (connector.side === "vehicle" ? "own" : null);
     if ((connector.shell?.joined.length ?? 0) > 0) holders[connector.id] = plugged[connector.id] ?? "own";
     const blank = connector.sealed ? blankOf(connector) : "unsealed";
     for (const pin of pinsInOrder(connector)) {

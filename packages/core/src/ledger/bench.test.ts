@@ -3,25 +3,12 @@ import { readJobValue } from "../contract/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 import { applyOperation, cutFarEnd, cutPlugEnd, netOf } from "../harness/index.ts";
 import { decisionId, HALVES, type Decision, type Dossier, type Half } from "../model/index.ts";
+import { entriesOf } from "../testing/entries.ts";
 import { byName, demoDossier } from "../testing/index.ts";
 import { checkPlan, planWork, type Step } from "../plan/index.ts";
 import { bench, planHash, testBefore } from "./bench.ts";
-import { FIRST_LINK } from "./chain.ts";
-import type { Entry, What } from "./entry.ts";
+import type { What } from "./entry.ts";
 
-const entries = (whats: readonly What[]): readonly Entry[] =>
-  whats.map((what, seq) => ({
-    v: 1,
-    seq,
-    event: `event-${seq}`,
-    at: "2026-01-02T03:04:05.000Z",
-    deviceAt: "2026-01-02T03:04:05.000Z",
-    person: "",
-    device: "",
-    plan: null,
-    what,
-    prev: FIRST_LINK,
-  }));
 const dossier = demoDossier();
 const at = byName(dossier);
 const { steps } = planWork(dossier);
@@ -60,26 +47,26 @@ const foundLive = (job: Dossier, steps: readonly Step[], live: Half): readonly W
 describe("bench", () => {
   it("begins at the first step, and after a crash stands exactly where the ledger says", () => {
     expect(bench(dossier, []).current?.id).toBe(steps[0]!.id);
-    expect(bench(dossier, entries([baseline, done(0), done(1), done(2)])).current?.id).toBe(steps[3]!.id);
+    expect(bench(dossier, entriesOf([baseline, done(0), done(1), done(2)])).current?.id).toBe(steps[3]!.id);
   });
   it("goes on with a ledger from before plugs and membranes counted: nothing is unplugged that never was plugged in", () => {
     const old: What = { kind: "baseline", head: dossier.head, connectors: dossier.connectors };
-    const view = bench(dossier, entries([old, done(0)]));
+    const view = bench(dossier, entriesOf([old, done(0)]));
     expect(view.plan.steps.some(({ kind }) => kind === "disconnect" || kind === "pierce")).toBe(false);
     expect(Object.values(view.state.plugged).every((one) => one === null)).toBe(true);
     expect(checkPlan(view.dossier, view.plan, view.start)).toBeNull();
   });
   it("steps over an act that was left out, and comes back to one that was taken back", () => {
     const skipped: What = { kind: "skipped", step: steps[1]!.id, decision: null, reason: "no camera" };
-    const view = bench(dossier, entries([baseline, done(0), skipped, done(2)]));
+    const view = bench(dossier, entriesOf([baseline, done(0), skipped, done(2)]));
     expect([view.progress.get(steps[1]!.id), view.current?.id]).toEqual(["skipped", steps[3]!.id]);
     expect(
-      bench(dossier, entries([baseline, done(0), done(1), { kind: "retracted", seq: 2, reason: "" }])).current
-        ?.id,
+      bench(dossier, entriesOf([baseline, done(0), done(1), { kind: "retracted", seq: 2, reason: "" }]))
+        .current?.id,
     ).toBe(steps[1]!.id);
   });
   it("keeps its ticks when other decisions change: a step is its decision and its role", () => {
-    const ledger = entries([baseline, ...steps.slice(0, 8).map((_, i) => done(i))]);
+    const ledger = entriesOf([baseline, ...steps.slice(0, 8).map((_, i) => done(i))]);
     const before = bench(dossier, ledger);
     const later = decide(dossier, [
       { kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] },
@@ -122,13 +109,13 @@ describe("bench", () => {
     ]);
     const plan = planWork(checked).steps;
     const look = plan.find((step) => step.kind === "check")!;
-    const ledger = entries([
+    const ledger = entriesOf([
       baseline,
       { kind: "done", step: look.id, decision: look.decision, op: null, note: "" },
     ]);
     expect(bench(checked, ledger).fold?.carriedOut.size).toBe(0);
     const first = steps.findIndex(({ decision, op }) => decision !== null && op !== null);
-    const cut = entries([baseline, ...steps.slice(0, first + 1).map((_, i) => done(i))]);
+    const cut = entriesOf([baseline, ...steps.slice(0, first + 1).map((_, i) => done(i))]);
     expect([...bench(dossier, cut).fold!.carriedOut]).toEqual([steps[first]!.decision]);
   });
   it("joins the half that was found live, and waits for that test", () => {
@@ -164,11 +151,11 @@ describe("bench", () => {
     const plan = planWork(job).steps;
     const test = plan.findIndex(({ kind }) => kind === "find-live");
     const worked = (live: Half): readonly What[] => foundLive(job, plan.slice(0, test + 1), live);
-    const before = bench(job, entries(worked("plug").slice(0, -1)));
+    const before = bench(job, entriesOf(worked("plug").slice(0, -1)));
     const uncover = before.plan.steps.find(({ kind }) => kind === "uncover")!;
     expect(testBefore(before, uncover)?.id).toBe(plan[test]!.id);
     for (const half of HALVES) {
-      const view = bench(job, entries(worked(half)));
+      const view = bench(job, entriesOf(worked(half)));
       expect(testBefore(view, uncover)).toBeNull();
       expect(view.misfits).toEqual([]);
       expect(checkPlan(view.dossier, view.plan, view.start)).toBeNull();
@@ -214,7 +201,7 @@ describe("bench", () => {
     expect(planWork(job).blocks).toEqual([]);
     const test = plan.findIndex(({ kind }) => kind === "find-live");
     for (const half of HALVES) {
-      const view = bench(job, entries(foundLive(job, plan.slice(0, test + 1), half)));
+      const view = bench(job, entriesOf(foundLive(job, plan.slice(0, test + 1), half)));
       expect([view.misfits, checkPlan(view.dossier, view.plan, view.start)]).toEqual([[], null]);
       const nets = netOf(
         view.plan.steps.slice(test + 1).reduce((state, { op }) => {

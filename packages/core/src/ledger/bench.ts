@@ -85,7 +85,7 @@ function planned(
 /** All that a plan is made from: the job in force, how the harness began, and which rounds are closed. */
 function madeFrom(inForce: Dossier, entries: readonly Entry[], fold: Fold | null): string {
   const began = entries.flatMap(({ what }) => {
-    if (what.kind === "baseline") return [what.begins ?? "apart", ...what.connectors.map(({ id }) => id)];
+    if (what.kind === "baseline") return [what.begins ?? "apart", what.connectors];
     return what.kind === "done" && what.op?.kind === "pierce" ? [what.op.cavity] : [];
   });
   return JSON.stringify([inForce, began, fold === null ? null : roundsDone(inForce, fold.order)]);

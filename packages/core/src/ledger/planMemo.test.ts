@@ -1,23 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { demoOf } from "../testing/circuitJobs.ts";
+import { entriesOf } from "../testing/entries.ts";
 import type { Dossier } from "../model/index.ts";
 import { bench, type PlanMemo } from "./bench.ts";
-import { FIRST_LINK } from "./chain.ts";
-import type { Entry, What } from "./entry.ts";
+import type { What } from "./entry.ts";
 
-const entriesOf = (whats: readonly What[]): readonly Entry[] =>
-  whats.map((what, seq) => ({
-    v: 1,
-    seq,
-    event: `e${seq}`,
-    at: "2026-01-02T03:04:05.000Z",
-    deviceAt: "2026-01-02T03:04:05.000Z",
-    person: "Ines",
-    device: "bench",
-    plan: null,
-    what,
-    prev: FIRST_LINK,
-  }));
 const begun = ({ head, connectors }: Dossier): What => ({
   kind: "baseline",
   head,
@@ -85,5 +72,24 @@ describe("plans that are remembered", () => {
     const view = bench(dossier, done, memo);
     expect(view).toEqual(bench(dossier, done));
     expect(view.plan.steps.length).toBeGreaterThanOrEqual(bench(fewer, done).plan.steps.length);
+  });
+  it("of ledgers that began otherwise are apart, though what was found since makes the jobs alike", () => {
+    const dossier = demoOf("platform-truck");
+    const [connector, ...rest] = dossier.connectors;
+    const [pin, ...pins] = connector!.pins;
+    const once = { ...connector!, pins: [{ ...pin!, signal: "unknown" as const }, ...pins] };
+    const [as, other] = [
+      [begun(dossier)],
+      [
+        begun({ ...dossier, connectors: [once, ...rest] }),
+        { kind: "found", pin: pin!.id, facts: { signal: pin!.signal }, note: "" } as const,
+      ],
+    ].map(entriesOf);
+    const memo: PlanMemo = new Map();
+    const first = bench(dossier, as!, memo);
+    const second = bench(dossier, other!, memo);
+    expect(second.dossier.connectors).toEqual(first.dossier.connectors);
+    expect(second.plan).not.toBe(first.plan);
+    expect(second).toEqual(bench(dossier, other!));
   });
 });

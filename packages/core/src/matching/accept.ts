@@ -71,6 +71,13 @@ export const halfOfOurs = (dossier: Dossier, pins: readonly PinId[]): { readonly
     ? { half: "plug" }
     : {};
 
+/** How the vehicle's wires of a merge go on: whole while the part behind one of them stays. */
+export const halfOfMerged = (
+  dossier: Dossier,
+  pins: readonly PinId[],
+): { readonly half?: "plug" | "whole" } =>
+  pins.some((pin) => staysWhole(dossier, pin)) ? { half: "whole" } : halfOfOurs(dossier, pins);
+
 /** What joins a wire of the vehicle to an incoming one, and how: by the job's method where that suits the two plugs. */
 type How =
   | Pick<Extract<Decision, { kind: "tap" }>, "kind" | "vehicle" | "incoming" | "theirHalf">
@@ -166,11 +173,21 @@ export function decisionFromGroup(
       ...between,
       ...common,
     };
-  const ours = isAdapter ? {} : halfOfOurs(dossier, vehicles);
-  if (kind === "split") return { kind, vehicle, incoming: incomings, ...ours, ...rest };
-  const whole =
-    !isAdapter && vehicles.some((pin) => staysWhole(dossier, pin)) ? ({ half: "whole" } as const) : ours;
-  return { kind, vehicle: vehicles, incoming, ...whole, ...rest };
+  if (kind === "split")
+    return {
+      kind,
+      vehicle,
+      incoming: incomings,
+      ...(isAdapter ? {} : halfOfOurs(dossier, vehicles)),
+      ...rest,
+    };
+  return {
+    kind,
+    vehicle: vehicles,
+    incoming,
+    ...(isAdapter ? {} : halfOfMerged(dossier, vehicles)),
+    ...rest,
+  };
 }
 
 export const decisionFromJumper = ({ pins, sure }: SuggestedJumper): Decision => ({

@@ -2,7 +2,7 @@ import {
   decisionByPin,
   indexPins,
   isKept,
-  parting,
+  isParted,
   type BriefItem,
   type Connector,
   type Decision,
@@ -124,8 +124,8 @@ function stateOf(
 /** Whether a wire that stays in this plug goes on working: one of the vehicle, unless the part behind it is taken away. */
 export const goesOnBehind = (
   dossier: Pick<Dossier, "worklist" | "connectors">,
-  { id, side }: Connector,
-): boolean => side === "vehicle" && !parting(dossier).has(id);
+  connector: Connector,
+): boolean => connector.side === "vehicle" && !isParted(dossier, connector);
 
 /** The option that is given up and that this pin belongs to, or null. */
 export function droppedOption(

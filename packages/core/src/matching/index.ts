@@ -26,6 +26,7 @@ export {
   decisionFromGroup,
   decisionFromJumper,
   decisionFromPair,
+  halfOfMerged,
   halfOfOurs,
   halfOfTheirs,
   isAtItsPart,

@@ -1,17 +1,32 @@
 import type { Connector } from "./connector.ts";
-import { allPins, decisionByPin, type Dossier, type PlacedPin } from "./job.ts";
+import { allPins, connectorsInOrder, decisionByPin, type Dossier, type PlacedPin } from "./job.ts";
 import type { ConnectorId } from "./ids.ts";
 import { counterpartOf, type Counterpart } from "./worklist.ts";
 
 type Plugs = Pick<Dossier, "connectors">;
 type Asked = Pick<Dossier, "connectors" | "worklist">;
 
-/** The plug of the job that a connector is plugged into before the work, whichever of the two says so. */
-export function mateOf({ connectors }: Plugs, { id, matesWith }: Connector): Connector | null {
-  const mate =
-    connectors.find((one) => one.id === matesWith) ?? connectors.find((one) => one.matesWith === id);
-  return mate === undefined || mate.id === id ? null : mate;
+/** Worked out once for each list: connectors are never changed in place. */
+const MATES = new WeakMap<readonly Connector[], ReadonlyMap<ConnectorId, Connector>>();
+
+/** What each plug is plugged into before the work, where that is in the job: each has one mate, the first in canonical order that names it or is named. */
+export function matesIn(dossier: Plugs): ReadonlyMap<ConnectorId, Connector> {
+  const { connectors } = dossier;
+  const known = MATES.get(connectors);
+  if (known !== undefined) return known;
+  const byId = new Map(connectors.map((one) => [one.id, one]));
+  const mates = new Map<ConnectorId, Connector>();
+  for (const one of connectorsInOrder(dossier)) {
+    const mate = one.matesWith === null ? undefined : byId.get(one.matesWith);
+    if (mate === undefined || mate === one || mates.has(one.id) || mates.has(mate.id)) continue;
+    mates.set(one.id, mate);
+    mates.set(mate.id, one);
+  }
+  MATES.set(connectors, mates);
+  return mates;
 }
+export const mateOf = (dossier: Plugs, { id }: Pick<Connector, "id">): Connector | null =>
+  matesIn(dossier).get(id) ?? null;
 
 /** Whether a plug of the vehicle goes into something of the vehicle that can stay or be taken away: a part that the job does not list, or a plug of another loom. */
 export function hasPartBehind(dossier: Plugs, connector: Connector): boolean {
@@ -49,13 +64,11 @@ export const isKept = (dossier: Asked, connector: Connector): boolean =>
   connector.side === "vehicle" &&
   (counterpartIn(dossier, connector) === "stays" || goesAway(dossier, connector));
 
-/** Connectors whose other half comes off and stays off. */
+/** Whether its other half comes off and stays off. */
+export const isParted = (dossier: Asked, connector: Connector): boolean =>
+  counterpartIn(dossier, connector) === "leaves" || goesAway(dossier, connector);
 export const parting = (dossier: Asked): ReadonlySet<ConnectorId> =>
-  new Set(
-    dossier.connectors.flatMap((one) =>
-      counterpartIn(dossier, one) === "leaves" || goesAway(dossier, one) ? [one.id] : [],
-    ),
-  );
+  new Set(dossier.connectors.flatMap((one) => (isParted(dossier, one) ? [one.id] : [])));
 
 /** Pins that need a decision and have none: occupied or never looked at. Where the part behind a plug stays, what is not decided stays. */
 export function undecidedPins(dossier: Dossier): readonly PlacedPin[] {

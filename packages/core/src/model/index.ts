@@ -110,7 +110,9 @@ export {
   goesAway,
   hasPartBehind,
   isKept,
+  isParted,
   mateOf,
+  matesIn,
   parting,
   undecidedPins,
 } from "./counterpart.ts";

@@ -83,7 +83,7 @@ export interface PlacedPin {
   readonly connector: Connector;
 }
 
-export const connectorsInOrder = (dossier: Dossier): readonly Connector[] =>
+export const connectorsInOrder = (dossier: Pick<Dossier, "connectors">): readonly Connector[] =>
   [...dossier.connectors].sort(compareConnectors);
 
 /** Every pin of a side in the canonical order (connector name, then table order). */

@@ -1,4 +1,4 @@
-import { proofOf, type CircuitFinding, type Proof } from "../circuit/index.ts";
+import { findingKey, type CircuitFinding, type Proof } from "../circuit/index.ts";
 import { applyCommand } from "../dossier/index.ts";
 import {
   isJoining,
@@ -12,7 +12,7 @@ import {
   type Joining,
 } from "../model/index.ts";
 import { dividerFor } from "../sizing/index.ts";
-import { stateAtEnd } from "./atEnd.ts";
+import { provedAtEnd } from "./atEnd.ts";
 
 type Kind = CircuitFinding["kind"];
 /** What is fed backwards, or fed when it should not be: diodes may part it. */
@@ -32,9 +32,6 @@ export function curesOf(dossier: Dossier, finding: CircuitFinding): readonly Dec
     .filter((put) => cures(dossier, put, finding, planned));
 }
 
-const provedAtEnd = (dossier: Dossier): Proof => proofOf(dossier, stateAtEnd(dossier));
-const isSame = (one: CircuitFinding, other: CircuitFinding): boolean =>
-  one.kind === other.kind && one.pins[0] === other.pins[0];
 const count = ({ findings }: Proof, of: (one: CircuitFinding) => boolean): number =>
   findings.filter(of).length;
 const isStop = ({ severity }: CircuitFinding): boolean => severity === "stop";
@@ -45,7 +42,7 @@ function cures(dossier: Dossier, put: Decision, finding: CircuitFinding, planned
   if (!decided.ok) return false;
   const after = provedAtEnd(decided.value.dossier);
   return (
-    !after.findings.some((one) => isSame(one, finding)) &&
+    !after.findings.some((one) => findingKey(one) === findingKey(finding)) &&
     count(after, isStop) <= count(planned, isStop) - (isStop(finding) ? 1 : 0) &&
     count(after, isFailing) <= count(planned, isFailing) - (isFailing(finding) ? 1 : 0)
   );

@@ -40,5 +40,5 @@ export { owedAfter, type Owed } from "./owed.ts";
 export { planDifference, type PlanDifference } from "./difference.ts";
 export { splitByLeg, splitIntoEvenings } from "./evenings.ts";
 export { flagsOf, type Flag } from "./flags.ts";
-export { stateAtEnd } from "./atEnd.ts";
+export { provedAtEnd, stateAtEnd } from "./atEnd.ts";
 export { provedOtherwise, type Otherwise, type OtherwiseOutcome } from "./otherwise.ts";

@@ -1,7 +1,7 @@
-import { comparedWith, proofOf, type CircuitFinding, type Proof, type WhatIf } from "../circuit/index.ts";
+import { comparedWith, findingKey, type CircuitFinding, type Proof, type WhatIf } from "../circuit/index.ts";
 import { colourForColour, joined, leftOpen } from "../matching/index.ts";
 import { decisionId, decisionPins, type DecisionId, type Dossier } from "../model/index.ts";
-import { stateAtEnd } from "./atEnd.ts";
+import { provedAtEnd } from "./atEnd.ts";
 
 /** How a job could have been decided: the wires of one decision left alone, or every wire joined to the one of its colour. */
 export type Otherwise =
@@ -18,15 +18,13 @@ export interface OtherwiseOutcome extends WhatIf {
 export function provedOtherwise(dossier: Dossier, how: Otherwise): OtherwiseOutcome {
   const planned = provedAtEnd(dossier);
   const other = provedAtEnd(decidedOtherwise(dossier, how));
-  const known = new Set(planned.findings.map(identity));
+  const known = new Set(planned.findings.map(findingKey));
   return {
     ...comparedWith(planned, other, dossier.head.nominalVolts),
     verdict: other.verdict,
-    findings: other.findings.filter((one) => !known.has(identity(one))),
+    findings: other.findings.filter((one) => !known.has(findingKey(one))),
   };
 }
-const identity = ({ kind, pins }: CircuitFinding): string => `${kind} ${pins[0] ?? ""}`;
-const provedAtEnd = (dossier: Dossier): Proof => proofOf(dossier, stateAtEnd(dossier));
 
 function decidedOtherwise(dossier: Dossier, how: Otherwise): Dossier {
   // What is not decided counts as right, so its wires are said to end where they are.

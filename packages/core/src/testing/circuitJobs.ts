@@ -1,8 +1,8 @@
 import { readFileSync } from "node:fs";
-import { proofOf, type Proof } from "../circuit/index.ts";
+import type { Proof } from "../circuit/index.ts";
 import { readJobFile } from "../contract/index.ts";
 import type { Dossier } from "../model/index.ts";
-import { stateAtEnd } from "../plan/index.ts";
+import { provedAtEnd } from "../plan/index.ts";
 
 /** A job of one plug each side, as a person would write it; its decisions as they stand. */
 export const proofOfJob = (...parts: Parameters<typeof jobOf>): Proof => ended(jobOf(...parts));
@@ -43,7 +43,7 @@ export function demoOf(name: string): Dossier {
   if (!read.ok) throw new Error(JSON.stringify(read.error));
   return read.value.dossier;
 }
-export const ended = (dossier: Dossier): Proof => proofOf(dossier, stateAtEnd(dossier));
+export const ended = provedAtEnd;
 export const join = (vehicle: string, incoming: string, more: object = {}): object => ({
   kind: "join",
   vehicle,

@@ -1,4 +1,4 @@
-import { counterpartIn, decisionId, isLeftOpen, parting, type Decision } from "../../model/index.ts";
+import { counterpartIn, decisionId, isLeftOpen, isParted, type Decision } from "../../model/index.ts";
 import { list } from "../../util/index.ts";
 import type { ReadPin } from "../readPin.ts";
 import type { Finding, Rule } from "./rule.ts";
@@ -9,14 +9,13 @@ export const bridgeLeaves: Rule = {
   id: "bridge-leaves",
   class: "consequence",
   find: ({ dossier, connectors, wires, decided }) => {
-    const off = parting(dossier);
     const goesOn = (pin: ReadPin): Decision | null => {
       const decision = decided.get(pin.placed.pin.id);
       return decision === undefined || isLeftOpen(decision) ? null : decision;
     };
     return connectors.flatMap((connector) => {
       const isReplaced = counterpartIn(dossier, connector) === "comes";
-      if (!off.has(connector.id) && !isReplaced) return [];
+      if (!isParted(dossier, connector) && !isReplaced) return [];
       return (connector.shell?.joined ?? []).flatMap((group): readonly Finding[] => {
         const pins = wires.vehicle.filter(
           ({ placed }) => placed.connector.id === connector.id && group.includes(placed.pin.cavity),

@@ -1,6 +1,7 @@
 import {
   decisionId,
   decisionPins,
+  halfOfMerged,
   halfOfOurs,
   halfOfTheirs,
   methodOf,
@@ -146,9 +147,7 @@ export function joinPins(dossier: Dossier, ours: readonly PinId[], theirs: reado
         kind: "merge",
         vehicle,
         incoming: second,
-        ...(vehicle.some((pin) => staysWhole(dossier, pin))
-          ? { half: "whole" as const }
-          : halfOfOurs(dossier, vehicle)),
+        ...halfOfMerged(dossier, vehicle),
         ...which,
         ...shared,
       };

@@ -1,30 +1,21 @@
 <script setup lang="ts">
 /** What would cure a finding, each tried in the circuit before it is offered. */
-import { shallowRef, toRaw, watch } from "vue";
+import { toRaw, watch } from "vue";
 import { decisionWords, pinNamer, type CircuitFinding, type Decision, type Dossier } from "@trevin/core";
+import { useLatest } from "../../composables/useLatest.ts";
 import { startCures } from "../../workers/client.ts";
 
 const props = defineProps<{ finding: CircuitFinding; dossier: Dossier }>();
 const emit = defineEmits<{ take: [cure: Decision] }>();
-const cures = shallowRef<readonly Decision[] | "trying" | null>(null);
-/** Counts what was asked, so that a late answer is told from the one that is waited for. */
-let turn = 0;
-watch([() => props.finding, () => props.dossier], () => {
-  turn++;
-  cures.value = null;
-});
-async function attempt(): Promise<void> {
-  const own = ++turn;
-  cures.value = "trying";
-  const found = await startCures(toRaw(props.dossier), toRaw(props.finding)).result;
-  if (own === turn) cures.value = found;
-}
+const { answer: cures, isAsking, ask, clear } = useLatest<readonly Decision[]>();
+watch([() => props.finding, () => props.dossier], clear);
+const attempt = (): Promise<void> => ask(startCures(toRaw(props.dossier), toRaw(props.finding)).result);
 </script>
 
 <template>
   <div class="cures no-print" @click.stop>
-    <button v-if="cures === null" type="button" class="link lab" @click="attempt">Try cures</button>
-    <span v-else-if="cures === 'trying'" class="lab mut" role="status">Trying in the circuit…</span>
+    <span v-if="isAsking" class="lab mut" role="status">Trying in the circuit…</span>
+    <button v-else-if="cures === null" type="button" class="link lab" @click="attempt">Try cures</button>
     <p v-else-if="cures.length === 0" class="lab mut" role="status">
       No other part, half or diode cures it here: change what is joined.
     </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A fault put into the wire in sight, or the job decided otherwise, and what would differ. */
-import { computed, ref, shallowRef, toRaw, watch } from "vue";
+import { computed, ref, toRaw, watch } from "vue";
 import Select from "primevue/select";
 import {
   FAULT_WORDS,
@@ -22,6 +22,7 @@ import {
   type PinId,
   type Proof,
 } from "@trevin/core";
+import { useLatest } from "../../composables/useLatest.ts";
 import { startOtherwise } from "../../workers/client.ts";
 
 const props = defineProps<{
@@ -42,21 +43,13 @@ const twins = computed(() =>
 );
 const decision = computed(() => decisionByPin(props.dossier).get(props.pin) ?? null);
 
-const otherwise = shallowRef<OtherwiseOutcome | null>(null);
-/** Counts what was asked, so that a late answer is told from the one that is waited for. */
-let turn = 0;
-async function ask(how: Otherwise): Promise<void> {
-  const own = ++turn;
-  otherwise.value = null;
-  const outcome = await startOtherwise(toRaw(props.dossier), how).result;
-  if (own === turn) otherwise.value = outcome;
-}
+const { answer: otherwise, isAsking: isSolving, ask, clear } = useLatest<OtherwiseOutcome>();
+const solve = (how: Otherwise): void => void ask(startOtherwise(toRaw(props.dossier), how).result);
 watch([asked, () => props.dossier], ([what]) => {
-  turn++;
-  otherwise.value = null;
-  if (what === "by-colour") void ask({ kind: what });
+  clear();
+  if (what === "by-colour") solve({ kind: what });
   if (what === "without" && decision.value !== null)
-    void ask({ kind: what, decision: decisionId(decision.value) });
+    solve({ kind: what, decision: decisionId(decision.value) });
 });
 function toggle(what: Asked): void {
   twin.value = null;
@@ -82,9 +75,6 @@ const faultLines = computed((): readonly string[] => {
 });
 const outcome = computed(() =>
   otherwise.value === null ? null : otherwiseWords(otherwise.value, props.name),
-);
-const isSolving = computed(
-  () => (asked.value === "without" || asked.value === "by-colour") && outcome.value === null,
 );
 </script>
 
