@@ -22,10 +22,25 @@ test("the key and the switches are turned, and the voltages follow", async ({ pa
   await page.getByRole("radio", { name: "Off" }).check({ force: true });
   await expect(now).toHaveText("0");
   await page.getByRole("radio", { name: "Run" }).check({ force: true });
-  await expect(now).toHaveText(/^12\.\d$/);
+  await expect(now).toHaveText(/^1[12]\.\d$/);
   const output = page.getByRole("switch").first();
   await output.click();
   await expect(output).toHaveAttribute("aria-checked", "true");
+});
+
+test("every face shows what is live with the key at run", async ({ page }) => {
+  const job = await jobOf(page);
+  await page.goto(`${job}/pinouts`);
+  const at = page.getByRole("combobox", { name: "Live now" });
+  await at.click();
+  await page.getByRole("option", { name: "Key at run" }).click();
+  await expect(page.getByText("When all is done, all switches on")).toBeVisible();
+  await expect(page.getByRole("button", { name: /Lift request switch.*, live$/ })).toBeVisible();
+  await page.getByRole("link", { name: /^Large/ }).click();
+  await expect(page.getByRole("button", { name: /Lift request switch.*, live$/ })).toBeVisible();
+  await page.getByRole("combobox", { name: "Live now" }).click();
+  await page.getByRole("option", { name: "Not shown" }).click();
+  await expect(page.getByRole("button", { name: /, live$/ })).toHaveCount(0);
 });
 
 test("a new user finds out why a lamp stays dark: the diode is turned", async ({ page }) => {

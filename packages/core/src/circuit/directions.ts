@@ -62,6 +62,17 @@ function usualGiver({ signal, placed: { connector } }: ReadPin): PortEnd {
   const drives = GIVING_PARTS.test(`${connector.place} ${connector.module}`);
   return drives || PULLED.has(signal) ? "part" : "beyond";
 }
+/** "Key switch output" and "controller key input" of one plug, joined: the one feeds the other, as the module that sat there did. */
+const isLedOnBy = ({ read, ends }: Placing, by: Placing): boolean =>
+  ends.length === 1 &&
+  isSupply(read.signal) &&
+  read.signal === by.read.signal &&
+  read.placed.connector.side === "vehicle" &&
+  read.placed.connector.id === by.read.placed.connector.id &&
+  says(read, "load") &&
+  says(by.read, "source");
+const says = ({ direction, way }: ReadPin, which: "load" | "source"): boolean =>
+  direction === null && way.direction === which && way.certain >= CERTAIN;
 interface Told {
   readonly gives: PortEnd;
   readonly certain: number;
@@ -85,6 +96,8 @@ export function givingEnds(placings: readonly Placing[]): readonly Giving[] {
     const own = told(placing);
     const [only] = placing.ends;
     const pin = placing.read.placed.pin.id;
+    if (only !== undefined && placings.some((one) => isLedOnBy(placing, one)))
+      return { pin, gives: other(only), assumed: false };
     if (rank(placing) === 0 && own !== null) {
       driven ||= placing.ends.includes(own.gives);
       return { pin, gives: own.gives, assumed: false };

@@ -11,13 +11,18 @@ export function flashersIn({ network, states, across, dossier }: Solved): readon
   const wants = (WATCHED * SIDE_WATTS) / nominal;
   return network.drivers.flatMap(({ element, port }): readonly CircuitFinding[] => {
     if (port.kind.kind !== "drives" || !TURN.test(port.read.reading.thing?.family ?? "")) return [];
-    const point = states.find(
-      ({ key, drive }) =>
-        key === "run" && typeof drive === "object" && "only" in drive && drive.only === element,
+    const inRun = states.filter(({ key }) => key === "run");
+    const rest = inRun.find(({ drive }) => drive === "none")?.point;
+    const point = inRun.find(
+      ({ drive }) => typeof drive === "object" && "only" in drive && drive.only === element,
     )?.point;
-    if (point === undefined) return [];
+    if (point === undefined || rest === undefined) return [];
+    // Whatever this output alone brings to light, through diodes too.
     const worked = network.ports.filter(
-      (one) => "load" in one.kind && Math.abs(across(point, one)) > GLOWS * nominal && one.net === port.net,
+      (one) =>
+        "load" in one.kind &&
+        Math.abs(across(point, one)) > GLOWS * nominal &&
+        Math.abs(across(rest, one)) <= GLOWS * nominal,
     );
     const amps = Math.abs(point.amps.get(element) ?? 0);
     const hasLed = worked.some(({ kind }) => "load" in kind && kind.load.kind === "led");

@@ -10,6 +10,11 @@ export interface CavityVolts {
   readonly volts: number | null;
 }
 
+/** From this share of the nominal voltage on, a meter's needle is taken to say live (common practice, no source). */
+const LIVE = 0.05;
+export const isLive = (volts: number | null, nominalVolts: number): volts is number =>
+  volts !== null && Math.abs(volts) >= LIVE * nominalVolts;
+
 /** The volts at every cavity of a plug whose wire is in the circuit, in the order of its table. */
 export function liveNow(
   { ports }: Pick<JobNetwork, "ports">,

@@ -268,6 +268,9 @@ function byRelay(own: Scoring): void {
     if (has("output", "feed", "t87", "87") && !has("control")) offer("switched-supply", 5.6);
     if (pole === "plus" && kinds.has("coil")) offer("switched-supply", 5.8);
   }
+  // "Fuel pump relay (-)": the end that somebody earths.
+  if (relay && contact === null && pole === "minus" && !kinds.has("coil") && !has("ground", "supply", "feed"))
+    offer("switched-ground", 7);
   if (relay && contact === null && sign("switched-ground") >= 5) offer("switched-ground", 7);
   if (contact === "85") {
     offer("ground", 5.4);

@@ -1,4 +1,4 @@
-import { COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
+import { CODE, COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [
@@ -171,7 +171,13 @@ const RULES: readonly Rule[] = [
   rule(`(oil|fuel|air|water|brake|boost) p${END}`, (m) => `${group(m, 1)} pressure`),
   rule(`(oil|water|air|fuel|cabin) t${END}`, (m) => `${group(m, 1)} temperature`),
   // 54R, 58R are lamps on the right.
-  rule(`(?!(?:49|54|56|57|58)r)\\d+(?:-\\d+)? ?r${END}`, "ohm"),
+  // "DI 1 R door" is the right door.
+  rule(`(?!(?:49|54|56|57|58)r)(?:\\d+(?:-\\d+)?r|\\d{2,}(?:-\\d+)? r)${END}`, "ohm"),
+  rule(`\\((?:${CODE}(?:\\/${CODE})?)\\)$`, ""),
+  rule(
+    `(?<=(?:stage|speed|step|circuit|group|zone|level) )(i{1,3}|iv)${END}`,
+    (m) => `${ROMAN[group(m, 1)] ?? ""}`,
+  ),
   rule(`d(?:ig)?in ?\\+`, "digital plus"),
   rule(`d(?:ig)?in ?-(?=[\\s\\d])`, "digital minus"),
   rule(`a\\/?c${END}`, "aircon"),
@@ -266,6 +272,7 @@ const SOCKET_PINS: Readonly<Record<number, string>> = {
   15: "l line",
   16: "battery plus",
 };
+const ROMAN: Readonly<Record<string, string>> = { i: "1", ii: "2", iii: "3", iv: "4" };
 const ORDINAL: Readonly<Record<string, string>> = {
   "1st": "first",
   "2nd": "second",

@@ -1,17 +1,24 @@
 import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
-import { stepsLeft, type BenchView, type Progress, type Proof, type Step } from "@trevin/core";
+import { stepsLeft, type BenchView, type Key, type Progress, type Proof, type Step } from "@trevin/core";
 import { startProof } from "../workers/client.ts";
 import { useJob } from "./job.ts";
 
 /** Which harness is proved: as it will be when everything is done, as it is now, or as it was found. */
 export const MOMENTS = ["done", "now", "before"] as const;
 export type Moment = (typeof MOMENTS)[number];
+export const MOMENT_WORDS: Readonly<Record<Moment, string>> = {
+  done: "When all is done",
+  now: "As it is now",
+  before: "Before the work",
+};
 
 /** The job's circuit, solved anew after each change. */
 export const useProof = defineStore("proof", () => {
   const job = useJob();
   const moment = ref<Moment>("done");
+  /** The position of the key in which faces show what is live; null while they do not. */
+  const liveAt = ref<Key | null>(null);
   /** The circuit as planned, which the stages speak of, and the one in sight. */
   const planned = shallowRef<Proof | null>(null);
   const shown = shallowRef<Proof | null>(null);
@@ -75,5 +82,5 @@ export const useProof = defineStore("proof", () => {
     return prove();
   };
   watch([() => job.analysis, moment], prove, { immediate: true });
-  return { moment, planned, shown, progress, stopped, stop, solveAgain };
+  return { moment, liveAt, planned, shown, progress, stopped, stop, solveAgain };
 });

@@ -11,6 +11,7 @@ import HoldControls from "../components/faces/HoldControls.vue";
 import PhotoStrip from "../components/faces/PhotoStrip.vue";
 import WiresBehind from "../components/faces/WiresBehind.vue";
 import FaceNotes from "../components/faces/FaceNotes.vue";
+import LiveAt from "../components/proof/LiveAt.vue";
 import TwoFaces from "../components/faces/TwoFaces.vue";
 import FaceTools from "../components/faces/FaceTools.vue";
 import CavityInHand from "../components/faces/CavityInHand.vue";
@@ -22,6 +23,7 @@ import { holdCommands } from "../composables/holdCommands.ts";
 import { usePrinting } from "../composables/usePrinting.ts";
 import { useCommands } from "../composables/useCommands.ts";
 import { useCavitiesNow } from "../composables/useFaces.ts";
+import { useLiveNow } from "../composables/useLiveNow.ts";
 import { useJob } from "../stores/job.ts";
 import { usePrefs } from "../stores/prefs.ts";
 
@@ -54,6 +56,7 @@ const { pointed, looks, pointedPlace, pointedWords } = usePointed({
 });
 const look = computed(() => (placed.value === null ? null : (looks.value.get(placed.value.pin.id) ?? null)));
 
+const { positions, cavities, live } = useLiveNow(() => chosen.value);
 const counting = useLocalStorage("trevin.counting", true);
 const finder = ref<InstanceType<typeof FindCavity> | null>(null);
 
@@ -138,6 +141,7 @@ useCommands([
         :other="other"
         :other-pickable="beside !== 'half'"
         :selected="selected"
+        :live="live"
         :other-hand="otherHand"
         :now="now"
         :other-now="otherNow"
@@ -154,6 +158,7 @@ useCommands([
           >{{ placeWords(pointedPlace.locator) }}, {{ holdWords(prefs.hold, face.shell) }}</span
         >
       </p>
+      <LiveAt :connector="chosen" :positions="positions" :cavities="cavities" :pin="selected" />
       <FaceNotes
         :connector="chosen"
         :face="face"

@@ -103,8 +103,6 @@ watch(
   },
   { immediate: true },
 );
-/** From this share of the nominal voltage on, a meter's needle is taken to say live. */
-const LIVE = 0.05;
 function show({ pins: about }: Pick<CircuitFinding, "pins">): void {
   const row = loads.value.find(({ pin }) => about.includes(pin));
   if (row !== undefined) look(row);
@@ -155,7 +153,7 @@ useCommands([
           :network="proof.network"
           :point="point"
           :pin="chosen.pin"
-          :least="LIVE * bench.dossier.head.nominalVolts"
+          :nominal-volts="bench.dossier.head.nominalVolts"
           @pick="show({ pins: [$event] })"
         />
       </aside>

@@ -1,6 +1,6 @@
 import type { WireColour } from "../../colour/index.ts";
 import type { Blank } from "../../model/index.ts";
-import { band, circle, hatch, line, rect, words, type DrawnCavity, type Shape } from "./shapes.ts";
+import { area, band, circle, hatch, line, rect, words, type DrawnCavity, type Shape } from "./shapes.ts";
 
 /** What a cavity holds, for drawing. `readings`: the colour, or two while it is in doubt which. */
 export interface CavityLook {
@@ -25,6 +25,8 @@ export interface CavityMarks {
   readonly code: string;
   readonly inHand: boolean;
   readonly twin: boolean;
+  /** A meter shows voltage in it. */
+  readonly live: boolean;
   readonly keepOut: boolean;
   readonly blank: Blank;
   /** Contact of the other gender than its shell's. */
@@ -131,6 +133,11 @@ export function drawCavity(
   }
   if (marks.reversed)
     shapes.push(rect(x + w - gap - w * 0.24, y + h - gap - w * 0.24, w * 0.2, w * 0.2, "ink", null, 0));
+  if (marks.live) {
+    const tall = Math.max(8, Math.min(w, h) * 0.36);
+    const left = marks.reversed ? x + gap + 1 : x + w - gap - tall * 0.8 - 1;
+    shapes.push(bolt(left, y + h - gap - tall - 1, tall));
+  }
   if (marks.count !== null && legible && Math.min(w, h) >= 40)
     shapes.push(
       words(
@@ -146,6 +153,23 @@ export function drawCavity(
   if (marks.inHand && !legible) shapes.push(rect(x - 1.5, y - 1.5, w + 3, h + 3, null, "ink", 3));
   return { wire, shapes };
 }
+
+/** The sign of voltage (after ISO 7010 W012), so tall. */
+const bolt = (x: number, y: number, tall: number): Shape =>
+  area(
+    BOLT.map(([across, down]) => [x + across * tall * 0.8, y + down * tall] as const),
+    "ink",
+    "cavity",
+    1,
+  );
+const BOLT = [
+  [0.66, 0],
+  [0.08, 0.58],
+  [0.46, 0.58],
+  [0.3, 1],
+  [0.94, 0.36],
+  [0.54, 0.36],
+] as const;
 
 function content(
   look: CavityLook,

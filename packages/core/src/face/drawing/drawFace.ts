@@ -28,6 +28,8 @@ export interface DrawFaceOptions {
   /** Further pins that are marked like the one in hand: the others of one joint. */
   readonly also?: readonly PinId[] | undefined;
   readonly twins?: readonly PinId[] | undefined;
+  /** Cavities in which a meter shows voltage. */
+  readonly live?: readonly PinId[] | undefined;
   readonly keepOut?: boolean | undefined;
   /** Row numbers beside the rows, and counts along the way to the cavity in hand. */
   readonly counting?: boolean | undefined;
@@ -137,6 +139,7 @@ export function drawFace(face: Face, options: DrawFaceOptions): FaceDrawing {
     const marks = {
       inHand: place === hand || (place.pin !== null && (options.also ?? []).includes(place.pin.id)),
       twin: place.pin !== null && (options.twins ?? []).includes(place.pin.id),
+      live: place.pin !== null && (options.live ?? []).includes(place.pin.id),
       keepOut: options.keepOut === true,
       blank: shell.blank,
       reversed: shell.reversed.includes(place.label),

@@ -124,6 +124,7 @@ describe("drawFace", () => {
       draw(400, { keepOut: true }),
       draw(400, { inHand: pin("8") }),
       draw(400, { twins: [pin("8")] }),
+      draw(400, { live: [pin("8")] }),
     ].map((drawing) => JSON.stringify(drawing.cavities.find((cavity) => cavity.label === "8")!.shapes));
     expect(new Set([...states, ...shells, ...marked]).size).toBe(
       states.length + shells.length + marked.length,

@@ -879,4 +879,18 @@ describe("answers and fixes", () => {
       device: { kind: "diodes", band: "vehicle" },
     });
   });
+  it("a sender and a gauge whose ohms are written down are worked out, and two of one scale say nothing", () => {
+    const fuel = (sender: string, gauge: string) =>
+      found("sender-scale", pair({ function: "Fuel level sender", note: sender }, { function: gauge }));
+    expect(
+      fuel("10 to 180 ohm", "Fuel gauge, 240-33 ohm").map(({ title, detail }) => [title, detail]),
+    ).toEqual([
+      [
+        "Reads wrong",
+        "X.A is made for 240 to 33 Ω and gets 10 to 180 Ω: at 10 Ω it shows 100 %, half way 70 %, at 180 Ω 29 %.",
+      ],
+    ]);
+    expect(fuel("10 to 180 ohm", "Fuel gauge 10-180 ohm")).toEqual([]);
+    expect(fuel("", "Fuel gauge 10-180 ohm").map(({ title }) => title)).toEqual(["May read wrong"]);
+  });
 });

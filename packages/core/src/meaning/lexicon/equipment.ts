@@ -84,7 +84,7 @@ air quality sensor | analog load comfort-lost | air quality; aqs; smog sensor
 humidity sensor | analog load comfort-lost | humidity; dew point sensor; mist sensor; dew sensor
 heater element | switched-supply source comfort-lost | ptc heater; auxiliary electric heater; electric heater; ptc stage; ptc relay; cabin heater contactor; fan heater
 rear blower | switched-supply source comfort-lost | rear heater blower; rear fan; rear blower relay; rear blower motor; rear heater fan; rear aircon blower; rear heater
-roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan
+roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust
 # chassis
 abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs intervention; abs active; abs working signal; abs function; abs control
 abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump
@@ -107,7 +107,7 @@ bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; cro
 quick coupler | switched-supply load dead | quick hitch; coupler; tool lock; implement lock; tool carrier lock; attachment lock; coupler lock; coupler release; coupler unlock; quick coupler lock; quick hitch lock; hitch lock pin; tool release
 auxiliary hydraulics | switched-supply load dead | auxiliary hydraulic; third function; 3rd function; third service; third spool; auxiliary flow; auxiliary service; high flow; high flow hydraulic; diverter; diverter valve; diverter solenoid; fourth spool; front auxiliary; rear auxiliary; spool valve; thumb; grapple; grab; grab open; grab close; grapple open; grapple close
 ride control | switched-supply load comfort-lost | boom suspension; ride control valve; smooth ride; load stabiliser; accumulator valve
-travel speed | switched-supply load comfort-lost | two speed; two speed travel; travel high; tortoise hare; hare; hare tortoise; rabbit; two speed valve; two speed solenoid; travel two speed
+travel speed | switched-supply load comfort-lost | two speed; two speed travel; travel high; tortoise hare; hare; hare tortoise; rabbit; two speed valve; two speed solenoid; travel two speed; rabbit tortoise; speed mode; turtle; tortoise; turtle speed; speed mode switch; slow mode
 auto idle | switched-ground load comfort-lost | automatic idle; auto decel; auto decelerate; deceleration; idle timer
 power boost | switched-supply load comfort-lost | power up; one touch power; power max
 swing brake | switched-supply load dead | slew brake; slew lock; swing lock; swing park brake
@@ -127,7 +127,7 @@ moisture sensor | analog load reads-wrong | moisture; grain moisture; yield sens
 knotter | switched-supply load dead | knotter fan; twine; net wrap; netting; net motor; wrap; wrapping; tie start; twine arm; baler tie; net brake
 bale sensor | switched-ground load lamp-on | bale; bale full; bale size; bale counter; bale chamber; bale door; bale shape; bale gate; chamber door; bale length; bale chamber full; tailgate baler
 pickup lift | switched-supply load dead | pick up raise; pick up lower; pick up reel; pickup raise
-blade clutch | switched-supply load dead | deck clutch; mower clutch; mower deck; cutter deck; pto clutch; electric clutch blade; deck lift; cutting unit; cutting unit lift; mow; mower pto; blades engage; blade engage; cutter clutch
+blade clutch | switched-supply load dead | deck clutch; mower clutch; mower deck; cutter deck; pto clutch; electric clutch blade; deck lift; cutting unit; cutting unit lift; mow; mower pto; blades engage; blade engage; cutter clutch; blade clutch; blade pto; blade drive clutch; mower blade clutch; pto clutch mower; blade solenoid
 grass box full | switched-ground load lamp-on | grass box; collector full; grass bag; bagger; hopper full switch; catcher full
 seed motor | switched-supply load dead | seed drive; metering drive; seed rate motor; seed meter; drill drive; seed metering; fan seed; drill fan
 seed sensor | pwm load lamp-on | seed tube; seed flow; seed count; blockage sensor; seed tube sensor; blockage; seed pulse
@@ -168,7 +168,7 @@ satellite dome | switched-supply load comfort-lost | satellite; sat dome; satell
 mover | switched-supply load dead | caravan mover; mover supply; mover motor
 # alarm fitter's sheets
 alarm sensor | switched-ground load nothing | shock sensor; ultrasonic; glass break; glass break sensor; vibration sensor; volumetric; volumetric sensor; microwave sensor; movement sensor; motion sensor; sensor trigger; pir
-starter kill | start both no-start | starter cut; start kill; anti grind; starter disable; starter immobilisation; starter inhibit output; starter block; st kill
+starter kill | start both no-start | starter cut; start kill; anti grind; starter disable; starter immobilisation; starter inhibit output; starter block; st kill; starter t50 from lock; starter kill key side; starter kill motor side; starter interrupt; starter cut key side; starter cut motor side; starter cut relay
 immobilisation cut | ignition both no-start | immobiliser cut; engine disable; fuel cut relay; engine immobilisation; immobilisation cut; immobilisation circuit; immobiliser circuit 1; immobiliser circuit 2
 valet switch | switched-ground load nothing | valet; valet button; emergency override; override button; learn button; program button; programming button; service switch
 tracker | battery load nothing | gps tracker; tracking unit; telematics; telematics unit; telematic; data logger; dashcam; dash cam; dash camera; camera recorder; parking recorder; tracker supply; telematics supply; tacho download

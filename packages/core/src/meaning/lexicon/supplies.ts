@@ -4,7 +4,7 @@
  */
 export const SUPPLIES = `
 # constant supply
-constant supply | battery load module-dead vital | t30 supply
+constant supply | battery load module-dead vital | t30 supply; ignition switch b; key switch b; starter switch b
 # second battery supply
 second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2; service battery; service battery plus; leisure battery; domestic battery; house bplus; second bplus; service bplus; house battery plus; auxiliary bplus
 second battery ground | ground passive dead | t31a; t31c; auxiliary ground; auxiliary battery ground; house ground; house battery minus
@@ -18,9 +18,9 @@ run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply
 accessory supply | accessory load comfort-lost | t75 supply; key position 1; key position i; converter out; converter output 12v; 12v converter; 12v converter out; 12v accessories; 12v accessory
 # crank signal
-crank signal | start load no-start | crank signal; starting push; start push; start button; start pushbutton; flybridge start; second station start
+crank signal | start load no-start | crank signal; starting push; start push; start button; start pushbutton; flybridge start; second station start; ignition switch s; key switch s; starter switch s
 # ground
-ground | ground passive module-dead vital | t31 ground; ground strap; earth strap; ground strap head; bonding strap; earth lead; frame bond; case ground; ecu case; control unit case; chassis 0v; 0v chassis; frame 0v
+ground | ground passive module-dead vital | t31 ground; ground strap; earth strap; ground strap head; bonding strap; earth lead; frame bond; case ground; ecu case; control unit case; chassis 0v; 0v chassis; frame 0v; ignition switch g; key switch g; big black; thick black; fat black; black to body; black to chassis; heavy black
 switched ground | switched-ground source dead | t31b
 # trailer ground
 trailer ground | ground passive dead | trailer ground; trailer earth

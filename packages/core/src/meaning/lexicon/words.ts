@@ -737,4 +737,12 @@ sense: fühlerleitung
 charge: ladeleitung
 engine speed: rotational
 adjust: adjusting adjusts
+retract: stow stowed stowing
+extend: deploy deployed deploying
+load space: laderaum ladebereich
+from: vom
+to: zum zur
+washer: squirt squirter
+wiper: wipe wipes
+preheater: pre-heater vorheizer
 `;

@@ -12,6 +12,8 @@ defineProps<{
   /** The other one can be picked from too: it is a connector of the job. */
   otherPickable: boolean;
   selected: PinId | null;
+  /** Cavities that are live. */
+  live: readonly PinId[];
   otherHand: PinId | null;
   now: ReadonlyMap<PinId, CavityLook>;
   otherNow: ReadonlyMap<PinId, CavityLook>;
@@ -32,6 +34,7 @@ const { width } = useElementSize(box);
       :paper="paper"
       :width="Math.max(300, other && width > 860 ? width / 2 - 16 : width)"
       :in-hand="selected"
+      :live="live"
       :now="now"
       :wires="wires"
       :counting="counting"

@@ -21,6 +21,7 @@ import {
   type PinId,
   type WireColour,
 } from "@trevin/core";
+import { useTurning } from "../../composables/useTurning.ts";
 import { useLead } from "../../composables/useLead.ts";
 import { useLens } from "../../composables/useLens.ts";
 import DrawnShapes from "./DrawnShapes.vue";
@@ -34,6 +35,8 @@ const props = withDefaults(
     inHand?: PinId | null;
     /** Further pins that belong to the one in hand. */
     also?: readonly PinId[];
+    /** Cavities in which a meter shows voltage. */
+    live?: readonly PinId[];
     twins?: readonly PinId[];
     /** What is in each cavity now; the pin table's own content where it is not given. */
     now?: ReadonlyMap<PinId, CavityLook>;
@@ -61,6 +64,7 @@ const props = withDefaults(
     width: 400,
     inHand: null,
     also: () => [],
+    live: () => [],
     twins: () => [],
     now: () => new Map(),
     wires: () => [],
@@ -98,6 +102,7 @@ const options = computed(() => ({
   inHand: props.inHand,
   also: props.also,
   twins: props.twins,
+  live: props.live,
   keepOut: props.connector.keepOut !== "",
   counting: props.counting,
   list: known.value === null,
@@ -113,12 +118,15 @@ const drawing = computed(() =>
 const lens = useLens(face, options, drawing, props);
 
 const pinOf = computed(() => new Map(props.connector.pins.map((pin) => [pin.id, pin])));
-const title = (cavity: DrawnCavity): string =>
-  cavityWords(
-    cavity.label,
-    cavity.pin === null ? null : (pinOf.value.get(cavity.pin) ?? null),
-    cavity.pin === null ? undefined : looks.value.get(cavity.pin),
-  );
+const title = ({ label: at, pin }: DrawnCavity): string =>
+  [
+    cavityWords(
+      at,
+      pin === null ? null : (pinOf.value.get(pin) ?? null),
+      pin === null ? undefined : looks.value.get(pin),
+    ),
+    ...(pin !== null && props.live.includes(pin) ? ["live"] : []),
+  ].join(", ");
 const label = computed(
   () =>
     `${props.connector.name || "shell"}, ${known.value === null ? "in list order" : holdWords(held.value, known.value.shell)}`,
@@ -155,16 +163,7 @@ watch(
 const first = computed(() => drawing.value.cavities.find((cavity) => cavity.pin !== null)?.label);
 const stop = computed(() => hand.value?.label ?? first.value);
 
-const turning = ref<"" | "turning" | "rolling">("");
-watch(
-  () => [held.value.view, held.value.grip] as const,
-  ([view], [before]) => {
-    turning.value = "";
-    requestAnimationFrame(() => {
-      turning.value = view === before ? "rolling" : "turning";
-    });
-  },
-);
+const turning = useTurning(held);
 </script>
 
 <template>

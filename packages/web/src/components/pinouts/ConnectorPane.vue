@@ -30,6 +30,8 @@ import CavityLabel from "../parts/CavityLabel.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import PartBehind from "../parts/PartBehind.vue";
 import PinInspector from "./PinInspector.vue";
+import LiveAt from "../proof/LiveAt.vue";
+import { useLiveNow } from "../../composables/useLiveNow.ts";
 import ReadingDialog from "./ReadingDialog.vue";
 
 const props = defineProps<{
@@ -61,6 +63,7 @@ const faceWidth = computed(() =>
   paneWidth.value === 0 ? FACE : Math.min(FACE, Math.floor(paneWidth.value)),
 );
 const prefs = usePrefs();
+const { positions, cavities, live } = useLiveNow(() => props.connector);
 const SIDES = { vehicle: "stays", incoming: "comes in" } as const;
 const face = computed(() => faceOf(props.connector));
 const where = computed(() => (props.pin === undefined ? null : locate(face.value, props.pin.id, prefs.hold)));
@@ -93,6 +96,7 @@ const whereElse = computed(() =>
       :hold="prefs.hold"
       :width="faceWidth"
       :in-hand="pin?.id ?? null"
+      :live="live"
       :now="now"
       :wires="dossier.wires"
       pickable
@@ -113,6 +117,7 @@ const whereElse = computed(() =>
       The same {{ pin.cavity }} on the {{ viewWords(otherHold.view) }}:
       <b>{{ placeWords(whereElse.locator) }}</b>
     </p>
+    <LiveAt :connector="connector" :positions="positions" :cavities="cavities" :pin="pin?.id ?? null" />
     <PinInspector
       v-if="pin && (pin.content !== 'empty' || valueOf(pin, 'colour') !== '')"
       :pin="pin"

@@ -2,8 +2,8 @@
 /** The plug in sight with what a meter shows in it now: which cavities are live in this position of key and switches. */
 import { computed } from "vue";
 import {
+  isLive,
   liveNow,
-  voltWords,
   type Connector,
   type JobNetwork,
   type OperatingPoint,
@@ -11,28 +11,23 @@ import {
 } from "@trevin/core";
 import { usePrefs } from "../../stores/prefs.ts";
 import { useCavitiesNow } from "../../composables/useFaces.ts";
-import CavityLabel from "../parts/CavityLabel.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
+import LiveCavities from "./LiveCavities.vue";
 
 const props = defineProps<{
   connector: Connector;
   network: JobNetwork;
   point: OperatingPoint;
-  /** From so much on, V, a cavity is live. */
-  least: number;
+  nominalVolts: number;
   pin: PinId;
 }>();
 const emit = defineEmits<{ pick: [pin: PinId] }>();
 const prefs = usePrefs();
 const now = useCavitiesNow();
-const labels = computed(() => new Map(props.connector.pins.map(({ id, cavity }) => [id, cavity])));
 const cavities = computed(() => liveNow(props.network, props.point, props.connector.id));
 const live = computed(() =>
-  cavities.value.flatMap(({ pin, volts }) =>
-    volts !== null && Math.abs(volts) >= props.least ? [{ pin, volts }] : [],
-  ),
+  cavities.value.flatMap(({ pin, volts }) => (isLive(volts, props.nominalVolts) ? [pin] : [])),
 );
-const floating = computed(() => cavities.value.filter(({ volts }) => volts === null));
 </script>
 
 <template>
@@ -44,7 +39,7 @@ const floating = computed(() => cavities.value.filter(({ volts }) => volts === n
       :hold="prefs.hold"
       :width="226"
       :in-hand="pin"
-      :also="live.map((one) => one.pin)"
+      :live="live"
       :now="now"
       :max-pitch="34"
       :max-height="170"
@@ -52,16 +47,7 @@ const floating = computed(() => cavities.value.filter(({ volts }) => volts === n
       whole
       @pick="emit('pick', $event)"
     />
-    <ul v-if="live.length">
-      <li v-for="one in live" :key="one.pin">
-        <CavityLabel :label="labels.get(one.pin) ?? ''" :state="one.pin === pin ? 'hand' : 'plain'" />
-        <span class="code">{{ voltWords(Math.abs(one.volts)) }}</span>
-      </li>
-    </ul>
-    <p v-else class="mut">Nothing in it is live.</p>
-    <p v-if="floating.length" class="mut">
-      {{ floating.map((one) => labels.get(one.pin)).join(", ") }}: floating
-    </p>
+    <LiveCavities :connector="connector" :cavities="cavities" :pin="pin" />
   </section>
 </template>
 
@@ -70,15 +56,5 @@ const floating = computed(() => cavities.value.filter(({ volts }) => volts === n
   margin-top: 18px;
   display: grid;
   gap: 8px;
-}
-ul {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 12px;
-}
-li {
-  display: flex;
-  align-items: center;
-  gap: 6px;
 }
 </style>

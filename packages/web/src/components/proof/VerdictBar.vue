@@ -3,7 +3,7 @@
 import { computed } from "vue";
 import { VERDICT_WORDS, type FindingWords, type Proof } from "@trevin/core";
 import { useJob } from "../../stores/job.ts";
-import { MOMENTS, useProof, type Moment } from "../../stores/proof.ts";
+import { MOMENT_WORDS, MOMENTS, useProof } from "../../stores/proof.ts";
 
 const props = defineProps<{
   proof: Proof;
@@ -19,11 +19,6 @@ const verdict = computed(() =>
 );
 const job = useJob();
 const store = useProof();
-const MOMENT_WORDS: Readonly<Record<Moment, string>> = {
-  done: "When all is done",
-  now: "As it is now",
-  before: "Before the work",
-};
 const moments = computed(() => MOMENTS.filter((one) => one !== "now" || job.begun));
 </script>
 
