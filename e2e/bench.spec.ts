@@ -1,4 +1,5 @@
-import { demoJob, expect, pressDone, test, workAtBench } from "./fixtures.ts";
+import { readFileSync } from "node:fs";
+import { demoJob, expect, jobOf, pressDone, test, workAtBench } from "./fixtures.ts";
 
 test("resumes at the very step after a reload, on another device too, and goes back by taking back", async ({
   page,
@@ -75,4 +76,25 @@ test("is closed while something stands in the way, and says what", async ({ page
   await page.goto(`${job}/bench`);
   await expect(page.getByText("B12.3 is undecided")).toBeVisible();
   await expect(page.getByRole("button", { name: /^Done/ })).toHaveCount(0);
+});
+
+test("a figure is typed as the meter shows it, and stands in the ledger with its step", async ({ page }) => {
+  const { ledger: _left, ...board } = JSON.parse(
+    readFileSync(new URL("../packages/server/demo/light-board.trevin.json", import.meta.url), "utf8"),
+  ) as { ledger: unknown };
+  const job = await jobOf(page, board);
+  await page.goto(`${job}/bench`);
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByRole("heading", { name: "Check" })).toBeVisible();
+  const figure = page.getByRole("textbox", { name: "At the wire" });
+  await figure.fill("twelve");
+  await expect(page.getByText("Type what the meter shows: 12.4, 4.2k, 35 mA, or OL.")).toBeVisible();
+  const done = page.getByRole("button", { name: /^Done/ });
+  await done.click();
+  await expect(done).toContainText("a reading is not readable");
+  await figure.fill("12,4");
+  await figure.press("Enter");
+  await pressDone(page);
+  await page.goto(`${job}/ledger`);
+  await expect(page.getByText(/Measured: at the wire 12\.4 V/)).toBeVisible();
 });

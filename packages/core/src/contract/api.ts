@@ -18,7 +18,7 @@ import {
 } from "./job.ts";
 import { worklistEditsSchema } from "./worklist.ts";
 import { decisionSchema } from "./decision.ts";
-import { storedEntrySchema } from "./ledger.ts";
+import { readingsSchema, storedEntrySchema } from "./ledger.ts";
 
 const uuid = z.uuid();
 export const jobIdSchema = uuid;
@@ -150,6 +150,9 @@ export const benchCommandSchema = z.discriminatedUnion("kind", [
       .enum(HALVES)
       .exactOptional()
       .describe("The half of the cut that carries the supply; needed where a step is to find it"),
+    readings: readingsSchema
+      .exactOptional()
+      .describe("What was measured: V, Ω or A, null for nothing comes through; only what the step asks for"),
     accept: z
       .string()
       .trim()

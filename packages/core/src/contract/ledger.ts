@@ -1,7 +1,15 @@
 import { z } from "zod";
 import type { Operation, PluggedInto } from "../harness/index.ts";
 import type { Entry, StoredEntry, What } from "../ledger/index.ts";
-import { HALVES, JOINT_KINDS, type EndId, type PinId, type WireId } from "../model/index.ts";
+import {
+  HALVES,
+  JOINT_KINDS,
+  QUANTITIES,
+  type Reading,
+  type EndId,
+  type PinId,
+  type WireId,
+} from "../model/index.ts";
 import { deviceSchema } from "./decision.ts";
 import { connectorIdSchema, decisionIdSchema, pinIdSchema, stepIdSchema } from "./ids.ts";
 import { connectorSchema, jobHeadSchema, pinFactsSchema } from "./job.ts";
@@ -62,6 +70,18 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
 
+/** What was measured at a step: V, Ω or A; null where nothing came through. */
+export const readingsSchema = z
+  .array(
+    z.object({
+      of: z.string().min(1).max(80),
+      quantity: z.enum(QUANTITIES),
+      value: z.number().min(-1e9).max(1e9).nullable(),
+    }) satisfies z.ZodType<Reading>,
+  )
+  .min(1)
+  .max(8);
+
 /** The words of a step as they were when it was done. */
 const words = z.string().max(2000).exactOptional();
 
@@ -80,6 +100,7 @@ const whatSchema = z.discriminatedUnion("kind", [
     op: operationSchema.nullable(),
     note: z.string().max(2000),
     live: z.enum(HALVES).exactOptional(),
+    readings: readingsSchema.exactOptional(),
     words,
   }),
   z.object({

@@ -1,5 +1,5 @@
 import type { Operation } from "../harness/index.ts";
-import type { Connector, DecisionId, Half, JobHead, Pin, PinId, StepId } from "../model/index.ts";
+import type { Connector, DecisionId, Half, JobHead, Pin, PinId, Reading, StepId } from "../model/index.ts";
 
 /** What the technician can correct about a wire once work has begun; places are corrected by operations. */
 export type PinFacts = Partial<Omit<Pin, "id" | "cavity" | "order" | "content">>;
@@ -32,6 +32,8 @@ export type What =
       readonly note: string;
       /** Of a wire that was cut to find out: the half that carries the supply. Older records do not say, and went on with the loom's. */
       readonly live?: Half | undefined;
+      /** What was measured at it. */
+      readonly readings?: readonly Reading[] | undefined;
       /** The step in the words that it was done by; older entries have none, and are put into today's. */
       readonly words?: string | undefined;
     }

@@ -228,3 +228,4 @@ export {
   type PartInTheWay,
   type WorklistEdits,
 } from "./worklist.ts";
+export { parseReading, QUANTITIES, unitOf, type Quantity, type Reading } from "./reading.ts";

@@ -42,3 +42,4 @@ export { splitByLeg, splitIntoEvenings } from "./evenings.ts";
 export { flagsOf, type Flag } from "./flags.ts";
 export { provedAtEnd, stateAtEnd } from "./atEnd.ts";
 export { provedOtherwise, type Otherwise, type OtherwiseOutcome } from "./otherwise.ts";
+export { doubtOf, readingsAsked, type AskedReading, type ReadingDoubt } from "./readings.ts";

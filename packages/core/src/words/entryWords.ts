@@ -4,6 +4,7 @@ import { planWork, type Step } from "../plan/index.ts";
 import { unreachable } from "../util/index.ts";
 import { factsWords } from "./factsWords.ts";
 import { pinNamer } from "./problemWords.ts";
+import { readingWords } from "./readingWords.ts";
 import { stepLine, stepWords } from "./stepWords.ts";
 
 /** The halves of a cut as a hand finds them. */
@@ -28,7 +29,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
       case "plan-adopted":
         return `Plan of ${what.steps} steps adopted`;
       case "done":
-        return `${stepText(what.step, what.words)}${what.live === undefined ? "" : ` The ${LIVE_HALF_WORDS[what.live]} is live`}${what.note === "" ? "" : `. Note: ${what.note}`}`;
+        return `${stepText(what.step, what.words)}${what.live === undefined ? "" : ` The ${LIVE_HALF_WORDS[what.live]} is live`}${what.readings === undefined ? "" : `. Measured: ${what.readings.map(readingWords).join(", ")}`}${what.note === "" ? "" : `. Note: ${what.note}`}`;
       case "skipped":
         return `Skipped: ${stepText(what.step, what.words)}. Reason: ${what.reason}`;
       case "note":

@@ -1,6 +1,15 @@
 import { computed, ref, watch, type Ref } from "vue";
-import { cardOf, type Half, type PinFacts, type PlacedPin } from "@trevin/core";
-import { tickKey } from "../components/bench/tickKey.ts";
+import {
+  cardOf,
+  parseReading,
+  readingsAsked,
+  type Half,
+  type PinFacts,
+  type PlacedPin,
+  type Reading,
+  type Step,
+} from "@trevin/core";
+import { readingKey, tickKey } from "../components/bench/tickKey.ts";
 import { useJob } from "../stores/job.ts";
 import type { usePlan } from "./usePlan.ts";
 
@@ -19,6 +28,8 @@ export function useBenchRecord(
   const mileage = ref("");
   /** The half that was found live, where that is what the step is for. */
   const live = ref<Half | null>(null);
+  /** What the meter showed, as it was typed, by step and what it was measured of. */
+  const measured = ref<ReadonlyMap<string, string>>(new Map());
   /** Why the power goes on in spite of a stop. */
   const accept = ref("");
   /** Whether Done has asked for what is not ticked: it asks once, and then it is done without. */
@@ -31,6 +42,7 @@ export function useBenchRecord(
       asked.value = false;
       mileage.value = "";
       live.value = null;
+      measured.value = new Map();
       accept.value = "";
     },
   );
@@ -43,6 +55,31 @@ export function useBenchRecord(
   };
   const needsMileage = computed(() => first.value?.kind === "note-odometer" && !/\d/.test(mileage.value));
   const needsLive = computed(() => first.value?.kind === "find-live" && live.value === null);
+
+  /** The figures that the card asks for, each with its key; where several steps ask, each says which it is. */
+  const readings = computed(() => {
+    const asks = card.value.flatMap(({ step, words }) =>
+      readingsAsked(step).map((one) => ({ ...one, key: readingKey(step.id, one.of), words })),
+    );
+    const several = new Set(asks.map(({ words }) => words)).size > 1;
+    return asks.map(({ words, ...one }) => ({
+      ...one,
+      label: several ? `${words.object}: ${one.of}` : one.of,
+    }));
+  });
+  /** The readings of a step, null where one of them cannot be read. */
+  function readingsOf(step: Step): readonly Reading[] | null {
+    const found: Reading[] = [];
+    for (const one of readingsAsked(step)) {
+      const text = measured.value.get(readingKey(step.id, one.of))?.trim() ?? "";
+      if (text === "") continue;
+      const read = parseReading(text, one.quantity);
+      if (!read.ok) return null;
+      found.push({ ...one, value: read.value });
+    }
+    return found;
+  }
+  const unreadable = computed(() => card.value.some(({ step }) => readingsOf(step) === null));
 
   const needsReason = computed(() => stopped.value && accept.value.trim() === "");
 
@@ -79,7 +116,7 @@ export function useBenchRecord(
       // Pressed again while it waits for the server: it is tried again, and not recorded twice.
       if (store.isOnItsWay(first.value.id)) return store.again();
       // Which half is joined hangs on it: there is no doing without.
-      if (needsLive.value || needsReason.value) {
+      if (needsLive.value || needsReason.value || unreadable.value) {
         asked.value = true;
         return;
       }
@@ -93,13 +130,14 @@ export function useBenchRecord(
           ? []
           : [`Not ticked: ${missing.value.map(({ line }) => line).join("; ")}`]),
       ].join(". ");
-      const steps = card.value.map(({ step }) => step.id);
-      for (const [i, step] of steps.entries()) {
+      const steps = card.value.map(({ step }) => ({ step: step.id, readings: readingsOf(step) ?? [] }));
+      for (const [i, { step, readings }] of steps.entries()) {
         const stored = await store.record({
           kind: "done",
           step,
           note: i === steps.length - 1 ? note : "",
           ...(live.value === null ? {} : { live: live.value }),
+          ...(readings.length === 0 ? {} : { readings: [...readings] }),
           ...(stopped.value ? { accept: accept.value.trim() } : {}),
         });
         if (!stored) return;
@@ -133,6 +171,9 @@ export function useBenchRecord(
     ticked,
     mileage,
     live,
+    measured,
+    readings,
+    unreadable,
     accept,
     asked,
     missing,

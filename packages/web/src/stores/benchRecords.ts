@@ -1,13 +1,13 @@
 import type { ShallowRef } from "vue";
 import type { BenchCommandInput } from "@trevin/core/contract";
-import type { Command, Half, PinFacts, PinId, StepId, StoredEntry } from "@trevin/core";
+import type { Command, Half, PinFacts, PinId, Reading, StepId, StoredEntry } from "@trevin/core";
 import { api } from "../api/client.ts";
 import { outbox } from "./outbox.ts";
 import { usePrefs } from "./prefs.ts";
 
 type FoundFacts = Extract<BenchCommandInput, { kind: "found" }>["facts"];
 type Body =
-  | { kind: "done"; step: StepId; note: string; live?: Half; accept?: string }
+  | { kind: "done"; step: StepId; note: string; live?: Half; readings?: Reading[]; accept?: string }
   | { kind: "skipped"; step: StepId; reason: string }
   | { kind: "note"; step: StepId | null; text: string }
   | { kind: "found"; pin: PinId; facts: PinFacts; note: string }

@@ -54,8 +54,8 @@ const powerStop = computed(() => {
 });
 const stopped = computed(() => powerStop.value !== null);
 const recording = useBenchRecord({ bench, card }, stopped, wire);
-const { busy, last, ticked, mileage, live, accept, asked, notes, ...acts } = recording;
-const { missing, needsMileage, needsLive, needsReason } = recording;
+const { busy, last, ticked, mileage, live, measured, readings, accept, asked, notes, ...acts } = recording;
+const { missing, unreadable, needsMileage, needsLive, needsReason } = recording;
 const { tickAll, done, back, skip, found, keepNote } = acts;
 const words = computed(() =>
   card.value.length === 0 ? null : cardWords(card.value.map((one) => one.words)),
@@ -91,6 +91,7 @@ const asks = computed(() => {
   if (!asked.value) return "";
   if (needsLive.value) return "choose the live half first";
   if (needsReason.value) return "not safe to power";
+  if (unreadable.value) return "a reading is not readable";
   if (needsMileage.value) return "without the mileage";
   return missing.value.length === 0 ? "" : `without ${missing.value.length} ticks`;
 });
@@ -209,6 +210,9 @@ useCommands([
       v-model:ticked="ticked"
       v-model:mileage="mileage"
       v-model:live="live"
+      v-model:measured="measured"
+      :readings="readings"
+      :nominal-volts="bench.dossier.head.nominalVolts"
       :shown="main!"
       :acts="words?.acts ?? []"
       :asked="asked"

@@ -11,6 +11,7 @@ import {
   obstaclesToRetract,
   operationProblemWords,
   pinNamer,
+  readingsAsked,
   proofOf,
   seal,
   stateAfter,
@@ -21,6 +22,7 @@ import {
   type BenchView,
   type Dossier,
   type Entry,
+  type Reading,
   type Step,
   type StoredEntry,
   type What,
@@ -132,6 +134,7 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
           "live-half-not-said",
           isTest ? "Say which half is live." : "This step finds no live half.",
         );
+      refuseOtherReadings(step, command.readings);
       const despite = powerDespite(step, view, command.accept, name);
       if (step.op !== null) {
         const next = applyOperation(view.state, step.op);
@@ -144,6 +147,7 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
         op: step.op,
         note: [command.note, despite].filter((part) => part !== "").join(". "),
         ...(command.live === undefined ? {} : { live: command.live }),
+        ...(command.readings === undefined ? {} : { readings: command.readings }),
         ...words,
       };
     }
@@ -158,6 +162,22 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
       return { kind: "retracted", seq: command.seq, reason: command.reason };
     }
   }
+}
+
+/** A figure that a step does not ask for would say nothing of what it was measured at. */
+function refuseOtherReadings(step: Step, readings: readonly Reading[] = []): void {
+  const asked = readingsAsked(step);
+  const other = readings.find(
+    ({ of, quantity }, i) =>
+      !asked.some((one) => one.of === of && one.quantity === quantity) ||
+      readings.findIndex((one) => one.of === of) !== i,
+  );
+  if (other !== undefined)
+    throw new HttpProblem(
+      422,
+      "no-such-reading",
+      `This step asks for no reading “${other.of}”, or for one only.`,
+    );
 }
 
 /**

@@ -17,6 +17,8 @@ import PhotoStrip from "../faces/PhotoStrip.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import HazardBox from "../parts/HazardBox.vue";
 import LiveHalf from "./LiveHalf.vue";
+import type { BenchReading } from "./benchReading.ts";
+import StepReadings from "./StepReadings.vue";
 import StepHow from "./StepHow.vue";
 import StepTicks from "./StepTicks.vue";
 
@@ -34,6 +36,8 @@ const props = defineProps<{
   acts: readonly StepWords[];
   asked: boolean;
   missing: number;
+  readings: readonly BenchReading[];
+  nominalVolts: number;
   notes: readonly { readonly seq: number; readonly text: string }[];
 }>();
 /** Wires of the same base colour that sit in the connector now: worth a second look before the pick goes in. */
@@ -54,6 +58,7 @@ const lookAlikes = computed(() => {
 const ticked = defineModel<ReadonlySet<string>>("ticked", { required: true });
 const mileage = defineModel<string>("mileage", { required: true });
 const live = defineModel<Half | null>("live", { required: true });
+const measured = defineModel<ReadonlyMap<string, string>>("measured", { required: true });
 const emit = defineEmits<{ all: [] }>();
 </script>
 
@@ -107,6 +112,13 @@ const emit = defineEmits<{ all: [] }>();
         :hold="hold"
       />
       <LiveHalf v-if="shown.step.kind === 'find-live'" v-model="live" :asked="asked" />
+      <StepReadings
+        v-if="readings.length"
+        v-model="measured"
+        :asked="readings"
+        :nominal-volts="nominalVolts"
+        :pressed="asked"
+      />
       <p v-if="shown.step.kind === 'note-odometer'" class="mileage">
         <label for="mileage">Mileage, as the cluster shows it</label
         ><input

@@ -58,6 +58,7 @@ h1 {
 }
 .after {
   flex-basis: 100%;
+  display: block;
 }
 @media (max-width: 999px) {
   .say {

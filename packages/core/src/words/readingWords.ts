@@ -1,0 +1,38 @@
+import { unitOf, type Quantity, type Reading } from "../model/index.ts";
+import type { ReadingDoubt } from "../plan/index.ts";
+
+const figure = (value: number): string => String(Number(value.toPrecision(3)));
+function valueWords(value: number, quantity: Quantity): string {
+  const unit = unitOf(quantity);
+  const size = Math.abs(value);
+  if (size >= 1e6) return `${figure(value / 1e6)} M${unit}`;
+  if (size >= 1e3) return `${figure(value / 1e3)} k${unit}`;
+  return quantity === "amps" && size > 0 && size < 1
+    ? `${figure(value * 1e3)} mA`
+    : `${figure(value)} ${unit}`;
+}
+/** "supply to ground 4.2 kΩ". */
+export const readingWords = ({ of, quantity, value }: Reading): string =>
+  `${of} ${value === null ? "open" : valueWords(value, quantity)}`;
+
+/** What a technician should make of a doubtful reading. */
+export function doubtWords(doubt: ReadingDoubt): string {
+  switch (doubt.code) {
+    case "short":
+      return "Under 10 Ω: a short, or a cold lamp or motor that is switched on. Find out which before power goes on.";
+    case "open-join":
+      return "Nothing comes through: this join is open.";
+    case "poor-join":
+      return "Over 1 Ω: a poor joint or a poor touch of the probe. Measure again.";
+    case "battery-low":
+      return `Under ${doubt.least} V: less than half full. Charge it before you crank.`;
+    case "drains":
+      return `Over 50 mA asleep: a 60 Ah battery is flat in ${doubt.days < 10 ? Number(doubt.days.toFixed(1)) : Math.round(doubt.days)} days. Find what stays awake.`;
+  }
+}
+const PROBLEMS = {
+  "not-a-figure": "Type what the meter shows: 12.4, 4.2k, 35 mA, or OL.",
+  "other-unit": "That is another unit.",
+  "too-large": "No meter shows that.",
+} as const;
+export const readingProblemWords = (problem: keyof typeof PROBLEMS): string => PROBLEMS[problem];
