@@ -1,32 +1,12 @@
 import { Client } from "pg";
 import { describe, expect, it } from "vitest";
-import {
-  decisionId,
-  entryNarrator,
-  foldLedger,
-  planWork,
-  verifyChain,
-  type Decision,
-  type Dossier,
-  type StoredEntry,
-} from "@trevin/core";
+import { decisionId, foldLedger, planWork, verifyChain, type Decision, type StoredEntry } from "@trevin/core";
 import { readEntry } from "@trevin/core/contract";
-import { benchCommand, DEMO, namer, F22, restOfDemo, useServer } from "./harness.ts";
+import { benchCommand, readyDemo, DEMO, namer, useServer } from "./harness.ts";
 
 describe("bench", () => {
   const { send, at, urlOf } = useServer();
-  async function ready(): Promise<{ readonly id: string; readonly dossier: Dossier }> {
-    const imported = (await send("POST", "/imports", DEMO)).body;
-    const decided = (
-      await send(
-        "PATCH",
-        `/jobs/${imported.id}/decisions`,
-        { put: restOfDemo(imported.dossier!), points: [F22] },
-        at(1),
-      )
-    ).body;
-    return { id: decided.id!, dossier: decided.dossier! };
-  }
+  const ready = () => readyDemo({ send, at });
   const ledger = async (id: string): Promise<readonly StoredEntry[]> =>
     (await send("GET", `/jobs/${id}/ledger`)).body["entries"] as StoredEntry[];
 
@@ -103,30 +83,6 @@ describe("bench", () => {
     expect(
       (await send("POST", `/jobs/${blocked.id}/ledger`, benchCommand(blocked.dossier!, 0))).body,
     ).toMatchObject({ code: "blocked", detail: expect.stringContaining("B12.3 is undecided") });
-  });
-
-  it("keeps what was measured before power with its step, and refuses figures that it does not ask for", async () => {
-    const { id, dossier } = await ready();
-    const { steps } = planWork(dossier);
-    const measure = steps.findIndex(({ kind }) => kind === "measure");
-    for (let index = 0; index < measure; index++)
-      expect((await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, index))).status).toBe(201);
-    const told = (...readings: object[]) =>
-      send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, measure, { readings }));
-    const join = { of: "worst join, end to end", quantity: "ohms", value: 0.2 };
-    expect((await told({ ...join, of: "the weather" })).body).toMatchObject({ code: "no-such-reading" });
-    expect((await told({ ...join, quantity: "volts" })).body).toMatchObject({ code: "no-such-reading" });
-    expect((await told(join, join)).body).toMatchObject({ code: "no-such-reading" });
-    expect((await told({ ...join, value: "little" })).status).toBe(422);
-    const short = { of: "supply to ground", quantity: "ohms", value: null };
-    expect((await told(short, join)).status).toBe(201);
-    const entries = verifyChain(await ledger(id), readEntry);
-    if (!entries.ok) throw new Error("chain");
-    const last = entries.value.at(-1)!;
-    expect(last.what).toMatchObject({ kind: "done", readings: [short, join] });
-    expect(entryNarrator(dossier)(last)).toContain(
-      "Measured: supply to ground open, worst join, end to end 0.2 Ω",
-    );
   });
 
   it("goes past a test of which half is live only with its answer", async () => {

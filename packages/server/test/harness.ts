@@ -140,6 +140,23 @@ export function restOfDemo(dossier: Dossier): readonly Decision[] {
 }
 export const decisionIds = (decisions: readonly Decision[]): readonly string[] => decisions.map(decisionId);
 
+/** The demo, imported and decided to its end: its id, and the job. */
+export async function readyDemo({ send, at }: Pick<ReturnType<typeof useServer>, "send" | "at">): Promise<{
+  readonly id: string;
+  readonly dossier: Dossier;
+}> {
+  const imported = (await send("POST", "/imports", DEMO)).body;
+  const decided = (
+    await send(
+      "PATCH",
+      `/jobs/${imported.id}/decisions`,
+      { put: restOfDemo(imported.dossier!), points: [F22] },
+      at(1),
+    )
+  ).body;
+  return { id: decided.id!, dossier: decided.dossier! };
+}
+
 let events = 0;
 /** A bench command as a device would send it. */
 export function benchCommand(

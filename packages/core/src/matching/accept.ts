@@ -206,6 +206,7 @@ export function decisionFromAlone(
   dossier: Dossier,
 ): Decision | null {
   if (proposal === "identify") return null;
+  if (proposal === "re-end") return { kind: "re-end", pin, sure: "sure", ...common };
   const place = from.find(({ at }) => at.kind === "point");
   if (proposal === "feed" && feed !== null)
     return {

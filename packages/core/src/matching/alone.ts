@@ -11,12 +11,13 @@ import type { FeedPlace } from "./feeds.ts";
 import { keepOutOf } from "./keepOut.ts";
 import { goesOnInItsLoom } from "./ownLoom.ts";
 import type { ReadPin } from "./readPin.ts";
+import { hasSpentTerminal } from "./spentTerminal.ts";
 
 /** What to do with a pin that has no partner. */
 export interface SuggestedAlone {
   readonly pin: PinId;
   /** `identify`: nobody knows what it is, so it is measured first and nothing is done to it. */
-  readonly proposal: "cap" | "leave" | "feed" | "identify";
+  readonly proposal: "cap" | "leave" | "feed" | "identify" | "re-end";
   readonly why:
     | "no-partner"
     | "needs-feed"
@@ -27,6 +28,7 @@ export interface SuggestedAlone {
     | "nothing-known"
     | "ends-at-adapter"
     | "one-sided"
+    | "terminal-spent"
     | "own-loom";
   /** What it needs, for a feed. */
   readonly feed: FeedClass | null;
@@ -74,6 +76,8 @@ export function aloneOf(
   });
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");
   if (pin.content === "unknown") return answer("leave", "not-looked");
+  // Its wire stays where it is, whatever else the job is about; a free lead has no terminal of this plug.
+  if (connector.leads === "loom" && hasSpentTerminal(pin)) return answer("re-end", "terminal-spent");
   if (isOneSided) return answer("leave", "one-sided");
   if (isContradicted) return answer("identify", "nothing-known");
   if (signal === "none" || reading.thing?.name === "spare") return answer("leave", "spare");

@@ -36,6 +36,7 @@ import { pairedByPosition } from "./position.ts";
 import { givesItself, poweredParts } from "./ownFeed.ts";
 import { contactFeed } from "./relayContacts.ts";
 import { givingHalf, throughOf } from "./through.ts";
+import { hasSpentTerminal } from "./spentTerminal.ts";
 import { matchProblem, type MatchProblem, type Seat } from "./problem.ts";
 
 export interface SuggestedPair {
@@ -171,7 +172,9 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
   const alone = [...left, ...right]
     .filter(
       ({ placed: { pin, connector } }) =>
-        !partner.has(pin.id) && !settled.has(pin.id) && !isKept(dossier, connector),
+        !partner.has(pin.id) &&
+        !settled.has(pin.id) &&
+        (!isKept(dossier, connector) || hasSpentTerminal(pin)),
     )
     .map((pin) =>
       aloneOf(pin, {

@@ -96,6 +96,7 @@ export function decisionWords(decision: Decision, name: (id: string) => string):
 /** What is proposed for a pin that has no partner. */
 export function proposalWords({ proposal, from, feed }: SuggestedAlone): string {
   if (proposal === "identify") return "measure it and write the readings down";
+  if (proposal === "re-end") return "cut its terminal off and crimp a new one on";
   if (proposal === "leave") return "leave it as it is";
   if (proposal === "cap") return "cap and tuck";
   const [first] = from;

@@ -102,6 +102,8 @@ export function aloneWords(alone: SuggestedAlone): string {
       return "it goes on to its own part in the loom that it came with";
     case "one-sided":
       return "only one side is recorded: it stays as it is";
+    case "terminal-spent":
+      return "its note says that the terminal is spent";
     case "nothing-known":
       return "function and signal unknown: identify it first";
     default:
