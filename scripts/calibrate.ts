@@ -16,7 +16,7 @@ import { ownPhrases, unread, without } from "./struckPhrases.ts";
 
 /**
  * Fits the weights of the comparison on tables of true joins: `npm run calibrate [-- FILE…]`. Each job is scored by weights that were fitted
- * without it and its fold (one job in sixteen); the weights that are written down are fitted on all. Writes `matching/weights.ts` and the table in docs/match.md.
+ * without it and its fold (one job in sixteen); the weights that are written down are fitted on all. Writes `pairing/weights.ts` and the table in docs/match.md.
  */
 const ROOT = join(import.meta.dirname, "..");
 const FOLDS = 16;
@@ -24,7 +24,7 @@ const READING = join(ROOT, "packages/core/src/testing/reading");
 const TABLES = ["tables.json", "tables-2.json"].map((name) => join(READING, name));
 /** Swaps that the fit never sees: all but a few of their pins have a partner, so weights fitted on them would join too much. */
 const SWAPS = join(READING, "swaps.txt");
-const WEIGHTS_FILE = join(ROOT, "packages/core/src/matching/weights.ts");
+const WEIGHTS_FILE = join(ROOT, "packages/core/src/pairing/weights.ts");
 const PAGE = join(ROOT, "docs/match.md");
 const [FROM, TO] = ["<!-- calibration: written by npm run calibrate -->", "<!-- end of calibration -->"];
 

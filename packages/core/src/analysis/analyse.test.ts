@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { findHazards, suggest } from "../matching/index.ts";
+import { suggest } from "../proposals/index.ts";
+import { findHazards } from "../hazards/index.ts";
 import { planWork } from "../plan/index.ts";
 import { decidedDossier, undecidedDossier } from "../testing/index.ts";
 import { demoOf } from "../testing/circuitJobs.ts";

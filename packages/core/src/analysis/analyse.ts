@@ -1,13 +1,6 @@
 import { bench, type BenchView, type Entry, type PlanMemo } from "../ledger/index.ts";
-import {
-  colourForColour,
-  findHazards,
-  suggest,
-  type ColourJoin,
-  type Crosswalk,
-  type Hazard,
-  type MatchMemo,
-} from "../matching/index.ts";
+import { suggest, type Crosswalk, type MatchMemo } from "../proposals/index.ts";
+import { colourForColour, findHazards, type ColourJoin, type Hazard } from "../hazards/index.ts";
 import type { Dossier } from "../model/index.ts";
 
 /** Everything that is computed from a job: the same for the screens, the server and the command line. */

@@ -1,4 +1,4 @@
-import { briefLines, type BriefLine, type BriefState } from "../matching/index.ts";
+import { briefLines, type BriefLine, type BriefState } from "../brief/index.ts";
 import type { Dossier, PinId } from "../model/index.ts";
 import type { CircuitFinding } from "./finding.ts";
 import type { Proof } from "./proof.ts";

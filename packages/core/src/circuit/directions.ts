@@ -1,4 +1,4 @@
-import type { ReadPin } from "../matching/index.ts";
+import type { ReadPin } from "../pairing/index.ts";
 import { isGrounded, isSupply, type PinId } from "../model/index.ts";
 import { firstDifference } from "../util/index.ts";
 import { PULLED, type PortEnd } from "./ports.ts";

@@ -1,5 +1,5 @@
 import { netOf, type HarnessState, type Net } from "../harness/index.ts";
-import { pinReader } from "../matching/index.ts";
+import { pinReader } from "../pairing/index.ts";
 import type { Dossier, InsertedDevice, PinId } from "../model/index.ts";
 import { deviceElements } from "./deviceElements.ts";
 import { GROUND, type Element, type OperatingPoint } from "./network.ts";

@@ -1,5 +1,6 @@
 import { farEnd, plugEnd, type HarnessState, type Net, type Nets } from "../harness/index.ts";
-import { isAtItsPart, type pinReader } from "../matching/index.ts";
+import { type pinReader } from "../pairing/index.ts";
+import { isAtItsPart } from "../proposals/index.ts";
 import {
   allPins,
   decisionByPin,

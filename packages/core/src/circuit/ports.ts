@@ -1,4 +1,4 @@
-import type { ReadPin } from "../matching/index.ts";
+import type { ReadPin } from "../pairing/index.ts";
 import { isGrounded, isLowLevel, isSupply, type FeedClass, type SignalClass } from "../model/index.ts";
 import { loadOf, type LoadData } from "./usual.ts";
 

@@ -1,5 +1,5 @@
 import type { Amps, Millimetres, Ohms, SquareMillimetres, Volts, Watts } from "../util/index.ts";
-import type { ReadPin } from "../matching/index.ts";
+import type { ReadPin } from "../pairing/index.ts";
 import { isSupply, type SignalClass, type WireRole } from "../model/index.ts";
 
 /** What a part takes: a filament, an LED lamp, a coil or motor (straight enough at rest), or an input that merely listens. */

@@ -29,7 +29,7 @@ import {
   type PlacedPin,
   type Side,
 } from "../model/index.ts";
-import { deviceWords } from "../matching/index.ts";
+import { deviceWords } from "../proposals/index.ts";
 import { present } from "../util/index.ts";
 
 /** One cavity as it is now. */

@@ -1,5 +1,5 @@
 import { initialState } from "../harness/index.ts";
-import { findHazards, type Hazard } from "../matching/index.ts";
+import { findHazards, type Hazard } from "../hazards/index.ts";
 import { decisionId, findsLive, type Decision, type Dossier, type StepId } from "../model/index.ts";
 import { checkPlan, planWork, roundsDone, type Plan, type Step } from "../plan/index.ts";
 import { hashOf } from "./canonical.ts";

@@ -1,4 +1,5 @@
-import { briefLines, type Hazard } from "../matching/index.ts";
+import { briefLines } from "../brief/index.ts";
+import { type Hazard } from "../hazards/index.ts";
 import {
   asksAfterPart,
   connectorsInOrder,

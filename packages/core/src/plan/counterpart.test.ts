@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { applyOperation, initialState, netOf } from "../harness/index.ts";
-import { decisionFromPair, halfOfOurs, type SuggestedPair } from "../matching/index.ts";
+import { decisionFromPair, halfOfOurs, type SuggestedPair } from "../proposals/index.ts";
 import {
   asksAfterPart,
   connectorId,

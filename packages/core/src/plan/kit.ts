@@ -1,4 +1,4 @@
-import { deviceWords } from "../matching/index.ts";
+import { deviceWords } from "../proposals/index.ts";
 import {
   decisionId,
   findConnector,

@@ -8,7 +8,7 @@ import {
   type Method,
   type PinId,
 } from "../model/index.ts";
-import { findHazards } from "../matching/index.ts";
+import { findHazards } from "../hazards/index.ts";
 import { kitOf } from "./kit.ts";
 import { WORK_TABLE } from "./adapter.ts";
 import { rangeOf } from "./minutes.ts";

@@ -1,5 +1,6 @@
 import { comparedWith, findingKey, type CircuitFinding, type Proof, type WhatIf } from "../circuit/index.ts";
-import { colourForColour, joined, leftOpen } from "../matching/index.ts";
+import { joined, leftOpen } from "../proposals/index.ts";
+import { colourForColour } from "../hazards/index.ts";
 import { decisionId, decisionPins, type DecisionId, type Dossier } from "../model/index.ts";
 import { provedAtEnd } from "./atEnd.ts";
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { readJobValue } from "../contract/index.ts";
-import { findHazards } from "../matching/index.ts";
+import { findHazards } from "../hazards/index.ts";
 import type { Dossier } from "../model/index.ts";
 import { flagsOf } from "./flags.ts";
 import { owedAfter } from "./owed.ts";

@@ -1,4 +1,4 @@
-import type { Hazard, HazardClass } from "../matching/index.ts";
+import type { Hazard, HazardClass } from "../hazards/index.ts";
 import type { PinId } from "../model/index.ts";
 
 /** Something that the job still owes when the last wire is in: programming, codes to expect, functions lost, what law looks at. */

@@ -10,7 +10,7 @@ import {
   type EndPlace,
   type HarnessState,
 } from "../harness/index.ts";
-import { findHazards, type Hazard } from "../matching/index.ts";
+import { findHazards, type Hazard } from "../hazards/index.ts";
 import {
   decisionId,
   linkedPairs,

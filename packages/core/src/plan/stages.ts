@@ -7,7 +7,8 @@ import {
   type PluggedInto,
 } from "../harness/index.ts";
 import { isPartlyRecorded } from "../face/index.ts";
-import { briefLines, type Hazard } from "../matching/index.ts";
+import { briefLines } from "../brief/index.ts";
+import { type Hazard } from "../hazards/index.ts";
 import {
   connectorsInOrder,
   counterpartIn,

@@ -9,7 +9,8 @@ import type {
   StepId,
 } from "../model/index.ts";
 import type { Fault } from "./check/fault.ts";
-import type { BriefLine, Hazard } from "../matching/index.ts";
+import type { BriefLine } from "../brief/index.ts";
+import type { Hazard } from "../hazards/index.ts";
 
 export const STEP_KINDS = [
   "note-odometer",

@@ -1,6 +1,4 @@
-import { weigh, type ReadPin } from "../matching/index.ts";
-import { mayShare, furtherJoints, SURCHARGE } from "../matching/capacity.ts";
-import { aloneCost } from "../matching/problem.ts";
+import { weigh, mayShare, furtherJoints, SURCHARGE, aloneCost, type ReadPin } from "../pairing/index.ts";
 
 const MOST_PAIRS = 11;
 

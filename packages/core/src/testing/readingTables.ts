@@ -1,7 +1,8 @@
 import { awgToMm2 } from "../sizing/awg.ts";
 import { readJobFile } from "../contract/index.ts";
 import { compareText } from "../util/index.ts";
-import { suggest, type Weights } from "../matching/index.ts";
+import { type Weights } from "../pairing/index.ts";
+import { suggest } from "../proposals/index.ts";
 import { allPins, pinName, type Direction, type Dossier, type SignalClass } from "../model/index.ts";
 
 /** A pair that was proposed. */

@@ -6,10 +6,9 @@ import {
   decisionFromGroup,
   decisionFromJumper,
   decisionFromPair,
-  findHazards,
   suggest,
-  type Hazard,
-} from "../matching/index.ts";
+} from "../proposals/index.ts";
+import { findHazards, type Hazard } from "../hazards/index.ts";
 import { indexPins, namedPins, pinName, type Decision, type Dossier } from "../model/index.ts";
 import { checkPlan, kitOf, planWork, type Plan } from "../plan/index.ts";
 

@@ -1,4 +1,4 @@
-import { MEASURED_WORDS, type MeasuredAt } from "../matching/index.ts";
+import { MEASURED_WORDS, type MeasuredAt } from "../proposals/index.ts";
 import { readMeaning } from "../meaning/index.ts";
 import { decisionId, pinName, type Dossier, type PlacedPin, type SignalClass } from "../model/index.ts";
 import type { Step } from "../plan/index.ts";

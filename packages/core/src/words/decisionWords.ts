@@ -1,4 +1,4 @@
-import { deviceWords, type SuggestedAlone } from "../matching/index.ts";
+import { deviceWords, type SuggestedAlone } from "../proposals/index.ts";
 import {
   isTapping,
   linkedPairs,

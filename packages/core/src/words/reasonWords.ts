@@ -1,5 +1,6 @@
 import type { FeedClass } from "../model/index.ts";
-import type { Reason, SuggestedAlone } from "../matching/index.ts";
+import type { Reason } from "../pairing/index.ts";
+import type { SuggestedAlone } from "../proposals/index.ts";
 import { SIGNAL_WORDS } from "../shelf/index.ts";
 import { unreachable } from "../util/index.ts";
 

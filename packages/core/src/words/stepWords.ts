@@ -1,6 +1,6 @@
 import { colourInWords } from "../colour/index.ts";
 import { cutFarEnd, cutPlugEnd, isBuilt, plugEnd } from "../harness/index.ts";
-import { deviceWords } from "../matching/index.ts";
+import { deviceWords } from "../proposals/index.ts";
 import {
   driveOf,
   indexPins,

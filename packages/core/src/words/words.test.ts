@@ -6,7 +6,7 @@ import type { Entry, What } from "../ledger/index.ts";
 import { faceOf, locate } from "../face/index.ts";
 import { indexPins, pinId, sourceId, type FaceView } from "../model/index.ts";
 import { checkPlan, planWork, type Fault } from "../plan/index.ts";
-import { apartBy, pinReader, weigh, type Reason } from "../matching/index.ts";
+import { apartBy, pinReader, weigh, type Reason } from "../pairing/index.ts";
 import { readMeaning, THINGS } from "../meaning/index.ts";
 import { byName, decidedDossier, demoDossier, undecidedDossier } from "../testing/index.ts";
 import {

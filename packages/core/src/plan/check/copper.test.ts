@@ -11,7 +11,7 @@ import {
   type Operation,
 } from "../../harness/index.ts";
 import { asBuilt, planHash } from "../../ledger/index.ts";
-import { findHazards } from "../../matching/index.ts";
+import { findHazards } from "../../hazards/index.ts";
 import { pinId, rowsOnly, supplyWordsIn, type Dossier, type SignalClass } from "../../model/index.ts";
 import { stepLine, stepWords } from "../../words/index.ts";
 import { planWork } from "../plan.ts";

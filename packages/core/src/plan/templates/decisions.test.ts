@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { readJobValue } from "../../contract/index.ts";
 import { applyOperation, initialState, netOf } from "../../harness/index.ts";
-import { findHazards } from "../../matching/index.ts";
+import { findHazards } from "../../hazards/index.ts";
 import { connectorId, indexPins, pinId, type Dossier } from "../../model/index.ts";
 import { originWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";

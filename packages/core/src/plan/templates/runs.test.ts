@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { findHazards } from "../../matching/index.ts";
+import { findHazards } from "../../hazards/index.ts";
 import { job, pin, X, type Pin } from "../../testing/twoPlugs.ts";
 import { blockWords, pinNamer, stepLine, stepWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { applyOperation, initialState, netOf } from "../../harness/index.ts";
-import { findHazards } from "../../matching/index.ts";
+import { findHazards } from "../../hazards/index.ts";
 import { pinId, type InsertedDevice } from "../../model/index.ts";
 import { job, pin, V, X, type Pin } from "../../testing/twoPlugs.ts";
 import { pinNamer, decisionWords, stepLine, stepWords } from "../../words/index.ts";

@@ -1,0 +1,2 @@
+export { type BriefLine, briefLines, type BriefState, droppedOption, goesOnBehind } from "./brief.ts";
+export { type KeepOut, keepOutOf } from "./keepOut.ts";

@@ -1,0 +1,24 @@
+export { furtherJoints, mayShare, SURCHARGE } from "./capacity.ts";
+export { contradictedBars } from "./contradicted.ts";
+export {
+  apartBy,
+  type Evidence,
+  explained,
+  type Explanation,
+  levelsDiffer,
+  oppositeIn,
+  type Reason,
+  reasonsOf,
+  samePlace,
+  weigh,
+  type Weights,
+} from "./evidence.ts";
+export { explainer } from "./explain.ts";
+export { type Feature, FEATURES, featuresOf } from "./features.ts";
+export { givesItself, poweredParts } from "./ownFeed.ts";
+export { goesOnInItsLoom } from "./ownLoom.ts";
+export { pairedByPosition } from "./position.ts";
+export { aloneCost, type MatchProblem, matchProblem, type Seat } from "./problem.ts";
+export { pinReader, type ReadPin } from "./readPin.ts";
+export { contactFeed, isCommon, isMake, isOneContact } from "./relayContacts.ts";
+export { CHECK, contestedSupplies, SURE, surenessAt, pairSureness } from "./sureness.ts";
