@@ -22,5 +22,6 @@ module.exports = [
   "analysis",
   "io",
   "words",
+  "acts",
   "contract",
 ];

@@ -19,3 +19,4 @@ export * from "./ledger/index.ts";
 export * from "./analysis/index.ts";
 export * from "./io/index.ts";
 export * from "./words/index.ts";
+export * from "./acts/index.ts";

@@ -33,3 +33,4 @@ export { initialState } from "./initialState.ts";
 export { applyOperation } from "./apply.ts";
 export { owned, settled, type Applied, type ApplyResult } from "./operations/guards.ts";
 export { anchorKey, liveEnds, meetingCavities, netOf, type Anchor, type Net, type Nets } from "./netOf.ts";
+export { cavitiesNow } from "./cavitiesNow.ts";

@@ -10,3 +10,4 @@ export {
 export { nameLookAlikes, type NameLookAlike } from "./names.ts";
 export { whatIsThisWire, type WireAnswer, type WireHit } from "./whatWire.ts";
 export { shellLookAlikes, type ShellLookAlike } from "./shells.ts";
+export { mistakenFor } from "./atHand.ts";

@@ -3,10 +3,15 @@
 import { useMediaQuery } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { pinId, type DecisionId } from "@trevin/core";
-import { takeBack } from "../components/crosswalk/acts.ts";
-import { offerWords } from "../components/crosswalk/offerWords.ts";
-import { withoutAnswer } from "../components/crosswalk/hazardActs.ts";
+import {
+  pinId,
+  takeBack,
+  withoutAnswer,
+  hazardKey,
+  hazardsOfJob,
+  isOpenHazard,
+  type DecisionId,
+} from "@trevin/core";
 import BlockBar from "../components/crosswalk/BlockBar.vue";
 import CommonHazards from "../components/crosswalk/CommonHazards.vue";
 import type { ActName } from "../components/crosswalk/actNames.ts";
@@ -21,7 +26,6 @@ import MateDialog from "../components/crosswalk/MateDialog.vue";
 import MeasureDialog from "../components/crosswalk/MeasureDialog.vue";
 import PartnerDialog from "../components/crosswalk/PartnerDialog.vue";
 import SideDialog from "../components/crosswalk/SideDialog.vue";
-import { hazardKey, hazardsOfJob, isOpenHazard, sharedHazards } from "../components/crosswalk/rows.ts";
 import { useActs, type Decide } from "../components/crosswalk/useActs.ts";
 import { useBlocks } from "../components/crosswalk/useBlocks.ts";
 import { useCircuits } from "../components/crosswalk/useCircuits.ts";
@@ -49,7 +53,7 @@ const circuits = useCircuits(
 );
 const { all, shown, where, rows, counts, places, heads, several, chosenPin, selected, marked, target } =
   circuits;
-const { select, mark, extend } = circuits;
+const { select, mark, extend, common, sharedKeys, offer } = circuits;
 
 const decide: Decide = async (edit) => {
   if (edit === null || edit.put.length + edit.remove.length === 0) return false;
@@ -64,9 +68,6 @@ const current = { dossier: () => dossier.value, analysis: () => analysis.value, 
 const blocking = useBlocks(current, circuits, () => void router.push({ name: "brief" }));
 const { blocks, undecided, question, goBlock, nextBlock } = blocking;
 
-/** What many circuits have in common is said once, over the list. */
-const common = computed(() => sharedHazards(all.value));
-const sharedKeys = computed(() => new Set(common.value.map(({ key }) => key)));
 const answering = ref<string | null>(null);
 const whyOpen = ref(false);
 const overlay = ref(false);
@@ -77,7 +78,6 @@ function answerFirst(): void {
   const hazard = selected.value?.hazards.find((one) => isOpenHazard(one) && one.decision !== null);
   if (hazard !== undefined) answering.value = hazardKey(hazard);
 }
-const offer = computed(() => (selected.value === undefined ? "" : offerWords(selected.value)));
 
 const { printing, print } = usePrinting();
 useCommands([

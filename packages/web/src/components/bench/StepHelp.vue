@@ -3,6 +3,7 @@
 import { computed } from "vue";
 import {
   colourInWords,
+  mistakenFor,
   originWords,
   type CavityLook,
   type Connector,
@@ -40,20 +41,12 @@ const props = defineProps<{
   nominalVolts: number;
   notes: readonly { readonly seq: number; readonly text: string }[];
 }>();
-/** Wires of the same base colour that sit in the connector now: worth a second look before the pick goes in. */
+/** At most two: more would not be read with the pick in the hand. */
 const lookAlikes = computed(() => {
-  const own = props.wire;
-  const colour = props.shown.colour;
-  if (own === null || colour === null || props.shown.step.kind !== "release") return [];
-  return own.connector.pins
-    .flatMap((pin) => {
-      const other = pin.id === own.pin.id ? undefined : props.now.get(pin.id);
-      const [seen] = other?.readings ?? [];
-      return other?.state === "occupied" && seen !== undefined && seen.base === colour.base
-        ? [{ pin, colour: seen }]
-        : [];
-    })
-    .slice(0, 2);
+  const { step, colour } = props.shown;
+  return props.wire === null || colour === null || step.kind !== "release"
+    ? []
+    : mistakenFor(props.wire, colour, props.now).slice(0, 2);
 });
 const ticked = defineModel<ReadonlySet<string>>("ticked", { required: true });
 const mileage = defineModel<string>("mileage", { required: true });

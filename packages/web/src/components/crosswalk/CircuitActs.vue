@@ -2,10 +2,17 @@
 /** What can be done with the circuit in hand: the few acts that fit it, and all the others in a list, each with its key. */
 import { useLocalStorage } from "@vueuse/core";
 import { computed } from "vue";
-import { isJoining, isTapping, type Decision, type Method, type Part } from "@trevin/core";
+import {
+  isJoining,
+  isTapping,
+  canFindLive,
+  METHOD_OFFERS,
+  type Decision,
+  type Method,
+  type Part,
+  type CircuitRow,
+} from "@trevin/core";
 import type { ActName } from "./actNames.ts";
-import { canFindLive, METHOD_OFFERS } from "./acts.ts";
-import type { CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
   row: CircuitRow;

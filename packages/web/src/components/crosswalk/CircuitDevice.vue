@@ -11,8 +11,8 @@ import {
   terminalsOf,
   type JoinPoint,
   type PlacedPin,
+  type CircuitRow,
 } from "@trevin/core";
-import type { CircuitRow } from "./rows.ts";
 
 const props = defineProps<{ row: CircuitRow; nominalVolts: number; points: readonly JoinPoint[] }>();
 const volts = computed(() => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What the wires of one side are for, a line each, with colour, size and signal. */
 import { colourInWords, isNewShell, pinColour, type PlacedPin } from "@trevin/core";
-import { ROW_HEIGHT } from "./rows.ts";
+import { ROW_HEIGHT } from "./rowHeight.ts";
 
 defineProps<{ pins: readonly PlacedPin[]; none: string }>();
 const words = ({ pin, connector }: PlacedPin): string => {

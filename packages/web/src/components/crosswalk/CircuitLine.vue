@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** One row of the crosswalk: the wires of both sides, and what happens between. */
+import { isWhole, lineWords, worstOf, type CircuitRow } from "@trevin/core";
+import { ROW_HEIGHT } from "./rowHeight.ts";
 import { computed } from "vue";
 import HazardTag from "../parts/HazardTag.vue";
 import LinkLine from "../parts/LinkLine.vue";
 import CircuitEnds from "./CircuitEnds.vue";
 import CircuitPlugs from "./CircuitPlugs.vue";
-import { isWhole, lineWords, ROW_HEIGHT, worstOf, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
   row: CircuitRow;

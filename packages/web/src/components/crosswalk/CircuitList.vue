@@ -3,9 +3,17 @@
 import { useElementSize } from "@vueuse/core";
 import { useVirtualizer } from "@tanstack/vue-virtual";
 import { computed, nextTick, ref, watch } from "vue";
-import { indexPins, type ColourJoin, type ColourOutcome, type Dossier, type PinId } from "@trevin/core";
+import {
+  indexPins,
+  leadOf,
+  type ColourJoin,
+  type ColourOutcome,
+  type Dossier,
+  type PinId,
+  type CircuitRow,
+} from "@trevin/core";
+import { ROW_HEIGHT, rowHeight } from "./rowHeight.ts";
 import CircuitLine from "./CircuitLine.vue";
-import { leadOf, ROW_HEIGHT, rowHeight, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
   rows: readonly CircuitRow[];

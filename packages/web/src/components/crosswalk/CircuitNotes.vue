@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** Notes on a circuit and on the whole job, folded away. */
 import { ref, watch } from "vue";
-import type { Hazard } from "@trevin/core";
-import { hazardKey } from "./rows.ts";
+import { hazardKey, type Hazard } from "@trevin/core";
 
 const props = defineProps<{ circuit: string; notes: readonly Hazard[]; ofJob: readonly Hazard[] }>();
 const more = ref(false);

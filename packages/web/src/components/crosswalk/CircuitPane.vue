@@ -8,6 +8,15 @@ import {
   methodOf,
   OPEN_EFFECTS,
   OPEN_WORDS,
+  METHOD_NAMES,
+  nextMethod,
+  otherHalf,
+  tapOrCut,
+  sameAnswer,
+  hazardKey,
+  isOpenHazard,
+  leadOf,
+  pinsOfRow,
   type CavityLook,
   type ConnectorId,
   type Decision,
@@ -20,6 +29,7 @@ import {
   type OpenEffect,
   type PinId,
   type Side,
+  type CircuitRow,
 } from "@trevin/core";
 import HoldControls from "../faces/HoldControls.vue";
 import CavityLabel from "../parts/CavityLabel.vue";
@@ -33,11 +43,7 @@ import CostTable from "../parts/CostTable.vue";
 import ConnectorFace from "../parts/ConnectorFace.vue";
 import { usePrefs } from "../../stores/prefs.ts";
 import { computeWorker } from "../../workers/client.ts";
-import { METHOD_NAMES, nextMethod } from "./acts.ts";
-import { otherHalf, tapOrCut } from "./taps.ts";
-import { sameAnswer } from "./hazardActs.ts";
 import HazardCard from "./HazardCard.vue";
-import { hazardKey, isOpenHazard, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
   row: CircuitRow;

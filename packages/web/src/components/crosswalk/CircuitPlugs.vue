@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** The cavities of one side with the wires that come out of them, towards the middle of the row. */
 import { pinColour, type PlacedPin, type Side } from "@trevin/core";
+import { ROW_HEIGHT } from "./rowHeight.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
-import { ROW_HEIGHT } from "./rows.ts";
 
 defineProps<{
   pins: readonly PlacedPin[];

@@ -12,10 +12,11 @@ import {
   pinNamer,
   reasonWords,
   SURE,
+  pinsOfRow,
   type DecisionId,
   type Dossier,
+  type CircuitRow,
 } from "@trevin/core";
-import { pinsOfRow, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{ row: CircuitRow; dossier: Dossier; whyOpen: boolean }>();
 const emit = defineEmits<{ why: []; remove: [id: DecisionId] }>();

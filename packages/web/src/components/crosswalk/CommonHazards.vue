@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What many circuits have in common, said once over the list instead of at every row. */
-import type { SharedHazard } from "./rows.ts";
+import type { SharedHazard } from "@trevin/core";
 
 defineProps<{ common: readonly SharedHazard[] }>();
 </script>

@@ -8,13 +8,15 @@ import {
   pinColour,
   pinNamer,
   proposalWords,
+  isOpenHazard,
+  lineWords,
   type Block,
   type ColourJoin,
   type Dossier,
   type PlacedPin,
+  type CircuitRow,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
-import { isOpenHazard, lineWords, type CircuitRow } from "./rows.ts";
 
 const props = defineProps<{
   rows: readonly CircuitRow[];

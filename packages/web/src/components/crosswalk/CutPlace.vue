@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** How far behind its plug the vehicle's wire is cut or tapped, where a person wants it elsewhere than the worklist would put it. */
 import { ref, watch } from "vue";
-import type { Decision } from "@trevin/core";
-import { placeOfCut } from "./taps.ts";
+import { placeOfCut, type Decision } from "@trevin/core";
 
 const props = defineProps<{ decision: Decision }>();
 const emit = defineEmits<{ set: [mm: number | null] }>();

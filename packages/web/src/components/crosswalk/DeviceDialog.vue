@@ -12,12 +12,12 @@ import {
   list,
   missingLegs,
   terminalWords,
+  blankDevice,
   type DeviceKind,
   type Dossier,
   type InsertedDevice,
   type JoinPoint,
 } from "@trevin/core";
-import { blankDevice } from "./acts.ts";
 import DeviceLegs from "./DeviceLegs.vue";
 
 const props = defineProps<{

@@ -11,6 +11,7 @@ import {
   isReturn,
   pinName,
   SIGNAL_WORDS,
+  branchOff,
   type Decision,
   type Dossier,
   type FeedClass,
@@ -19,7 +20,6 @@ import {
   type PinId,
   type PlacedPin,
 } from "@trevin/core";
-import { branchOff } from "./fills.ts";
 import { newSupply } from "../supplies/newSupply.ts";
 import SupplyPick from "../supplies/SupplyPick.vue";
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Which circuits are listed, and what can be done with the whole list. */
+import { SHOWN, type Shown } from "@trevin/core";
 import Select from "primevue/select";
-import { SHOWN, type Shown } from "./rows.ts";
 import { LISTS } from "./useCircuits.ts";
 
 defineProps<{

@@ -2,8 +2,14 @@
 /** Which plug of the other side a plug goes into as it is: how many of their wires meet, and whether the faces say so. */
 import Dialog from "primevue/dialog";
 import { computed, ref, watch } from "vue";
-import { connectorsInOrder, faceOf, meetings, type Connector, type Dossier } from "@trevin/core";
-import { meetingWires } from "./acts.ts";
+import {
+  connectorsInOrder,
+  faceOf,
+  meetings,
+  meetingWires,
+  type Connector,
+  type Dossier,
+} from "@trevin/core";
 
 const props = defineProps<{ own: Connector | null; dossier: Dossier }>();
 const open = defineModel<boolean>("open", { required: true });

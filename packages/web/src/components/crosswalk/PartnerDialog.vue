@@ -9,13 +9,15 @@ import {
   pinColour,
   pinName,
   pinNamer,
+  partnerOffers,
   type Dossier,
   type PinId,
   type PlacedPin,
+  type Edit,
+  type Offer,
+  type PairingMode,
 } from "@trevin/core";
-import type { Edit } from "./acts.ts";
 import type { Conflict } from "./useDialogs.ts";
-import { partnerOffers, type Offer, type PairingMode } from "./partnerOffers.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 

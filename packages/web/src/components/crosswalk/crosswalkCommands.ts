@@ -1,9 +1,17 @@
-import { isJoining, mateOf, type Dossier } from "@trevin/core";
+import {
+  isJoining,
+  mateOf,
+  canFindLive,
+  nextMethod,
+  takeBack,
+  otherHalf,
+  tapOrCut,
+  isOpenHazard,
+  SHOWN,
+  type Dossier,
+} from "@trevin/core";
 import type { Ref } from "vue";
 import type { AppCommand } from "../../composables/useCommands.ts";
-import { canFindLive, nextMethod, takeBack } from "./acts.ts";
-import { otherHalf, tapOrCut } from "./taps.ts";
-import { isOpenHazard, SHOWN } from "./rows.ts";
 import type { Acts } from "./useActs.ts";
 import type { Blocks } from "./useBlocks.ts";
 import { LISTS, type Circuits } from "./useCircuits.ts";

@@ -1,6 +1,18 @@
 import { computed, type Ref } from "vue";
 import {
   isLeftOpen,
+  canFindLive,
+  leaveOpen,
+  nextMethod,
+  rejectRows,
+  sureOffers,
+  takeOffers,
+  otherHalf,
+  placeOfCut,
+  tapOrCut,
+  acceptHazards,
+  isUnmatched,
+  worstOf,
   type Decision,
   type Dossier,
   type Fix,
@@ -8,11 +20,8 @@ import {
   type LeavingOpen,
   type OpenEffect,
   type Side,
+  type Edit,
 } from "@trevin/core";
-import { canFindLive, leaveOpen, nextMethod, rejectRows, sureOffers, takeOffers, type Edit } from "./acts.ts";
-import { otherHalf, placeOfCut, tapOrCut } from "./taps.ts";
-import { acceptHazards } from "./hazardActs.ts";
-import { isUnmatched, worstOf } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
 
 /** Dialogs that an act opens where it needs an answer first. */

@@ -8,9 +8,9 @@ import {
   type Connector,
   type Counterpart,
   type Dossier,
+  type CircuitRow,
 } from "@trevin/core";
 import { useWorklistEdits } from "../../composables/useWorklistEdits.ts";
-import type { CircuitRow } from "./rows.ts";
 import type { Circuits } from "./useCircuits.ts";
 
 /** The job as it stands. */

@@ -1,17 +1,22 @@
 import { computed, ref, watch } from "vue";
-import { connectorsInOrder, type Analysis, type Dossier, type PinId } from "@trevin/core";
-import { ways } from "../../composables/useFaces.ts";
 import {
+  connectorsInOrder,
   isAt,
   isShown,
   leadOf,
+  offerWords,
   pinsOfRow,
+  sharedHazards,
   SHOWN,
   circuitRows,
   wantsAttention,
+  type Analysis,
+  type Dossier,
+  type PinId,
   type Shown,
   type CircuitRow,
-} from "./rows.ts";
+} from "@trevin/core";
+import { ways } from "../../composables/useFaces.ts";
 
 export const LISTS: Readonly<Record<Shown, string>> = {
   all: "All",
@@ -111,6 +116,9 @@ export function useCircuits(dossier: () => Dossier, analysis: () => Analysis, op
     const order = [...rows.value.slice(index + 1), ...rows.value.slice(0, Math.max(index, 0))];
     select(order.find(wanted) ?? selected.value);
   }
+  /** What many circuits have in common is said once, over the list. */
+  const common = computed(() => sharedHazards(all.value));
+  const sharedKeys = computed(() => new Set(common.value.map(({ key }) => key)));
   const nextDoubtful = (): void => next(wantsAttention);
 
   return {
@@ -135,6 +143,9 @@ export function useCircuits(dossier: () => Dossier, analysis: () => Analysis, op
     extendBy,
     next,
     nextDoubtful,
+    common,
+    sharedKeys,
+    offer: computed(() => (selected.value === undefined ? "" : offerWords(selected.value))),
   };
 }
 export type Circuits = ReturnType<typeof useCircuits>;

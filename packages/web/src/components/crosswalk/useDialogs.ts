@@ -1,20 +1,6 @@
 import { computed, ref, shallowRef, watch } from "vue";
-import { halfOfTheirs } from "@trevin/core";
-import type {
-  Connector,
-  ConnectorId,
-  Decision,
-  Dossier,
-  FeedClass,
-  InsertedDevice,
-  JoinPoint,
-  JoinPointId,
-  Pin,
-  PinId,
-  PlacedPin,
-  Stud,
-} from "@trevin/core";
 import {
+  halfOfTheirs,
   joinAlso,
   joinPins,
   jumperPins,
@@ -23,11 +9,25 @@ import {
   shiftPin,
   undone,
   withDevice,
+  tapAlso,
+  branchOff,
+  fillCavity,
+  reEnd,
+  leadOf,
   type Edit,
-} from "./acts.ts";
-import { tapAlso } from "./taps.ts";
-import { branchOff, fillCavity, reEnd } from "./fills.ts";
-import { leadOf } from "./rows.ts";
+  type Connector,
+  type ConnectorId,
+  type Decision,
+  type Dossier,
+  type FeedClass,
+  type InsertedDevice,
+  type JoinPoint,
+  type JoinPointId,
+  type Pin,
+  type PinId,
+  type PlacedPin,
+  type Stud,
+} from "@trevin/core";
 import type { Decide } from "./useActs.ts";
 import type { Circuits } from "./useCircuits.ts";
 

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** What happens between two sides: the line's pattern says how sure, the mark on it what is done. */
 import { computed } from "vue";
-import type { InsertedDevice, Sureness } from "@trevin/core";
-import type { Act } from "../crosswalk/rows.ts";
+import type { InsertedDevice, Sureness, Act } from "@trevin/core";
 import SeriesPath from "./SeriesPath.vue";
 
 const props = withDefaults(

@@ -1,5 +1,7 @@
-import { allPins, analyse, decisionByPin, decisionFromPair, type Dossier, type PinId } from "@trevin/core";
-import { byName, decidedDossier, demoDossier, undecidedDossier } from "@trevin/core/testing";
+import { allPins, decisionByPin, type Dossier, type PinId } from "../model/index.ts";
+import { decisionFromPair } from "../proposals/index.ts";
+import { analyse } from "../analysis/index.ts";
+import { byName, decidedDossier, demoDossier, undecidedDossier } from "../testing/index.ts";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {

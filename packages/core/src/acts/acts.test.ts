@@ -1,13 +1,8 @@
-import {
-  analyse,
-  applyCommand,
-  decisionId,
-  decisionPins,
-  leftOpen,
-  type Decision,
-  type Dossier,
-} from "@trevin/core";
-import { byName, demoDossier, undecidedDossier } from "@trevin/core/testing";
+import { decisionId, decisionPins, type Decision, type Dossier } from "../model/index.ts";
+import { leftOpen } from "../proposals/index.ts";
+import { applyCommand } from "../dossier/index.ts";
+import { analyse } from "../analysis/index.ts";
+import { byName, demoDossier, undecidedDossier } from "../testing/index.ts";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {

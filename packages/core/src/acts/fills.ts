@@ -1,12 +1,12 @@
 import {
   decisionPins,
-  leftOpen,
   type Decision,
   type Dossier,
   type PinId,
   type PlacedPin,
   type Stud,
-} from "@trevin/core";
+} from "../model/index.ts";
+import { leftOpen } from "../proposals/index.ts";
 import { claiming, common, hasWire, inTheWay, joinAlso, joinPins, undone, type Edit } from "./acts.ts";
 
 /** One more lead on a vehicle's wire for an incoming pin; null where what is decided of the wire would be lost. */

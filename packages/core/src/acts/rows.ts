@@ -1,11 +1,6 @@
 import {
-  decisionFromAlone,
-  decisionFromGroup,
-  decisionFromJumper,
-  decisionFromPair,
   decisionId,
   decisionPins,
-  DEVICE_NAMES,
   indexPins,
   isJoining,
   isTapping,
@@ -14,20 +9,27 @@ import {
   pointLabel,
   rankPins,
   seatOf,
-  type Analysis,
   type Decision,
   type DecisionId,
   type Dossier,
-  type Hazard,
   type InsertedDevice,
   type Merged,
   type PinId,
   type PlacedPin,
+  type Sureness,
+} from "../model/index.ts";
+import {
+  decisionFromAlone,
+  decisionFromGroup,
+  decisionFromJumper,
+  decisionFromPair,
   type ProposedDevice,
   type SuggestedAlone,
   type SuggestedPair,
-  type Sureness,
-} from "@trevin/core";
+} from "../proposals/index.ts";
+import type { Hazard } from "../hazards/index.ts";
+import type { Analysis } from "../analysis/index.ts";
+import { DEVICE_NAMES } from "../words/index.ts";
 
 /** What is done between the two sides; it says which mark stands on the line. */
 export type Act =
@@ -308,8 +310,3 @@ export function lineWords(row: CircuitRow): { readonly above: string; readonly b
   const half = "half" in decision ? HALF_MARKS[decision.half ?? "loom"] : "";
   return only(`${part === "" ? row.act : part}${half}${trap}`);
 }
-
-/** How high one wire stands in the list, in px. */
-export const ROW_HEIGHT = 37;
-export const rowHeight = (row: CircuitRow): number =>
-  ROW_HEIGHT * Math.max(1, row.vehicle.length, row.incoming.length);

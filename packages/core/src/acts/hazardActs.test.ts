@@ -1,5 +1,8 @@
-import { analyse, applyCommand, findHazards, type Dossier } from "@trevin/core";
-import { demoDossier } from "@trevin/core/testing";
+import type { Dossier } from "../model/index.ts";
+import { findHazards } from "../hazards/index.ts";
+import { applyCommand } from "../dossier/index.ts";
+import { analyse } from "../analysis/index.ts";
+import { demoDossier } from "../testing/index.ts";
 import { describe, expect, it } from "vitest";
 import { sureOffers, takeOffers, type Edit } from "./acts.ts";
 import { acceptHazards, sameAnswer, withoutAnswer } from "./hazardActs.ts";

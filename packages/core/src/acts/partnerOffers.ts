@@ -1,13 +1,6 @@
-import {
-  candidatesFor,
-  deviceReasonWords,
-  deviceWords,
-  pinsInOrder,
-  reasonWords,
-  signalFit,
-  type Dossier,
-  type PlacedPin,
-} from "@trevin/core";
+import { pinsInOrder, signalFit, type Dossier, type PlacedPin } from "../model/index.ts";
+import { candidatesFor, deviceReasonWords, deviceWords } from "../proposals/index.ts";
+import { reasonWords } from "../words/index.ts";
 
 export type PairingMode = "join" | "jumper" | "shift" | "series";
 /** A pin that can be chosen in a pairing dialog. */

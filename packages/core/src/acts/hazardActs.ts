@@ -1,4 +1,5 @@
-import { decisionId, type Decision, type HazardAnswer, type Dossier, type Hazard } from "@trevin/core";
+import { decisionId, type Decision, type HazardAnswer, type Dossier } from "../model/index.ts";
+import type { Hazard } from "../hazards/index.ts";
 import type { Edit } from "./acts.ts";
 
 /** Hazards that one answer may cover: the same rule and the same cure, still open, at a decision. */

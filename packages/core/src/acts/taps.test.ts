@@ -1,5 +1,5 @@
-import type { Decision, Dossier } from "@trevin/core";
-import { byName, demoDossier } from "@trevin/core/testing";
+import type { Decision, Dossier } from "../model/index.ts";
+import { byName, demoDossier } from "../testing/index.ts";
 import { describe, expect, it } from "vitest";
 import { otherHalf } from "./taps.ts";
 

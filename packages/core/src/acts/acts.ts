@@ -1,22 +1,12 @@
 import {
   decisionId,
   decisionPins,
-  halfOfMerged,
-  halfOfOurs,
-  halfOfTheirs,
   methodOf,
   seatsOf,
   isJoining,
   isLeftOpen,
-  joined,
-  ledThrough,
-  leftOpen,
   linkedPairs,
-  meetingPins,
   rankPins,
-  readFunction,
-  staysWhole,
-  waysIn,
   type Connector,
   type Decision,
   type DecisionId,
@@ -28,7 +18,19 @@ import {
   type JoinPoint,
   type PinId,
   type PlacedPin,
-} from "@trevin/core";
+} from "../model/index.ts";
+import { meetingPins } from "../wiring/index.ts";
+import { readFunction } from "../meaning/index.ts";
+import {
+  halfOfMerged,
+  halfOfOurs,
+  halfOfTheirs,
+  joined,
+  ledThrough,
+  leftOpen,
+  staysWhole,
+} from "../proposals/index.ts";
+import { waysIn } from "../plan/index.ts";
 import { isUnmatched, pinsOfRow, type CircuitRow } from "./rows.ts";
 
 /** One edit of the decisions, which undo takes back as one. */

@@ -1,4 +1,4 @@
-import type { PlacedPin } from "@trevin/core";
+import type { PlacedPin } from "../model/index.ts";
 import { isUnmatched, leadOf, pinsOfRow, type CircuitRow } from "./rows.ts";
 
 /** The words of the button that takes what a row suggests; empty when there is nothing to take. */

@@ -1,19 +1,18 @@
 import {
   decisionId,
   decisionPins,
-  halfOfTheirs,
   isJoining,
   isTapping,
   linkedPairs,
   methodOf,
-  tappedInstead,
   type Decision,
   type Dossier,
   type Merged,
   type Part,
   type PinId,
   type Side,
-} from "@trevin/core";
+} from "../model/index.ts";
+import { halfOfTheirs, tappedInstead } from "../proposals/index.ts";
 import { common, hasWire, inOrder, type Edit } from "./acts.ts";
 
 const isOfLoom = (dossier: Dossier, wires: readonly PinId[]): boolean =>
