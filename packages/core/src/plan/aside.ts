@@ -1,7 +1,8 @@
 import { cutPlugEnd, endsByCavity, wireOfEnd, type HarnessState } from "../harness/index.ts";
 import { wireId, type ConnectorId, type EndId } from "../model/index.ts";
 import { emptied } from "./emptied.ts";
-import { liveConnectors, type Handling, type Mates } from "./stages.ts";
+import { type Handling, type Mates } from "./stages.ts";
+import { liveConnectors } from "./closing.ts";
 import type { Step } from "./step.ts";
 
 /**

@@ -1,7 +1,8 @@
 import { proofOf, type Proof } from "../circuit/index.ts";
 import { initialState, type HarnessState } from "../harness/index.ts";
 import type { Dossier } from "../model/index.ts";
-import { planWork, stateAfter } from "./plan.ts";
+import { stateAfter } from "./afterSteps.ts";
+import { planWork } from "./plan.ts";
 
 /** The harness that a job ends with: planned from its start, whatever was done. */
 export const stateAtEnd = (dossier: Dossier): HarnessState =>

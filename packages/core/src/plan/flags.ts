@@ -6,6 +6,7 @@ import {
   pinName,
   seatOf,
   supplyWordsIn,
+  type Decision,
   type DecisionId,
   type Dossier,
   type PinId,
@@ -34,28 +35,29 @@ export function flagsOf(dossier: Dossier): readonly Flag[] {
       pin.pin.content !== "occupied"
     )
       return [];
-    const pairs = linkedPairs(decision);
-    const across = pairs.flatMap(([vehicle, incoming]) =>
-      vehicle === pin.pin.id ? [incoming] : incoming === pin.pin.id ? [vehicle] : [],
-    );
-    const seat = seatOf(decision);
-    const to =
-      decision.kind === "series"
-        ? pin.pin.id === decision.vehicle
-          ? name(decision.into)
-          : name(decision.vehicle)
-        : across.length > 0
-          ? across.map(name).join(", ")
-          : decision.kind === "jumper"
-            ? decision.pins
-                .filter((id) => id !== pin.pin.id)
-                .map(name)
-                .join(", ")
-            : decision.kind === "feed"
-              ? supplyWordsIn(dossier.points, decision.supply)
-              : seat === null
-                ? ""
-                : name(seat);
-    return [{ pin, decision: decisionId(decision), to }];
+    return [{ pin, decision: decisionId(decision), to: goesTo(pin.pin.id, decision, dossier.points, name) }];
   });
+}
+
+/** Where a wire goes to, in words; empty where it goes nowhere. */
+function goesTo(
+  pin: PinId,
+  decision: Decision,
+  points: Dossier["points"],
+  name: (pin: PinId) => string,
+): string {
+  if (decision.kind === "series") return name(pin === decision.vehicle ? decision.into : decision.vehicle);
+  const across = linkedPairs(decision).flatMap(([vehicle, incoming]) => {
+    if (vehicle === pin) return [incoming];
+    return incoming === pin ? [vehicle] : [];
+  });
+  if (across.length > 0) return across.map(name).join(", ");
+  if (decision.kind === "jumper")
+    return decision.pins
+      .filter((id) => id !== pin)
+      .map(name)
+      .join(", ");
+  if (decision.kind === "feed") return supplyWordsIn(points, decision.supply);
+  const seat = seatOf(decision);
+  return seat === null ? "" : name(seat);
 }

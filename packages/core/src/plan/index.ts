@@ -11,7 +11,8 @@ export {
 export { cardOf } from "./cards.ts";
 export { endsOfStep, facesOfStep, isAtJoint, type EndPart, type HeldFace, type MeetingEnd } from "./hands.ts";
 export { partOfStep } from "./stages.ts";
-export { roundsDone, planWork, stateAfter, type DoneStep, type PlanOptions } from "./plan.ts";
+export { roundsDone, planWork, type DoneStep, type PlanOptions } from "./plan.ts";
+export { stateAfter } from "./afterSteps.ts";
 export { type Displaced, type Displacement } from "./displacements.ts";
 export { orderByPlace, type Ordered, type Unit } from "./order.ts";
 export { adapterLoom, type AdapterEnd, type AdapterLoom, type AdapterWire } from "./adapter.ts";

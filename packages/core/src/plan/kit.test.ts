@@ -169,17 +169,12 @@ describe("compareMethods", () => {
               pins.some(({ id, content }) => id === pin && content === "empty"),
             );
           // A wire that is led through a part by its empty cavity moves there, and the lead that comes back takes its place.
-          const seated = dossier.decisions.map((decision) =>
-            decision.kind === "move" ||
-            decision.kind === "populate" ||
-            decision.kind === "re-end" ||
-            (decision.kind === "feed" && isEmpty(decision.pin)) ||
-            (decision.kind === "join" && isEmpty(decision.incoming))
-              ? 1
-              : decision.kind === "series" && isEmpty(decision.into)
-                ? 2
-                : 0,
-          );
+          const seated = dossier.decisions.map((decision) => {
+            if (decision.kind === "series") return isEmpty(decision.into) ? 2 : 0;
+            if (decision.kind === "feed") return isEmpty(decision.pin) ? 1 : 0;
+            if (decision.kind === "join") return isEmpty(decision.incoming) ? 1 : 0;
+            return ["move", "populate", "re-end"].includes(decision.kind) ? 1 : 0;
+          });
           expect(splice!.cost.moved).toBe(seated.reduce<number>((sum, one) => sum + one, 0));
           expect(move!.cost.joints).toBeLessThanOrEqual(splice!.cost.joints);
           expect(splice!.cost.joints).toBeGreaterThanOrEqual(decided!.cost.joints);

@@ -69,11 +69,10 @@ export function waysIn(dossier: Dossier): (decision: Decision) => readonly Metho
   const known = (decision: Decision): readonly Method[] => {
     switch (decision.kind) {
       case "join":
-        return isEmpty(decision.incoming)
-          ? ["move"]
-          : decision.device === undefined
-            ? METHODS.filter((method) => method !== "move" || decision.theirHalf !== "loom")
-            : ["splice", "adapter"];
+        if (isEmpty(decision.incoming)) return ["move"];
+        return decision.device === undefined
+          ? METHODS.filter((method) => method !== "move" || decision.theirHalf !== "loom")
+          : ["splice", "adapter"];
       case "merge":
       case "split":
       case "jumper":
@@ -93,11 +92,8 @@ export function waysIn(dossier: Dossier): (decision: Decision) => readonly Metho
 
 /** The same decision carried out in another way; one that does not know this way is spliced instead of moved where it can be, else it stays as it was. */
 function carriedOutBy(decision: Decision, method: Method, ways: readonly Method[]): Decision {
-  const way = ways.includes(method)
-    ? method
-    : ways.includes("splice") && method === "move"
-      ? "splice"
-      : methodOf(decision);
+  const instead = ways.includes("splice") && method === "move" ? "splice" : methodOf(decision);
+  const way = ways.includes(method) ? method : instead;
   return way === null || way === methodOf(decision) ? decision : ({ ...decision, method: way } as Decision);
 }
 

@@ -10,41 +10,15 @@ import {
   type Operation,
 } from "../harness/index.ts";
 import { applyCommand } from "../dossier/index.ts";
-import { decisionPins, type Decision, type Dossier } from "../model/index.ts";
+import { decisionPins, type Dossier } from "../model/index.ts";
 import { stepWords, whereLine } from "../words/index.ts";
-import { byName, decidedDossier, demoDossier, F22, NaiveHarness } from "../testing/index.ts";
+import { byName, decidedDossier, demoDossier, NaiveHarness } from "../testing/index.ts";
 import { checkPlan } from "./check/check.ts";
 import { planWork } from "./plan.ts";
+import { decidedDemo } from "../testing/decidedDemo.ts";
 
 const RUNS = 10_000;
 const plainState = (state: unknown): unknown => JSON.parse(JSON.stringify(state));
-
-/** The demo with its open pins decided as the crosswalk suggests. */
-export function decidedDemo(): Dossier {
-  const start = demoDossier();
-  const at = byName(start);
-  const common = { sure: "sure" as const, reason: "", answers: [] };
-  const join = (vehicle: string, incoming: string): Decision => ({
-    kind: "join",
-    vehicle: at(`B12.${vehicle}`),
-    incoming: at(`AL-P.${incoming}`),
-    method: "move",
-    ...common,
-  });
-  const put: Decision[] = [
-    join("4", "M"),
-    { ...join("5", "H"), sure: "check" },
-    join("9", "F"),
-    join("10", "N"),
-    join("11", "G"),
-    join("14", "L"),
-    { kind: "cap", pin: at("B12.3"), ...common },
-    { kind: "feed", pin: at("AL-P.B"), feed: "battery", supply: F22.id, ...common },
-  ];
-  const done = applyCommand(start, { kind: "decide", put, remove: [], points: [F22] });
-  if (!done.ok) throw new Error(done.error.code);
-  return done.value.dossier;
-}
 
 function replay(start: HarnessState, operations: readonly Operation[]): HarnessState {
   return operations.reduce((state, op) => {
@@ -289,44 +263,6 @@ describe("planWork", () => {
     expect(new Set(touched)).toEqual(
       new Set(answered.decisions.filter((decision) => decision.kind !== "leave").flatMap(decisionPins)),
     );
-  });
-});
-
-describe("checkPlan", () => {
-  it("catches every step that is left out", () => {
-    let tried = 0;
-    fc.assert(
-      fc.property(decidedDossier(5), fc.nat(), (dossier, where) => {
-        const { steps } = planWork(dossier, { hazards: [] });
-        // A plug whose stubs were insulated for the live test may lie in the car for ever.
-        const isTested = dossier.decisions.some((one) => one.kind === "join" && one.findLive === true);
-        const changing = steps.filter(
-          ({ op, kind }) => op !== null && kind !== "plug" && !(isTested && kind === "set-aside"),
-        );
-        if (changing.length === 0) return;
-        const gone = changing[where % changing.length]!;
-        tried++;
-        expect(checkPlan(dossier, { steps: steps.filter((step) => step !== gone) }), gone.id).not.toBeNull();
-      }),
-      { numRuns: 800, seed: 245 },
-    );
-    expect(tried).toBeGreaterThan(500);
-  });
-
-  it("names the first step that cannot be done", () => {
-    const dossier = decidedDemo();
-    const { steps } = planWork(dossier, { hazards: [] });
-    expect(checkPlan(dossier, { steps: steps.slice(1) })).toMatchObject({
-      code: "step-cannot-be-done",
-      problem: { code: "battery-is-on" },
-    });
-    const check = steps.find((step) => step.kind === "check")!;
-    expect(checkPlan(dossier, { steps: steps.filter((step) => step !== check) })).toMatchObject({
-      code: "unchecked-doubt",
-    });
-    const twice = steps.findIndex((step) => step.kind === "insert");
-    const later = [...steps.slice(0, twice), ...steps.slice(twice + 1), steps[twice]!];
-    expect(checkPlan(dossier, { steps: later })).toMatchObject({ code: "two-ends-in-the-hand" });
   });
 });
 

@@ -15,7 +15,8 @@ import {
   type PlacedPin,
 } from "../model/index.ts";
 import { lookAlikes } from "../lookalikes/index.ts";
-import { adapterDrafts, adapterFeeds, isByAdapter, WORK_TABLE } from "./adapter.ts";
+import { isByAdapter, WORK_TABLE } from "./adapter.ts";
+import { adapterDrafts, adapterFeeds } from "./adapterDrafts.ts";
 import { displaced, type Displaced } from "./displacements.ts";
 import type { Unit } from "./order.ts";
 import { draftsOf } from "./templates/decisions.ts";

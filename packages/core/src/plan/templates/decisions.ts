@@ -10,7 +10,8 @@ import {
 import { unreachable } from "../../util/index.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { feedFrom, populated, reEnded } from "./fills.ts";
-import { deadEndOf, interrupted, joinTogether, theirHalfOf, type Phases } from "./joints.ts";
+import { interrupted, joinTogether, theirHalfOf, type Phases } from "./joints.ts";
+import { deadEndOf } from "./cuts.ts";
 
 const work = (drafts: readonly Draft[]): Phases => ({ window: [], work: drafts });
 

@@ -6,7 +6,8 @@ import { job, pin, V, X, type Pin } from "../../testing/twoPlugs.ts";
 import { decisionWords, pinNamer, stepLine, stepWords } from "../../words/index.ts";
 import { checkPlan } from "../check/check.ts";
 import { kitOf } from "../kit.ts";
-import { planWork, stateAfter } from "../plan.ts";
+import { stateAfter } from "../afterSteps.ts";
+import { planWork } from "../plan.ts";
 
 /** A sealed plug with an empty cavity, whose part leaves; a pigtail of two leads; a fuse and a ground point. */
 const made = (decisions: readonly Pin[], flying = true) =>

@@ -11,7 +11,7 @@ import {
   type Stud,
 } from "../../model/index.ts";
 import { inHand, type Draft } from "./draft.ts";
-import { baredEnd } from "./joints.ts";
+import { baredEnd } from "./cuts.ts";
 
 /** A terminal crimped onto a bare end, its seal first where it goes into a sealed shell; `suffix` tells the roles of one decision apart. */
 export function newTerminal(

@@ -11,7 +11,7 @@ import {
 import type { Displaced, Displacement } from "../displacements.ts";
 import { inHand, type Draft } from "./draft.ts";
 import { intoCavity, newTerminal, opened } from "./fills.ts";
-import { baredEnd, deadEndOf, evict } from "./joints.ts";
+import { baredEnd, deadEndOf, evict } from "./cuts.ts";
 
 /** A step with the decision that it carries out. */
 export interface OwnedDraft {
