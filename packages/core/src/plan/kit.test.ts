@@ -1,44 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readJobValue } from "../contract/index.ts";
-import { applyCommand } from "../dossier/index.ts";
-import { decisionId, METHODS, type Decision, type Dossier } from "../model/index.ts";
-import { byName, decidedDossier, demoDossier, F22, planFault } from "../testing/index.ts";
+import { decisionId, METHODS, type Dossier } from "../model/index.ts";
+import { decidedDemo } from "../testing/decidedDemo.ts";
+import { decidedDossier, F22, planFault } from "../testing/index.ts";
 import { stepWords } from "../words/index.ts";
 import { kitKey, kitOf } from "./kit.ts";
 import { allBy, compareMethods, costOf, waysOfWire } from "./methods.ts";
 import { planWork } from "./plan.ts";
 
-/** The demo with its open pins decided as a technician would. */
-function decidedDemo(): Dossier {
-  const start = demoDossier();
-  const at = byName(start);
-  const common = { sure: "sure" as const, reason: "", answers: [] };
-  const join = (vehicle: string, incoming: string): Decision => ({
-    kind: "join",
-    vehicle: at(`B12.${vehicle}`),
-    incoming: at(`AL-P.${incoming}`),
-    method: "move",
-    ...common,
-  });
-  const put: Decision[] = [
-    join("4", "M"),
-    join("9", "F"),
-    join("10", "N"),
-    join("11", "G"),
-    {
-      ...join("5", "H"),
-      method: "splice",
-      device: { kind: "converter", what: "a pulse converter" },
-    } as Decision,
-    join("14", "L"),
-    { kind: "cap", pin: at("B12.3"), ...common },
-    { kind: "feed", pin: at("AL-P.B"), feed: "battery", supply: F22.id, ...common },
-  ];
-  const done = applyCommand(start, { kind: "decide", put, remove: [], points: [F22] });
-  if (!done.ok) throw new Error(done.error.code);
-  return done.value.dossier;
-}
+/** Decided as a technician would: the speed signal through a converter. */
+const decidedByHand = () =>
+  decidedDemo({ method: "splice", device: { kind: "converter", what: "a pulse converter" } });
 
 describe("kitOf", () => {
   it("leaves no step without what it needs, counts pieces by steps, and is the same in whatever order the rows come", () => {
@@ -130,7 +103,7 @@ describe("kitOf", () => {
     }
   });
   it("lists the demo's parts, sized by what meets in each joint", () => {
-    const dossier = decidedDemo();
+    const dossier = decidedByHand();
     const kit = kitOf(dossier, planWork(dossier)).map(
       ({ kind, what, size, count, spare }) =>
         `${kind} ${count}+${spare} ${what}${size === "" ? "" : `, ${size}`}`,
@@ -193,7 +166,7 @@ describe("compareMethods", () => {
   });
 
   it("counts for one wire alone what that wire takes, each way, and offers no choice where there is none", () => {
-    const dossier = decidedDemo();
+    const dossier = decidedByHand();
     const level = dossier.decisions.find(
       (decision) => decision.kind === "join" && decision.method === "move",
     )!;
@@ -217,7 +190,7 @@ describe("compareMethods", () => {
   });
 
   it("adds up over the decisions of a job to what its plan does", () => {
-    const dossier = decidedDemo();
+    const dossier = decidedByHand();
     const plan = planWork(dossier);
     const own = dossier.decisions.map((decision) => {
       const steps = plan.steps.filter((step) => step.decision === decisionId(decision));

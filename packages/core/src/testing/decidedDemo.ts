@@ -2,8 +2,8 @@ import { applyCommand } from "../dossier/index.ts";
 import type { Decision, Dossier } from "../model/index.ts";
 import { byName, demoDossier, F22 } from "./index.ts";
 
-/** The demo with its open pins decided as the crosswalk suggests. */
-export function decidedDemo(): Dossier {
+/** The demo with its open pins decided as the crosswalk suggests; the speed signal joined otherwise where that is asked for. */
+export function decidedDemo(speed: object = { sure: "check" }): Dossier {
   const start = demoDossier();
   const at = byName(start);
   const common = { sure: "sure" as const, reason: "", answers: [] };
@@ -16,7 +16,7 @@ export function decidedDemo(): Dossier {
   });
   const put: Decision[] = [
     join("4", "M"),
-    { ...join("5", "H"), sure: "check" },
+    { ...join("5", "H"), ...speed } as Decision,
     join("9", "F"),
     join("10", "N"),
     join("11", "G"),
