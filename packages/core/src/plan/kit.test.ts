@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { readJobValue } from "../contract/index.ts";
 import { decisionId, METHODS, type Dossier } from "../model/index.ts";
 import { decidedDemo } from "../testing/decidedDemo.ts";
-import { decidedDossier, F22, planFault } from "../testing/index.ts";
+import { decidedDossier, planFault } from "../testing/index.ts";
 import { stepWords } from "../words/index.ts";
 import { kitKey, kitOf } from "./kit.ts";
 import { allBy, compareMethods, costOf, waysOfWire } from "./methods.ts";
