@@ -47,7 +47,7 @@ const identified = (one: Connector): boolean =>
 </script>
 
 <template>
-  <div class="tabs">
+  <div class="tabs" :class="{ many: connectors.length > 2 }">
     <div role="tablist" aria-label="Connectors">
       <template v-for="[title, list] in groups" :key="title">
         <span v-if="connectors.length > 2 || grouping !== 'side'" class="group" role="presentation">{{
@@ -85,18 +85,24 @@ const identified = (one: Connector): boolean =>
 <style scoped>
 .tabs {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 6px 16px;
   border-bottom: 1px solid var(--ink);
   min-height: 40px;
 }
 [role="tablist"] {
+  flex: 1;
   display: flex;
   gap: 0 16px;
   flex-wrap: wrap;
   max-height: 112px;
   overflow-y: auto;
   align-items: center;
+}
+/* More than two have a row of their own, and what is done with them the next one. */
+.many [role="tablist"] {
+  flex-basis: 100%;
 }
 [role="tab"] {
   border: 0;
