@@ -17,12 +17,12 @@ describe("readings", () => {
       expect((await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, index))).status).toBe(201);
     const told = (...readings: object[]) =>
       send("POST", `/jobs/${id}/ledger`, benchCommand(dossier, measure, { readings }));
-    const join = { of: "worst join, end to end", quantity: "ohms", value: 0.2 };
-    expect((await told({ ...join, of: "the weather" })).body).toMatchObject({ code: "no-such-reading" });
+    const join = { of: "worst-join", quantity: "ohms", value: 0.2 };
+    expect((await told({ ...join, of: "battery" })).body).toMatchObject({ code: "no-such-reading" });
     expect((await told({ ...join, quantity: "volts" })).body).toMatchObject({ code: "no-such-reading" });
     expect((await told(join, join)).body).toMatchObject({ code: "no-such-reading" });
     expect((await told({ ...join, value: "little" })).status).toBe(422);
-    const short = { of: "supply to ground", quantity: "ohms", value: null };
+    const short = { of: "supply-to-ground", quantity: "ohms", value: null };
     expect((await told(short, join)).status).toBe(201);
     const entries = verifyChain(await ledger(id), readEntry);
     if (!entries.ok) throw new Error("chain");

@@ -4,6 +4,7 @@ import type { Entry, StoredEntry, What } from "../ledger/index.ts";
 import {
   HALVES,
   JOINT_KINDS,
+  MEASURED_OF,
   QUANTITIES,
   type Reading,
   type EndId,
@@ -74,7 +75,7 @@ export const operationSchema = z.discriminatedUnion("kind", [
 export const readingsSchema = z
   .array(
     z.object({
-      of: z.string().min(1).max(80),
+      of: z.enum(MEASURED_OF),
       quantity: z.enum(QUANTITIES),
       value: z.number().min(-1e9).max(1e9).nullable(),
     }) satisfies z.ZodType<Reading>,

@@ -228,4 +228,12 @@ export {
   type PartInTheWay,
   type WorklistEdits,
 } from "./worklist.ts";
-export { parseReading, QUANTITIES, unitOf, type Quantity, type Reading } from "./reading.ts";
+export {
+  MEASURED_OF,
+  parseReading,
+  QUANTITIES,
+  unitOf,
+  type MeasuredOf,
+  type Quantity,
+  type Reading,
+} from "./reading.ts";

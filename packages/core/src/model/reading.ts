@@ -4,9 +4,21 @@ import { fail, ok, type Result } from "../util/index.ts";
 export const QUANTITIES = ["volts", "ohms", "amps"] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
+/** Where it is held. */
+export const MEASURED_OF = [
+  "supply-to-ground",
+  "worst-join",
+  "wire",
+  "loom-half",
+  "plug-half",
+  "battery",
+  "asleep",
+] as const;
+export type MeasuredOf = (typeof MEASURED_OF)[number];
+
 /** What was measured, and where. `value` in V, Ω or A; null where the meter shows that nothing comes through ("OL"). */
 export interface Reading {
-  readonly of: string;
+  readonly of: MeasuredOf;
   readonly quantity: Quantity;
   readonly value: number | null;
 }

@@ -1,15 +1,11 @@
-import type { Quantity, Reading } from "../model/index.ts";
+import type { MeasuredOf, Quantity, Reading } from "../model/index.ts";
 import { daysUntilFlat, USUAL_BATTERY } from "../sizing/index.ts";
 import type { Volts } from "../util/index.ts";
 import type { Step } from "./step.ts";
 
 /** A figure that a step may be told with. */
 export type AskedReading = Pick<Reading, "of" | "quantity">;
-const asked = (of: string, quantity: Quantity): AskedReading => ({ of, quantity });
-
-const [JOIN, SHORT] = [asked("worst join, end to end", "ohms"), asked("supply to ground", "ohms")];
-const [LOOM, PLUG] = [asked("loom half", "volts"), asked("connector half", "volts")];
-const [POST, ASLEEP] = [asked("at the battery", "volts"), asked("with everything asleep", "amps")];
+const asked = (of: MeasuredOf, quantity: Quantity): AskedReading => ({ of, quantity });
 
 /** The figures that a step may be told with: none has to be. */
 export function readingsAsked({
@@ -17,10 +13,13 @@ export function readingsAsked({
   role,
   text,
 }: Pick<Step, "kind" | "role" | "text">): readonly AskedReading[] {
-  if (kind === "measure") return text === "adapter" ? [JOIN] : [SHORT, JOIN];
-  if (kind === "check") return [asked("at the wire", "volts")];
-  if (kind === "find-live") return [LOOM, PLUG];
-  return kind === "battery-on" && role === "battery" ? [POST, ASLEEP] : [];
+  const join = asked("worst-join", "ohms");
+  if (kind === "measure") return text === "adapter" ? [join] : [asked("supply-to-ground", "ohms"), join];
+  if (kind === "check") return [asked("wire", "volts")];
+  if (kind === "find-live") return [asked("loom-half", "volts"), asked("plug-half", "volts")];
+  return kind === "battery-on" && role === "battery"
+    ? [asked("battery", "volts"), asked("asleep", "amps")]
+    : [];
 }
 
 /** Why a reading is no good one. */
@@ -41,20 +40,22 @@ const ASLEEP_MOST = 0.05;
 /** What speaks against a reading, or null. */
 export function doubtOf({ of, value }: Reading, nominalVolts: Volts): ReadingDoubt | null {
   switch (of) {
-    case SHORT.of:
+    case "supply-to-ground":
       return value !== null && value < SHORTED ? { code: "short" } : null;
-    case JOIN.of:
+    case "worst-join":
       if (value === null) return { code: "open-join" };
       return value > GOOD_JOIN ? { code: "poor-join" } : null;
-    case POST.of: {
+    case "battery": {
       const least = Math.round(10 * HALF_FULL * nominalVolts) / 10;
       return value !== null && value < least ? { code: "battery-low", least } : null;
     }
-    case ASLEEP.of:
+    case "asleep":
       return value !== null && value > ASLEEP_MOST
         ? { code: "drains", days: daysUntilFlat(value, USUAL_BATTERY) }
         : null;
-    default:
+    case "wire":
+    case "loom-half":
+    case "plug-half":
       return null;
   }
 }

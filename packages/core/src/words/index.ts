@@ -73,4 +73,4 @@ export {
   type FindingWords,
 } from "./proofWords.ts";
 export { howTo, needsHow, orderOf, TERMINAL_ACTS, type HowTo, type TerminalAct } from "./howTo.ts";
-export { doubtWords, readingProblemWords } from "./readingWords.ts";
+export { doubtWords, MEASURED_OF_WORDS, readingProblemWords } from "./readingWords.ts";

@@ -1,4 +1,4 @@
-import { unitOf, type Quantity, type Reading } from "../model/index.ts";
+import { unitOf, type MeasuredOf, type Quantity, type Reading } from "../model/index.ts";
 import type { ReadingDoubt } from "../plan/index.ts";
 
 const figure = (value: number): string => String(Number(value.toPrecision(3)));
@@ -11,9 +11,19 @@ function valueWords(value: number, quantity: Quantity): string {
     ? `${figure(value * 1e3)} mA`
     : `${figure(value)} ${unit}`;
 }
+/** Where the probes are held. */
+export const MEASURED_OF_WORDS: Readonly<Record<MeasuredOf, string>> = {
+  "supply-to-ground": "supply to ground",
+  "worst-join": "worst join, end to end",
+  wire: "at the wire",
+  "loom-half": "loom half",
+  "plug-half": "connector half",
+  battery: "at the battery",
+  asleep: "with everything asleep",
+};
 /** "supply to ground 4.2 kΩ". */
 export const readingWords = ({ of, quantity, value }: Reading): string =>
-  `${of} ${value === null ? "open" : valueWords(value, quantity)}`;
+  `${MEASURED_OF_WORDS[of]} ${value === null ? "open" : valueWords(value, quantity)}`;
 
 /** What a technician should make of a doubtful reading. */
 export function doubtWords(doubt: ReadingDoubt): string {

@@ -1,6 +1,7 @@
 import { computed, ref, watch, type Ref } from "vue";
 import {
   cardOf,
+  MEASURED_OF_WORDS,
   parseReading,
   readingsAsked,
   type Half,
@@ -64,7 +65,7 @@ export function useBenchRecord(
     const several = new Set(asks.map(({ words }) => words)).size > 1;
     return asks.map(({ words, ...one }) => ({
       ...one,
-      label: several ? `${words.object}: ${one.of}` : one.of,
+      label: several ? `${words.object}: ${MEASURED_OF_WORDS[one.of]}` : MEASURED_OF_WORDS[one.of],
     }));
   });
   /** The readings of a step, null where one of them cannot be read. */

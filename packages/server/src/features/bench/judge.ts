@@ -8,6 +8,7 @@ import {
   FIRST_LINK,
   indexPins,
   isPowerForGood,
+  MEASURED_OF_WORDS,
   obstaclesToRetract,
   operationProblemWords,
   pinNamer,
@@ -176,7 +177,7 @@ function refuseOtherReadings(step: Step, readings: readonly Reading[] = []): voi
     throw new HttpProblem(
       422,
       "no-such-reading",
-      `This step asks for no reading “${other.of}”, or for one only.`,
+      `This step asks for no such reading (${MEASURED_OF_WORDS[other.of]}), or for one only.`,
     );
 }
 

@@ -34,6 +34,9 @@ const attempt = (): Promise<void> => ask(startCures(toRaw(props.dossier), toRaw(
   gap: 6px;
   justify-items: start;
 }
+.link {
+  line-height: 26px;
+}
 .btn {
   text-align: left;
   white-space: normal;

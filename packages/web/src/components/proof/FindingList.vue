@@ -98,4 +98,8 @@ const leftOut = computed(() => {
 .found {
   cursor: pointer;
 }
+.found .link {
+  display: inline-block;
+  line-height: 26px;
+}
 </style>
