@@ -91,7 +91,7 @@ const asks = computed(() => {
   if (!asked.value) return "";
   if (needsLive.value) return "choose the live half first";
   if (needsReason.value) return "not safe to power";
-  if (unreadable.value) return "a reading is not readable";
+  if (unreadable.value) return "check the reading first";
   if (needsMileage.value) return "without the mileage";
   return missing.value.length === 0 ? "" : `without ${missing.value.length} ticks`;
 });
