@@ -18,7 +18,7 @@ import {
 } from "./job.ts";
 import { worklistEditsSchema } from "./worklist.ts";
 import { decisionSchema } from "./decision.ts";
-import { readingsSchema, storedEntrySchema } from "./ledger.ts";
+import { photoTakenShape, readingsSchema, storedEntrySchema } from "./ledger.ts";
 
 const uuid = z.uuid();
 export const jobIdSchema = uuid;
@@ -173,6 +173,7 @@ export const benchCommandSchema = z.discriminatedUnion("kind", [
     step: stepIdSchema.nullable(),
     text: z.string().trim().min(1, "a note needs words").max(2000),
   }),
+  z.object({ kind: z.literal("photo"), ...fromDevice, ...photoTakenShape }),
   z.object({
     kind: z.literal("found"),
     ...fromDevice,

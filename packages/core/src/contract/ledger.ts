@@ -71,6 +71,14 @@ export const operationSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("plug"), cavity: pinIdSchema, to: z.enum(["plugged", "open"]) }),
 ]) satisfies z.ZodType<Operation>;
 
+/** A photo by its id, its fingerprint, and what it shows. */
+export const photoTakenShape = {
+  photo: z.uuid(),
+  sha256: z.string().regex(/^[0-9a-f]{64}$/),
+  connector: connectorIdSchema.nullable(),
+  pin: pinIdSchema.nullable(),
+};
+
 /** What was measured at a step: V, Ω or A; null where nothing came through. */
 export const readingsSchema = z
   .array(
@@ -112,6 +120,7 @@ const whatSchema = z.discriminatedUnion("kind", [
     words,
   }),
   z.object({ kind: z.literal("note"), step: stepIdSchema.nullable(), text: z.string().max(2000), words }),
+  z.object({ kind: z.literal("photo"), ...photoTakenShape }),
   z.object({ kind: z.literal("found"), pin: pinIdSchema, facts: pinFactsSchema, note: z.string().max(2000) }),
   z.object({ kind: z.literal("retracted"), seq: z.int().min(1), reason: z.string().max(500) }),
 ]) satisfies z.ZodType<What>;

@@ -1,5 +1,15 @@
 import type { Operation } from "../harness/index.ts";
-import type { Connector, DecisionId, Half, JobHead, Pin, PinId, Reading, StepId } from "../model/index.ts";
+import type {
+  Connector,
+  ConnectorId,
+  DecisionId,
+  Half,
+  JobHead,
+  Pin,
+  PinId,
+  Reading,
+  StepId,
+} from "../model/index.ts";
 
 /** What the technician can correct about a wire once work has begun; places are corrected by operations. */
 export type PinFacts = Partial<Omit<Pin, "id" | "cavity" | "order" | "content">>;
@@ -49,6 +59,14 @@ export type What =
       readonly step: StepId | null;
       readonly text: string;
       readonly words?: string | undefined;
+    }
+  /** A photo that was taken while the work was under way; its fingerprint tells whether the picture is still the same. */
+  | {
+      readonly kind: "photo";
+      readonly photo: string;
+      readonly sha256: string;
+      readonly connector: ConnectorId | null;
+      readonly pin: PinId | null;
     }
   | { readonly kind: "found"; readonly pin: PinId; readonly facts: PinFacts; readonly note: string }
   | { readonly kind: "retracted"; readonly seq: number; readonly reason: string };

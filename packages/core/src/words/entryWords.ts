@@ -1,4 +1,4 @@
-import type { Entry } from "../ledger/index.ts";
+import type { Entry, What } from "../ledger/index.ts";
 import type { Dossier, Half } from "../model/index.ts";
 import { planWork, type Step } from "../plan/index.ts";
 import { unreachable } from "../util/index.ts";
@@ -22,6 +22,11 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
     const step = steps().get(id);
     return step === undefined ? "a step that is no longer in the plan" : stepLine(stepWords(step, dossier));
   };
+  const showing = ({ pin, connector }: Extract<What, { kind: "photo" }>): string => {
+    if (pin !== null) return ` of ${name(pin)}`;
+    const shown = dossier.connectors.find(({ id }) => id === connector);
+    return shown === undefined ? "" : ` of ${shown.name}`;
+  };
   return ({ what }) => {
     switch (what.kind) {
       case "baseline":
@@ -34,6 +39,8 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
         return `Skipped: ${stepText(what.step, what.words)}. Reason: ${what.reason}`;
       case "note":
         return what.step === null ? what.text : `${what.text} (at: ${stepText(what.step, what.words)})`;
+      case "photo":
+        return `Photo taken${showing(what)}; fingerprint ${what.sha256.slice(0, 12)}`;
       case "found":
         return `Found at ${name(what.pin)}: ${factsWords(what.facts, dossier)}${what.note === "" ? "" : `. ${what.note}`}`;
       case "retracted":

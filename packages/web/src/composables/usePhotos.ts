@@ -3,8 +3,8 @@ import type { Photo } from "@trevin/core/contract";
 import type { ConnectorId, PinId } from "@trevin/core";
 import { api, ApiProblem, photoPath } from "../api/client.ts";
 
-/** The photos of a job: taken in, captioned, removed and put back. What fails is said and nothing is lost. */
-export function usePhotos(job: Ref<string>) {
+/** The photos of a job: taken in (`taken` is told of each), captioned, removed and put back. What fails is said and nothing is lost. */
+export function usePhotos(job: Ref<string>, taken: (photo: Photo) => unknown = () => undefined) {
   const photos = shallowRef<readonly Photo[]>([]);
   const removed = shallowRef<Photo | null>(null);
   const problem = shallowRef("");
@@ -32,7 +32,11 @@ export function usePhotos(job: Ref<string>) {
     place: { readonly connector?: ConnectorId; readonly pin?: PinId },
   ): Promise<void> =>
     attempt(async () => {
-      for (const file of files) photos.value = [...photos.value, await api.addPhoto(job.value, file, place)];
+      for (const file of files) {
+        const photo = await api.addPhoto(job.value, file, place);
+        photos.value = [...photos.value, photo];
+        taken(photo);
+      }
     });
   const caption = (photo: Photo, text: string): Promise<void> =>
     attempt(async () => {

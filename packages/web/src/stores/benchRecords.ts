@@ -1,6 +1,6 @@
 import type { ShallowRef } from "vue";
 import type { BenchCommandInput } from "@trevin/core/contract";
-import type { Command, Half, PinFacts, PinId, Reading, StepId, StoredEntry } from "@trevin/core";
+import type { Command, ConnectorId, Half, PinFacts, PinId, Reading, StepId, StoredEntry } from "@trevin/core";
 import { api } from "../api/client.ts";
 import { outbox } from "./outbox.ts";
 import { usePrefs } from "./prefs.ts";
@@ -10,6 +10,13 @@ type Body =
   | { kind: "done"; step: StepId; note: string; live?: Half; readings?: Reading[]; accept?: string }
   | { kind: "skipped"; step: StepId; reason: string }
   | { kind: "note"; step: StepId | null; text: string }
+  | {
+      kind: "photo";
+      photo: string;
+      sha256: string;
+      connector: ConnectorId | null;
+      pin: PinId | null;
+    }
   | { kind: "found"; pin: PinId; facts: PinFacts; note: string }
   | { kind: "retracted"; seq: number; reason: string };
 

@@ -65,6 +65,7 @@ const KINDS: Readonly<Record<Entry["what"]["kind"], string>> = {
   skipped: "left out",
   note: "note",
   found: "found",
+  photo: "photo",
   retracted: "taken back",
 };
 const path = (what: Parameters<typeof downloadPath>[1]): string => downloadPath(store.view!.id, what);

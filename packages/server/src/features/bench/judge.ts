@@ -154,6 +154,16 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
     }
     case "note":
       return { kind: "note", step: command.step, text: command.text, ...wordsOf(command.step, view) };
+    case "photo":
+      if (entries.length === 0)
+        throw new HttpProblem(409, "not-begun", "Photos stand in the ledger from the first step on.");
+      return {
+        kind: "photo",
+        photo: command.photo,
+        sha256: command.sha256,
+        connector: command.connector,
+        pin: command.pin,
+      };
     case "found":
       if (!indexPins(view.dossier).has(command.pin))
         throw new HttpProblem(422, "no-such-pin", "That pin is not in this job.");

@@ -2,7 +2,9 @@ import type { StoredEntry } from "@trevin/core";
 import type { BenchAnswer, BenchCommand } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
 import { databaseTime, inTransaction, snapshot, type Database, type Queryable } from "../../db/connect.ts";
+import { HttpProblem } from "../../http/problem.ts";
 import * as repo from "../jobs/repo.ts";
+import { fingerprintOf } from "../photos/repo.ts";
 import { noSuchJob } from "../jobs/service.ts";
 import type { Judged } from "./judge.ts";
 
@@ -37,6 +39,7 @@ export async function record(
     await repo.setFinished(tx, id, finished);
     return answer(rows);
   };
+  if (command.kind === "photo") await refuseOtherPhoto(db, id, command);
   for (let attempt = 1; attempt <= BESIDE_OTHERS; attempt++) {
     const stands = await snapshot(db, (tx) => standsAt(tx, id, command));
     if ("known" in stands) return answer(stands.known);
@@ -53,6 +56,16 @@ export async function record(
     const stands = await standsAt(tx, id, command);
     return "known" in stands ? answer(stands.known) : add(tx, await judged(tx, stands));
   });
+}
+
+/** An entry tells of a picture that is here, and of that very one. */
+async function refuseOtherPhoto(
+  db: Queryable,
+  job: string,
+  { photo, sha256 }: Extract<BenchCommand, { kind: "photo" }>,
+): Promise<void> {
+  if ((await fingerprintOf(db, job, photo)) !== sha256)
+    throw new HttpProblem(422, "no-such-photo", "That photo is not in this job, or is another picture.");
 }
 
 async function standsAt(tx: Queryable, id: string, { event }: BenchCommand): Promise<Stands> {

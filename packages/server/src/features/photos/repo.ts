@@ -56,6 +56,11 @@ export const photoRows = (db: Queryable): BlobStore => ({
   },
 });
 
+/** The fingerprint of a photo's picture; null where the job has none of that id. */
+export async function fingerprintOf(db: Queryable, job: string, id: string): Promise<string | null> {
+  return (await db.select({ sha256: photos.sha256 }).from(photos).where(own(job, id)))[0]?.sha256 ?? null;
+}
+
 /** The latest photo of a job that was not removed; null when there is none. */
 export async function latestPhoto(db: Queryable, job: string): Promise<string | null> {
   const [row] = await db

@@ -4,6 +4,7 @@ import { computed, ref, toRef } from "vue";
 import type { Photo } from "@trevin/core/contract";
 import { pinName, type Connector, type Hold, type PlacedPin } from "@trevin/core";
 import { usePhotos } from "../../composables/usePhotos.ts";
+import { useJob } from "../../stores/job.ts";
 import PhotoDialog from "./PhotoDialog.vue";
 
 const props = defineProps<{
@@ -13,9 +14,13 @@ const props = defineProps<{
   placed: PlacedPin | null;
   hold: Hold;
 }>();
+const store = useJob();
 const emit = defineEmits<{ pick: [pin: NonNullable<typeof props.placed>["pin"]["id"]] }>();
 const { photos, removed, problem, busy, add, caption, remove, putBack, path } = usePhotos(
   toRef(props, "job"),
+  // While the work is under way a photo is evidence: its fingerprint stands in the ledger.
+  ({ id, sha256, connector, pin }) =>
+    store.begun && store.record({ kind: "photo", photo: id, sha256, connector, pin }),
 );
 const where = ref<"pin" | "connector" | "job">("connector");
 /** A photo of a connector that is not there any more belongs to the job. */
