@@ -46,7 +46,7 @@ describe("what is in each cavity now", () => {
         }
       }),
     );
-    expect(moved).toBeGreaterThan(20);
+    expect(moved).toBeGreaterThan(0);
   });
 });
 
