@@ -3,6 +3,7 @@ import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { fileOf, FIRST_LINK, planWork, seal, type StoredEntry, type What } from "@trevin/core";
 import { readJobFile } from "@trevin/core/contract";
+import { entriesOf } from "@trevin/core/testing";
 import { describe, expect, it } from "vitest";
 import { report, trevin } from "./run.ts";
 
@@ -86,22 +87,8 @@ describe("trevin", () => {
         .slice(0, 4)
         .map(({ id, decision, op }): What => ({ kind: "done", step: id, decision, op, note: "" })),
     ];
-    const ledger = whats.reduce<readonly StoredEntry[]>(
-      (chain, what, seq) => [
-        ...chain,
-        seal({
-          v: 1,
-          seq,
-          event: `event-${seq}`,
-          at: "2026-01-02T03:04:05.000Z",
-          deviceAt: "2026-01-02T03:04:05.000Z",
-          person: "",
-          device: "",
-          plan: null,
-          what,
-          prev: chain.at(-1)?.hash ?? FIRST_LINK,
-        }),
-      ],
+    const ledger = entriesOf(whats).reduce<readonly StoredEntry[]>(
+      (chain, entry) => [...chain, seal({ ...entry, prev: chain.at(-1)?.hash ?? FIRST_LINK })],
       [],
     );
     const begun = await trevin(["plan", "-"], JSON.stringify(fileOf({ dossier, ledger })));

@@ -23,4 +23,4 @@ export {
 } from "./whatIf.ts";
 export { comparedWith } from "./compared.ts";
 export { fuseCurrents, type FuseCurrent } from "./fuseCurrents.ts";
-export { isLive, liveNow, type CavityVolts } from "./liveNow.ts";
+export { liveNow, type CavityVolts } from "./liveNow.ts";

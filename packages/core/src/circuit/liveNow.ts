@@ -8,18 +8,18 @@ export interface CavityVolts {
   readonly pin: PinId;
   /** V; null where the wire hangs on nothing. Of two ends that differ, the one further from nothing. */
   readonly volts: number | null;
+  readonly live: boolean;
 }
 
 /** From this share of the nominal voltage on, a meter's needle is taken to say live (common practice, no source). */
 const LIVE = 0.05;
-export const isLive = (volts: number | null, nominalVolts: number): volts is number =>
-  volts !== null && Math.abs(volts) >= LIVE * nominalVolts;
 
 /** The volts at every cavity of a plug whose wire is in the circuit, in the order of its table. */
 export function liveNow(
   { ports }: Pick<JobNetwork, "ports">,
   { volts }: Pick<OperatingPoint, "volts">,
   connector: ConnectorId,
+  nominalVolts: number,
 ): readonly CavityVolts[] {
   const found = new Map<PinId, number | null>();
   for (const port of ports) {
@@ -28,5 +28,10 @@ export function liveNow(
     const known = found.get(pinOf(port)) ?? null;
     if (known === null || (own !== null && Math.abs(own) > Math.abs(known))) found.set(pinOf(port), own);
   }
-  return [...found].map(([pin, value]) => ({ pin, volts: value }));
+  const least = LIVE * nominalVolts;
+  return [...found].map(([pin, value]) => ({
+    pin,
+    volts: value,
+    live: value !== null && Math.abs(value) >= least,
+  }));
 }

@@ -176,7 +176,7 @@ const RULES: readonly Rule[] = [
   rule(`\\((?:${CODE}(?:\\/${CODE})?)\\)$`, ""),
   rule(
     `(?<=(?:stage|speed|step|circuit|group|zone|level) )(i{1,3}|iv)${END}`,
-    (m) => `${ROMAN[group(m, 1)] ?? ""}`,
+    (m) => ROMAN[group(m, 1)] ?? "",
   ),
   rule(`d(?:ig)?in ?\\+`, "digital plus"),
   rule(`d(?:ig)?in ?-(?=[\\s\\d])`, "digital minus"),

@@ -1,14 +1,9 @@
 import type { InsertedDevice } from "../model/index.ts";
 import { SIGNAL_WORDS } from "../shelf/index.ts";
-import { unreachable } from "../util/index.ts";
+import { inUnit, unreachable } from "../util/index.ts";
 import type { ProposedDevice } from "./devices.ts";
 
-/** 22000 as "22 kΩ", 330 as "330 Ω". */
-function ohmWords(ohms: number): string {
-  if (ohms >= 1e6) return `${round(ohms / 1e6)} MΩ`;
-  return ohms >= 1000 ? `${round(ohms / 1000)} kΩ` : `${round(ohms)} Ω`;
-}
-const round = (value: number): string => Number(value.toPrecision(3)).toString();
+const ohmWords = (ohms: number): string => inUnit(ohms, "Ω");
 
 /** A terminal of a part between: "terminal 30", "its ground". */
 export const terminalWords = (terminal: string): string =>

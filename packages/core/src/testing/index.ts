@@ -13,5 +13,6 @@ export {
   type RawJob,
   type TableJob,
 } from "./readingTables.ts";
+export { entriesOf } from "./entries.ts";
 export { largeJob } from "./largeJob.ts";
 export { heldNodes, networkSample, vehicleNetwork } from "./arbitraryNetworks.ts";

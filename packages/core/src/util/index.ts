@@ -14,3 +14,4 @@ export { compareNatural, compareText, firstDifference } from "./compare.ts";
 export { capital, list } from "./sentence.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";
 export { tokensOf } from "./tokensOf.ts";
+export { inUnit } from "./inUnit.ts";

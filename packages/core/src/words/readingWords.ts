@@ -1,16 +1,11 @@
 import { unitOf, type MeasuredOf, type Quantity, type Reading } from "../model/index.ts";
 import type { ReadingDoubt } from "../plan/index.ts";
+import { inUnit } from "../util/index.ts";
 
-const figure = (value: number): string => String(Number(value.toPrecision(3)));
-function valueWords(value: number, quantity: Quantity): string {
-  const unit = unitOf(quantity);
-  const size = Math.abs(value);
-  if (size >= 1e6) return `${figure(value / 1e6)} M${unit}`;
-  if (size >= 1e3) return `${figure(value / 1e3)} k${unit}`;
-  return quantity === "amps" && size > 0 && size < 1
-    ? `${figure(value * 1e3)} mA`
-    : `${figure(value)} ${unit}`;
-}
+const valueWords = (value: number, quantity: Quantity): string =>
+  quantity === "amps" && Math.abs(value) > 0 && Math.abs(value) < 1
+    ? inUnit(value * 1e3, "mA")
+    : inUnit(value, unitOf(quantity));
 /** Where the probes are held. */
 export const MEASURED_OF_WORDS: Readonly<Record<MeasuredOf, string>> = {
   "supply-to-ground": "supply to ground",

@@ -8,8 +8,9 @@ import {
   type PinFacts,
   type PlacedPin,
   type Reading,
-  type Step,
+  type StepId,
 } from "@trevin/core";
+import type { BenchReading } from "../components/bench/benchReading.ts";
 import { readingKey, tickKey } from "../components/bench/tickKey.ts";
 import { useJob } from "../stores/job.ts";
 import type { usePlan } from "./usePlan.ts";
@@ -57,30 +58,25 @@ export function useBenchRecord(
   const needsMileage = computed(() => first.value?.kind === "note-odometer" && !/\d/.test(mileage.value));
   const needsLive = computed(() => first.value?.kind === "find-live" && live.value === null);
 
-  /** The figures that the card asks for, each with its key; where several steps ask, each says which it is. */
-  const readings = computed(() => {
+  /** The figures that the card asks for, with what was typed and how it is read; where several steps ask, each says which it is. */
+  const readings = computed<readonly BenchReading[]>(() => {
     const asks = card.value.flatMap(({ step, words }) =>
-      readingsAsked(step).map((one) => ({ ...one, key: readingKey(step.id, one.of), words })),
+      readingsAsked(step).map((one) => ({ ...one, step: step.id, object: words.object })),
     );
-    const several = new Set(asks.map(({ words }) => words)).size > 1;
-    return asks.map(({ words, ...one }) => ({
-      ...one,
-      label: several ? `${words.object}: ${MEASURED_OF_WORDS[one.of]}` : MEASURED_OF_WORDS[one.of],
-    }));
+    const several = new Set(asks.map(({ step }) => step)).size > 1;
+    return asks.map(({ step, object, of, quantity }) => {
+      const key = readingKey(step, of);
+      const text = measured.value.get(key) ?? "";
+      const words = MEASURED_OF_WORDS[of];
+      const read = text.trim() === "" ? null : parseReading(text, quantity);
+      return { of, quantity, step, key, text, read, label: several ? `${object}: ${words}` : words };
+    });
   });
-  /** The readings of a step, null where one of them cannot be read. */
-  function readingsOf(step: Step): readonly Reading[] | null {
-    const found: Reading[] = [];
-    for (const one of readingsAsked(step)) {
-      const text = measured.value.get(readingKey(step.id, one.of))?.trim() ?? "";
-      if (text === "") continue;
-      const read = parseReading(text, one.quantity);
-      if (!read.ok) return null;
-      found.push({ ...one, value: read.value });
-    }
-    return found;
-  }
-  const unreadable = computed(() => card.value.some(({ step }) => readingsOf(step) === null));
+  const unreadable = computed(() => readings.value.some(({ read }) => read?.ok === false));
+  const readingsOf = (step: StepId): Reading[] =>
+    readings.value.flatMap(({ step: own, of, quantity, read }) =>
+      own === step && read?.ok === true ? [{ of, quantity, value: read.value }] : [],
+    );
 
   const needsReason = computed(() => stopped.value && accept.value.trim() === "");
 
@@ -131,14 +127,14 @@ export function useBenchRecord(
           ? []
           : [`Not ticked: ${missing.value.map(({ line }) => line).join("; ")}`]),
       ].join(". ");
-      const steps = card.value.map(({ step }) => ({ step: step.id, readings: readingsOf(step) ?? [] }));
+      const steps = card.value.map(({ step }) => ({ step: step.id, readings: readingsOf(step.id) }));
       for (const [i, { step, readings }] of steps.entries()) {
         const stored = await store.record({
           kind: "done",
           step,
           note: i === steps.length - 1 ? note : "",
           ...(live.value === null ? {} : { live: live.value }),
-          ...(readings.length === 0 ? {} : { readings: [...readings] }),
+          ...(readings.length === 0 ? {} : { readings }),
           ...(stopped.value ? { accept: accept.value.trim() } : {}),
         });
         if (!stored) return;

@@ -1,6 +1,5 @@
 import { computed, type ComputedRef } from "vue";
 import {
-  isLive,
   KEYS,
   liveNow,
   solverOf,
@@ -33,15 +32,11 @@ export function useLiveNow(connector: () => Connector | undefined): LiveNow {
       : solverOf(network.value)(proof.liveAt, "all"),
   );
   const cavities = computed(() => {
-    const one = connector();
-    return one === undefined || network.value === null || point.value === null
+    const [one, dossier] = [connector(), job.live];
+    return one === undefined || dossier === null || network.value === null || point.value === null
       ? null
-      : liveNow(network.value, point.value, one.id);
+      : liveNow(network.value, point.value, one.id, dossier.head.nominalVolts);
   });
-  const live = computed(() =>
-    (cavities.value ?? []).flatMap(({ pin, volts }) =>
-      isLive(volts, job.live?.head.nominalVolts ?? 12) ? [pin] : [],
-    ),
-  );
+  const live = computed(() => (cavities.value ?? []).flatMap((one) => (one.live ? [one.pin] : [])));
   return { positions, cavities, live };
 }

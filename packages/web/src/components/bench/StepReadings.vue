@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What the meter shows at a step: kept with it in the ledger. None has to be typed; what cannot be read, or speaks against going on, is said at once. */
 import { computed } from "vue";
-import { doubtOf, doubtWords, parseReading, readingProblemWords, unitOf } from "@trevin/core";
+import { doubtOf, doubtWords, readingProblemWords, unitOf } from "@trevin/core";
 import type { BenchReading } from "./benchReading.ts";
 
 const props = defineProps<{
@@ -14,12 +14,10 @@ const props = defineProps<{
 const typed = defineModel<ReadonlyMap<string, string>>({ required: true });
 const rows = computed(() =>
   props.asked.map((one, i) => {
-    const text = typed.value.get(one.key) ?? "";
-    const read = text.trim() === "" ? null : parseReading(text, one.quantity);
+    const { read } = one;
     const doubt = read?.ok === true ? doubtOf({ ...one, value: read.value }, props.nominalVolts) : null;
     return {
       ...one,
-      text,
       id: `reading-${i}`,
       problem: read?.ok === false ? readingProblemWords(read.error) : "",
       doubt: doubt === null ? "" : doubtWords(doubt),

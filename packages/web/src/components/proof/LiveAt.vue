@@ -18,8 +18,10 @@ const options = computed(() => [
   { value: NOT_SHOWN, label: "Not shown" },
   ...props.positions.map((key) => ({ value: key, label: `Key at ${KEY_WORDS[key].toLowerCase()}` })),
 ]);
+/** A position that this job's key does not have was chosen in another one. */
+const at = computed(() => props.positions.find((key) => key === proof.liveAt) ?? null);
 const chosen = computed({
-  get: () => proof.liveAt ?? NOT_SHOWN,
+  get: () => at.value ?? NOT_SHOWN,
   set: (value: Key | typeof NOT_SHOWN) => {
     proof.liveAt = value === NOT_SHOWN ? null : value;
   },
@@ -38,9 +40,9 @@ const chosen = computed({
         option-value="value"
         class="at"
       />
-      <span v-if="proof.liveAt" class="mut">{{ MOMENT_WORDS[proof.moment] }}, all switches on</span>
+      <span v-if="at" class="mut">{{ MOMENT_WORDS[proof.moment] }}, all switches on</span>
     </div>
-    <template v-if="proof.liveAt">
+    <template v-if="at">
       <p v-if="cavities === null" class="mut">
         {{ proof.stopped ? "The circuit is not solved: start it in Proof." : "Solving the circuit." }}
       </p>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** What a meter shows in the cavities of a connector, in figures: those that are live, and those whose wire hangs on nothing. */
 import { computed } from "vue";
-import { isLive, voltWords, type CavityVolts, type Connector, type PinId } from "@trevin/core";
-import { useJob } from "../../stores/job.ts";
+import { voltWords, type CavityVolts, type Connector, type PinId } from "@trevin/core";
 import CavityLabel from "../parts/CavityLabel.vue";
 
 const props = defineProps<{
@@ -10,13 +9,8 @@ const props = defineProps<{
   cavities: readonly CavityVolts[];
   pin: PinId | null;
 }>();
-const job = useJob();
 const labels = computed(() => new Map(props.connector.pins.map(({ id, cavity }) => [id, cavity])));
-const live = computed(() =>
-  props.cavities.flatMap(({ pin, volts }) =>
-    isLive(volts, job.live?.head.nominalVolts ?? 12) ? [{ pin, volts }] : [],
-  ),
-);
+const live = computed(() => props.cavities.filter((one) => one.live));
 const floating = computed(() => props.cavities.filter(({ volts }) => volts === null));
 </script>
 
@@ -24,7 +18,7 @@ const floating = computed(() => props.cavities.filter(({ volts }) => volts === n
   <ul v-if="live.length" class="volts">
     <li v-for="one in live" :key="one.pin">
       <CavityLabel :label="labels.get(one.pin) ?? ''" :state="one.pin === pin ? 'hand' : 'plain'" />
-      <span class="code">{{ voltWords(Math.abs(one.volts)) }}</span>
+      <span class="code">{{ voltWords(Math.abs(one.volts ?? 0)) }}</span>
     </li>
   </ul>
   <p v-else class="mut">Nothing in it is live.</p>

@@ -1,14 +1,7 @@
 <script setup lang="ts">
 /** The plug in sight with what a meter shows in it now: which cavities are live in this position of key and switches. */
 import { computed } from "vue";
-import {
-  isLive,
-  liveNow,
-  type Connector,
-  type JobNetwork,
-  type OperatingPoint,
-  type PinId,
-} from "@trevin/core";
+import { liveNow, type Connector, type JobNetwork, type OperatingPoint, type PinId } from "@trevin/core";
 import { usePrefs } from "../../stores/prefs.ts";
 import { useCavitiesNow } from "../../composables/useFaces.ts";
 import ConnectorFace from "../parts/ConnectorFace.vue";
@@ -24,10 +17,8 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [pin: PinId] }>();
 const prefs = usePrefs();
 const now = useCavitiesNow();
-const cavities = computed(() => liveNow(props.network, props.point, props.connector.id));
-const live = computed(() =>
-  cavities.value.flatMap(({ pin, volts }) => (isLive(volts, props.nominalVolts) ? [pin] : [])),
-);
+const cavities = computed(() => liveNow(props.network, props.point, props.connector.id, props.nominalVolts));
+const live = computed(() => cavities.value.flatMap(({ pin, live }) => (live ? [pin] : [])));
 </script>
 
 <template>
