@@ -96,7 +96,7 @@ const identified = (one: Connector): boolean =>
   display: flex;
   gap: 0 16px;
   flex-wrap: wrap;
-  max-height: 112px;
+  max-height: 148px;
   overflow-y: auto;
   align-items: center;
 }
