@@ -37,14 +37,21 @@ test("records what is not as planned as found, and keeps a note", async ({ page 
   await workAtBench(page, job, 8);
   await page.keyboard.press("n");
   await page.getByLabel("Colour code").fill("GR");
+  await page.getByLabel("Its cavity").fill("99");
   await page.getByRole("button", { name: "Record as found" }).click();
-  await expect(page.getByText("grey").first()).toBeVisible();
+  await expect(page.getByText("This housing has no cavity 99.")).toBeVisible();
+  await page.getByLabel("Its cavity").fill("5");
+  await expect(page.getByText(/^The table has .* in 5\. .* check there too\.$/)).toBeVisible();
+  await page.getByRole("button", { name: "Record as found" }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
   await page.keyboard.press("t");
   await page.getByLabel(/worth knowing/).fill("lock is brittle");
   await page.getByRole("button", { name: "Keep the note" }).click();
   await expect(page.getByRole("dialog")).toBeHidden();
   await page.keyboard.press("Control+6");
-  await expect(page.getByRole("row", { name: /found.*Found at B12\.1: colour GR/ })).toBeVisible();
+  await expect(
+    page.getByRole("row", { name: /found.*Found in cavity 5 of B12, not in 1: colour GR/ }),
+  ).toBeVisible();
   await expect(page.getByRole("row", { name: /note.*lock is brittle/ })).toBeVisible();
   await page
     .getByRole("row", { name: /lock is brittle/ })

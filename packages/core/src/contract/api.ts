@@ -12,6 +12,7 @@ import {
   loomWireIdSchema,
   loomWireSchema,
   ownWordSchema,
+  cavityLabelSchema,
   pinFactsSchema,
   pinSchema,
   sourceSchema,
@@ -179,6 +180,9 @@ export const benchCommandSchema = z.discriminatedUnion("kind", [
     ...fromDevice,
     pin: pinIdSchema,
     facts: pinFactsSchema,
+    place: cavityLabelSchema
+      .exactOptional()
+      .describe("The cavity that the wire was found in, where that is another than the table says"),
     note: z.string().max(2000).default(""),
   }),
   z.object({

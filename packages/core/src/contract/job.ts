@@ -96,9 +96,12 @@ const laterValues = {
     .describe("What other sources say of a value; with `when`, for other cars"),
 };
 
+/** A label of a cavity as a person may type it. */
+export const cavityLabelSchema = z.string().trim().min(1, "a cavity label is needed").max(12);
+
 export const pinSchema = z.object({
   id: pinIdSchema,
-  cavity: z.string().trim().min(1, "a cavity label is needed").max(12),
+  cavity: cavityLabelSchema,
   order: z.number(),
   content: z.enum(CAVITY_CONTENTS),
   ...firstValues,

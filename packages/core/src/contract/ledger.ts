@@ -13,7 +13,8 @@ import {
 } from "../model/index.ts";
 import { deviceSchema } from "./decision.ts";
 import { connectorIdSchema, decisionIdSchema, pinIdSchema, stepIdSchema } from "./ids.ts";
-import { connectorSchema, jobHeadSchema, pinFactsSchema } from "./job.ts";
+import { decisionSchema } from "./decision.ts";
+import { cavityLabelSchema, connectorSchema, jobHeadSchema, pinFactsSchema } from "./job.ts";
 
 /** Ends, joints and devices are named after the pins of a decision, of which there may be forty. */
 const end = z.string().min(1).max(13_000) as unknown as z.ZodType<EndId, EndId>;
@@ -101,7 +102,12 @@ const whatSchema = z.discriminatedUnion("kind", [
     connectors: z.array(connectorSchema),
     begins: z.literal("plugged").exactOptional(),
   }),
-  z.object({ kind: z.literal("plan-adopted"), steps: z.int().min(0) }),
+  z.object({
+    kind: z.literal("plan-adopted"),
+    steps: z.int().min(0),
+    decided: z.array(decisionSchema).exactOptional(),
+    undone: z.array(decisionSchema).exactOptional(),
+  }),
   z.object({
     kind: z.literal("done"),
     step: stepIdSchema,
@@ -121,7 +127,13 @@ const whatSchema = z.discriminatedUnion("kind", [
   }),
   z.object({ kind: z.literal("note"), step: stepIdSchema.nullable(), text: z.string().max(2000), words }),
   z.object({ kind: z.literal("photo"), ...photoTakenShape }),
-  z.object({ kind: z.literal("found"), pin: pinIdSchema, facts: pinFactsSchema, note: z.string().max(2000) }),
+  z.object({
+    kind: z.literal("found"),
+    pin: pinIdSchema,
+    facts: pinFactsSchema,
+    place: z.object({ found: cavityLabelSchema, believed: cavityLabelSchema }).exactOptional(),
+    note: z.string().max(2000),
+  }),
   z.object({ kind: z.literal("retracted"), seq: z.int().min(1), reason: z.string().max(500) }),
 ]) satisfies z.ZodType<What>;
 

@@ -2,6 +2,7 @@ import type { Operation } from "../harness/index.ts";
 import type {
   Connector,
   ConnectorId,
+  Decision,
   DecisionId,
   Half,
   JobHead,
@@ -11,7 +12,7 @@ import type {
   StepId,
 } from "../model/index.ts";
 
-/** What the technician can correct about a wire once work has begun; places are corrected by operations. */
+/** What the technician can correct about a wire once work has begun; where it sits is said beside them. */
 export type PinFacts = Partial<Omit<Pin, "id" | "cavity" | "order" | "content">>;
 
 /** The facts in which a pin as it was found differs from what was believed. Place and content are no facts of the wire. */
@@ -33,7 +34,16 @@ export type What =
       readonly connectors: readonly Connector[];
       readonly begins?: "plugged" | undefined;
     }
-  | { readonly kind: "plan-adopted"; readonly steps: number }
+  /**
+   * `decided` and `undone`: how the decisions in force differ from those of the last plan that was adopted, from none at the first
+   * time. Older records do not say, and the next one that does holds them all.
+   */
+  | {
+      readonly kind: "plan-adopted";
+      readonly steps: number;
+      readonly decided?: readonly Decision[] | undefined;
+      readonly undone?: readonly Decision[] | undefined;
+    }
   | {
       readonly kind: "done";
       readonly step: StepId;
@@ -68,7 +78,14 @@ export type What =
       readonly connector: ConnectorId | null;
       readonly pin: PinId | null;
     }
-  | { readonly kind: "found"; readonly pin: PinId; readonly facts: PinFacts; readonly note: string }
+  | {
+      readonly kind: "found";
+      readonly pin: PinId;
+      readonly facts: PinFacts;
+      /** The cavity that its wire was found in, and the one that it was believed to be in; left out where that was right. */
+      readonly place?: { readonly found: string; readonly believed: string } | undefined;
+      readonly note: string;
+    }
   | { readonly kind: "retracted"; readonly seq: number; readonly reason: string };
 
 export interface Entry {

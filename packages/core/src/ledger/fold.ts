@@ -20,6 +20,7 @@ import {
 import { invariant } from "../util/index.ts";
 import type { DoneStep } from "../plan/index.ts";
 import type { Entry, PinFacts } from "./entry.ts";
+import { withPlace } from "./places.ts";
 
 /** The job as the ledger leaves it. */
 export interface Fold {
@@ -47,6 +48,7 @@ export interface Misfit {
 
 /**
  * The state of the harness: baseline and every entry not retracted, in order. Entries that no longer apply are named and left out.
+ * Wires that were found in other cavities were there from the start.
  * `loom`: what is known of the looms behind the connectors; it changes no entry, only what is seen to be joined.
  */
 export function foldLedger(
@@ -56,11 +58,18 @@ export function foldLedger(
 ): { readonly fold: Fold; readonly misfits: readonly Misfit[] } {
   const [first] = entries;
   invariant(first?.what.kind === "baseline", "a ledger begins with its baseline");
-  const { head, connectors: baseline, begins } = first.what;
+  const { head, begins } = first.what;
   const retracted = new Set([
     ...without,
     ...entries.flatMap(({ what }) => (what.kind === "retracted" ? [what.seq] : [])),
   ]);
+  const baseline = entries.reduce(
+    (tables, { seq, what }) =>
+      what.kind === "found" && what.place !== undefined && !retracted.has(seq)
+        ? withPlace(tables, what.pin, what.place.found)
+        : tables,
+    first.what.connectors,
+  );
   const plugged = initialState({ ...emptyDossier(head), ...loom, connectors: baseline });
   const start = begins === "plugged" ? withPierced(plugged, entries) : unplugged(plugged);
   let state = owned(start);

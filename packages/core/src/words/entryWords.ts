@@ -1,7 +1,8 @@
 import type { Entry, What } from "../ledger/index.ts";
-import type { Dossier, Half } from "../model/index.ts";
+import { indexPins, type Decision, type Dossier, type Half } from "../model/index.ts";
 import { planWork, type Step } from "../plan/index.ts";
 import { unreachable } from "../util/index.ts";
+import { decisionWords } from "./decisionWords.ts";
 import { factsWords } from "./factsWords.ts";
 import { pinNamer } from "./problemWords.ts";
 import { readingWords } from "./readingWords.ts";
@@ -9,6 +10,8 @@ import { stepLine, stepWords } from "./stepWords.ts";
 
 /** The halves of a cut as a hand finds them. */
 export const LIVE_HALF_WORDS: Readonly<Record<Half, string>> = { loom: "loom half", plug: "connector half" };
+
+const FEW = 4;
 
 /** One line for each ledger entry, built once for a whole ledger. */
 export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) => string {
@@ -27,12 +30,24 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
     const shown = dossier.connectors.find(({ id }) => id === connector);
     return shown === undefined ? "" : ` of ${shown.name}`;
   };
+  const foundAt = ({ pin, place, facts }: Extract<What, { kind: "found" }>): string => {
+    const other = factsWords(facts, dossier);
+    if (place === undefined) return `Found at ${name(pin)}: ${other}`;
+    const plug = indexPins(dossier).get(pin)?.connector.name ?? "";
+    return `Found in cavity ${place.found} of ${plug}, not in ${place.believed}${other === "" ? "" : `: ${other}`}`;
+  };
+  /** A few changes are said, many are counted: all that is in force at the beginning. */
+  const listed = (title: string, decisions: readonly Decision[] = []): string => {
+    if (decisions.length === 0) return "";
+    if (decisions.length > FEW) return `. ${title}: ${decisions.length} decisions`;
+    return `. ${title}: ${decisions.map((one) => decisionWords(one, name)).join("; ")}`;
+  };
   return ({ what }) => {
     switch (what.kind) {
       case "baseline":
         return `Work started; ${what.connectors.length} connectors with ${what.connectors.reduce((sum, connector) => sum + connector.pins.length, 0)} cavities recorded as the baseline`;
       case "plan-adopted":
-        return `Plan of ${what.steps} steps adopted`;
+        return `Plan of ${what.steps} steps adopted${listed("Decided", what.decided)}${listed("Taken back", what.undone)}`;
       case "done":
         return `${stepText(what.step, what.words)}${what.live === undefined ? "" : ` The ${LIVE_HALF_WORDS[what.live]} is live`}${what.readings === undefined ? "" : `. Measured: ${what.readings.map(readingWords).join(", ")}`}${what.note === "" ? "" : `. Note: ${what.note}`}`;
       case "skipped":
@@ -42,7 +57,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
       case "photo":
         return `Photo taken${showing(what)}; fingerprint ${what.sha256.slice(0, 12)}`;
       case "found":
-        return `Found at ${name(what.pin)}: ${factsWords(what.facts, dossier)}${what.note === "" ? "" : `. ${what.note}`}`;
+        return `${foundAt(what)}${what.note === "" ? "" : `. ${what.note}`}`;
       case "retracted":
         return `Entry ${what.seq} retracted: ${what.reason}`;
       default:

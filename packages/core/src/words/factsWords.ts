@@ -1,6 +1,21 @@
 import { COLOUR_SYSTEM_NAMES } from "../colour/index.ts";
-import { indexSources, type Dossier } from "../model/index.ts";
-import type { PinFacts } from "../ledger/index.ts";
+import { indexPins, indexSources, type Dossier, type PinId } from "../model/index.ts";
+import { rowAt, type PinFacts } from "../ledger/index.ts";
+
+/** What it means that a wire is found in another cavity: "The table has “Fan request”, GN, in 4. That wire is taken to be in 3: check there too." */
+export function placeEffectWords(dossier: Dossier, pin: PinId, place: string): string {
+  const pins = indexPins(dossier);
+  const believed = pins.get(pin)?.pin.cavity ?? "";
+  const row = rowAt(dossier, pin, place);
+  const there = row === null ? undefined : pins.get(row)?.pin;
+  if (there === undefined)
+    return `The table has no cavity ${place} yet; the row of ${believed} gets that label.`;
+  if (there.content !== "occupied")
+    return `The table has no wire in ${place}. ${believed} is then the one without.`;
+  const named = there.function === "" ? "a wire" : `“${there.function}”`;
+  const wire = there.colour === "" ? named : `${named}, ${there.colour},`;
+  return `The table has ${wire} in ${place}. That wire is taken to be in ${believed}: check there too.`;
+}
 
 /** What was found about a pin, in a line: "colour L, read as Japanese letters, 0.75 mm²". */
 export function factsWords(facts: PinFacts, dossier: Pick<Dossier, "sources">): string {

@@ -3,6 +3,7 @@ export { cardWords, originWords, stepLine, stepWords, whereLine, type StepWords 
 export { aloneWords, reasonWords } from "./reasonWords.ts";
 export {
   blockWords,
+  placeProblemWords,
   pinOfBlock,
   chainProblemWords,
   colourProblemWords,
@@ -48,7 +49,7 @@ export {
   spotWords,
   traceLines,
 } from "./wiringWords.ts";
-export { factsWords } from "./factsWords.ts";
+export { factsWords, placeEffectWords } from "./factsWords.ts";
 export { termWords } from "./termWords.ts";
 export { sourceWords } from "./sourceWords.ts";
 export { sightWords } from "./sightWords.ts";

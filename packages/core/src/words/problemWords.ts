@@ -20,7 +20,7 @@ import type {
   TableFileProblem,
   TableProblem,
 } from "../io/index.ts";
-import type { ChainProblem } from "../ledger/index.ts";
+import type { ChainProblem, PlaceProblem } from "../ledger/index.ts";
 import type { Block, Fault } from "../plan/index.ts";
 import type { SizeProblem } from "../sizing/index.ts";
 import { capital } from "../util/index.ts";
@@ -367,6 +367,24 @@ export const pinOfBlock = (block: Block): PinId | null => {
   if (block.code === "stop") return block.hazard.pins[0] ?? null;
   return "pin" in block ? block.pin : null;
 };
+
+/** Why a wire cannot be recorded as found in another cavity. */
+export function placeProblemWords(problem: PlaceProblem, name: Namer): string {
+  switch (problem.code) {
+    case "no-such-pin":
+      return "That pin is not in this job.";
+    case "same-place":
+      return `${name(problem.pin)} is where the table already has it.`;
+    case "no-cavity-there":
+      return `This housing has no cavity ${problem.place}.`;
+    case "no-wire-in-it":
+      return `No wire of its own is in ${name(problem.pin)} now. Keep a note instead.`;
+    case "wire-moved":
+      return `${name(problem.pin)} has been worked on already: what is in it now is not what the table began with. Keep a note instead.`;
+    case "place-decided":
+      return `A decision means cavity ${name(problem.pin)} itself, whichever wire is in it. Undo that decision first.`;
+  }
+}
 
 export function blockWords(block: Block, name: Namer): string {
   switch (block.code) {

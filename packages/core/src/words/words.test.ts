@@ -165,20 +165,31 @@ describe("words", () => {
     const whats: readonly What[] = [
       { kind: "baseline", head: demo.head, connectors: demo.connectors },
       { kind: "plan-adopted", steps: 12 },
+      { kind: "plan-adopted", steps: 12, decided: demo.decisions, undone: [] },
+      {
+        kind: "plan-adopted",
+        steps: 11,
+        decided: demo.decisions.slice(0, 1),
+        undone: demo.decisions.slice(1, 2),
+      },
       { kind: "done", step: step.id, decision: step.decision, op: step.op, note: "stiff" },
       { kind: "skipped", step: step.id, decision: null, reason: "no camera" },
       { kind: "note", step: null, text: "lock is brittle" },
       { kind: "found", pin: at("B12.8"), facts: { colour: "L", size: 0.75 }, note: "" },
+      { kind: "found", pin: at("B12.8"), facts: {}, place: { found: "9", believed: "8" }, note: "looked" },
       { kind: "retracted", seq: 4, reason: "went back" },
     ];
     const tell = entryNarrator(demo);
     expect(whats.map((what) => tell({ what } as Pick<Entry, "what">))).toEqual([
       "Work started; 2 connectors with 30 cavities recorded as the baseline",
       "Plan of 12 steps adopted",
+      "Plan of 12 steps adopted. Decided: 8 decisions",
+      "Plan of 11 steps adopted. Decided: B12.1 to AL-P.C: spliced. Taken back: B12.2 to AL-P.A: spliced",
       "Release turquoise, out of AL-P, cavity D. Note: stiff",
       "Skipped: Release turquoise, out of AL-P, cavity D. Reason: no camera",
       "lock is brittle",
       "Found at B12.8: colour L, 0.75 mm²",
+      "Found in cavity 9 of B12, not in 8. looked",
       "Entry 4 retracted: went back",
     ]);
   });

@@ -6,7 +6,7 @@ import {
   readingsAsked,
   type Half,
   type PinFacts,
-  type PlacedPin,
+  type PinId,
   type Reading,
   type StepId,
 } from "@trevin/core";
@@ -22,7 +22,6 @@ export function useBenchRecord(
   { bench, card }: Pick<Plan, "bench" | "card">,
   /** Whether the solved circuit says stop to the step in hand. */
   stopped: Readonly<Ref<boolean>>,
-  wire: Readonly<Ref<PlacedPin | null>>,
 ) {
   const store = useJob();
   const busy = ref(false);
@@ -155,12 +154,10 @@ export function useBenchRecord(
           return;
       }
     });
-  const skip = (reason: string): unknown =>
-    first.value && store.record({ kind: "skipped", step: first.value.id, reason });
-  const found = (facts: PinFacts, note: string): unknown =>
-    wire.value && store.record({ kind: "found", pin: wire.value.pin.id, facts, note });
-  const keepNote = (text: string): unknown =>
-    store.record({ kind: "note", step: first.value?.id ?? null, text });
+  const skip = (step: StepId, reason: string): unknown => store.record({ kind: "skipped", step, reason });
+  const found = (pin: PinId, facts: PinFacts, place: string | null, note: string): unknown =>
+    store.record({ kind: "found", pin, facts, ...(place === null ? {} : { place }), note });
+  const keepNote = (step: StepId | null, text: string): unknown => store.record({ kind: "note", step, text });
 
   return {
     busy,

@@ -17,7 +17,7 @@ type Body =
       connector: ConnectorId | null;
       pin: PinId | null;
     }
-  | { kind: "found"; pin: PinId; facts: PinFacts; note: string }
+  | { kind: "found"; pin: PinId; facts: PinFacts; place?: string; note: string }
   | { kind: "retracted"; seq: number; reason: string };
 
 interface OpenJob {

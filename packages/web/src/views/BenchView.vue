@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One step at a time, for a tablet or phone at the bench: what, where, the face, the check, done. */
 import { useMediaQuery } from "@vueuse/core";
-import { computed, ref } from "vue";
+import { computed, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
 import {
   cardWords,
@@ -14,6 +14,7 @@ import {
   stepLine,
   type PinId,
   type PlacedPin,
+  type Step,
   type WireColour,
 } from "@trevin/core";
 import BeforeWork from "../components/bench/BeforeWork.vue";
@@ -53,15 +54,21 @@ const powerStop = computed(() => {
     : null;
 });
 const stopped = computed(() => powerStop.value !== null);
-const recording = useBenchRecord({ bench, card }, stopped, wire);
+const recording = useBenchRecord({ bench, card }, stopped);
 const { busy, last, ticked, mileage, live, measured, readings, accept, asked, notes, ...acts } = recording;
 const { missing, unreadable, needsMileage, needsLive, needsReason } = recording;
 const { tickAll, done, back, skip, found, keepNote } = acts;
 const words = computed(() =>
   card.value.length === 0 ? null : cardWords(card.value.map((one) => one.words)),
 );
+/** What is told: of the step and the wire in hand when the question was opened, whatever is recorded meanwhile. */
+const telling = shallowRef<{ step: Step | null; wire: PlacedPin | null; note: boolean; canSkip: boolean }>({
+  step: null,
+  wire: null,
+  note: false,
+  canSkip: false,
+});
 const asking = ref(false);
-const noting = ref(false);
 const wide = useMediaQuery("(min-width: 1000px)");
 const isPhone = useMediaQuery("(max-width: 700px)");
 
@@ -134,7 +141,9 @@ const since = computed(() => {
 const began = ref(false);
 const ready = computed(() => store.begun || began.value);
 function ask(note: boolean): void {
-  noting.value = note;
+  const step = main.value?.step ?? null;
+  const canSkip = step !== null && card.value.length === 1 && step.op === null && step.kind !== "find-live";
+  telling.value = { step, wire: wire.value, note, canSkip };
   asking.value = true;
 }
 useCommands([
@@ -243,12 +252,13 @@ useCommands([
     <p class="sr" role="status">{{ store.begun ? `Step ${number} of ${steps.length}` : "" }}</p>
     <NotAsPlanned
       v-model:open="asking"
-      :wire="wire"
-      :can-skip="card.length === 1 && current.step.op === null && current.step.kind !== 'find-live'"
-      :note="noting"
-      @found="found"
-      @skip="skip"
-      @note="keepNote"
+      :bench="bench"
+      :wire="telling.wire"
+      :can-skip="telling.canSkip"
+      :note="telling.note"
+      @found="(facts, place, note) => telling.wire && found(telling.wire.pin.id, facts, place, note)"
+      @skip="(reason) => telling.step && skip(telling.step.id, reason)"
+      @note="(text) => keepNote(telling.step?.id ?? null, text)"
     />
   </main>
 </template>

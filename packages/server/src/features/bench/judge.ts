@@ -1,9 +1,12 @@
+import { isDeepStrictEqual } from "node:util";
 import {
   applyOperation,
   bench,
   type PlanMemo,
   blockWords,
   circuitFindingWords,
+  decisionId,
+  decisionsOnRecord,
   foldLedger,
   FIRST_LINK,
   indexPins,
@@ -12,6 +15,8 @@ import {
   obstaclesToRetract,
   operationProblemWords,
   pinNamer,
+  placeProblem,
+  placeProblemWords,
   readingsAsked,
   proofOf,
   seal,
@@ -56,7 +61,7 @@ export function judge(
   const view = bench(dossier, entries, plans);
   const whats = [
     ...baselineOf(dossier, entries),
-    ...adoptionOf(view, entries, command),
+    ...adoptionOf(view, dossier, entries, command),
     whatOf(command, view, entries),
   ];
   return { rows: chain(whats, stored, command, now), finished: isFinished(command, view) };
@@ -75,11 +80,22 @@ function baselineOf(dossier: BenchView["dossier"], entries: readonly Entry[]): r
     : [{ kind: "baseline", head: dossier.head, connectors: dossier.connectors, begins: "plugged" }];
 }
 
-/** A plan is pinned when work first follows it, and again when another one is followed. */
-function adoptionOf(view: BenchView, entries: readonly Entry[], command: BenchCommand): readonly What[] {
+/** A plan is pinned when work first follows it, and again when another one is followed or something else is decided. */
+function adoptionOf(
+  { planHash, plan }: BenchView,
+  { decisions }: Dossier,
+  entries: readonly Entry[],
+  command: BenchCommand,
+): readonly What[] {
   if (command.kind !== "done" && command.kind !== "skipped") return [];
   const followed = entries.findLast((entry) => entry.what.kind === "plan-adopted")?.plan;
-  return followed === view.planHash ? [] : [{ kind: "plan-adopted", steps: view.plan.steps.length }];
+  const record = decisionsOnRecord(entries);
+  const now = new Set(decisions.map(decisionId));
+  const decided = decisions.filter((one) => !isDeepStrictEqual(record?.get(decisionId(one)), one));
+  const undone = [...(record?.values() ?? [])].filter((one) => !now.has(decisionId(one)));
+  return followed === planHash && record !== null && decided.length + undone.length === 0
+    ? []
+    : [{ kind: "plan-adopted", steps: plan.steps.length, decided, undone }];
 }
 
 function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[]): What {
@@ -165,14 +181,25 @@ function whatOf(command: BenchCommand, view: BenchView, entries: readonly Entry[
         pin: command.pin,
       };
     case "found":
-      if (!indexPins(view.dossier).has(command.pin))
-        throw new HttpProblem(422, "no-such-pin", "That pin is not in this job.");
-      return { kind: "found", pin: command.pin, facts: command.facts, note: command.note };
+      return found(command, view);
     case "retracted": {
       refuseRetract(command.seq, entries, name);
       return { kind: "retracted", seq: command.seq, reason: command.reason };
     }
   }
+}
+
+function found(
+  { pin, facts, place, note }: Extract<BenchCommand, { kind: "found" }>,
+  { dossier, state }: BenchView,
+): What {
+  const placed = indexPins(dossier).get(pin);
+  if (placed === undefined) throw new HttpProblem(422, "no-such-pin", "That pin is not in this job.");
+  if (place === undefined) return { kind: "found", pin, facts, note };
+  const problem = placeProblem(dossier, state, pin, place);
+  if (problem !== null)
+    throw new HttpProblem(409, problem.code, placeProblemWords(problem, pinNamer(dossier)));
+  return { kind: "found", pin, facts, place: { found: place, believed: placed.pin.cavity }, note };
 }
 
 /** A figure that a step does not ask for would say nothing of what it was measured at. */

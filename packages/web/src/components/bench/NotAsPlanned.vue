@@ -1,35 +1,60 @@
 <script setup lang="ts">
 /** Something at the car differs from the plan: record it as found, or leave an act out with a reason. */
-import { reactive, ref, watch } from "vue";
+import { computed, reactive, ref, watch } from "vue";
 import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import {
   parseColour,
   parseSize,
   colourProblemWords,
+  pinNamer,
+  placeEffectWords,
+  placeProblem,
+  placeProblemWords,
   sizeProblemWords,
+  type BenchView,
   type PinFacts,
   type PlacedPin,
 } from "@trevin/core";
 
 const open = defineModel<boolean>("open", { required: true });
-const props = defineProps<{ wire: PlacedPin | null; canSkip: boolean; note: boolean }>();
+const props = defineProps<{
+  wire: PlacedPin | null;
+  bench: Pick<BenchView, "dossier" | "state">;
+  canSkip: boolean;
+  note: boolean;
+}>();
 const emit = defineEmits<{
-  found: [facts: PinFacts, note: string];
+  found: [facts: PinFacts, place: string | null, note: string];
   skip: [reason: string];
   note: [text: string];
 }>();
 
-const form = reactive({ colour: "", function: "", size: "" });
+const form = reactive({ cavity: "", colour: "", function: "", size: "" });
 const text = ref("");
 const problem = ref("");
 watch(open, (now) => {
   if (!now) return;
+  form.cavity = props.wire?.pin.cavity ?? "";
   form.colour = props.wire?.pin.colour ?? "";
   form.function = props.wire?.pin.function ?? "";
   form.size = props.wire?.pin.size?.toString() ?? "";
   text.value = "";
   problem.value = "";
+});
+/** The cavity that the wire sits in, where that is another than the table says. */
+const place = computed(() => {
+  const cavity = form.cavity.trim();
+  return props.note || cavity === "" || cavity === props.wire?.pin.cavity ? null : cavity;
+});
+const placed = computed(() => {
+  const pin = props.wire?.pin.id;
+  if (place.value === null || pin === undefined) return null;
+  const { dossier, state } = props.bench;
+  const fault = placeProblem(dossier, state, pin, place.value);
+  return fault === null
+    ? { ok: true, words: placeEffectWords(dossier, pin, place.value) }
+    : { ok: false, words: placeProblemWords(fault, pinNamer(dossier)) };
 });
 function facts(): PinFacts | string {
   const pin = props.wire?.pin;
@@ -48,8 +73,9 @@ function facts(): PinFacts | string {
 function save(): void {
   const found = props.note ? {} : facts();
   if (typeof found === "string") problem.value = found;
-  else if (Object.keys(found).length > 0) {
-    emit("found", found, text.value.trim());
+  else if (placed.value?.ok === false) problem.value = placed.value.words;
+  else if (Object.keys(found).length > 0 || place.value !== null) {
+    emit("found", found, place.value, text.value.trim());
     open.value = false;
   } else if (text.value.trim() !== "") {
     emit("note", text.value.trim());
@@ -70,10 +96,14 @@ function skip(): void {
     <form id="found-form" class="form" @submit.prevent="save">
       <template v-if="wire && !note">
         <p>
-          What is actually at <b>{{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</b
-          >? The plan is recalculated from it.
+          What did you find at <b>{{ wire.connector.name }}, cavity {{ wire.pin.cavity }}</b
+          >? If its wire sits in another cavity, enter that one. The plan is recalculated from it.
         </p>
-        <div class="two">
+        <div class="three">
+          <div class="field">
+            <label for="f-cavity">Its cavity</label
+            ><InputText id="f-cavity" v-model="form.cavity" class="big" maxlength="12" />
+          </div>
           <div class="field">
             <label for="f-colour">Colour code</label
             ><InputText id="f-colour" v-model="form.colour" class="big" />
@@ -83,6 +113,7 @@ function skip(): void {
             ><InputText id="f-size" v-model="form.size" class="big" />
           </div>
         </div>
+        <p v-if="placed?.ok" class="hint" role="status">{{ placed.words }}</p>
         <div class="field">
           <label for="f-function">Function</label
           ><InputText id="f-function" v-model="form.function" class="big" />
@@ -120,6 +151,16 @@ function skip(): void {
 .form {
   display: grid;
   gap: 14px;
+}
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1.3fr 1.3fr;
+  gap: 12px;
+}
+@media (max-width: 700px) {
+  .three {
+    grid-template-columns: 1fr 1fr;
+  }
 }
 .tall {
   min-height: 56px;
