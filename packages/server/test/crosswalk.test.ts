@@ -164,7 +164,9 @@ describe("decisions of every kind, and the brief", () => {
         )
       ).status,
     ).toBe(422);
-    expect((await send("PUT", `/jobs/${id}/worklist`, { worklist }, at(1))).status).toBe(412);
+    expect((await send("PUT", `/jobs/${id}/worklist`, { worklist }, at(1))).body.revision).toBe(2);
+    const other = { worklist: { ...worklist, have: [] } };
+    expect((await send("PUT", `/jobs/${id}/worklist`, other, at(1))).status).toBe(412);
     const move = (pin: PinId, to: PinId): Decision => ({ kind: "move", pin, to, ...common });
     const before = ((await send("GET", `/jobs/${id}`)).body.dossier as Dossier).decisions
       .filter((decision) => decision.kind === "join" && [a, b].includes(decision.vehicle))

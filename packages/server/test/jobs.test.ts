@@ -120,7 +120,7 @@ describe("jobs", () => {
       ),
     );
     expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 8 }, () => 200));
-    const pinAt = (connector: string, pin: string) =>
+    const pinAt = (connector: string, pin: string, colour = "RD") =>
       send(
         "PATCH",
         `/jobs/${id}/connectors/${connector}/pins`,
@@ -132,7 +132,7 @@ describe("jobs", () => {
               order: 1,
               content: "occupied",
               function: "Horn",
-              colour: "RD",
+              colour,
               size: null,
               signal: "unknown",
               note: "",
@@ -145,7 +145,8 @@ describe("jobs", () => {
     expect(pins.map(({ status }) => status)).toEqual([200, 200, 200]);
     // What is gone meanwhile is no longer there to be edited, and the same record is never overwritten.
     expect((await send("DELETE", `/jobs/${id}/connectors/c0`, undefined, at(9))).status).toBe(412);
-    expect((await pinAt("c1", "p2")).status).toBe(412);
+    expect((await pinAt("c1", "p2", "BU")).status).toBe(412);
+    expect((await pinAt("c1", "p2")).body.revision).toBe(12);
     expect((await send("DELETE", `/jobs/${id}/connectors/c0`, undefined, at(12))).status).toBe(200);
     expect((await pinAt("c0", "p1")).status).toBe(412);
     const { dossier } = (await send("GET", `/jobs/${id}`)).body;

@@ -9,7 +9,7 @@ import { describe, expect, inject, it } from "vitest";
 import { suppliesOf } from "@trevin/core";
 import { connect } from "../src/db/connect.ts";
 import { prepareDatabase } from "../src/db/migrate.ts";
-import { findJob, inverseOf } from "../src/features/jobs/repo.ts";
+import { diffsSince, findJob, historyOf, revisionOf, wordsSince } from "../src/features/jobs/repo.ts";
 import { passwordOf } from "../src/launch/cluster.ts";
 import { databaseUrl, runAsOwner } from "./cluster.ts";
 
@@ -29,7 +29,7 @@ function migrationsUpTo(count: number): string {
 const common = { sure: "sure", reason: "", answers: [] };
 
 describe("a database of the version before shells", () => {
-  it("keeps its rows as shells and its feeds as supplies, and undoes edits that were made with layouts", async () => {
+  it("keeps its rows as shells and its feeds as supplies; edits from then stand", async () => {
     await runAsOwner(inject("ownerUrl"), "CREATE DATABASE older");
     const url = databaseUrl(inject("ownerUrl"), "older");
     const folder = migrationsUpTo(3);
@@ -120,19 +120,17 @@ describe("a database of the version before shells", () => {
         },
       });
       expect(shells?.slice(1)).toEqual([null, null]);
-      expect((await inverseOf(connection.db, JOB, 2))?.inverse).toMatchObject({
-        kind: "put-connector",
-        connector: { shell: shells?.[0] },
-      });
-      // Each text that a feed was taken from is a supply now, once for its two spellings; what was undone keeps it as a remark.
+      // Edits from before records were kept stand: there is nothing to undo, and none to go through for a conflict.
+      expect(await historyOf(connection.db, JOB)).toEqual([]);
+      expect(await revisionOf(connection.db, JOB, 2)).toBeNull();
+      expect(await diffsSince(connection.db, JOB, 0)).toBeNull();
+      expect(await wordsSince(connection.db, JOB, 0)).toEqual(["fed", "connector a changed"]);
+      // Each text that a feed was taken from is a supply now, once for its two spellings.
       expect(job?.dossier.points).toMatchObject([
         { name: "F22", kind: "supply", supply: { feed: "battery", fuse: { amps: 5, fitted: false } } },
       ]);
       const [fuse] = job!.dossier.points;
       expect(job?.dossier.decisions.flatMap(suppliesOf)).toEqual([fuse!.id, fuse!.id]);
-      expect((await inverseOf(connection.db, JOB, 1))?.inverse).toMatchObject({
-        put: [{ kind: "feed", supply: null, reason: "from F22, 5 A" }],
-      });
     } finally {
       await connection.close();
     }

@@ -185,14 +185,14 @@ describe("many at once", () => {
           send(
             "PATCH",
             `/jobs/${job.id}`,
-            { head: { ...job.dossier.head, name }, archived: name === "two" },
+            { head: { ...job.dossier.head, name: `${name} ${round}` }, archived: name === "two" },
             at(revision),
           ),
         ),
       );
       expect(answers.map(({ status }) => status).sort()).toEqual([200, 412, 412]);
       const now = (await send("GET", `/jobs/${job.id}`)).body;
-      expect(now.archived).toBe(now.dossier?.head.name === "two");
+      expect(now.archived).toBe(now.dossier?.head.name === `two ${round}`);
     }
   });
 

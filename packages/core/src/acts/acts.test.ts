@@ -29,7 +29,7 @@ const done = (dossier: Dossier, edit: Edit | null): Dossier => {
   if (edit === null) throw new Error("no edit");
   const applied = applyCommand(dossier, { kind: "decide", ...edit });
   if (!applied.ok) throw new Error(JSON.stringify(applied.error));
-  return applied.value.dossier;
+  return applied.value;
 };
 const rowsOf = (dossier: Dossier): readonly CircuitRow[] => circuitRows(dossier, analyse(dossier, []));
 

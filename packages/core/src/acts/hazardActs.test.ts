@@ -11,7 +11,7 @@ import { circuitRows, isOpenHazard } from "./rows.ts";
 const done = (dossier: Dossier, edit: Edit): Dossier => {
   const applied = applyCommand(dossier, { kind: "decide", ...edit });
   if (!applied.ok) throw new Error(JSON.stringify(applied.error));
-  return applied.value.dossier;
+  return applied.value;
 };
 
 describe("answers to hazards", () => {

@@ -26,7 +26,7 @@ export {
 } from "./jobFile.ts";
 export { planFileProblemWords, readPlanFile, type PlanFileProblem } from "./planFile.ts";
 export { jobFileProblemWords } from "./words.ts";
-export { commandSchema, readCommand } from "./command.ts";
+export { diffSchema } from "./diff.ts";
 export {
   standingSchema,
   type StandingView,

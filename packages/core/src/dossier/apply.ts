@@ -8,36 +8,29 @@ import {
   OWN_SOURCES,
   pinName,
   type BriefItem,
-  type Connector,
   type ConnectorId,
-  type Decision,
   type Dossier,
-  type LoomWire,
   type PinId,
   type Source,
   type SourceId,
   type WorklistEdits,
 } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import type { Command, Commanded, CommandProblem, ConnectorHead } from "./command.ts";
-import { changeWiring, withoutEnds, withWires } from "./wiring.ts";
+import type { Command, CommandProblem } from "./command.ts";
+import type { ConnectorHead } from "./diff.ts";
+import { changeWiring, withoutEnds } from "./wiring.ts";
 import { decide } from "./decide.ts";
 
-/** Applies one command to the dossier and gives the command that takes it back exactly. */
-export function applyCommand(dossier: Dossier, command: Command): Result<Commanded, CommandProblem> {
+/** The dossier after a command; what takes it back is the difference of the two, reversed. */
+export function applyCommand(dossier: Dossier, command: Command): Result<Dossier, CommandProblem> {
   switch (command.kind) {
     case "set-head":
       if (command.head.name.trim() === "") return fail({ code: "name-missing" });
-      return ok({
-        dossier: { ...dossier, head: command.head },
-        inverse: { kind: "set-head", head: dossier.head },
-      });
+      return ok({ ...dossier, head: command.head });
     case "put-connector":
       return putConnector(dossier, command.connector);
     case "remove-connector":
       return removeConnector(dossier, command.connector);
-    case "restore-connector":
-      return restoreConnector(dossier, command.connector, command.decisions, command.wires);
     case "change-pins":
       return changePins(dossier, command);
     case "change-wiring":
@@ -53,25 +46,18 @@ export function applyCommand(dossier: Dossier, command: Command): Result<Command
     case "set-worklist":
       return setWorklist(dossier, command.worklist);
     case "set-words":
-      return ok({
-        dossier: { ...dossier, words: command.words },
-        inverse: { kind: "set-words", words: dossier.words },
-      });
+      return ok({ ...dossier, words: command.words });
   }
 }
 
-function putConnector(dossier: Dossier, connector: ConnectorHead): Result<Commanded, CommandProblem> {
+function putConnector(dossier: Dossier, connector: ConnectorHead): Result<Dossier, CommandProblem> {
   if (connector.name.trim() === "") return fail({ code: "name-missing" });
   if (dossier.connectors.some((other) => other.id !== connector.id && other.name === connector.name))
     return fail({ code: "name-taken", name: connector.name });
   const before = dossier.connectors.find((other) => other.id === connector.id);
-  if (before === undefined) {
-    return ok({
-      dossier: { ...dossier, connectors: [...dossier.connectors, { ...connector, pins: [] }] },
-      inverse: { kind: "remove-connector", connector: connector.id },
-    });
-  }
-  const { pins, ...head } = before;
+  if (before === undefined)
+    return ok({ ...dossier, connectors: [...dossier.connectors, { ...connector, pins: [] }] });
+  const { pins } = before;
   if (before.side !== connector.side) {
     const joined = dossier.decisions.find(
       (decision) =>
@@ -83,47 +69,23 @@ function putConnector(dossier: Dossier, connector: ConnectorHead): Result<Comman
   const connectors = dossier.connectors.map((other) =>
     other.id === connector.id ? { ...connector, pins } : other,
   );
-  return ok({ dossier: { ...dossier, connectors }, inverse: { kind: "put-connector", connector: head } });
+  return ok({ ...dossier, connectors });
 }
 
-function removeConnector(dossier: Dossier, id: ConnectorId): Result<Commanded, CommandProblem> {
+function removeConnector(dossier: Dossier, id: ConnectorId): Result<Dossier, CommandProblem> {
   const connector = dossier.connectors.find((other) => other.id === id);
   if (connector === undefined) return fail({ code: "no-such-connector", connector: id });
   const gone = new Set(connector.pins.map((pin) => pin.id));
-  const { kept, lost } = withoutPins(dossier.decisions, gone);
-  const wiring = withoutEnds(dossier.wires, gone);
   return ok({
-    dossier: {
-      ...dossier,
-      connectors: dossier.connectors.filter((other) => other.id !== id),
-      decisions: kept,
-      wires: wiring.kept,
-    },
-    inverse: { kind: "restore-connector", connector, decisions: lost, wires: wiring.lost },
+    ...withoutHanging(dossier, gone),
+    connectors: dossier.connectors.filter((other) => other.id !== id),
   });
-}
-
-function restoreConnector(
-  dossier: Dossier,
-  connector: Connector,
-  decisions: readonly Decision[],
-  wires: readonly LoomWire[],
-): Result<Commanded, CommandProblem> {
-  if (dossier.connectors.some((other) => other.name === connector.name))
-    return fail({ code: "name-taken", name: connector.name });
-  const next = {
-    ...dossier,
-    connectors: [...dossier.connectors, connector],
-    decisions: [...dossier.decisions, ...decisions],
-    wires: withWires(dossier.wires, wires),
-  };
-  return ok({ dossier: next, inverse: { kind: "remove-connector", connector: connector.id } });
 }
 
 function changePins(
   dossier: Dossier,
   command: Extract<Command, { kind: "change-pins" }>,
-): Result<Commanded, CommandProblem> {
+): Result<Dossier, CommandProblem> {
   const connector = dossier.connectors.find((other) => other.id === command.connector);
   if (connector === undefined) return fail({ code: "no-such-connector", connector: command.connector });
   const elsewhere = new Set(
@@ -156,55 +118,25 @@ function changePins(
       .filter((pin) => pin.content === "empty" && before.get(pin.id)?.content !== "empty")
       .map((pin) => pin.id),
   ]);
-  const { kept, lost } = withoutPins(dossier.decisions, gone);
-  const wiring = withoutEnds(dossier.wires, gone);
   const pins = [...after.values()];
-  const wires = withWires(wiring.kept, command.wires);
-  const next = {
-    ...dossier,
+  return ok({
+    ...withoutHanging(dossier, gone),
     connectors: dossier.connectors.map((other) => (other.id === connector.id ? { ...other, pins } : other)),
-    decisions: kept,
-    wires,
-  };
-  const inverse: Command = {
-    kind: "change-pins",
-    connector: connector.id,
-    put: [
-      ...command.put.flatMap((pin) => before.get(pin.id) ?? []),
-      ...command.remove.flatMap((id) => before.get(id) ?? []),
-    ],
-    remove: command.put.filter((pin) => !before.has(pin.id)).map((pin) => pin.id),
-    decisions: lost,
-    wires: [
-      ...wiring.lost,
-      ...dossier.wires.filter(
-        (wire) => command.wires.some((one) => one.id === wire.id) && !wiring.lost.includes(wire),
-      ),
-    ],
-  };
-  if (command.decisions.length === 0) return ok({ dossier: next, inverse });
-  const restored = decide(next, { kind: "decide", put: command.decisions, remove: [] });
-  return restored.ok ? ok({ dossier: restored.value.dossier, inverse }) : restored;
+  });
 }
 
-function putSource(dossier: Dossier, source: Source): Result<Commanded, CommandProblem> {
+function putSource(dossier: Dossier, source: Source): Result<Dossier, CommandProblem> {
   if (source.title.trim() === "") return fail({ code: "name-missing" });
   const before = dossier.sources.find((other) => other.id === source.id);
   const sources =
     before === undefined
       ? [...dossier.sources, source]
       : dossier.sources.map((other) => (other === before ? source : other));
-  return ok({
-    dossier: { ...dossier, sources },
-    inverse:
-      before === undefined
-        ? { kind: "remove-source", source: source.id }
-        : { kind: "put-source", source: before },
-  });
+  return ok({ ...dossier, sources });
 }
 
 /** A source leaves only when no value leans on it; what every job has is there again once its own settings are gone. */
-function removeSource(dossier: Dossier, id: SourceId): Result<Commanded, CommandProblem> {
+function removeSource(dossier: Dossier, id: SourceId): Result<Dossier, CommandProblem> {
   const source = dossier.sources.find((other) => other.id === id);
   if (source === undefined) return fail({ code: "no-such-source", source: id });
   const user = OWN_SOURCES.some((own) => own.id === id)
@@ -214,13 +146,10 @@ function removeSource(dossier: Dossier, id: SourceId): Result<Commanded, Command
           Object.values(pin.sources).includes(id) || pin.claims.some((claim) => claim.source === id),
       );
   if (user !== undefined) return fail({ code: "source-in-use", title: source.title, pin: pinName(user) });
-  return ok({
-    dossier: { ...dossier, sources: dossier.sources.filter((other) => other.id !== id) },
-    inverse: { kind: "put-source", source },
-  });
+  return ok({ ...dossier, sources: dossier.sources.filter((other) => other.id !== id) });
 }
 
-function setBrief(dossier: Dossier, brief: readonly BriefItem[]): Result<Commanded, CommandProblem> {
+function setBrief(dossier: Dossier, brief: readonly BriefItem[]): Result<Dossier, CommandProblem> {
   const pins = indexPins(dossier);
   const said = new Set<string>();
   for (const item of brief) {
@@ -233,10 +162,10 @@ function setBrief(dossier: Dossier, brief: readonly BriefItem[]): Result<Command
     if (lost !== undefined && dossier.brief.every((before) => !before.pins.includes(lost)))
       return fail({ code: "no-such-pin", pin: lost });
   }
-  return ok({ dossier: { ...dossier, brief }, inverse: { kind: "set-brief", brief: dossier.brief } });
+  return ok({ ...dossier, brief });
 }
 
-function setWorklist(dossier: Dossier, worklist: WorklistEdits): Result<Commanded, CommandProblem> {
+function setWorklist(dossier: Dossier, worklist: WorklistEdits): Result<Dossier, CommandProblem> {
   if (
     [...worklist.own.map(({ text }) => text), ...worklist.parts.map(({ name }) => name)].some(
       (text) => text.trim() === "",
@@ -248,16 +177,15 @@ function setWorklist(dossier: Dossier, worklist: WorklistEdits): Result<Commande
     const twice = ids.find((id, index) => ids.indexOf(id) !== index);
     if (twice !== undefined) return fail({ code: "step-id-repeated", id: twice });
   }
-  return ok({
-    dossier: { ...dossier, worklist },
-    inverse: { kind: "set-worklist", worklist: dossier.worklist },
-  });
+  return ok({ ...dossier, worklist });
 }
 
-function withoutPins(
-  decisions: readonly Decision[],
-  pins: ReadonlySet<PinId>,
-): { readonly kept: readonly Decision[]; readonly lost: readonly Decision[] } {
-  const touches = (decision: Decision): boolean => namedPins(decision).some((pin) => pins.has(pin));
-  return { kept: decisions.filter((decision) => !touches(decision)), lost: decisions.filter(touches) };
-}
+/** The job without what hangs on pins that are gone, or were found empty: decisions, and ends of wires. */
+const withoutHanging = (dossier: Dossier, pins: ReadonlySet<PinId>): Dossier =>
+  pins.size === 0
+    ? dossier
+    : {
+        ...dossier,
+        decisions: dossier.decisions.filter((decision) => !namedPins(decision).some((pin) => pins.has(pin))),
+        wires: withoutEnds(dossier.wires, pins),
+      };

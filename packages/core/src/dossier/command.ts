@@ -1,10 +1,8 @@
 import type {
   BriefItem,
-  Connector,
   ConnectorId,
   Decision,
   DecisionId,
-  Dossier,
   JobHead,
   JoinPoint,
   JoinPointId,
@@ -17,28 +15,18 @@ import type {
   SourceId,
   WorklistEdits,
 } from "../model/index.ts";
+import type { ConnectorHead } from "./diff.ts";
 
-/** A connector without its pins, which have their own command. */
-export type ConnectorHead = Omit<Connector, "pins">;
-
-/** Every edit of the dossier, and of its own inverse. */
+/** Every edit of the dossier: what a person means. What it comes to is the difference of the records before and after. */
 export type Command =
   | { readonly kind: "set-head"; readonly head: JobHead }
   | { readonly kind: "put-connector"; readonly connector: ConnectorHead }
   | { readonly kind: "remove-connector"; readonly connector: ConnectorId }
   | {
-      readonly kind: "restore-connector";
-      readonly connector: Connector;
-      readonly decisions: readonly Decision[];
-      readonly wires: readonly LoomWire[];
-    }
-  | {
       readonly kind: "change-pins";
       readonly connector: ConnectorId;
       readonly put: readonly Pin[];
       readonly remove: readonly PinId[];
-      readonly decisions: readonly Decision[];
-      readonly wires: readonly LoomWire[];
     }
   | { readonly kind: "put-source"; readonly source: Source }
   | { readonly kind: "remove-source"; readonly source: SourceId }
@@ -58,7 +46,6 @@ export type Command =
       readonly remove: readonly DecisionId[];
       /** Supplies that the decisions name and that are new. */
       readonly points?: readonly JoinPoint[] | undefined;
-      readonly removePoints?: readonly JoinPointId[] | undefined;
     };
 
 export type CommandProblem =
@@ -99,8 +86,3 @@ export type CommandProblem =
   | { readonly code: "point-in-use"; readonly name: string }
   | { readonly code: "supply-ring"; readonly name: string }
   | { readonly code: "terminal-twice"; readonly decision: DecisionId; readonly terminal: string };
-
-export interface Commanded {
-  readonly dossier: Dossier;
-  readonly inverse: Command;
-}

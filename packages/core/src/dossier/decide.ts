@@ -10,7 +10,7 @@ import {
   type PinId,
 } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import type { Command, Commanded, CommandProblem } from "./command.ts";
+import type { Command, CommandProblem } from "./command.ts";
 import {
   firstClaimedTwice,
   firstForbidden,
@@ -21,35 +21,27 @@ import { changeWiring } from "./wiring.ts";
 
 type Decide = Extract<Command, { kind: "decide" }>;
 
-/** Puts and takes back decisions. New supplies come before the decisions that name them; those that go, after. */
+/** Puts and takes back decisions. New supplies come before the decisions that name them. */
 export function decide(
   dossier: Dossier,
-  { put, remove, points = [], removePoints = [] }: Decide,
-): Result<Commanded, CommandProblem> {
-  const wiring = { kind: "change-wiring", put: [], remove: [], putPoints: [], removePoints: [] } as const;
-  const brought = points.length === 0 ? null : changeWiring(dossier, { ...wiring, putPoints: points });
-  if (brought?.ok === false) return brought;
-  const decided = decidePins(brought?.value.dossier ?? dossier, put, remove);
-  if (!decided.ok || (points.length === 0 && removePoints.length === 0)) return decided;
-  const gone =
-    removePoints.length === 0 ? null : changeWiring(decided.value.dossier, { ...wiring, removePoints });
-  if (gone?.ok === false) return gone;
-  const before = new Map(dossier.points.map((point) => [point.id, point]));
-  return ok({
-    dossier: gone?.value.dossier ?? decided.value.dossier,
-    inverse: {
-      ...decided.value.inverse,
-      points: [...points.map(({ id }) => id), ...removePoints].flatMap((id) => before.get(id) ?? []),
-      removePoints: points.map(({ id }) => id).filter((id) => !before.has(id)),
-    },
+  { put, remove, points = [] }: Decide,
+): Result<Dossier, CommandProblem> {
+  if (points.length === 0) return decidePins(dossier, put, remove);
+  const brought = changeWiring(dossier, {
+    kind: "change-wiring",
+    put: [],
+    remove: [],
+    putPoints: points,
+    removePoints: [],
   });
+  return brought.ok ? decidePins(brought.value, put, remove) : brought;
 }
 
 function decidePins(
   dossier: Dossier,
   put: readonly Decision[],
   remove: readonly DecisionId[],
-): Result<{ readonly dossier: Dossier; readonly inverse: Decide }, CommandProblem> {
+): Result<Dossier, CommandProblem> {
   const pins = indexPins(dossier);
   const points = new Set(dossier.points.map(({ id }) => id));
   const replaced = new Set<DecisionId>([...remove, ...put.map(decisionId)]);
@@ -80,11 +72,5 @@ function decidePins(
   if (plug !== null) return fail(plug);
   const clash = firstForbidden(after);
   if (clash !== null) return fail(clash);
-  const before = new Map(dossier.decisions.map((decision) => [decisionId(decision), decision]));
-  const inverse = {
-    kind: "decide" as const,
-    put: [...replaced].flatMap((id) => before.get(id) ?? []),
-    remove: put.map(decisionId).filter((id) => !before.has(id)),
-  };
-  return ok({ dossier: { ...dossier, decisions: after }, inverse });
+  return ok({ ...dossier, decisions: after });
 }

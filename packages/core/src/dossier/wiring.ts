@@ -7,17 +7,17 @@ import {
   type JoinPoint,
   type JoinPointId,
   type LoomWire,
-  type LoomWireId,
   type PinId,
+  type WireEnd,
 } from "../model/index.ts";
 import { fail, ok, type Result } from "../util/index.ts";
-import type { Command, Commanded, CommandProblem } from "./command.ts";
+import type { Command, CommandProblem } from "./command.ts";
 
 /** Puts and removes wires and the points where they meet; a wire keeps two ends at least, and every end is somewhere. */
 export function changeWiring(
   dossier: Dossier,
   command: Extract<Command, { kind: "change-wiring" }>,
-): Result<Commanded, CommandProblem> {
+): Result<Dossier, CommandProblem> {
   const wires = new Map(dossier.wires.map((wire) => [wire.id, wire]));
   const points = new Map(dossier.points.map((point) => [point.id, point]));
   for (const id of command.remove) if (!wires.delete(id)) return fail({ code: "no-such-wire", wire: id });
@@ -41,25 +41,8 @@ export function changeWiring(
   if (ring !== undefined) return fail({ code: "supply-ring", name: ring.name });
   const problem = brokenEnd(dossier, [...wires.values()], new Set(points.keys()));
   if (problem !== null) return fail(problem);
-  const inverse: Command = {
-    kind: "change-wiring",
-    put: dossier.wires.filter(
-      (wire) => command.remove.includes(wire.id) || command.put.some((one) => one.id === wire.id),
-    ),
-    remove: added(command.put, dossier.wires),
-    putPoints: dossier.points.filter(
-      (point) =>
-        command.removePoints.includes(point.id) || command.putPoints.some((one) => one.id === point.id),
-    ),
-    removePoints: added(command.putPoints, dossier.points),
-  };
-  return ok({ dossier: { ...dossier, wires: [...wires.values()], points: [...points.values()] }, inverse });
+  return ok({ ...dossier, wires: [...wires.values()], points: [...points.values()] });
 }
-
-const added = <T extends { readonly id: string }>(
-  put: readonly T[],
-  before: readonly T[],
-): readonly T["id"][] => put.filter(({ id }) => before.every((one) => one.id !== id)).map(({ id }) => id);
 
 /** A supply that is taken from itself, by way of others or not. */
 const isBehindItself = (point: JoinPoint, points: ReadonlyMap<JoinPointId, JoinPoint>): boolean =>
@@ -92,23 +75,13 @@ function brokenEnd(
   return null;
 }
 
-/** The wires once these pins are gone: an end there is lost, and a wire with fewer than two ends goes with it. `lost` holds each that changed, as it was. */
-export function withoutEnds(
-  wires: readonly LoomWire[],
-  pins: ReadonlySet<PinId>,
-): { readonly kept: readonly LoomWire[]; readonly lost: readonly LoomWire[] } {
-  const touches = (wire: LoomWire): boolean => wire.ends.some((end) => end.at === "pin" && pins.has(end.pin));
-  const kept = wires.flatMap((wire) => {
-    if (!touches(wire)) return [wire];
-    const ends = wire.ends.filter((end) => end.at !== "pin" || !pins.has(end.pin));
+/** The wires once these pins are gone: an end there is lost, and a wire with fewer than two ends goes with it. */
+export function withoutEnds(wires: readonly LoomWire[], pins: ReadonlySet<PinId>): readonly LoomWire[] {
+  const isGone = (end: WireEnd): boolean => end.at === "pin" && pins.has(end.pin);
+  if (!wires.some((wire) => wire.ends.some(isGone))) return wires;
+  return wires.flatMap((wire) => {
+    if (!wire.ends.some(isGone)) return [wire];
+    const ends = wire.ends.filter((end) => !isGone(end));
     return areEndsOfWire(ends) ? [{ ...wire, ends }] : [];
   });
-  return { kept, lost: wires.filter(touches) };
-}
-
-/** The wires with these put back in the state they had. */
-export function withWires(wires: readonly LoomWire[], put: readonly LoomWire[]): readonly LoomWire[] {
-  if (put.length === 0) return wires;
-  const ids = new Set<LoomWireId>(put.map((wire) => wire.id));
-  return [...wires.filter((wire) => !ids.has(wire.id)), ...put];
 }

@@ -35,7 +35,7 @@ describe("every rule", () => {
           const next = applyCommand(dossier, { kind: "decide", ...fix });
           if (!next.ok) throw new Error(`${rule}: ${JSON.stringify(next.error)}`);
           expect(
-            findHazards(next.value.dossier).filter(
+            findHazards(next.value).filter(
               (one) => one.rule === rule && !one.cured && one.pins[0] === hazard.pins[0],
             ),
             `${rule}: ${fix.words}`,

@@ -28,7 +28,7 @@ const done = (i: number): What => ({
 function decide(from: Dossier, put: readonly Decision[], remove: readonly Decision[] = []): Dossier {
   const next = applyCommand(from, { kind: "decide", put, remove: remove.map(decisionId) });
   if (!next.ok) throw new Error(next.error.code);
-  return next.value.dossier;
+  return next.value;
 }
 
 /** Steps done up to the test, which finds that half live. */

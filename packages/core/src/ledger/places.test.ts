@@ -62,8 +62,11 @@ describe("a wire found in another cavity", () => {
         for (const { pins: all } of fold.connectors)
           expect(new Set(all.map(({ cavity }) => cavity)).size).toBe(all.length);
         const after = bench(dossier, written(whats).entries);
-        if (after.plan.blocks.length === 0 && ++checked > 0)
+        // A plan that was sound before is sound with the two wires in each other's place.
+        if (checkPlan(view.dossier, view.plan, view.start) === null) {
           expect(checkPlan(after.dossier, after.plan, after.start)).toBeNull();
+          checked++;
+        }
         // Found back where the table had it, everything is where it was.
         const back = [...whats, seen(after.dossier, moved.id, moved.cavity)];
         expect(labels(foldLedger(written(back).entries).fold)).toEqual(labels(view.dossier));

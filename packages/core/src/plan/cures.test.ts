@@ -18,7 +18,7 @@ const holds = (dossier: Dossier, finding: CircuitFinding): void => {
   for (const put of curesOf(dossier, finding)) {
     const made = applyCommand(dossier, { kind: "decide", put: [put], remove: [] });
     if (!made.ok) throw new Error(made.error.code);
-    const after = ended(made.value.dossier).findings;
+    const after = ended(made.value).findings;
     expect(after.map(findingKey).includes(findingKey(finding))).toBe(false);
   }
 };

@@ -40,7 +40,7 @@ const isFailing = ({ kind }: CircuitFinding): boolean => FAILS.has(kind);
 function cures(dossier: Dossier, put: Decision, finding: CircuitFinding, planned: Proof): boolean {
   const decided = applyCommand(dossier, { kind: "decide", put: [put], remove: [] });
   if (!decided.ok) return false;
-  const after = provedAtEnd(decided.value.dossier);
+  const after = provedAtEnd(decided.value);
   return (
     !after.findings.some((one) => findingKey(one) === findingKey(finding)) &&
     count(after, isStop) <= count(planned, isStop) - (isStop(finding) ? 1 : 0) &&

@@ -210,7 +210,7 @@ describe("a change of the plan", () => {
     const put: Decision = { kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] };
     const next = applyCommand(dossier, { kind: "decide", put: [put], remove: [] });
     if (!next.ok) throw new Error(next.error.code);
-    const after = planWork(next.value.dossier);
+    const after = planWork(next.value);
     const difference = planDifference(before, after);
     expect(difference.gone).toEqual([]);
     expect(
@@ -239,7 +239,7 @@ describe("rounds", () => {
     const put: Decision = { kind: "cap", pin: at("B12.3"), sure: "sure", reason: "", answers: [] };
     const next = applyCommand(dossier, { kind: "decide", put: [put], remove: [] });
     if (!next.ok) throw new Error(next.error.code);
-    const later = planWork(next.value.dossier, {
+    const later = planWork(next.value, {
       done: steps.map(({ id, decision }) => ({ step: id, decision })),
     });
     expect(later.steps.slice(0, steps.length).map(({ id }) => id)).toEqual(steps.map(({ id }) => id));
@@ -250,7 +250,7 @@ describe("rounds", () => {
     expect(second[0]!.id).toBe("open~2/battery");
     // The plug came off a part that was taken away: it is not pulled once more, nor plugged in.
     expect(second.some(({ kind }) => kind === "disconnect" || kind === "connect")).toBe(false);
-    expect(checkPlan(next.value.dossier, later)).toBeNull();
+    expect(checkPlan(next.value, later)).toBeNull();
     expect(new Set(later.steps.map(({ id }) => id)).size).toBe(later.steps.length);
   });
 });

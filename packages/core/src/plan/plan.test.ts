@@ -236,19 +236,19 @@ describe("planWork", () => {
       remove: [],
     });
     if (!bad.ok) throw new Error(bad.error.code);
-    expect(planWork(bad.value.dossier).blocks).toEqual(
+    expect(planWork(bad.value).blocks).toEqual(
       expect.arrayContaining([
         expect.objectContaining({ code: "feed-from-where", pin: at("AL-P.B") }),
         expect.objectContaining({ code: "stop" }),
       ]),
     );
-    const stops = planWork(bad.value.dossier).blocks.flatMap((block) =>
+    const stops = planWork(bad.value).blocks.flatMap((block) =>
       block.code === "stop" ? [block.hazard.rule] : [],
     );
     expect(stops).toEqual(["supply-onto-signal"]);
     const answered = {
-      ...bad.value.dossier,
-      decisions: bad.value.dossier.decisions.map((decision) => ({
+      ...bad.value,
+      decisions: bad.value.decisions.map((decision) => ({
         ...decision,
         answers: stops.map((rule) => ({ rule, reason: "measured" })),
       })),

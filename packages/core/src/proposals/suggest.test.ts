@@ -190,10 +190,10 @@ describe("suggest", () => {
         ];
         const decided = applyCommand(dossier, { kind: "decide", put, remove: [] });
         if (!decided.ok) throw new Error(JSON.stringify(decided.error));
-        expect(suggest(decided.value.dossier)).toEqual({ pairs: [], groups: [], jumpers: [], alone: [] });
-        const plan = planWork(decided.value.dossier);
+        expect(suggest(decided.value)).toEqual({ pairs: [], groups: [], jumpers: [], alone: [] });
+        const plan = planWork(decided.value);
         steps += plan.steps.length;
-        expect(checkPlan(decided.value.dossier, plan)).toBeNull();
+        expect(checkPlan(decided.value, plan)).toBeNull();
       }),
       { numRuns: 200, seed: 364 },
     );

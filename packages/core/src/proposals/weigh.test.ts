@@ -93,7 +93,7 @@ describe("weigh", () => {
       remove: [],
     });
     if (!decided.ok) throw new Error(JSON.stringify(decided.error));
-    const onCar = planWork(decided.value.dossier).steps.filter(
+    const onCar = planWork(decided.value).steps.filter(
       ({ kind, op }) => kind === "release" || kind === "cut" || (op?.kind === "cap" && op.to === "covered"),
     );
     expect(onCar.filter(({ connector }) => connector === adapter.connectors[0]!.id)).toEqual([]);

@@ -97,7 +97,7 @@ export const decidedDossier = (largest = 7): fc.Arbitrary<Dossier> =>
           let result = dossier;
           const add = (decision: Decision): void => {
             const next = applyCommand(result, { kind: "decide", put: [decision], remove: [] });
-            if (next.ok) result = next.value.dossier;
+            if (next.ok) result = next.value;
           };
           const common = { reason: "", answers: [] };
           const joined = (method: string) => (method === "adapter" ? { method: "adapter" as const } : {});

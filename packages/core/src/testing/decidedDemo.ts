@@ -26,5 +26,5 @@ export function decidedDemo(speed: object = { sure: "check" }): Dossier {
   ];
   const done = applyCommand(start, { kind: "decide", put, remove: [], points: [F22] });
   if (!done.ok) throw new Error(done.error.code);
-  return done.value.dossier;
+  return done.value;
 }

@@ -41,7 +41,7 @@ function withProposals(dossier: Dossier): Dossier {
   ];
   const done = applyCommand(dossier, { kind: "decide", put: put.flatMap((one) => one ?? []), remove: [] });
   if (!done.ok) throw new Error(JSON.stringify(done.error));
-  return done.value.dossier;
+  return done.value;
 }
 
 export function sceneOf(name: string, prepare: (dossier: Dossier) => Dossier = (dossier) => dossier): Scene {

@@ -15,3 +15,4 @@ export { capital, list } from "./sentence.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";
 export { tokensOf } from "./tokensOf.ts";
 export { inUnit } from "./inUnit.ts";
+export { sameValue } from "./sameValue.ts";

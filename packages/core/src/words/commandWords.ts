@@ -12,8 +12,6 @@ export function commandWords(command: Command, name: (connector: string) => stri
       return `connector ${command.connector.name} changed`;
     case "remove-connector":
       return `connector ${name(command.connector)} removed`;
-    case "restore-connector":
-      return `connector ${command.connector.name} put back`;
     case "change-pins": {
       const put =
         command.put.length === 0

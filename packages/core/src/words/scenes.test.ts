@@ -69,7 +69,7 @@ describe("ordinary jobs", () => {
       const cap: Decision = { kind: "cap", pin: feed.pin, sure: "sure", reason: "", answers: [] };
       const done = applyCommand(dossier, { kind: "decide", put: [cap], remove: [decisionId(feed)] });
       if (!done.ok) throw new Error(JSON.stringify(done.error));
-      return done.value.dossier;
+      return done.value;
     });
     const stop = capped.hazards.find(({ rule }) => rule === "relay-unfed");
     expect(stop).toMatchObject({ severity: "stop", cured: false });
@@ -102,7 +102,7 @@ describe("ordinary jobs", () => {
         const { put, remove } = present(ask?.fixes[fix], "fix");
         const done = applyCommand(dossier, { kind: "decide", put, remove });
         if (!done.ok) throw new Error(JSON.stringify(done.error));
-        return done.value.dossier;
+        return done.value;
       });
     const own = taken(0);
     expect(own.decided).toContain("move ED.1 EV.4 sure");

@@ -131,8 +131,6 @@ describe("words", () => {
       connector: connector.id,
       put: connector.pins.slice(0, put),
       remove: connector.pins.slice(0, remove).map((one) => one.id),
-      decisions: [],
-      wires: [],
     });
     expect(
       [

@@ -137,8 +137,8 @@ export const changes = pgTable(
     role: text("role").notNull(),
     ofRevision: integer("of_revision"),
     words: text("words").notNull(),
-    command: jsonb("command").notNull(),
-    inverse: jsonb("inverse").notNull(),
+    /** The records as they were and as they are; null for edits from before they were kept so. */
+    diff: jsonb("diff"),
     at: stamp("at"),
   },
   (table) => [primaryKey({ columns: [table.jobId, table.revision] })],

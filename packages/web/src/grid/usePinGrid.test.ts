@@ -54,11 +54,9 @@ function bench(count: number, frozen = false) {
       connector: connector.value.id,
       put,
       remove,
-      decisions: [],
-      wires: [],
     });
     if (!done.ok) throw new Error(done.error.code);
-    connector.value = done.value.dossier.connectors[0] as Connector;
+    connector.value = done.value.connectors[0] as Connector;
     changes.push(put);
   };
   const rows = computed(() => pinsInOrder(connector.value));

@@ -58,7 +58,7 @@ export const useJob = defineStore("job", () => {
     if (confirmed.value === null) return null;
     const shown = pending.value.reduce<Dossier>((current, { command }) => {
       const next = command === null ? null : applyCommand(current, command);
-      return next?.ok ? next.value.dossier : current;
+      return next?.ok ? next.value : current;
     }, confirmed.value.dossier);
     return { ...confirmed.value, dossier: shown as JobView["dossier"] };
   });
@@ -152,8 +152,6 @@ export const useJob = defineStore("job", () => {
       connector,
       put,
       remove,
-      decisions: [],
-      wires: [],
     });
   const decide = (
     put: readonly Decision[],

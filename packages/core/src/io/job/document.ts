@@ -114,7 +114,7 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
   const bare = { ...emptyDossier(head), connectors, sources, words: file.words ?? [] };
   const briefed = applyCommand(bare, { kind: "set-brief", brief });
   if (!briefed.ok) return fail({ path: "brief", code: "brief-refused", problem: briefed.error });
-  const wired = applyCommand(briefed.value.dossier, {
+  const wired = applyCommand(briefed.value, {
     kind: "change-wiring",
     put: file.wires ?? [],
     remove: [],
@@ -122,12 +122,12 @@ export function documentOf(file: JobFile): Result<JobDocument, DocumentProblem> 
     removePoints: [],
   });
   if (!wired.ok) return fail({ path: "wires", code: "wiring-refused", problem: wired.error });
-  const edited = applyCommand(wired.value.dossier, {
+  const edited = applyCommand(wired.value, {
     kind: "set-worklist",
     worklist: { ...NO_EDITS, ...defined(file.worklist ?? {}) },
   });
   if (!edited.ok) return fail({ path: "worklist", code: "worklist-refused", problem: edited.error });
-  return decided(edited.value.dossier, file);
+  return decided(edited.value, file);
 }
 
 /** The first value that leans on a source which the file does not have. */
@@ -181,7 +181,7 @@ function decided(dossier: Dossier, file: JobFile): Result<JobDocument, DocumentP
     decisions.push(decision);
   }
   const all = deciding(dossier, decisions);
-  if (all.ok) return ok({ dossier: all.value.dossier, ledger: file.ledger ?? [] });
+  if (all.ok) return ok({ dossier: all.value, ledger: file.ledger ?? [] });
   // Which one is wrong: the first with which those before it cannot stand.
   let [sound, unsound] = [0, decisions.length];
   let problem = all.error;

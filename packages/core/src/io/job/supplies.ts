@@ -117,19 +117,17 @@ const isFields = (value: unknown): value is Fields =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 const isFeedClass = (value: unknown): value is FeedClass => FEED_CLASSES.some((one) => one === value);
 
-/** A decision whose feeds are texts, with the points that they speak of. `at` null: the text is kept as a remark, and the place is asked. */
+/** A decision whose feeds are texts, with the points that they speak of. */
 export function withSupplies(
   decision: unknown,
-  at: ((feed: FeedClass, text: string) => JoinPointId | null) | null,
+  at: (feed: FeedClass, text: string) => JoinPointId | null,
 ): unknown {
   if (!isFields(decision)) return decision;
   const { from, device } = decision;
   if (decision["kind"] === "feed" && typeof from === "string" && decision["supply"] === undefined) {
     const { from: _from, ...rest } = decision;
-    const { feed, reason } = decision;
-    if (at !== null && isFeedClass(feed)) return { ...rest, supply: at(feed, from) };
-    const remark = typeof reason === "string" && reason !== "" ? reason : `from ${from}`;
-    return { ...rest, supply: null, ...(from.trim() === "" ? {} : { reason: remark }) };
+    const { feed } = decision;
+    return isFeedClass(feed) ? { ...rest, supply: at(feed, from) } : decision;
   }
   if (!isFields(device) || !Array.isArray(device["legs"])) return decision;
   const legs = device["legs"].map((leg: unknown) =>

@@ -1,4 +1,3 @@
-import { isDeepStrictEqual } from "node:util";
 import {
   applyOperation,
   bench,
@@ -18,6 +17,7 @@ import {
   placeProblem,
   placeProblemWords,
   readingsAsked,
+  sameValue,
   proofOf,
   seal,
   stateAfter,
@@ -91,7 +91,7 @@ function adoptionOf(
   const followed = entries.findLast((entry) => entry.what.kind === "plan-adopted")?.plan;
   const record = decisionsOnRecord(entries);
   const now = new Set(decisions.map(decisionId));
-  const decided = decisions.filter((one) => !isDeepStrictEqual(record?.get(decisionId(one)), one));
+  const decided = decisions.filter((one) => !sameValue(record?.get(decisionId(one)), one));
   const undone = [...(record?.values() ?? [])].filter((one) => !now.has(decisionId(one)));
   return followed === planHash && record !== null && decided.length + undone.length === 0
     ? []

@@ -1,21 +1,27 @@
-import { and, asc, desc, eq, gt, sql } from "drizzle-orm";
-import { type Command, type StoredEntry } from "@trevin/core";
-import { readCommand } from "@trevin/core/contract";
+import { and, asc, eq, gt, sql } from "drizzle-orm";
+import { type Diff, type StoredEntry } from "@trevin/core";
+import { diffSchema } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
 import { changes, jobs, ledger } from "../../db/schema.ts";
 import { chunks, type Revision } from "./revision.ts";
 
-/** The history without its commands, oldest first. */
+/** The history without its records, oldest first. It begins after the last edit that was kept otherwise: that one stands. */
 export async function historyOf(
   db: Queryable,
   job: string,
 ): Promise<readonly Pick<Revision, "revision" | "role" | "of" | "words">[]> {
   const rows = await db
-    .select({ revision: changes.revision, role: changes.role, of: changes.ofRevision, words: changes.words })
+    .select({
+      revision: changes.revision,
+      role: changes.role,
+      of: changes.ofRevision,
+      words: changes.words,
+      kept: sql<boolean>`${changes.diff} is not null`,
+    })
     .from(changes)
     .where(eq(changes.jobId, job))
     .orderBy(asc(changes.revision));
-  return rows.map((row) => ({
+  return rows.slice(rows.findLastIndex(({ kept }) => !kept) + 1).map(({ kept: _kept, ...row }) => ({
     ...row,
     role: row.role === "undo" || row.role === "redo" ? row.role : "edit",
   }));
@@ -31,43 +37,37 @@ export async function wordsSince(db: Queryable, job: string, revision: number): 
   return rows.map((row) => row.words);
 }
 
-/** The commands that were made after a revision, oldest first; null where there are too many to go through. */
-export async function commandsSince(
+/** The records that were changed after a revision, edit by edit; null where there are too many to go through, or none can tell. */
+export async function diffsSince(
   db: Queryable,
   job: string,
   revision: number,
-): Promise<readonly Command[] | null> {
+): Promise<readonly Diff[] | null> {
   const rows = await db
-    .select({ command: changes.command })
+    .select({ diff: changes.diff })
     .from(changes)
     .where(and(eq(changes.jobId, job), gt(changes.revision, revision)))
     .orderBy(asc(changes.revision))
     .limit(MOST_UNSEEN + 1);
-  return rows.length > MOST_UNSEEN ? null : rows.map(({ command }) => readCommand(command));
+  return rows.length > MOST_UNSEEN || rows.some(({ diff }) => diff === null)
+    ? null
+    : rows.map(({ diff }) => diffSchema.parse(diff));
 }
 const MOST_UNSEEN = 200;
 
-export async function inverseOf(
+/** An edit as it is kept; null where there is none, or it is from before edits were kept as records. */
+export async function revisionOf(
   db: Queryable,
   job: string,
   revision: number,
-): Promise<{ readonly inverse: Command; readonly words: string } | null> {
+): Promise<Pick<Revision, "diff" | "words"> | null> {
   const [row] = await db
-    .select({ inverse: changes.inverse, words: changes.words })
+    .select({ diff: changes.diff, words: changes.words })
     .from(changes)
     .where(and(eq(changes.jobId, job), eq(changes.revision, revision)));
-  return row === undefined ? null : { inverse: readCommand(row.inverse), words: row.words };
-}
-
-/** The latest undo of an edit: what a redo takes back. */
-export async function lastUndoOf(db: Queryable, job: string, revision: number): Promise<Command | null> {
-  const [row] = await db
-    .select({ inverse: changes.inverse })
-    .from(changes)
-    .where(and(eq(changes.jobId, job), eq(changes.role, "undo"), eq(changes.ofRevision, revision)))
-    .orderBy(desc(changes.revision))
-    .limit(1);
-  return row === undefined ? null : readCommand(row.inverse);
+  return row === undefined || row.diff === null
+    ? null
+    : { diff: diffSchema.parse(row.diff), words: row.words };
 }
 
 export async function readLedger(db: Queryable, job: string, after = -1): Promise<readonly StoredEntry[]> {

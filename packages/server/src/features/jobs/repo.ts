@@ -1,5 +1,6 @@
 import { and, asc, count, desc, eq, getTableColumns, isNull, sql } from "drizzle-orm";
 import {
+  diffOf,
   emptyDossier,
   NO_EDITS,
   undecidedPins,
@@ -11,9 +12,9 @@ import {
 } from "@trevin/core";
 import {
   briefItemSchema,
-  commandSchema,
   connectorHeadSchema,
   decisionSchema,
+  diffSchema,
   jobHeadSchema,
   joinPointSchema,
   loomWireSchema,
@@ -28,7 +29,7 @@ import {
 import type { Queryable } from "../../db/connect.ts";
 import { changes, connectors, decisions, jobs, joinPoints, loomWires, pins } from "../../db/schema.ts";
 import { refuseUnreadable } from "../../http/read.ts";
-import { writeDifference } from "./difference.repo.ts";
+import { writeDiff } from "./diff.repo.ts";
 import type { Revision } from "./revision.ts";
 
 export interface JobRow {
@@ -190,7 +191,9 @@ export async function insertJob(
     brief: dossier.brief,
     worklist: dossier.worklist,
   });
-  await writeDifference(db, id, emptyDossier(dossier.head), dossier);
+  const diff = diffOf(emptyDossier(dossier.head), dossier);
+  refuseUnreadable(diffSchema, diff);
+  await writeDiff(db, id, diff);
 }
 
 export async function setFinished(db: Queryable, id: string, finished: boolean): Promise<void> {
@@ -201,18 +204,17 @@ export async function setArchived(db: Queryable, id: string, archived: boolean):
   await db.update(jobs).set({ archived, updatedAt: new Date() }).where(eq(jobs.id, id));
 }
 
-/** Stores the difference of two dossiers and the revision that made it. */
+/** Stores the records that an edit changed, and the revision that it made. */
 export async function saveRevision(
   db: Queryable,
   job: string,
-  before: Dossier,
   after: Dossier,
-  entry: Revision,
+  { revision, role, of, words, diff }: Revision,
 ): Promise<void> {
   await db
     .update(jobs)
     .set({
-      revision: entry.revision,
+      revision,
       ...headRow(after.head),
       sources: after.sources,
       words: after.words,
@@ -222,28 +224,18 @@ export async function saveRevision(
       updatedAt: new Date(),
     })
     .where(eq(jobs.id, job));
-  await writeDifference(db, job, before, after);
-  refuseUnreadable(commandSchema, entry.command);
-  refuseUnreadable(commandSchema, entry.inverse);
-  await db.insert(changes).values({
-    jobId: job,
-    revision: entry.revision,
-    role: entry.role,
-    ofRevision: entry.of,
-    words: entry.words,
-    command: entry.command,
-    inverse: entry.inverse,
-  });
+  refuseUnreadable(diffSchema, diff);
+  await writeDiff(db, job, diff);
+  await db.insert(changes).values({ jobId: job, revision, role, ofRevision: of, words, diff });
 }
 
 export {
   answerTo,
   appendLedger,
-  commandsSince,
+  diffsSince,
   historyOf,
-  inverseOf,
-  lastUndoOf,
   readLedger,
+  revisionOf,
   wordsSince,
   type LedgerRow,
 } from "./history.repo.ts";

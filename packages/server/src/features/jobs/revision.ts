@@ -1,13 +1,12 @@
-import type { Command } from "@trevin/core";
+import type { Diff } from "@trevin/core";
 
-/** One edit of a job as it is kept: what was done, and what takes it back. */
+/** One edit of a job as it is kept: what was done in words, and the records that it changed. */
 export interface Revision {
   readonly revision: number;
   readonly role: "edit" | "undo" | "redo";
   readonly of: number | null;
   readonly words: string;
-  readonly command: Command;
-  readonly inverse: Command;
+  readonly diff: Diff;
 }
 
 /** Rows that go to the database in one statement. */

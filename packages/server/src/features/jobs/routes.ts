@@ -84,7 +84,7 @@ export function jobRoutes(db: Database, compute: Compute): Router {
   router.patch("/jobs/:job/connectors/:connector/pins", async (request, response) => {
     const { put, remove } = readBody(changePinsSchema, request);
     const connector = connectorOf(request.params);
-    await edit(request, response, { kind: "change-pins", connector, put, remove, decisions: [], wires: [] });
+    await edit(request, response, { kind: "change-pins", connector, put, remove });
   });
   router.put("/jobs/:job/sources/:source", async (request, response) => {
     const source = readBody(putSourceSchema, request);

@@ -1,19 +1,24 @@
 import { randomUUID } from "node:crypto";
-import { isDeepStrictEqual } from "node:util";
 import {
   applyCommand,
   commandProblemWords,
   commandWords,
-  decisionId,
+  diffOf,
   emptyDossier,
+  isApartFrom,
+  patched,
   pinNamer,
+  reversed,
+  sameValue,
   undoState,
   type Change,
-  isApartFrom,
   type Command,
+  type CommandProblem,
   type Decision,
+  type Diff,
   type Dossier,
   type JobHead,
+  type Result,
 } from "@trevin/core";
 import type { JobView, PatchJob } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
@@ -91,22 +96,39 @@ export interface Shop {
   readonly compute: Compute;
 }
 
-/** One edit in one transaction: expected revision or nothing in common with what came after it, command, inverse, new revision. */
+/**
+ * One edit in one transaction: the command on the job as it stands now, which is the one that its author saw, or has changed since in
+ * other records only.
+ */
 export async function edit(shop: Shop, id: string, expected: number, command: Command): Promise<JobView> {
   return inTransaction(shop.db, async (tx) => {
     const job = await lockedJob(tx, id);
-    if (!(await isApart(tx, job, expected, command))) await refuseStale(tx, job, expected);
-    await commit(tx, shop.compute, job, editOf(job, command));
+    const made = attempt(job, command);
+    if (!(made.ok && (await isApart(tx, job, expected, made.value)))) await refuseStale(tx, job, expected);
+    await commit(tx, shop.compute, job, editOf(job, command, made));
     return viewJob(tx, id);
   });
 }
 
-const editOf = ({ dossier }: repo.JobRow, command: Command): Edit => ({
-  command,
-  role: "edit",
-  of: null,
-  words: commandWords(command, connectorNamer(dossier)),
-});
+type Attempt = Result<Pick<Edit, "after" | "diff">, CommandProblem>;
+
+function attempt({ dossier }: repo.JobRow, command: Command): Attempt {
+  const result = applyCommand(dossier, command);
+  return result.ok
+    ? { ok: true, value: { after: result.value, diff: diffOf(dossier, result.value) } }
+    : result;
+}
+
+function editOf({ dossier }: repo.JobRow, command: Command, made: Attempt): Edit {
+  if (!made.ok)
+    throw new HttpProblem(422, made.error.code, commandProblemWords(made.error, pinNamer(dossier)));
+  return {
+    ...made.value,
+    role: "edit",
+    of: null,
+    words: commandWords(command, connectorNamer(dossier)),
+  };
+}
 
 /** Changes the details of a job, puts it away or brings it back, all or nothing. */
 export async function patchJob(
@@ -118,7 +140,10 @@ export async function patchJob(
   return inTransaction(db, async (tx) => {
     const job = await lockedJob(tx, id);
     await refuseStale(tx, job, expected);
-    if (head !== undefined) await commit(tx, compute, job, editOf(job, { kind: "set-head", head }));
+    if (head !== undefined) {
+      const command: Command = { kind: "set-head", head };
+      await commit(tx, compute, job, editOf(job, command, attempt(job, command)));
+    }
     if (archived !== undefined) await repo.setArchived(tx, id, archived);
     return viewJob(tx, id);
   });
@@ -129,11 +154,11 @@ async function isApart(
   tx: Queryable,
   job: repo.JobRow,
   expected: number,
-  command: Command,
+  { diff }: Pick<Edit, "diff">,
 ): Promise<boolean> {
   if (expected >= job.revision) return false;
-  const unseen = await repo.commandsSince(tx, job.id, expected);
-  return unseen !== null && unseen.length === job.revision - expected && isApartFrom(command, unseen);
+  const unseen = await repo.diffsSince(tx, job.id, expected);
+  return unseen !== null && unseen.length === job.revision - expected && isApartFrom(diff, unseen);
 }
 
 async function refuseStale(tx: Queryable, job: repo.JobRow, expected: number): Promise<void> {
@@ -150,57 +175,48 @@ async function refuseStale(tx: Queryable, job: repo.JobRow, expected: number): P
   );
 }
 
-type Edit = Omit<Revision, "revision" | "inverse">;
+type Edit = Omit<Revision, "revision"> & { readonly after: Dossier };
 
-async function commit(tx: Queryable, compute: Compute, job: repo.JobRow, change: Edit): Promise<void> {
-  const result = applyCommand(job.dossier, change.command);
-  if (!result.ok)
-    throw new HttpProblem(422, result.error.code, commandProblemWords(result.error, pinNamer(job.dossier)));
-  await refuseLocked(tx, compute, job, result.value.dossier);
-  // What is decided after the end is work to do.
-  if (job.ledgerLength > 0 && result.value.dossier.decisions !== job.dossier.decisions)
-    await repo.setFinished(tx, job.id, false);
-  await repo.saveRevision(tx, job.id, job.dossier, result.value.dossier, {
-    ...change,
-    revision: job.revision + 1,
-    inverse: result.value.inverse,
-  });
-}
-
-/** After work has begun the pin tables change through the ledger only, and what was carried out is not decided anew. */
-async function refuseLocked(
+async function commit(
   tx: Queryable,
   compute: Compute,
   job: repo.JobRow,
-  after: Dossier,
+  { after, ...change }: Edit,
 ): Promise<void> {
+  // What stands already so is no edit: sent again, it is taken once.
+  if (change.diff.length === 0) return;
+  await refuseLocked(tx, compute, job, change.diff);
+  // What is decided after the end is work to do.
+  if (job.ledgerLength > 0 && change.diff.some(({ of }) => of === "decision"))
+    await repo.setFinished(tx, job.id, false);
+  await repo.saveRevision(tx, job.id, after, { ...change, revision: job.revision + 1 });
+}
+
+/** After work has begun the pin tables change through the ledger only, and what was carried out is not decided anew. */
+async function refuseLocked(tx: Queryable, compute: Compute, job: repo.JobRow, diff: Diff): Promise<void> {
   if (job.ledgerLength === 0) return;
-  if (after.connectors !== job.dossier.connectors) {
+  if (diff.some(({ of }) => of === "connector" || of === "pin")) {
     throw new HttpProblem(
       409,
       "work-has-begun",
       "Work on the car has started, so the pin tables are locked. Record differences as found, at the bench.",
     );
   }
-  if (after.decisions === job.dossier.decisions) return;
+  const decided = diff.filter((change) => change.of === "decision");
+  if (decided.length === 0) return;
   const stored = await repo.readLedger(tx, job.id);
-  const carriedOut = new Set(await compute.run("carriedOut", sizeOf(job.dossier, stored), stored));
-  const now = new Map(after.decisions.map((decision) => [decisionId(decision), decision]));
-  for (const decision of job.dossier.decisions) {
-    const id = decisionId(decision);
-    if (carriedOut.has(id) && !isSameWork(now.get(id), decision))
-      throw new HttpProblem(
-        409,
-        "decision-carried-out",
-        "That decision has been carried out on the car, at least in part. Undo its steps at the bench first.",
-      );
-  }
+  const carriedOut = new Set<string>(await compute.run("carriedOut", sizeOf(job.dossier, stored), stored));
+  if (decided.some(({ key, before, after }) => carriedOut.has(key) && !isSameWork(after, before)))
+    throw new HttpProblem(
+      409,
+      "decision-carried-out",
+      "That decision has been carried out on the car, at least in part. Undo its steps at the bench first.",
+    );
 }
 
 /** What was found since may raise a hazard at a decision that is carried out: an answer to it changes nothing on the car. */
-const isSameWork = (now: Decision | undefined, before: Decision): boolean =>
-  now === before ||
-  (now !== undefined && isDeepStrictEqual({ ...now, answers: [] }, { ...before, answers: [] }));
+const isSameWork = (now: Decision | null, before: Decision | null): boolean =>
+  now !== null && before !== null && sameValue({ ...now, answers: [] }, { ...before, answers: [] });
 
 const connectorNamer =
   (dossier: Dossier) =>
@@ -216,28 +232,21 @@ export async function stepHistory(
   return inTransaction(db, async (tx) => {
     const job = await lockedJob(tx, id);
     await refuseStale(tx, job, expected);
-    const state = undoState((await repo.historyOf(tx, id)).map(asChange));
-    const target = state[direction];
-    if (target === null)
+    const target = undoState((await repo.historyOf(tx, id)).map(asChange))[direction];
+    const edit = target === null ? null : await repo.revisionOf(tx, id, target);
+    if (target === null || edit === null)
       throw new HttpProblem(409, `nothing-to-${direction}`, `There is nothing to ${direction}.`);
-    const original = await repo.inverseOf(tx, id, target);
-    const command =
-      direction === "undo" ? await latestInverse(tx, id, target) : await repo.lastUndoOf(tx, id, target);
-    if (command === null || original === null)
-      throw new HttpProblem(409, `nothing-to-${direction}`, `There is nothing to ${direction}.`);
+    const diff = direction === "undo" ? reversed(edit.diff) : edit.diff;
+    const after = patched(job.dossier, diff);
+    if (!after.ok)
+      throw new HttpProblem(409, after.error.code, "What that edit changed has been changed since.");
     await commit(tx, compute, job, {
-      command,
+      after: after.value,
+      diff,
       role: direction,
       of: target,
-      words: `${direction === "undo" ? "undone" : "done again"}: ${original.words}`,
+      words: `${direction === "undo" ? "undone" : "done again"}: ${edit.words}`,
     });
     return viewJob(tx, id);
   });
-}
-
-/** An edit that was undone and redone is taken back by the inverse of its latest redo. */
-async function latestInverse(tx: Queryable, id: string, revision: number): Promise<Command | null> {
-  const history = await repo.historyOf(tx, id);
-  const redone = history.findLast((change) => change.role === "redo" && change.of === revision);
-  return (await repo.inverseOf(tx, id, redone?.revision ?? revision))?.inverse ?? null;
 }

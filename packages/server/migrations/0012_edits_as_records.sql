@@ -1,0 +1,1 @@
+ALTER TABLE "dossier_changes" ADD COLUMN "diff" jsonb;
