@@ -1,5 +1,6 @@
 import { readMeaning } from "../meaning/index.ts";
 import type { Connector, PlacedPin } from "../model/index.ts";
+import { once } from "../util/index.ts";
 
 /**
  * Words that name a circuit which is not worked on here, whatever else is read from the label (common practice): on this side a word
@@ -47,15 +48,10 @@ export function keepOutOf({ pin, connector }: PlacedPin): KeepOut | null {
   return TOPICS.find(({ words }) => words.test(pin.function))?.what ?? null;
 }
 
-const MAINS_PLUGS = new WeakMap<Connector, boolean>();
-/** Every wire of a plug that holds a wire of the mains belongs to it. Worked out once for each connector. */
-function holdsMains(connector: Connector): boolean {
-  const known =
-    MAINS_PLUGS.get(connector) ??
-    (isMains(connector.module) || connector.pins.some((pin) => isMains(pin.function)));
-  MAINS_PLUGS.set(connector, known);
-  return known;
-}
+/** Every wire of a plug that holds a wire of the mains belongs to it. */
+const holdsMains = once(
+  ({ module, pins }: Connector): boolean => isMains(module) || pins.some((pin) => isMains(pin.function)),
+);
 /** Whether a text names the mains itself. */
 const isMains = (text: string): boolean =>
   TOPICS[2].words.test(text) && !BESIDE_MAINS.test(text) && !TELL_TALE.test(text);

@@ -9,6 +9,7 @@ import {
   type Rgb,
 } from "culori";
 import { sameColour, sameRings, type ColourName, type WireColour } from "./colour.ts";
+import { oncePerText } from "../util/index.ts";
 
 /** How insulation looks when new, sRGB: chosen here, not from a standard. The screen draws wires in the same colours. */
 export const NOMINAL_SRGB: Readonly<Record<ColourName, string>> = {
@@ -75,18 +76,14 @@ const SEEN: Readonly<Record<Sight, (colour: Rgb) => Rgb>> = {
 
 const ciede2000 = differenceCiede2000();
 const rgbOf = (name: ColourName): Rgb => parseHex(NOMINAL_SRGB[name].slice(1)) as Rgb;
-const known = new Map<string, number>();
+const MOST_PAIRS = 5000;
+const differences = oncePerText<number>(MOST_PAIRS);
 
 /** CIEDE2000 difference (CIE 142-2001, CIE 15) of two insulation colours as seen under a condition; computed once per pair. */
 export function colourDifference(a: ColourName, b: ColourName, sight: Sight): number {
   const key = a < b ? `${sight} ${a} ${b}` : `${sight} ${b} ${a}`;
-  let difference = known.get(key);
-  if (difference === undefined) {
-    const see = SEEN[sight];
-    difference = a === b ? 0 : ciede2000(see(rgbOf(a)), see(rgbOf(b)));
-    known.set(key, difference);
-  }
-  return difference;
+  const see = SEEN[sight];
+  return differences(key, () => (a === b ? 0 : ciede2000(see(rgbOf(a)), see(rgbOf(b)))));
 }
 
 export type Likeness =

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "../util/index.ts";
+import { fail, ok, type Result, oncePerText } from "../util/index.ts";
 import { ringsInWords, sameColour, type ColourName, type Rings, type WireColour } from "./colour.ts";
 import {
   CODE_TABLES,
@@ -203,19 +203,11 @@ export function readColour(
 }
 
 /** Codes read before: a job writes the same few again and again. */
-const READ = new Map<string, Result<WireColour, ColourProblem>>();
-const MOST_KEPT = 5000;
+const readBefore = oncePerText<Result<WireColour, ColourProblem>>(5000);
 
 /** The preferred reading alone. */
-export function parseColour(text: string, system: ColourSystem): Result<WireColour, ColourProblem> {
-  const key = `${system}\n${text}`;
-  const known = READ.get(key);
-  if (known !== undefined) return known;
-  if (READ.size >= MOST_KEPT) READ.clear();
-  const read = preferredReading(text, system);
-  READ.set(key, read);
-  return read;
-}
+export const parseColour = (text: string, system: ColourSystem): Result<WireColour, ColourProblem> =>
+  readBefore(`${system}\n${text}`, () => preferredReading(text, system));
 
 function preferredReading(text: string, system: ColourSystem): Result<WireColour, ColourProblem> {
   const colour = coloursIn(text, system, { separated: false }).find(fits);

@@ -7,6 +7,7 @@ import {
   type PinId,
   type Shell,
 } from "../model/index.ts";
+import { once } from "../util/index.ts";
 import { ringLabels, rowLabels } from "./numbering.ts";
 
 /** A cavity of a shell: centre and extent in units of its smallest cavity, in the shell's own view with the mark up. */
@@ -41,16 +42,7 @@ const FLAT = { w: 1.35, h: 0.75 };
 const ROUND = 1e-6;
 
 /** Every cavity of a shell in geometric order: row by row from the top left, or ring by ring. Empty for a part without a face. */
-export function slotsOf(shell: Shell): readonly Slot[] {
-  const known = CACHE.get(shell);
-  if (known !== undefined) return known;
-  const slots = layOut(shell);
-  CACHE.set(shell, slots);
-  return slots;
-}
-const CACHE = new WeakMap<Shell, readonly Slot[]>();
-
-function layOut({ pattern }: Shell): readonly Slot[] {
+export const slotsOf = once(({ pattern }: Shell): readonly Slot[] => {
   switch (pattern.kind) {
     case "none":
       return [];
@@ -92,7 +84,7 @@ function layOut({ pattern }: Shell): readonly Slot[] {
       });
     }
   }
-}
+});
 
 function ringSlots(pattern: Extract<Shell["pattern"], { kind: "rings" }>): readonly Slot[] {
   const labels = ringLabels(pattern);
@@ -193,11 +185,9 @@ export const isPartlyRecorded = (connector: Pick<Connector, "shell" | "pins">): 
   cavityCount(connector) > connector.pins.length;
 
 /** The face of a connector; null while no shell is known or it has no face, since a guessed one misleads. */
-export function faceOf(connector: Pick<Connector, "shell" | "pins">): Face | null {
+export const faceOf = once((connector: Pick<Connector, "shell" | "pins">): Face | null => {
   const { shell } = connector;
   if (shell === null || shell.pattern.kind === "none") return null;
-  const known = FACES.get(connector);
-  if (known !== undefined) return known;
   const slots = slotsOf(shell);
   const pins = pinsInOrder(connector);
   const byLabel = new Map<string, Pin>();
@@ -208,8 +198,5 @@ export function faceOf(connector: Pick<Connector, "shell" | "pins">): Face | nul
     return { slot, label: pin?.cavity ?? slot.label ?? "", pin: pin ?? null };
   });
   const placed = new Set<PinId>(places.flatMap((place) => place.pin?.id ?? []));
-  const face = { shell, places, unplaced: pins.filter((pin) => !placed.has(pin.id)) };
-  FACES.set(connector, face);
-  return face;
-}
-const FACES = new WeakMap<object, Face>();
+  return { shell, places, unplaced: pins.filter((pin) => !placed.has(pin.id)) };
+});

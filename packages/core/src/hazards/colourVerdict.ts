@@ -8,6 +8,7 @@ import {
 } from "../model/index.ts";
 import { keepOutOf } from "../brief/index.ts";
 import { levelsDiffer, weigh, pinReader, CHECK, type ReadPin } from "../pairing/index.ts";
+import { once } from "../util/index.ts";
 
 export type ColourOutcome = "works" | "dead" | "damage";
 
@@ -24,15 +25,7 @@ export interface ColourJoin {
  * on both sides; colours do not mix, so each is paired apart. "damage" by signal class or level, "works"
  * when the case for the pair is good and nothing stands against it, "dead" otherwise.
  */
-export function colourForColour(dossier: Dossier): readonly ColourJoin[] {
-  const known = VERDICTS.get(dossier) ?? verdictOf(dossier);
-  VERDICTS.set(dossier, known);
-  return known;
-}
-/** A dossier is never changed in place, and several ask for the same verdict. */
-const VERDICTS = new WeakMap<Dossier, readonly ColourJoin[]>();
-
-function verdictOf(dossier: Dossier): readonly ColourJoin[] {
+export const colourForColour = once((dossier: Dossier): readonly ColourJoin[] => {
   const read = pinReader(dossier);
   const wires = (side: Side): readonly ReadPin[] =>
     pinsOfSide(dossier, side)
@@ -46,7 +39,7 @@ function verdictOf(dossier: Dossier): readonly ColourJoin[] {
   const joins = [...byLook].flatMap(([look, ours]) => pairUp(ours, theirs.get(look) ?? []));
   const rank = new Map(left.map((pin, index) => [pin.placed.pin.id, index]));
   return joins.sort((a, b) => (rank.get(a.vehicle) ?? 0) - (rank.get(b.vehicle) ?? 0));
-}
+});
 
 /** Wires of one colour pair as a hand would take them: those in the same cavity of the same kind of shell, then in the order of the tables. */
 function pairUp(ours: readonly ReadPin[], theirs: readonly ReadPin[]): readonly ColourJoin[] {

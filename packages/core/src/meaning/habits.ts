@@ -1,4 +1,5 @@
 import type { Connector, Pin, PinId } from "../model/index.ts";
+import { once } from "../util/index.ts";
 import type { Meaning } from "./meaning.ts";
 import { borrowedIn, readRow, type Borrowed, type Row } from "./neighbours.ts";
 import { IGNITION_NUMBER, SPEAKER, type ListHabits, type MeaningContext } from "./tokensIn.ts";
@@ -118,17 +119,11 @@ interface ReadList {
 /** What helps to read one line: its plug, the list's habits, and what the line takes over from its neighbours. */
 export type RowContext = MeaningContext & Borrowed;
 
-const LISTS = new WeakMap<Connector, ReadList>();
-function listOf(connector: Connector): ReadList {
-  const known = LISTS.get(connector);
-  if (known !== undefined) return known;
-  const { name, place, pins } = connector;
+const listOf = once(({ name, place, pins }: Connector): ReadList => {
   const whole = { ...habitsOf(pins.map((pin) => pin.function)), plug: name, module: place };
   const rows = borrowedIn(pins, whole);
-  const list = { whole, rows: new Map(pins.map(({ id }, i) => [id, { ...whole, ...rows[i] }])) };
-  LISTS.set(connector, list);
-  return list;
-}
+  return { whole, rows: new Map(pins.map(({ id }, i) => [id, { ...whole, ...rows[i] }])) };
+});
 
 /** What a connector tells of the text of one of its pins: its name, the part that it is on, how its list speaks, and what the line takes over from its neighbours. Worked out once for each connector. */
 export function contextOf(connector: Connector, pin: Pick<Pin, "id">): RowContext {

@@ -1,4 +1,4 @@
-import { present } from "../util/index.ts";
+import { present, oncePerText } from "../util/index.ts";
 import { ruleAt } from "./lexRules.ts";
 import { formOf } from "./lexicon/index.ts";
 
@@ -87,18 +87,11 @@ interface Understood {
   readonly words: string;
   readonly kind?: Token["kind"];
 }
-const known = new Map<string, Understood>();
-const MOST_KEPT = 20_000;
+const wordsKept = oncePerText<Understood>(20_000);
 
 /** A written word as the lexicon's words: by its form, its singular, its parts, or a form that is one slip away. */
-function understand(written: string): Understood {
-  let found = known.get(written);
-  if (found === undefined) {
-    if (known.size > MOST_KEPT) known.clear();
-    known.set(written, (found = search(written.replace(/['’]s$/u, ""))));
-  }
-  return found;
-}
+const understand = (written: string): Understood =>
+  wordsKept(written, () => search(written.replace(/['’]s$/u, "")));
 
 function search(word: string): Understood {
   if (/^\d+$/.test(word)) return { words: String(Number(word.slice(0, 9))), kind: "number" };

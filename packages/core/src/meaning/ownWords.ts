@@ -1,4 +1,5 @@
 import { TAUGHT_SLOTS, type OwnWord, type TaughtSlot, type TaughtSlots } from "../model/index.ts";
+import { once } from "../util/index.ts";
 import { thingNamed, type Thing } from "./lexicon/index.ts";
 import type { Meaning } from "./meaning.ts";
 import type { RowContext } from "./habits.ts";
@@ -8,7 +9,6 @@ interface Taught {
   readonly exact: ReadonlyMap<string, OwnWord>;
   readonly like: ReadonlyMap<string, OwnWord>;
 }
-const byList = new WeakMap<readonly OwnWord[], Taught>();
 const keyOf = (text: string): string =>
   text
     .toLowerCase()
@@ -36,20 +36,14 @@ export const likeKey = (text: string): string =>
 export const speaksOf = ({ text: own, like }: OwnWord, text: string): boolean =>
   keyOf(own) === keyOf(text) || (like === true && likeKey(own) !== "" && likeKey(own) === likeKey(text));
 
-function taughtBy(words: readonly OwnWord[]): Taught {
-  const known = byList.get(words);
-  if (known !== undefined) return known;
-  const taught = {
-    exact: new Map(words.map((word) => [keyOf(word.text), word])),
-    like: new Map(
-      words.flatMap((word) =>
-        word.like === true && likeKey(word.text) !== "" ? [[likeKey(word.text), word] as const] : [],
-      ),
+const taughtBy = once((words: readonly OwnWord[]): Taught => ({
+  exact: new Map(words.map((word) => [keyOf(word.text), word])),
+  like: new Map(
+    words.flatMap((word) =>
+      word.like === true && likeKey(word.text) !== "" ? [[likeKey(word.text), word] as const] : [],
     ),
-  };
-  byList.set(words, taught);
-  return taught;
-}
+  ),
+}));
 
 function ownWord(words: readonly OwnWord[], text: string): OwnWord | undefined {
   if (words.length === 0 || text === "") return undefined;

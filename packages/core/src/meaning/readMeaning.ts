@@ -1,4 +1,5 @@
 import { isFeed, type Direction, type PartKind, type SignalClass, type WireRole } from "../model/index.ts";
+import { oncePerText } from "../util/index.ts";
 import { chooseThings, lexiconThing, ofBeam, placesAside, type Used } from "./chooseThings.ts";
 import { classesOf } from "./classes.ts";
 import { contentOf } from "./content.ts";
@@ -13,8 +14,7 @@ import { asWay, sensesOf } from "./senses.ts";
 import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
 import { whichOne } from "./whichOne.ts";
 
-const MOST_KEPT = 30_000;
-const kept = new Map<string, Meaning>();
+const readBefore = oncePerText<Meaning>(30_000);
 
 /**
  * What a text says of a wire, slot by slot, each with the words that gave it. What is not understood stays open: a text of unknown words
@@ -22,13 +22,9 @@ const kept = new Map<string, Meaning>();
  */
 export function readMeaning(text: string, context: MeaningContext = {}): Meaning {
   const habits = HABITS.map((habit) => (context[habit] === true ? 1 : 0)).join("");
-  const key = `${text}\u0000${context.plug ?? ""}\u0000${context.module ?? ""}\u0000${habits}`;
-  let found = kept.get(key);
-  if (found === undefined) {
-    if (kept.size > MOST_KEPT) kept.clear();
-    kept.set(key, (found = read(text, context)));
-  }
-  return found;
+  return readBefore([text, context.plug ?? "", context.module ?? "", habits].join("\u0000"), () =>
+    read(text, context),
+  );
 }
 
 const NOTHING: ReadonlyMap<SignalClass, number> = new Map([["none", 1]]);

@@ -6,6 +6,7 @@ import {
   type Amps,
   type SquareMillimetres,
   type Volts,
+  once,
 } from "../util/index.ts";
 import type { Claim, Fact } from "./fact.ts";
 import type { ConnectorId, PinId, SourceId } from "./ids.ts";
@@ -125,7 +126,9 @@ export const blankConnector = (id: ConnectorId, name: string, side: Side): Conne
   pins: [],
 });
 
-const BY_LABEL = new WeakMap<readonly Pin[], readonly Pin[]>();
+const byLabel = once((pins: readonly Pin[]): readonly Pin[] =>
+  [...pins].sort((a, b) => firstDifference(compareNatural(a.cavity, b.cavity), a.order - b.order)),
+);
 
 /** The pins in the order of their labels where the housing says which it has; else, and where the table fills it, in table order. */
 export function pinsInOrder({
@@ -134,13 +137,7 @@ export function pinsInOrder({
 }: Pick<Connector, "pins"> & Partial<Pick<Connector, "shell">>): readonly Pin[] {
   if (shell === undefined || shell === null || !labelsOwnCavities(shell))
     return [...pins].sort((a, b) => firstDifference(a.order - b.order, compareNatural(a.cavity, b.cavity)));
-  const known = BY_LABEL.get(pins);
-  if (known !== undefined) return known;
-  const sorted = [...pins].sort((a, b) =>
-    firstDifference(compareNatural(a.cavity, b.cavity), a.order - b.order),
-  );
-  BY_LABEL.set(pins, sorted);
-  return sorted;
+  return byLabel(pins);
 }
 
 /** The order of the last pin of the table; -1 while there is none. */

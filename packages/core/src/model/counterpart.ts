@@ -2,29 +2,24 @@ import type { Connector } from "./connector.ts";
 import { allPins, connectorsInOrder, decisionByPin, type Dossier, type PlacedPin } from "./job.ts";
 import type { ConnectorId } from "./ids.ts";
 import { counterpartOf, type Counterpart } from "./worklist.ts";
+import { once } from "../util/index.ts";
 
 type Plugs = Pick<Dossier, "connectors">;
 type Asked = Pick<Dossier, "connectors" | "worklist">;
 
-/** Worked out once for each list: connectors are never changed in place. */
-const MATES = new WeakMap<readonly Connector[], ReadonlyMap<ConnectorId, Connector>>();
-
 /** What each plug is plugged into before the work, where that is in the job: each has one mate, the first in canonical order that names it or is named. */
-export function matesIn(dossier: Plugs): ReadonlyMap<ConnectorId, Connector> {
-  const { connectors } = dossier;
-  const known = MATES.get(connectors);
-  if (known !== undefined) return known;
+export const matesIn = ({ connectors }: Plugs): ReadonlyMap<ConnectorId, Connector> => matesAmong(connectors);
+const matesAmong = once((connectors: readonly Connector[]): ReadonlyMap<ConnectorId, Connector> => {
   const byId = new Map(connectors.map((one) => [one.id, one]));
   const mates = new Map<ConnectorId, Connector>();
-  for (const one of connectorsInOrder(dossier)) {
+  for (const one of connectorsInOrder({ connectors })) {
     const mate = one.matesWith === null ? undefined : byId.get(one.matesWith);
     if (mate === undefined || mate === one || mates.has(one.id) || mates.has(mate.id)) continue;
     mates.set(one.id, mate);
     mates.set(mate.id, one);
   }
-  MATES.set(connectors, mates);
   return mates;
-}
+});
 export const mateOf = (dossier: Plugs, { id }: Pick<Connector, "id">): Connector | null =>
   matesIn(dossier).get(id) ?? null;
 

@@ -1,4 +1,4 @@
-import { present, type Volts } from "../util/index.ts";
+import { present, type Volts, once } from "../util/index.ts";
 import type { BriefItem } from "./brief.ts";
 import { NO_EDITS, type WorklistEdits } from "./worklist.ts";
 import { compareConnectors, pinsInOrder, type Connector, type Pin, type Side } from "./connector.ts";
@@ -90,17 +90,14 @@ export const connectorsInOrder = (dossier: Pick<Dossier, "connectors">): readonl
 export const pinsOfSide = (dossier: Dossier, side: Side): readonly PlacedPin[] =>
   allPins(dossier).filter(({ connector }) => connector.side === side);
 
-/** Put in order once for each set of connectors: a dossier is never changed in place, and other decisions share the set. */
-const ORDERED = new WeakMap<readonly Connector[], readonly PlacedPin[]>();
-export function allPins(dossier: Dossier): readonly PlacedPin[] {
-  const known = ORDERED.get(dossier.connectors);
-  if (known !== undefined) return known;
-  const pins = connectorsInOrder(dossier).flatMap((connector) =>
+export const allPins = ({ connectors }: Pick<Dossier, "connectors">): readonly PlacedPin[] =>
+  allOf(connectors);
+/** Other decisions share the set. */
+const allOf = once((connectors: readonly Connector[]): readonly PlacedPin[] =>
+  connectorsInOrder({ connectors }).flatMap((connector) =>
     pinsInOrder(connector).map((pin) => ({ pin, connector })),
-  );
-  ORDERED.set(dossier.connectors, pins);
-  return pins;
-}
+  ),
+);
 
 /** Pins by id, for repeated look-ups. */
 export function indexPins(dossier: Dossier): ReadonlyMap<PinId, PlacedPin> {

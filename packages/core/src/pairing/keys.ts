@@ -1,5 +1,6 @@
 import { isGeneric } from "../meaning/index.ts";
 import { isFeed, type SignalClass } from "../model/index.ts";
+import { once } from "../util/index.ts";
 import type { ReadPin } from "./readPin.ts";
 
 /** A class that is less likely than this is no ground to look at a pair. */
@@ -43,10 +44,9 @@ export const wantedBy = (pin: ReadPin): readonly string[] => [
   ),
 ];
 
-const wanted = new WeakMap<ReadPin, ReadonlySet<string>>();
+const wantedKeys = once((pin: ReadPin): ReadonlySet<string> => new Set(wantedBy(pin)));
 /** Whether two pins have anything in common that could make them partners. Symmetric. */
 export function haveInCommon(left: ReadPin, right: ReadPin): boolean {
-  const own = wanted.get(left) ?? new Set(wantedBy(left));
-  wanted.set(left, own);
+  const own = wantedKeys(left);
   return keysOf(right).some((key) => own.has(key));
 }

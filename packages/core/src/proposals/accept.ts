@@ -15,7 +15,7 @@ import {
   type Tapping,
 } from "../model/index.ts";
 import { leaningOf } from "../meaning/index.ts";
-import { present } from "../util/index.ts";
+import { present, once } from "../util/index.ts";
 import type { SuggestedAlone } from "./alone.ts";
 import type { SuggestedGroup, SuggestedPair } from "./grouped.ts";
 import type { SuggestedJumper } from "./jumpers.ts";
@@ -89,16 +89,10 @@ type How =
 /** From this leaning on the texts alone tell that a plug is the module's: "supply to computer", "start signal input". */
 const MODULES_OWN = 0.6;
 /** Whether a table speaks of the part that its plug is on: it says so, or its words do. */
-export function isAtItsPart(connector: Connector): boolean {
-  const known = AT_ITS_PART.get(connector);
-  if (known !== undefined) return known;
+export const isAtItsPart = once((connector: Connector): boolean => {
   const texts = connector.pins.flatMap(({ function: text }) => (text === "" ? [] : [text]));
-  const found = speaksOfPart(connector) || leaningOf(texts, connector.side) >= MODULES_OWN;
-  AT_ITS_PART.set(connector, found);
-  return found;
-}
-/** Worked out once for each connector: a dossier is never changed in place. */
-const AT_ITS_PART = new WeakMap<Connector, boolean>();
+  return speaksOfPart(connector) || leaningOf(texts, connector.side) >= MODULES_OWN;
+});
 
 /** A tap where the part behind the vehicle's plug stays, else a join; one with a part `between` needs a joint. */
 export function joined(dossier: Dossier, vehicle: PinId, incoming: PinId, between: boolean): How {

@@ -12,6 +12,7 @@ import {
   type PlacedPin,
   type WireEnd,
 } from "../model/index.ts";
+import { once, oncePerText } from "../util/index.ts";
 
 /** A place that copper runs to. */
 export type Spot =
@@ -61,15 +62,10 @@ export function wiringGraph(
   bridges: ReadonlySet<string> = new Set(),
 ): WiringGraph {
   const key = JSON.stringify([mated, [...bridges].sort()]);
-  const graphs = GRAPHS.get(dossier) ?? new Map<string, WiringGraph>();
-  GRAPHS.set(dossier, graphs);
-  const known = graphs.get(key);
-  if (known !== undefined) return known;
-  const graph = buildGraph(dossier, mated, bridges);
-  graphs.set(key, graph);
-  return graph;
+  return graphsOf(dossier)(key, () => buildGraph(dossier, mated, bridges));
 }
-const GRAPHS = new WeakMap<Dossier, Map<string, WiringGraph>>();
+const MOST_GRAPHS = 100;
+const graphsOf = once((_: Dossier) => oncePerText<WiringGraph>(MOST_GRAPHS));
 
 function buildGraph(dossier: Dossier, mated: readonly Mating[], bridges: ReadonlySet<string>): WiringGraph {
   const pins = indexPins(dossier);

@@ -1,6 +1,7 @@
 import {
   colourInWords,
   habitOf,
+  oncePerText,
   pinSystem,
   readColour,
   type CodeHabit,
@@ -13,19 +14,14 @@ import {
 
 export type ColourRead = Result<ColourInterpretation, ColourProblem>;
 
-const known = new Map<string, ColourRead>();
-const MOST_KNOWN = 20_000;
+const readBefore = oncePerText<ColourRead>(20_000);
 
 /** A colour as its connector writes colours; read once for each code, since a large table repeats a few dozen. */
 export function colourOf(pin: Pin, connector: Connector, habit: CodeHabit): ColourRead {
   const system = pinSystem(pin, connector);
-  const key = `${system}|${habit.separated}|${pin.colour}`;
-  let reading = known.get(key);
-  if (reading === undefined) {
-    if (known.size > MOST_KNOWN) known.clear();
-    known.set(key, (reading = readColour(pin.colour, system, habit)));
-  }
-  return reading;
+  return readBefore(`${system}|${habit.separated}|${pin.colour}`, () =>
+    readColour(pin.colour, system, habit),
+  );
 }
 
 export const connectorHabit = (connector: Connector): CodeHabit =>
