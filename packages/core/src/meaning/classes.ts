@@ -319,6 +319,9 @@ function byKind(own: Scoring): void {
     offer("ignition", 3);
   }
   const { kinds } = own.clues;
+  // "Awning lamp switch": it feeds the lamp, or asks a module for it.
+  if (isLamp && usual === "lamp-feed" && /^(switch|button)$/.test(words.at(-1) ?? ""))
+    offer("switched-supply", 4.6);
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
   if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);

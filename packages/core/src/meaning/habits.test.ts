@@ -74,3 +74,68 @@ describe("a word that is not known right before a name", () => {
     expect(readMeaning("Indicator switch").vague).toBe(false);
   });
 });
+
+describe("what stands before the function", () => {
+  const said = (...texts: readonly string[]) => list(...texts).map((one) => one.said);
+  it("is the number of the line, where the whole list is numbered", () => {
+    const numbered = ["1 KSI", "2 B-", "5 SEAT DI", "6 HORN DO", "9 TILT AI", "4 CAN LO"];
+    expect(said(...numbered)).toEqual(said(...numbered.map((text) => text.replace(/^\d+ /, ""))));
+    expect(list(...numbered).every(({ which }) => !which.has("number"))).toBe(true);
+  });
+  it("is no line number where it tells like parts from one another, or is a terminal", () => {
+    const injectors = list("1 injector", "2 injector", "3 injector", "4 injector");
+    expect(injectors.map(({ which }) => which.get("number"))).toEqual(
+      ["1", "2", "3", "4"].map((number) => new Set([number])),
+    );
+    expect(list("30 battery", "31 earth", "50 start", "15 ignition")[0]?.signal).toBe("battery");
+  });
+  it("is the wire's colour, where most lines begin with one", () => {
+    const coloured = ["RED stoplight", "BLACK battery +", "WHITE ground", "BLUE brake output"];
+    expect(list(...coloured).map(({ thing }) => thing?.name)).toEqual(
+      list("stoplight", "battery +", "ground", "brake output").map(({ thing }) => thing?.name),
+    );
+    // Alone it may be part of a name: the red stop lamp of a truck.
+    expect(readMeaning("RED stop lamp").thing?.name).toBe("stop engine lamp");
+  });
+  it.each([
+    ["Light green/black, screen wash", "screen wash"],
+    ["Pink fat wire: battery plus", "battery plus"],
+    ["X7/3 blower resistor", "blower resistor"],
+    ["3 / 31 return", "31 return"],
+    ["3 - earth", "earth"],
+  ])("%s is %s", (text, plain) => {
+    expect(readMeaning(text).said).toBe(readMeaning(plain).said);
+  });
+  it.each(["75 / X-contact", "30 / permanent plus"])("%s begins with its terminal", (text) => {
+    expect(readMeaning(text).said).toMatch(/75|30/);
+  });
+});
+
+describe("what a switch closes to", () => {
+  it.each(["SW STEP (to GND)", "Reed contact (neg)", "water pump switch (to ground)"])(
+    "%s is worked by ground",
+    (text) => {
+      expect(readMeaning(text).signal).toBe("switched-ground");
+    },
+  );
+  it("says nothing where nothing switches", () => {
+    expect(readMeaning("Motor (to GND)").signal).not.toBe("switched-ground");
+  });
+});
+
+describe("a word that only looks like a plural", () => {
+  it("is not the short form of another: what comes on with the key is no common", () => {
+    expect(readMeaning("Instrument 12V, comes on with key").signal).toBe("ignition");
+    expect(readMeaning("comes").thing).toBeNull();
+    expect(readMeaning("fuse boxes").said).toBe(readMeaning("fuse box").said);
+  });
+});
+
+describe("a line that ends in spare", () => {
+  it.each(["Tarp motor spare", "DI 8 spare", "Clutch switch unused"])("%s is spare", (text) => {
+    expect(readMeaning(text).signal).toBe("none");
+  });
+  it("is no spare where the part itself is called so", () => {
+    expect(readMeaning("Spare wheel carrier switch").signal).not.toBe("none");
+  });
+});

@@ -2,7 +2,14 @@ import type { Connector, Pin, PinId } from "../model/index.ts";
 import { once } from "../util/index.ts";
 import type { Meaning } from "./meaning.ts";
 import { borrowedIn, readRow, type Borrowed, type Row } from "./neighbours.ts";
-import { IGNITION_NUMBER, SPEAKER, type ListHabits, type MeaningContext } from "./tokensIn.ts";
+import {
+  COLOUR_LED,
+  IGNITION_NUMBER,
+  NUMBER_LED,
+  SPEAKER,
+  type ListHabits,
+  type MeaningContext,
+} from "./tokensIn.ts";
 
 const BARE = /(?:^|[\s/,(])(?:58[LRKdk]|56[abd]|53[abce]|49[aLR]|54|31b)(?![\p{L}\p{N}])/u;
 const NAMED = /\b(?:kl|klemme|term|terminal)\b/i;
@@ -70,9 +77,30 @@ function endsBothWays(texts: readonly string[], one: RegExp, other: RegExp): boo
   return texts.some((text) => other.test(text) && stemOf(text) !== "" && stems.has(stemOf(text)));
 }
 /** "LED red" and "LED black": two leads of one part, told by their colour. */
-const [RED, BLACK] = [/\S\s+red\s*$/i, /\S\s+black\s*$/i];
+const [RED, BLACK] = [/\S\s+red\s*$/i, /\S\s+(?:black|blk)\s*$/i];
 /** "Reel raise" and "reel lower": the two ways of one ram. */
 const [RAISES, LOWERS] = [/\b(?:raise|lift|up|fore|forward)\s*$/i, /\b(?:lower|drop|aft|back)\s*$/i];
+
+/** Whether a list numbers its lines before what each does: most of them, each number once and none beyond the list, and what follows tells them apart. */
+function numbersLines(texts: readonly string[]): boolean {
+  const led = texts.flatMap((text) => {
+    const found = NUMBER_LED.exec(text);
+    return found === null ? [] : [{ number: Number(found[1]), rest: text.slice(found[0].length) }];
+  });
+  return (
+    led.some(({ number }) => number <= 3) &&
+    led.length >= 4 &&
+    led.length >= texts.length * 0.8 &&
+    new Set(led.map(({ number }) => number)).size === led.length &&
+    Math.max(...led.map(({ number }) => number)) <= texts.length * 1.5 + 3 &&
+    new Set(led.map(({ rest }) => rest.toLowerCase())).size >= led.length * 0.8
+  );
+}
+/** Whether most lines of a list begin with the colour of the wire. */
+function colourLeads(texts: readonly string[]): boolean {
+  const led = texts.filter((text) => COLOUR_LED.test(text)).length;
+  return led >= 4 && led >= texts.length * 0.6;
+}
 
 /** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, a radio has two speakers at least. */
 function habitsOf(texts: readonly string[]): ListHabits {
@@ -94,6 +122,8 @@ function habitsOf(texts: readonly string[]): ListHabits {
       texts.some((text) => ZERO.test(text)) &&
       texts.some((text) => FIVE.test(text)) &&
       texts.some((text) => POWER_GROUND.test(text)),
+    numbered: numbersLines(texts),
+    colourFirst: colourLeads(texts),
     redAndBlack: endsBothWays(texts, RED, BLACK),
     gearboxPlug: texts.filter((text) => GEARBOX.test(text)).length >= 4,
     triggerMarks: marksTriggers(texts),

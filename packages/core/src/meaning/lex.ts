@@ -21,7 +21,7 @@ const MOST_LETTERS = 600;
 
 /** Words that say nothing by themselves. */
 const SILENT = new Set(
-  "the a of is are it its be this that there i my der die das des den dem ein eine für for wire wires lead leads cable kabel draht here by each ve".split(
+  "the a of is are it its be this that there i my der die das des den dem ein eine für for wire wires lead leads cable kabel draht here by each ve come comes coming".split(
     " ",
   ),
 );
@@ -113,11 +113,14 @@ function plainForm(word: string): string | null {
   if (own !== undefined) return own;
   for (const [ending, instead] of PLURALS) {
     if (!word.endsWith(ending) || word.length - ending.length < 3) continue;
+    if (ending === "es" && !SIBILANT.test(word)) continue;
     const single = formOf(word.slice(0, word.length - ending.length) + instead);
     if (single !== undefined) return single;
   }
   return null;
 }
+/** "Switches" is the plural of a word in ch; "comes" is none of "com". */
+const SIBILANT = /(?:s|x|z|ch|sh|o)es$/;
 const PLURALS = [
   ["ies", "y"],
   ["es", ""],

@@ -1,12 +1,14 @@
 import { CODE, COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
+import { corner, marks, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal } from "./lexWords.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [
   rule(`(?:kl(?:emme)?|clamp|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) => terminal(group(m, 1))),
   rule(`(31b|49a|53[abcei]|54g|56[abd]|58[bcdlrk]|86s)${END}`, (m) => `t${group(m, 1)}`),
   rule(`t(15|30|31|50|58|61)([a-z]?)${END}`, (m) => `t${group(m, 1)}${group(m, 2)}`),
-  rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:h|hi|high|\\+)${END}`, "canh"),
-  rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(?:l|lo|low|-)${END}`, "canl"),
+  rule(`(?:hs|ls|ms|high speed|low speed)?[- ]?can[ -]?bus[ _-]?(h|l|hi|lo|high|low|[-+])${END}`, (m) =>
+    /^[h+]/.test(group(m, 1)) ? "canh" : "canl",
+  ),
   rule(`(?:(?:hs|ls|ms)-?)?can(\\d?)[ _-]{0,3}(?:h|hi|high|\\+)${END}`, (m) => `canh ${group(m, 1)}`),
   rule(`(?:(?:hs|ls|ms)-?)?can(\\d?)[ _-]{0,3}(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
   rule(`can[ _-](p|pos|n|neg)${END}`, (m) => (group(m, 1).startsWith("p") ? "canh" : "canl")),
@@ -16,8 +18,10 @@ const RULES: readonly Rule[] = [
     `(0(?:[.,]\\d+)? ?(?:to|-|–) ?|\\d*(?:[.,]?\\d+)?(?: ?to |-|\\.\\.\\.?|–))(\\d+(?:[.,]\\d+)?)[ ]?(v|volts?)${END}`,
     (m) => (Number(group(m, 2)) <= 5 ? "range5v" : "range12v"),
   ),
-  rule(`\\+[ ]?(12|24|36|48)[ ]?v?${END}`, (m) => `plus ${group(m, 1)}v`),
-  rule(`\\+[ ]?(5|8|10)[ ]?v?${END}`, (m) => `${group(m, 1)}v`),
+  rule(
+    `\\+[ ]?(12|24|36|48|5|8|10)[ ]?v?${END}`,
+    (m) => `${Number(group(m, 1)) > 10 ? "plus " : ""}${group(m, 1)}v`,
+  ),
   rule(`(12|24|36|48)[ ]?v(?:olts?)?[ ]?\\+`, (m) => `plus ${group(m, 1)}v`),
   rule(`(\\d+(?:[.,]\\d+)?)[ -]?(?:v|volts?|vdc)${END}`, (m) => `${group(m, 1)}v`),
   rule(`\\d+(?:[.,]\\d+)?[ ]?(?:amps?|ma|a)${END}`, "1amp"),
@@ -44,13 +48,9 @@ const RULES: readonly Rule[] = [
     `(?:sp|spk|spkr)[ ]?([-+])(?![\\p{L}\\p{N}])`,
     (m) => `speaker ${group(m, 1) === "+" ? "plus" : "minus"}`,
   ),
-  rule(`(?<=\\p{L})_s${END}`, "signal"),
-  rule(`(?<=\\p{L})_p${END}`, "supply"),
-  rule(`(?<=\\p{L})_m${END}`, "minus"),
-  rule(`(?<=\\p{L})_wl${END}`, "warning lamp"),
+  rule(`(?<=\\p{L})_(s|p|m|wl)${END}`, (m) => SUFFIXES[group(m, 1)] ?? ""),
   rule(`can(\\d)([pm])${END}`, (m) => `${group(m, 2) === "p" ? "canh" : "canl"} ${group(m, 1)}`),
   rule(`k[ _-]?diag${END}`, "kline"),
-  // Pins of the diagnostic socket (ISO 15031-3, from memory).
   rule(
     `(?:e?obd(?:[ -]?(?:2|ii))?|dlc|diag(?:nos\\w+)?(?: (?:socket|plug|connector|port))?)[ ,]*(?:pin|cavity)[ ]?(\\d{1,2})${END}`,
     (m) => SOCKET_PINS[Number(group(m, 1))] ?? "diagnostic",
@@ -118,8 +118,13 @@ const RULES: readonly Rule[] = [
   rule(`batt?(?:ery)? (?:main |cable |lead )?(black|red)${END}`, (m) =>
     group(m, 1) === "red" ? "bplus" : "battery minus",
   ),
-  rule(`di[ ]?(?=\\d)`, "digital in "),
-  rule(`do[ ]?(?=\\d)`, "digital out "),
+  rule(`d([io])[ ]?(?=\\d)`, (m) => `digital ${group(m, 1) === "i" ? "in" : "out"} `),
+  // "BRAKE FLUID DI", "TILT AI": how a control unit's list ends its lines.
+  rule(
+    `(?<=\\S )([da])([io])(?=\\s*$)`,
+    (m) => `${group(m, 1) === "d" ? "digital" : "analog"} ${group(m, 2) === "i" ? "in" : "out"}`,
+  ),
+  rule(`ground (?:distance|clearance|contour)${END}`, "height"),
   rule(`air[ -]?condition(?:er|ing)?${END}`, "aircon"),
   rule(`air[ -]?con\\b\\.?`, "aircon"),
   rule(`rec(?:irc)?\\/fre?(?:sh)?${END}`, "recirculation fresh"),
@@ -261,34 +266,6 @@ const RULES: readonly Rule[] = [
   rule(`(?:4|four)[ -]?(?:x|wheel drive)[ -]?4?${END}`, "4wd"),
   rule(`(1st|2nd|3rd|4th|5th|6th)${END}`, (m) => ORDINAL[group(m, 1)] ?? ""),
 ];
-const SOCKET_PINS: Readonly<Record<number, string>> = {
-  2: "j1850 bus plus",
-  4: "chassis ground",
-  5: "signal ground",
-  6: "canh",
-  7: "kline",
-  10: "j1850 bus minus",
-  14: "canl",
-  15: "l line",
-  16: "battery plus",
-};
-const ROMAN: Readonly<Record<string, string>> = { i: "1", ii: "2", iii: "3", iv: "4" };
-const ORDINAL: Readonly<Record<string, string>> = {
-  "1st": "first",
-  "2nd": "second",
-  "3rd": "third",
-  "4th": "4",
-  "5th": "5",
-  "6th": "6",
-};
-const CORNER: Readonly<Record<string, string>> = { f: "front", r: "rear" };
-const corner = (letter: string): string => CORNER[letter] ?? "";
-/** A terminal of DIN 72552 behind "Kl."; U, V and W are the phases of an alternator. */
-function terminal(number: string): string {
-  if (/^[bd][+-]$/.test(number)) return marks(number);
-  return /^[uvw]$/.test(number) ? "phase terminal" : `t${number}`;
-}
-const marks = (text: string): string => text.replace("+", "plus").replace("-", "minus");
 
 /** Whether any rule begins here; most places have none, and one look is cheaper than all of them. */
 const ANY_RULE = new RegExp(RULES.map(({ pattern }) => `(?:${pattern.source})`).join("|"), "yu");

@@ -83,8 +83,9 @@ export function poleOf(
     if (word !== "plus" && word !== "minus") return;
     if (inSign.has(i) && !contained.has(i)) return;
     if (inBrackets && !/^\(/.test(raw)) return;
-    // "Revs from coil negative": the pole of another part.
-    if (!inBrackets && asidePlaces.has(i)) return;
+    // "Revs from coil negative": the pole of another part; "data from plotter +": its own.
+    const isLastSign = i === tokens.length - 1 && /^[+\-–−]$/.test(raw);
+    if (!inBrackets && asidePlaces.has(i) && !isLastSign) return;
     pole ??= word;
   });
   return pole;
@@ -92,6 +93,7 @@ export function poleOf(
 
 const SPARE_FIRST =
   /^(spare|blank|plugged|nc|unused|not|empty|vacant|reserved|no|blanked|nothing|free|dummy|none|unassigned)$/;
+const SPARE_LAST = /^(?:spare|unused|vacant|blanked)$/;
 const PART = /^(switch|lever|valve|relay|solenoid|sensor|lamp|pump|motor|fuse|button|cable|module)$/;
 /** Whether the whole text says that nothing is connected here. */
 export function isSpare(
@@ -106,8 +108,11 @@ export function isSpare(
   const [first] = found;
   if (first === undefined) return false;
   const start = first.at[0] ?? 0;
-  if (start === 0 && SPARE_FIRST.test(tokens[0]?.word ?? "")) return true;
+  if (start === 0 && SPARE_FIRST.test(tokens[0]?.word ?? "")) return tokens[1]?.word !== "wheel";
   if (contact === "87a") return true;
+  // "Tarp motor spare", "DI 8 spare": said last, of the whole.
+  const last = tokens.at(-1);
+  if (last !== undefined && !last.inBrackets && SPARE_LAST.test(last.word)) return true;
   const inBrackets = tokens[start]?.inBrackets === true;
   if (inBrackets) return false;
   // "Clutch switch plug, nothing now": said of the whole, in a clause of its own.
@@ -134,6 +139,9 @@ export function voltsOf(tokens: readonly Token[]): number {
 
 const SUPPLY_WORD =
   /gr(?:ou)?nd|gnd|earth|chassis|frame|body|batt?|b[-+]|supply|power|common|neg|pos|\b[03]1?\b/i;
+/** "SW STEP (to GND)", "reed contact (neg)": what a switch closes to. */
+const SWITCH_WORD = /\b(?:sw|switch|button|contact|reed|lever|micro)\b/i;
+const TO_GROUND = /\(\s*(?:(?:closes )?to )?(?:gnd|ground|earth|neg(?:ative)?|minus|0 ?v|chassis|b-)\s*\)/i;
 /**
  * "(-) horn out", "lock (-)", "dome (-) 500 mA": the polarity that a module's sheet puts before the function or behind it, or null. Behind
  * a load it may be the load's own pole, unless milliamperes stand beside it or the whole list marks its outputs so.
@@ -155,5 +163,6 @@ export function markOf(
     !(["motor", "pump", "lamp", "heater", "valve", "coil"] as const).some((kind) => kinds.has(kind));
   if (isWorked && /\(\s*[-–−]\s*\)\s*$/.test(text)) return "minus";
   if (/^\s*\(\s*[-–−]\s*\)/.test(text)) return "minus";
+  if (SWITCH_WORD.test(text) && TO_GROUND.test(text)) return "minus";
   return /^\s*\(\s*\+\s*\)/.test(text) ? "plus" : null;
 }

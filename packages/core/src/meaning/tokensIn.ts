@@ -4,7 +4,7 @@ import { CABIN_WORD, LETTER_CORNERS } from "./whichOne.ts";
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
  * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N", a heater panel's "FAN",
- * "red" and "black" of one lead for its poles, an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram.
+ * "red" and "black" of one lead for its poles, lines that begin with their number or with the colour of the wire, an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram.
  */
 export const HABITS = [
   "bareTerminals",
@@ -22,6 +22,8 @@ export const HABITS = [
   "gearboxPlug",
   "zeroOfSensors",
   "redAndBlack",
+  "numbered",
+  "colourFirst",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 export type ListHabits = Readonly<Record<Habit, boolean>>;
@@ -52,7 +54,7 @@ const LIGHT_DRIVE: Readonly<Record<string, string>> = {
 };
 /** A word that is the whole text, or all of it but its fuse: makers' English for ground and battery (common practice, no source). */
 const LONE_WORDS: Readonly<Record<string, string>> = { e: "ground", b: "bplus", mass: "ground", w: "stator" };
-const LONE = /^\s*\(?(?:e|b|w|mass)\)?\s*(?:[,(]\s*fuse.*)?$/i;
+const LONE = /^\s*\(?(?:e|b|w|mass)\)?\s*(?:[,(]\s*fuse.*)?$|^\s*mass (?:for|of|to)\b/i;
 /** The positions of a direction lever by their letters. */
 const LEVER: Readonly<Record<string, string>> = { f: "forward", r: "reverse", n: "neutral" };
 const SEATS: Readonly<Record<string, string>> = { dr: "driver", as: "passenger" };
@@ -140,13 +142,16 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     tokens.length === 1 && tokens[0]?.word === "0v"
       ? [as(tokens[0], "sensor"), as(tokens[0], "return")]
       : tokens,
+  // Taken off the text itself (`functionIn`).
+  numbered: (tokens) => tokens,
+  colourFirst: (tokens) => tokens,
   redAndBlack: (tokens) => (tokens.length < 2 ? tokens : withLast(tokens, POLES)),
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
       : tokens,
 };
-const POLES: Readonly<Record<string, string>> = { red: "plus", black: "minus" };
+const POLES: Readonly<Record<string, string>> = { red: "plus", black: "minus", blk: "minus" };
 /** What the last word of a text says of the way that a ram or motor goes, in a list that names both ways (common practice, no source). */
 const WAYS: Readonly<Record<string, string>> = {
   lift: "raise",
@@ -193,12 +198,33 @@ export const IGNITION_NUMBER =
 /** A corner and a pole, no more: a speaker's wire on a radio. */
 export const SPEAKER = /^\s*(?:[FR][LR]|[LR][FR])\s*[(]?[+-][)]?\s*$/i;
 
-/** "3 - earth": the number of the pin before what it does. */
-const PIN_FIRST = /^\s*(?:pin\s*)?\d{1,2}\s*[-–:.)]\s+(?=[\p{L}+])/iu;
+/** "3 - earth", "3 / 31 earth", "X7/3 earth": the number of the pin before what it does. */
+const PIN_FIRST =
+  /^\s*(?:(?:pin\s*)?\d{1,2}(?:\s*[-–:.)]|(?<!15|3[01]|5[03468]|61|75|8[567])\s+\/)\s+(?=[\p{L}\d+])|[A-Z]{1,2}\d{1,4}\/\d{1,2}\s+(?=[\p{L}\d+]{2}))/iu;
+const COLOUR_WORD =
+  "(?:(?:light|dark|pale|lt|dk) ?)?(?:black|brown|red|orange|yellow|green|blue|violet|purple|grey|gray|white|pink|turquoise|tan|slate|blk|brn|org|yel|grn|blu|vio|gry|wht|pnk)";
+/** "Light green/black, screen wash", "Pink fat wire: battery": the wire's colour before what it does. */
+const COLOUR_FIRST = new RegExp(
+  `^\\s*${COLOUR_WORD}(?:\\s*[/-]\\s*${COLOUR_WORD})?(?: (?:(?:fat|thick|thin|heavy) )?wire)?\\s*[,:]\\s+(?=\\S)`,
+  "i",
+);
+
+/** "6 park switch", in a list whose lines all begin with their number. */
+export const NUMBER_LED = /^\s*(\d{1,2})\s+(?=\S)/u;
+/** "GREEN/BLK lock (-)", in a list whose lines begin with the wire's colour. */
+export const COLOUR_LED = new RegExp(`^\\s*${COLOUR_WORD}(?:\\s*/\\s*${COLOUR_WORD})?\\s+(?=\\S)`, "i");
+/** A text without what stands before the function: the number of the pin, the colour of the wire. */
+const functionIn = (text: string, context: MeaningContext): string =>
+  [
+    PIN_FIRST,
+    ...(context.numbered === true ? [NUMBER_LED] : []),
+    COLOUR_FIRST,
+    ...(context.colourFirst === true ? [COLOUR_LED] : []),
+  ].reduce((rest, led) => rest.replace(led, ""), text);
 
 /** The tokens of a text as its list speaks. */
 export function tokensIn(text: string, context: MeaningContext): readonly Token[] {
-  let tokens = lex(text.replace(PIN_FIRST, ""));
+  let tokens = lex(functionIn(text, context));
   const [only] = tokens;
   if (only === undefined) return tokens;
   if (tokens.length === 1 && DIN_BARE.test(only.raw)) return [as(only, `t${only.raw}`)];
@@ -216,6 +242,9 @@ export function tokensIn(text: string, context: MeaningContext): readonly Token[
         tokens.some(({ word }, at) => at > i && (CABIN_WORD.test(word) || word === "power"));
       return isSeat ? as(token, seat) : token;
     });
+  // "FR wheel speed": at a wheel two letters are a corner.
+  if (has(tokens, /^wheel$/) && !has(tokens, /^(left|right)$/))
+    tokens = each(({ raw }) => CORNERS[raw])(tokens, text);
   if (has(tokens, /^(shuttle|direction)$/))
     tokens = each(({ raw }) => (LEVER[raw] === undefined ? undefined : [LEVER[raw]]))(tokens, text);
   // A sensor at the crank is the crankshaft's; nothing cranks through it.

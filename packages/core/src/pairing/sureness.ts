@@ -100,9 +100,15 @@ export const pairSureness = (
   return isOneOfSeveral || !mayBeSure(left, right) ? "check" : sure;
 };
 
-/** Supplies of one class that stand on one side in several words: which of the other side's each goes to is not told by its class. Grounds meet anywhere. */
+/**
+ * Supplies of one class that stand on one side in several words: which of the other side's each goes to is not told by its class. Grounds
+ * meet anywhere, unless a list numbers them: those are each the return of something.
+ */
 export function contestedSupplies(side: readonly ReadPin[]): readonly ReadPin[] {
-  const supplies = side.filter(({ signal }) => isFeed(signal) && signal !== "ground");
+  const isNumbered = ({ reading }: ReadPin): boolean => /\d/.test(reading.said);
+  const grounds = side.filter(({ signal }) => signal === "ground");
+  const returns = grounds.filter(isNumbered).length > 1 ? grounds : [];
+  const supplies = [...side.filter(({ signal }) => isFeed(signal) && signal !== "ground"), ...returns];
   const words = new Map<SignalClass, Set<string>>();
   for (const { signal, reading } of supplies)
     words.set(signal, (words.get(signal) ?? new Set<string>()).add(reading.said));

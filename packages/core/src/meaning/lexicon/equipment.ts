@@ -153,7 +153,7 @@ fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sens
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower
 high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
-marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data
+marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger
 push-to-talk | switched-ground load comfort-lost | ptt; push to talk; talk switch; ptt switch; mic key; intercom; intercom talk
 windscreen wiper boat | switched-supply load comfort-lost | helm wiper; wheelhouse wiper; deck wiper

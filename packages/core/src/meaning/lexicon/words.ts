@@ -745,4 +745,10 @@ to: zum zur
 washer: squirt squirter
 wiper: wipe wipes
 preheater: pre-heater vorheizer
+bplus: ubatt ubat
+supply: ub
+rudder: rud
+increase: faster
+decrease: slower
+busbar: busbars bus-bar
 `;
