@@ -1,5 +1,5 @@
 import { CODE, COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
-import { corner, marks, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal } from "./lexWords.ts";
+import { corner, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal } from "./lexWords.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [

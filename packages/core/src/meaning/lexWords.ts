@@ -32,4 +32,4 @@ export function terminal(number: string): string {
   if (/^[bd][+-]$/.test(number)) return marks(number);
   return /^[uvw]$/.test(number) ? "phase terminal" : `t${number}`;
 }
-export const marks = (text: string): string => text.replace("+", "plus").replace("-", "minus");
+const marks = (text: string): string => text.replace("+", "plus").replace("-", "minus");
