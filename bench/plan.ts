@@ -82,8 +82,7 @@ function planned(circuits: number): Times {
     remove: ["join:V.1:X.1" as never],
   });
   if (!changed.ok) throw new Error(changed.error.code);
-  const { dossier: next } = changed.value;
-  const again = median(5, () => planWork(next));
+  const again = median(5, () => planWork(changed.value));
   say(
     `plan of ${circuits * 2} pins: ${made.steps.length} steps, ${operations} operations in ${round(plan)} ms (of that hazards for its blocks ${round(hazards)}), after one changed decision ${round(again)} ms, checked in ${round(check)} ms`,
   );

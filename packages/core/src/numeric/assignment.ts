@@ -1,3 +1,4 @@
+import TinyQueue from "tinyqueue";
 import { invariant, present } from "../util/index.ts";
 
 /** Two ranked priorities: the second counts only where the first is equal. Integers, so that sums are exact. */
@@ -25,6 +26,13 @@ export interface Assignment {
    * further than to `enough` of the first tier, which is then the answer: it is at least so much.
    */
   readonly marginOf: (row: number, also?: (row: number, column: number) => boolean, enough?: number) => Cost;
+}
+
+/** A column with the distance at which it was reached. */
+interface Reach {
+  readonly column: number;
+  readonly first: number;
+  readonly second: number;
 }
 
 const FREE = -1;
@@ -66,10 +74,18 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
   // Columns with a distance, in the order in which they were reached; a sparse problem touches few of them.
   const reached = new Int32Array(columns);
   let reachedCount = 0;
-  const setDistance = (column: number, a: number, b: number): void => {
+  /** Nearer first, else free, else of the lower index. */
+  const queue = new TinyQueue<Reach>([], (a, b) => {
+    if (a.first !== b.first) return a.first - b.first;
+    if (a.second !== b.second) return a.second - b.second;
+    const taken = Number(rowOf[a.column] !== FREE) - Number(rowOf[b.column] !== FREE);
+    return taken === 0 ? a.column - b.column : taken;
+  });
+  const setDistance = (column: number, first: number, second: number): void => {
     if (dist1[column] === Infinity) reached[reachedCount++] = column;
-    dist1[column] = a;
-    dist2[column] = b;
+    dist1[column] = first;
+    dist2[column] = second;
+    queue.push({ column, first, second });
   };
 
   const scan = (
@@ -96,19 +112,14 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
       }
     }
   };
-  /** Whether column a comes before column b: nearer, else free, else of the lower index. */
-  const before = (a: number, b: number): boolean => {
-    if (dist1[a] !== dist1[b]) return dist1[a]! < dist1[b]!;
-    if (dist2[a] !== dist2[b]) return dist2[a]! < dist2[b]!;
-    return (rowOf[a] === FREE) !== (rowOf[b] === FREE) ? rowOf[a] === FREE : a < b;
-  };
+  /** The nearest column that is not done; what was reached on a shorter way since is passed over. */
   const nearest = (): number => {
-    let best = FREE;
-    for (let i = 0; i < reachedCount; i++) {
-      const column = reached[i]!;
-      if (done[column] === 0 && (best === FREE || before(column, best))) best = column;
+    for (let next = queue.peek(); next !== undefined; next = queue.peek()) {
+      const { column, first, second } = next;
+      if (done[column] === 0 && dist1[column] === first && dist2[column] === second) return column;
+      queue.pop();
     }
-    return best;
+    return FREE;
   };
   const restart = (): void => {
     for (let i = 0; i < reachedCount; i++) {
@@ -116,6 +127,8 @@ export function solveAssignment(problem: AssignmentProblem): Assignment {
       done[reached[i]!] = 0;
     }
     reachedCount = 0;
+    queue.data = [];
+    queue.length = 0;
   };
 
   const augment = (start: number): void => {

@@ -25,7 +25,7 @@ function thingKeys({ reading, words }: ReadPin): readonly string[] {
   ];
 }
 /** What a pin may be found by. */
-export const keysOf = (pin: ReadPin): readonly string[] => [
+export const keysOf = once((pin: ReadPin): readonly string[] => [
   `text ${pin.reading.said}`,
   ...thingKeys(pin),
   ...[...pin.reading.kinds].flatMap((kind) => [
@@ -33,7 +33,7 @@ export const keysOf = (pin: ReadPin): readonly string[] => [
     ...(pin.reading.vague ? [`vague ${kind}`] : []),
   ]),
   ...likelyClasses(pin).flatMap((signal) => [`class ${signal}`, ...(isOpen(pin) ? [`open ${signal}`] : [])]),
-];
+]);
 /** What a partner of a pin may be found by: two pins have a key in common from either end, or there is no case for them. */
 export const wantedBy = (pin: ReadPin): readonly string[] => [
   ...(pin.reading.said === "" ? [] : [`text ${pin.reading.said}`]),
