@@ -50,7 +50,7 @@ test("records what is not as planned as found, and keeps a note", async ({ page 
   await expect(page.getByRole("dialog")).toBeHidden();
   await page.keyboard.press("Control+6");
   await expect(
-    page.getByRole("row", { name: /found.*Found in cavity 5 of B12, not in 1: colour GR/ }),
+    page.getByRole("row", { name: /found.*Found “.*”, GR, in cavity 5 of B12, not in 1: colour GR/ }),
   ).toBeVisible();
   await expect(page.getByRole("row", { name: /note.*lock is brittle/ })).toBeVisible();
   await page

@@ -3,7 +3,7 @@ import { indexPins, type Decision, type Dossier, type Half } from "../model/inde
 import { planWork, type Step } from "../plan/index.ts";
 import { unreachable } from "../util/index.ts";
 import { decisionWords } from "./decisionWords.ts";
-import { factsWords } from "./factsWords.ts";
+import { factsWords, wireWords } from "./factsWords.ts";
 import { pinNamer } from "./problemWords.ts";
 import { readingWords } from "./readingWords.ts";
 import { stepLine, stepWords } from "./stepWords.ts";
@@ -33,13 +33,14 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
   const foundAt = ({ pin, place, facts }: Extract<What, { kind: "found" }>): string => {
     const other = factsWords(facts, dossier);
     if (place === undefined) return `Found at ${name(pin)}: ${other}`;
-    const plug = indexPins(dossier).get(pin)?.connector.name ?? "";
-    return `Found in cavity ${place.found} of ${plug}, not in ${place.believed}${other === "" ? "" : `: ${other}`}`;
+    const placed = indexPins(dossier).get(pin);
+    const wire = placed === undefined ? "a wire" : wireWords(placed.pin);
+    return `Found ${wire} in cavity ${place.found} of ${placed?.connector.name ?? "its plug"}, not in ${place.believed}${other === "" ? "" : `: ${other}`}`;
   };
   /** A few changes are said, many are counted: all that is in force at the beginning. */
-  const listed = (title: string, decisions: readonly Decision[] = []): string => {
+  const listed = (title: string, counted: string, decisions: readonly Decision[] = []): string => {
     if (decisions.length === 0) return "";
-    if (decisions.length > FEW) return `. ${title}: ${decisions.length} decisions`;
+    if (decisions.length > FEW) return `. ${decisions.length} decisions ${counted}`;
     return `. ${title}: ${decisions.map((one) => decisionWords(one, name)).join("; ")}`;
   };
   return ({ what }) => {
@@ -47,7 +48,7 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
       case "baseline":
         return `Work started; ${what.connectors.length} connectors with ${what.connectors.reduce((sum, connector) => sum + connector.pins.length, 0)} cavities recorded as the baseline`;
       case "plan-adopted":
-        return `Plan of ${what.steps} steps adopted${listed("Decided", what.decided)}${listed("Taken back", what.undone)}`;
+        return `Plan of ${what.steps} steps adopted${listed("Decided", "on record", what.decided)}${listed("Taken back", "taken back", what.undone)}`;
       case "done":
         return `${stepText(what.step, what.words)}${what.live === undefined ? "" : ` The ${LIVE_HALF_WORDS[what.live]} is live`}${what.readings === undefined ? "" : `. Measured: ${what.readings.map(readingWords).join(", ")}`}${what.note === "" ? "" : `. Note: ${what.note}`}`;
       case "skipped":

@@ -1,5 +1,5 @@
 import { COLOUR_SYSTEM_NAMES } from "../colour/index.ts";
-import { indexPins, indexSources, type Dossier, type PinId } from "../model/index.ts";
+import { indexPins, indexSources, type Dossier, type Pin, type PinId } from "../model/index.ts";
 import { rowAt, type PinFacts } from "../ledger/index.ts";
 
 /** What it means that a wire is found in another cavity: "The table has “Fan request”, GN, in 4. That wire is taken to be in 3: check there too." */
@@ -12,9 +12,13 @@ export function placeEffectWords(dossier: Dossier, pin: PinId, place: string): s
     return `The table has no cavity ${place} yet; the row of ${believed} gets that label.`;
   if (there.content !== "occupied")
     return `The table has no wire in ${place}. ${believed} is then the one without.`;
-  const named = there.function === "" ? "a wire" : `“${there.function}”`;
-  const wire = there.colour === "" ? named : `${named}, ${there.colour},`;
-  return `The table has ${wire} in ${place}. That wire is taken to be in ${believed}: check there too.`;
+  return `The table has ${wireWords(there)} in ${place}. That wire is taken to be in ${believed}: check there too.`;
+}
+
+/** A wire by what it does and its colour code, within a sentence: "“Fan request”, GN,". */
+export function wireWords({ function: text, colour }: Pick<Pin, "function" | "colour">): string {
+  const named = text === "" ? "a wire" : `“${text}”`;
+  return colour === "" ? named : `${named}, ${colour},`;
 }
 
 /** What was found about a pin, in a line: "colour L, read as Japanese letters, 0.75 mm²". */

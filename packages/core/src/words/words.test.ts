@@ -181,13 +181,13 @@ describe("words", () => {
     expect(whats.map((what) => tell({ what } as Pick<Entry, "what">))).toEqual([
       "Work started; 2 connectors with 30 cavities recorded as the baseline",
       "Plan of 12 steps adopted",
-      "Plan of 12 steps adopted. Decided: 8 decisions",
+      "Plan of 12 steps adopted. 8 decisions on record",
       "Plan of 11 steps adopted. Decided: B12.1 to AL-P.C: spliced. Taken back: B12.2 to AL-P.A: spliced",
       "Release turquoise, out of AL-P, cavity D. Note: stiff",
       "Skipped: Release turquoise, out of AL-P, cavity D. Reason: no camera",
       "lock is brittle",
       "Found at B12.8: colour L, 0.75 mm²",
-      "Found in cavity 9 of B12, not in 8. looked",
+      "Found “Level sender, right”, SB, in cavity 9 of B12, not in 8. looked",
       "Entry 4 retracted: went back",
     ]);
   });
