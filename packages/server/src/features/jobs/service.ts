@@ -239,7 +239,11 @@ export async function stepHistory(
     const diff = direction === "undo" ? reversed(edit.diff) : edit.diff;
     const after = patched(job.dossier, diff);
     if (!after.ok)
-      throw new HttpProblem(409, after.error.code, "What that edit changed has been changed since.");
+      throw new HttpProblem(
+        409,
+        after.error.code,
+        "Something that this edit touched has changed since, so it stays as it is.",
+      );
     await commit(tx, compute, job, {
       after: after.value,
       diff,
