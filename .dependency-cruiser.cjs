@@ -23,7 +23,7 @@ module.exports = {
         dependencyTypesNot: ["local", "type-only"],
         pathNot: [
           "^packages/core/src",
-          "node_modules/(zod|@noble/hashes|canonicalize|culori|@types/culori|d3-dsv|@types/d3-dsv)/",
+          "node_modules/(zod|@noble/hashes|canonicalize|culori|@types/culori|d3-dsv|@types/d3-dsv|tinyqueue)/",
         ],
       },
     },
