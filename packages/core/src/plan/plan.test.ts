@@ -17,7 +17,7 @@ import { checkPlan } from "./check/check.ts";
 import { planWork } from "./plan.ts";
 import { decidedDemo } from "../testing/decidedDemo.ts";
 
-const RUNS = 10_000;
+const RUNS = 7_000;
 const plainState = (state: unknown): unknown => JSON.parse(JSON.stringify(state));
 
 function replay(start: HarnessState, operations: readonly Operation[]): HarnessState {
