@@ -30,10 +30,11 @@ export function entryNarrator(dossier: Dossier): (entry: Pick<Entry, "what">) =>
     const shown = dossier.connectors.find(({ id }) => id === connector);
     return shown === undefined ? "" : ` of ${shown.name}`;
   };
+  let pins: ReturnType<typeof indexPins> | null = null;
   const foundAt = ({ pin, place, facts }: Extract<What, { kind: "found" }>): string => {
     const other = factsWords(facts, dossier);
     if (place === undefined) return `Found at ${name(pin)}: ${other}`;
-    const placed = indexPins(dossier).get(pin);
+    const placed = (pins ??= indexPins(dossier)).get(pin);
     const wire = placed === undefined ? "a wire" : wireWords(placed.pin);
     return `Found ${wire} in cavity ${place.found} of ${placed?.connector.name ?? "its plug"}, not in ${place.believed}${other === "" ? "" : `: ${other}`}`;
   };

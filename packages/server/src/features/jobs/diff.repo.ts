@@ -1,12 +1,15 @@
 import { createHash } from "node:crypto";
 import { and, eq, inArray, sql } from "drizzle-orm";
 import type { Diff, Difference } from "@trevin/core";
+import { diffSchema } from "@trevin/core/contract";
 import type { Queryable } from "../../db/connect.ts";
 import { connectors, decisions, joinPoints, loomWires, pins } from "../../db/schema.ts";
+import { refuseUnreadable } from "../../http/read.ts";
 import { chunks } from "./revision.ts";
 
 /** Stores the records of a difference that have rows of their own; the others are fields of the job. */
 export async function writeDiff(db: Queryable, job: string, diff: Diff): Promise<void> {
+  refuseUnreadable(diffSchema, diff);
   const heads = diff.filter((change) => change.of === "connector");
   const gone = heads.flatMap(({ before, after }) => (after === null && before !== null ? [before.id] : []));
   // What is in a connector goes with it.

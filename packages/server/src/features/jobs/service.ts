@@ -206,7 +206,12 @@ async function refuseLocked(tx: Queryable, compute: Compute, job: repo.JobRow, d
   if (decided.length === 0) return;
   const stored = await repo.readLedger(tx, job.id);
   const carriedOut = new Set<string>(await compute.run("carriedOut", sizeOf(job.dossier, stored), stored));
-  if (decided.some(({ key, before, after }) => carriedOut.has(key) && !isSameWork(after, before)))
+  // One that a job lacks although it was carried out may be put back.
+  if (
+    decided.some(
+      ({ key, before, after }) => before !== null && carriedOut.has(key) && !isSameWork(after, before),
+    )
+  )
     throw new HttpProblem(
       409,
       "decision-carried-out",
@@ -215,8 +220,8 @@ async function refuseLocked(tx: Queryable, compute: Compute, job: repo.JobRow, d
 }
 
 /** What was found since may raise a hazard at a decision that is carried out: an answer to it changes nothing on the car. */
-const isSameWork = (now: Decision | null, before: Decision | null): boolean =>
-  now !== null && before !== null && sameValue({ ...now, answers: [] }, { ...before, answers: [] });
+const isSameWork = (now: Decision | null, before: Decision): boolean =>
+  now !== null && sameValue({ ...now, answers: [] }, { ...before, answers: [] });
 
 const connectorNamer =
   (dossier: Dossier) =>
