@@ -24,7 +24,7 @@ choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; chok
 idle cut-off valve | switched-supply load poor-running | idle cut off; idle cut off valve; idle jet; idle cut off solenoid; carburettor solenoid; anti run on valve; run on valve; anti diesel valve; carb solenoid; bowl vent; bowl vent solenoid
 stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper phase; step motor coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b
 # spark
-ignition amplifier | ignition load no-start | ignition amplifier; ignition module supply; igniter supply; ignition box; cdi; cdi box; cdi supply; ignition unit
+ignition amplifier | ignition load no-start | ignition amplifier; ignition module supply; igniter supply; ignition box; cdi; cdi box; cdi supply; ignition unit; igniter; ignitor; igniter unit; tci module; hei module; power stage ignition; ignition power stage; switchgear tsz; spark box; cdi unit; ignition power module; ignition switching unit; ignition switchgear; transistor ignition
 timing advance | analog load limp | timing advance; retard; octane plug; octane select
 water injection | switched-supply load poor-running | water injection pump; methanol pump; meth injection
 nitrous | switched-supply load comfort-lost | nitrous solenoid; nos; nitrous arm
@@ -37,7 +37,7 @@ block heater | unknown passive nothing high-voltage | engine block heater; engin
 exhaust servo | analog load limp | exhaust valve servo; servo motor exhaust; power valve; power valve servo
 riding mode switch | switched-ground load comfort-lost | riding mode; ride mode; drive mode switch; eco mode; eco switch; eco button; snow mode
 # gearbox
-gear display | switched-ground source lamp-off | gear display; gear readout; selector lamp; range lamp
+gear display | switched-ground source lamp-off | gear display; gear readout; selector lamp; range lamp; gear indicator; gear position indicator; prnd lamp; p lamp; gear lamp; gear position display; selector display; prnd display; gear number
 clutch actuator | switched-supply source limp | clutch motor; clutch valve; clutch release valve; clutch solenoid; clutch servo
 clutch travel sensor | analog load limp | clutch travel; clutch position sensor; clutch pedal position sensor; clutch pedal travel; clutch stroke; clutch position sensor signal; clutch pos
 range change valve | switched-supply load limp | range change; range valve; splitter; splitter valve; range group; high range; range solenoid; split valve; splitter switch; range switch gearbox; high low range; splitter solenoid; coast clutch; coast clutch valve; coast clutch solenoid; overrun clutch valve
@@ -47,7 +47,7 @@ creeper | switched-supply load comfort-lost | creep mode; inching; inching switc
 hill descent switch | switched-ground load comfort-lost | hill descent; hill descent control; hdc; hill hold; hill start
 park pawl actuator | switched-supply source limp | park pawl; park lock motor; parking lock actuator; parking pawl solenoid
 # battery
-battery disconnect | switched-supply load dead | isolator; battery master; master switch; battery master switch; isolator coil; battery switch; kill switch battery; battery disconnect; disconnect switch; isolator solenoid; battery cut off; battery cutoff; adr switch; battery relay; battery link; link relay; parallel relay; emergency start parallel; link solenoid
+battery disconnect | switched-supply load dead | isolator; battery master; master switch; battery master switch; isolator coil; battery switch; kill switch battery; battery disconnect; disconnect switch; isolator solenoid; battery cut off; battery cutoff; adr switch; battery relay; battery link; link relay; parallel relay; emergency start parallel; link solenoid; battery isolator; isolation switch; cut off switch battery; master cutoff; master cut off; battery isolator switch; master isolator; isolator switch; battery kill switch
 battery heater | switched-supply source comfort-lost | battery warming; pack heater; battery heat
 charger enable | switched-supply load charge-lost | charge enable; charge enabled; charge permit; permit to charge; charge permission; charge ok; bms charge enable; bms charge ok; ok to charge; charge request
 discharge enable | switched-supply load dead | discharge ok; bms discharge enable; bms ok; bms fault; bms relay; permit to discharge; permit to drive
@@ -55,7 +55,7 @@ contactor feedback | dry-contact load dead | contactor auxiliary; contactor auxi
 # interior
 ambient lighting | lamp-feed load comfort-lost | ambient lamp; mood lamp; mood lighting; door handle lamp; welcome lamp; star roof; footwell strip; strip lamp
 vanity lamp | lamp-feed load comfort-lost | vanity mirror lamp; visor lamp; make up lamp; mirror lamp
-key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key lamp; key cylinder lamp; key illumination; key ring illumination; ignition switch lamp
+key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key lamp; key cylinder lamp; key illumination; key ring illumination; ignition switch lamp; ignition barrel lamp; key light; ignition barrel light; keyhole lamp; ignition keyhole light
 retractable headlamp | switched-supply load lamp-off | pop up headlamp; headlamp motor up; headlamp motor down; headlamp retract; headlamp door motor; headlamp lift; headlamp raise; retractor; headlamp retractor; headlamp cover; concealed headlamp
 search lamp | lamp-feed load lamp-off | searchlight; search light; hand lamp; inspection lamp
 trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp
@@ -127,7 +127,7 @@ moisture sensor | analog load reads-wrong | moisture; grain moisture; yield sens
 knotter | switched-supply load dead | knotter fan; twine; net wrap; netting; net motor; wrap; wrapping; tie start; twine arm; baler tie; net brake
 bale sensor | switched-ground load lamp-on | bale; bale full; bale size; bale counter; bale chamber; bale door; bale shape; bale gate; chamber door; bale length; bale chamber full; tailgate baler
 pickup lift | switched-supply load dead | pick up raise; pick up lower; pick up reel; pickup raise
-blade clutch | switched-supply load dead | deck clutch; mower clutch; mower deck; cutter deck; pto clutch; electric clutch blade; deck lift; cutting unit; cutting unit lift; mow; mower pto; blades engage; blade engage; cutter clutch; blade clutch; blade pto; blade drive clutch; mower blade clutch; pto clutch mower; blade solenoid
+blade clutch | switched-supply load dead | deck clutch; mower clutch; mower deck; cutter deck; pto clutch; electric clutch blade; deck lift; cutting unit; cutting unit lift; mow; mower pto; blades engage; blade engage; cutter clutch; blade clutch; blade pto; blade drive clutch; mower blade clutch; pto clutch mower; blade solenoid; knife clutch; cutting unit clutch; mower deck clutch
 grass box full | switched-ground load lamp-on | grass box; collector full; grass bag; bagger; hopper full switch; catcher full
 seed motor | switched-supply load dead | seed drive; metering drive; seed rate motor; seed meter; drill drive; seed metering; fan seed; drill fan
 seed sensor | pwm load lamp-on | seed tube; seed flow; seed count; blockage sensor; seed tube sensor; blockage; seed pulse
@@ -151,7 +151,7 @@ trim tab | switched-supply load dead | trim tab up; trim tab down; tab up; tab d
 jack plate | switched-supply load dead | jackplate; jack plate up; jack plate down; engine lift; power lift jack
 fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower
-high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm
+high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
 marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger
@@ -184,7 +184,7 @@ cd changer | audio load comfort-lost | changer; cd; cd audio; cd left; cd right;
 speaker level input | audio load comfort-lost | high level in
 # display
 menu button | switched-ground load comfort-lost | menu; scroll button; scroll; menu up; menu down; enter button; display button; info button; page button; page switch; screen page; next page; display mode; select button; menu select; menu next; display scroll; display select; page scroll; reset button; board computer; board computer button; computer stalk; page up; page down; display page; trip computer button; stalk button; bc button; trip computer switch; trip computer stalk
-shift lamp | switched-ground source comfort-lost | shift light; shift up lamp; shift point; gear change lamp; shift light output; upshift lamp
+shift lamp | switched-ground source comfort-lost | shift light; shift up lamp; shift point; gear change lamp; shift light output; upshift lamp; shift indicator light; shift indicator; rev limit light; rev limit lamp; change up light
 alarm lamp general | switched-ground source lamp-off | warn output; warning output; warning light output; dash warning; warn lamp output; alarm light; warning master; master warning; master caution
 key warning | switched-ground load nothing | key buzzer; key in buzzer; lights on buzzer; lights left on; headlamp reminder
 overspeed alarm | switched-ground load nothing | overspeed; over speed; overspeed shutdown; overspeed warning; engine overrun; overrun buzzer; engine overrun warning; overrun warning buzzer; overrun alarm; overrev; over rev warning; overspeed buzzer

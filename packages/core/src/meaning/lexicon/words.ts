@@ -751,4 +751,19 @@ rudder: rud
 increase: faster
 decrease: slower
 busbar: busbars bus-bar
+water temperature: wt
+intake air temperature: ait mat
+knock: pinking ping
+coil on plug: cop
+rotary solenoid: rsc
+glow plug: gp
+tumble: tumble
+paddle: paddle
+park brake: hbr pkb pbrake parkbrake
+main beam: brights
+daytime: dtrl
+restraint: sir
+shield: screening
+potentiometer: potbox potbx
+dcdc: dc/dc dc-dc
 `;
