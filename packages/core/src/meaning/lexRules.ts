@@ -55,6 +55,7 @@ const RULES: readonly Rule[] = [
     `(?:e?obd(?:[ -]?(?:2|ii))?|dlc|diag(?:nos\\w+)?(?: (?:socket|plug|connector|port))?)[ ,]*(?:pin|cavity)[ ]?(\\d{1,2})${END}`,
     (m) => SOCKET_PINS[Number(group(m, 1))] ?? "diagnostic",
   ),
+  rule(`(near|off)[ -]side(?= \\p{L})`, (m) => `${group(m, 1)}side`),
   rule(`rotation(?:al)? speed`, "engine speed"),
   rule(`lub(?:e|ricating|rication) oil`, "oil"),
   rule(`(plus|minus)(?= (?:micro ?)?(?:switch|sw|button|btn|paddle)${END})`, (m) =>

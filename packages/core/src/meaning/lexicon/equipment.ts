@@ -20,10 +20,10 @@ adblue heater | switched-supply source limp | adblue line heater; adblue tank he
 radiator shutter | other-data both poor-running | grille shutter; active grille; air shutter; radiator blind; shutter motor; air flap grille
 # carburettor
 choke | switched-supply load poor-running | automatic choke; auto choke; choke heater; electric choke; carburettor heater; carb heater; choke solenoid; choke pull down; choke actuator
-choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; choke cable lamp; choke warning lamp; choke warning; choke out lamp; choke telltale
+choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; choke cable lamp; choke warning lamp; choke warning; choke out lamp; choke telltale; choke pilot
 idle cut-off valve | switched-supply load poor-running | idle cut off; idle cut off valve; idle jet; idle cut off solenoid; carburettor solenoid; anti run on valve; run on valve; anti diesel valve; carb solenoid; bowl vent; bowl vent solenoid
 stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper phase; step motor coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b
-# spark
+# - spark
 ignition amplifier | ignition load no-start | ignition amplifier; ignition module supply; igniter supply; ignition box; cdi; cdi box; cdi supply; ignition unit; igniter; ignitor; igniter unit; tci module; hei module; power stage ignition; ignition power stage; switchgear tsz; spark box; cdi unit; ignition power module; ignition switching unit; ignition switchgear; transistor ignition
 timing advance | analog load limp | timing advance; retard; octane plug; octane select
 water injection | switched-supply load poor-running | water injection pump; methanol pump; meth injection
@@ -33,7 +33,7 @@ boost solenoid switch | switched-ground load comfort-lost | boost switch; boost 
 thermocouple | analog load reads-wrong | type k; k type; thermocouple type k; type k thermocouple
 # block heater
 block heater | unknown passive nothing high-voltage | engine block heater; engine heater mains
-# tip-over
+# - tip-over
 exhaust servo | analog load limp | exhaust valve servo; servo motor exhaust; power valve; power valve servo
 riding mode switch | switched-ground load comfort-lost | riding mode; ride mode; drive mode switch; eco mode; eco switch; eco button; snow mode
 # gearbox
@@ -46,13 +46,13 @@ gearbox cooler fan | switched-supply source overheats | oil cooler fan; transmis
 creeper | switched-supply load comfort-lost | creep mode; inching; inching switch; inch; creep button; crawler
 hill descent switch | switched-ground load comfort-lost | hill descent; hill descent control; hdc; hill hold; hill start
 park pawl actuator | switched-supply source limp | park pawl; park lock motor; parking lock actuator; parking pawl solenoid
-# battery
+# - battery
 battery disconnect | switched-supply load dead | isolator; battery master; master switch; battery master switch; isolator coil; battery switch; kill switch battery; battery disconnect; disconnect switch; isolator solenoid; battery cut off; battery cutoff; adr switch; battery relay; battery link; link relay; parallel relay; emergency start parallel; link solenoid; battery isolator; isolation switch; cut off switch battery; master cutoff; master cut off; battery isolator switch; master isolator; isolator switch; battery kill switch
 battery heater | switched-supply source comfort-lost | battery warming; pack heater; battery heat
 charger enable | switched-supply load charge-lost | charge enable; charge enabled; charge permit; permit to charge; charge permission; charge ok; bms charge enable; bms charge ok; ok to charge; charge request
 discharge enable | switched-supply load dead | discharge ok; bms discharge enable; bms ok; bms fault; bms relay; permit to discharge; permit to drive
 contactor feedback | dry-contact load dead | contactor auxiliary; contactor auxiliary contact; contactor sense; contactor status; weld detect; auxiliary contact
-# interior
+# - interior
 ambient lighting | lamp-feed load comfort-lost | ambient lamp; mood lamp; mood lighting; door handle lamp; welcome lamp; star roof; footwell strip; strip lamp
 vanity lamp | lamp-feed load comfort-lost | vanity mirror lamp; visor lamp; make up lamp; mirror lamp
 key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key lamp; key cylinder lamp; key illumination; key ring illumination; ignition switch lamp; ignition barrel lamp; key light; ignition barrel light; keyhole lamp; ignition keyhole light
@@ -69,7 +69,7 @@ massage motor | switched-supply load comfort-lost | massage; seat massage; massa
 column adjust motor | switched-supply source comfort-lost | column tilt; column reach; steering column tilt; steering column adjust; column adjust; steering column telescopic; column telescope; tilt column
 steering wheel heater | switched-supply source comfort-lost | heated steering wheel; wheel heater; heated grips; grip heater; heated grip; hand grip heater; handlebar heater; heated handlebar
 pedal adjust motor | switched-supply source comfort-lost | pedal adjust; adjustable pedals; pedal motor
-# doors
+# - doors
 sliding door motor | switched-supply source comfort-lost | sliding door; power sliding door; sliding door drive; power slider; slider motor; sliding door clutch
 sliding door switch | switched-ground load comfort-lost | sliding door button; sliding door open command; sliding door open switch; sliding door command; sliding door open request; lsd button; rsd button; lsd open; rsd open; sliding door handle switch
 tailgate motor | switched-supply source comfort-lost | power tailgate; liftgate motor; power liftgate; tailgate drive; tailgate strut; tailgate spindle; hatch motor; power hatch; tailgate close; liftgate close; tailgate open drive; closing aid; tailgate closing aid; soft close; soft close motor; cinch motor; cinching motor; pull in aid; tailgate closing aid motor
@@ -85,14 +85,14 @@ humidity sensor | analog load comfort-lost | humidity; dew point sensor; mist se
 heater element | switched-supply source comfort-lost | ptc heater; auxiliary electric heater; electric heater; ptc stage; ptc relay; cabin heater contactor; fan heater
 rear blower | switched-supply source comfort-lost | rear heater blower; rear fan; rear blower relay; rear blower motor; rear heater fan; rear aircon blower; rear heater
 roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust
-# chassis
+# - chassis
 abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs intervention; abs active; abs working signal; abs function; abs control
 abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump
-torque sensor | analog load lamp-on | steering torque; steering torque sensor; torque signal
+torque sensor | analog load lamp-on | steering torque; steering torque sensor; torque signal; ts1; ts2; torque main; torque sub; ts main; ts sub
 air dryer heater | switched-supply load comfort-lost | air dryer; air drier; air drier heater; dryer heater; air dryer valve
 air locker | switched-supply load comfort-lost | air locker solenoid; e locker; elocker; diff locker; locker valve; axle locker
 central lubrication | switched-supply load comfort-lost | greasing; auto grease; automatic lubrication; lubrication pump; greaser; auto lube; autolube; central greasing; chain oiler
-# bus and lorry
+# - bus and lorry
 body lock | switched-supply source dead | twist lock; sideboard lock; side board; container lock; bed lock
 sheet motor | switched-supply load dead | tarp; tarp motor; tarpaulin; tarp open; tarp close; sheeting; sheeting system; sheet open; sheet close; roll tarp; cover motor; easy sheet; tarp switch; tarp solenoid
 mixer drum | switched-supply load dead | drum; drum mix; drum discharge; drum speed; mixer; drum faster; drum slower
@@ -102,7 +102,7 @@ outrigger switch | switched-ground load lamp-on | leg switch; outrigger stowed; 
 crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate
 crane overload | switched-ground load nothing | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
 basket interlock | switched-supply load nothing | basket; cage; basket gate; basket level; bucket gate; cage gate; platform gate; basket controls
-# loader and excavator
+# - loader and excavator
 bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; crowd; bucket up; bucket down; tilt bucket; bucket open; bucket close
 quick coupler | switched-supply load dead | quick hitch; coupler; tool lock; implement lock; tool carrier lock; attachment lock; coupler lock; coupler release; coupler unlock; quick coupler lock; quick hitch lock; hitch lock pin; tool release
 auxiliary hydraulics | switched-supply load dead | auxiliary hydraulic; third function; 3rd function; third service; third spool; auxiliary flow; auxiliary service; high flow; high flow hydraulic; diverter; diverter valve; diverter solenoid; fourth spool; front auxiliary; rear auxiliary; spool valve; thumb; grapple; grab; grab open; grab close; grapple open; grapple close
@@ -113,7 +113,7 @@ power boost | switched-supply load comfort-lost | power up; one touch power; pow
 swing brake | switched-supply load dead | slew brake; slew lock; swing lock; swing park brake
 mast tilt | switched-supply load dead | tilt forward; tilt back; tilt mast; mast tilt forward; mast tilt back; side shift; sideshift; side shift left; side shift right; reach out; reach in; fork spread; forks; fork positioner; clamp; clamp open; clamp close
 mast height switch | switched-supply load nothing | mast height; fork height; lift limit; lift height switch; height limit; lift limit switch
-# harvest
+# - harvest
 reel | switched-supply load dead | reel speed; reel up; reel down; reel raise; reel lower; reel lift; reel fore; reel aft; reel forward; reel back; reel faster; reel slower; reel valve; reel height; reel drive
 header lift | switched-supply load dead | header; header raise; header lower; header tilt; header up; header down; table raise; table lower; cutter bar; header height; feeder reverse; feeder; header reverse; feederhouse; header engage; header clutch; header drive; table auger
 unloading auger | switched-supply load dead | auger; unload auger; auger out; auger in; auger fold; auger unfold; auger swing; unloader; auger on; auger drive; auger clutch; unload pipe; unloading spout; auger swing out; auger swing in; unloading auger on; unloading clutch; discharge auger; auger motor; discharge chute; chute; chute left; chute right; chute up; chute down; spout rotate; spout left; spout right; spout flap
@@ -123,7 +123,7 @@ shaft speed | pwm load lamp-on | shaft rpm; straw walker; straw walkers; rpm str
 sieve motor | switched-supply load dead | sieve; sieve open; sieve close; concave; concave open; concave close; top sieve; bottom sieve; chaffer
 stone trap | switched-ground load lamp-on | rock trap; stone trap open; metal detector; metal detect
 moisture sensor | analog load reads-wrong | moisture; grain moisture; yield sensor; yield
-# baler, mower, drill
+# - baler, mower, drill
 knotter | switched-supply load dead | knotter fan; twine; net wrap; netting; net motor; wrap; wrapping; tie start; twine arm; baler tie; net brake
 bale sensor | switched-ground load lamp-on | bale; bale full; bale size; bale counter; bale chamber; bale door; bale shape; bale gate; chamber door; bale length; bale chamber full; tailgate baler
 pickup lift | switched-supply load dead | pick up raise; pick up lower; pick up reel; pickup raise
@@ -136,7 +136,7 @@ bout marker | switched-supply load dead | marker arm; disc marker; row marker; m
 agitator | switched-supply load dead | agitation; agitator motor; tank stir; stirrer; stirring; vibrator; vibrator motor; shaker; conveyor; conveyor belt; feed belt; floor chain; moving floor; scraper floor; belt drive; feed conveyor; bed chain; auger feed; screw conveyor
 milk pump | switched-supply load dead | slurry pump; manure pump; slurry valve; liquid manure; dribble bar; umbilical
 steering guidance | switched-supply load comfort-lost | auto steer; autosteer; guidance; guidance enable; steer engage; steering engage; auto steer engage; resume switch steering
-# municipal and fire
+# - municipal and fire
 salt spinner | switched-supply load dead | spinner; spreader disc; spinner motor; spinner valve; spread width
 salt pre-wet pump | switched-supply load dead | pre wet; prewet; brine; brine pump; wetting pump; pre wet pump; dust suppression; spray bar; water spray; spray water pump; spray pump; dust spray; sprinkler; sprinkler pump; water sprinkler
 suction nozzle | switched-supply load dead | nozzle; nozzle up; nozzle down; suction mouth; nozzle lift; mouth flap; suction flap; big flap; coarse flap
@@ -157,7 +157,7 @@ marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger
 push-to-talk | switched-ground load comfort-lost | ptt; push to talk; talk switch; ptt switch; mic key; intercom; intercom talk
 windscreen wiper boat | switched-supply load comfort-lost | helm wiper; wheelhouse wiper; deck wiper
-# camper
+# - camper
 slide-out motor | switched-supply load dead | room slide; slide out motor; slide room in; slide room out; slide out; slideout; slide room
 levelling jack | switched-supply load dead | leveling jacks; leveling; jack up; jack down; steady legs; corner steady; hydraulic jack; jack motor; levelling jack; jack
 water heater | switched-supply load comfort-lost | boiler heater; hot water; immersion; calorifier; hot water heater; water heater gas; boiler dump valve; frost valve; dump valve frost; hot water element
@@ -166,23 +166,23 @@ room heater | switched-supply load comfort-lost | space heater; convector; combi
 gas valve | switched-supply load comfort-lost | gas solenoid; lpg valve; lpg solenoid; gas shut off; lpg shut off; lpg lockoff; gas lock off; lpg lock off; vaporiser; lpg vaporiser; lpg injector; lpg level; gas bottle heater; changeover valve gas
 satellite dome | switched-supply load comfort-lost | satellite; sat dome; satellite dish; dish; satellite antenna; sat antenna; dish motor; satellite receiver; mast amplifier
 mover | switched-supply load dead | caravan mover; mover supply; mover motor
-# alarm fitter's sheets
+# - alarm fitter's sheets
 alarm sensor | switched-ground load nothing | shock sensor; ultrasonic; glass break; glass break sensor; vibration sensor; volumetric; volumetric sensor; microwave sensor; movement sensor; motion sensor; sensor trigger; pir
 starter kill | start both no-start | starter cut; start kill; anti grind; starter disable; starter immobilisation; starter inhibit output; starter block; st kill; starter t50 from lock; starter kill key side; starter kill motor side; starter interrupt; starter cut key side; starter cut motor side; starter cut relay
 immobilisation cut | ignition both no-start | immobiliser cut; engine disable; fuel cut relay; engine immobilisation; immobilisation cut; immobilisation circuit; immobiliser circuit 1; immobiliser circuit 2
 valet switch | switched-ground load nothing | valet; valet button; emergency override; override button; learn button; program button; programming button; service switch
 tracker | battery load nothing | gps tracker; tracking unit; telematics; telematics unit; telematic; data logger; dashcam; dash cam; dash camera; camera recorder; parking recorder; tracker supply; telematics supply; tacho download
-panic button | switched-ground load nothing | panic; panic switch; duress; sos button; emergency call; ecall; driver alert
+panic button | switched-ground load nothing | panic; panic switch; duress; sos button; emergency call; ecall; driver alert; man trapped; trapped alarm; man trapped alarm; panic alarm; person alarm; locked in alarm; personal alarm; occupant trapped
 key fob data | other-data both no-start | key fob; fob; key data; rf data; rf antenna; remote receiver; receiver antenna; key reader; transponder ring; ring antenna; antenna ring; rf receiver
 double lock motor | switched-supply source comfort-lost | double lock; deadlock; dead lock; superlock; deadlock motor; deadlocks; double locking; super lock; safe motor; safe lock
 total closure | switched-ground source comfort-lost | windows close; roll up windows; window up on lock; convenience close; all windows up; global close
 glow plug wait input | switched-ground load no-start | wait input; glow input; wait to start input; diesel wait; glow plug sense; wait to start sense; diesel glow input
-# radio fitter's sheets
+# - radio fitter's sheets
 video park brake | switched-ground load comfort-lost | video lock; handbrake video; park brake radio; parking brake input radio; video interlock
 navigation mute | switched-ground load comfort-lost | nav mute; nav audio; guidance mute; atten; attenuation
 cd changer | audio load comfort-lost | changer; cd; cd audio; cd left; cd right; changer data; ipod; ipod audio; bluetooth; bluetooth audio
 speaker level input | audio load comfort-lost | high level in
-# display
+# - display
 menu button | switched-ground load comfort-lost | menu; scroll button; scroll; menu up; menu down; enter button; display button; info button; page button; page switch; screen page; next page; display mode; select button; menu select; menu next; display scroll; display select; page scroll; reset button; board computer; board computer button; computer stalk; page up; page down; display page; trip computer button; stalk button; bc button; trip computer switch; trip computer stalk
 shift lamp | switched-ground source comfort-lost | shift light; shift up lamp; shift point; gear change lamp; shift light output; upshift lamp; shift indicator light; shift indicator; rev limit light; rev limit lamp; change up light
 alarm lamp general | switched-ground source lamp-off | warn output; warning output; warning light output; dash warning; warn lamp output; alarm light; warning master; master warning; master caution

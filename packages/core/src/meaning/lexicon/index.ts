@@ -51,7 +51,8 @@ function thingsOf(table: string): readonly Thing[] {
   let family = "";
   return linesOf(table).flatMap((line): readonly Thing[] => {
     if (line.startsWith("#")) {
-      family = line.slice(1).trim();
+      // "# - climate" heads things that merely stand together: each is a family of its own.
+      family = line.startsWith("# -") ? "" : line.slice(1).trim();
       return [];
     }
     const [name = "", usual = "", phrases = ""] = listOf(line, "|");
@@ -60,7 +61,7 @@ function thingsOf(table: string): readonly Thing[] {
     return [
       {
         name,
-        family,
+        family: family === "" ? name : family,
         signal: oneOf(SIGNAL_CLASSES, signal, line),
         direction: oneOf(DIRECTIONS, direction, line),
         open: oneOf(OPEN_EFFECTS, open, line),

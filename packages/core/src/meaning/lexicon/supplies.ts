@@ -4,7 +4,7 @@
  */
 export const SUPPLIES = `
 # constant supply
-constant supply | battery load module-dead vital | t30 supply; ignition switch b; key switch b; starter switch b; continuous 12v; continuous supply; continuous plus; full time 12v; full time supply; steady plus; steady 12v; b b plus; bb; backup supply; b up; b u; continuous live; continuous feed; live all time; live permanently; constantly live; alive
+constant supply | battery load module-dead vital | t30 supply; ignition switch b; key switch b; starter switch b; continuous 12v; continuous supply; continuous plus; full time 12v; full time supply; steady plus; steady 12v; b b plus; bb; backup supply; b up; b u; continuous live; continuous feed; live all time; live permanently; constantly live; alive; plus direct; direct plus; plus from battery; kapwr; kap; keep alive power; kapwr feed
 # second battery supply
 second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2; service battery; service battery plus; leisure battery; domestic battery; house bplus; second bplus; service bplus; house battery plus; auxiliary bplus; house bank; dual battery; battery two; second bank; service bank; leisure plus; auxiliary bank
 second battery ground | ground passive dead | t31a; t31c; auxiliary ground; auxiliary battery ground; house ground; house battery minus
@@ -12,7 +12,7 @@ half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap
 # starter battery
 starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery; starter bplus; engine bplus; starter battery sense; starter battery plus; engine battery plus; engine battery sense
 # ignition supply
-ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key; run 12v; run power; power supply ignition; switched positive; contact plus; plus contact; 12v with ignition; 1v with ignition; 12v key; key 12v; d15; power with key; live with ignition; live with key; powered with ignition; ignition switch output; switch output ignition; logic supply key; key switch input; key switch signal; enable key; plus key on; key plus; keyed plus; keyed 12v; keyed feed; keyed supply; keyed power; powered by key; ignition on 12v; ignition 12v; comes on with key; ignition hot; ignition contact
+ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key; run 12v; run power; power supply ignition; switched positive; contact plus; plus contact; 12v with ignition; 1v with ignition; 12v key; key 12v; d15; power with key; live with ignition; live with key; powered with ignition; ignition switch output; switch output ignition; logic supply key; key switch input; key switch signal; enable key; plus key on; key plus; keyed plus; keyed 12v; keyed feed; keyed supply; keyed power; powered by key; ignition on 12v; ignition 12v; comes on with key; ignition hot; ignition contact; plus with ignition; plus from ignition; plus from ignition lock; plus ignition lock
 # run supply
 run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply
@@ -20,7 +20,7 @@ accessory supply | accessory load comfort-lost | t75 supply; key position 1; key
 # crank signal
 crank signal | start load no-start | crank signal; starting push; start push; start button; start pushbutton; flybridge start; second station start; ignition switch s; key switch s; starter switch s
 # ground
-ground | ground passive module-dead vital | t31 ground; ground strap; earth strap; ground strap head; bonding strap; earth lead; frame bond; case ground; ecu case; control unit case; chassis 0v; 0v chassis; frame 0v; ignition switch g; key switch g; big black; thick black; fat black; black to body; black to chassis; heavy black; earthing; earth post; grounding stud; ground cable; earth cable; ground lead; ground braid; engine strap; ground eyelet; earth eyelet; ring terminal ground; earth ring; earth tag; bolts to body; bolts to block; bolts to engine; bolts to chassis; bolts to bell housing; bolted to bell housing; bolted to body; bolted to engine; bolted to block; bolted to chassis; bolted to frame; ring terminal on block; ring on block
+ground | ground passive module-dead vital | t31 ground; ground strap; earth strap; ground strap head; bonding strap; earth lead; frame bond; case ground; ecu case; control unit case; chassis 0v; 0v chassis; frame 0v; ignition switch g; key switch g; big black; thick black; fat black; black to body; black to chassis; heavy black; earthing; earth post; grounding stud; ground cable; earth cable; ground lead; ground braid; engine strap; ground eyelet; earth eyelet; ring terminal ground; earth ring; earth tag; bolts to body; bolts to block; bolts to engine; bolts to chassis; bolts to bell housing; bolted to bell housing; bolted to body; bolted to engine; bolted to block; bolted to chassis; bolted to frame; ring terminal on block; ring on block; mass; mass gearbox; mass engine; mass body; mass chassis; mass cable; engine mass; body mass; mass motor; signal mass; mass frame
 switched ground | switched-ground source dead | t31b
 # trailer ground
 trailer ground | ground passive dead | trailer ground; trailer earth

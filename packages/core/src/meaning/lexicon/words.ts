@@ -15,7 +15,7 @@ pump: pmp pumps pumpe
 heater: htr heating heizung heiz heizer heat
 lamp: lp lmp light lights lite lt bulb globe globes leuchte leuchten lampe lampen licht lichter filament led leds lts ltg
 warning: warn wrng wng warnung
-telltale: kontrollleuchte kontrolllampe kontrollampe warnleuchte warnlampe
+telltale: pilot kontrollleuchte kontrolllampe kontrollampe warnleuchte warnlampe
 gauge: ga gage gge anzeige anzeiger gages
 winding: windings wdg wndg wicklung
 contact: kontakt contacts
@@ -486,7 +486,6 @@ injector: injs
 output: outp
 position: psn
 distributor: dist distr verteilerfinger dizzy zündverteiler zuendverteiler verteiler
-speed: revolution revolutions umdrehung
 engine speed: revs
 diagnostic: selfdiagnosis
 duty: clocked getaktet
@@ -766,4 +765,7 @@ restraint: sir
 shield: screening
 potentiometer: potbox potbx
 dcdc: dc/dc dc-dc
+revolution: revolutions umdrehung
+buckle: unbuckled unlatched
+pitot: pitot
 `;
