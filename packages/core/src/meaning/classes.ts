@@ -1,6 +1,7 @@
 import type { SignalClass } from "../model/index.ts";
 import type { ClassClues } from "./clues.ts";
 import { isGeneric } from "./generic.ts";
+import { byEnd } from "./endRules.ts";
 import { forbidden } from "./marks.ts";
 import { settleKeys } from "./keyRules.ts";
 import { scoringOf, type Scoring } from "./scoring.ts";
@@ -37,7 +38,17 @@ function scoresOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
   for (const { of } of clues.signs)
     if (of !== "none") own.offer(of as SignalClass, own.sign(of as SignalClass));
   byThing(own);
-  for (const rule of [byMark, byReturn, byPole, bySensorSupply, byDriver, byRelay, bySwitchFeed, byKind])
+  for (const rule of [
+    byMark,
+    byReturn,
+    byPole,
+    bySensorSupply,
+    byDriver,
+    byRelay,
+    bySwitchFeed,
+    byKind,
+    byEnd,
+  ])
     rule(own);
   settleKeys(own);
   return own.scores;

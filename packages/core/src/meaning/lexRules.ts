@@ -33,7 +33,7 @@ const RULES: readonly Rule[] = [
   rule(`[ub]?\\+?(?:v?batt?|u?bat)[ ]?\\+`, "bplus"),
   rule(`\\+[ ]?(?:batt?|bat|b)${END}`, "bplus"),
   rule(
-    `(?<=(?:coil|winding|phase|stepper|motor) )([a-d])[ ]?([-+])(?![\\p{L}\\p{N}])`,
+    `(?<=(?:coil|winding|phase|stepper|motor) )(?!(?<=(?<!step |stepper |stepping )motor )b\\+)([a-d])[ ]?([-+])(?![\\p{L}\\p{N}])`,
     (m) => `${group(m, 1)} windingend ${group(m, 2) === "+" ? "plus" : "minus"}`,
   ),
   rule(

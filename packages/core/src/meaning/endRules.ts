@@ -1,0 +1,91 @@
+import { isGeneric } from "./generic.ts";
+import type { Scoring } from "./scoring.ts";
+
+const FED = new Set(["supply", "feed", "power", "hot", "powered"]);
+const VOLTS = /^(12|24|36|48)v$/;
+const EARTHS = new Set(["ground", "t31", "chassis", "mass", "0v"]);
+const DRIVES = new Set(
+  "control controlled trigger drive driver driven when if switched output out command ecu pull active".split(
+    " ",
+  ),
+);
+const SOURCES = ["battery", "ignition", "accessory", "run-not-crank", "start"] as const;
+
+/**
+ * Which end of a load a wire is, as its words say: what feeds it, what drives it from the ground side, what leads back from it (common
+ * practice, no source). "Fan motor hot lead" feeds it, whatever usually drives a fan; "relay coil, ground trigger" is driven, and no ground.
+ */
+export function byEnd(own: Scoring): void {
+  const { thing, usual, isSensor, isLamp, words, has, sign, offer, scores } = own;
+  const { kinds, tokens, contact, pole } = own.clues;
+  if (thing === undefined || isGeneric(thing) || usual === "coil") return;
+  if (isSensor) {
+    bySensorEnd(own);
+    return;
+  }
+  const said = tokens
+    .filter(({ inBrackets, clause }) => !inBrackets && clause === tokens[0]?.clause)
+    .map(({ word }) => word);
+  const [first, last] = [said[0] ?? "", said.at(-1) ?? ""];
+  const isWound = (["relay", "contactor", "valve"] as const).some((kind) => kinds.has(kind));
+  const isSwitch = kinds.has("switch") && !isWound;
+  const isDriven =
+    isWound || (thing.direction === "source" && (usual === "switched-ground" || usual === "pwm"));
+  // A motor that turns both ways has two ends that are alike.
+  if (kinds.has("motor") && usual === "pwm") return;
+
+  // "Relay, ground trigger", "solenoid, earthed by the ECU", "output (ground)": somebody drives it.
+  const isEarthed = has("ground", "earthed", "minus") && first !== "ground";
+  if (isDriven && isEarthed && !isLamp && words.some((word) => DRIVES.has(word)) && !has(...FED)) {
+    offer("switched-ground", 7.9);
+    scores.delete("switched-supply");
+    return;
+  }
+  if (isWound && kinds.has("coil") && has("ground") && pole !== "plus" && contact === null)
+    offer("switched-ground", 6.9);
+  // "Pump to earth", "washer motor 31", "pump 0 V": the way back of what is fed.
+  const isTurning = kinds.has("motor") || kinds.has("pump");
+  if (
+    EARTHS.has(last) &&
+    (usual === "switched-supply" || usual === "battery" || isTurning) &&
+    !isSwitch &&
+    sign("switched-ground") < 6
+  ) {
+    offer("ground", 7.4);
+    scores.delete("sensor-return");
+  }
+  // "Fan motor hot lead", "horn 12 V", "feed to the washer motor".
+  const isLoad = isDriven || isTurning || usual === "switched-supply" || usual === "switched-ground";
+  const isFed = isSwitch
+    ? VOLTS.test(last)
+    : FED.has(last) || FED.has(first) || VOLTS.test(last) || VOLTS.test(first) || said.includes("hot");
+  if (
+    isLoad &&
+    isFed &&
+    !isLamp &&
+    SOURCES.every((source) => sign(source) < 4.3) &&
+    !has("ground", "return", "control", "pull", "not", "minus", "request")
+  )
+    offer("switched-supply", isSwitch ? 6.4 : 7);
+}
+
+/** "Coolant sensor, other terminal", "MAP reference low", "coolant sender +": the ends of a sensor. */
+function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
+  if (usual === "vr-pair" || usual === "lamp-dimmer") return;
+  const isOther = words.some(
+    (word, i) =>
+      word === "other" && /^(end|terminal|side|wire|pin|post|spade|contact)$/.test(words[i + 1] ?? ""),
+  );
+  if (isOther || (has("reference") && has("low", "ground", "minus"))) {
+    offer("sensor-return", 7.4);
+    scores.delete("sensor-supply");
+  } else if (
+    usual === "resistive-sensor" &&
+    words.at(-1) === "plus" &&
+    !has("supply", "feed", "power", "5v")
+  ) {
+    // A sender that is a resistance has no supply of its own.
+    offer("resistive-sensor", 7);
+    scores.delete("sensor-supply");
+  }
+}
