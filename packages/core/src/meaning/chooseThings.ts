@@ -89,7 +89,10 @@ export function chooseThings(
   // The longest phrase says it best; of equal ones the first.
   const ranked = [...chosen].sort((a, b) => b.match.at.length - a.match.at.length);
   const things = once(ranked);
-  const aside = once(real.filter((one) => isAside(one) && !isWeak(one)));
+  // "Feed to indicator": where nothing says more, the word counts.
+  const aside = once(
+    real.filter((one) => isAside(one) && (!isWeak(one) || (real.length === 1 && all.length === 1))),
+  );
   return {
     things,
     vague: chosen.length > 0 && front.length === 0,

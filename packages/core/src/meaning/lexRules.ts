@@ -55,7 +55,20 @@ const RULES: readonly Rule[] = [
     `(?:e?obd(?:[ -]?(?:2|ii))?|dlc|diag(?:nos\\w+)?(?: (?:socket|plug|connector|port))?)[ ,]*(?:pin|cavity)[ ]?(\\d{1,2})${END}`,
     (m) => SOCKET_PINS[Number(group(m, 1))] ?? "diagnostic",
   ),
+  rule(`h/l(?:amp|p)?${END}`, "headlamp"),
+  rule(
+    `([rf])/(def(?:og|rost)?|demist|fog|wip(?:er)?|wash(?:er)?)${END}`,
+    (m) => `${group(m, 1) === "r" ? "rear" : "front"} ${group(m, 2)}`,
+  ),
+  rule(`w/(lo|low|hi|high)${END}`, (m) => `wiper ${group(m, 1).startsWith("l") ? "low" : "high"}`),
+  rule(`(?:d|dr)(?=[ /](?:ajar|open|sw|switch|contact|jamb|lk|unlk|lock|unlock)${END})`, "door"),
+  rule(`(?:no|n)[./]? ?plate${END}`, "number plate"),
+  rule(`rev[.]? ?(?:counter|ctr|meter|clock)${END}`, "tachometer"),
   rule(`(near|off)[ -]side(?= \\p{L})`, (m) => `${group(m, 1)}side`),
+  rule(
+    `(?<=\\b(?:key|ignition (?:switch|lock|key)|start(?:er)? (?:switch|key)|barrel),? )(15|30|50|75)${END}`,
+    (m) => `t${group(m, 1)}`,
+  ),
   rule(`rotation(?:al)? speed`, "engine speed"),
   rule(`lub(?:e|ricating|rication) oil`, "oil"),
   rule(`(plus|minus)(?= (?:micro ?)?(?:switch|sw|button|btn|paddle)${END})`, (m) =>

@@ -768,4 +768,34 @@ dcdc: dc/dc dc-dc
 revolution: revolutions umdrehung
 buckle: unbuckled unlatched
 pitot: pitot
+crankshaft: crk
+wiper: wip wips wpr
+heated: htd
+trunk: trk
+horn: hrn
+panel: pnl
+trailer: trl trlr
+window: win wdo wdw
+lock: lk
+open: opn
+intermittent: interm
+malfunction: malf
+refrigerant: refrig
+audio: aud
+cigar: cig
+lighter: ltr
+exhaust gas recirculation valve: egrv
+glow plug relay: gpr
+immobiliser: imm
+cruise: crz ascd
+blower: blr blwr
+instrument: inst
+fuel level: flvl
+oil pressure: oilp
+rear wiper: rwip
+rear fog: rfog
+radiator fan: rfan
+seat belt: sbelt
+evaporator temperature: evapt
+ambient temperature: ambt
 `;
