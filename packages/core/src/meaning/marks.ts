@@ -108,6 +108,10 @@ export function isSpare(
   const [first] = found;
   if (first === undefined) return false;
   const start = first.at[0] ?? 0;
+  // "Emergency cut-off", "no drive while charging": what a wire does, and no want of one.
+  const said = first.at.map((place) => tokens[place]?.word).join(" ");
+  if (said === "cut off" && start > 0 && tokens[start - 1]?.clause === tokens[start]?.clause) return false;
+  if (said === "no" && tokens[1]?.kind === "known") return false;
   if (start === 0 && SPARE_FIRST.test(tokens[0]?.word ?? "")) return tokens[1]?.word !== "wheel";
   if (contact === "87a") return true;
   // "Tarp motor spare", "DI 8 spare": said last, of the whole.

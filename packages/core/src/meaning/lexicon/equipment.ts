@@ -4,9 +4,9 @@
  */
 export const EQUIPMENT = `
 # air filter
-air filter switch | switched-ground load lamp-on | air filter; air cleaner; air filter restriction; air cleaner restriction; air cleaner switch; air filter vacuum switch; dust indicator; dust indicator switch; air cleaner dust indicator; air cleaner dust indicator switch; restriction switch; restriction indicator; air filter clogged; air filter blocked; filter service switch; filter minder; intake restriction; air filter service; air restriction; clogging switch; air cleaner clogging
-hydraulic filter switch | switched-ground load lamp-on | hydraulic filter; hydraulic filter clogged; hydraulic filter blocked; return filter switch; oil filter switch; oil filter bypass; oil filter clogged; oil filter restriction; filter bypass switch
-fuel filter heater | switched-supply load poor-running | diesel heater filter; fuel heater relay; filter heater; fuel preheater
+air filter switch | switched-ground load lamp-on | air filter; air cleaner; air filter restriction; air cleaner restriction; air cleaner switch; air filter vacuum switch; dust indicator; dust indicator switch; air cleaner dust indicator; air cleaner dust indicator switch; restriction switch; restriction indicator; air filter clogged; air filter blocked; filter service switch; filter minder; intake restriction; air filter service; air restriction; clogging switch; air cleaner clogging; air filt; filter clogging air; filter clogged
+hydraulic filter switch | switched-ground load lamp-on | hydraulic filter; hydraulic filter clogged; hydraulic filter blocked; return filter switch; oil filter switch; oil filter bypass; oil filter clogged; oil filter restriction; filter bypass switch; return filter; return filter clogged; filter restriction hyd; hyd filter; hydraulic filter restriction; return oil filter; return line filter; hydraulic return filter
+fuel filter heater | switched-supply load poor-running | diesel heater filter; fuel heater relay; filter heater; fuel preheater; fuel filter preheating; fuel heater; fuel preheating
 fuel filter pressure | switched-ground load lamp-on | fuel filter clogged; fuel filter restriction; fuel pressure switch; fuel restriction
 # crankcase
 crankcase pressure | analog load lamp-on | crankcase pressure sensor
@@ -150,7 +150,7 @@ bow thruster | switched-supply load dead | thruster; thruster left; thruster rig
 trim tab | switched-supply load dead | trim tab up; trim tab down; tab up; tab down; trim tabs; port tab; starboard tab; interceptor; tab port; tab starboard; trim tab
 jack plate | switched-supply load dead | jackplate; jack plate up; jack plate down; engine lift; power lift jack
 fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply
-bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower
+bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower; extractor fan; engine bay blower boat
 high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
 marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out

@@ -798,4 +798,13 @@ radiator fan: rfan
 seat belt: sbelt
 evaporator temperature: evapt
 ambient temperature: ambt
+pressure switch: pressostat manocontact
+wiper: wiping
+defrost: defrosting
+radio: wireless autoradio
+filter: filt
+beacon: bcn
+habitation: hab
+stage: stg
+hour: hr
 `;
