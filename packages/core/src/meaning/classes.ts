@@ -63,6 +63,7 @@ function byThing({ thing, usual, offer, clues }: Scoring): void {
   offer(usual, isGeneric(thing) ? 5.6 : plain);
 }
 
+const KEYS = ["battery", "ignition", "accessory", "run-not-crank", "start"] as const;
 /** What a mark in front of the text says. */
 function byMark(own: Scoring): void {
   const { things, thing, isLamp, has, offer } = own;
@@ -74,7 +75,9 @@ function byMark(own: Scoring): void {
     (!has("ground", "chassis") || (thing !== undefined && !isGeneric(thing)))
   )
     offer("switched-ground", 6.6);
-  if (mark === "plus" && things.length > 0) offer(isLamp ? "lamp-feed" : "switched-supply", 6.4);
+  // "(+) Ignition 2 output": which key position it follows says more than its polarity.
+  const isKeyed = KEYS.some((key) => own.sign(key) >= 4.5);
+  if (mark === "plus" && things.length > 0 && !isKeyed) offer(isLamp ? "lamp-feed" : "switched-supply", 6.4);
 }
 
 /** What a word for ground or return says beside a thing. */

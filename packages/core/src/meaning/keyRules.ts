@@ -12,6 +12,11 @@ export function settleKeys(own: Scoring): void {
     scores.delete("run-not-crank");
     scores.delete("start");
     offer("ignition", 6.6);
+  } else if (second && has("coil")) {
+    scores.delete("run-not-crank");
+  } else if (second && sign("run-not-crank") > 0 && thing?.family !== "ignition coil") {
+    scores.delete("ignition");
+    offer("run-not-crank", 6.4);
   } else if (
     sign("ignition") > 0 &&
     has("crank", "start") &&

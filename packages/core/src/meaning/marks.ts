@@ -166,6 +166,8 @@ export function markOf(
     /^switched-(?:supply|ground)$/.test(thing.signal) &&
     !(["motor", "pump", "lamp", "heater", "valve", "coil"] as const).some((kind) => kinds.has(kind));
   if (isWorked && /\(\s*[-–−]\s*\)\s*$/.test(text)) return "minus";
+  // "Alarm horn, negative": how the list says "(-)".
+  if (isWorked && /,\s*(?:neg(?:ative)?|minus|-ve)\s*$/i.test(text)) return "minus";
   if (/^\s*\(\s*[-–−]\s*\)/.test(text)) return "minus";
   if (SWITCH_WORD.test(text) && TO_GROUND.test(text)) return "minus";
   return /^\s*\(\s*\+\s*\)/.test(text) ? "plus" : null;
