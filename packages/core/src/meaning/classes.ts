@@ -310,6 +310,9 @@ const TOLD_OF: ReadonlySet<SignalClass> = new Set([
   "analog",
   "resistive-sensor",
 ]);
+/** "Work light switch, front": the last word that tells no place and no number. */
+const isNoPlace = (word: string): boolean =>
+  !/^(?:left|right|front|rear|inner|outer|upper|lower|driver|passenger|in|input|\d+)$/.test(word);
 /** What hangs on the wire, where no thing is named, and the lamp that tells of a thing. */
 function byKind(own: Scoring): void {
   const { usual, isLamp, offer, words } = own;
@@ -334,7 +337,7 @@ function byKind(own: Scoring): void {
   }
   const { kinds } = own.clues;
   // "Awning lamp switch": it feeds the lamp, or asks a module for it.
-  if (isLamp && usual === "lamp-feed" && /^(switch|button)$/.test(words.at(-1) ?? ""))
+  if (isLamp && usual === "lamp-feed" && /^(switch|button)$/.test(words.findLast(isNoPlace) ?? ""))
     offer("switched-supply", 4.6);
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);

@@ -132,6 +132,8 @@ const RULES: readonly Rule[] = [
   rule(`batt?(?:ery)? (?:main |cable |lead )?(black|red)${END}`, (m) =>
     group(m, 1) === "red" ? "bplus" : "battery minus",
   ),
+  // "DI START", "DO HORN": an input or output of a module, in front of what it serves.
+  rule(`(?<=^\\s*)d([io])[ ]+(?=\\p{L})(?!not|coil|ign)`, (m) => `digital ${group(m, 1) === "i" ? "in" : "out"}`),
   rule(`d([io])[ ]?(?=\\d)`, (m) => `digital ${group(m, 1) === "i" ? "in" : "out"} `),
   // "BRAKE FLUID DI", "TILT AI": how a control unit's list ends its lines.
   rule(

@@ -89,7 +89,8 @@ function read(text: string, context: MeaningContext): Meaning {
     const kind = KIND_WORDS[word];
     if (kind !== undefined && !asidePlaces.has(i)) kinds.add(kind);
     const role = ROLE_WORDS[word];
-    if ((word === "in" || word === "out") && !endsHere(tokens, i)) return;
+    const isChannel = /^(digital|analog)$/.test(tokens[i - 1]?.word ?? "");
+    if ((word === "in" || word === "out") && !isChannel && !endsHere(tokens, i)) return;
     // An input shaft is a part, no input.
     if (tokens[i + 1]?.word === "shaft") return;
     if (role !== undefined && !(role === "ground" && contained.has(i))) roles.add(role);
