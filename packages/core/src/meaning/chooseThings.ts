@@ -47,7 +47,8 @@ export function chooseThings(
   const ofRelay = tokens.some(({ word }) => word === "contactor" || word === "relay");
   const all = matches.flatMap((match): readonly Used[] => {
     const thing = thingNamed(ofRelay && match.of === "ignition coil supply" ? "contactor supply" : match.of);
-    return thing === undefined ? [] : [{ match, thing }];
+    if (thing === undefined) return [];
+    return [{ match, thing: isWayOnly({ match, thing }, tokens) ? lexiconThing("vehicle speed") : thing }];
   });
   const isWeak = ({ match }: Used): boolean =>
     match.at.length === 1 && WEAK.has(tokens[match.at[0] ?? 0]?.word ?? "");
@@ -100,6 +101,12 @@ export function chooseThings(
     used: [...chosen, ...all.filter(({ thing }) => isGeneric(thing))],
   };
 }
+
+/** "Speed sensor output": which way it goes, no shaft of the gearbox. */
+const isWayOnly = ({ match, thing }: Used, tokens: readonly Token[]): boolean =>
+  thing.family === "gearbox speeds" &&
+  /^(input|output)$/.test(tokens[Math.max(...match.at)]?.word ?? "") &&
+  match.at.every((place) => !/^(shaft|gearbox|transmission|turbine)$/.test(tokens[place]?.word ?? ""));
 
 /** "Shift position", "clutch pos": where something stands, no lamp. */
 const isPlacing = ({ match, thing }: Used, tokens: readonly Token[]): boolean => {

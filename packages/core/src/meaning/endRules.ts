@@ -1,3 +1,4 @@
+import type { SignalClass } from "../model/index.ts";
 import { isGeneric } from "./generic.ts";
 import type { Scoring } from "./scoring.ts";
 
@@ -18,6 +19,7 @@ const SOURCES = ["battery", "ignition", "accessory", "run-not-crank", "start"] a
 export function byEnd(own: Scoring): void {
   const { thing, usual, isSensor, isLamp, words, has, sign, offer, scores } = own;
   const { kinds, tokens, contact, pole } = own.clues;
+  neverFed(own);
   if (thing === undefined || isGeneric(thing) || usual === "coil") return;
   if (isSensor) {
     bySensorEnd(own);
@@ -88,4 +90,39 @@ function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
     offer("resistive-sensor", 7);
     scores.delete("sensor-supply");
   }
+}
+
+const FEEDS: ReadonlySet<SignalClass> = new Set([
+  "battery",
+  "ignition",
+  "accessory",
+  "run-not-crank",
+  "start",
+  "charge-indicator",
+]);
+/** As people write it: a colour or the A2 of a winding is none of these. */
+const WAY_BACK = /^(?:ret(?:urn)?|rtn|gnd|ground|earth|neg(?:ative)?|minus|mass|chassis|0 ?v|31|-|–|−|-ve)$/i;
+/** "Inverter negative", "clock minus", "solar return": what a text calls the minus last is no feed, whatever usually feeds the part. */
+function neverFed({ usual, thing, sign, offer, scores, isSensor, clues }: Scoring): void {
+  const said = clues.tokens.filter(({ inBrackets }) => !inBrackets);
+  const last = said.at(-1)?.word ?? "";
+  if (
+    !WAY_BACK.test(last) ||
+    said.length < 2 ||
+    isSensor ||
+    /^(?:to|from|via)$/.test(said.at(-2)?.word ?? "")
+  )
+    return;
+  const isFed = usual !== undefined && FEEDS.has(usual);
+  const keys = [...FEEDS].filter((key) => sign(key) > 0);
+  if (!isFed && (keys.length === 0 || (thing !== undefined && !isGeneric(thing)))) return;
+  if (sign("switched-ground") >= 6 || clues.kinds.has("switch") || clues.kinds.has("relay")) return;
+  for (const key of FEEDS) scores.delete(key);
+  // What starts, wakes or tells is asked for by its minus; the others are led back.
+  offer(
+    usual === "start" || usual === "charge-indicator" || thing?.name === "wake"
+      ? "switched-ground"
+      : "ground",
+    7.2,
+  );
 }

@@ -1,5 +1,5 @@
 import { CODE, COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
-import { corner, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal } from "./lexWords.ts";
+import { corner, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal, TRAILER_PINS } from "./lexWords.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 const RULES: readonly Rule[] = [
@@ -69,6 +69,10 @@ const RULES: readonly Rule[] = [
     `(?<=\\b(?:key|ignition (?:switch|lock|key)|start(?:er)? (?:switch|key)|barrel),? )(15|30|50|75)${END}`,
     (m) => `t${group(m, 1)}`,
   ),
+  rule(
+    `(?:13|thirteen)[ -](?:pin|pole|way)(?: (?:trailer|towing|tow))?(?: (?:socket|plug))?,?(?: (?:pin|cavity|contact|no[.]?))? (\\d{1,2})(?=\\s*$)`,
+    (m) => TRAILER_PINS[Number(group(m, 1))] ?? "trailer socket",
+  ),
   rule(`rotation(?:al)? speed`, "engine speed"),
   rule(`lub(?:e|ricating|rication) oil`, "oil"),
   rule(`(plus|minus)(?= (?:micro ?)?(?:switch|sw|button|btn|paddle)${END})`, (m) =>
@@ -133,7 +137,10 @@ const RULES: readonly Rule[] = [
     group(m, 1) === "red" ? "bplus" : "battery minus",
   ),
   // "DI START", "DO HORN": an input or output of a module, in front of what it serves.
-  rule(`(?<=^\\s*)d([io])[ ]+(?=\\p{L})(?!not|coil|ign)`, (m) => `digital ${group(m, 1) === "i" ? "in" : "out"}`),
+  rule(
+    `(?<=^\\s*)d([io])[ ]+(?=\\p{L})(?!not|coil|ign)`,
+    (m) => `digital ${group(m, 1) === "i" ? "in" : "out"}`,
+  ),
   rule(`d([io])[ ]?(?=\\d)`, (m) => `digital ${group(m, 1) === "i" ? "in" : "out"} `),
   // "BRAKE FLUID DI", "TILT AI": how a control unit's list ends its lines.
   rule(

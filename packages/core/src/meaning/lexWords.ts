@@ -10,6 +10,21 @@ export const SOCKET_PINS: Readonly<Record<number, string>> = {
   15: "l line",
   16: "battery plus",
 };
+/** ISO 11446, thirteen pins (from memory). */
+export const TRAILER_PINS: Readonly<Record<number, string>> = {
+  1: "turn lamp left",
+  2: "rear fog lamp",
+  3: "ground",
+  4: "turn lamp right",
+  5: "tail lamp right",
+  6: "stop lamp",
+  7: "tail lamp left",
+  8: "reverse lamp",
+  9: "permanent supply",
+  10: "ignition supply",
+  11: "ground for ignition supply",
+  13: "ground for permanent supply",
+};
 export const ROMAN: Readonly<Record<string, string>> = { i: "1", ii: "2", iii: "3", iv: "4" };
 export const ORDINAL: Readonly<Record<string, string>> = {
   "1st": "first",

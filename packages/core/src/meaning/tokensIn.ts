@@ -145,7 +145,9 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
   // Taken off the text itself (`functionIn`).
   numbered: (tokens) => tokens,
   colourFirst: (tokens) => tokens,
-  redAndBlack: (tokens) => (tokens.length < 2 ? tokens : withLast(tokens, POLES)),
+  // "Yellow/black" is a colour, no pole.
+  redAndBlack: (tokens, text) =>
+    tokens.length < 2 || /\/\s*\w+\s*$/.test(text) ? tokens : withLast(tokens, POLES),
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)

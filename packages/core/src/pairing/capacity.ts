@@ -40,9 +40,14 @@ export const SURCHARGE = 12;
 /** Turn lamps: one wire for both sides would light both. */
 const ONE_SIDE_ONLY = /^turn /;
 
+/** Switches that ground one lamp of the dash (common practice): handbrake and fluid level. */
+const ONE_LAMP: ReadonlySet<string> = new Set(["brake warning"]);
+
 /** What pins have in common that may share a joint; null where nothing may. */
 function sharedKey({ signal, reading }: ReadPin): string | null {
   if (isFeed(signal) || signal === "shield") return `feed ${signal}`;
+  const family = reading.thing?.family ?? "";
+  if (signal === "switched-ground" && ONE_LAMP.has(family)) return family;
   return reading.thing === null || (ONE_SIDE_ONLY.test(reading.thing.name) && sideOf(reading) === null)
     ? null
     : `${reading.thing.name} ${isPowered(signal) ? "fed" : signal}`;
