@@ -147,7 +147,8 @@ function byReturn(own: Scoring): void {
 function byWayBack({ words, thing, has, sign, offer, scores }: Scoring): void {
   if (!/^(return|ground|minus)$/.test(words[0] ?? "") || words.length < 2) return;
   if (thing !== undefined && !isGeneric(thing)) return;
-  if (has("sensor", "signal", "5v", "switched", "trigger") || sign("switched-ground") >= 6) return;
+  const isSwitched = words[0] !== "return" && has("switched");
+  if (isSwitched || has("sensor", "signal", "5v", "trigger") || sign("switched-ground") >= 6) return;
   const fed = (["battery", "ignition", "accessory"] as const).filter((key) => sign(key) > 0);
   if (fed.length === 0) return;
   for (const key of fed) scores.delete(key);

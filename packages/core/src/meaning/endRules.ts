@@ -10,6 +10,7 @@ const DRIVES = new Set(
     " ",
   ),
 );
+const FED_FROM = /\b(?:hot|feed|supply|power|plus|wire) from (?:the )?battery\b/;
 const SOURCES = ["battery", "ignition", "accessory", "run-not-crank", "start"] as const;
 
 /**
@@ -55,6 +56,11 @@ export function byEnd(own: Scoring): void {
   ) {
     offer("ground", 7.4);
     scores.delete("sensor-return");
+  }
+  // "Fat live from battery to plugs": it comes from the battery itself.
+  if (FED_FROM.test(said.join(" "))) {
+    offer("battery", 7.6);
+    return;
   }
   // "Fan motor hot lead", "horn 12 V", "feed to the washer motor".
   const isLoad = isDriven || isTurning || usual === "switched-supply" || usual === "switched-ground";
