@@ -41,6 +41,8 @@ export function chooseThings(
 ): {
   readonly things: readonly Thing[];
   readonly vague: boolean;
+  /** Other things that go by the very words which name the first. */
+  readonly either: readonly Thing[];
   readonly aside: readonly Thing[];
   readonly used: readonly Used[];
 } {
@@ -90,12 +92,17 @@ export function chooseThings(
   // The longest phrase says it best; of equal ones the first.
   const ranked = [...chosen].sort((a, b) => b.match.at.length - a.match.at.length);
   const things = once(ranked);
+  const either = (ranked[0]?.match.also ?? []).flatMap((name) => {
+    const thing = thingNamed(name);
+    return thing === undefined || isGeneric(thing) || thing.name === things[0]?.name ? [] : [thing];
+  });
   // "Feed to indicator": where nothing says more, the word counts.
   const aside = once(
     real.filter((one) => isAside(one) && (!isWeak(one) || (real.length === 1 && all.length === 1))),
   );
   return {
     things,
+    either,
     vague: chosen.length > 0 && front.length === 0,
     aside,
     used: [...chosen, ...all.filter(({ thing }) => isGeneric(thing))],

@@ -57,11 +57,14 @@ function scoresOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
 
 /** So much less speaks for what a thing usually carries where most of the text names something else. */
 const DOUBTED = 0.3;
+/** So much less speaks for what the second thing of an ambiguous word carries. */
+const SECOND_CHOICE = 0.5;
 /** What the thing usually carries; one that only stands aside says what kind of wire it may be, no more. */
 function byThing({ thing, usual, offer, clues }: Scoring): void {
   if (thing === undefined || usual === undefined || usual === "unknown") return;
   const plain = clues.things.length === 0 ? 3 : 4.2 * (1 - DOUBTED * clues.doubt);
   offer(usual, isGeneric(thing) ? 5.6 : plain);
+  for (const { signal } of clues.either) if (signal !== "unknown") offer(signal, plain - SECOND_CHOICE);
 }
 
 const KEYS = ["battery", "ignition", "accessory", "run-not-crank", "start"] as const;

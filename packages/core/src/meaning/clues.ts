@@ -8,6 +8,8 @@ export interface ClassClues {
   readonly tokens: readonly Token[];
   readonly signs: readonly Match[];
   readonly things: readonly Thing[];
+  /** What else the words that name the first thing may mean. */
+  readonly either: readonly Thing[];
   /** Things that stand in brackets or behind "from", "to", "via". */
   readonly aside: readonly Thing[];
   readonly kinds: ReadonlySet<PartKind>;

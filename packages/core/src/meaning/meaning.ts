@@ -33,6 +33,8 @@ export interface Meaning {
   readonly things: readonly Thing[];
   /** The first of them, or null. */
   readonly thing: Thing | null;
+  /** What else the words that name the first may mean: "brake" is the pedal's switch or the lamp of the dash. */
+  readonly either: readonly Thing[];
   /** Only a general word names the thing ("pump", "temperature"): it may be any of them. */
   readonly vague: boolean;
   /** Other things that the text names in passing: where the wire comes from, what works it. */

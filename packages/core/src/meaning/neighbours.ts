@@ -95,7 +95,9 @@ export function readRow(text: string, { above, beside, ...context }: MeaningCont
   if (above !== undefined) return dittoMeaning(text, above, context);
   const read = readMeaning(text, context);
   const thing = beside === undefined ? undefined : thingNamed(beside);
-  return thing === undefined ? read : { ...read, things: [thing], thing, vague: false, fuzzy: true };
+  return thing === undefined
+    ? read
+    : { ...read, things: [thing], either: [], thing, vague: false, fuzzy: true };
 }
 
 function dittoMeaning(text: string, above: string, context: MeaningContext): Meaning {

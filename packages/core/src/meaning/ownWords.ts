@@ -77,6 +77,7 @@ export function readFunction(
   return {
     ...read,
     things: [thing],
+    either: [],
     vague: false,
     thing,
     signal: own.signal === "unknown" ? thing.signal : own.signal,

@@ -4,12 +4,16 @@ import { REMARK_PHRASES, SIGN_PHRASES, THINGS } from "./lexicon/index.ts";
 
 interface Phrase {
   readonly of: string;
+  /** What else goes by the very same words. */
+  readonly also: readonly string[];
   readonly words: readonly string[];
 }
 
 /** A phrase of the lexicon found in a text. */
 export interface Match {
   readonly of: string;
+  /** What else goes by the very same words: "brake" may be the switch or the lamp of the dash. */
+  readonly also: readonly string[];
   /** Places of its words in the text, ascending. */
   readonly at: readonly number[];
   /** Its words stand side by side in their order. */
@@ -29,16 +33,20 @@ const general = (word: string): string =>
 function tableOf(
   entries: readonly { readonly of: string; readonly phrases: readonly string[] }[],
 ): PhraseTable {
-  const all: Phrase[] = [];
-  const seen = new Set<string>();
+  const wordsOf = (phrase: string): readonly string[] => lex(phrase).map(({ word }) => general(word));
+  // What a thing is called here is its own; any other phrase may belong to several.
+  const named = new Map(entries.map(({ of }) => [wordsOf(of).join(" "), of]));
+  const owners = new Map<string, { readonly words: readonly string[]; readonly of: Set<string> }>();
   for (const { of, phrases } of entries)
     for (const phrase of phrases) {
-      const words = lex(phrase).map(({ word }) => general(word));
+      const words = wordsOf(phrase);
       const key = words.join(" ");
-      if (words.length === 0 || seen.has(key)) continue;
-      seen.add(key);
-      all.push({ of, words });
+      if (words.length === 0) continue;
+      const known = owners.get(key);
+      if (known === undefined) owners.set(key, { words, of: new Set([named.get(key) ?? of]) });
+      else if (!named.has(key)) known.of.add(of);
     }
+  const all = [...owners.values()].map(({ words, of: [of = "", ...also] }): Phrase => ({ of, also, words }));
   const uses = new Map<string, number>();
   for (const { words } of all) for (const word of words) uses.set(word, (uses.get(word) ?? 0) + 1);
   const byWord = new Map<string, Phrase[]>();
@@ -69,6 +77,13 @@ const PARTICLES = new Set(
   ),
 );
 
+const matchOf = ({ of, also }: Phrase, at: readonly number[], inOrder: boolean): Match => ({
+  of,
+  also,
+  at,
+  inOrder,
+});
+
 /** Where the words of a phrase stand: side by side in order, or within one clause in any order with at most two words between. */
 function placeOf(
   phrase: Phrase,
@@ -84,7 +99,11 @@ function placeOf(
       phrase.words.every((word, i) => words[start + i] === word) &&
       isOneClause(tokens, start, start + length - 1)
     )
-      return { of: phrase.of, at: phrase.words.map((_, i) => start + i), inOrder: true };
+      return matchOf(
+        phrase,
+        phrase.words.map((_, i) => start + i),
+        true,
+      );
   }
   const counted = length > 1 ? overNumbers(phrase, tokens, words, anchor) : null;
   if (counted !== null) return counted;
@@ -113,7 +132,7 @@ function placeOf(
   if (last - first > length + 1) return null;
   for (let i = first; i <= last; i++)
     if (!sorted.includes(i) && !BETWEEN.has(words[i] as string) && tokens[i]?.kind !== "number") return null;
-  return { of: phrase.of, at: sorted, inOrder: false };
+  return matchOf(phrase, sorted, false);
 }
 /** The words in order with the numbers of channels between: "relay 2 common", "pump 1 relay". */
 function overNumbers(
@@ -141,7 +160,7 @@ function overNumbers(
     return null;
   const sorted = at.sort((a, b) => a - b);
   return isOneClause(tokens, present(sorted[0], "first"), present(sorted[sorted.length - 1], "last"))
-    ? { of: phrase.of, at: sorted, inOrder: true }
+    ? matchOf(phrase, sorted, true)
     : null;
 }
 const isOneClause = (tokens: readonly Token[], from: number, to: number): boolean =>

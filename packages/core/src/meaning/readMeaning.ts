@@ -74,7 +74,7 @@ function read(text: string, context: MeaningContext): Meaning {
   const thingMatches = phrasesIn(THING_TABLE, tokens).filter(open);
   const signs = phrasesIn(SIGN_TABLE, tokens).filter(open);
   const asidePlaces = placesAside(tokens);
-  const { things, vague, aside, used } = chooseThings(thingMatches, tokens, asidePlaces);
+  const { things, either, vague, aside, used } = chooseThings(thingMatches, tokens, asidePlaces);
   const contained = new Set(
     used
       .filter(({ match, thing }) => match.at.length > 1 && !isGeneric(thing))
@@ -135,7 +135,19 @@ function read(text: string, context: MeaningContext): Meaning {
   const spare = isSpare(tokens, signs, things, contact);
   const classes = spare
     ? NOTHING
-    : classesOf({ tokens, signs: freeSigns, things, aside, kinds, pole, contact, mark, doubt, asidePlaces });
+    : classesOf({
+        tokens,
+        signs: freeSigns,
+        things,
+        either,
+        aside,
+        kinds,
+        pole,
+        contact,
+        mark,
+        doubt,
+        asidePlaces,
+      });
   const [signal, certain] = bestOf(classes);
   const named = namedBy(
     ofBeam(things, which),
@@ -147,11 +159,13 @@ function read(text: string, context: MeaningContext): Meaning {
   );
   const understood = understoodOf(tokens, used, signs, remarks);
   const meant = spare ? [lexiconThing("spare")] : named;
+  const isFirst = !spare && meant[0] === things[0];
   const meaning: Omit<Meaning, "direction"> = {
     text,
     said: tokens.map(({ word }) => word).join(" "),
     things: meant,
-    vague: !spare && (vague || isQualified(tokens, used, meant[0])) && meant[0] === things[0],
+    either: isFirst ? either : [],
+    vague: isFirst && (vague || isQualified(tokens, used, meant[0])),
     thing: meant[0] ?? null,
     aside: aside.filter((thing) => !named.includes(thing)),
     kinds,

@@ -68,14 +68,22 @@ const isKindOf = (thing: string, word: string): boolean => !word.includes(" ") &
 
 /** Whether two meanings name the same thing, related ones, others, or leave it open. */
 export function thingFit(
-  a: Pick<Meaning, "things" | "aside" | "kinds" | "vague">,
-  b: Pick<Meaning, "things" | "aside" | "kinds" | "vague">,
+  a: Pick<Meaning, "things" | "either" | "aside" | "kinds" | "vague">,
+  b: Pick<Meaning, "things" | "either" | "aside" | "kinds" | "vague">,
 ): ThingFit {
   const [own, theirs] = [namesOf(a.things), namesOf(b.things)];
   if (own.length === 0 && theirs.length === 0) return "neither";
   if (own.length > 0 && theirs.length > 0) {
     if (own[0] === theirs[0]) return "same";
     if (own.some((name) => theirs.includes(name))) return "shared";
+    // "Brake" may be the switch or the lamp of the dash; "key switch" and "key light" are told apart by what they are.
+    const [all, others] = [
+      [...own, ...namesOf(a.either)],
+      [...theirs, ...namesOf(b.either)],
+    ];
+    const isTold = (lamp: typeof a, other: typeof a): boolean =>
+      (lamp.kinds.has("lamp") || lamp.kinds.has("telltale")) && other.kinds.has("switch");
+    if (!isTold(a, b) && !isTold(b, a) && all.some((name) => others.includes(name))) return "shared";
   }
   if (
     own.some((name) => namesOf(b.aside).includes(name)) ||

@@ -15,7 +15,9 @@ const isOpen = ({ reading }: ReadPin): boolean => reading.vague || reading.thing
 const LEAST_RARE = 1 / 6;
 
 function thingKeys({ reading, words }: ReadPin): readonly string[] {
-  const things = [...reading.things, ...reading.aside].filter((thing) => !isGeneric(thing));
+  const things = [...reading.things, ...reading.either, ...reading.aside].filter(
+    (thing) => !isGeneric(thing),
+  );
   return [
     ...things.map(({ name }) => `thing ${name}`),
     ...reading.things.filter((thing) => !isGeneric(thing)).map(({ family }) => `family ${family}`),

@@ -143,6 +143,7 @@ const senseOf = (
   {
     said,
     things,
+    either,
     aside,
     vague,
     kinds,
@@ -165,6 +166,7 @@ const senseOf = (
   JSON.stringify([
     said,
     things.map(({ name }) => name),
+    either.map(({ name }) => name),
     aside.map(({ name }) => name),
     vague,
     [...kinds].sort(),

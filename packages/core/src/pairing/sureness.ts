@@ -34,6 +34,7 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   if (isWorkedBy(left, right) || isWorkedBy(right, left)) return false;
   if (both.some(({ classes, signal }) => (classes.get(signal) ?? 0) < CLASS_CERTAIN)) return false;
   if (left.reading.said !== "" && left.reading.said === right.reading.said) return true;
+  if (both.some(({ reading }) => reading.either.length > 0)) return false;
   // "Horn" and "horn ground": the wire that is worked, or the one that leads back.
   if ((left.signal === "ground") !== (right.signal === "ground")) return false;
   if (hasOtherWords(left, right) || hasOtherWords(right, left)) return false;

@@ -5,9 +5,11 @@ import { SIGNAL_WORDS } from "../shelf/index.ts";
 const DIRECTION_WORDS = { source: "gives", load: "takes", both: "both ways", passive: "passive" } as const;
 
 /** What the wire serves and which one: "radiator fan · low"; what it does not know it leaves out. */
-export function servesWords({ things, vague, which, pole, signal }: Meaning): string {
+export function servesWords({ things, either, vague, which, pole, signal }: Meaning): string {
   if (signal === "none") return "spare";
-  const named = `${things.map(({ name }) => name).join(" and ")}${vague ? "?" : ""}`;
+  const [first, ...rest] = things.map(({ name }) => name);
+  const mayBe = [first, ...either.map(({ name }) => name)].join(" or ");
+  const named = `${[mayBe, ...rest].join(" and ")}${vague ? "?" : ""}`;
   const places = [...which].flatMap(([dimension, values]) =>
     [...values].map((value) => (COUNTED.has(dimension) ? `${dimension} ${value}` : value)),
   );

@@ -272,7 +272,7 @@ describe("facts and terms", () => {
   });
   it("say how a label was read, and leave out what nobody knows", () => {
     const words = (text: string): string => meaningWords(readMeaning(text));
-    expect(words("LO FAN OUT")).toBe("radiator fan? · low · switched ground, gives");
+    expect(words("LO FAN OUT")).toBe("radiator fan or blower motor? · low · switched ground?, gives");
     expect(words("Earth, LH rear")).toBe("ground · left rear");
     expect(words("HO2S B1S2 SIG")).toBe("oxygen sensor · bank 1 sensor 2 · analog signal");
     expect(words("Not used")).toBe("spare");

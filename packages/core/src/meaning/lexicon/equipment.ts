@@ -55,7 +55,7 @@ contactor feedback | dry-contact load dead | contactor auxiliary; contactor auxi
 # - interior
 ambient lighting | lamp-feed load comfort-lost | ambient lamp; mood lamp; mood lighting; door handle lamp; welcome lamp; star roof; footwell strip; strip lamp
 vanity lamp | lamp-feed load comfort-lost | vanity mirror lamp; visor lamp; make up lamp; mirror lamp
-key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key lamp; key cylinder lamp; key illumination; key ring illumination; ignition switch lamp; ignition barrel lamp; key light; ignition barrel light; keyhole lamp; ignition keyhole light
+key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key lamp; key cylinder lamp; key illumination; key ring illumination; ignition switch lamp; ignition barrel lamp; ignition barrel light; keyhole lamp; ignition keyhole light
 retractable headlamp | switched-supply load lamp-off | pop up headlamp; headlamp motor up; headlamp motor down; headlamp retract; headlamp door motor; headlamp lift; headlamp raise; retractor; headlamp retractor; headlamp cover; concealed headlamp
 search lamp | lamp-feed load lamp-off | searchlight; search light; hand lamp; inspection lamp
 trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp
