@@ -1,9 +1,15 @@
 import type { RawJob } from "@trevin/core/testing";
-import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE } from "../packages/core/src/meaning/phrases.ts";
+import {
+  phrasesIn,
+  REMARK_TABLE,
+  SIGN_TABLE,
+  THING_TABLE,
+  type PhraseTable,
+} from "../packages/core/src/meaning/phrases.ts";
 import { tokensIn } from "../packages/core/src/meaning/tokensIn.ts";
 
 const TABLES = [THING_TABLE, SIGN_TABLE, REMARK_TABLE];
-type Lists = Map<string, readonly { readonly of: string; readonly words: readonly string[] }[]>;
+type Lists = Map<string, PhraseTable["byWord"] extends ReadonlyMap<string, infer List> ? List : never>;
 
 const labelsOf = (job: RawJob): readonly string[] =>
   [...job.vehicle, ...job.incoming].flatMap(({ pins }) => pins.map((pin) => pin.function ?? ""));

@@ -8,11 +8,25 @@ export function meaningReport(text: string, context: MeaningContext): unknown {
 
 /** The slots of a meaning as plain data. */
 export function slotsOf(meaning: Meaning): object {
-  const { things, aside, kinds, roles, which, pole, contact, volts, classes, signal, certain, direction } =
-    meaning;
+  const {
+    things,
+    either,
+    aside,
+    kinds,
+    roles,
+    which,
+    pole,
+    contact,
+    volts,
+    classes,
+    signal,
+    certain,
+    direction,
+  } = meaning;
   return {
     words: meaningWords(meaning),
     things: things.map(({ name }) => name),
+    either: either.map(({ name }) => name),
     aside: aside.map(({ name }) => name),
     kinds: [...kinds],
     roles: [...roles],

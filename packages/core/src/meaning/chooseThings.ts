@@ -78,7 +78,10 @@ export function chooseThings(
   const ofFilament = notLevel.filter(({ match }) =>
     match.at.every((place) => tokens[place]?.clause === filament),
   );
-  const real = (ofFilament.length > 0 ? ofFilament : notLevel).filter(({ thing }) => !isGeneric(thing));
+  const real = withoutChannels(
+    (ofFilament.length > 0 ? ofFilament : notLevel).filter(({ thing }) => !isGeneric(thing)),
+    tokens,
+  );
   const strong = real.filter((one) => !isWeak(one));
   const front = strong.filter((one) => !isAside(one));
   const chosen = front.length > 0 ? front : real.filter((one) => !isAside(one));
@@ -107,6 +110,16 @@ export function chooseThings(
     aside,
     used: [...chosen, ...all.filter(({ thing }) => isGeneric(thing))],
   };
+}
+
+/** "Trigger 1 (reverse)": an input of a module, and no pickup, where the text says what it is for. */
+function withoutChannels(all: readonly Used[], tokens: readonly Token[]): readonly Used[] {
+  const isChannel = ({ match }: Used): boolean =>
+    match.at.length === 2 &&
+    tokens[match.at[0] ?? 0]?.word === "trigger" &&
+    tokens[match.at[1] ?? 0]?.kind === "number";
+  const others = all.filter((one) => !isChannel(one));
+  return others.length > 0 ? others : all;
 }
 
 /** "Speed sensor output": which way it goes, no shaft of the gearbox. */

@@ -41,7 +41,6 @@ function scoresOf(clues: ClassClues): ReadonlyMap<SignalClass, number> {
   for (const rule of [
     byMark,
     byReturn,
-    byWayBack,
     byPole,
     bySensorSupply,
     byDriver,
@@ -144,18 +143,6 @@ function byReturn(own: Scoring): void {
     !isSensor
   )
     offer("ground", 6.7);
-}
-
-/** "Return for permanent supply", "negative of the battery feed": the way back of a feed, never the feed. */
-function byWayBack({ words, thing, has, sign, offer, scores }: Scoring): void {
-  if (!/^(return|ground|minus)$/.test(words[0] ?? "") || words.length < 2) return;
-  if (thing !== undefined && !isGeneric(thing)) return;
-  const isSwitched = words[0] !== "return" && has("switched");
-  if (isSwitched || has("sensor", "signal", "5v", "trigger") || sign("switched-ground") >= 6) return;
-  const fed = (["battery", "ignition", "accessory"] as const).filter((key) => sign(key) > 0);
-  if (fed.length === 0) return;
-  for (const key of fed) scores.delete(key);
-  offer("ground", 7);
 }
 
 /** What a plus or minus says beside a thing. */

@@ -20,6 +20,7 @@ const SOURCES = ["battery", "ignition", "accessory", "run-not-crank", "start"] a
 export function byEnd(own: Scoring): void {
   const { thing, usual, isSensor, isLamp, words, has, sign, offer, scores } = own;
   const { kinds, tokens, contact, pole } = own.clues;
+  byWayBack(own);
   neverFed(own);
   if (thing === undefined || isGeneric(thing) || usual === "coil") return;
   if (isSensor) {
@@ -131,4 +132,16 @@ function neverFed({ usual, thing, sign, offer, scores, isSensor, clues }: Scorin
       : "ground",
     7.2,
   );
+}
+
+/** "Return for permanent supply", "negative of the battery feed": the way back of a feed, never the feed. */
+function byWayBack({ words, thing, has, sign, offer, scores }: Scoring): void {
+  if (!/^(return|ground|minus)$/.test(words[0] ?? "") || words.length < 2) return;
+  if (thing !== undefined && !isGeneric(thing)) return;
+  const isSwitched = words[0] !== "return" && has("switched");
+  if (isSwitched || has("sensor", "signal", "5v", "trigger") || sign("switched-ground") >= 6) return;
+  const fed = (["battery", "ignition", "accessory"] as const).filter((key) => sign(key) > 0);
+  if (fed.length === 0) return;
+  for (const key of fed) scores.delete(key);
+  offer("ground", 7);
 }

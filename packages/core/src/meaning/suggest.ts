@@ -28,8 +28,9 @@ export function suggestThings(text: string, limit = 8): readonly Suggestion[] {
   const offer = (thing: Thing, score: number): void => {
     if (score > (scores.get(thing) ?? 0)) scores.set(thing, score);
   };
-  for (const thing of read.things)
-    offer(thing, read.understood === 1 && !read.fuzzy ? 3.2 : 1.5 + 0.5 * read.understood);
+  const asRead = read.understood === 1 && !read.fuzzy ? 3.2 : 1.5 + 0.5 * read.understood;
+  for (const thing of read.things) offer(thing, asRead);
+  for (const thing of read.either) offer(thing, asRead - 0.1);
   for (const { thing, phrase } of ENTRIES) {
     if (phrase === typed) offer(thing, 3);
     else if (thing.name.startsWith(typed)) offer(thing, 2.2 + typed.length / thing.name.length);

@@ -23,6 +23,8 @@ const CLASS_CERTAIN = 0.6;
 
 /** "Earth for pin 9": a feed or return of one thing, not of whatever needs it. */
 const SERVES_ONE = /\bfor\b/i;
+/** The return of one feed of a socket. */
+const OF_ONE_FEED = /^(?:ground|return) (?:ignition|permanent|switched) supply/;
 
 /** Whether what was understood of two pins can carry "sure": no slip, no general word, both classes clear, and the same thing named on both sides. */
 function mayBeSure(left: ReadPin, right: ReadPin): boolean {
@@ -48,7 +50,8 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
         reading.understood >= WHOLE &&
         reading.things.length > 0 &&
         reading.things.every(isGeneric) &&
-        !SERVES_ONE.test(reading.text),
+        !SERVES_ONE.test(reading.text) &&
+        !OF_ONE_FEED.test(reading.said),
     )
   );
 }
