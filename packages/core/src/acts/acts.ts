@@ -20,7 +20,7 @@ import {
   type PlacedPin,
 } from "../model/index.ts";
 import { meetingPins } from "../wiring/index.ts";
-import { readFunction } from "../meaning/index.ts";
+import { leftOpenOf, readFunction } from "../meaning/index.ts";
 import {
   halfOfMerged,
   halfOfOurs,
@@ -104,9 +104,7 @@ export function leaveOpen(
     return pinsOfRow(row);
   });
   const open = ({ pin, connector }: PlacedPin) =>
-    kind === "leave" && connector.side === "vehicle"
-      ? null
-      : (readFunction(pin.function, words).thing?.open ?? null);
+    kind === "leave" && connector.side === "vehicle" ? null : leftOpenOf(readFunction(pin.function, words));
   return { put: pins.map((placed) => leftOpen(kind, placed.pin.id, open(placed))), remove: idsOf(rows) };
 }
 

@@ -1,4 +1,5 @@
 import { goesOnBehind } from "../brief/index.ts";
+import { leftOpenOf } from "../meaning/index.ts";
 import { goesOnInItsLoom, type ReadPin } from "../pairing/index.ts";
 import { pinName, type Decision, type Dossier, type LeavingOpen, type OpenEffect } from "../model/index.ts";
 
@@ -22,4 +23,4 @@ export const goesOn = (pin: ReadPin, decision: Decision, dossier: Dossier): bool
   decision.kind === "leave" && (goesOnBehind(dossier, pin.placed.connector) || goesOnInItsLoom(pin));
 /** What happens because a pin is left open: as decided, else as the vocabulary says; undefined where its wire goes on working. */
 export const openEffect = (pin: ReadPin, decision: LeavingOpen, dossier: Dossier): OpenEffect | undefined =>
-  goesOn(pin, decision, dossier) ? undefined : (decision.open ?? pin.reading.thing?.open);
+  goesOn(pin, decision, dossier) ? undefined : (decision.open ?? leftOpenOf(pin.reading) ?? undefined);

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { isGeneric } from "./generic.ts";
 import { lex } from "./lex.ts";
 import { THINGS } from "./lexicon/index.ts";
+import { leftOpenOf } from "./meaning.ts";
 import { readMeaning } from "./readMeaning.ts";
 
 const said = (phrase: string): string =>
@@ -50,5 +51,12 @@ describe("words that several things go by", () => {
 
   it("are what a thing is called here only where the name is its own", () => {
     for (const { name } of THINGS) expect(readMeaning(name).either, name).toEqual([]);
+  });
+
+  it("tell no consequence unless all they may mean have the same", () => {
+    const [brake, clear] = [readMeaning("Brake"), readMeaning("Brake warning lamp")];
+    expect(new Set([brake.thing, ...brake.either].map((thing) => thing?.open)).size).toBeGreaterThan(1);
+    expect(leftOpenOf(brake)).toBeNull();
+    expect(leftOpenOf(clear)).toBe(clear.thing?.open);
   });
 });

@@ -1,4 +1,4 @@
-import type { Direction, PartKind, SignalClass, WireRole } from "../model/index.ts";
+import type { Direction, OpenEffect, PartKind, SignalClass, WireRole } from "../model/index.ts";
 import type { ContentWord } from "./content.ts";
 import type { Thing } from "./lexicon/index.ts";
 import type { WhichOne } from "./whichOne.ts";
@@ -16,6 +16,12 @@ export interface GivenBy {
 /** The class that may be written down for a text: its likeliest, unless that is no more than a guess. */
 export const likelyClass = ({ signal, certain }: Pick<Meaning, "signal" | "certain">): SignalClass =>
   certain >= 0.5 ? signal : "unknown";
+
+/** What happens when the wire is left open; null where nobody knows, or where the words may mean things that differ in it. */
+export function leftOpenOf({ thing, either }: Pick<Meaning, "thing" | "either">): OpenEffect | null {
+  if (thing === null) return null;
+  return either.every(({ open }) => open === thing.open) ? thing.open : null;
+}
 
 /** The one side that a text names, or null. */
 export function sideOf({ which }: Pick<Meaning, "which">): "left" | "right" | null {

@@ -90,13 +90,17 @@ export function areLettersForCylinders({ reading: a }: ReadPin, { reading: b }: 
 }
 const BY_CYLINDER = new Set(["injector", "ignition coil", "ignition trigger", "glow plug"]);
 
+/** "Brake" and "brake warning lamp": the one may be the other, and as well something else. */
+const isOneOfTwo = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
+  (a.either.length > 0 || b.either.length > 0) && a.thing?.name !== b.thing?.name;
+
 export const pairSureness = (
   confidence: number,
   left: ReadPin,
   right: ReadPin,
   contested: ReadonlySet<ReadPin>,
 ): Sureness => {
-  if (areLettersForCylinders(left, right)) return "guess";
+  if (areLettersForCylinders(left, right) || isOneOfTwo(left, right)) return "guess";
   const sure = surenessAt(confidence);
   if (sure !== "sure") return sure;
   const isOneOfSeveral =

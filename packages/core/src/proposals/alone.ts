@@ -1,3 +1,4 @@
+import { leftOpenOf } from "../meaning/index.ts";
 import {
   isFeed,
   type Connector,
@@ -67,9 +68,7 @@ export function aloneOf(
     feed: proposal === "feed" ? (needed ?? (isFeed(signal) ? signal : null)) : null,
     from: proposal === "feed" ? places.filter((place) => place.feed === (needed ?? signal)) : [],
     open:
-      proposal === "leave" && why !== "ends-at-adapter" && why !== "no-partner"
-        ? null
-        : (reading.thing?.open ?? null),
+      proposal === "leave" && why !== "ends-at-adapter" && why !== "no-partner" ? null : leftOpenOf(reading),
     nearest: nearest === null ? null : { pin: nearest.pin, takenBy: nearest.takenBy },
   });
   if (keepOutOf(placed) !== null) return answer("leave", "keep-out");

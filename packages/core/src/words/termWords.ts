@@ -1,5 +1,5 @@
 import type { Thing } from "../meaning/index.ts";
-import { OPEN_WORDS } from "../shelf/index.ts";
+import { OPEN_WORDS, SIGNAL_WORDS } from "../shelf/index.ts";
 
 const DIRECTIONS: Readonly<Record<Thing["direction"], string>> = {
   source: "driven by the module",
@@ -10,4 +10,4 @@ const DIRECTIONS: Readonly<Record<Thing["direction"], string>> = {
 
 /** What a function usually is and what happens without it (common practice; the maker's sheet decides). */
 export const termWords = (term: Thing): string =>
-  `Usually ${term.signal}, ${DIRECTIONS[term.direction]}. Left open, ${OPEN_WORDS[term.open]}.`;
+  `Usually ${SIGNAL_WORDS[term.signal]}, ${DIRECTIONS[term.direction]}. Left open, ${OPEN_WORDS[term.open]}.`;

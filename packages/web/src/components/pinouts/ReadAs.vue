@@ -17,6 +17,10 @@ const emit = defineEmits<{ misread: [] }>();
 const meaning = computed(() =>
   readFunction(props.pin.function, props.words, contextOf(props.connector, props.pin)),
 );
+/** What is usual is told of what was understood, not of what the words may mean besides. */
+const isClear = computed(
+  () => meaning.value.either.length === 0 && !meaning.value.vague && !meaning.value.fuzzy,
+);
 useCommands([
   {
     id: "misread",
@@ -40,7 +44,7 @@ useCommands([
       Misread? <kbd class="letter">M</kbd>
     </button>
   </p>
-  <p v-if="meaning.thing" class="why">{{ termWords(meaning.thing) }}</p>
+  <p v-if="meaning.thing && isClear" class="why">{{ termWords(meaning.thing) }}</p>
 </template>
 
 <style scoped>
