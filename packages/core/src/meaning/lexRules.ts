@@ -66,7 +66,7 @@ const RULES: readonly Rule[] = [
   rule(`rev[.]? ?(?:counter|ctr|meter|clock)${END}`, "tachometer"),
   rule(`(near|off)[ -]side(?= \\p{L})`, (m) => `${group(m, 1)}side`),
   rule(
-    `(?<=\\b(?:key|ignition (?:switch|lock|key)|start(?:er)? (?:switch|key)|barrel),? )(15|30|50|75)${END}`,
+    `(15|30|50|75)(?<=\\b(?:key|ignition (?:switch|lock)|start(?:er)? switch|barrel),? \\d\\d)${END}`,
     (m) => `t${group(m, 1)}`,
   ),
   rule(
@@ -138,7 +138,7 @@ const RULES: readonly Rule[] = [
   ),
   // "DI START", "DO HORN": an input or output of a module, in front of what it serves.
   rule(
-    `(?<=^\\s*)d([io])[ ]+(?=\\p{L})(?!not|coil|ign)`,
+    `d(?<=^\\s*d)([io])[ ]+(?=\\p{L})(?!not|coil|ign)`,
     (m) => `digital ${group(m, 1) === "i" ? "in" : "out"}`,
   ),
   rule(`d([io])[ ]?(?=\\d)`, (m) => `digital ${group(m, 1) === "i" ? "in" : "out"} `),
