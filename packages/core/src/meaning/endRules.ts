@@ -1,6 +1,6 @@
 import type { SignalClass } from "../model/index.ts";
 import { isGeneric } from "./generic.ts";
-import type { Scoring } from "./scoring.ts";
+import { KEYS, type Scoring } from "./scoring.ts";
 
 const FED = new Set(["supply", "feed", "power", "hot", "powered"]);
 const VOLTS = /^(12|24|36|48)v$/;
@@ -11,7 +11,6 @@ const DRIVES = new Set(
   ),
 );
 const FED_FROM = /\b(?:hot|feed|supply|power|plus|wire) from (?:the )?battery\b/;
-const SOURCES = ["battery", "ignition", "accessory", "run-not-crank", "start"] as const;
 
 /**
  * Which end of a load a wire is, as its words say: what feeds it, what drives it from the ground side, what leads back from it (common
@@ -72,7 +71,7 @@ export function byEnd(own: Scoring): void {
     isLoad &&
     isFed &&
     !isLamp &&
-    SOURCES.every((source) => sign(source) < 4.3) &&
+    KEYS.every((key) => sign(key) < 4.3) &&
     !has("ground", "return", "control", "pull", "not", "minus", "request")
   )
     offer("switched-supply", isSwitch ? 6.4 : 7);
@@ -99,16 +98,8 @@ function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
   }
 }
 
-const FEEDS: ReadonlySet<SignalClass> = new Set([
-  "battery",
-  "ignition",
-  "accessory",
-  "run-not-crank",
-  "start",
-  "charge-indicator",
-]);
-/** As people write it: a colour or the A2 of a winding is none of these. */
-const WAY_BACK = /^(?:ret(?:urn)?|rtn|gnd|ground|earth|neg(?:ative)?|minus|mass|chassis|0 ?v|31|-|–|−|-ve)$/i;
+const FEEDS: readonly SignalClass[] = [...KEYS, "charge-indicator"];
+const WAY_BACK = /^(?:return|ground|minus|mass|chassis|0v|31)$/;
 /** "Inverter negative", "clock minus", "solar return": what a text calls the minus last is no feed, whatever usually feeds the part. */
 function neverFed({ usual, thing, sign, offer, scores, isSensor, clues }: Scoring): void {
   const said = clues.tokens.filter(({ inBrackets }) => !inBrackets);
@@ -120,8 +111,8 @@ function neverFed({ usual, thing, sign, offer, scores, isSensor, clues }: Scorin
     /^(?:to|from|via)$/.test(said.at(-2)?.word ?? "")
   )
     return;
-  const isFed = usual !== undefined && FEEDS.has(usual);
-  const keys = [...FEEDS].filter((key) => sign(key) > 0);
+  const isFed = usual !== undefined && FEEDS.includes(usual);
+  const keys = FEEDS.filter((key) => sign(key) > 0);
   if (!isFed && (keys.length === 0 || (thing !== undefined && !isGeneric(thing)))) return;
   if (sign("switched-ground") >= 6 || clues.kinds.has("switch") || clues.kinds.has("relay")) return;
   for (const key of FEEDS) scores.delete(key);

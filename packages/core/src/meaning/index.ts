@@ -1,6 +1,14 @@
 export { readMeaning } from "./readMeaning.ts";
 export { type ListHabits, type MeaningContext } from "./tokensIn.ts";
-export { leftOpenOf, likelyClass, sideOf, type GivenBy, type Meaning, type MeaningSlot } from "./meaning.ts";
+export {
+  leftOpenOf,
+  likelyClass,
+  mayBeOther,
+  sideOf,
+  type GivenBy,
+  type Meaning,
+  type MeaningSlot,
+} from "./meaning.ts";
 export { THINGS, type Thing } from "./lexicon/index.ts";
 export { tellsApart, wordLikeness, type ContentWord } from "./content.ts";
 export { isGeneric } from "./generic.ts";

@@ -34,7 +34,8 @@ export function settleKeys(own: Scoring): void {
       if (!has("off", "drop", "drops", "dead", "not")) scores.delete("run-not-crank");
     }
   }
-  if (sign("start") > 0 && sign("ignition") > 0 && has("key") && !has("on", "run")) scores.delete("ignition");
+  if (sign("start") > 0 && sign("ignition") > 0 && has("key") && !has("on", "run", "t15"))
+    scores.delete("ignition");
   // "Ignition switch, ACC": the switch is the place, the position is what counts.
   if (beside("ignition", new Set(["switch"])) && sign("ignition") < 6.5) {
     const position = (["battery", "accessory", "start"] as const).find((one) => sign(one) >= 4.2);

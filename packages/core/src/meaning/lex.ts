@@ -1,5 +1,5 @@
 import { present, oncePerText } from "../util/index.ts";
-import { ruleAt } from "./lexRules.ts";
+import { RULES } from "./lexRules.ts";
 import { formOf } from "./lexicon/index.ts";
 
 /** A word of a text as the lexicon knows it. */
@@ -13,6 +13,21 @@ export interface Token {
   readonly inBrackets: boolean;
   /** "known" by the lexicon, "near" to a word of it by one slip, "unknown", or an "amount" with its unit. */
   readonly kind: "known" | "near" | "unknown" | "number" | "amount";
+}
+
+/** Whether any rule begins here; most places have none, and one look is cheaper than all of them. */
+const ANY_RULE = new RegExp(RULES.map(({ pattern }) => `(?:${pattern.source})`).join("|"), "yu");
+
+/** The words that a mark or abbreviation at a place of the text stands for, with what stands there; undefined where none begins. */
+function ruleAt(source: string, at: number): { readonly words: string; readonly raw: string } | undefined {
+  ANY_RULE.lastIndex = at;
+  if (!ANY_RULE.test(source)) return undefined;
+  for (const { pattern, words } of RULES) {
+    pattern.lastIndex = at;
+    const found = pattern.exec(source);
+    if (found !== null && found[0] !== "") return { words: words(found), raw: found[0] };
+  }
+  return undefined;
 }
 
 /** A function is said within so many words; what stands behind them is a remark. */

@@ -2,7 +2,7 @@ import { CODE, COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.t
 import { corner, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal, TRAILER_PINS } from "./lexWords.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
-const RULES: readonly Rule[] = [
+export const RULES: readonly Rule[] = [
   rule(`(?:kl(?:emme)?|clamp|term(?:inal)?)[. ]{0,2}${TERMINAL}${END}`, (m) => terminal(group(m, 1))),
   rule(`(31b|49a|53[abcei]|54g|56[abd]|58[bcdlrk]|86s)${END}`, (m) => `t${group(m, 1)}`),
   rule(`t(15|30|31|50|58|61)([a-z]?)${END}`, (m) => `t${group(m, 1)}${group(m, 2)}`),
@@ -289,21 +289,3 @@ const RULES: readonly Rule[] = [
   rule(`(?:4|four)[ -]?(?:x|wheel drive)[ -]?4?${END}`, "4wd"),
   rule(`(1st|2nd|3rd|4th|5th|6th)${END}`, (m) => ORDINAL[group(m, 1)] ?? ""),
 ];
-
-/** Whether any rule begins here; most places have none, and one look is cheaper than all of them. */
-const ANY_RULE = new RegExp(RULES.map(({ pattern }) => `(?:${pattern.source})`).join("|"), "yu");
-
-/** The words that a mark or abbreviation at a place of the text stands for, with what stands there; undefined where none begins. */
-export function ruleAt(
-  source: string,
-  at: number,
-): { readonly words: string; readonly raw: string } | undefined {
-  ANY_RULE.lastIndex = at;
-  if (!ANY_RULE.test(source)) return undefined;
-  for (const { pattern, words } of RULES) {
-    pattern.lastIndex = at;
-    const found = pattern.exec(source);
-    if (found !== null && found[0] !== "") return { words: words(found), raw: found[0] };
-  }
-  return undefined;
-}

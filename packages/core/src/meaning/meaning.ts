@@ -23,6 +23,10 @@ export function leftOpenOf({ thing, either }: Pick<Meaning, "thing" | "either">)
   return either.every(({ open }) => open === thing.open) ? thing.open : null;
 }
 
+/** Whether the thing may be another one: a slip, a general word, or words that several things go by. */
+export const mayBeOther = ({ fuzzy, vague, either }: Pick<Meaning, "fuzzy" | "vague" | "either">): boolean =>
+  fuzzy || vague || either.length > 0;
+
 /** The one side that a text names, or null. */
 export function sideOf({ which }: Pick<Meaning, "which">): "left" | "right" | null {
   const sides = [...(which.get("side") ?? [])];

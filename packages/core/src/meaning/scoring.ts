@@ -3,6 +3,15 @@ import type { ClassClues } from "./clues.ts";
 import type { Thing } from "./lexicon/index.ts";
 import { points } from "./signPoints.ts";
 
+/** What the battery and the positions of the key feed. */
+export const KEYS = [
+  "battery",
+  "ignition",
+  "accessory",
+  "run-not-crank",
+  "start",
+] as const satisfies readonly SignalClass[];
+
 /** What is known of a text while its classes are weighed. */
 export interface Scoring {
   readonly clues: ClassClues;

@@ -1,16 +1,9 @@
 import { isGeneric, oppositeOf, type Opposite } from "../meaning/index.ts";
 import { isFeed, isLowLevel, signalFit, type FeedClass, type Fit, type SignalClass } from "../model/index.ts";
-import {
-  classFit,
-  featuresOf,
-  ratio,
-  sharedOf,
-  thingFit,
-  type Feature,
-  type FeatureValues,
-} from "./features.ts";
+import { classFit, featuresOf, ratio, sharedOf, type Feature, type FeatureValues } from "./features.ts";
 import { haveInCommon } from "./keys.ts";
 import type { ReadPin } from "./readPin.ts";
+import { thingFit } from "./thingFit.ts";
 import { areLettersForCylinders } from "./sureness.ts";
 import { WEIGHTS } from "./weights.ts";
 

@@ -1,6 +1,6 @@
 import { isGeneric, tellsApart } from "../meaning/index.ts";
 import { isFeed, type SignalClass, type Sureness } from "../model/index.ts";
-import { thingFit } from "./features.ts";
+import { thingFit } from "./thingFit.ts";
 import type { ReadPin } from "./readPin.ts";
 
 /**

@@ -1,4 +1,5 @@
 import type { Finding, Rule } from "../rule.ts";
+import { leftOpenOf } from "../../meaning/index.ts";
 import { isLowLevel } from "../../model/index.ts";
 import { goesOnInItsLoom } from "../../pairing/index.ts";
 import { at, named } from "../say.ts";
@@ -10,7 +11,7 @@ export const floatingInput: Rule = {
   find: ({ open }) =>
     open.flatMap(({ pin, decision }): readonly Finding[] => {
       const floats =
-        pin.reading.thing?.open === "floats" ||
+        leftOpenOf(pin.reading) === "floats" ||
         (isLowLevel(pin.signal) && pin.signal !== "sensor-supply" && pin.signal !== "sensor-return");
       if (decision.kind === "leave" && goesOnInItsLoom(pin)) return [];
       if (pin.placed.connector.side !== "incoming" || !floats || pin.direction === "source") return [];

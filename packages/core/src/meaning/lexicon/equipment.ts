@@ -17,7 +17,7 @@ turbocharger position | analog load limp | turbo position; vane position; vgt po
 # adblue
 adblue heater | switched-supply source limp | adblue line heater; adblue tank heater; reductant heater; adblue hose heater; adblue pump heater; adblue coolant valve
 # radiator shutter
-radiator shutter | other-data both poor-running | grille shutter; active grille; air shutter; radiator blind; shutter motor; air flap grille
+radiator shutter | other-data both poor-running | grille shutter; active grille; air shutter; radiator blind; air flap grille
 # carburettor
 choke | switched-supply load poor-running | automatic choke; auto choke; choke heater; electric choke; carburettor heater; carb heater; choke solenoid; choke pull down; choke actuator
 choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; choke cable lamp; choke warning lamp; choke warning; choke out lamp; choke telltale; choke pilot
@@ -107,7 +107,7 @@ bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; cro
 quick coupler | switched-supply load dead | quick hitch; coupler; tool lock; implement lock; tool carrier lock; attachment lock; coupler lock; coupler release; coupler unlock; quick coupler lock; quick hitch lock; hitch lock pin; tool release
 auxiliary hydraulics | switched-supply load dead | auxiliary hydraulic; third function; 3rd function; third service; third spool; auxiliary flow; auxiliary service; high flow; high flow hydraulic; diverter; diverter valve; diverter solenoid; fourth spool; front auxiliary; rear auxiliary; spool valve; thumb; grapple; grab; grab open; grab close; grapple open; grapple close
 ride control | switched-supply load comfort-lost | boom suspension; ride control valve; smooth ride; load stabiliser; accumulator valve
-travel speed | switched-supply load comfort-lost | two speed; two speed travel; travel high; tortoise hare; hare; hare tortoise; rabbit; two speed valve; two speed solenoid; travel two speed; rabbit tortoise; speed mode; turtle; tortoise; turtle speed; speed mode switch; slow mode
+travel speed | switched-supply load comfort-lost | two speed; two speed travel; travel high; tortoise hare; hare; hare tortoise; rabbit; two speed valve; two speed solenoid; travel two speed; rabbit tortoise; speed mode; tortoise; turtle speed; speed mode switch; slow mode
 auto idle | switched-ground load comfort-lost | automatic idle; auto decel; auto decelerate; deceleration; idle timer
 power boost | switched-supply load comfort-lost | power up; one touch power; power max
 swing brake | switched-supply load dead | slew brake; slew lock; swing lock; swing park brake
@@ -152,7 +152,7 @@ jack plate | switched-supply load dead | jackplate; jack plate up; jack plate do
 fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower; extractor fan; engine bay blower boat
 high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water
-macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
+macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
 marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger
 push-to-talk | switched-ground load comfort-lost | ptt; push to talk; talk switch; ptt switch; mic key; intercom; intercom talk

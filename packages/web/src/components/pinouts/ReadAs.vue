@@ -3,6 +3,7 @@
 import { computed } from "vue";
 import {
   contextOf,
+  mayBeOther,
   meaningWords,
   readFunction,
   termWords,
@@ -16,10 +17,6 @@ const props = defineProps<{ pin: Pin; connector: Connector; words: readonly OwnW
 const emit = defineEmits<{ misread: [] }>();
 const meaning = computed(() =>
   readFunction(props.pin.function, props.words, contextOf(props.connector, props.pin)),
-);
-/** What is usual is told of what was understood, not of what the words may mean besides. */
-const isClear = computed(
-  () => meaning.value.either.length === 0 && !meaning.value.vague && !meaning.value.fuzzy,
 );
 useCommands([
   {
@@ -44,7 +41,7 @@ useCommands([
       Misread? <kbd class="letter">M</kbd>
     </button>
   </p>
-  <p v-if="meaning.thing && isClear" class="why">{{ termWords(meaning.thing) }}</p>
+  <p v-if="meaning.thing && !mayBeOther(meaning)" class="why">{{ termWords(meaning.thing) }}</p>
 </template>
 
 <style scoped>

@@ -4,6 +4,7 @@ import { computed, ref } from "vue";
 import {
   canGoIn,
   colourInWords,
+  mayBeOther,
   readRows,
   servesWords,
   lineProblemWords,
@@ -42,8 +43,7 @@ const understood = (line: TableLine): number => {
   const meaning = readings.value.get(line.line);
   if (meaning === undefined || line.function === "" || line.content === "empty") return 1;
   if (meaning.things.length === 0 && meaning.signal === "unknown") return 0;
-  const isOpen = meaning.vague || meaning.fuzzy || meaning.either.length > 0;
-  return meaning.understood - (isOpen ? 0.3 : 0) - (meaning.certain < 0.6 ? 0.2 : 0);
+  return meaning.understood - (mayBeOther(meaning) ? 0.3 : 0) - (meaning.certain < 0.6 ? 0.2 : 0);
 };
 const sorted = computed(() =>
   [...props.lines]

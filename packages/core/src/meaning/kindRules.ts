@@ -1,0 +1,54 @@
+import type { SignalClass } from "../model/index.ts";
+import type { Scoring } from "./scoring.ts";
+
+/** "Headlamp switch feed": what feeds a switch is no request to ground. */
+export function bySwitchFeed({ usual, words, offer, clues }: Scoring): void {
+  if (usual === "switched-ground" && clues.kinds.has("switch") && /^(feed|supply)$/.test(words.at(-1) ?? ""))
+    offer("switched-supply", 5.8);
+}
+
+/** What a part carries that is none of its warning lamp's. */
+const TOLD_OF: ReadonlySet<SignalClass> = new Set([
+  "switched-supply",
+  "battery",
+  "ignition",
+  "coil",
+  "analog",
+  "resistive-sensor",
+]);
+/** "Work light switch, front": the last word that tells no place and no number. */
+const isNoPlace = (word: string): boolean =>
+  !/^(?:left|right|front|rear|inner|outer|upper|lower|driver|passenger|in|input|\d+)$/.test(word);
+/** What hangs on the wire, where no thing is named, and the lamp that tells of a thing. */
+export function byKind(own: Scoring): void {
+  const { usual, isLamp, offer, words } = own;
+  // "Glow plug warning light": what tells of a part is no wire of the part.
+  if (own.clues.kinds.has("telltale") && usual !== undefined && !isLamp && TOLD_OF.has(usual))
+    offer("switched-ground", 4.3);
+  // "12V SW": volts that somebody switches are the key's where nothing else is named.
+  if (usual === undefined && /^(plus )?(12|24)v switch$|^switch (12|24)v$/.test(words.join(" "))) {
+    own.scores.delete("switched-ground");
+    offer("ignition", 5.6);
+    return;
+  }
+  // "+12V red": a supply, of which nobody says whether the key switches it.
+  if (
+    usual === undefined &&
+    words.length > 0 &&
+    words.every((word) => /^(plus|12v|24v|36v|48v|supply|red)$/.test(word)) &&
+    words.some((word) => /^\d+v$/.test(word))
+  ) {
+    offer("battery", 3.6);
+    offer("ignition", 3);
+  }
+  const { kinds } = own.clues;
+  // "Awning lamp switch": it feeds the lamp, or asks a module for it.
+  if (isLamp && usual === "lamp-feed" && /^(switch|button)$/.test(words.findLast(isNoPlace) ?? ""))
+    offer("switched-supply", 4.6);
+  if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
+  if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
+  if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);
+  if (kinds.has("telltale") && usual === undefined) offer("switched-ground", 3.6);
+  if (kinds.has("motor") && usual === undefined) offer("switched-supply", 3.4);
+  if (kinds.has("sensor") && usual === undefined) offer("analog", 3);
+}

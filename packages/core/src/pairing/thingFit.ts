@@ -1,0 +1,51 @@
+import { isGeneric, type Meaning, type Thing } from "../meaning/index.ts";
+
+/** How the things of two meanings go together. */
+export type ThingFit = "same" | "shared" | "aside" | "shows" | "related" | "other" | "open" | "neither";
+
+const namesOf = (things: readonly Thing[]): readonly string[] =>
+  things.flatMap((thing) => (isGeneric(thing) ? [] : [thing.name]));
+
+/** Supplies that are not the one that a plain "battery" means. */
+const ODD_SUPPLIES = new Set(["second battery supply", "second battery ground", "half tap"]);
+
+/** Whether a thing is one of those that a single word names: a fresh water pump is a pump. */
+const isKindOf = (thing: string, word: string): boolean => !word.includes(" ") && thing.endsWith(` ${word}`);
+
+/** Whether two meanings name the same thing, related ones, others, or leave it open. */
+export function thingFit(
+  a: Pick<Meaning, "things" | "either" | "aside" | "kinds" | "vague">,
+  b: Pick<Meaning, "things" | "either" | "aside" | "kinds" | "vague">,
+): ThingFit {
+  const [own, theirs] = [namesOf(a.things), namesOf(b.things)];
+  if (own.length === 0 && theirs.length === 0) return "neither";
+  if (own.length > 0 && theirs.length > 0) {
+    if (own[0] === theirs[0]) return "same";
+    if (own.some((name) => theirs.includes(name))) return "shared";
+    // "Brake" may be the switch or the lamp of the dash; "key switch" and "key light" are told apart by what they are.
+    const [all, others] = [
+      [...own, ...namesOf(a.either)],
+      [...theirs, ...namesOf(b.either)],
+    ];
+    const isTold = (lamp: typeof a, other: typeof a): boolean =>
+      (lamp.kinds.has("lamp") || lamp.kinds.has("telltale")) && other.kinds.has("switch");
+    if (!isTold(a, b) && !isTold(b, a) && all.some((name) => others.includes(name))) return "shared";
+  }
+  if (
+    own.some((name) => namesOf(b.aside).includes(name)) ||
+    theirs.some((name) => namesOf(a.aside).includes(name))
+  )
+    return "aside";
+  if (own.length === 0 || theirs.length === 0)
+    return [...own, ...theirs].some((name) => ODD_SUPPLIES.has(name)) ? "other" : "open";
+  const families = new Set(a.things.map(({ family }) => family));
+  if (own.some((name) => theirs.some((other) => isKindOf(name, other) || isKindOf(other, name))))
+    return "related";
+  if (!b.things.some(({ family }) => families.has(family))) return a.vague || b.vague ? "open" : "other";
+  // A lamp and the switch that lights it hang on one wire, and so do a gauge and its sender.
+  const tells = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("lamp") || kinds.has("gauge"));
+  const senses = [a, b].map(({ kinds }) => kinds.has("switch") || kinds.has("sensor"));
+  return (tells[0] === true && senses[1] === true) || (tells[1] === true && senses[0] === true)
+    ? "shows"
+    : "related";
+}
