@@ -59,6 +59,9 @@ export async function jobOf(page: Page, data: unknown = TAIL_LIFT): Promise<stri
   return `/jobs/${((await answer.json()) as { id: string }).id}`;
 }
 
+/** Looked for now and then: at every frame, the looking would be most of what the machine does. */
+const LOOK = { polling: 40 };
+
 /** Done by keyboard: once for what is not ticked, and once without it. Waits till the next card is there, or none. */
 export async function pressDone(page: Page): Promise<void> {
   const was = await page.locator(".eye b").textContent();
@@ -70,6 +73,7 @@ export async function pressDone(page: Page): Promise<void> {
       return document.querySelector(".eye b")?.textContent === before ? false : "next";
     },
     [was] as const,
+    LOOK,
   );
   if ((await asks.jsonValue()) === "asks") await page.keyboard.press("Space");
   // A card of several steps is several entries: the next card is there when the last of them is.
@@ -80,6 +84,7 @@ export async function pressDone(page: Page): Promise<void> {
         (button) => button.disabled && button.textContent.trim().startsWith("Done"),
       ),
     [was] as const,
+    LOOK,
   );
 }
 /** The number of the first step of the card in hand. */

@@ -2,7 +2,7 @@ import { Client } from "pg";
 import { describe, expect, it } from "vitest";
 import { decisionId, foldLedger, planWork, verifyChain, type Decision, type StoredEntry } from "@trevin/core";
 import { readEntry } from "@trevin/core/contract";
-import { benchCommand, readyDemo, DEMO, namer, useServer } from "./harness.ts";
+import { benchCommand, demo, readyDemo, DEMO, namer, useServer } from "./harness.ts";
 
 describe("bench", () => {
   const { send, at, urlOf } = useServer();
@@ -28,6 +28,17 @@ describe("bench", () => {
     const csv = (await send("GET", `/jobs/${id}/as-built.csv`)).body["text"] as string;
     expect(csv).toContain('AL-P,D,occupied,"Level sender, left",L/W');
     expect((await send("GET", `/jobs/${id}/ledger.csv`)).body["text"]).toContain("Release turquoise");
+  });
+
+  it("records the engine swap, the demonstration with the most steps, to its end", async () => {
+    const { id, dossier } = (await send("POST", "/imports", demo("engine-swap"))).body;
+    const { steps } = planWork(dossier!);
+    expect(steps.length).toBeGreaterThan(300);
+    for (let i = 0; i < steps.length; i++)
+      expect((await send("POST", `/jobs/${id}/ledger`, benchCommand(dossier!, i))).status).toBe(201);
+    const chain = verifyChain(await ledger(id!), readEntry);
+    if (!chain.ok) throw new Error(chain.error.code);
+    expect(foldLedger(chain.value).fold.state.battery).toBe("on");
   });
 
   it("answers a known event with its first answer and records it once", async () => {

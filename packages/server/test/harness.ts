@@ -15,6 +15,7 @@ import {
   planWork,
   type Decision,
   type Dossier,
+  type Plan,
   type JoinPoint,
   type PinId,
 } from "@trevin/core";
@@ -102,9 +103,13 @@ export function useServer({ compute }: { readonly compute?: () => Promise<Comput
   return { send, at, urlOf, base: () => base, db: () => connection.db };
 }
 
-export const DEMO = JSON.parse(
-  readFileSync(new URL("../demo/levelling.trevin.json", import.meta.url), "utf8"),
-) as Record<string, unknown>;
+/** A demonstration job, as its file holds it. */
+export const demo = (name: string): Record<string, unknown> =>
+  JSON.parse(readFileSync(new URL(`../demo/${name}.trevin.json`, import.meta.url), "utf8")) as Record<
+    string,
+    unknown
+  >;
+export const DEMO = demo("levelling");
 
 export function namer(dossier: Dossier): (name: string) => PinId {
   const ids = new Map([...indexPins(dossier).values()].map((placed) => [pinName(placed), placed.pin.id]));
@@ -158,13 +163,15 @@ export async function readyDemo({ send, at }: Pick<ReturnType<typeof useServer>,
 }
 
 let events = 0;
+const plans = new WeakMap<Dossier, Plan>();
 /** A bench command as a device would send it. */
 export function benchCommand(
   dossier: Dossier,
   index: number,
   more: Record<string, unknown> = {},
 ): Record<string, unknown> {
-  const plan = planWork(dossier);
+  const plan = plans.get(dossier) ?? planWork(dossier);
+  plans.set(dossier, plan);
   return {
     kind: "done",
     step: plan.steps[index]?.id,

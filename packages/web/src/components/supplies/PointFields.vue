@@ -32,7 +32,7 @@ const point = defineModel<JoinPoint>("point", { required: true });
 const uid = crypto.randomUUID();
 const vTakeFocus = {
   mounted: (input: HTMLInputElement): void => {
-    // After the list that it was chosen from has taken the focus back.
+    // After the list that it was chosen from has taken the focus back; a dialog that opens with it asks for autofocus.
     if (props.focus) setTimeout(() => input.focus(), 50);
   },
 };
@@ -109,6 +109,7 @@ const switches = [
         ><input
           :id="`${uid}-name`"
           v-take-focus
+          :autofocus="focus"
           class="inp"
           :value="point.name"
           maxlength="120"
