@@ -56,7 +56,7 @@ const STEPS = 250;
  * What every pair gains because a pin has one partner, not one in thirty: the assignment decides between rivals. Set where the share of right
  * proposals still pays for the wrong ones.
  */
-const ONE_PARTNER = 2;
+const ONE_PARTNER = 2.2;
 
 /**
  * Weights of a logistic regression with a normal prior and fixed signs, by gradient descent with momentum and step sizes per weight

@@ -21,6 +21,7 @@ export function byEnd(own: Scoring): void {
   const { kinds, tokens, contact, pole } = own.clues;
   byWayBack(own);
   neverFed(own);
+  byHallEnd(own);
   if (thing === undefined || isGeneric(thing) || usual === "coil") return;
   if (isSensor) {
     bySensorEnd(own);
@@ -84,7 +85,9 @@ function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
     (word, i) =>
       word === "other" && /^(end|terminal|side|wire|pin|post|spade|contact)$/.test(words[i + 1] ?? ""),
   );
-  if (isOther || (has("reference") && has("low", "ground", "minus"))) {
+  // "Flow meter negative": the way back of what sends pulses.
+  const isWayBack = /^(?:hall|pwm)$/.test(usual ?? "") && /^(?:minus|0v|return)$/.test(words.at(-1) ?? "");
+  if (isWayBack || isOther || (has("reference") && has("low", "ground", "minus"))) {
     offer("sensor-return", 7.4);
     scores.delete("sensor-supply");
   } else if (
@@ -96,6 +99,17 @@ function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
     offer("resistive-sensor", 7);
     scores.delete("sensor-supply");
   }
+}
+
+const HALL_FED = /^(?:supply|feed|power|hot|vcc|plus|red|5v|8v|12v)$/;
+const HALL_BACK = /^(?:ground|return|minus|0v|black)$/;
+/** "HALL +5V", "hall sensor power", "dizzy hall black": of its three wires, which one. */
+function byHallEnd({ thing, usual, has, offer, clues }: Scoring): void {
+  if (!has("hall") || (usual !== "hall" && usual !== "vr-pair" && thing !== undefined && !isGeneric(thing)))
+    return;
+  const last = clues.tokens.findLast(({ inBrackets }) => !inBrackets)?.word ?? "";
+  if (HALL_FED.test(last)) offer("sensor-supply", 7.6);
+  else if (HALL_BACK.test(last)) offer("sensor-return", 7.6);
 }
 
 const FEEDS: readonly SignalClass[] = [...KEYS, "charge-indicator"];

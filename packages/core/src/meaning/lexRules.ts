@@ -1,5 +1,5 @@
 import { CODE, COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
-import { corner, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal, TRAILER_PINS } from "./lexWords.ts";
+import { corner, ORDINAL, ROMAN, SHARES, SOCKET_PINS, SUFFIXES, terminal, TRAILER_PINS } from "./lexWords.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 export const RULES: readonly Rule[] = [
@@ -23,6 +23,24 @@ export const RULES: readonly Rule[] = [
     (m) => `${Number(group(m, 1)) > 10 ? "plus " : ""}${group(m, 1)}v`,
   ),
   rule(`(12|24|36|48)[ ]?v(?:olts?)?[ ]?\\+`, (m) => `plus ${group(m, 1)}v`),
+  // "LP pump": low pressure, and no lamp.
+  rule(`([lh])\\.?p\\.?(?= (?:fuel )?pump${END})`, (m) => `${group(m, 1) === "l" ? "low" : "high"} pressure`),
+  // "2 wire", "3-wire type": how many it has, not which one it is.
+  rule(`(?:[2-6]|two|three|four)[ -]?wires?(?: type)?${END}`, "1amount"),
+  // "TANK 1/4", "probe 25 %": how full it is where the wire ends.
+  rule(
+    `(?<=(?:tank|probe|level|water|waste|fresh|gr[ae]y|fuel)\\w*[ ]?\\d?[ :,]*)(1\\/4|1\\/2|3\\/4|0 ?%|25 ?%|33 ?%|50 ?%|66 ?%|75 ?%|100 ?%|4\\/4)`,
+    (m) => SHARES[group(m, 1).replace(" ", "")] ?? "",
+  ),
+  // "VBAT SW": behind the relay or the key, not at the battery.
+  rule(`(?:v[_ ]?batt?|ubat|u[_ ]?batt?|\\+?ub|batt)[ _-]?(sw(?:itched)?|key|ign)${END}`, (m) =>
+    group(m, 1).startsWith("s") ? "switched supply" : "ignition supply",
+  ),
+  // "IGN1 OUT 5V 20mA": a control unit's output for a coil, no supply.
+  rule(
+    `ign[ ]?(\\d{1,2})[ ]?(?:out(?:put)?|drv|driver)(?=.*(?:5 ?v|\\dma|logic|ttl|igbt|coil|low side))`,
+    (m) => `ignition trigger ${group(m, 1)}`,
+  ),
   rule(`(\\d+(?:[.,]\\d+)?)[ -]?(?:v|volts?|vdc)${END}`, (m) => `${group(m, 1)}v`),
   rule(`\\d+(?:[.,]\\d+)?[ ]?(?:amps?|ma|a)${END}`, "1amp"),
   rule(`\\d+(?:[.,]\\d+)?[ ]?(?:kohm|k ntc|k|ohms?|Ω)${END}`, "1ohm"),

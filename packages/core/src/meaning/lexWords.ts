@@ -48,3 +48,18 @@ export function terminal(number: string): string {
   return /^[uvw]$/.test(number) ? "phase terminal" : `t${number}`;
 }
 const marks = (text: string): string => text.replace("+", "plus").replace("-", "minus");
+
+/** How full, as it is written, in one word. */
+export const SHARES: Readonly<Record<string, string>> = {
+  "0%": "empty",
+  "1/4": "quarter",
+  "25%": "quarter",
+  "33%": "third",
+  "1/2": "half",
+  "50%": "half",
+  "66%": "twothirds",
+  "3/4": "threequarters",
+  "75%": "threequarters",
+  "100%": "full",
+  "4/4": "full",
+};

@@ -17,6 +17,7 @@ const DIMENSIONS = [
   "axis",
   "action",
   "port",
+  "share",
   "shaft",
   "contact",
   "bank",
@@ -54,6 +55,11 @@ const WORDS: readonly (readonly [dimension: Dimension, value: string, words: str
   ["opening", "close", "closed"],
   ["port", "intake", "intake"],
   ["port", "exhaust", "exhaust"],
+  ["share", "empty", "empty"],
+  ["share", "a quarter", "quarter"],
+  ["share", "half", "half"],
+  ["share", "three quarters", "threequarters"],
+  ["share", "full", "full"],
   ["axis", "across", "horizontal"],
   ["axis", "up and down", "vertical"],
 ];
@@ -187,7 +193,8 @@ export function whichOne(
     const meaning = MEANING.get(word);
     if (meaning === undefined) return;
     const [dimension, value] = meaning;
-    if (taken.has(i) && (dimension !== "side" || /^(turn|t49)/.test(word))) return;
+    const isHowFull = dimension === "share" && tokens.some((token) => HOLDS_WATER.test(token.word));
+    if (taken.has(i) && !isHowFull && (dimension !== "side" || /^(turn|t49)/.test(word))) return;
     if (
       NOT_BEFORE[dimension]?.has(after) === true ||
       (NOT_AFTER[dimension]?.has(before) === true && !isWholeSide(dimension, written))
@@ -231,6 +238,9 @@ export const CABIN_WORD =
  * The place of the number that tells which one: a cylinder's before one that is called a number, that before a plain one, and a maker's
  * output number ("#10") only where there is no other. Amounts, channels, terminals and fuses are no such numbers.
  */
+/** "Fresh full", "tank half": how full is told whatever phrase it stands in; "full beam" is a lamp. */
+const HOLDS_WATER = /^(?:tank|level|water|fresh|waste|fuel)$/;
+
 const RANKS: Readonly<Record<string, number>> = { cylinder: 0, number: 1, hash: 3 };
 function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): number {
   let best = { place: -1, rank: 9 };

@@ -37,6 +37,7 @@ export const FEATURES = [
   "direction-clashes",
   "which-agrees",
   "which-open",
+  "which-tells",
   "pole-agrees",
   "pole-open",
   "kind-agrees",
@@ -123,6 +124,9 @@ function whichFit(
   return { agrees: Math.min(2, agrees), open: Math.min(2, open) };
 }
 
+/** What tells which wire of a plug is meant without the name of its part; a number may be anything's. */
+const TELLING: readonly Dimension[] = ["level", "side", "share", "lock", "travel"];
+
 /** What two pins' words have in common: how much that says (a word that each side has once counts 1), how much of the shorter text it is, and the words. */
 interface SharedWords {
   readonly rare: number;
@@ -200,6 +204,12 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     "which-open": group === "ground" || group === "feed" ? 0 : which.open,
     "not-understood": 1 - Math.min(a.understood, b.understood),
   };
+  // "SLOW OUT" and "wiper, slow": a text that says nothing but which one.
+  if (thing === "open" && [a, b].some(({ things, unread }) => things.length === 0 && unread.length === 0))
+    values["which-tells"] = TELLING.filter((dimension) => {
+      const [one, other] = [a.which.get(dimension), b.which.get(dimension)];
+      return one !== undefined && other !== undefined && [...one].some((value) => other.has(value));
+    }).length;
   if (thing === "same") values[group === null ? "thing-same" : "thing-same-feed"] = 1;
   else if (thing === "other" && group === null) {
     // Where a text was only read in part, the thing may be another one.
@@ -208,7 +218,8 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     values["thing-other-doubt"] = doubt;
   } else if (thing === "other") values[`thing-other-${group ?? "feed"}`] = 1;
   else if (thing === "open") values[group === null ? "thing-open" : "thing-open-feed"] = 1;
-  else values[`thing-${thing}` as const] = 1;
+  // The reference of a related thing is that thing's own.
+  else if (thing !== "related" || group !== "reference") values[`thing-${thing}` as const] = 1;
   if (isBus) values["bus-same"] = 1;
   if (group !== null) values[`${group}-same` as const] = 1;
   if (left.way.direction !== null && right.way.direction !== null) {

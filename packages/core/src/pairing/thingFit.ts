@@ -9,8 +9,10 @@ const namesOf = (things: readonly Thing[]): readonly string[] =>
 /** Supplies that are not the one that a plain "battery" means. */
 const ODD_SUPPLIES = new Set(["second battery supply", "second battery ground", "half tap"]);
 
-/** Whether a thing is one of those that a single word names: a fresh water pump is a pump. */
-const isKindOf = (thing: string, word: string): boolean => !word.includes(" ") && thing.endsWith(` ${word}`);
+/** Whether a thing is one of those that another's name means: a fresh water pump is a pump, a refrigerant pressure switch a pressure switch. */
+const isKindOf = (thing: string, kind: string): boolean =>
+  (!kind.includes(" ") || KINDS.has(kind)) && thing.endsWith(` ${kind}`);
+const KINDS = new Set(["pressure switch", "pressure sensor", "temperature switch"]);
 
 /** Whether two meanings name the same thing, related ones, others, or leave it open. */
 export function thingFit(

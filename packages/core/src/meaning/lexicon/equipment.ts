@@ -49,16 +49,16 @@ park pawl actuator | switched-supply source limp | park pawl; park lock motor; p
 # - battery
 battery disconnect | switched-supply load dead | isolator; battery master; master switch; battery master switch; isolator coil; battery switch; kill switch battery; battery disconnect; disconnect switch; isolator solenoid; battery cut off; battery cutoff; adr switch; battery relay; battery link; link relay; parallel relay; emergency start parallel; link solenoid; battery isolator; isolation switch; cut off switch battery; master cutoff; master cut off; battery isolator switch; master isolator; isolator switch; battery kill switch
 battery heater | switched-supply source comfort-lost | battery warming; pack heater; battery heat
-charger enable | switched-supply load charge-lost | charge enable; charge enabled; charge permit; permit to charge; charge permission; charge ok; bms charge enable; bms charge ok; ok to charge; charge request
-discharge enable | switched-supply load dead | discharge ok; bms discharge enable; bms ok; bms fault; bms relay; permit to discharge; permit to drive
-contactor feedback | dry-contact load dead | contactor auxiliary; contactor auxiliary contact; contactor sense; contactor status; weld detect; auxiliary contact
+charger enable | switched-supply load charge-lost | charge enable; charge enabled; charge permit; permit to charge; charge permission; charge ok; bms charge enable; bms charge ok; ok to charge; charge request; lets charger start; charger may start; charger start enable; allow charging
+discharge enable | switched-supply load dead | discharge ok; bms discharge enable; bms ok; bms fault; bms relay; permit to discharge; permit to drive; lets motor controller run; lets controller run; allow discharge; discharge permit; run permit battery
+contactor feedback | dry-contact load dead | contactor auxiliary; contactor auxiliary contact; contactor sense; contactor status; weld detect; auxiliary contact; pack connected; pack connected lamp; battery connected lamp; contactors closed
 # - interior
 ambient lighting | lamp-feed load comfort-lost | ambient lamp; mood lamp; mood lighting; door handle lamp; welcome lamp; star roof; footwell strip; strip lamp
 vanity lamp | lamp-feed load comfort-lost | vanity mirror lamp; visor lamp; make up lamp; mirror lamp
 key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key lamp; key cylinder lamp; key illumination; key ring illumination; ignition switch lamp; ignition barrel lamp; ignition barrel light; keyhole lamp; ignition keyhole light
 retractable headlamp | switched-supply load lamp-off | pop up headlamp; headlamp motor up; headlamp motor down; headlamp retract; headlamp door motor; headlamp lift; headlamp raise; retractor; headlamp retractor; headlamp cover; concealed headlamp
 search lamp | lamp-feed load lamp-off | searchlight; search light; hand lamp; inspection lamp
-trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp
+trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp; trailer backup; trailer back up; trailer reversing; trailer backup lamp
 roof sign | lamp-feed load lamp-off | taxi sign; sign lamp; for hire; for hire lamp; taximeter; meter flag; school bus sign; arrow board; arrow stick; traffic advisor
 load resistor | lamp-feed load nothing | load resistor; flicker resistor; anti flicker load resistor; anti flicker resistor; lamp check resistor; bulb failure resistor; load resistor lamp check; load resistor end
 washer jet heater | switched-supply load comfort-lost | washer nozzle heater; jet heater; nozzle heater; heated jets; heated washer jet; heated washer nozzle; wiper heater; wiper park heater; wiper rest heater; wiper blade heater
@@ -151,7 +151,7 @@ trim tab | switched-supply load dead | trim tab up; trim tab down; tab up; tab d
 jack plate | switched-supply load dead | jackplate; jack plate up; jack plate down; engine lift; power lift jack
 fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower; extractor fan; engine bay blower boat
-high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water
+high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water; bilge high water; bilge hi water; bilge alarm float; bilge alarm
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
 marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger

@@ -12,7 +12,7 @@ half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap
 # starter battery
 starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery; starter bplus; engine bplus; starter battery sense; starter battery plus; engine battery plus; engine battery sense
 # ignition supply
-ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key; run 12v; run power; power supply ignition; switched positive; contact plus; plus contact; 12v with ignition; 1v with ignition; 12v key; key 12v; d15; power with key; live with ignition; live with key; powered with ignition; ignition switch output; switch output ignition; logic supply key; key switch input; key switch signal; enable key; plus key on; key plus; keyed plus; keyed 12v; keyed feed; keyed supply; keyed power; powered by key; ignition on 12v; ignition 12v; comes on with key; ignition hot; ignition contact; plus with ignition; plus from ignition; plus from ignition lock; plus ignition lock; supply from ignition lock; from ignition lock; supply ignition lock; ignition relay out; ignition relay output; relay fed ignition; contact key feed; key contact; plus switched; positive with ignition; contact feed; logic enable; logic enable key; controller on; controller key; logic key; logic power key; run 12; 12v run; run feed; run live; ecu ignition; ecu ignition feed; ignition feed ecu; switched 12
+ignition supply | ignition load module-dead vital | t15 supply; ignition plus; key position 2; key position ii; position 2 key; run 12v; run power; power supply ignition; switched positive; contact plus; plus contact; 12v with ignition; 1v with ignition; 12v key; key 12v; d15; power with key; live with ignition; live with key; powered with ignition; ignition switch output; switch output ignition; logic supply key; key switch input; key switch signal; enable key; plus key on; key plus; keyed plus; keyed 12v; keyed feed; keyed supply; keyed power; powered by key; ignition on 12v; ignition 12v; comes on with key; ignition hot; ignition contact; plus with ignition; plus from ignition; plus from ignition lock; plus ignition lock; supply from ignition lock; from ignition lock; supply ignition lock; ignition relay out; ignition relay output; relay fed ignition; contact key feed; key contact; plus switched; positive with ignition; contact feed; logic enable; logic enable key; controller on; controller key; logic key; logic power key; run 12; 12v run; run feed; run live; ecu ignition; ecu ignition feed; ignition feed ecu; switched 12; batt key; vbatt key; battery key in; key batt
 # run supply
 run supply | run-not-crank load comfort-lost | run only supply
 # accessory supply
@@ -25,9 +25,9 @@ switched ground | switched-ground source dead | t31b
 # trailer ground
 trailer ground | ground passive dead | trailer ground; trailer earth
 # sensor return
-sensor return | sensor-return source reads-wrong vital | sensor return line; sensor mass; signal mass; mass sensors
+sensor return | sensor-return source reads-wrong vital | sensor return line; sensor mass; signal mass; mass sensors; proximity minus; prox minus; sensor 0v; proximity 0v; proximity return; prox negative
 # sensor supply
-sensor supply | sensor-supply source reads-wrong vital | sensor supply line; vtref; stabilised 5v; stabilized 5v; regulated 5v; five volts; five volt; analog 5v; 5v analog; 5 volt feed; regulated 5 volt; stable 5v; pot supply; pot high; pot plus; potentiometer reference; ref voltage
+sensor supply | sensor-supply source reads-wrong vital | sensor supply line; vtref; stabilised 5v; stabilized 5v; regulated 5v; five volts; five volt; analog 5v; 5v analog; 5 volt feed; regulated 5 volt; stable 5v; pot supply; pot high; pot plus; potentiometer reference; ref voltage; proximity supply; prox supply; proximity switch supply; proximity power; sensor 24v
 # can high
 can high | can-h both bus-silent vital | canh; can plus; can bus plus
 # can low
@@ -35,7 +35,7 @@ can low | can-l both bus-silent vital | canl; can minus; can bus minus
 # lin bus
 lin bus | lin both bus-silent | lin bus
 # diagnostic line
-diagnostic line | k-line both nothing | k line; test plug k; diagnostic plug k; test terminal; te1; test connector; diagnostic test; diagnosis connector; test plug; diagnostic socket; dlc
+diagnostic line | k-line both nothing | k line; test plug k; diagnostic plug k; test terminal; te1; test connector; diagnostic test; diagnosis connector; test plug; diagnostic socket; dlc; service socket k; engine service socket k; diagnosis line k; diagnostic socket k; service plug k; socket k; diagnosis k
 diagnostic line l | k-line load nothing | l line
 # serial data
 j1850 bus plus | other-data both bus-silent | j1850; j1850 bus plus; j1850 plus; pwm bus; vpw bus; vpw

@@ -132,7 +132,7 @@ interior: innenraum cabin cab raum internal interior intern
 daytime: daylight
 daytime running lamp: drl tagfahrlicht
 cornering: abbiege
-illumination: ill illum illumin beleuchtung lighting backlight backlighting illuminated
+illumination: ill illum illumin beleuchtung lighting backlight backlt bklt backlighting illuminated
 instrument: instr instruments kombiinstrument
 dimmer: dim dimming rheostat dimmed
 dash: dashboard cluster armaturenbrett ipc facia fascia
@@ -149,7 +149,7 @@ vacuum: vac unterdruck
 boost: bst ladedruck
 exhaust: exh exhst abgas
 manifold: manif saugrohr
-ambient: amb außen aussen outside outdoor umgebung exterior external extern
+ambient: amb außen aussen outside outdoor umgebung exterior
 intake: inlet ansaug intk inl ansaugluft
 evaporator: evaporatr verdampfer
 condenser: kondensator
@@ -574,7 +574,7 @@ retract: retraction retr
 cushion: squab
 recline: recliner
 shuttle: fnr
-proximity pilot: prox
+proximity: prox proxy
 direct current: dc
 overrun clutch solenoid: ovc
 sport: 
@@ -654,7 +654,7 @@ malfunction lamp: eobd
 permanent: dauerspannung dauer
 neutral: neu
 tip over: tos
-thermistor temperature sensor: thermistance thermistors
+thermistor temperature sensor: therm thermistance thermistors
 coast clutch: ccs
 gear selector position: mlps
 overdrive off lamp: tcil
@@ -807,4 +807,6 @@ beacon: bcn
 habitation: hab
 stage: stg
 hour: hr
+external: external extern ext
+section: sect
 `;
