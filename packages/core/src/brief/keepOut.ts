@@ -15,7 +15,7 @@ const TOPICS = [
   {
     what: "mains",
     words:
-      /\b(mains|protective earth|protective conductor|schutzleiter|netzspannung|(?:1[012]|2[234])0 ?v ?(?:ac\b|~)|23\d ?v)\b/i,
+      /\b(mains|gen(?:erator|set)? v l?[123n]|(?:gen(?:erator|set)?|ats|bus)[ -]l[123]|l[123] (?:sens\w*|volts)|protective earth|protective conductor|schutzleiter|netzspannung|(?:1[012]|2[234])0 ?v ?(?:ac\b|~)|23\d ?v)\b/i,
   },
 ] as const;
 export type KeepOut = (typeof TOPICS)[number]["what"] | "marked";

@@ -105,8 +105,25 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
     givesForSure(right)
   )
     return { kind: "direction", both: "source", weight: 0 };
+  if (isShorted(left, right) || isShorted(right, left))
+    return {
+      kind: "signal",
+      fit: signalFit(left.signal, right.signal),
+      left: left.signal,
+      right: right.signal,
+      weight: 0,
+    };
   return null;
 }
+
+/** A switch that earths on an output that gives plus: pressed, it shorts that output. */
+const isShorted = (one: ReadPin, other: ReadPin): boolean =>
+  one.signal === "switched-ground" &&
+  one.reading.kinds.has("switch") &&
+  other.signal === "switched-supply" &&
+  isClear(one) &&
+  isClear(other) &&
+  givesForSure(other);
 
 const DATA: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "other-data"]);
 
@@ -124,14 +141,19 @@ function windingEnd({ kinds, roles }: ReadPin["reading"]): End | null {
   return roles.has("supply") ? "supply" : "signal";
 }
 const CLEAR = 0.6;
+const isSignalOnly = (signal: SignalClass): boolean =>
+  isLowLevel(signal) && signal !== "pwm" && signal !== "sensor-supply" && signal !== "sensor-return";
 const isClear = ({ classes, signal }: ReadPin): boolean => (classes.get(signal) ?? 0) >= CLEAR;
 function endOf(pin: ReadPin): End | null {
   const { signal } = pin;
   const { roles, kinds, volts, thing } = pin.reading;
+  // Hall pulses or plain ones: a signal either way.
+  const isTold = (of: SignalClass): boolean => isSignalOnly(of) || (of === "pwm" && kinds.has("sensor"));
+  const tells = [...pin.classes].reduce((sum, [of, p]) => sum + (isTold(of) ? p : 0), 0);
+  if (tells >= CLEAR) return roles.has("supply") ? null : "signal";
   if (!isClear(pin)) return null;
   if (signal === "sensor-supply") return "supply";
   if (signal === "sensor-return") return "return";
-  if (isLowLevel(signal) && signal !== "pwm") return roles.has("supply") ? null : "signal";
   if (thing === null || isGeneric(thing)) return null;
   if (signal === "ground") return "return";
   if (isFeed(signal)) return null;

@@ -37,7 +37,7 @@ block heater | unknown passive nothing high-voltage | engine block heater; engin
 exhaust servo | analog load limp | exhaust valve servo; servo motor exhaust; power valve; power valve servo
 riding mode switch | switched-ground load comfort-lost | riding mode; ride mode; drive mode switch; eco mode; eco switch; eco button; snow mode
 # gearbox
-gear display | switched-ground source lamp-off | gear display; gear readout; selector lamp; range lamp; gear indicator; gear position indicator; prnd lamp; p lamp; gear lamp; gear position display; selector display; prnd display; gear number; gear selected; gear indicator data; selected gear; gear selected signal
+gear display | switched-ground source lamp-off | gear display; gear readout; selector lamp; range lamp; gear indicator; gear position indicator; prnd lamp; p lamp; gear lamp; gear position display; selector display; prnd display; gear number; gear selected; gear indicator data; selected gear; gear selected signal; prnd lcd; prnd lcd data; prnd display data; gear display serial
 clutch actuator | switched-supply source limp | clutch motor; clutch valve; clutch release valve; clutch solenoid; clutch servo
 clutch travel sensor | analog load limp | clutch travel; clutch position sensor; clutch pedal position sensor; clutch pedal travel; clutch stroke; clutch position sensor signal; clutch pos
 range change valve | switched-supply load limp | range change; range valve; splitter; splitter valve; range group; high range; range solenoid; split valve; splitter switch; range switch gearbox; high low range; splitter solenoid; coast clutch; coast clutch valve; coast clutch solenoid; overrun clutch valve

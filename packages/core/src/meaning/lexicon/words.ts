@@ -809,4 +809,5 @@ stage: stg
 hour: hr
 external: external extern ext
 section: sect
+discharge: disch dischrg
 `;
