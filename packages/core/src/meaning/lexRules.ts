@@ -24,7 +24,7 @@ export const RULES: readonly Rule[] = [
   ),
   rule(`(12|24|36|48)[ ]?v(?:olts?)?[ ]?\\+`, (m) => `plus ${group(m, 1)}v`),
   // SAE J1930 has AIR and PAIR for secondary air; in any other text they are plain words.
-  rule(`(?<=^)p?air(?=$)`, "secondary air"),
+  rule(`(?<=^)p?air(?=$)`, "second air"),
   // "LP pump": low pressure, and no lamp.
   rule(`([lh])\\.?p\\.?(?= (?:fuel )?pump${END})`, (m) => `${group(m, 1) === "l" ? "low" : "high"} pressure`),
   // "2 wire", "3-wire type": how many it has, not which one it is.

@@ -1,13 +1,11 @@
 export { furtherJoints, mayShare, SURCHARGE } from "./capacity.ts";
 export { contradictedBars } from "./contradicted.ts";
+export { apartBy, oppositeIn } from "./apart.ts";
 export {
-  apartBy,
   type Evidence,
   explained,
   type Explanation,
   levelsDiffer,
-  oppositeIn,
-  type Reason,
   reasonsOf,
   samePlace,
   weigh,
@@ -21,4 +19,5 @@ export { pairedByPosition } from "./position.ts";
 export { aloneCost, type MatchProblem, matchProblem, type Seat } from "./problem.ts";
 export { pinReader, type ReadPin } from "./readPin.ts";
 export { contactFeed, isCommon, isMake, isOneContact } from "./relayContacts.ts";
+export type { Reason } from "./reason.ts";
 export { CHECK, contestedSupplies, SURE, surenessAt, pairSureness } from "./sureness.ts";

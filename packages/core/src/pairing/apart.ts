@@ -1,0 +1,124 @@
+import { isGeneric, oppositeOf, type Opposite } from "../meaning/index.ts";
+import { isFeed, isLowLevel, signalFit, type SignalClass } from "../model/index.ts";
+import { classFit, ratio } from "./features.ts";
+import type { ReadPin } from "./readPin.ts";
+import type { Reason } from "./reason.ts";
+
+/** From this likelihood on a join that would do damage is never proposed. */
+const DAMAGE_LIKELY = 0.7;
+
+/** What keeps two pins apart whatever else speaks for them: a join that does damage, texts that name opposite things, two sources. */
+export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
+  if (classFit(left.classes, right.classes).damage >= DAMAGE_LIKELY)
+    return { kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 };
+  const opposite = oppositeIn(left, right);
+  if (opposite !== null) return { kind: "opposite", ...opposite, weight: 0 };
+  const [a, b] = [left.reading, right.reading];
+  const isOneThing = a.thing?.name === b.thing?.name;
+  if (a.pole !== null && b.pole !== null && a.pole !== b.pole && (left.signal === right.signal || isOneThing))
+    return { kind: "poles", weight: 0 };
+  const [end, far] = [endOf(left), endOf(right)];
+  // A supply of sensors is no sensor's signal, whatever sensor that is.
+  const isAnySensor = [a, b].some(({ thing }) => thing === null || isGeneric(thing));
+  if ((isOneThing || isAnySensor) && end !== null && far !== null && end !== far)
+    return { kind: "ends", left: END_WORDS[end], right: END_WORDS[far], weight: 0 };
+  // "Fan relay coil feed" and "fan relay control": the two ends of one winding.
+  const [fed, driven] = [windingEnd(a), windingEnd(b)];
+  if (fed !== null && driven !== null && fed !== driven)
+    return { kind: "ends", left: END_WORDS[fed], right: END_WORDS[driven], weight: 0 };
+  // A shield meets a ground or another shield, and nothing that carries something.
+  const shields = [left, right].filter(({ signal }) => signal === "shield");
+  if (shields.length === 1 && [left, right].every((pin) => isClear(pin) && pin.signal !== "ground"))
+    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
+  // Two kinds of data line never talk to each other.
+  if (left.signal !== right.signal && [left, right].every((pin) => DATA.has(pin.signal) && isClear(pin)))
+    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
+  const [one, other] = [relaySide(a), relaySide(b)];
+  if (one !== null && other !== null && one !== other) return { kind: "relay-sides", weight: 0 };
+  if (a.volts >= SUPPLY_VOLTS && b.volts >= SUPPLY_VOLTS && ratio(a.volts, b.volts) >= OTHER_SUPPLY)
+    return { kind: "level", left: a.volts, right: b.volts, weight: 0 };
+  if (
+    left.signal === "sensor-supply" &&
+    right.signal === "sensor-supply" &&
+    givesForSure(left) &&
+    givesForSure(right)
+  )
+    return { kind: "direction", both: "source", weight: 0 };
+  if (isShorted(left, right) || isShorted(right, left))
+    return {
+      kind: "signal",
+      fit: signalFit(left.signal, right.signal),
+      left: left.signal,
+      right: right.signal,
+      weight: 0,
+    };
+  return null;
+}
+
+/** A switch that earths on an output that gives plus: pressed, it shorts that output. */
+const isShorted = (one: ReadPin, other: ReadPin): boolean =>
+  one.signal === "switched-ground" &&
+  one.reading.kinds.has("switch") &&
+  other.signal === "switched-supply" &&
+  isClear(one) &&
+  isClear(other) &&
+  givesForSure(other);
+
+const DATA: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "other-data"]);
+
+/** Which end of a part a wire is: what feeds it, what drives or tells, what leads back. Two ends of one part are never one wire. */
+type End = "supply" | "signal" | "return";
+const END_WORDS: Readonly<Record<End, string>> = {
+  supply: "what feeds it",
+  signal: "what drives it or tells of it",
+  return: "what leads back from it",
+};
+/** Which end of a relay's winding a text names, if it names one of the two. */
+function windingEnd({ kinds, roles }: ReadPin["reading"]): End | null {
+  if (!kinds.has("relay") && !kinds.has("contactor")) return null;
+  if (roles.has("supply") === roles.has("control")) return null;
+  return roles.has("supply") ? "supply" : "signal";
+}
+const CLEAR = 0.6;
+const isSignalOnly = (signal: SignalClass): boolean =>
+  isLowLevel(signal) && signal !== "pwm" && signal !== "sensor-supply" && signal !== "sensor-return";
+const isClear = ({ classes, signal }: ReadPin): boolean => (classes.get(signal) ?? 0) >= CLEAR;
+function endOf(pin: ReadPin): End | null {
+  const { signal } = pin;
+  const { roles, kinds, volts, thing } = pin.reading;
+  // Hall pulses or plain ones: a signal either way.
+  const isTold = (of: SignalClass): boolean => isSignalOnly(of) || (of === "pwm" && kinds.has("sensor"));
+  const tells = [...pin.classes].reduce((sum, [of, p]) => sum + (isTold(of) ? p : 0), 0);
+  if (tells >= CLEAR) return roles.has("supply") ? null : "signal";
+  if (!isClear(pin)) return null;
+  if (signal === "sensor-supply") return "supply";
+  if (signal === "sensor-return") return "return";
+  if (thing === null || isGeneric(thing)) return null;
+  if (signal === "ground") return "return";
+  if (isFeed(signal)) return null;
+  if (signal === "switched-supply" && (roles.has("supply") || volts >= SUPPLY_VOLTS)) return "supply";
+  const isDriven = roles.has("control") || roles.has("signal") || kinds.has("coil");
+  return (signal === "switched-ground" || signal === "pwm" || signal === "coil") && isDriven
+    ? "signal"
+    : null;
+}
+
+/** From here on a voltage is a supply's; what runs on another one is another supply (common practice, no source). */
+const SUPPLY_VOLTS = 9;
+const OTHER_SUPPLY = 1.8;
+
+/** Which side of a relay a text names: its coil (85, 86) or its contact (30, 87, 87a). */
+function relaySide({ contact, kinds }: ReadPin["reading"]): "coil" | "contact" | null {
+  if (contact !== null) return contact === "85" || contact === "86" ? "coil" : "contact";
+  return kinds.has("relay") && kinds.has("coil") ? "coil" : null;
+}
+
+const givesForSure = ({ way }: ReadPin): boolean => way.direction === "source" && way.certain > 0.9;
+
+/** Two texts that name opposite sides, levels or numbers. Grounds meet anywhere, and the number of a feed is only its place in a list. */
+export function oppositeIn(left: ReadPin, right: ReadPin): Opposite | null {
+  const shared = left.signal === right.signal ? left.signal : "unknown";
+  if (shared === "ground") return null;
+  const opposite = oppositeOf(left.reading.which, right.reading.which);
+  return opposite?.dimension === "number" && isFeed(shared) ? null : opposite;
+}
