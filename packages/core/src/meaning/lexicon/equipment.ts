@@ -84,7 +84,7 @@ air quality sensor | analog load comfort-lost | air quality; aqs; smog sensor
 humidity sensor | analog load comfort-lost | humidity; dew point sensor; mist sensor; dew sensor
 heater element | switched-supply source comfort-lost | ptc heater; auxiliary electric heater; electric heater; ptc stage; ptc relay; cabin heater contactor; fan heater
 rear blower | switched-supply source comfort-lost | rear heater blower; rear fan; rear blower relay; rear blower motor; rear heater fan; rear aircon blower; rear heater
-roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust
+roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust; roof vent
 # - chassis
 abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs intervention; abs active; abs working signal; abs function; abs control
 abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump
@@ -97,9 +97,9 @@ body lock | switched-supply source dead | twist lock; sideboard lock; side board
 sheet motor | switched-supply load dead | tarp; tarp motor; tarpaulin; tarp open; tarp close; sheeting; sheeting system; sheet open; sheet close; roll tarp; cover motor; easy sheet; tarp switch; tarp solenoid
 mixer drum | switched-supply load dead | drum; drum mix; drum discharge; drum speed; mixer; drum faster; drum slower
 refuse packer | switched-supply load dead | packer; packer plate; packing plate; compactor; compaction; bin lift; packer up; packer down; carrier plate; ejector; eject; ejector plate; sweep plate; blade pack; tailgate refuse
-outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg
+outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg; stabilisers; stabilizers; stabiliser
 outrigger switch | switched-ground load lamp-on | leg switch; outrigger stowed; legs stowed; outrigger deployed; stabiliser switch; legs down; legs up; outrigger limit switch; jack stowed; leg contact
-crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate
+crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate; swing
 crane overload | switched-ground load nothing | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
 basket interlock | switched-supply load nothing | basket; cage; basket gate; basket level; bucket gate; cage gate; platform gate; basket controls
 # - loader and excavator

@@ -810,4 +810,5 @@ hour: hr
 external: external extern ext
 section: sect
 discharge: disch dischrg
+tricolour: tri
 `;
