@@ -67,6 +67,7 @@ export function chooseThings(
       !(isCylinderHead && one.thing.name === "headlamp feed") &&
       !(isPotentiometer && one.thing.family === "wiper") &&
       !isPlacing(one, tokens) &&
+      !isOfAnother(one, tokens) &&
       // An LED at the dash tells of something; it lights no dial.
       !(
         one.thing.name === "instrument lighting" &&
@@ -120,6 +121,21 @@ function withoutChannels(all: readonly Used[], tokens: readonly Token[]): readon
     tokens[match.at[1] ?? 0]?.kind === "number";
   const others = all.filter((one) => !isChannel(one));
   return others.length > 0 ? others : all;
+}
+
+const WOUND = /^(?:relay|contactor|valve|solenoid)$/;
+/** "Relay coil", "lighting switch 58", "flasher 49a", "A.D.D. indicator": a word that another one beside it gives another sense. */
+function isOfAnother({ match, thing }: Used, tokens: readonly Token[]): boolean {
+  const place = match.at[0] ?? -1;
+  const has = (pattern: RegExp): boolean => tokens.some(({ word }) => pattern.test(word));
+  if (thing.name === "headlamp switch") return has(/^t5[678]/);
+  if (thing.name === "ignition coil" && has(WOUND))
+    return match.at.every((at) => /^(?:coil|plus|minus)$/.test(tokens[at]?.word ?? ""));
+  if (match.at.length > 1) return false;
+  if (thing.name === "emergency lamp control") return tokens[place]?.raw === "blue";
+  if (thing.name !== "turn lamp") return false;
+  if (tokens[place]?.raw === "flasher") return has(/^t49/);
+  return tokens[place]?.word === "indicator" && tokens[place - 1]?.kind === "unknown";
 }
 
 /** "Speed sensor output": which way it goes, no shaft of the gearbox. */

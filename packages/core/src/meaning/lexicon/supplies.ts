@@ -27,7 +27,7 @@ trailer ground | ground passive dead | trailer ground; trailer earth
 # sensor return
 sensor return | sensor-return source reads-wrong vital | sensor return line; sensor mass; signal mass; mass sensors; proximity minus; prox minus; sensor 0v; proximity 0v; proximity return; prox negative
 # sensor supply
-sensor supply | sensor-supply source reads-wrong vital | sensor supply line; vtref; stabilised 5v; stabilized 5v; regulated 5v; five volts; five volt; analog 5v; 5v analog; 5 volt feed; regulated 5 volt; stable 5v; pot supply; pot high; pot plus; potentiometer reference; ref voltage; proximity supply; prox supply; proximity switch supply; proximity power; sensor 24v
+sensor supply | sensor-supply source reads-wrong vital | sensor supply line; vtref; stabilised 5v; stabilized 5v; regulated 5v; five volts; five volt; analog 5v; 5v analog; 5 volt feed; regulated 5 volt; stable 5v; pot supply; pot high; pot plus; potentiometer reference; ref voltage; proximity supply; prox supply; proximity switch supply; proximity power; sensor 24v; 5vref; vref; 5vref1; 5vref2
 # can high
 can high | can-h both bus-silent vital | canh; can plus; can bus plus
 # can low
@@ -72,5 +72,5 @@ relay rest output | switched-supply source dead | t87a; relay normally closed; r
 relay contact input | switched-supply load dead | t88; t88z; t88y; t88x; t87z; t87y; t87x; relay contact input
 relay contact output | switched-supply source dead | t88a; t88b; t88c; contact output
 # spare
-spare | unknown passive nothing | spare
+spare | unknown passive nothing | spare; do not connect; dnc; rsvd; reserved; do not use
 `;

@@ -263,11 +263,10 @@ first: 1st primary
 closed: close closing closes
 open: opening opens öffnen oeffnen
 empty: leer
-spare: unused reserved
+spare: unused reserved rsvd dnc
 pickup: inductive
 magnet: magnetic mag
 hall: halleffect
-speed sensor: drehzahlgeber
 wheel speed sensor: wss raddrehzahlsensor
 mass air flow: maf afm luftmassenmesser lmm vg hfm
 volume air flow: vaf
@@ -811,4 +810,11 @@ external: external extern ext
 section: sect
 discharge: disch dischrg
 tricolour: tri
+crankshaft position sensor: drehzahlgeber
+vehicle speed signal: tachosignal
+switched plus: schaltplus
+glovebox: handschuhfach
+oxygen sensor: lam
+oil temperature: oilt
+fuel pressure: fuelp
 `;
