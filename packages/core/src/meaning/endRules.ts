@@ -22,6 +22,11 @@ export function byEnd(own: Scoring): void {
   byWayBack(own);
   neverFed(own);
   byHallEnd(own);
+  // "Unlock pulse neg.": the output of an alarm that earths for a moment.
+  if (has("pulse") && words.at(-1) === "minus" && !isSensor) {
+    offer("switched-ground", 8);
+    scores.delete("ground");
+  }
   if (thing === undefined || isGeneric(thing) || usual === "coil") return;
   if (isSensor) {
     bySensorEnd(own);

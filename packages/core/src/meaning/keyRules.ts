@@ -37,7 +37,8 @@ export function settleKeys(own: Scoring): void {
   if (sign("start") > 0 && sign("ignition") > 0 && has("key") && !has("on", "run", "t15"))
     scores.delete("ignition");
   // "Ignition switch, ACC": the switch is the place, the position is what counts.
-  if (beside("ignition", new Set(["switch"])) && sign("ignition") < 6.5) {
+  const atKey = new Set(["switch", "barrel"]);
+  if ((beside("ignition", atKey) || beside("key", atKey)) && sign("ignition") < 6.5) {
     const position = (["battery", "accessory", "start"] as const).find((one) => sign(one) >= 4.2);
     if (position !== undefined && sign("run-not-crank") === 0 && !has("on", "wake")) {
       scores.delete("ignition");

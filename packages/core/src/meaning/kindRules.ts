@@ -50,5 +50,6 @@ export function byKind(own: Scoring): void {
   if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);
   if (kinds.has("telltale") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("motor") && usual === undefined) offer("switched-supply", 3.4);
+  if (usual === undefined && words.includes("potentiometer")) offer("analog", 3.6);
   if (kinds.has("sensor") && usual === undefined) offer("analog", 3);
 }

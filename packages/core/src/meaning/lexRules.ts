@@ -24,13 +24,19 @@ export const RULES: readonly Rule[] = [
   ),
   rule(`(12|24|36|48)[ ]?v(?:olts?)?[ ]?\\+`, (m) => `plus ${group(m, 1)}v`),
   // "Ign sw 50", "light switch 58", "flasher 49a": the terminal of the part, without a word for it (DIN 72552).
-  rule(`(?<=(?:ign(?:ition)?|key|starter) ?sw(?:itch)?[ ,.:]*)(15|30|50|75)${END}`, (m) => terminal(group(m, 1))),
+  rule(`(?<=(?:ign(?:ition)?|key|starter) ?sw(?:itch)?[ ,.:]*)(15|30|50|75)${END}`, (m) =>
+    terminal(group(m, 1)),
+  ),
   rule(`(?<=(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*)(5[678][abdlr]?|30)${END}`, (m) =>
     terminal(group(m, 1)),
   ),
-  rule(`(?<=(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*)(49a?)${END}`, (m) => terminal(group(m, 1))),
+  rule(`(?<=(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*)(49a?)${END}`, (m) =>
+    terminal(group(m, 1)),
+  ),
   // "IGN4": no key has so many positions.
   rule(`ign[ ]?([3-9]|1[0-6])${END}`, (m) => `ignition trigger ${group(m, 1)}`),
+  // "Reversing camera screen": what is looked at, and no shield.
+  rule(`(?<=(?:camera|reversing|lcd|touch|display) )screen${END}`, "monitor"),
   // "to chassis plug": where it goes, and no earth.
   rule(`chassis(?= (?:plug|loom|harness|side|connector|wiring))`, "to"),
   rule(`h[- ]br(?:idge)?${END}`, "out"),

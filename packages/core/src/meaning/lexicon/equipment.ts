@@ -19,7 +19,7 @@ adblue heater | switched-supply source limp | adblue line heater; adblue tank he
 # radiator shutter
 radiator shutter | other-data both poor-running | grille shutter; active grille; air shutter; radiator blind; air flap grille
 # carburettor
-choke | switched-supply load poor-running | automatic choke; auto choke; choke heater; electric choke; carburettor heater; carb heater; choke solenoid; choke pull down; choke actuator
+choke | switched-supply load poor-running | automatic choke; auto choke; choke heater; electric choke; carburettor heater; carb heater; choke solenoid; choke pull down; choke actuator; fuel primer; primer solenoid; engine primer
 choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; choke cable lamp; choke warning lamp; choke warning; choke out lamp; choke telltale; choke pilot
 idle cut-off valve | switched-supply load poor-running | idle cut off; idle cut off valve; idle jet; idle cut off solenoid; carburettor solenoid; anti run on valve; run on valve; anti diesel valve; carb solenoid; bowl vent; bowl vent solenoid
 stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper phase; step motor coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b
@@ -84,7 +84,7 @@ air quality sensor | analog load comfort-lost | air quality; aqs; smog sensor
 humidity sensor | analog load comfort-lost | humidity; dew point sensor; mist sensor; dew sensor
 heater element | switched-supply source comfort-lost | ptc heater; auxiliary electric heater; electric heater; ptc stage; ptc relay; cabin heater contactor; fan heater
 rear blower | switched-supply source comfort-lost | rear heater blower; rear fan; rear blower relay; rear blower motor; rear heater fan; rear aircon blower; rear heater
-roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust; roof vent
+roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust; roof vent; extractor hood; cooker hood
 # - chassis
 abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs intervention; abs active; abs working signal; abs function; abs control
 abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump
@@ -162,8 +162,10 @@ slide-out motor | switched-supply load dead | room slide; slide out motor; slide
 levelling jack | switched-supply load dead | leveling jacks; leveling; jack up; jack down; steady legs; corner steady; hydraulic jack; jack motor; levelling jack; jack
 water heater | switched-supply load comfort-lost | boiler heater; hot water; immersion; calorifier; hot water heater; water heater gas; boiler dump valve; frost valve; dump valve frost; hot water element
 tank heater | switched-supply load comfort-lost | waste tank heater; water tank heater; drain heater; pipe heater; tank heat pad
-room heater | switched-supply load comfort-lost | space heater; convector; combi heater; gas heater; heater thermostat; heater control panel; alde; wall thermostat; underfloor heater; floor heater; radiator pump house; heater circulation pump
+room heater | switched-supply load comfort-lost | space heater; convector; combi heater; gas heater; heater thermostat; heater control panel; alde; wall thermostat; underfloor heater; floor heater; radiator pump house; heater circulation pump; blown air heating; blown air; warm air heating
 gas valve | switched-supply load comfort-lost | gas solenoid; lpg valve; lpg solenoid; gas shut off; lpg shut off; lpg lockoff; gas lock off; lpg lock off; vaporiser; lpg vaporiser; lpg injector; lpg level; gas bottle heater; changeover valve gas
+cooker | battery load comfort-lost | cooker; hob; oven; hob ignition; oven ignition; cooker ignition; stove ignition
+waste valve | switched-supply load comfort-lost | waste valve; waste dump valve; tank dump; tank dump valve
 satellite dome | switched-supply load comfort-lost | satellite; sat dome; satellite dish; dish; satellite antenna; sat antenna; dish motor; satellite receiver; mast amplifier
 mover | switched-supply load dead | caravan mover; mover supply; mover motor
 # - alarm fitter's sheets

@@ -817,4 +817,6 @@ glovebox: handschuhfach
 oxygen sensor: lam
 oil temperature: oilt
 fuel pressure: fuelp
+headboard: headboard
+fifth: fifth 5th
 `;
