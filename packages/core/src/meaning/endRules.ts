@@ -50,6 +50,13 @@ export function byEnd(own: Scoring): void {
     scores.delete("switched-supply");
     return;
   }
+  // "Fuel pump relay ground side": the end that somebody earths.
+  const isGroundSide = words.some((word, i) => word === "side" && EARTHS.has(words[i - 1] ?? ""));
+  if (isWound && isGroundSide) {
+    offer("switched-ground", 7.9);
+    scores.delete("ground");
+    return;
+  }
   if (isWound && kinds.has("coil") && has("ground") && pole !== "plus" && contact === null)
     offer("switched-ground", 6.9);
   // "Pump to earth", "washer motor 31", "pump 0 V": the way back of what is fed.

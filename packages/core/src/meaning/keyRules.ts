@@ -34,6 +34,8 @@ export function settleKeys(own: Scoring): void {
       if (!has("off", "drop", "drops", "dead", "not")) scores.delete("run-not-crank");
     }
   }
+  // "Remote start contact": it asks for a start, and cranks nothing itself.
+  if (thing?.name === "remote start input") scores.delete("start");
   if (sign("start") > 0 && sign("ignition") > 0 && has("key") && !has("on", "run", "t15"))
     scores.delete("ignition");
   // "Ignition switch, ACC": the switch is the place, the position is what counts.

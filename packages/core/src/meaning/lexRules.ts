@@ -1,5 +1,6 @@
 import { CODE, COLOUR, END, group, rule, TERMINAL, type Rule } from "./lexRule.ts";
-import { corner, ORDINAL, ROMAN, SHARES, SOCKET_PINS, SUFFIXES, terminal, TRAILER_PINS } from "./lexWords.ts";
+import { BY_NEIGHBOURS } from "./lexNeighbours.ts";
+import { corner, ORDINAL, ROMAN, SOCKET_PINS, SUFFIXES, terminal, TRAILER_PINS } from "./lexWords.ts";
 
 /** Marks and abbreviations that are more than letters, tried in this order at each place. */
 export const RULES: readonly Rule[] = [
@@ -23,44 +24,7 @@ export const RULES: readonly Rule[] = [
     (m) => `${Number(group(m, 1)) > 10 ? "plus " : ""}${group(m, 1)}v`,
   ),
   rule(`(12|24|36|48)[ ]?v(?:olts?)?[ ]?\\+`, (m) => `plus ${group(m, 1)}v`),
-  // "Ign sw 50", "light switch 58", "flasher 49a": the terminal of the part, without a word for it (DIN 72552).
-  rule(`(?<=(?:ign(?:ition)?|key|starter) ?sw(?:itch)?[ ,.:]*)(15|30|50|75)${END}`, (m) =>
-    terminal(group(m, 1)),
-  ),
-  rule(`(?<=(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*)(5[678][abdlr]?|30)${END}`, (m) =>
-    terminal(group(m, 1)),
-  ),
-  rule(`(?<=(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*)(49a?)${END}`, (m) =>
-    terminal(group(m, 1)),
-  ),
-  // "IGN4": no key has so many positions.
-  rule(`ign[ ]?([3-9]|1[0-6])${END}`, (m) => `ignition trigger ${group(m, 1)}`),
-  // "Reversing camera screen": what is looked at, and no shield.
-  rule(`(?<=(?:camera|reversing|lcd|touch|display) )screen${END}`, "monitor"),
-  // "to chassis plug": where it goes, and no earth.
-  rule(`chassis(?= (?:plug|loom|harness|side|connector|wiring))`, "to"),
-  rule(`h[- ]br(?:idge)?${END}`, "out"),
-  rule(`5[ ]?v[ ]?ref[ ]?(\\d?)${END}`, (m) => `sensor supply ${group(m, 1)}`),
-  // SAE J1930 has AIR and PAIR for secondary air; in any other text they are plain words.
-  rule(`(?<=^)p?air(?=$)`, "second air"),
-  // "LP pump": low pressure, and no lamp.
-  rule(`([lh])\\.?p\\.?(?= (?:fuel )?pump${END})`, (m) => `${group(m, 1) === "l" ? "low" : "high"} pressure`),
-  // "2 wire", "3-wire type": how many it has, not which one it is.
-  rule(`(?:[2-6]|two|three|four)[ -]?wires?(?: type)?${END}`, "1amount"),
-  // "TANK 1/4", "probe 25 %": how full it is where the wire ends.
-  rule(
-    `(?<=(?:tank|probe|level|water|waste|fresh|gr[ae]y|fuel)\\w*[ ]?\\d?[ :,]*)(1\\/4|1\\/2|3\\/4|0 ?%|25 ?%|33 ?%|50 ?%|66 ?%|75 ?%|100 ?%|4\\/4)`,
-    (m) => SHARES[group(m, 1).replace(" ", "")] ?? "",
-  ),
-  // "VBAT SW": behind the relay or the key, not at the battery.
-  rule(`(?:v[_ ]?batt?|ubat|u[_ ]?batt?|\\+?ub|batt)[ _-]?(sw(?:itched)?|key|ign)${END}`, (m) =>
-    group(m, 1).startsWith("s") ? "switched supply" : "ignition supply",
-  ),
-  // "IGN1 OUT 5V 20mA": a control unit's output for a coil, no supply.
-  rule(
-    `ign[ ]?(\\d{1,2})[ ]?(?:out(?:put)?|drv|driver)(?=.*(?:5 ?v|\\dma|logic|ttl|igbt|coil|low side))`,
-    (m) => `ignition trigger ${group(m, 1)}`,
-  ),
+  ...BY_NEIGHBOURS,
   rule(`(\\d+(?:[.,]\\d+)?)[ -]?(?:v|volts?|vdc)${END}`, (m) => `${group(m, 1)}v`),
   rule(`\\d+(?:[.,]\\d+)?[ ]?(?:amps?|ma|a)${END}`, "1amp"),
   rule(`\\d+(?:[.,]\\d+)?[ ]?(?:kohm|k ntc|k|ohms?|Ω)${END}`, "1ohm"),

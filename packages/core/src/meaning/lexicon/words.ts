@@ -69,7 +69,7 @@ body: karosserie bodywork
 signal: sig sgnl singal signl sgl information info
 reference: ref refer refn
 return: rtn ret retn returns
-common: com comn gemeinsam commons
+common: com comm comn gemeinsam commons
 shield: shld screens screened schirm abschirmung shielded braid braided drain scrn shielding
 control: ctrl cntrl contr cntl ctl steuerung ansteuerung controls steuer
 command: cmd cmnd commanded
@@ -211,7 +211,7 @@ house: leisure domestic aufbaubatterie habitation
 inverter: wechselrichter
 anchor: ankerlicht
 navigation: nav
-forward: fwd fward vorwärts fwds vorwaerts
+forward: fwd vor fward vorwärts fwds vorwaerts
 power take off: pto nebenantrieb zapfwelle
 suspension: susp federung luftfederung
 height: hgt höhe
@@ -566,12 +566,12 @@ accelerate:
 hitch: linkage
 television: tv
 temperature gauge: thermometer
-rearward: rwd rearwards backward backwards bwd bkwd
+rearward: rwd zurück zurueck rearwards backward backwards bwd bkwd
 fuel metering valve: imv scv zme mprop fmu
 extend: extension
 retract: retraction retr
 cushion: squab
-recline: recliner
+recline: recliner recl
 shuttle: fnr
 proximity: prox proxy
 direct current: dc
