@@ -1,26 +1,31 @@
 import { END, group, rule, type Rule } from "./lexRule.ts";
 import { SHARES, terminal } from "./lexWords.ts";
 
+/** A number that is no amount. */
+const BARE = `${END}(?! ?(?:a|amps?|v|volts?|w|watts?|m[ap]|mm2?)${END})`;
+
 /** Marks that mean what the words beside them say (common practice, no source, where nothing else is named). */
 export const BY_NEIGHBOURS: readonly Rule[] = [
   // "Ign sw 50", "light switch 58", "flasher 49a": the terminal of the part, without a word for it (DIN 72552).
-  rule(`(?<=(?:ign(?:ition)?|key|starter) ?sw(?:itch)?[ ,.:]*)(15|30|50|75)${END}`, (m) =>
+  rule(`(?<=(?:ign(?:ition)?|key|starter) ?sw(?:itch)?[ ,.:]*)(15|30|50|75)${BARE}`, (m) =>
     terminal(group(m, 1)),
   ),
-  rule(`(?<=(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*)(5[678][abdlr]?|30)${END}`, (m) =>
+  rule(`(?<=(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*)(5[678][abdlr]?|30)${BARE}`, (m) =>
     terminal(group(m, 1)),
   ),
   rule(`(?<=(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*)(49a?)${END}`, (m) =>
     terminal(group(m, 1)),
   ),
   // "IGN4": no key has so many positions.
-  rule(`ign[ ]?([3-9]|1[0-6])${END}`, (m) => `ignition trigger ${group(m, 1)}`),
+  rule(`ign[ ]?([3-9])${BARE}`, (m) => `number ${group(m, 1)} ignition trigger`),
   // "Reversing camera screen": what is looked at, and no shield.
   rule(`(?<=(?:camera|reversing|lcd|touch|display) )screen${END}`, "monitor"),
   // "to chassis plug": where it goes, and no earth.
   rule(`chassis(?= (?:plug|loom|harness|side|connector|wiring))`, "to"),
   rule(`h[- ]br(?:idge)?${END}`, "out"),
   rule(`5[ ]?v[ ]?ref[ ]?(\\d?)${END}`, (m) => `sensor supply ${group(m, 1)}`),
+  // "Lambdasonde vor Kat": before and behind the catalyst.
+  rule(`(vor|nach)[ -]?kat(?:alysator)?${END}`, (m) => (group(m, 1) === "vor" ? "pre cat" : "post cat")),
   // SAE J1930 has AIR and PAIR for secondary air; in any other text they are plain words.
   rule(`(?<=^)p?air(?=$)`, "second air"),
   // "Return air sensor": the air of the cabin on its way back, and no way back of a sensor.
@@ -38,12 +43,12 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     (m) => SHARES[group(m, 1).replace(" ", "")] ?? "",
   ),
   // "VBAT SW": behind the relay or the key, not at the battery.
-  rule(`(?:v[_ ]?batt?|ubat|u[_ ]?batt?|\\+?ub|batt)[ _-]?(sw(?:itched)?|key|ign)${END}`, (m) =>
+  rule(`(?:v[_ ]?batt?|ubat|u[_ ]?batt?|\\+?ub)[ _-]?(sw(?:itched)?|key|ign)${END}`, (m) =>
     group(m, 1).startsWith("s") ? "switched supply" : "ignition supply",
   ),
   // "IGN1 OUT 5V 20mA": a control unit's output for a coil, no supply.
   rule(
     `ign[ ]?(\\d{1,2})[ ]?(?:out(?:put)?|drv|driver)(?=.*(?:5 ?v|\\dma|logic|ttl|igbt|coil|low side))`,
-    (m) => `ignition trigger ${group(m, 1)}`,
+    (m) => `number ${group(m, 1)} ignition trigger`,
   ),
 ];
