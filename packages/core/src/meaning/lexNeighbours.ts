@@ -4,6 +4,10 @@ import { SHARES, terminal } from "./lexWords.ts";
 /** A number that is no amount. */
 const BARE = `${END}(?! ?(?:a|amps?|v|volts?|w|watts?|m[ap]|mm2?)${END})`;
 
+/** The output for a coil; its own number counts where no cylinder is named behind it. */
+const coilOutput = (m: RegExpExecArray): string =>
+  /cyl|\(/.test(m.input.slice(m.index)) ? "ignition trigger" : `number ${group(m, 1)} ignition trigger`;
+
 /** Marks that mean what the words beside them say (common practice, no source, where nothing else is named). */
 export const BY_NEIGHBOURS: readonly Rule[] = [
   // "Ign sw 50", "light switch 58", "flasher 49a": the terminal of the part, without a word for it (DIN 72552).
@@ -17,7 +21,7 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     terminal(group(m, 1)),
   ),
   // "IGN4": no key has so many positions.
-  rule(`ign[ ]?([3-9])${BARE}`, (m) => `number ${group(m, 1)} ignition trigger`),
+  rule(`ign[ ]?([3-9])${BARE}`, coilOutput),
   // "Reversing camera screen": what is looked at, and no shield.
   rule(`(?<=(?:camera|reversing|lcd|touch|display) )screen${END}`, "monitor"),
   // "to chassis plug": where it goes, and no earth.
@@ -49,6 +53,6 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   // "IGN1 OUT 5V 20mA": a control unit's output for a coil, no supply.
   rule(
     `ign[ ]?(\\d{1,2})[ ]?(?:out(?:put)?|drv|driver)(?=.*(?:5 ?v|\\dma|logic|ttl|igbt|coil|low side))`,
-    (m) => `number ${group(m, 1)} ignition trigger`,
+    coilOutput,
   ),
 ];
