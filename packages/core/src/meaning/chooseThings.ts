@@ -124,8 +124,7 @@ function withoutChannels(all: readonly Used[], tokens: readonly Token[]): readon
 }
 
 /** What has a potentiometer of its own: "lift pot" is not the driver's. */
-const OTHER_POTS =
-  /^(?:lift|tilt|regeneration|regen|steering|boom|arm|height|level|brightness|flap|mirror|fan)$/;
+const OTHER_POTS = /^(?:lift|tilt|steering|boom|arm|height|level|brightness|flap|mirror|fan)$/;
 const WOUND = /^(?:relay|contactor|valve|solenoid)$/;
 /** "Relay coil", "lighting switch 58", "flasher 49a", "A.D.D. indicator": a word that another one beside it gives another sense. */
 function isOfAnother({ match, thing }: Used, tokens: readonly Token[]): boolean {
@@ -135,7 +134,6 @@ function isOfAnother({ match, thing }: Used, tokens: readonly Token[]): boolean 
   if (thing.name === "ignition coil" && has(WOUND))
     return match.at.every((at) => /^(?:coil|plus|minus)$/.test(tokens[at]?.word ?? ""));
   if (match.at.length > 1) return false;
-  if (thing.name === "emergency lamp control") return tokens[place]?.raw === "blue";
   const before = tokens[place - 1];
   if (thing.name === "accelerator position" && tokens[place]?.word === "potentiometer")
     return OTHER_POTS.test(before?.word ?? "");

@@ -113,15 +113,13 @@ function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
   }
 }
 
-const HALL_FED = /^(?:supply|feed|power|hot|vcc|plus|red|5v|8v|12v)$/;
-const HALL_BACK = /^(?:ground|return|minus|0v|black)$/;
 /** "HALL +5V", "hall sensor power", "dizzy hall black": of its three wires, which one. */
 function byHallEnd({ thing, usual, has, offer, clues }: Scoring): void {
   if (!has("hall") || (usual !== "hall" && usual !== "vr-pair" && thing !== undefined && !isGeneric(thing)))
     return;
   const last = clues.tokens.findLast(({ inBrackets }) => !inBrackets)?.word ?? "";
-  if (HALL_FED.test(last)) offer("sensor-supply", 7.6);
-  else if (HALL_BACK.test(last)) offer("sensor-return", 7.6);
+  if (FED.has(last) || /^(?:vcc|plus|red|5v|8v|12v)$/.test(last)) offer("sensor-supply", 7.6);
+  else if (WAY_BACK.test(last) || last === "black") offer("sensor-return", 7.6);
 }
 
 const FEEDS: readonly SignalClass[] = [...KEYS, "charge-indicator"];

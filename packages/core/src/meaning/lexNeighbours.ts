@@ -1,3 +1,4 @@
+import { present } from "../util/index.ts";
 import { END, group, rule, type Rule } from "./lexRule.ts";
 import { SHARES, terminal } from "./lexWords.ts";
 
@@ -8,22 +9,23 @@ const BARE = `${END}(?! ?(?:a|amps?|v|volts?|w|watts?|m[ap]|mm2?)${END})`;
 const coilOutput = (m: RegExpExecArray): string =>
   /cyl|\(/.test(m.input.slice(m.index)) ? "ignition trigger" : `number ${group(m, 1)} ignition trigger`;
 
+/** A terminal's number behind its part. */
+const behind = (part: string, numbers: string): Rule =>
+  rule(`(${numbers})(?<=${part}(?:${numbers}))${BARE}`, (m) => terminal(group(m, 1)));
+
 /** Marks that mean what the words beside them say (common practice, no source, where nothing else is named). */
 export const BY_NEIGHBOURS: readonly Rule[] = [
-  // "Ign sw 50", "light switch 58", "flasher 49a": the terminal of the part, without a word for it (DIN 72552).
-  rule(`(?<=(?:ign(?:ition)?|key|starter) ?sw(?:itch)?[ ,.:]*)(15|30|50|75)${BARE}`, (m) =>
-    terminal(group(m, 1)),
+  // "Start key, 15", "ign sw 50", "light switch 58", "flasher 49a": the terminal of the part, without a word for it (DIN 72552).
+  behind(
+    `(?:\\b(?:key|ignition lock|barrel)|(?:ign(?:ition)?|key|start(?:er)?) ?sw(?:itch)?)[ ,.:]*`,
+    "15|30|50|75",
   ),
-  rule(`(?<=(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*)(5[678][abdlr]?|30)${BARE}`, (m) =>
-    terminal(group(m, 1)),
-  ),
-  rule(`(?<=(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*)(49a?)${END}`, (m) =>
-    terminal(group(m, 1)),
-  ),
+  behind("(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*", "5[678][abdlr]?|30"),
+  behind("(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*", "49a?"),
   // "IGN4": no key has so many positions.
   rule(`ign[ ]?([3-9])${BARE}`, coilOutput),
   // "Reversing camera screen": what is looked at, and no shield.
-  rule(`(?<=(?:camera|reversing|lcd|touch|display) )screen${END}`, "monitor"),
+  rule(`screen(?<=(?:camera|reversing|lcd|touch|display) screen)${END}`, "monitor"),
   // "to chassis plug": where it goes, and no earth.
   rule(`chassis(?= (?:plug|loom|harness|side|connector|wiring))`, "to"),
   rule(`h[- ]br(?:idge)?${END}`, "out"),
@@ -43,8 +45,8 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   rule(`(?:[2-6]|two|three|four)[ -]?wires?(?: type)?${END}`, "1amount"),
   // "TANK 1/4", "probe 25 %": how full it is where the wire ends.
   rule(
-    `(?<=(?:tank|probe|level|water|waste|fresh|gr[ae]y|fuel)\\w*[ ]?\\d?[ :,]*)(1\\/4|1\\/2|3\\/4|0 ?%|25 ?%|33 ?%|50 ?%|66 ?%|75 ?%|100 ?%|4\\/4)`,
-    (m) => SHARES[group(m, 1).replace(" ", "")] ?? "",
+    `(?<=(?:tank|probe|level|water|waste|fresh|gr[ae]y|fuel)\\w*[ ]?\\d?[ :,]*)(${Object.keys(SHARES).join("|").replaceAll("%", " ?%")})`,
+    (m) => present(SHARES[group(m, 1).replace(" ", "")], "a share that is written"),
   ),
   // "VBAT SW": behind the relay or the key, not at the battery.
   rule(`(?:v[_ ]?batt?|ubat|u[_ ]?batt?|\\+?ub)[ _-]?(sw(?:itched)?|key|ign)${END}`, (m) =>

@@ -68,10 +68,6 @@ export const RULES: readonly Rule[] = [
   rule(`rev[.]? ?(?:counter|ctr|meter|clock)${END}`, "tachometer"),
   rule(`(near|off)[ -]side(?= \\p{L})`, (m) => `${group(m, 1)}side`),
   rule(
-    `(15|30|50|75)(?<=\\b(?:key|ignition (?:switch|lock)|start(?:er)? switch|barrel),? \\d\\d)${END}`,
-    (m) => `t${group(m, 1)}`,
-  ),
-  rule(
     `(?:13|thirteen)[ -](?:pin|pole|way)(?: (?:trailer|towing|tow))?(?: (?:socket|plug))?,?(?: (?:pin|cavity|contact|no[.]?))? (\\d{1,2})(?=\\s*$)`,
     (m) => TRAILER_PINS[Number(group(m, 1))] ?? "trailer socket",
   ),

@@ -54,7 +54,7 @@ export const SHARES: Readonly<Record<string, string>> = {
   "0%": "empty",
   "1/4": "quarter",
   "25%": "quarter",
-  "33%": "third",
+  "33%": "onethird",
   "1/2": "half",
   "50%": "half",
   "66%": "twothirds",

@@ -99,14 +99,14 @@ const AS_NUMBERS: Readonly<Record<string, string>> = {
   high: "2",
 };
 const asNumber = (value: string): string => AS_NUMBERS[value] ?? value;
+const meet = (one: ReadonlySet<string> | undefined, other: ReadonlySet<string> | undefined): boolean =>
+  one !== undefined && other !== undefined && [...one].some((value) => other.has(value));
 /** Dimensions in which both name the same one, and in which only one of the two names one. */
 function whichFit(
   a: Meaning["which"],
   b: Meaning["which"],
 ): { readonly agrees: number; readonly open: number } {
   let [agrees, open] = [0, 0];
-  const meet = (one: ReadonlySet<string>, other: ReadonlySet<string>): boolean =>
-    [...one].some((value) => other.has(value));
   for (const dimension of new Set([...a.keys(), ...b.keys()])) {
     const [one, other] = [a.get(dimension), b.get(dimension)];
     if (one !== undefined && other !== undefined) {
@@ -206,10 +206,7 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   };
   // "SLOW OUT" and "wiper, slow": a text that says nothing but which one.
   if (thing === "open" && [a, b].some(({ things, unread }) => things.length === 0 && unread.length === 0))
-    values["which-tells"] = TELLING.filter((dimension) => {
-      const [one, other] = [a.which.get(dimension), b.which.get(dimension)];
-      return one !== undefined && other !== undefined && [...one].some((value) => other.has(value));
-    }).length;
+    values["which-tells"] = TELLING.filter((one) => meet(a.which.get(one), b.which.get(one))).length;
   if (thing === "same") values[group === null ? "thing-same" : "thing-same-feed"] = 1;
   else if (thing === "other" && group === null) {
     // Where a text was only read in part, the thing may be another one.

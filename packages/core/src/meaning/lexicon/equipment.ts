@@ -58,7 +58,7 @@ vanity lamp | lamp-feed load comfort-lost | vanity mirror lamp; visor lamp; make
 key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key lamp; key cylinder lamp; key illumination; key ring illumination; ignition switch lamp; ignition barrel lamp; ignition barrel light; keyhole lamp; ignition keyhole light
 retractable headlamp | switched-supply load lamp-off | pop up headlamp; headlamp motor up; headlamp motor down; headlamp retract; headlamp door motor; headlamp lift; headlamp raise; retractor; headlamp retractor; headlamp cover; concealed headlamp
 search lamp | lamp-feed load lamp-off | searchlight; search light; hand lamp; inspection lamp
-trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp; trailer backup; trailer back up; trailer reversing; trailer backup lamp
+trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp; trailer backup; trailer back up; trailer backup lamp
 roof sign | lamp-feed load lamp-off | taxi sign; sign lamp; for hire; for hire lamp; taximeter; meter flag; school bus sign; arrow board; arrow stick; traffic advisor
 load resistor | lamp-feed load nothing | load resistor; flicker resistor; anti flicker load resistor; anti flicker resistor; lamp check resistor; bulb failure resistor; load resistor lamp check; load resistor end
 washer jet heater | switched-supply load comfort-lost | washer nozzle heater; jet heater; nozzle heater; heated jets; heated washer jet; heated washer nozzle; wiper heater; wiper park heater; wiper rest heater; wiper blade heater
@@ -97,7 +97,7 @@ body lock | switched-supply source dead | twist lock; sideboard lock; side board
 sheet motor | switched-supply load dead | tarp; tarp motor; tarpaulin; tarp open; tarp close; sheeting; sheeting system; sheet open; sheet close; roll tarp; cover motor; easy sheet; tarp switch; tarp solenoid
 mixer drum | switched-supply load dead | drum; drum mix; drum discharge; drum speed; mixer; drum faster; drum slower
 refuse packer | switched-supply load dead | packer; packer plate; packing plate; compactor; compaction; bin lift; packer up; packer down; carrier plate; ejector; eject; ejector plate; sweep plate; blade pack; tailgate refuse
-outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg; stabilisers; stabilizers; stabiliser
+outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg; stabilisers; stabilizers
 outrigger switch | switched-ground load lamp-on | leg switch; outrigger stowed; legs stowed; outrigger deployed; stabiliser switch; legs down; legs up; outrigger limit switch; jack stowed; leg contact
 crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate; swing
 crane overload | switched-ground load nothing | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
@@ -151,7 +151,7 @@ trim tab | switched-supply load dead | trim tab up; trim tab down; tab up; tab d
 jack plate | switched-supply load dead | jackplate; jack plate up; jack plate down; engine lift; power lift jack
 fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower; extractor fan; engine bay blower boat
-high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water; bilge high water; bilge hi water; bilge alarm float; bilge alarm
+high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water; bilge high water; bilge alarm float; bilge alarm
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
 marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger

@@ -194,7 +194,7 @@ pulse: pulses puls impuls impulse pls freq frequency pulsed
 duty: tastverhältnis
 knock: klopf klopfsensor detonation deton det
 oxygen: oxy
-oxygen sensor: lambda lambdasonde ho2s h02s o2s ego lsf ox
+oxygen sensor: lambda lam lambdasonde ho2s h02s o2s ego lsf ox
 wideband: breitband lsu wb uego
 egr: agr abgasrückführung
 particulate: partikelfilter dpf fap
@@ -275,7 +275,7 @@ accelerator position sensor: app apps aps vpa pps
 coolant temperature sensor: ect clt cts thw wts
 intake air temperature sensor: iat tha ats
 manifold absolute pressure sensor: map pim
-crankshaft position sensor: ckp cps ckps
+crankshaft position sensor: drehzahlgeber ckp cps ckps
 camshaft position sensor: cmp cmps 
 camshaft sensor bank: vv
 oil control valve: ocv oc
@@ -502,7 +502,7 @@ operator: occupant
 pressure: presse
 stabilisation: stabilization stabiliser
 service reminder: sri
-oil temperature: öltemperatur oeltemperatur
+oil temperature: oilt öltemperatur oeltemperatur
 oil level: ölstand oelstand
 gearbox oil temperature: getriebeöltemperatur
 oil pressure telltale: öldruckkontrolle
@@ -810,13 +810,11 @@ external: external extern ext
 section: sect
 discharge: disch dischrg
 tricolour: tri
-crankshaft position sensor: drehzahlgeber
 vehicle speed signal: tachosignal
 switched plus: schaltplus
 glovebox: handschuhfach
-oxygen sensor: lam
-oil temperature: oilt
 fuel pressure: fuelp
 headboard: headboard
 fifth: fifth 5th
+blues: blues
 `;
