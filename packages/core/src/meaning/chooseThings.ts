@@ -93,8 +93,10 @@ export function chooseThings(
       names.add(thing.name);
       return [thing];
     });
-  // The longest phrase says it best; of equal ones the first.
-  const ranked = [...chosen].sort((a, b) => b.match.at.length - a.match.at.length);
+  // The longest phrase says it best; of equal ones the first, but of a coil and what fires it the latter: "ignition coil 2, IGT".
+  const rank = ({ match, thing: { name } }: Used): number =>
+    2 * match.at.length + (name === "ignition trigger" ? 1 : 0);
+  const ranked = [...chosen].sort((a, b) => rank(b) - rank(a));
   const things = once(ranked);
   const either = (ranked[0]?.match.also ?? []).flatMap((name) => {
     const thing = thingNamed(name);

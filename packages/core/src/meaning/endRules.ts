@@ -114,8 +114,9 @@ function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
 }
 
 /** "HALL +5V", "hall sensor power", "dizzy hall black": of its three wires, which one. */
-function byHallEnd({ thing, usual, has, offer, clues }: Scoring): void {
-  if (!has("hall") || (usual !== "hall" && usual !== "vr-pair" && thing !== undefined && !isGeneric(thing)))
+function byHallEnd({ thing, usual, offer, clues }: Scoring): void {
+  const isHall = clues.tokens.some(({ word, inBrackets }) => word === "hall" && !inBrackets);
+  if (!isHall || (usual !== "hall" && usual !== "vr-pair" && thing !== undefined && !isGeneric(thing)))
     return;
   const last = clues.tokens.findLast(({ inBrackets }) => !inBrackets)?.word ?? "";
   if (FED.has(last) || /^(?:vcc|plus|red|5v|8v|12v)$/.test(last)) offer("sensor-supply", 7.6);

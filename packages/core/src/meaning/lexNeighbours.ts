@@ -7,7 +7,7 @@ const BARE = `${END}(?! ?(?:a|amps?|v|volts?|w|watts?|m[ap]|mm2?)${END})`;
 
 /** The output for a coil; its own number counts where no cylinder is named behind it. */
 const coilOutput = (m: RegExpExecArray): string =>
-  /cyl|\(/.test(m.input.slice(m.index)) ? "ignition trigger" : `number ${group(m, 1)} ignition trigger`;
+  /cyl|\(\d/.test(m.input.slice(m.index)) ? "ignition trigger" : `number ${group(m, 1)} ignition trigger`;
 
 /** A terminal's number behind its part. */
 const behind = (part: string, numbers: string): Rule =>
@@ -22,6 +22,14 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   ),
   behind("(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*", "5[678][abdlr]?|30"),
   behind("(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*", "49a?"),
+  // "Door 1 open pushbutton", "button door 2 closing": it asks for the door, and tells nothing of it.
+  rule(`(?:push[- ]?)?button(?=s? door ?\\d? (?:open|clos|exit))`, "request"),
+  rule(
+    `(?:push[- ]?)?button(?<=door ?\\d? (?:open(?:ing)?|clos(?:e|ing)|exit) (?:push[- ]?)?button)${END}`,
+    "request",
+  ),
+  // "Coil with built-in igniter": a kind of coil.
+  rule(`with (?:built[- ]?in |integrated )?(?:igniter|power (?:stage|transistor))${END}`, ""),
   // "IGN4": no key has so many positions.
   rule(`ign[ ]?([3-9])${BARE}`, coilOutput),
   // "Reversing camera screen": what is looked at, and no shield.
@@ -54,7 +62,7 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   ),
   // "IGN1 OUT 5V 20mA": a control unit's output for a coil, no supply.
   rule(
-    `ign[ ]?(\\d{1,2})[ ]?(?:out(?:put)?|drv|driver)(?=.*(?:5 ?v|\\dma|logic|ttl|igbt|coil|low side))`,
+    `ign[ ]?(\\d{1,2})(?:[ ]?(?:out(?:put)?|drv|driver)(?=.*(?:5 ?v|\\dma|logic|ttl|igbt|coil|low side))|(?=.*(?:logic|ttl|igbt)))`,
     coilOutput,
   ),
 ];

@@ -88,7 +88,11 @@ function read(text: string, context: MeaningContext): Meaning {
   tokens.forEach(({ word }, i) => {
     if (silenced.has(i)) return;
     const kind = KIND_WORDS[word];
-    if (kind !== undefined && !asidePlaces.has(i)) kinds.add(kind);
+    // What fires a coil is no switch.
+    const isFired =
+      word === "trigger" &&
+      tokens.slice(Math.max(0, i - 3), i).some((before) => /^(?:ignition|coil|spark)$/.test(before.word));
+    if (kind !== undefined && !asidePlaces.has(i) && !isFired) kinds.add(kind);
     const role = ROLE_WORDS[word];
     const isChannel = /^(digital|analog)$/.test(tokens[i - 1]?.word ?? "");
     if ((word === "in" || word === "out") && !isChannel && !endsHere(tokens, i)) return;

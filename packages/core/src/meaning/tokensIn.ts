@@ -84,7 +84,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       : undefined,
   ),
   ignitionCoils: (tokens, text) =>
-    IGNITION_NUMBER.test(text) && tokens[0]?.word === "ignition"
+    IGNITION_NUMBER.test(text) && tokens[0]?.word === "ignition" && tokens[1]?.word !== "trigger"
       ? [tokens[0], as(tokens[0], "coil"), ...tokens.slice(1)]
       : tokens,
   lampPlug: (tokens) => {

@@ -236,12 +236,13 @@ const isOfTheCabin = (tokens: readonly Token[], at: number): boolean =>
 export const CABIN_WORD =
   /^(door|seat|window|mirror|airbag|belt|buckle|lumbar|recline|cushion|courtesy|ajar|footwell|visor|vanity|side|lock|unlock)$/;
 
+/** "Fresh full", "tank half": how full is told whatever phrase it stands in; "full beam" is a lamp. */
+const HOLDS_WATER = /^(?:tank|level|water|fresh|waste|fuel)$/;
+
 /**
  * The place of the number that tells which one: a cylinder's before one that is called a number, that before a plain one, and a maker's
  * output number ("#10") only where there is no other. Amounts, channels, terminals and fuses are no such numbers.
  */
-/** "Fresh full", "tank half": how full is told whatever phrase it stands in; "full beam" is a lamp. */
-const HOLDS_WATER = /^(?:tank|level|water|fresh|waste|fuel)$/;
 
 const RANKS: Readonly<Record<string, number>> = { cylinder: 0, number: 1, hash: 3 };
 function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): number {
@@ -257,7 +258,9 @@ function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): numb
     const [before, after] = [tokens[i - 1]?.word ?? "", tokens[i + 1]?.word ?? ""];
     const isMarked = before === "number" || before === "hash";
     const owner = isMarked ? (tokens[i - 2]?.word ?? "") : before;
-    if (NO_NUMBER_OF_ITS_OWN.has(owner) || AMOUNT_OF.has(after)) return;
+    // "Coil trigger 5" is the fifth coil's; "trigger 1" is an input.
+    const isOfCoil = owner === "trigger" && /^(?:coil|ignition|spark)$/.test(tokens[i - 2]?.word ?? "");
+    if ((NO_NUMBER_OF_ITS_OWN.has(owner) && !isOfCoil) || AMOUNT_OF.has(after)) return;
     if (!isMarked && before !== "cylinder" && tokens[i - 1]?.kind === "number") return;
     const rank = RANKS[before] ?? 2;
     if (rank < best.rank) best = { place: i, rank };

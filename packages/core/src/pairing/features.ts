@@ -35,6 +35,7 @@ export const FEATURES = [
   "bus-same",
   "direction-meets",
   "direction-clashes",
+  "input-on-worked",
   "which-agrees",
   "which-open",
   "which-tells",
@@ -183,6 +184,18 @@ export const sharedOf = (
   thing = thingFit(left.reading, right.reading),
 ): SharedWords => sharedWords(left.words, right.words, WORDS_BY_THING[thing] === "words-other");
 
+/** An input of a control unit and a valve, motor or pump: somebody else works that one. */
+const isInputOnWorked = ({ reading, way }: ReadPin, { reading: { kinds, roles } }: ReadPin): boolean =>
+  reading.roles.has("in") &&
+  way.direction === "load" &&
+  way.certain > SAID &&
+  WORKED.some((kind) => kinds.has(kind)) &&
+  !WORKED.some((kind) => reading.kinds.has(kind)) &&
+  !kinds.has("switch") &&
+  !kinds.has("sensor") &&
+  !roles.has("out");
+const WORKED = ["valve", "motor", "pump", "heater"] as const;
+
 export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const [a, b] = [left.reading, right.reading];
   const isSame = left.signal === right.signal && left.signal !== "unknown";
@@ -227,6 +240,7 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     const isSaid = Math.max(left.way.certain, right.way.certain) > SAID;
     if (isSaid && (pair === "source source" || pair === "load load")) values["direction-clashes"] = both;
   }
+  if (isInputOnWorked(left, right) || isInputOnWorked(right, left)) values["input-on-worked"] = 1;
   if (a.pole !== null && b.pole !== null) values["pole-agrees"] = a.pole === b.pole ? 1 : 0;
   else if (a.pole !== null || b.pole !== null) values["pole-open"] = 1;
   if (

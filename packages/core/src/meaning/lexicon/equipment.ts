@@ -21,25 +21,25 @@ radiator shutter | other-data both poor-running | grille shutter; active grille;
 # carburettor
 choke | switched-supply load poor-running | automatic choke; auto choke; choke heater; electric choke; carburettor heater; carb heater; choke solenoid; choke pull down; choke actuator; fuel primer; primer solenoid; engine primer
 choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; choke cable lamp; choke warning lamp; choke warning; choke out lamp; choke telltale; choke pilot
-idle cut-off valve | switched-supply load poor-running | idle cut off; idle cut off valve; idle jet; idle cut off solenoid; carburettor solenoid; anti run on valve; run on valve; anti diesel valve; carb solenoid; bowl vent; bowl vent solenoid
-stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper phase; step motor coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b
+idle cut-off valve | switched-supply load poor-running | idle cut off; idle cut off valve; idle jet; idle cut off solenoid; carburettor solenoid; anti run on valve; run on valve; anti diesel valve; carb solenoid; bowl vent; bowl vent solenoid; anti dieseling; anti dieseling solenoid; idle cut solenoid; idle cut
+stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper phase; step motor coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b; step motor phase; step motor winding
 # - spark
 ignition amplifier | ignition load no-start | ignition amplifier; ignition module supply; igniter supply; ignition box; cdi; cdi box; cdi supply; ignition unit; igniter; ignitor; igniter unit; tci module; hei module; power stage ignition; ignition power stage; switchgear tsz; spark box; cdi unit; ignition power module; ignition switching unit; ignition switchgear; transistor ignition
 timing advance | analog load limp | timing advance; retard; octane plug; octane select
-water injection | switched-supply load poor-running | water injection pump; methanol pump; meth injection
+water injection | switched-supply load poor-running | water injection pump; methanol pump; meth injection; water meth pump; water meth; methanol injection; water methanol
 nitrous | switched-supply load comfort-lost | nitrous solenoid; nos; nitrous arm
 boost solenoid switch | switched-ground load comfort-lost | boost switch; boost map switch; map switch; map select; calibration select; tune select
 # thermocouple
 thermocouple | analog load reads-wrong | type k; k type; thermocouple type k; type k thermocouple
 # block heater
-block heater | unknown passive nothing high-voltage | engine block heater; engine heater mains
+block heater | unknown passive nothing high-voltage | engine block heater; engine heater mains; coolant pre heater mains; engine pre heater mains
 # - tip-over
 exhaust servo | analog load limp | exhaust valve servo; servo motor exhaust; power valve; power valve servo
 riding mode switch | switched-ground load comfort-lost | riding mode; ride mode; drive mode switch; eco mode; eco switch; eco button; snow mode
 # gearbox
 gear display | switched-ground source lamp-off | gear display; gear readout; selector lamp; range lamp; gear indicator; gear position indicator; prnd lamp; p lamp; gear lamp; gear position display; selector display; prnd display; gear number; gear selected; gear indicator data; selected gear; gear selected signal; prnd lcd; prnd lcd data; prnd display data; gear display serial
 clutch actuator | switched-supply source limp | clutch motor; clutch valve; clutch release valve; clutch solenoid; clutch servo
-clutch travel sensor | analog load limp | clutch travel; clutch position sensor; clutch pedal position sensor; clutch pedal travel; clutch stroke; clutch position sensor signal; clutch pos
+clutch travel sensor | analog load limp | clutch travel; clutch position sensor; clutch pedal position sensor; clutch pedal travel; clutch stroke; clutch position sensor signal; clutch pos; clutch potentiometer; clutch pot
 range change valve | switched-supply load limp | range change; range valve; splitter; splitter valve; range group; high range; range solenoid; split valve; splitter switch; range switch gearbox; high low range; splitter solenoid; coast clutch; coast clutch valve; coast clutch solenoid; overrun clutch valve
 gearbox oil pump | pwm source limp | gearbox pump; transmission oil pump; gearbox cooler pump
 gearbox cooler fan | switched-supply source overheats | oil cooler fan; transmission cooler fan; gearbox fan; hydraulic cooler fan; cooler fan
@@ -48,9 +48,9 @@ hill descent switch | switched-ground load comfort-lost | hill descent; hill des
 park pawl actuator | switched-supply source limp | park pawl; park lock motor; parking lock actuator; parking pawl solenoid
 # - battery
 battery disconnect | switched-supply load dead | isolator; battery master; master switch; battery master switch; isolator coil; battery switch; kill switch battery; battery disconnect; disconnect switch; isolator solenoid; battery cut off; battery cutoff; adr switch; battery relay; battery link; link relay; parallel relay; emergency start parallel; link solenoid; battery isolator; isolation switch; cut off switch battery; master cutoff; master cut off; battery isolator switch; master isolator; isolator switch; battery kill switch
-battery heater | switched-supply source comfort-lost | battery warming; pack heater; battery heat
+battery heater | switched-supply source comfort-lost | battery warming; pack heater; battery heat; battery warmer; battery pack heater
 charger enable | switched-supply load charge-lost | charge enable; charge enabled; charge permit; permit to charge; charge permission; charge ok; bms charge enable; bms charge ok; ok to charge; charge request; lets charger start; charger may start; charger start enable; allow charging
-discharge enable | switched-supply load dead | discharge ok; bms discharge enable; bms ok; bms fault; bms relay; permit to discharge; permit to drive; lets motor controller run; lets controller run; allow discharge; discharge permit; run permit battery
+discharge enable | switched-supply load dead | discharge ok; bms discharge enable; bms ok; bms fault; bms relay; permit to discharge; permit to drive; lets motor controller run; lets controller run; allow discharge; discharge permit; run permit battery; load enable bms; load enable; bms load enable
 contactor feedback | dry-contact load dead | contactor auxiliary; contactor auxiliary contact; contactor sense; contactor status; weld detect; auxiliary contact; pack connected; pack connected lamp; battery connected lamp; contactors closed
 # - interior
 ambient lighting | lamp-feed load comfort-lost | ambient lamp; mood lamp; mood lighting; door handle lamp; welcome lamp; star roof; footwell strip; strip lamp
@@ -59,7 +59,7 @@ key ring lamp | lamp-feed load comfort-lost | ignition lock lamp; ignition key l
 retractable headlamp | switched-supply load lamp-off | pop up headlamp; headlamp motor up; headlamp motor down; headlamp retract; headlamp door motor; headlamp lift; headlamp raise; retractor; headlamp retractor; headlamp cover; concealed headlamp
 search lamp | lamp-feed load lamp-off | searchlight; search light; hand lamp; inspection lamp
 trailer reverse lamp | lamp-feed load lamp-off | trailer reverse; trailer reversing lamp; trailer backup; trailer back up; trailer backup lamp
-roof sign | lamp-feed load lamp-off | taxi sign; sign lamp; for hire; for hire lamp; taximeter; meter flag; school bus sign; arrow board; arrow stick; traffic advisor
+roof sign | lamp-feed load lamp-off | taxi sign; sign lamp; for hire; for hire lamp; taximeter; meter flag; school bus sign; arrow board; arrow stick; traffic advisor; top lamp taxi; taxi top lamp
 load resistor | lamp-feed load nothing | load resistor; flicker resistor; anti flicker load resistor; anti flicker resistor; lamp check resistor; bulb failure resistor; load resistor lamp check; load resistor end
 washer jet heater | switched-supply load comfort-lost | washer nozzle heater; jet heater; nozzle heater; heated jets; heated washer jet; heated washer nozzle; wiper heater; wiper park heater; wiper rest heater; wiper blade heater
 # seat
@@ -72,26 +72,28 @@ pedal adjust motor | switched-supply source comfort-lost | pedal adjust; adjusta
 # - doors
 sliding door motor | switched-supply source comfort-lost | sliding door; power sliding door; sliding door drive; power slider; slider motor; sliding door clutch
 sliding door switch | switched-ground load comfort-lost | sliding door button; sliding door open command; sliding door open switch; sliding door command; sliding door open request; lsd button; rsd button; lsd open; rsd open; sliding door handle switch
-tailgate motor | switched-supply source comfort-lost | power tailgate; liftgate motor; power liftgate; tailgate drive; tailgate strut; tailgate spindle; hatch motor; power hatch; tailgate close; liftgate close; tailgate open drive; closing aid; tailgate closing aid; soft close; soft close motor; cinch motor; cinching motor; pull in aid; tailgate closing aid motor
+door open request | switched-ground load comfort-lost | door open request; door close request; door exit request; request door
+emergency door cock | switched-ground load lamp-on | emergency cock; emergency tap; emergency cock door; emergency tap door; emergency door valve; emergency door release; door emergency release; door emergency cock; door emergency valve
+tailgate motor | switched-supply source comfort-lost | power tailgate; liftgate motor; power liftgate; tailgate drive; tailgate strut; tailgate spindle; hatch motor; power hatch; tailgate close; liftgate close; tailgate open drive; closing aid; tailgate closing aid; soft close; soft close motor; cinch motor; cinching motor; pull in aid; tailgate closing aid motor; electric liftgate; tailgate opening motor
 spoiler motor | switched-supply source comfort-lost | spoiler; rear spoiler; rear wing motor; spoiler up; spoiler down
 roof blind motor | switched-supply source comfort-lost | roof blind; sun blind; sunblind; rear blind; blind motor; sunshade; rear sunshade; curtain motor
 garage opener | switched-ground source comfort-lost | garage door; garage door opener; garage remote
 mirror position | analog load comfort-lost | mirror potentiometer; mirror position sensor; mirror feedback; mirror memory
-mirror dimming | analog source comfort-lost | electrochromic mirror; anti dazzle mirror; auto dim mirror; auto dimming; mirror auto dim
+mirror dimming | analog source comfort-lost | electrochromic mirror; anti dazzle mirror; auto dim mirror; auto dimming; mirror auto dim; electrochromic
 # climate
 compressor control valve | pwm source comfort-lost | compressor regulating valve; displacement valve; compressor displacement; ecv; refrigerant control valve; compressor valve
-air quality sensor | analog load comfort-lost | air quality; aqs; smog sensor
+air quality sensor | analog load comfort-lost | air quality; aqs; smog sensor; pollution sensor; pollution
 humidity sensor | analog load comfort-lost | humidity; dew point sensor; mist sensor; dew sensor
 heater element | switched-supply source comfort-lost | ptc heater; auxiliary electric heater; electric heater; ptc stage; ptc relay; cabin heater contactor; fan heater
 rear blower | switched-supply source comfort-lost | rear heater blower; rear fan; rear blower relay; rear blower motor; rear heater fan; rear aircon blower; rear heater
 roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust; roof vent; extractor hood; cooker hood
 # - chassis
 abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs intervention; abs active; abs working signal; abs function; abs control
-abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump
-torque sensor | analog load lamp-on | steering torque; steering torque sensor; torque signal; ts1; ts2; torque main; torque sub; ts main; ts sub
+abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump; abs valve
+torque sensor | analog load lamp-on | steering torque; steering torque sensor; torque signal; ts1; ts2; torque main; torque sub; ts main; ts sub; torque input
 air dryer heater | switched-supply load comfort-lost | air dryer; air drier; air drier heater; dryer heater; air dryer valve
 air locker | switched-supply load comfort-lost | air locker solenoid; e locker; elocker; diff locker; locker valve; axle locker
-central lubrication | switched-supply load comfort-lost | greasing; auto grease; automatic lubrication; lubrication pump; greaser; auto lube; autolube; central greasing; chain oiler
+central lubrication | switched-supply load comfort-lost | greasing; auto grease; automatic lubrication; lubrication pump; greaser; auto lube; autolube; central greasing; chain oiler; chassis lubrication
 # - bus and lorry
 body lock | switched-supply source dead | twist lock; sideboard lock; side board; container lock; bed lock
 sheet motor | switched-supply load dead | tarp; tarp motor; tarpaulin; tarp open; tarp close; sheeting; sheeting system; sheet open; sheet close; roll tarp; cover motor; easy sheet; tarp switch; tarp solenoid
@@ -138,8 +140,9 @@ milk pump | switched-supply load dead | slurry pump; manure pump; slurry valve; 
 steering guidance | switched-supply load comfort-lost | auto steer; autosteer; guidance; guidance enable; steer engage; steering engage; auto steer engage; resume switch steering
 # - municipal and fire
 salt spinner | switched-supply load dead | spinner; spreader disc; spinner motor; spinner valve; spread width
-salt pre-wet pump | switched-supply load dead | pre wet; prewet; brine; brine pump; wetting pump; pre wet pump; dust suppression; spray bar; water spray; spray water pump; spray pump; dust spray; sprinkler; sprinkler pump; water sprinkler
-suction nozzle | switched-supply load dead | nozzle; nozzle up; nozzle down; suction mouth; nozzle lift; mouth flap; suction flap; big flap; coarse flap
+salt pre-wet pump | switched-supply load dead | pre wet; prewet; brine; brine pump; wetting pump; pre wet pump; dust suppression; spray bar; water spray; spray water pump; dust spray; sprinkler; sprinkler pump; water sprinkler
+suction nozzle | switched-supply load dead | nozzle; nozzle up; nozzle down; suction mouth; nozzle lift; mouth flap; suction flap; big flap; coarse flap; nozzle valve suction; nozzle valve
+spray pump | switched-supply source comfort-lost | spray pump; spray water pump; spray water; dust suppression pump; dust suppression; sweeper water pump
 fire pump | switched-supply load dead | pump prime; primer; primer pump; pump primer; pump engage; pump in gear; foam pump; foam valve; hose reel rewind; hose reel; pump throttle; water tank fill; tank fill valve; tank to pump; deluge; monitor up; monitor down; monitor nozzle
 siren speaker | audio source comfort-lost | pa speaker; public address; siren horn
 siren control | switched-ground load comfort-lost | siren on; siren button; siren switch; bullhorn
@@ -149,32 +152,32 @@ gun lock | switched-supply source comfort-lost | weapon lock; cabinet lock; lock
 bow thruster | switched-supply load dead | thruster; thruster left; thruster right; thruster port; thruster starboard; stern thruster; thruster relay; thruster motor
 trim tab | switched-supply load dead | trim tab up; trim tab down; tab up; tab down; trim tabs; port tab; starboard tab; interceptor; tab port; tab starboard; trim tab
 jack plate | switched-supply load dead | jackplate; jack plate up; jack plate down; engine lift; power lift jack
-fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply
+fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply; lpg detector; gas alarm detector
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower; extractor fan; engine bay blower boat
 high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water; bilge high water; bilge alarm float; bilge alarm
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
-marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out
+marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out; nmea; nmea 2000; nmea 0183; net h; net l; backbone; wind data; wind
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger
-push-to-talk | switched-ground load comfort-lost | ptt; push to talk; talk switch; ptt switch; mic key; intercom; intercom talk
+push-to-talk | switched-ground load comfort-lost | ptt; push to talk; talk switch; ptt switch; mic key; intercom; intercom talk; press to talk; microphone switch
 windscreen wiper boat | switched-supply load comfort-lost | helm wiper; wheelhouse wiper; deck wiper
 # - camper
 slide-out motor | switched-supply load dead | room slide; slide out motor; slide room in; slide room out; slide out; slideout; slide room
-levelling jack | switched-supply load dead | leveling jacks; leveling; jack up; jack down; steady legs; corner steady; hydraulic jack; jack motor; levelling jack; jack
-water heater | switched-supply load comfort-lost | boiler heater; hot water; immersion; calorifier; hot water heater; water heater gas; boiler dump valve; frost valve; dump valve frost; hot water element
+levelling jack | switched-supply load dead | leveling jacks; leveling; jack up; jack down; steady legs; corner steady; hydraulic jack; jack motor; levelling jack; jack; stabiliser leg; landing leg; stabilizer leg; steady leg
+water heater | switched-supply load comfort-lost | boiler heater; hot water; immersion; calorifier; hot water heater; water heater gas; boiler dump valve; frost valve; dump valve frost; hot water element; boiler
 tank heater | switched-supply load comfort-lost | waste tank heater; water tank heater; drain heater; pipe heater; tank heat pad
 room heater | switched-supply load comfort-lost | space heater; convector; combi heater; gas heater; heater thermostat; heater control panel; alde; wall thermostat; underfloor heater; floor heater; radiator pump house; heater circulation pump; blown air heating; blown air; warm air heating
-gas valve | switched-supply load comfort-lost | gas solenoid; lpg valve; lpg solenoid; gas shut off; lpg shut off; lpg lockoff; gas lock off; lpg lock off; vaporiser; lpg vaporiser; lpg injector; lpg level; gas bottle heater; changeover valve gas
+gas valve | switched-supply load comfort-lost | gas solenoid; lpg valve; lpg solenoid; gas shut off; lpg shut off; lpg lockoff; gas lock off; lpg lock off; vaporiser; lpg vaporiser; lpg injector; lpg level; gas bottle heater; changeover valve gas; lpg tank valve
 cooker | battery load comfort-lost | cooker; hob; oven; hob ignition; oven ignition; cooker ignition; stove ignition
 waste valve | switched-supply load comfort-lost | waste valve; waste dump valve; tank dump; tank dump valve
 satellite dome | switched-supply load comfort-lost | satellite; sat dome; satellite dish; dish; satellite antenna; sat antenna; dish motor; satellite receiver; mast amplifier
 mover | switched-supply load dead | caravan mover; mover supply; mover motor
 # - alarm fitter's sheets
-alarm sensor | switched-ground load nothing | shock sensor; ultrasonic; glass break; glass break sensor; vibration sensor; volumetric; volumetric sensor; microwave sensor; movement sensor; motion sensor; sensor trigger; pir
+alarm sensor | switched-ground load nothing | shock sensor; ultrasonic; glass break; glass break sensor; vibration sensor; volumetric; volumetric sensor; microwave sensor; movement sensor; motion sensor; sensor trigger; pir; ultrasonic sensor alarm; interior protection; interior monitoring
 starter kill | start both no-start | starter cut; start kill; anti grind; starter disable; starter immobilisation; starter inhibit output; starter block; st kill; starter t50 from lock; starter kill key side; starter kill motor side; starter interrupt; starter cut key side; starter cut motor side; starter cut relay
 immobilisation cut | ignition both no-start | immobiliser cut; engine disable; fuel cut relay; engine immobilisation; immobilisation cut; immobilisation circuit; immobiliser circuit 1; immobiliser circuit 2
 valet switch | switched-ground load nothing | valet; valet button; emergency override; override button; learn button; program button; programming button; service switch
 tracker | battery load nothing | gps tracker; tracking unit; telematics; telematics unit; telematic; data logger; dashcam; dash cam; dash camera; camera recorder; parking recorder; tracker supply; telematics supply; tacho download
-panic button | switched-ground load nothing | panic; panic switch; duress; sos button; emergency call; ecall; driver alert; man trapped; trapped alarm; man trapped alarm; panic alarm; person alarm; locked in alarm; personal alarm; occupant trapped
+panic button | switched-ground load nothing | panic; panic switch; duress; sos button; emergency call; ecall; driver alert; man trapped; trapped alarm; man trapped alarm; panic alarm; person alarm; locked in alarm; personal alarm; occupant trapped; emergency button
 key fob data | other-data both no-start | key fob; fob; key data; rf data; rf antenna; remote receiver; receiver antenna; key reader; transponder ring; ring antenna; antenna ring; rf receiver
 double lock motor | switched-supply source comfort-lost | double lock; deadlock; dead lock; superlock; deadlock motor; deadlocks; double locking; super lock; safe motor; safe lock
 total closure | switched-ground source comfort-lost | windows close; roll up windows; window up on lock; convenience close; all windows up; global close
@@ -192,7 +195,7 @@ key warning | switched-ground load nothing | key buzzer; key in buzzer; lights o
 overspeed alarm | switched-ground load nothing | overspeed; over speed; overspeed shutdown; overspeed warning; engine overrun; overrun buzzer; engine overrun warning; overrun warning buzzer; overrun alarm; overrev; over rev warning; overspeed buzzer
 low oil shutdown | switched-ground load nothing | oil shutdown; oil shut down; low oil pressure shutdown; oil shutdown switch; oil level shutdown; oil shut down switch
 output contactor | switched-supply source dead | output contactor coil; generator contactor; mains contactor; load contactor; dc contactor; output breaker; gcb; mcb
-genset start | switched-supply load no-start | generator start; auto start; run request; remote run; remote run request; start request generator; remote start stop; ats start; run command; run input
+genset start | switched-supply load no-start | generator start; auto start; run request; remote run; remote run request; start request generator; remote start stop; ats start; run command; run input; remote start genset; genset remote start; generator remote start
 genset fault lamp | switched-ground source lamp-off | common fault out; genset fault; generator fault; shutdown lamp; genset alarm; fault shutdown lamp; shutdown output
 genset running lamp | switched-ground source lamp-off | genset running; generator running; running output; run lamp; running lamp generator; genset on
 `;

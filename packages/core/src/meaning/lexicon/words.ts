@@ -150,7 +150,7 @@ boost: bst ladedruck
 exhaust: exh exhst abgas
 manifold: manif saugrohr
 ambient: amb außen aussen outside outdoor umgebung exterior
-intake: inlet ansaug intk inl ansaugluft
+intake: inlet ansaug intk inl
 evaporator: evaporatr verdampfer
 condenser: kondensator
 compressor: compr comp compressr kompressor klimakompressor cprsr
@@ -817,4 +817,8 @@ fuel pressure: fuelp
 headboard: headboard
 fifth: fifth 5th
 blues: blues
+coil: bobine
+intake air: ansaugluft
+plough: plow plows
+screen washer: screenwash
 `;
