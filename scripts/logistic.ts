@@ -32,7 +32,8 @@ const PRIOR: Readonly<Partial<Record<Feature, number>>> = {
   "which-open": -0.7,
   "pole-agrees": 1,
   "kind-agrees": 0.5,
-  "lamp-of-fed": -2,
+  "kind-lamp-of-fed": -2,
+  "kind-input-on-worked": -1,
   "kind-differs": -0.7,
   "kind-clashes": -0.7,
   "words-shared": 0.3,
@@ -49,7 +50,8 @@ const FIRM: ReadonlySet<Feature> = new Set([
   "pole-agrees",
   "not-understood",
   "kind-clashes",
-  "lamp-of-fed",
+  "kind-lamp-of-fed",
+  "kind-input-on-worked",
 ]);
 const STEPS = 250;
 /**

@@ -35,6 +35,8 @@ const ELECTRIC =
   /\b(?:ksi|phase [abc]|hall [abc]|phase (?:yellow|green|blue)|contactor|pre-?charge|encoder|em brake|traction|inching|pack ?[+-]|motor controller)\b/i;
 const CAM = /^\s*(?:cam|cmp)\b/i;
 const CRANK = /^\s*crank\s*[+-]?\s*$/i;
+const PICKUP = /\b(?:crank|ckp|trig(?:ger)?|vr)\b|\binj(?:ector)?[ _]?\d/i;
+const KEYED = /12 ?v[ _]?sw|\bswitched|\bign(?:ition)?[ _](?:sw|in|feed|on|supply)\b|\bkl\.? ?15\b|\bvign\b/i;
 const CRANK_POLE = /^\s*crank\s*[+-]\s*$/i;
 
 const CLUSTER =
@@ -102,14 +104,18 @@ function colourLeads(texts: readonly string[]): boolean {
   return led >= 4 && led >= texts.length * 0.6;
 }
 
-/** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, a radio has two speakers at least. */
+/** Reads the habits of the texts of one plug: bare DIN numbers count where at least two stand there, "IGN n" is a coil where three or more stand in a row, or two beside a pickup and a feed from the key, a radio has two speakers at least. */
 function habitsOf(texts: readonly string[]): ListHabits {
   const bare = texts.filter((text) => (BARE.test(text) || BARE_FIRST.test(text)) && !NAMED.test(text)).length;
   const ignition = new Set(texts.flatMap((text) => IGNITION_NUMBER.exec(text)?.[1] ?? []));
   const lamps = texts.filter((text) => LAMPS.test(text)).length;
   return {
     bareTerminals: bare >= 2,
-    ignitionCoils: ignition.size >= 3,
+    ignitionCoils:
+      ignition.size >= 3 ||
+      (ignition.size === 2 &&
+        texts.some((text) => PICKUP.test(text)) &&
+        texts.some((text) => KEYED.test(text))),
     lampPlug: lamps >= 3 && lamps * 3 >= texts.length,
     corners: namesCorners(texts),
     audioPlug: texts.filter((text) => SPEAKER.test(text)).length >= 4,

@@ -22,6 +22,19 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   ),
   behind("(?:light(?:ing|s)?|dip|dipper|lamp) ?sw(?:itch)?[ ,.:]*", "5[678][abdlr]?|30"),
   behind("(?:flasher|hazard)(?: unit| relay| sw(?:itch)?)?[ ,.:]*", "49a?"),
+  // "Seat back heat", "seat bottom fan": the halves of a seat.
+  rule(`(?<=seat )(back|bottom|base)(?=\\b.*(?:heat|fan|blow|vent|cool))`, (m) =>
+    group(m, 1) === "back" ? "backrest" : "cushion",
+  ),
+  // "Return to dig": where a bucket goes, and no way back of a current.
+  rule(`return(?= to (?:dig|cent|home|park|travel|work|neutral))`, "back"),
+  // "Passenger mat": a mat that feels somebody; alone it is the manifold's air temperature.
+  rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "occupant sensor"),
+  // "High idle request to chassis": to the truck under the body, and no earth.
+  rule(
+    `chassis(?<=(?:request|signal|command|enable|output|status|lamp|switch|idle|stop|start) (?:to|from) (?:the )?chassis)${END}`,
+    "",
+  ),
   // "Door 1 open pushbutton", "button door 2 closing": it asks for the door, and tells nothing of it.
   rule(`(?:push[- ]?)?button(?=s? door ?\\d? (?:open|clos|exit))`, "request"),
   rule(

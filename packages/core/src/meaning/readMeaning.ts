@@ -212,7 +212,9 @@ const isOfNoLamp = (thing: Thing | undefined): boolean =>
 
 /** Words that turn a text are heard even within the name of a thing. */
 const isOutsideName = (tokens: readonly Token[], place: number): boolean =>
-  /^(left|right|front|rear|inner|outer|up|down|increase|decrease)$/.test(tokens[place]?.word ?? "");
+  /^(left|right|front|rear|inner|outer|up|down|increase|decrease|cushion|backrest)$/.test(
+    tokens[place]?.word ?? "",
+  );
 
 function bestOf(classes: ReadonlyMap<SignalClass, number>): readonly [SignalClass, number] {
   let best: readonly [SignalClass, number] = ["unknown", 0];

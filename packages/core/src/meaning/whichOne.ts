@@ -19,6 +19,7 @@ const DIMENSIONS = [
   "port",
   "share",
   "shaft",
+  "pad",
   "contact",
   "bank",
   "sensor",
@@ -62,6 +63,8 @@ const WORDS: readonly (readonly [dimension: Dimension, value: string, words: str
   ["share", "two thirds", "twothirds"],
   ["share", "three quarters", "threequarters"],
   ["share", "full", "full"],
+  ["pad", "cushion", "cushion"],
+  ["pad", "backrest", "backrest"],
   ["axis", "across", "horizontal"],
   ["axis", "up and down", "vertical"],
 ];

@@ -23,7 +23,7 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   if ((isOneThing || isAnySensor) && end !== null && far !== null && end !== far)
     return { kind: "ends", left: END_WORDS[end], right: END_WORDS[far], weight: 0 };
   // "Fan relay coil feed" and "fan relay control": the two ends of one winding.
-  const [fed, driven] = [windingEnd(a), windingEnd(b)];
+  const [fed, driven] = [windingEnd(left), windingEnd(right)];
   if (fed !== null && driven !== null && fed !== driven)
     return { kind: "ends", left: END_WORDS[fed], right: END_WORDS[driven], weight: 0 };
   // A shield meets a ground or another shield, and nothing that carries something.
@@ -74,8 +74,13 @@ const END_WORDS: Readonly<Record<End, string>> = {
   return: "what leads back from it",
 };
 /** Which end of a relay's winding a text names, if it names one of the two. */
-function windingEnd({ kinds, roles }: ReadPin["reading"]): End | null {
+function windingEnd(pin: ReadPin): End | null {
+  const { kinds, roles, pole, volts } = pin.reading;
   if (!kinds.has("relay") && !kinds.has("contactor")) return null;
+  // "Coil A1, 36 V from key" and "LSD 2, contactor".
+  const isFed = kinds.has("coil") && pole === "plus" && volts >= SUPPLY_VOLTS;
+  if (isFed && pin.signal === "switched-supply") return "supply";
+  if (roles.has("out") && pin.signal === "switched-ground" && givesForSure(pin)) return "signal";
   if (roles.has("supply") === roles.has("control")) return null;
   return roles.has("supply") ? "supply" : "signal";
 }

@@ -35,7 +35,7 @@ export const FEATURES = [
   "bus-same",
   "direction-meets",
   "direction-clashes",
-  "input-on-worked",
+  "kind-input-on-worked",
   "which-agrees",
   "which-open",
   "which-tells",
@@ -44,7 +44,7 @@ export const FEATURES = [
   "kind-agrees",
   "kind-clashes",
   "kind-differs",
-  "lamp-of-fed",
+  "kind-lamp-of-fed",
   "words-shared",
   "words-open",
   "words-other",
@@ -164,6 +164,14 @@ const total = (words: readonly RareWord[]): number => words.reduce((sum, { rarit
 export const ratio = (a: number, b: number): number => Math.max(a, b) / Math.min(a, b);
 
 const FED: ReadonlySet<SignalClass> = new Set(["switched-supply", "pwm", "coil"]);
+/** What a control unit or a switch works, and what is no lamp itself. */
+const isWorked = ({ thing }: Meaning): boolean =>
+  thing !== null &&
+  (FED.has(thing.signal) ||
+    (thing.signal === "switched-ground" && thing.direction === "source" && !TELLS.test(thing.name)));
+const TELLS = /lamp|tell-tale|warning|buzzer|horn|siren/;
+const isTellTale = ({ thing }: Meaning): boolean =>
+  thing !== null && thing.signal === "switched-ground" && TELLS.test(thing.name);
 const isDisjoint = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean =>
   [...a].every((one) => !b.has(one));
 const WORDS_BY_THING: Readonly<Record<ThingFit, "words-shared" | "words-open" | "words-other">> = {
@@ -215,7 +223,7 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     "which-agrees": which.agrees,
     // Grounds meet anywhere, and a feed serves either side.
     "which-open": group === "ground" || group === "feed" ? 0 : which.open,
-    "not-understood": 1 - Math.min(a.understood, b.understood),
+    "not-understood": a.unread.length + b.unread.length === 0 ? 0 : 1 - Math.min(a.understood, b.understood),
   };
   // "SLOW OUT" and "wiper, slow": a text that says nothing but which one.
   if (thing === "open" && [a, b].some(({ things, unread }) => things.length === 0 && unread.length === 0))
@@ -240,7 +248,7 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     const isSaid = Math.max(left.way.certain, right.way.certain) > SAID;
     if (isSaid && (pair === "source source" || pair === "load load")) values["direction-clashes"] = both;
   }
-  if (isInputOnWorked(left, right) || isInputOnWorked(right, left)) values["input-on-worked"] = 1;
+  if (isInputOnWorked(left, right) || isInputOnWorked(right, left)) values["kind-input-on-worked"] = 1;
   if (a.pole !== null && b.pole !== null) values["pole-agrees"] = a.pole === b.pole ? 1 : 0;
   else if (a.pole !== null || b.pole !== null) values["pole-open"] = 1;
   if (
@@ -252,8 +260,12 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const dash = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("gauge"));
   if (dash[0] !== dash[1] && thing !== "same") values["kind-clashes"] = 1;
   // The lamp that tells of a heater is not the wire that feeds it or asks for it.
-  if (dash[0] !== dash[1] && thing === "same" && a.thing !== null && FED.has(a.thing.signal))
-    values["lamp-of-fed"] = 1;
+  if (
+    dash[0] !== dash[1]
+      ? thing === "same" && isWorked(a)
+      : thing === "related" && ((isTellTale(a) && isWorked(b)) || (isTellTale(b) && isWorked(a)))
+  )
+    values["kind-lamp-of-fed"] = 1;
   if (
     thing !== "same" &&
     thing !== "shows" &&

@@ -22,7 +22,7 @@ radiator shutter | other-data both poor-running | grille shutter; active grille;
 choke | switched-supply load poor-running | automatic choke; auto choke; choke heater; electric choke; carburettor heater; carb heater; choke solenoid; choke pull down; choke actuator; fuel primer; primer solenoid; engine primer
 choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; choke cable lamp; choke warning lamp; choke warning; choke out lamp; choke telltale; choke pilot
 idle cut-off valve | switched-supply load poor-running | idle cut off; idle cut off valve; idle jet; idle cut off solenoid; carburettor solenoid; anti run on valve; run on valve; anti diesel valve; carb solenoid; bowl vent; bowl vent solenoid; anti dieseling; anti dieseling solenoid; idle cut solenoid; idle cut
-stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper phase; step motor coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b; step motor phase; step motor winding
+stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b
 # - spark
 ignition amplifier | ignition load no-start | ignition amplifier; ignition module supply; igniter supply; ignition box; cdi; cdi box; cdi supply; ignition unit; igniter; ignitor; igniter unit; tci module; hei module; power stage ignition; ignition power stage; switchgear tsz; spark box; cdi unit; ignition power module; ignition switching unit; ignition switchgear; transistor ignition
 timing advance | analog load limp | timing advance; retard; octane plug; octane select
@@ -47,7 +47,7 @@ creeper | switched-supply load comfort-lost | creep mode; inching; inching switc
 hill descent switch | switched-ground load comfort-lost | hill descent; hill descent control; hdc; hill hold; hill start
 park pawl actuator | switched-supply source limp | park pawl; park lock motor; parking lock actuator; parking pawl solenoid
 # - battery
-battery disconnect | switched-supply load dead | isolator; battery master; master switch; battery master switch; isolator coil; battery switch; kill switch battery; battery disconnect; disconnect switch; isolator solenoid; battery cut off; battery cutoff; adr switch; battery relay; battery link; link relay; parallel relay; emergency start parallel; link solenoid; battery isolator; isolation switch; cut off switch battery; master cutoff; master cut off; battery isolator switch; master isolator; isolator switch; battery kill switch
+battery disconnect | switched-supply load dead | isolator; battery master; master switch; battery master switch; isolator coil; battery switch; kill switch battery; battery disconnect; disconnect switch; isolator solenoid; battery cut off; battery cutoff; adr switch; battery relay; battery link; link relay; parallel relay; emergency start parallel; link solenoid; battery isolator; isolation switch; cut off switch battery; master cutoff; master cut off; battery isolator switch; master isolator; isolator switch; battery kill switch; module disconnect; module disconnect relay
 battery heater | switched-supply source comfort-lost | battery warming; pack heater; battery heat; battery warmer; battery pack heater
 charger enable | switched-supply load charge-lost | charge enable; charge enabled; charge permit; permit to charge; charge permission; charge ok; bms charge enable; bms charge ok; ok to charge; charge request; lets charger start; charger may start; charger start enable; allow charging
 discharge enable | switched-supply load dead | discharge ok; bms discharge enable; bms ok; bms fault; bms relay; permit to discharge; permit to drive; lets motor controller run; lets controller run; allow discharge; discharge permit; run permit battery; load enable bms; load enable; bms load enable
@@ -63,7 +63,7 @@ roof sign | lamp-feed load lamp-off | taxi sign; sign lamp; for hire; for hire l
 load resistor | lamp-feed load nothing | load resistor; flicker resistor; anti flicker load resistor; anti flicker resistor; lamp check resistor; bulb failure resistor; load resistor lamp check; load resistor end
 washer jet heater | switched-supply load comfort-lost | washer nozzle heater; jet heater; nozzle heater; heated jets; heated washer jet; heated washer nozzle; wiper heater; wiper park heater; wiper rest heater; wiper blade heater
 # seat
-seat ventilation | switched-supply load comfort-lost | seat fan; seat blower; ventilated seat; cooled seat; seat cooling; seat climate
+seat ventilation | switched-supply load comfort-lost | seat fan; seat blower; ventilated seat; cooled seat; seat cooling; seat climate; blower cushion; blower backrest; blower motor cushion; blower motor backrest; seat backrest fan; seat cushion fan
 head restraint motor | switched-supply load comfort-lost | head restraint; head rest; headrest motor; head rest motor; headrest; headrest up; headrest down
 massage motor | switched-supply load comfort-lost | massage; seat massage; massage pump
 column adjust motor | switched-supply source comfort-lost | column tilt; column reach; steering column tilt; steering column adjust; column adjust; steering column telescopic; column telescope; tilt column
@@ -105,7 +105,7 @@ crane slew | switched-supply load dead | slew; slew left; slew right; slewing; s
 crane overload | switched-ground load nothing | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
 basket interlock | switched-supply load nothing | basket; cage; basket gate; basket level; bucket gate; cage gate; platform gate; basket controls
 # - loader and excavator
-bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; crowd; bucket up; bucket down; tilt bucket; bucket open; bucket close
+bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; crowd; bucket up; bucket down; tilt bucket; bucket open; bucket close; return to dig; bucket leveler; bucket leveller; bucket level; bucket positioner; back to dig
 quick coupler | switched-supply load dead | quick hitch; coupler; tool lock; implement lock; tool carrier lock; attachment lock; coupler lock; coupler release; coupler unlock; quick coupler lock; quick hitch lock; hitch lock pin; tool release
 auxiliary hydraulics | switched-supply load dead | auxiliary hydraulic; third function; 3rd function; third service; third spool; auxiliary flow; auxiliary service; high flow; high flow hydraulic; diverter; diverter valve; diverter solenoid; fourth spool; front auxiliary; rear auxiliary; spool valve; thumb; grapple; grab; grab open; grab close; grapple open; grapple close
 ride control | switched-supply load comfort-lost | boom suspension; ride control valve; smooth ride; load stabiliser; accumulator valve

@@ -34,7 +34,7 @@ radiator: rad radtr kühler kuehler
 temperature: temp tempr tmp temperatur temprature temperture
 pressure: press prs pres druck psi mano
 position: posn positn stellung lage pos
-level: lvl lev leveling levelling füllstand fuellstand stand
+level: lvl lev leveling levelling füllstand fuellstand
 speed: spd geschwindigkeit
 flow: flw
 air: luft
@@ -821,4 +821,6 @@ coil: bobine
 intake air: ansaugluft
 plough: plow plows
 screen washer: screenwash
+boot lamp: laderaumbeleuchtung laderaumleuchte kofferraumleuchte kofferraumbeleuchtung
+beacon: blitzleuchte blitzleuchten blitzer frontblitzer blitzlampe
 `;
