@@ -5,6 +5,7 @@ import { borrowedIn, readRow, type Borrowed, type Row } from "./neighbours.ts";
 import {
   COLOUR_LED,
   IGNITION_NUMBER,
+  STOP,
   NUMBER_LED,
   SPEAKER,
   type ListHabits,
@@ -41,6 +42,9 @@ const CRANK_POLE = /^\s*crank\s*[+-]\s*$/i;
 
 const CLUSTER =
   /\b(?:tach(?:o|ometer)?|spe?e?d(?:o|ometer)?|fu(?:el)?|temp|ill(?:um)?|hi-?bm|beam|turn|chg|charge|mil)\b/i;
+/** What cranks an engine or reads its flywheel: no cluster. */
+const STARTS =
+  /^\s*(?:(?:engine )?start|crank|mpu[ +-]*)\s*(?:sw(?:itch)?|button|in(?:put)?|out(?:put)?|rly|relay)?\s*$/i;
 const CLIMATE =
   /\b(?:blower|evap(?:orator)?|recirc|(?:mix|temp(?:erature)?) (?:door|flap)|thermostat|binary|heater (?:tap|valve)|demist|water valve|face vent|footwell vent)\b/i;
 /** A fan of several speeds is a blower. */
@@ -120,7 +124,8 @@ function habitsOf(texts: readonly string[]): ListHabits {
     corners: namesCorners(texts),
     audioPlug: texts.filter((text) => SPEAKER.test(text)).length >= 4,
     electricDrive: texts.filter((text) => ELECTRIC.test(text)).length >= 2,
-    cluster: texts.filter((text) => CLUSTER.test(text)).length >= 5,
+    cluster:
+      texts.filter((text) => CLUSTER.test(text)).length >= 5 && !texts.some((text) => STARTS.test(text)),
     climate:
       texts.some((text) => BLOWER.test(text)) || texts.filter((text) => CLIMATE.test(text)).length >= 3,
     gearLetters: new Set(texts.flatMap((text) => GEAR.exec(text)?.[1]?.toUpperCase() ?? [])).size >= 3,
@@ -130,6 +135,7 @@ function habitsOf(texts: readonly string[]): ListHabits {
       texts.some((text) => POWER_GROUND.test(text)),
     numbered: numbersLines(texts),
     colourFirst: colourLeads(texts),
+    startAndStop: texts.some((text) => STARTS.test(text)) && texts.some((text) => STOP.test(text)),
     redAndBlack: endsBothWays(texts, RED, BLACK),
     gearboxPlug: texts.filter((text) => GEARBOX.test(text)).length >= 4,
     triggerMarks: marksTriggers(texts),

@@ -28,6 +28,15 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   ),
   // "Return to dig": where a bucket goes, and no way back of a current.
   rule(`return(?= to (?:dig|cent|home|park|travel|work|neutral))`, "back"),
+  // A turret seen from above.
+  rule(`(c?cw)(?<=(?:turret|slew|swing|rotate|rotation|turntable) c?cw)${END}`, (m) =>
+    group(m, 1) === "cw" ? "right" : "left",
+  ),
+  // "Foot dimmer, low": a dip switch under the foot.
+  rule(`(?:foot dimmer|dimmer switch|dip(?:per)? switch)[ ,]+(low|high|brights?|dim)${END}`, (m) =>
+    /low|dim/.test(group(m, 1)) ? "low beam" : "high beam",
+  ),
+  rule(`brights${END}`, "high beam"),
   // "Passenger mat": a mat that feels somebody; alone it is the manifold's air temperature.
   rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "occupant sensor"),
   // "High idle request to chassis": to the truck under the body, and no earth.

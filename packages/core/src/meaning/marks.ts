@@ -84,7 +84,7 @@ export function poleOf(
     if (inSign.has(i) && !contained.has(i)) return;
     if (inBrackets && !/^\(/.test(raw)) return;
     // "Revs from coil negative": the pole of another part; "data from plotter +": its own.
-    const isLastSign = i === tokens.length - 1 && /^[+\-–−]$/.test(raw);
+    const isLastSign = i === tokens.length - 1 && /^\s*[+\-–−]$/.test(raw);
     if (!inBrackets && asidePlaces.has(i) && !isLastSign) return;
     pole ??= word;
   });

@@ -30,7 +30,8 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
   if (BEAMS[name] !== undefined) return { ...said, which: withValues(said.which, "level", [BEAMS[name]]) };
   if (signal === "vr-pair") return asPole(said);
   if (name === "mirror adjust") return { ...said, which: alongAxis(tokens, said.which) };
-  if (name === "engine speed adjust" || name === "regulating valve") return asTravel(said);
+  if (name === "engine speed adjust" || name === "regulating valve" || name === "basket levelling")
+    return asTravel(said);
   if (name === "boom lift" || name === "plough lift")
     return { ...said, which: withValues(without(said.which, "height"), "travel", liftOf(tokens)) };
   if (family === "door lock") return { ...said, which: withValues(said.which, "lock", lockOf(name, tokens)) };
@@ -83,6 +84,7 @@ const MOVED = new Set([
   "outrigger",
   "unloading auger",
   "sheet motor",
+  "boom telescope",
 ]);
 /** Which way a step or an awning goes, and a lumbar cushion; "in" and "out" of a cushion may mean either. */
 const MOVES: Readonly<Record<string, string>> = {

@@ -4,7 +4,7 @@ import { CABIN_WORD, LETTER_CORNERS } from "./whichOne.ts";
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
  * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N", a heater panel's "FAN",
- * "red" and "black" of one lead for its poles, lines that begin with their number or with the colour of the wire, an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram.
+ * "red" and "black" of one lead for its poles, lines that begin with their number or with the colour of the wire, an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram, a "stop" beside a "start".
  */
 export const HABITS = [
   "bareTerminals",
@@ -24,6 +24,7 @@ export const HABITS = [
   "redAndBlack",
   "numbered",
   "colourFirst",
+  "startAndStop",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 export type ListHabits = Readonly<Record<Habit, boolean>>;
@@ -148,11 +149,17 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
   // "Yellow/black" is a colour, no pole.
   redAndBlack: (tokens, text) =>
     tokens.length < 2 || /\/\s*\w+\s*$/.test(text) ? tokens : withLast(tokens, POLES),
+  startAndStop: (tokens, text) =>
+    STOP.test(text)
+      ? each(({ word }) => (word === "stop" ? ["engine", "stop"] : undefined))(tokens, text)
+      : tokens,
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
       : tokens,
 };
+/** "Stop", "STOP SW" and no more. */
+export const STOP = /^\s*stop(?: ?(?:sw(?:itch)?|button|in(?:put)?))?\s*$/i;
 const POLES: Readonly<Record<string, string>> = { red: "plus", black: "minus", blk: "minus" };
 /** What the last word of a text says of the way that a ram or motor goes, in a list that names both ways (common practice, no source). */
 const WAYS: Readonly<Record<string, string>> = {

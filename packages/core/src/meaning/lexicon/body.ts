@@ -34,7 +34,7 @@ trailer turn tell-tale | switched-ground load lamp-off | trailer telltale; trail
 flasher input | ignition load lamp-off | t49; flasher input; flasher unit; flasher supply; flasher feed; flasher relay; flasher unit supply; flasher plus; flasher unit b; flasher power; flasher relay supply; flasher unit x; flasher can; led flasher; flasher b; flasher x; flasher x terminal; flasher b terminal
 flasher unit pilot | lamp-feed source lamp-off | flasher unit p; flasher pilot output; flasher c telltale; pilot lamp flasher; flasher unit c1; flasher c2; flasher c3
 hazard switch | switched-ground load lamp-off | hazard; hazard switch; hazard flasher; hazard warning; hazard lamp switch; hazard warning switch; hazard input; hazard request; four way flasher; emergency flasher; 4 way flasher; hazard button; hazard lamp; four ways; 4 ways; four way; 4 way; danger lamps; danger lights; warning flasher; warning flasher switch; danger lamp switch
-hazard supply | battery load lamp-off | hazard supply; hazard feed; hazard flasher supply; hazard flasher feed; hazard switch feed; hazard switch supply; hazard constant; hazard fuse; hazard lamp supply; hazard battery; hazard permanent feed; hazard switch battery; hazard permanent
+hazard supply | battery load lamp-off | hazard supply; hazard feed; hazard flasher supply; hazard flasher feed; hazard switch feed; hazard switch supply; hazard constant; hazard fuse; hazard lamp supply; hazard battery; hazard permanent feed; hazard switch battery; hazard permanent; hazard flasher
 # reverse lamp
 reverse lamp | lamp-feed load lamp-off | reverse lamp; back up lamp; backup lamp; reversing lamp; reverse light; reverse lamp feed; back up; reverse lamp output; reverse lamps; backing lamp; reverse trigger; reverse signal; backing signal; reverse gear signal; reverse camera trigger; reverse out; reverse output; reverse gear lamp; gear reverse lamp; back lamp; backup lights; reversing lights; rev light; rev lamp; back up lights; rev lp; bu lamp; back drive lamp; backing lights; reverse to lamps; reversing feed; reverse feed lamps; rear drive lamp; white lamp rear
 # fog
@@ -140,6 +140,8 @@ regulating valve | switched-supply load dead | regulating valve; pressure increa
 master valve | switched-supply load dead | master valve; main valve; main on off valve; main switch valve; general valve; general electrovalve; main electrovalve; main boom valve; dump valve sprayer; sprayer dump valve; master; main valve sprayer
 flow meter | pwm load reads-wrong | flow meter; flow sensor; flow sensor pulse; flow rate sensor; flow; flow impulses
 boom lift | switched-supply load dead | boom up; boom lift; boom raise; boom down; boom lower; jib up; jib down; arm out; arm in; crane up; mast raise; mast lower; jib; arm up; arm down; boom
+boom telescope | switched-supply load dead | telescope; tele; telescope cylinder; boom telescope; boom extend; boom retract; boom extension; tele extend; tele retract; tele boom
+basket levelling | switched-supply load dead | basket level; platform level; basket levelling; platform levelling; cage level; bucket level basket; basket tilt; platform tilt
 boom lamp | lamp-feed load lamp-off | boom lamp; boom light; work lamp boom; boom work lamp
 foam marker | switched-supply load dead | foam marker; foam
 # plough
@@ -236,7 +238,7 @@ radio supply | accessory load comfort-lost | radio; radio supply; radio feed; ra
 navigation unit | accessory load comfort-lost | sat nav; satnav; navigation unit; navigation system; gps; gps unit; gps receiver; gps power; nav gear; navigation computer
 television | accessory load comfort-lost | television; tv feed; tv socket; tv supply
 microwave | battery load comfort-lost | microwave; kettle; coffee machine; coffee maker
-instrument supply | ignition load reads-wrong | instrument feed; instrument supply; gauge feed; gauge power; gauge supply; gauge ignition; instrument power; instrument cluster feed; cluster feed; cluster supply; cluster power; nav instruments; instruments and gauges
+instrument supply | ignition load reads-wrong | instrument feed; instrument supply; gauge feed; gauge power; gauge supply; gauge ignition; instrument power; instrument cluster feed; cluster feed; cluster supply; cluster power; nav instruments; instruments and gauges; gauges i; gauge i post; gauges i post; i post
 voltmeter | ignition load nothing | voltmeter; volt gauge; volts gauge; voltage gauge; volt meter; battery condition gauge
 # power socket
 power socket | accessory load comfort-lost | power socket; 12v socket; lighter; accessory socket; lighter socket; usb socket; power outlet; usb charger; dash socket; dash usb socket; usb power; auxiliary socket; usb supply; usb port; charger socket; usb outlet; phone charger; charging socket; cigar lighter; cigar; cig; cig socket; pwr outlet; power skt; acc socket; current socket; 12v take off; socket outlet; outlet socket; supply socket; power take off socket
@@ -266,9 +268,9 @@ step motor | switched-supply load comfort-lost | step; entry step; step motor; s
 awning | switched-supply load comfort-lost | awning; awning motor
 ramp | switched-supply load comfort-lost | ramp; tail lift; tailboard; tipper raised; body raised; hoist; crane; boom; tail lift control; tipper switch; tipper body
 # water
-water pump switch | switched-supply load comfort-lost | pressure pump; water system pump; drain pump; fresh pump
+water pump switch | switched-supply load comfort-lost | pressure pump; water system pump; drain pump; fresh pump; pump switch
 # - boat
-raw water flow switch | switched-ground load lamp-on | raw water flow; raw water alarm; sea water flow; sea water flow switch; sea water alarm; water flow switch; flow alarm; cooling water flow; cooling water flow switch
+raw water flow switch | switched-ground load lamp-on | raw water flow; raw water alarm; sea water flow; sea water flow switch; sea water alarm; water flow switch; flow alarm; cooling water flow; cooling water flow switch; raw water switch; raw water; sea water presence; sea water; seawater; raw water sw; sea water switch
 chain counter | pwm load comfort-lost | chain counter; anchor counter; chain sensor; chain counter sensor; rode counter; windlass counter
 livewell pump | switched-supply load dead | livewell; livewell pump; aerator; baitwell; raw water pump; wash down pump; washdown pump; live well; bait tank pump; bait pump; bait tank; bait well pump; bait well
 deck wash pump | switched-supply load dead | wash down pump; deck wash; deck wash pump; washdown; washdown pump; washer down pump; raw water wash; anchor wash; anchor wash pump
@@ -356,7 +358,7 @@ tail lift lower | switched-supply load dead | foot control lower; hand set lower
 tail lift raise | switched-supply load dead | foot control raise; hand set raise; lift up; platform up; platform raise; wander lead up; foot pedal up; up button; up solenoid; remote up; pendant up
 # governor
 air shutdown flap | switched-supply source no-start | air flap; air shut off; air shut off flap; air shutdown; air shutdown valve; overspeed shut down; air intake shutoff; air shut off valve; air shutoff flap; air intake flap shut
-magnetic pickup | vr-pair load no-start | magnetic pickup; flywheel pickup; flywheel sensor; ring gear pickup; pickup high; pickup low; mag pickup; magnet pick up; magnet pick up high; magnet pick up low; magnet pickup; speed pickup; speed pick up
+magnetic pickup | vr-pair load no-start | magnetic pickup; flywheel pickup; flywheel sensor; ring gear pickup; pickup high; pickup low; mag pickup; magnet pick up; magnet pick up high; magnet pick up low; magnet pickup; speed pickup; speed pick up; pickup plus; pickup minus
 idle rated switch | switched-ground load nothing | idle rated; idle rated switch; rated speed; rated idle; idle run switch
 speed lower | switched-ground load nothing | speed lower; lower speed; rpm lower; decrease speed; speed down button
 speed raise | switched-ground load nothing | speed raise; raise speed; rpm raise; increase speed; speed up button
@@ -430,7 +432,7 @@ brake vacuum sensor | analog load code | brake vacuum sensor; brake booster sens
 pressure sensor | analog load code | pressure sensor; pressure signal; pressure; pressure transducer; system pressure; oil pressure hydraulic; hydraulic pressure; hydraulic pressure sensor
 pressure switch | switched-ground load code | pressure switch; hydraulic pressure switch; pump pressure switch
 # compressor
-compressor relay | switched-ground source dead | compressor relay; compressor control; air pump relay; suspension compressor; air suspension compressor; compressor relay coil; suspension compressor relay; air compressor relay; magnet clutch relay; aircon clutch relay; to compressor relay; ac relay; air horn compressor; onboard air; tank compressor; compressor air locker; air locker compressor; locker compressor; air ride compressor relay
+compressor relay | switched-ground source dead | compressor relay; compressor control; air pump relay; suspension compressor; air suspension compressor; compressor relay coil; suspension compressor relay; air compressor relay; magnet clutch relay; aircon clutch relay; to compressor relay; ac relay; air horn compressor; onboard air; tank compressor; compressor air locker; air locker compressor; locker compressor; air ride compressor relay; compressor trigger
 compressor feed | switched-supply load dead | compressor feed; compressor supply; compressor motor; compressor; air compressor; pump control; air compressor pump
 # kneeling
 kneel switch | switched-supply load comfort-lost | kneel; kneel switch; kneel request; lower request; lowering switch; lower switch; kneeling; kneeling switch; suspension lower; cab switch lower; switch lower; switch down; down switch; lower button; down button; lower suspension; lower vehicle; lowering; lowering system; bus lowering

@@ -101,9 +101,9 @@ mixer drum | switched-supply load dead | drum; drum mix; drum discharge; drum sp
 refuse packer | switched-supply load dead | packer; packer plate; packing plate; compactor; compaction; bin lift; packer up; packer down; carrier plate; ejector; eject; ejector plate; sweep plate; blade pack; tailgate refuse
 outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg; stabilisers; stabilizers
 outrigger switch | switched-ground load lamp-on | leg switch; outrigger stowed; legs stowed; outrigger deployed; stabiliser switch; legs down; legs up; outrigger limit switch; jack stowed; leg contact
-crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate; swing
+crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate; swing; turret; turret rotate; turret left; turret right; slew left valve; rotate left; rotate right; rotation left; rotation right
 crane overload | switched-ground load nothing | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
-basket interlock | switched-supply load nothing | basket; cage; basket gate; basket level; bucket gate; cage gate; platform gate; basket controls
+basket interlock | switched-supply load nothing | cage; basket gate; bucket gate; cage gate; platform gate; basket controls; basket interlock
 # - loader and excavator
 bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; crowd; bucket up; bucket down; tilt bucket; bucket open; bucket close; return to dig; bucket leveler; bucket leveller; bucket level; bucket positioner; back to dig
 quick coupler | switched-supply load dead | quick hitch; coupler; tool lock; implement lock; tool carrier lock; attachment lock; coupler lock; coupler release; coupler unlock; quick coupler lock; quick hitch lock; hitch lock pin; tool release
