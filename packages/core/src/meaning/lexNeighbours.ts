@@ -27,7 +27,7 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     group(m, 1) === "back" ? "backrest" : "cushion",
   ),
   // "Return to dig": where a bucket goes, and no way back of a current.
-  rule(`return(?= to (?:dig|cent|home|park|travel|work|neutral))`, "back"),
+  rule(`return(?= to (?:dig|cent|home|travel|work|neutral))`, "back"),
   // A turret seen from above.
   rule(`(c?cw)(?<=(?:turret|slew|swing|rotate|rotation|turntable) c?cw)${END}`, (m) =>
     group(m, 1) === "cw" ? "right" : "left",
@@ -37,8 +37,18 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     /low|dim/.test(group(m, 1)) ? "low beam" : "high beam",
   ),
   rule(`brights${END}`, "high beam"),
+  // "Old bulb plug": the plug of a lamp, and no glow plug.
+  rule(`(?<=(?:bulb|headlamp|headlight) )(?:plug|connector|socket|holder)${END}`, ""),
+  rule(`(main|dip)(?<=(?:bulb|headlamp|headlight)[^(]{0,25} (?:main|dip))${END}`, (m) =>
+    group(m, 1) === "main" ? "high beam" : "low beam",
+  ),
+  // "Telescope ret", "jack ret": it comes back in, and nothing leads back.
+  rule(
+    `ret(?<=\\b(?:tele\\w*|steps?|jacks?|legs?|slide|ram|boom|outriggers?|awning|stab\\w*) ret)${END}`,
+    "retract",
+  ),
   // "Passenger mat": a mat that feels somebody; alone it is the manifold's air temperature.
-  rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "occupant sensor"),
+  rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "operator sensor"),
   // "High idle request to chassis": to the truck under the body, and no earth.
   rule(
     `chassis(?<=(?:request|signal|command|enable|output|status|lamp|switch|idle|stop|start) (?:to|from) (?:the )?chassis)${END}`,

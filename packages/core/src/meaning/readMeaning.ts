@@ -10,7 +10,7 @@ import type { Thing } from "./lexicon/index.ts";
 import { contactOf, endsHere, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
 import type { GivenBy, Meaning } from "./meaning.ts";
 import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, type Match } from "./phrases.ts";
-import { asWay, sensesOf } from "./senses.ts";
+import { asWay, sensesOf, TRAVELS } from "./senses.ts";
 import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
 import { doubtOf, understoodOf } from "./understood.ts";
 import { whichOne } from "./whichOne.ts";
@@ -82,7 +82,11 @@ function read(text: string, context: MeaningContext): Meaning {
       .flatMap(({ match }) => match.at),
   );
   const nameWords = new Set(used.filter(({ thing }) => !isGeneric(thing)).flatMap(({ match }) => match.at));
-  const freeSigns = signs.filter((sign) => isFree(sign, tokens, contained, nameWords));
+  // "Telescope -": one of its ways, and no ground.
+  const isWay = ({ at }: Match): boolean =>
+    TRAVELS.has(things[0]?.name ?? "") &&
+    at.every((place) => /^(plus|minus)$/.test(tokens[place]?.word ?? ""));
+  const freeSigns = signs.filter((sign) => isFree(sign, tokens, contained, nameWords) && !isWay(sign));
   const kinds = new Set<PartKind>();
   const roles = new Set<WireRole>();
   tokens.forEach(({ word }, i) => {

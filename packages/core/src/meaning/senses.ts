@@ -30,10 +30,14 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
   if (BEAMS[name] !== undefined) return { ...said, which: withValues(said.which, "level", [BEAMS[name]]) };
   if (signal === "vr-pair") return asPole(said);
   if (name === "mirror adjust") return { ...said, which: alongAxis(tokens, said.which) };
-  if (name === "engine speed adjust" || name === "regulating valve" || name === "basket levelling")
-    return asTravel(said);
   if (name === "boom lift" || name === "plough lift")
-    return { ...said, which: withValues(without(said.which, "height"), "travel", liftOf(tokens)) };
+    return asTravel({ ...said, which: withValues(without(said.which, "height"), "travel", liftOf(tokens)) });
+  if (name === "boom telescope" && said.pole !== null)
+    return {
+      which: withValues(said.which, "opening", [said.pole === "plus" ? "open" : "close"]),
+      pole: null,
+    };
+  if (TRAVELS.has(name) && !MOVED.has(name)) return asTravel(said);
   if (family === "door lock") return { ...said, which: withValues(said.which, "lock", lockOf(name, tokens)) };
   if (name === "mode door actuator")
     return { ...said, which: withValues(said.which, "action", airOf(tokens)) };
@@ -76,31 +80,45 @@ const LAST_WAYS: Readonly<Record<string, string>> = {
   rearward: "down",
 };
 
+/** What goes up and down or out and in, so that plus and minus behind it are its two ways. */
+export const TRAVELS: ReadonlySet<string> = new Set([
+  "engine speed adjust",
+  "regulating valve",
+  "basket levelling",
+  "boom telescope",
+  "boom lift",
+]);
+
 /** What goes out and comes back in. */
 const MOVED = new Set([
+  "boom telescope",
   "lumbar motor",
   "awning",
   "slide-out motor",
   "outrigger",
   "unloading auger",
   "sheet motor",
-  "boom telescope",
+  "winch motor",
 ]);
 /** Which way a step or an awning goes, and a lumbar cushion; "in" and "out" of a cushion may mean either. */
 const MOVES: Readonly<Record<string, string>> = {
   out: "open",
   extend: "open",
   inflate: "open",
+  unwind: "open",
   unfold: "open",
   in: "close",
   retract: "close",
   deflate: "close",
+  wind: "close",
   fold: "close",
 };
 const movesOf = (name: string, tokens: readonly Token[]): readonly string[] =>
-  tokens.flatMap(({ word }) =>
-    name === "lumbar motor" && /^(in|out)$/.test(word) ? [] : (MOVES[word] ?? []),
-  );
+  tokens.flatMap(({ word }, i) => {
+    // "OUT 5 winch in": a channel of the module goes nowhere.
+    const isChannel = /^(in|out)$/.test(word) && tokens[i + 1]?.kind === "number";
+    return isChannel || (name === "lumbar motor" && /^(in|out)$/.test(word)) ? [] : (MOVES[word] ?? []);
+  });
 
 const LIFTS: Readonly<Record<string, string>> = {
   up: "up",

@@ -22,7 +22,7 @@ radiator shutter | other-data both poor-running | grille shutter; active grille;
 choke | switched-supply load poor-running | automatic choke; auto choke; choke heater; electric choke; carburettor heater; carb heater; choke solenoid; choke pull down; choke actuator; fuel primer; primer solenoid; engine primer
 choke lamp | switched-ground load lamp-off | choke lamp; choke lamp switch; choke cable lamp; choke warning lamp; choke warning; choke out lamp; choke telltale; choke pilot
 idle cut-off valve | switched-supply load poor-running | idle cut off; idle cut off valve; idle jet; idle cut off solenoid; carburettor solenoid; anti run on valve; run on valve; anti diesel valve; carb solenoid; bowl vent; bowl vent solenoid; anti dieseling; anti dieseling solenoid; idle cut solenoid; idle cut
-stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b
+stepper winding | coil load poor-running | step; stepper; choke stepper; stepper; stepper coil; stepper motor coil; stepper motor phase; stepping motor; stepping motor coil; step a; step b; stepper a; stepper b; step motor phase
 # - spark
 ignition amplifier | ignition load no-start | ignition amplifier; ignition module supply; igniter supply; ignition box; cdi; cdi box; cdi supply; ignition unit; igniter; ignitor; igniter unit; tci module; hei module; power stage ignition; ignition power stage; switchgear tsz; spark box; cdi unit; ignition power module; ignition switching unit; ignition switchgear; transistor ignition
 timing advance | analog load limp | timing advance; retard; octane plug; octane select
@@ -105,7 +105,7 @@ crane slew | switched-supply load dead | slew; slew left; slew right; slewing; s
 crane overload | switched-ground load nothing | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
 basket interlock | switched-supply load nothing | cage; basket gate; bucket gate; cage gate; platform gate; basket controls; basket interlock
 # - loader and excavator
-bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; crowd; bucket up; bucket down; tilt bucket; bucket open; bucket close; return to dig; bucket leveler; bucket leveller; bucket level; bucket positioner; back to dig
+bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; crowd; bucket up; bucket down; tilt bucket; bucket open; bucket close; return to dig; bucket level; bucket positioner; back to dig
 quick coupler | switched-supply load dead | quick hitch; coupler; tool lock; implement lock; tool carrier lock; attachment lock; coupler lock; coupler release; coupler unlock; quick coupler lock; quick hitch lock; hitch lock pin; tool release
 auxiliary hydraulics | switched-supply load dead | auxiliary hydraulic; third function; 3rd function; third service; third spool; auxiliary flow; auxiliary service; high flow; high flow hydraulic; diverter; diverter valve; diverter solenoid; fourth spool; front auxiliary; rear auxiliary; spool valve; thumb; grapple; grab; grab open; grab close; grapple open; grapple close
 ride control | switched-supply load comfort-lost | boom suspension; ride control valve; smooth ride; load stabiliser; accumulator valve
@@ -156,7 +156,7 @@ fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sens
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower; extractor fan; engine bay blower boat
 high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water; bilge high water; bilge alarm float; bilge alarm
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
-marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out; nmea; nmea 2000; nmea 0183; net h; net l; backbone; wind data; wind
+marine data | other-data both bus-silent | nmea in; nmea out; seatalk; autopilot; autopilot data; gps data; 0183 rx; 0183 tx; nmea rx; nmea tx; data in from plotter; data out to plotter; plotter data; data from plotter; data to plotter; nmea data; 0183; nmea 0183 in; nmea 0183 out; nmea; nmea 2000; nmea 0183; net h; net l; backbone; wind data; wind sensor; wind instrument
 vhf radio | accessory load comfort-lost | vhf; two way radio; uhf; uhf radio; cb; cb radio; transceiver; ham radio; radio transceiver; handheld charger
 push-to-talk | switched-ground load comfort-lost | ptt; push to talk; talk switch; ptt switch; mic key; intercom; intercom talk; press to talk; microphone switch
 windscreen wiper boat | switched-supply load comfort-lost | helm wiper; wheelhouse wiper; deck wiper

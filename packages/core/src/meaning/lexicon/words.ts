@@ -34,7 +34,7 @@ radiator: rad radtr kühler kuehler
 temperature: temp tempr tmp temperatur temprature temperture
 pressure: press prs pres druck psi mano
 position: posn positn stellung lage pos
-level: lvl lev leveling levelling füllstand fuellstand
+level: lvl lev leveling levelling leveler leveller füllstand fuellstand
 speed: spd geschwindigkeit
 flow: flw
 air: luft
@@ -57,7 +57,7 @@ crankshaft: kurbelwelle kurbelwellen
 camshaft: cam nockenwelle nockenwellen camshft
 alternator: alt altr alternater altenator lichtmaschine lima dynamo drehstromgenerator
 generator: gen genr
-battery: bat batt batterie bty btry
+battery: bat batt batterie bty btry vb
 charge: chg charging chrg laden ladung lade ladekontrolle charges
 supply: sup supp sply versorgung spannungsversorgung suply stromversorgung
 power: pwr powered
