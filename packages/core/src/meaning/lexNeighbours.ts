@@ -47,6 +47,8 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     `ret(?<=\\b(?:tele\\w*|steps?|jacks?|legs?|slide|ram|boom|outriggers?|awning|stab\\w*) ret)${END}`,
     "retract",
   ),
+  // "W-lead from immobiliser": a line of ISO 9141, where no alternator is spoken of.
+  rule(`w[- ](?:lead|line|bus)(?=.*(?:immo|reading unit|diagn)|(?<=(?:immo|diagn).*))${END}`, "kline"),
   // "Passenger mat": a mat that feels somebody; alone it is the manifold's air temperature.
   rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "operator sensor"),
   // "High idle request to chassis": to the truck under the body, and no earth.

@@ -95,6 +95,7 @@ const SPARE_FIRST =
   /^(spare|blank|plugged|nc|unused|not|empty|vacant|reserved|no|blanked|nothing|free|dummy|none|unassigned)$/;
 const SPARE_LAST = /^(?:spare|unused|vacant|blanked)$/;
 const PART = /^(switch|lever|valve|relay|solenoid|sensor|lamp|pump|motor|fuse|button|cable|module)$/;
+const LEFT_OPEN = /^(?:taped?|coil|heat|cap|insulate|cut and)/;
 /** Whether the whole text says that nothing is connected here. */
 export function isSpare(
   tokens: readonly Token[],
@@ -118,7 +119,8 @@ export function isSpare(
   const last = tokens.at(-1);
   if (last !== undefined && !last.inBrackets && SPARE_LAST.test(last.word)) return true;
   const inBrackets = tokens[start]?.inBrackets === true;
-  if (inBrackets) return false;
+  // "Old headlamp plug (tape back)": what is to be done with the wire.
+  if (inBrackets) return LEFT_OPEN.test(said);
   // "Clutch switch plug, nothing now": said of the whole, in a clause of its own.
   const { clause } = tokens[start] as Token;
   // "Cut-off lever switch" is a part.

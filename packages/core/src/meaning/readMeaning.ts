@@ -97,7 +97,8 @@ function read(text: string, context: MeaningContext): Meaning {
       word === "trigger" &&
       tokens.slice(Math.max(0, i - 3), i).some((before) => /^(?:ignition|coil|spark)$/.test(before.word));
     if (kind !== undefined && !asidePlaces.has(i) && !isFired) kinds.add(kind);
-    const role = ROLE_WORDS[word];
+    // "DIN+ 2": an input, whatever it wants to see.
+    const role = word === "digital" && tokens[i + 1]?.word === "plus" ? "in" : ROLE_WORDS[word];
     const isChannel = /^(digital|analog)$/.test(tokens[i - 1]?.word ?? "");
     if ((word === "in" || word === "out") && !isChannel && !endsHere(tokens, i)) return;
     // An input shaft is a part, no input.

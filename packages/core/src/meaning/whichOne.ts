@@ -289,8 +289,23 @@ function letterPlace(tokens: readonly Token[]): string | null {
 }
 
 const REST: Readonly<Record<string, string>> = { nc: "breaks", no: "makes" };
-/** A switch that makes and one that breaks are two wires of one pedal: "NO" and "NC", "normally open" and "normally closed". */
+const MAKERS_REST: Readonly<Record<string, string>> = {
+  closer: "makes",
+  schließer: "makes",
+  schliesser: "makes",
+  opener: "breaks",
+  öffner: "breaks",
+  oeffner: "breaks",
+};
+/**
+ * A switch that makes and one that breaks are two wires of one pedal: "NO" and "NC", "normally open" and "normally closed", a German
+ * closer and opener. A lamp that is lit without pressure hangs on the one that pressure opens.
+ */
 function restOf(tokens: readonly Token[]): string | null {
+  const made = MAKERS_REST[tokens.at(-1)?.raw.toLowerCase() ?? ""];
+  if (made !== undefined) return made;
+  if (/\b(?:on|lit) (?:with|at) (?:no|low) pressure/.test(tokens.map(({ word }) => word).join(" ")))
+    return "breaks";
   const at = tokens.findIndex(({ word }) => word === "normally");
   const rest = tokens[at + 1]?.word;
   if (at >= 0 && rest !== undefined) return /^clos/.test(rest) ? "breaks" : "makes";

@@ -44,6 +44,15 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
     givesForSure(right)
   )
     return { kind: "direction", both: "source", weight: 0 };
+  const amps = tooHeavy(a, b) ?? tooHeavy(b, a);
+  if (amps !== null) return { kind: "too-heavy", amps, weight: 0 };
+  if (isForAnother(a, b) || isForAnother(b, a))
+    return {
+      kind: "other-function",
+      left: a.thing?.name ?? a.text,
+      right: b.thing?.name ?? b.text,
+      weight: 0,
+    };
   if (isShorted(left, right) || isShorted(right, left))
     return {
       kind: "signal",
@@ -54,6 +63,26 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
     };
   return null;
 }
+
+/** A wire that keeps a memory or a clock is fused for less (common practice, no source). */
+const HEAVY_AMPS = 20;
+const KEEPS_MEMORY = /\b(?:back up|backup|memory|keep alive|clock)\b/;
+/** "12 V constant, fuse 30 A at battery" on "+B (back up)": the amps that the one is fused for where the other only keeps a memory. */
+function tooHeavy(one: ReadPin["reading"], other: ReadPin["reading"]): number | null {
+  if (one.signal !== "battery" || other.signal !== "battery" || !KEEPS_MEMORY.test(other.said)) return null;
+  const amps = Number(/(?<![\d.,])(\d{2,3}) ?a(?:mps?)?\b/i.exec(one.text)?.[1] ?? 0);
+  return amps >= HEAVY_AMPS ? amps : null;
+}
+
+/** "5 V, pedal only": the supply of one sensor and of no other. */
+const isForAnother = (one: ReadPin["reading"], other: ReadPin["reading"]): boolean =>
+  one.signal === "sensor-supply" &&
+  /\bonly\b/.test(one.said) &&
+  one.thing !== null &&
+  other.thing !== null &&
+  !isGeneric(one.thing) &&
+  !isGeneric(other.thing) &&
+  one.thing.name !== other.thing.name;
 
 /** A switch that earths on an output that gives plus: pressed, it shorts that output. */
 const isShorted = (one: ReadPin, other: ReadPin): boolean =>

@@ -202,7 +202,7 @@ const isInputOnWorked = ({ reading, way }: ReadPin, { reading: { kinds, roles } 
   !kinds.has("switch") &&
   !kinds.has("sensor") &&
   !roles.has("out");
-const WORKED = ["valve", "motor", "pump", "heater"] as const;
+const WORKED = ["valve", "motor", "pump", "heater", "contactor"] as const;
 
 export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const [a, b] = [left.reading, right.reading];

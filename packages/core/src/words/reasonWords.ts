@@ -45,6 +45,8 @@ export function reasonWords(reason: Reason): string {
       return "the function is not known on one side";
     case "signal":
       return signalWords(reason);
+    case "too-heavy":
+      return `${String(reason.amps)} A here, a wire that only keeps a memory there: too thin for it`;
     case "size":
       return reason.ratio <= 1.6
         ? "sizes agree"
