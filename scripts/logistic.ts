@@ -34,6 +34,8 @@ const PRIOR: Readonly<Partial<Record<Feature, number>>> = {
   "kind-agrees": 0.5,
   "kind-lamp-of-fed": -2,
   "kind-input-on-worked": -1,
+  "kind-contact-fits": 0.7,
+  "kind-contact-misfits": -1,
   "kind-differs": -0.7,
   "kind-clashes": -0.7,
   "words-shared": 0.3,
@@ -52,13 +54,14 @@ const FIRM: ReadonlySet<Feature> = new Set([
   "kind-clashes",
   "kind-lamp-of-fed",
   "kind-input-on-worked",
+  "kind-contact-misfits",
 ]);
 const STEPS = 250;
 /**
  * What every pair gains because a pin has one partner, not one in thirty: the assignment decides between rivals. Set where the share of right
  * proposals still pays for the wrong ones.
  */
-const ONE_PARTNER = 2.2;
+const ONE_PARTNER = 2.4;
 
 /**
  * Weights of a logistic regression with a normal prior and fixed signs, by gradient descent with momentum and step sizes per weight

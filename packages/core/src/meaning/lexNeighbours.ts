@@ -49,6 +49,14 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   ),
   // "W-lead from immobiliser": a line of ISO 9141, where no alternator is spoken of.
   rule(`w[- ](?:lead|line|bus)(?=.*(?:immo|reading unit|diagn)|(?<=(?:immo|diagn).*))${END}`, "kline"),
+  // "AN GND", "AN TEMP 2": analog, and no German "on".
+  rule(`an(?= (?:gnd|ground|volts?|temp|in|out|com|ret|return|0v|sig|inputs?)${END})`, "analog"),
+  // "Flashing beacon 12 V, -": a dash that ends a text is a minus.
+  rule(`[-–−](?<=,[ ]?[-–−])(?=[ ]*$)`, "minus"),
+  // "Rudder ref": what tells where the rudder stands, and no reference voltage.
+  rule(`ref(?:erence)?(?<=rud(?:der)? ref(?:erence)?)${END}`, "sensor"),
+  // "(-) Ground while running": the mark says it once more.
+  rule(`\\(-\\)[ ]?(?=(?:ground|gnd|earth) (?:while|when|out))`, ""),
   // "Passenger mat": a mat that feels somebody; alone it is the manifold's air temperature.
   rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "operator sensor"),
   // "High idle request to chassis": to the truck under the body, and no earth.

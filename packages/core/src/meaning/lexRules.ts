@@ -263,7 +263,9 @@ export const RULES: readonly Rule[] = [
   rule(`=`, "equals"),
   rule(`(?<=^|\\s|\\()\\+ ?ve${END}`, "plus"),
   rule(`(?<=^|\\s|\\()[-–−] ?ve${END}`, "minus"),
-  rule(`(?<=^|\\s)e(\\d)(?= \\(|$)`, (m) => (group(m, 1) === "2" ? "sensor return" : "power ground")),
+  rule(`(?<=^|(?<!switch|from|to|lamp|relay|motor|contact|fuse)\\s)e(\\d)(?= \\(|$)`, (m) =>
+    group(m, 1) === "2" ? "sensor return" : "power ground",
+  ),
   rule(
     `(?<!heat(?:er|ing)? |seat |pad )mat(?= (?:sens|sndr|sig|temp|ntc|5|\\+|-)|\\s*$)`,
     "intake air temperature sensor",

@@ -36,6 +36,7 @@ const KIND_WORDS: Readonly<Record<string, PartKind>> = {
   switch: "switch",
   contact: "switch",
   trigger: "switch",
+  toggle: "switch",
   sensor: "sensor",
   motor: "motor",
   lamp: "lamp",
@@ -97,8 +98,10 @@ function read(text: string, context: MeaningContext): Meaning {
       word === "trigger" &&
       tokens.slice(Math.max(0, i - 3), i).some((before) => /^(?:ignition|coil|spark)$/.test(before.word));
     if (kind !== undefined && !asidePlaces.has(i) && !isFired) kinds.add(kind);
-    // "DIN+ 2": an input, whatever it wants to see.
-    const role = word === "digital" && tokens[i + 1]?.word === "plus" ? "in" : ROLE_WORDS[word];
+    // "DIN+ 2", "DIG 5": inputs; what a module puts out says so.
+    const isInput =
+      word === "digital" && (tokens[i + 1]?.word === "plus" || tokens[i + 1]?.kind === "number");
+    const role = isInput ? "in" : ROLE_WORDS[word];
     const isChannel = /^(digital|analog)$/.test(tokens[i - 1]?.word ?? "");
     if ((word === "in" || word === "out") && !isChannel && !endsHere(tokens, i)) return;
     // An input shaft is a part, no input.

@@ -33,6 +33,11 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   // Two kinds of data line never talk to each other.
   if (left.signal !== right.signal && [left, right].every((pin) => DATA.has(pin.signal) && isClear(pin)))
     return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
+  // And none of them is what something is switched with.
+  const talks = [left, right].filter(({ signal }) => DATA.has(signal));
+  const works = [left, right].filter(({ signal }) => SWITCHED.has(signal));
+  if (talks.length === 1 && works.length === 1 && isClear(left) && isClear(right))
+    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
   const [one, other] = [relaySide(a), relaySide(b)];
   if (one !== null && other !== null && one !== other) return { kind: "relay-sides", weight: 0 };
   if (a.volts >= SUPPLY_VOLTS && b.volts >= SUPPLY_VOLTS && ratio(a.volts, b.volts) >= OTHER_SUPPLY)
@@ -46,7 +51,7 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
     return { kind: "direction", both: "source", weight: 0 };
   const amps = tooHeavy(a, b) ?? tooHeavy(b, a);
   if (amps !== null) return { kind: "too-heavy", amps, weight: 0 };
-  if (isForAnother(a, b) || isForAnother(b, a))
+  if (isHeaterOfRelay(a, b) || isHeaterOfRelay(b, a) || isForAnother(a, b) || isForAnother(b, a))
     return {
       kind: "other-function",
       left: a.thing?.name ?? a.text,
@@ -74,6 +79,10 @@ function tooHeavy(one: ReadPin["reading"], other: ReadPin["reading"]): number | 
   return amps >= HEAVY_AMPS ? amps : null;
 }
 
+/** Glow plugs draw far more than what works their relay. */
+const isHeaterOfRelay = (one: ReadPin["reading"], other: ReadPin["reading"]): boolean =>
+  one.thing?.name === "glow plug" && other.thing?.name === "glow plug relay" && one.signal !== other.signal;
+
 /** "5 V, pedal only": the supply of one sensor and of no other. */
 const isForAnother = (one: ReadPin["reading"], other: ReadPin["reading"]): boolean =>
   one.signal === "sensor-supply" &&
@@ -93,6 +102,7 @@ const isShorted = (one: ReadPin, other: ReadPin): boolean =>
   isClear(other) &&
   givesForSure(other);
 
+const SWITCHED: ReadonlySet<SignalClass> = new Set(["switched-ground", "switched-supply", "lamp-feed"]);
 const DATA: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "other-data"]);
 
 /** Which end of a part a wire is: what feeds it, what drives or tells, what leads back. Two ends of one part are never one wire. */

@@ -59,10 +59,15 @@ const tellsSame = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
     (dimension) => a.which.has(dimension) === b.which.has(dimension),
   );
 
+/** "Fog lamp feed in" and "fog lamp out": what comes into a part and what leaves it are two wires. */
+const goesThrough = ({ reading: { roles: a } }: ReadPin, { reading: { roles: b } }: ReadPin): boolean =>
+  a.has("in") !== b.has("in") && a.has("out") !== b.has("out") && a.has("in") === b.has("out");
+
 /** Whether a further wire may join: the same key, and never the lamps of both sides on one wire. */
 export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
   sharedKey(a) !== null &&
   sharedKey(a) === sharedKey(b) &&
+  !goesThrough(a, b) &&
   (isFeed(a.signal) || tellsSame(a, b)) &&
   (!ONE_SIDE_ONLY.test(a.reading.thing?.name ?? "") || sideOf(a.reading) === sideOf(b.reading));
 

@@ -1,4 +1,4 @@
-import { isFeed, signalFit, type SignalClass } from "../model/index.ts";
+import { isFeed, signalFit, type PartKind, type SignalClass } from "../model/index.ts";
 import { wordLikeness, type Dimension, type Meaning } from "../meaning/index.ts";
 import type { RareWord, ReadPin } from "./readPin.ts";
 import { thingFit, type ThingFit } from "./thingFit.ts";
@@ -45,6 +45,8 @@ export const FEATURES = [
   "kind-clashes",
   "kind-differs",
   "kind-lamp-of-fed",
+  "kind-contact-fits",
+  "kind-contact-misfits",
   "words-shared",
   "words-open",
   "words-other",
@@ -192,6 +194,21 @@ export const sharedOf = (
   thing = thingFit(left.reading, right.reading),
 ): SharedWords => sharedWords(left.words, right.words, WORDS_BY_THING[thing] === "words-other");
 
+/** Whether a contact of a relay and what another pin is go together: a switch or an output works 85 and 86, 87 feeds what uses current. */
+function contactFit({ contact }: Meaning, { kinds, roles, contact: other, thing }: Meaning): boolean | null {
+  if (contact === null || other !== null || kinds.has("relay") || kinds.has("contactor")) return null;
+  const isAsked = kinds.has("switch") || roles.has("out") || roles.has("control");
+  const isUser =
+    !isAsked &&
+    (["lamp", "motor", "pump", "heater"].some((kind) => kinds.has(kind as PartKind)) ||
+      USERS.test(thing?.name ?? ""));
+  if (!isAsked && !isUser) return null;
+  if (contact === "87") return isUser;
+  return contact === "85" || contact === "86" ? isAsked : null;
+}
+const USERS =
+  /^(?:horn|beacon|wiper|blower motor|radiator fan|fuel pump|compressor clutch|main beam|dipped beam|work lamp)$|lamp$/;
+
 /** An input of a control unit and a valve, motor or pump: somebody else works that one. */
 const isInputOnWorked = ({ reading, way }: ReadPin, { reading: { kinds, roles } }: ReadPin): boolean =>
   reading.roles.has("in") &&
@@ -274,6 +291,8 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     isDisjoint(a.kinds, b.kinds)
   )
     values["kind-differs"] = 1;
+  const contact = contactFit(a, b) ?? contactFit(b, a);
+  if (contact !== null) values[contact ? "kind-contact-fits" : "kind-contact-misfits"] = 1;
   if (a.said !== "" && a.said === b.said && signalFit(left.signal, right.signal) !== "poor")
     values["text-same"] = 1;
   const names: Feature = WORDS_BY_THING[thing];

@@ -61,7 +61,7 @@ motor speed 2 | switched-supply load dead | t33f; t33g; t33h
 motor anticlockwise | switched-supply load dead | t33l; motor anticlockwise
 motor clockwise | switched-supply load dead | t33r; motor clockwise
 # switch
-switch input | dry-contact load dead | t81; t82; t83; t82z; t82y; switch common
+switch input | dry-contact load dead | t81; t82; t83; t82z; t82y; switch common; paddle common; paddles common; button common; buttons common; toggle common; digital common; dig common; switches common; rocker common
 switch output | dry-contact source dead | t81a; t81b; t82a; t82b; t83a; t83b; t83l; t83r; switch output
 # relay
 current relay | coil load dead | t84; t84a; t84b; current relay
