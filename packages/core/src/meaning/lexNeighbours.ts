@@ -57,6 +57,8 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   rule(`ref(?:erence)?(?<=rud(?:der)? ref(?:erence)?)${END}`, "sensor"),
   // "(-) Ground while running": the mark says it once more.
   rule(`\\(-\\)[ ]?(?=(?:ground|gnd|earth) (?:while|when|out))`, ""),
+  // "NSW links": German fog lamps; alone it is a makers' neutral switch.
+  rule(`nsw(?= (?:links|rechts|li|re|[lr])${END})|nsw(?<=masse nsw)`, "front fog lamp"),
   // "Passenger mat": a mat that feels somebody; alone it is the manifold's air temperature.
   rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "operator sensor"),
   // "High idle request to chassis": to the truck under the body, and no earth.

@@ -110,6 +110,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     if (winding !== undefined) return [winding];
     if (word === "throttle") return ["accelerator"];
     if (raw === "cont") return ["contactor"];
+    if (raw === "acc") return ["accelerator"];
     return before === "coil" && raw === "return" ? ["supply"] : undefined;
   }),
   cluster: (tokens, text) => {

@@ -40,6 +40,7 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   // "Horn" and "horn ground": the wire that is worked, or the one that leads back.
   if ((left.signal === "ground") !== (right.signal === "ground")) return false;
   if (hasOtherWords(left, right) || hasOtherWords(right, left)) return false;
+  if (namesAnother(left, right) || namesAnother(right, left)) return false;
   const fit = thingFit(left.reading, right.reading);
   if (fit === "same") return true;
   // Supplies, grounds and buses name no other thing: their class is what they are, if no word is left that may tell them apart.
@@ -58,6 +59,10 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
 /** "Gear oil alarm" and "oil alarm": a word that only one of them has may name another part. */
 const hasOtherWords = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
   a.loose.some((word) => tellsApart(word) && !b.content.some((other) => other.word === word));
+
+/** "ACT, A/C amplifier": a text that names a second thing, of which the other says nothing. */
+const namesAnother = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
+  a.things.some((thing) => !isGeneric(thing) && b.things.every(({ family }) => family !== thing.family));
 
 /** "CAN 1" and "CAN 2": the numbers may be each maker's own, or tell two wires apart. */
 function areNumberedApart({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean {

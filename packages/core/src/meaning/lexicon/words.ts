@@ -823,4 +823,5 @@ plough: plow plows
 screen washer: screenwash
 boot lamp: laderaumbeleuchtung laderaumleuchte kofferraumleuchte kofferraumbeleuchtung
 beacon: blitzleuchte blitzleuchten blitzer frontblitzer blitzlampe
+anchor: anch
 `;
