@@ -76,7 +76,9 @@ function outcomeOf(left: ReadPin, right: ReadPin): ColourOutcome {
   const fit = signalFit(left.signal, right.signal);
   if (fit === "damage" || fit === "device" || levelsDiffer(left, right)) return "damage";
   const evidence = weigh(left, right);
-  return evidence !== null && evidence.strength > CHECK ? "works" : "dead";
+  // Two feeds of one key position for different uses are alike, and do not stand for each other.
+  const isSameUse = evidence !== null && !evidence.reasons.some(({ kind }) => kind === "same-feed");
+  return isSameUse && evidence.strength > CHECK ? "works" : "dead";
 }
 
 function groupBy<T>(items: readonly T[], key: (item: T) => string): ReadonlyMap<string, readonly T[]> {

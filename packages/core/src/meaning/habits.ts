@@ -36,6 +36,7 @@ const ELECTRIC =
   /\b(?:ksi|phase [abc]|hall [abc]|phase (?:yellow|green|blue)|contactor|pre-?charge|encoder|em brake|traction|inching|pack ?[+-]|motor controller)\b/i;
 const CAM = /^\s*(?:cam|cmp)\b/i;
 const CRANK = /^\s*crank\s*[+-]?\s*$/i;
+/** What only the plug of an engine's computer has, and a feed that the key switches by another name than "IGN". */
 const PICKUP = /\b(?:crank|ckp|trig(?:ger)?|vr)\b|\binj(?:ector)?[ _]?\d/i;
 const KEYED = /12 ?v[ _]?sw|\bswitched|\bign(?:ition)?[ _](?:sw|in|feed|on|supply)\b|\bkl\.? ?15\b|\bvign\b/i;
 const CRANK_POLE = /^\s*crank\s*[+-]\s*$/i;

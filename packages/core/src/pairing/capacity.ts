@@ -60,14 +60,16 @@ const tellsSame = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
   );
 
 /** "Fog lamp feed in" and "fog lamp out": what comes into a part and what leaves it are two wires. */
-const goesThrough = ({ reading: { roles: a } }: ReadPin, { reading: { roles: b } }: ReadPin): boolean =>
-  a.has("in") !== b.has("in") && a.has("out") !== b.has("out") && a.has("in") === b.has("out");
+const goesThrough = (a: ReadPin, b: ReadPin): boolean => isOnly("in", a) && isOnly("out", b);
+const isOnly = (way: "in" | "out", { reading: { roles } }: ReadPin): boolean =>
+  roles.has(way) && !roles.has(way === "in" ? "out" : "in");
 
 /** Whether a further wire may join: the same key, and never the lamps of both sides on one wire. */
 export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
   sharedKey(a) !== null &&
   sharedKey(a) === sharedKey(b) &&
   !goesThrough(a, b) &&
+  !goesThrough(b, a) &&
   (isFeed(a.signal) || tellsSame(a, b)) &&
   (!ONE_SIDE_ONLY.test(a.reading.thing?.name ?? "") || sideOf(a.reading) === sideOf(b.reading));
 

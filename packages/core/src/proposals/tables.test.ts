@@ -19,25 +19,26 @@ describe("swaps of many trades", () => {
     const outcomes = SWAPS.map((job) => outcomeOf(job));
     const joins = outcomes.reduce((sum, outcome) => sum + outcome.joins, 0);
     const right = outcomes.reduce((sum, outcome) => sum + outcome.right, 0);
-    expect(joins).toBeGreaterThan(1000);
-    expect(right / joins).toBeGreaterThan(0.84);
+    expect(joins).toBeGreaterThan(4500);
+    expect(right / joins).toBeGreaterThan(0.85);
     const chosen = outcomes.flatMap((outcome) => outcome.chosen);
-    expect(chosen.filter(({ isRight }) => !isRight).length / chosen.length).toBeLessThan(0.06);
+    expect(chosen.filter(({ isRight }) => !isRight).length / chosen.length).toBeLessThan(0.05);
     const sure = chosen.filter((pair) => pair.sure === "sure");
-    expect(sure.length).toBeGreaterThan(400);
+    expect(sure.length).toBeGreaterThan(1500);
     expect(sure.filter(({ isRight }) => !isRight)).toEqual([]);
   });
 });
 
 describe("tables typed by others", () => {
-  it("are paired in four joins of five, and nothing wrong is called sure", () => {
+  it("are paired in nine joins of ten, nothing wrong is called sure, and nothing harmful is proposed", () => {
     const outcomes = JOBS.map((job) => outcomeOf(job));
     const sum = (of: (outcome: (typeof outcomes)[number]) => number): number =>
       outcomes.reduce((total, outcome) => total + of(outcome), 0);
     expect(sum(({ joins }) => joins)).toBe(632);
-    expect(sum(({ right }) => right)).toBeGreaterThanOrEqual(525);
+    expect(sum(({ right }) => right)).toBeGreaterThanOrEqual(570);
     const chosen = outcomes.flatMap((outcome) => outcome.chosen);
-    expect(chosen.filter(({ isRight }) => !isRight).length).toBeLessThanOrEqual(55);
+    expect(chosen.filter(({ isRight }) => !isRight).length).toBeLessThanOrEqual(25);
+    expect(chosen.filter(({ isHarmful }) => isHarmful)).toEqual([]);
     const sure = chosen.filter((pair) => pair.sure === "sure");
     expect(sure.length).toBeGreaterThan(100);
     expect(sure.filter(({ isRight }) => !isRight)).toEqual([]);

@@ -46,7 +46,7 @@ export function reasonWords(reason: Reason): string {
     case "signal":
       return signalWords(reason);
     case "too-heavy":
-      return `${String(reason.amps)} A here, a wire that only keeps a memory there: too thin for it`;
+      return `${String(reason.amps)} A here, a memory feed there: its wire is too thin`;
     case "size":
       return reason.ratio <= 1.6
         ? "sizes agree"
