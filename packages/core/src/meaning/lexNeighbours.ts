@@ -13,6 +13,11 @@ const coilOutput = (m: RegExpExecArray): string =>
 const behind = (part: string, numbers: string): Rule =>
   rule(`(${numbers})(?<=${part}(?:${numbers}))${BARE}`, (m) => terminal(group(m, 1)));
 
+/** A word that stands for something else behind another one. */
+const after = (before: string, word: string, words: string): Rule =>
+  rule(`${word}(?<=(?:${before}) ${word})${END}`, words);
+
+const TURRET = "turret|slew|swing|rotate|rotation|turntable";
 /** Marks that mean what the words beside them say (common practice, no source, where nothing else is named). */
 export const BY_NEIGHBOURS: readonly Rule[] = [
   // "Start key, 15", "ign sw 50", "light switch 58", "flasher 49a": the terminal of the part, without a word for it (DIN 72552).
@@ -29,9 +34,8 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   // "Return to dig": where a bucket goes, and no way back of a current.
   rule(`return(?= to (?:dig|cent|home|travel|work|neutral))`, "back"),
   // A turret seen from above.
-  rule(`(c?cw)(?<=(?:turret|slew|swing|rotate|rotation|turntable) c?cw)${END}`, (m) =>
-    group(m, 1) === "cw" ? "right" : "left",
-  ),
+  after(TURRET, "cw", "right"),
+  after(TURRET, "ccw", "left"),
   // "Foot dimmer, low": a dip switch under the foot.
   rule(`(?:foot dimmer|dimmer switch|dip(?:per)? switch)[ ,]+(low|high|brights?|dim)${END}`, (m) =>
     /low|dim/.test(group(m, 1)) ? "low beam" : "high beam",
@@ -43,8 +47,9 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     group(m, 1) === "main" ? "high beam" : "low beam",
   ),
   // "Telescope ret", "jack ret": it comes back in, and nothing leads back.
-  rule(
-    `ret(?<=\\b(?:tele\\w*|steps?|jacks?|legs?|slide|ram|boom|outriggers?|awning|stab\\w*) ret)${END}`,
+  after(
+    "\\btele\\w*|\\b(?:steps?|jacks?|legs?|slide|ram|boom|outriggers?|awning)|\\bstab\\w*",
+    "ret",
     "retract",
   ),
   // "W-lead from immobiliser": a line of ISO 9141, where no alternator is spoken of.
@@ -54,16 +59,17 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.
   rule(`[-–−](?<=,[ ]?[-–−])(?=[ ]*$)`, "minus"),
   // "Rudder ref": what tells where the rudder stands, and no reference voltage.
-  rule(`ref(?:erence)?(?<=rud(?:der)? ref(?:erence)?)${END}`, "sensor"),
+  after("rud(?:der)?", "ref(?:erence)?", "sensor"),
   // "(-) Ground while running": the mark says it once more.
   rule(`\\(-\\)[ ]?(?=(?:ground|gnd|earth) (?:while|when|out))`, ""),
   // "NSW links": German fog lamps; alone it is a makers' neutral switch.
   rule(`nsw(?= (?:links|rechts|li|re|[lr])${END})|nsw(?<=masse nsw)`, "front fog lamp"),
   // "Passenger mat": a mat that feels somebody; alone it is the manifold's air temperature.
-  rule(`mat(?<=(?:seat|passenger|occupant|driver|floor|detection|pressure) mat)${END}`, "operator sensor"),
+  after("seat|passenger|occupant|driver|floor|detection|pressure", "mat", "operator sensor"),
   // "High idle request to chassis": to the truck under the body, and no earth.
-  rule(
-    `chassis(?<=(?:request|signal|command|enable|output|status|lamp|switch|idle|stop|start) (?:to|from) (?:the )?chassis)${END}`,
+  after(
+    "(?:request|signal|command|enable|output|status|lamp|switch|idle|stop|start) (?:to|from)(?: the)?",
+    "chassis",
     "",
   ),
   // "Door 1 open pushbutton", "button door 2 closing": it asks for the door, and tells nothing of it.
@@ -77,7 +83,7 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   // "IGN4": no key has so many positions.
   rule(`ign[ ]?([3-9])${BARE}`, coilOutput),
   // "Reversing camera screen": what is looked at, and no shield.
-  rule(`screen(?<=(?:camera|reversing|lcd|touch|display) screen)${END}`, "monitor"),
+  after("camera|reversing|lcd|touch|display", "screen", "monitor"),
   // "to chassis plug": where it goes, and no earth.
   rule(`chassis(?= (?:plug|loom|harness|side|connector|wiring))`, "to"),
   rule(`h[- ]br(?:idge)?${END}`, "out"),

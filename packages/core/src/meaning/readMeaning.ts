@@ -1,4 +1,4 @@
-import { isFeed, type Direction, type PartKind, type SignalClass, type WireRole } from "../model/index.ts";
+import { isFeed, type Direction, type SignalClass } from "../model/index.ts";
 import { oncePerText } from "../util/index.ts";
 import { chooseThings, lexiconThing, ofBeam, placesAside, type Used } from "./chooseThings.ts";
 import { classesOf } from "./classes.ts";
@@ -7,8 +7,9 @@ import { wayOf } from "./direction.ts";
 import { isGeneric } from "./generic.ts";
 import type { Token } from "./lex.ts";
 import type { Thing } from "./lexicon/index.ts";
-import { contactOf, endsHere, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
+import { contactOf, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
 import type { GivenBy, Meaning } from "./meaning.ts";
+import { partsIn } from "./partsIn.ts";
 import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, type Match } from "./phrases.ts";
 import { asWay, sensesOf, TRAVELS } from "./senses.ts";
 import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
@@ -29,41 +30,6 @@ export function readMeaning(text: string, context: MeaningContext = {}): Meaning
 }
 
 const NOTHING: ReadonlyMap<SignalClass, number> = new Map([["none", 1]]);
-const KIND_WORDS: Readonly<Record<string, PartKind>> = {
-  relay: "relay",
-  winding: "coil",
-  coil: "coil",
-  switch: "switch",
-  contact: "switch",
-  trigger: "switch",
-  toggle: "switch",
-  sensor: "sensor",
-  motor: "motor",
-  lamp: "lamp",
-  telltale: "telltale",
-  gauge: "gauge",
-  valve: "valve",
-  solenoid: "valve",
-  heater: "heater",
-  pump: "pump",
-  contactor: "contactor",
-  warning: "telltale",
-};
-const ROLE_WORDS: Readonly<Record<string, WireRole>> = {
-  in: "in",
-  input: "in",
-  out: "out",
-  output: "out",
-  request: "request",
-  signal: "signal",
-  supply: "supply",
-  feed: "supply",
-  return: "return",
-  feedback: "feedback",
-  control: "control",
-  command: "control",
-  ground: "ground",
-};
 function read(text: string, context: MeaningContext): Meaning {
   const tokens = tokensIn(text, context);
   const remarks = phrasesIn(REMARK_TABLE, tokens);
@@ -88,43 +54,7 @@ function read(text: string, context: MeaningContext): Meaning {
     TRAVELS.has(things[0]?.name ?? "") &&
     at.every((place) => /^(plus|minus)$/.test(tokens[place]?.word ?? ""));
   const freeSigns = signs.filter((sign) => isFree(sign, tokens, contained, nameWords) && !isWay(sign));
-  const kinds = new Set<PartKind>();
-  const roles = new Set<WireRole>();
-  tokens.forEach(({ word }, i) => {
-    if (silenced.has(i)) return;
-    const kind = KIND_WORDS[word];
-    // What fires a coil is no switch.
-    const isFired =
-      word === "trigger" &&
-      tokens.slice(Math.max(0, i - 3), i).some((before) => /^(?:ignition|coil|spark)$/.test(before.word));
-    if (kind !== undefined && !asidePlaces.has(i) && !isFired) kinds.add(kind);
-    // "DIN+ 2", "DIG 5": inputs; what a module puts out says so.
-    const isInput =
-      word === "digital" && (tokens[i + 1]?.word === "plus" || tokens[i + 1]?.kind === "number");
-    const role = isInput ? "in" : ROLE_WORDS[word];
-    const isChannel = /^(digital|analog)$/.test(tokens[i - 1]?.word ?? "");
-    if ((word === "in" || word === "out") && !isChannel && !endsHere(tokens, i)) return;
-    // An input shaft is a part, no input.
-    if (tokens[i + 1]?.word === "shaft") return;
-    if (role !== undefined && !(role === "ground" && contained.has(i))) roles.add(role);
-  });
-  // "Defrost indicator", "rear demist LED": a lamp that tells of the thing.
-  const isTurn = things.some(
-    ({ family }) => family === "turn" || family === "flasher" || family === "trailer",
-  );
-  if (
-    things.length > 0 &&
-    !isTurn &&
-    tokens.some(({ word, raw }) => word === "indicator" || /^leds?$/.test(raw))
-  )
-    kinds.add("telltale");
-  if (
-    kinds.has("lamp") &&
-    (kinds.has("telltale") ||
-      tokens.some(({ word }) => word === "control" || word === "pilot") ||
-      isOfNoLamp(things[0]))
-  )
-    kinds.add("telltale");
+  const { kinds, roles } = partsIn(tokens, { things, silenced, asidePlaces, contained });
   const isOxygen = things.some(({ name }) => name.startsWith("oxygen"));
   const levelWords = new Set([...contained].filter((place) => !isOutsideName(tokens, place)));
   const said = whichOne(tokens, levelWords, isOxygen);
@@ -213,10 +143,6 @@ function isQualified(tokens: readonly Token[], used: readonly Used[], thing: Thi
     before?.kind === "unknown" && before.clause === tokens[first]?.clause && /^[a-z]{4,}$/.test(before.raw)
   );
 }
-
-/** A lamp that is named beside a thing which is no lamp tells of it. */
-const isOfNoLamp = (thing: Thing | undefined): boolean =>
-  thing !== undefined && !isGeneric(thing) && !/lamp|light|beam/.test(`${thing.family} ${thing.name}`);
 
 /** Words that turn a text are heard even within the name of a thing. */
 const isOutsideName = (tokens: readonly Token[], place: number): boolean =>

@@ -1,3 +1,5 @@
+import { namesCoil } from "./partsIn.ts";
+import { gearLetter, letterPlace, restOf } from "./whichLetters.ts";
 import type { Token } from "./lex.ts";
 
 /**
@@ -262,7 +264,7 @@ function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): numb
     const isMarked = before === "number" || before === "hash";
     const owner = isMarked ? (tokens[i - 2]?.word ?? "") : before;
     // "Coil trigger 5" is the fifth coil's; "trigger 1" is an input.
-    const isOfCoil = owner === "trigger" && /^(?:coil|ignition|spark)$/.test(tokens[i - 2]?.word ?? "");
+    const isOfCoil = owner === "trigger" && tokens.slice(Math.max(0, i - 2), i - 1).some(namesCoil);
     if ((NO_NUMBER_OF_ITS_OWN.has(owner) && !isOfCoil) || AMOUNT_OF.has(after)) return;
     if (!isMarked && before !== "cylinder" && tokens[i - 1]?.kind === "number") return;
     const rank = RANKS[before] ?? 2;
@@ -274,59 +276,6 @@ function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): numb
 /** "Output L" is a letter of the sheet; "output left" is the left one. */
 const isWholeSide = (dimension: Dimension, written: string): boolean =>
   dimension === "side" && written.length > 2;
-
-/** "Signal A", "phase C": the letter that ends a text tells which one; those of terminals and pins do not. */
-function letterPlace(tokens: readonly Token[]): string | null {
-  // "Coil B-", "step A1": the end of a winding.
-  const end = tokens.findIndex(({ word }) => word === "windingend");
-  if (end > 0) return tokens[end - 1]?.word ?? null;
-  const last = tokens.length - 1;
-  const [own, before] = [tokens[last], tokens[last - 1]];
-  if (own === undefined || before === undefined || !/^[a-fuvw]$/.test(own.word)) return null;
-  return /^(terminal|pin|cavity|type|class|way|t\w*)$/.test(before.word) || before.kind === "number"
-    ? null
-    : own.word;
-}
-
-const REST: Readonly<Record<string, string>> = { nc: "breaks", no: "makes" };
-const MAKERS_REST: Readonly<Record<string, string>> = {
-  closer: "makes",
-  schließer: "makes",
-  schliesser: "makes",
-  opener: "breaks",
-  öffner: "breaks",
-  oeffner: "breaks",
-};
-/**
- * A switch that makes and one that breaks are two wires of one pedal: "NO" and "NC", "normally open" and "normally closed", a German
- * closer and opener. A lamp that is lit without pressure hangs on the one that pressure opens.
- */
-function restOf(tokens: readonly Token[]): string | null {
-  const made = MAKERS_REST[tokens.at(-1)?.raw.toLowerCase() ?? ""];
-  if (made !== undefined) return made;
-  if (/\b(?:on|lit) (?:with|at) (?:no|low) pressure/.test(tokens.map(({ word }) => word).join(" ")))
-    return "breaks";
-  const at = tokens.findIndex(({ word }) => word === "normally");
-  const rest = tokens[at + 1]?.word;
-  if (at >= 0 && rest !== undefined) return /^clos/.test(rest) ? "breaks" : "makes";
-  if (!tokens.some(({ word }) => /^(switch|pedal|contact)$/.test(word))) return null;
-  const last = tokens.at(-1)?.raw;
-  return REST[last ?? ""] ?? null;
-}
-
-/** "Gear position R lamp": a letter of the selector, no side. */
-function gearLetter(tokens: readonly Token[]): string | null {
-  if (
-    !tokens.some(
-      ({ word }, i) =>
-        (word === "position" && tokens[i - 1]?.word === "gear") || /^(selector|prndl)$/.test(word),
-    )
-  )
-    return null;
-  const letters = new Set(tokens.flatMap(({ raw }) => (/^[prndlms]$/.test(raw) ? [raw] : [])));
-  const [only] = letters;
-  return letters.size === 1 ? (only ?? null) : null;
-}
 
 export interface Opposite {
   readonly dimension: Dimension;

@@ -1,5 +1,5 @@
 import { isGeneric, oppositeOf, type Opposite } from "../meaning/index.ts";
-import { isFeed, isLowLevel, signalFit, type SignalClass } from "../model/index.ts";
+import { isFeed, isLowLevel, signalFit, type Fit, type SignalClass } from "../model/index.ts";
 import { classFit, ratio } from "./features.ts";
 import type { ReadPin } from "./readPin.ts";
 import type { Reason } from "./reason.ts";
@@ -9,8 +9,7 @@ const DAMAGE_LIKELY = 0.7;
 
 /** What keeps two pins apart whatever else speaks for them: a join that does damage, texts that name opposite things, two sources. */
 export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
-  if (classFit(left.classes, right.classes).damage >= DAMAGE_LIKELY)
-    return { kind: "signal", fit: "damage", left: left.signal, right: right.signal, weight: 0 };
+  if (classFit(left.classes, right.classes).damage >= DAMAGE_LIKELY) return unfit(left, right, "damage");
   const opposite = oppositeIn(left, right);
   if (opposite !== null) return { kind: "opposite", ...opposite, weight: 0 };
   const [a, b] = [left.reading, right.reading];
@@ -28,16 +27,11 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
     return { kind: "ends", left: END_WORDS[fed], right: END_WORDS[driven], weight: 0 };
   // A shield meets a ground or another shield, and nothing that carries something.
   const shields = [left, right].filter(({ signal }) => signal === "shield");
-  if (shields.length === 1 && [left, right].every((pin) => isClear(pin) && pin.signal !== "ground"))
-    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
-  // Two kinds of data line never talk to each other.
-  if (left.signal !== right.signal && [left, right].every((pin) => DATA.has(pin.signal) && isClear(pin)))
-    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
-  // And none of them is what something is switched with.
-  const talks = [left, right].filter(({ signal }) => DATA.has(signal));
-  const works = [left, right].filter(({ signal }) => SWITCHED.has(signal));
-  if (talks.length === 1 && works.length === 1 && isClear(left) && isClear(right))
-    return { kind: "signal", fit: "poor", left: left.signal, right: right.signal, weight: 0 };
+  const areClear = isClear(left) && isClear(right);
+  if (areClear && shields.length === 1 && left.signal !== "ground" && right.signal !== "ground")
+    return unfit(left, right, "poor");
+  // Two kinds of data line never talk to each other, and none is what something is switched with.
+  if (areClear && (neverTalk(left, right) || neverTalk(right, left))) return unfit(left, right, "poor");
   const [one, other] = [relaySide(a), relaySide(b)];
   if (one !== null && other !== null && one !== other) return { kind: "relay-sides", weight: 0 };
   if (a.volts >= SUPPLY_VOLTS && b.volts >= SUPPLY_VOLTS && ratio(a.volts, b.volts) >= OTHER_SUPPLY)
@@ -59,15 +53,19 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
       weight: 0,
     };
   if (isShorted(left, right) || isShorted(right, left))
-    return {
-      kind: "signal",
-      fit: signalFit(left.signal, right.signal),
-      left: left.signal,
-      right: right.signal,
-      weight: 0,
-    };
+    return unfit(left, right, signalFit(left.signal, right.signal));
   return null;
 }
+
+const unfit = (left: ReadPin, right: ReadPin, fit: Fit): Reason => ({
+  kind: "signal",
+  fit,
+  left: left.signal,
+  right: right.signal,
+  weight: 0,
+});
+const neverTalk = ({ signal: one }: ReadPin, { signal: other }: ReadPin): boolean =>
+  DATA.has(one) && one !== other && (DATA.has(other) || SWITCHED.has(other));
 
 /** A wire that keeps a memory or a clock is fused for less (common practice, no source). */
 const HEAVY_AMPS = 20;

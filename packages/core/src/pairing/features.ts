@@ -1,5 +1,6 @@
-import { isFeed, signalFit, type PartKind, type SignalClass } from "../model/index.ts";
+import { isFeed, signalFit, type SignalClass } from "../model/index.ts";
 import { wordLikeness, type Dimension, type Meaning } from "../meaning/index.ts";
+import { KIND_FEATURES, kindFit, SAID } from "./kindFit.ts";
 import type { RareWord, ReadPin } from "./readPin.ts";
 import { thingFit, type ThingFit } from "./thingFit.ts";
 
@@ -35,18 +36,11 @@ export const FEATURES = [
   "bus-same",
   "direction-meets",
   "direction-clashes",
-  "kind-input-on-worked",
   "which-agrees",
   "which-open",
   "which-tells",
   "pole-agrees",
   "pole-open",
-  "kind-agrees",
-  "kind-clashes",
-  "kind-differs",
-  "kind-lamp-of-fed",
-  "kind-contact-fits",
-  "kind-contact-misfits",
   "words-shared",
   "words-open",
   "words-other",
@@ -54,14 +48,13 @@ export const FEATURES = [
   "text-same",
   "volts-differ",
   "not-understood",
+  ...KIND_FEATURES,
 ] as const;
 export type Feature = (typeof FEATURES)[number];
 
 export type FeatureValues = Readonly<Partial<Record<Feature, number>>>;
 
 const BUS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line", "shield"]);
-/** A direction that is surer than this was said or written down, not guessed from the plug. */
-const SAID = 0.9;
 const REFERENCE: ReadonlySet<SignalClass> = new Set(["sensor-supply", "sensor-return"]);
 /** What a feed is weighed as: grounds meet anywhere, references belong to one thing, supplies serve whatever needs them. */
 function groupOf(signal: SignalClass): "ground" | "reference" | "feed" | null {
@@ -165,17 +158,6 @@ const total = (words: readonly RareWord[]): number => words.reduce((sum, { rarit
 /** How many times the larger of two numbers holds the smaller. */
 export const ratio = (a: number, b: number): number => Math.max(a, b) / Math.min(a, b);
 
-const FED: ReadonlySet<SignalClass> = new Set(["switched-supply", "pwm", "coil"]);
-/** What a control unit or a switch works, and what is no lamp itself. */
-const isWorked = ({ thing }: Meaning): boolean =>
-  thing !== null &&
-  (FED.has(thing.signal) ||
-    (thing.signal === "switched-ground" && thing.direction === "source" && !TELLS.test(thing.name)));
-const TELLS = /lamp|tell-tale|warning|buzzer|horn|siren/;
-const isTellTale = ({ thing }: Meaning): boolean =>
-  thing !== null && thing.signal === "switched-ground" && TELLS.test(thing.name);
-const isDisjoint = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean =>
-  [...a].every((one) => !b.has(one));
 const WORDS_BY_THING: Readonly<Record<ThingFit, "words-shared" | "words-open" | "words-other">> = {
   same: "words-shared",
   shared: "words-shared",
@@ -193,33 +175,6 @@ export const sharedOf = (
   right: ReadPin,
   thing = thingFit(left.reading, right.reading),
 ): SharedWords => sharedWords(left.words, right.words, WORDS_BY_THING[thing] === "words-other");
-
-/** Whether a contact of a relay and what another pin is go together: a switch or an output works 85 and 86, 87 feeds what uses current. */
-function contactFit({ contact }: Meaning, { kinds, roles, contact: other, thing }: Meaning): boolean | null {
-  if (contact === null || other !== null || kinds.has("relay") || kinds.has("contactor")) return null;
-  const isAsked = kinds.has("switch") || roles.has("out") || roles.has("control");
-  const isUser =
-    !isAsked &&
-    (["lamp", "motor", "pump", "heater"].some((kind) => kinds.has(kind as PartKind)) ||
-      USERS.test(thing?.name ?? ""));
-  if (!isAsked && !isUser) return null;
-  if (contact === "87") return isUser;
-  return contact === "85" || contact === "86" ? isAsked : null;
-}
-const USERS =
-  /^(?:horn|beacon|wiper|blower motor|radiator fan|fuel pump|compressor clutch|main beam|dipped beam|work lamp)$|lamp$/;
-
-/** An input of a control unit and a valve, motor or pump: somebody else works that one. */
-const isInputOnWorked = ({ reading, way }: ReadPin, { reading: { kinds, roles } }: ReadPin): boolean =>
-  reading.roles.has("in") &&
-  way.direction === "load" &&
-  way.certain > SAID &&
-  WORKED.some((kind) => kinds.has(kind)) &&
-  !WORKED.some((kind) => reading.kinds.has(kind)) &&
-  !kinds.has("switch") &&
-  !kinds.has("sensor") &&
-  !roles.has("out");
-const WORKED = ["valve", "motor", "pump", "heater", "contactor"] as const;
 
 export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
   const [a, b] = [left.reading, right.reading];
@@ -265,34 +220,9 @@ export function featuresOf(left: ReadPin, right: ReadPin): FeatureValues {
     const isSaid = Math.max(left.way.certain, right.way.certain) > SAID;
     if (isSaid && (pair === "source source" || pair === "load load")) values["direction-clashes"] = both;
   }
-  if (isInputOnWorked(left, right) || isInputOnWorked(right, left)) values["kind-input-on-worked"] = 1;
   if (a.pole !== null && b.pole !== null) values["pole-agrees"] = a.pole === b.pole ? 1 : 0;
   else if (a.pole !== null || b.pole !== null) values["pole-open"] = 1;
-  if (
-    (["relay", "contactor", "pump", "valve", "heater"] as const).some(
-      (kind) => a.kinds.has(kind) && b.kinds.has(kind),
-    )
-  )
-    values["kind-agrees"] = 1;
-  const dash = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("gauge"));
-  if (dash[0] !== dash[1] && thing !== "same") values["kind-clashes"] = 1;
-  // The lamp that tells of a heater is not the wire that feeds it or asks for it.
-  if (
-    dash[0] !== dash[1]
-      ? thing === "same" && isWorked(a)
-      : thing === "related" && ((isTellTale(a) && isWorked(b)) || (isTellTale(b) && isWorked(a)))
-  )
-    values["kind-lamp-of-fed"] = 1;
-  if (
-    thing !== "same" &&
-    thing !== "shows" &&
-    a.kinds.size > 0 &&
-    b.kinds.size > 0 &&
-    isDisjoint(a.kinds, b.kinds)
-  )
-    values["kind-differs"] = 1;
-  const contact = contactFit(a, b) ?? contactFit(b, a);
-  if (contact !== null) values[contact ? "kind-contact-fits" : "kind-contact-misfits"] = 1;
+  Object.assign(values, kindFit(left, right, thing));
   if (a.said !== "" && a.said === b.said && signalFit(left.signal, right.signal) !== "poor")
     values["text-same"] = 1;
   const names: Feature = WORDS_BY_THING[thing];

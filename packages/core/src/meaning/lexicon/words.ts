@@ -20,7 +20,7 @@ gauge: ga gage gge anzeige anzeiger gages
 winding: windings wdg wndg wicklung
 contact: kontakt contacts
 injector: inj injr inje einspritzventil einspritzdüse injektor einspritz
-coil: spule coils
+coil: spule coils bobine
 module: mod modul
 control unit: ecu ecm pcm dme dde edc tcm tcu bcm gem steuergerät steuergeraet controller computer
 fan: lüfter luefter ventilator fans lufter
@@ -209,7 +209,7 @@ phone: telephone handy tel
 mute: stummschaltung muting
 house: leisure domestic aufbaubatterie habitation
 inverter: wechselrichter
-anchor: ankerlicht
+anchor: ankerlicht anch
 navigation: nav
 forward: fwd vor fward vorwärts fwds vorwaerts
 power take off: pto nebenantrieb zapfwelle
@@ -225,7 +225,7 @@ potentiometer: pot poti potmeter potentiometr
 encoder: enc
 interlock: intlk ilk
 sunroof: moonroof schiebedach
-beacon: rundumleuchte strobe
+beacon: rundumleuchte strobe blitzleuchte blitzleuchten blitzer frontblitzer blitzlampe
 work lamp: arbeitsscheinwerfer worklight worklamp workinglight
 cruise: tempomat cc
 fridge: kühlschrank refrigerator
@@ -817,11 +817,8 @@ fuel pressure: fuelp
 headboard: headboard
 fifth: fifth 5th
 blues: blues
-coil: bobine
 intake air: ansaugluft
 plough: plow plows
 screen washer: screenwash
 boot lamp: laderaumbeleuchtung laderaumleuchte kofferraumleuchte kofferraumbeleuchtung
-beacon: blitzleuchte blitzleuchten blitzer frontblitzer blitzlampe
-anchor: anch
 `;
