@@ -6,7 +6,7 @@ import { drizzle } from "drizzle-orm/node-postgres";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { Client } from "pg";
 import { describe, expect, inject, it } from "vitest";
-import { suppliesOf } from "@trevin/core";
+import { patched, reversed, suppliesOf } from "@trevin/core";
 import { connect } from "../src/db/connect.ts";
 import { prepareDatabase } from "../src/db/migrate.ts";
 import { diffsSince, findJob, historyOf, revisionOf, wordsSince } from "../src/features/jobs/repo.ts";
@@ -131,6 +131,84 @@ describe("a database of the version before shells", () => {
       ]);
       const [fuse] = job!.dossier.points;
       expect(job?.dossier.decisions.flatMap(suppliesOf)).toEqual([fuse!.id, fuse!.id]);
+    } finally {
+      await connection.close();
+    }
+  });
+});
+
+describe("a database of the version in which every pin had a class", () => {
+  it("gives up the classes that only repeat the words, in its pins and in its edits, so that undo still fits", async () => {
+    await runAsOwner(inject("ownerUrl"), "CREATE DATABASE classed");
+    const url = databaseUrl(inject("ownerUrl"), "classed");
+    const folder = migrationsUpTo(14);
+    const client = new Client({ connectionString: url });
+    await client.connect();
+    const pins = [
+      ["a.1", "Horn", "switched-ground"],
+      ["a.2", "Horn", "lin"],
+      ["a.3", "zzyx", "unknown"],
+      ["a.4", "Snubber", "pwm"],
+    ] as const;
+    const record = (id: string, name: string, signal: string) => ({
+      connector: "a",
+      pin: {
+        id,
+        cavity: id.slice(2),
+        order: 0,
+        content: "occupied",
+        function: name,
+        colour: "",
+        size: null,
+        signal,
+        note: "",
+      },
+    });
+    try {
+      await migrate(drizzle(client), { migrationsFolder: folder });
+      await client.query(
+        "INSERT INTO jobs (id, revision, name, kind, vehicle, incoming, nominal_volts, method, words) VALUES ($1, 1, 'Classed', 'cluster-swap', '', '', 12, 'move', $2::jsonb)",
+        [JOB, JSON.stringify([{ text: "snubber", term: null, signal: "pwm" }])],
+      );
+      await client.query(
+        "INSERT INTO connectors (job_id, id, name, side, place, colour_system, leads, sealed) VALUES ($1, 'a', 'a', 'vehicle', '', 'iec', 'loom', false)",
+        [JOB],
+      );
+      for (const [id, name, signal] of pins)
+        await client.query(
+          "INSERT INTO pins (job_id, id, connector_id, cavity, position, content, function, colour, signal, note) VALUES ($1, $2, 'a', $3, 0, 'occupied', $4, '', $5, '')",
+          [JOB, id, id.slice(2), name, signal],
+        );
+      const diff = pins.map(([id, name, signal]) => ({
+        of: "pin",
+        key: id,
+        before: null,
+        after: record(id, name, signal),
+      }));
+      await client.query(
+        "INSERT INTO dossier_changes (job_id, revision, role, words, diff) VALUES ($1, 1, 'edit', 'pins typed', $2::jsonb)",
+        [JOB, JSON.stringify(diff)],
+      );
+    } finally {
+      await client.end();
+      rmSync(folder, { recursive: true });
+    }
+    const login = { role: "trevin_app", password: passwordOf(inject("appUrl")) };
+    await prepareDatabase(url, login);
+    // A second start brings nothing twice.
+    await prepareDatabase(url, login);
+    const connection = connect(url);
+    try {
+      const job = await findJob(connection.db, JOB);
+      expect(job?.dossier.connectors[0]?.pins.map(({ id, signal }) => [id, signal])).toEqual([
+        ["a.1", null],
+        ["a.2", "lin"],
+        ["a.3", null],
+        ["a.4", null],
+      ]);
+      const edit = await revisionOf(connection.db, JOB, 1);
+      const undone = patched(job!.dossier, reversed(edit!.diff));
+      expect(undone.ok && undone.value.connectors[0]?.pins).toEqual([]);
     } finally {
       await connection.close();
     }

@@ -39,6 +39,45 @@ describe("the shop's Shelf", () => {
   });
 });
 
+describe("a word of the shop", () => {
+  const { send, at } = useServer();
+  it("comes into the job whose label it speaks of, and leaves with that label's undo", async () => {
+    await send("PUT", "/shelf/words/snubber", { term: null, signal: "pwm" });
+    await send("PUT", "/shelf/words/gizmo", { term: null, signal: "lin" });
+    const { id } = (
+      await send("POST", "/jobs", {
+        name: "Taught",
+        kind: "cluster-swap",
+        vehicle: "",
+        incoming: "",
+        nominalVolts: 12,
+        method: "move",
+      })
+    ).body;
+    const pin = { id: "c.1", cavity: "1", order: 0, content: "occupied", function: "Snubber", colour: "" };
+    const put = await send(
+      "PUT",
+      `/jobs/${id}/connectors/c`,
+      {
+        ...{ name: "C", side: "vehicle", place: "", colourSystem: "iec", leads: "loom", sealed: false },
+      },
+      at(1),
+    );
+    const typed = await send(
+      "PATCH",
+      `/jobs/${id}/connectors/c/pins`,
+      { put: [{ ...pin, size: null, signal: null, note: "" }], remove: [] },
+      at(2),
+    );
+    expect(put.body.dossier?.words).toEqual([]);
+    expect(typed.body.dossier?.words).toEqual([{ text: "snubber", term: null, signal: "pwm" }]);
+    const undone = await send("POST", `/jobs/${id}/undo`, undefined, at(3));
+    expect(undone.body.dossier?.words).toEqual([]);
+    await send("DELETE", "/shelf/words/snubber");
+    await send("DELETE", "/shelf/words/gizmo");
+  });
+});
+
 describe("wiring", () => {
   const { send, at } = useServer();
   it("is stored with its points, undone and redone, and leaves with the pin that it ends at", async () => {

@@ -1,3 +1,4 @@
+import { signalOf } from "../meaning/index.ts";
 import { pinsInOrder, signalFit, type Dossier, type PlacedPin } from "../model/index.ts";
 import { candidatesFor, deviceReasonWords, deviceWords } from "../proposals/index.ts";
 import { reasonWords } from "../words/index.ts";
@@ -32,10 +33,11 @@ export function partnerOffers(
       .filter((pin) => pin.id !== own.pin.id && pin.content === "occupied")
       .map((pin): Offer => {
         const placed = { pin, connector: own.connector };
+        const fit = signalFit(signalOf(own, dossier.words), signalOf(placed, dossier.words));
         return {
           placed,
-          strength: signalFit(own.pin.signal, pin.signal) === "damage" ? null : 0,
-          words: signalFit(own.pin.signal, pin.signal) === "damage" ? "joining them does damage" : "",
+          strength: fit === "damage" ? null : 0,
+          words: fit === "damage" ? "joining them does damage" : "",
           taken: taken(placed),
         };
       });

@@ -35,7 +35,7 @@ describe("job file", () => {
   it("keeps sources, doubts, variants and own words, and names a source that is not there", () => {
     const file = {
       format: "trevin-job",
-      version: 1,
+      version: 2,
       sources: [
         {
           id: "d1",
@@ -79,7 +79,7 @@ describe("job file", () => {
   it("keeps shells, mates, keep-out, wires and points; reads the rows of older files as a shell", () => {
     const file = {
       format: "trevin-job",
-      version: 1,
+      version: 2,
       points: [{ id: "s1", name: "S104", kind: "splice", place: "sill", thread: null }],
       wires: [
         {
@@ -162,7 +162,7 @@ describe("job file", () => {
     expect(back.value.dossier.connectors[0]!.pins[0]).toMatchObject({
       id: "P3.1",
       content: "occupied",
-      signal: "ground",
+      signal: null,
       size: null,
     });
   });
@@ -171,7 +171,7 @@ describe("job file", () => {
     const good = fileOf({ dossier: demoDossier(), ledger: [] });
     const text = JSON.stringify(good, null, 1);
     expect(words(text.slice(0, 900))).toMatch(/line \d+/);
-    expect(words({ ...good, version: 2 })).toContain("version 2");
+    expect(words({ ...good, version: 3 })).toContain("version 3");
     expect(words({ hello: 1 })).toContain("not a Trevin job file");
     expect(words({ ...good, connectors: [{ name: "A", pins: [{ cavity: 7, function: "x" }] }] })).toContain(
       "connectors[0].pins[0].cavity",

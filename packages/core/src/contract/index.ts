@@ -10,6 +10,7 @@ export {
   sourceSchema,
 } from "./job.ts";
 export { worklistEditsSchema } from "./worklist.ts";
+export { withGivenClasses } from "./classes.ts";
 export { upcastSupplies } from "./supplies.ts";
 export { contentProblem, type ContentProblem } from "./content.ts";
 export { decisionSchema } from "./decision.ts";

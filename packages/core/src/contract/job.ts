@@ -61,7 +61,7 @@ const firstValues = {
   function: text(200),
   colour: text(60),
   size: sizeSchema.nullable(),
-  signal: z.enum(SIGNAL_CLASSES),
+  signal: z.enum(SIGNAL_CLASSES).nullable().describe("As somebody gave it, null for what the words tell"),
   note: text(1000),
 };
 const laterValues = {

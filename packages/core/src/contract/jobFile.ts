@@ -39,6 +39,7 @@ import {
 } from "./decision.ts";
 import { entrySchema, storedEntrySchema } from "./ledger.ts";
 import { contentProblem, pathWords } from "./content.ts";
+import { upcastClasses } from "./classes.ts";
 import { upcastLayout } from "./shell.ts";
 import { upcastSupplies } from "./supplies.ts";
 
@@ -141,7 +142,7 @@ const fileConnectorSchema = connectorHeadSchema
   .required({ name: true })
   .extend({ pins: z.array(filePinSchema).max(5000) });
 
-/** Format version 1 of the job file. */
+/** Format version 2 of the job file. */
 export const jobFileSchema = z.object({
   format: z.literal(JOB_FORMAT),
   version: z.literal(JOB_FORMAT_VERSION),
@@ -192,7 +193,7 @@ export function readJobValue(value: unknown): Result<ReadJob, JobFileProblem> {
   if (!head.success) return fail({ code: "not-a-job-file" });
   if (head.data.version > JOB_FORMAT_VERSION)
     return fail({ code: "newer-version", version: head.data.version, known: JOB_FORMAT_VERSION });
-  const file = jobFileSchema.safeParse(upcastSupplies(upcastLayout(value)));
+  const file = jobFileSchema.safeParse(upcastClasses(upcastSupplies(upcastLayout(value))));
   if (!file.success) return fail({ code: "wrong-shape", issues: issuesOf(file.error) });
   const document = documentOf(file.data);
   if (!document.ok) return fail({ code: "contradiction", problem: document.error });

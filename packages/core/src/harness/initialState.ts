@@ -5,12 +5,15 @@ import {
   pinsInOrder,
   polarityOf,
   type Blank,
+  type Connector,
   type ConnectorId,
   type Dossier,
   type EndId,
+  type OwnWord,
   type PinId,
   type WireId,
 } from "../model/index.ts";
+import { signalOf } from "../meaning/index.ts";
 import { present } from "../util/index.ts";
 import { liveEnds } from "./netOf.ts";
 import {
@@ -55,7 +58,9 @@ export function initialState(dossier: Dossier): HarnessState {
     }
   }
   const state: HarnessState = {
-    connectors: Object.fromEntries(dossier.connectors.map((connector) => [connector.id, connector])),
+    connectors: Object.fromEntries(
+      dossier.connectors.map((connector) => [connector.id, withClasses(connector, dossier.words)]),
+    ),
     holders,
     runs: [
       ...dossier.wires.map((wire) => ({
@@ -86,6 +91,12 @@ export function initialState(dossier: Dossier): HarnessState {
   };
   return { ...state, bareBefore: bareAndLive(state) };
 }
+
+/** What the words tell of the classes is written down: from here on nobody reads them again. */
+const withClasses = (connector: Connector, words: readonly OwnWord[]): Connector => ({
+  ...connector,
+  pins: connector.pins.map((pin) => ({ ...pin, signal: signalOf({ pin, connector }, words) })),
+});
 
 /** What an empty cavity is by how it is closed; one that is open in a sealed shell wants a wire with its seal, or a plug. */
 const EMPTY: Readonly<Record<Blank | "unsealed", CavityState>> = {

@@ -188,13 +188,13 @@ export function liveEnds(state: HarnessState, nets: Nets = netOf(state)): Readon
   const isGround = (one: Anchor): boolean => {
     if (one.at === "point") return state.points[one.point] === "ground";
     const placed = one.at === "beyond" ? pins.get(one.pin) : undefined;
-    return placed?.connector.side === "vehicle" && isGrounded(placed.pin.signal);
+    return placed?.connector.side === "vehicle" && isGrounded(placed.pin.signal ?? "unknown");
   };
   const feeds = (one: Anchor): boolean => {
     if (one.at === "supply") return true;
     if (one.at === "point") return state.points[one.point] === "supply";
     const placed = one.at === "beyond" ? pins.get(one.pin) : undefined;
-    return placed?.connector.side === "vehicle" && !isGrounded(placed.pin.signal);
+    return placed?.connector.side === "vehicle" && !isGrounded(placed.pin.signal ?? "unknown");
   };
   /** The part that an anchor belongs to; the unseen rest of the incoming loom is one. */
   const partOf = (one: Anchor): string | null => {

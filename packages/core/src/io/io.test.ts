@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { initialState } from "../harness/index.ts";
 import { asBuilt } from "../ledger/index.ts";
 import { decidedDossier, demoDossier } from "../testing/index.ts";
-import { asBuiltCsv, inertCell, pinTableCsv, toCsv } from "./csv/csv.ts";
+import { asBuiltCsv, inertCell, toCsv } from "./csv/csv.ts";
 
 describe("CSV", () => {
   it("reads back in an independent parser (papaparse), cell by cell", () => {
@@ -42,7 +42,6 @@ describe("CSV", () => {
         expect(Papa.parse(asBuiltCsv(asBuilt(dossier, initialState(dossier))).trimEnd()).data).toHaveLength(
           cavities + 1,
         );
-        expect(Papa.parse(pinTableCsv(dossier).trimEnd()).data).toHaveLength(cavities + 1);
       }),
       { numRuns: 100, seed: 61 },
     );

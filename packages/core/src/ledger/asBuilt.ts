@@ -14,6 +14,7 @@ import {
   type Net,
   type Nets,
 } from "../harness/index.ts";
+import { signalOf } from "../meaning/index.ts";
 import {
   connectorsInOrder,
   indexPins,
@@ -28,6 +29,7 @@ import {
   type PinId,
   type PlacedPin,
   type Side,
+  type SignalClass,
 } from "../model/index.ts";
 import { deviceWords } from "../proposals/index.ts";
 import { present } from "../util/index.ts";
@@ -38,7 +40,12 @@ export interface AsBuiltRow {
   readonly cavity: string;
   readonly state: CavityState;
   /** The wire in it, the pin it was first read at, and what it does now; or null. */
-  readonly wire: { readonly pin: Pin; readonly was: string; readonly function: string } | null;
+  readonly wire: {
+    readonly pin: Pin;
+    readonly signal: SignalClass;
+    readonly was: string;
+    readonly function: string;
+  } | null;
   /** Everything it is joined to: other cavities, points of the loom, supplies, in words. */
   readonly joinedTo: readonly string[];
   /** Where the loose ends of the wire lie that was read at this cavity, in words; empty while it has none. */
@@ -104,6 +111,7 @@ export function asBuilt(dossier: Dossier, state: HarnessState): readonly AsBuilt
             ? null
             : {
                 pin: source.pin,
+                signal: signalOf(source, dossier.words),
                 was: pinName(source),
                 function: functionNow(net, source, pins),
               },

@@ -15,5 +15,6 @@ export { isGeneric } from "./generic.ts";
 export { directionOf, leaningOf } from "./direction.ts";
 export { contextOf, readRows } from "./habits.ts";
 export { oppositeOf, type Dimension, type Opposite, type WhichOne } from "./whichOne.ts";
-export { learn, likeKey, readFunction, slotOf, speaksOf, taughtSlots } from "./ownWords.ts";
+export { learn, likeKey, readFunction, slotOf, taughtSlots, withShopWords } from "./ownWords.ts";
+export { givenSignal, signalOf } from "./signalOf.ts";
 export { suggestThings, type Suggestion } from "./suggest.ts";

@@ -1,4 +1,10 @@
-import { TAUGHT_SLOTS, type OwnWord, type TaughtSlot, type TaughtSlots } from "../model/index.ts";
+import {
+  TAUGHT_SLOTS,
+  type Dossier,
+  type OwnWord,
+  type TaughtSlot,
+  type TaughtSlots,
+} from "../model/index.ts";
 import { once } from "../util/index.ts";
 import { thingNamed, type Thing } from "./lexicon/index.ts";
 import type { Meaning } from "./meaning.ts";
@@ -31,10 +37,6 @@ export const likeKey = (text: string): string =>
     .map((word) => word.replace(/(?<=^\p{L}{2,})\d+$/u, ""))
     .filter((word) => TERMINAL.test(word) || !WHICH.test(word))
     .join(" ");
-
-/** Whether a taught word speaks of a text. */
-export const speaksOf = ({ text: own, like }: OwnWord, text: string): boolean =>
-  keyOf(own) === keyOf(text) || (like === true && likeKey(own) !== "" && likeKey(own) === likeKey(text));
 
 const taughtBy = once((words: readonly OwnWord[]): Taught => ({
   exact: new Map(words.map((word) => [keyOf(word.text), word])),
@@ -137,6 +139,19 @@ function withSlots(
     pole: slots.pole === undefined ? pole : slots.pole,
     direction: slots.direction === undefined ? direction : slots.direction,
   };
+}
+
+/** A job with those of the shop's words that speak of its labels and that it has none of its own for: a job is read the same wherever it goes. */
+export function withShopWords(dossier: Dossier, shop: readonly OwnWord[]): Dossier {
+  if (shop.length === 0) return dossier;
+  const taken = new Set(
+    dossier.connectors.flatMap(({ pins }) =>
+      pins.flatMap(({ function: text }) =>
+        ownWord(dossier.words, text) === undefined ? (ownWord(shop, text) ?? []) : [],
+      ),
+    ),
+  );
+  return taken.size === 0 ? dossier : { ...dossier, words: [...taken, ...dossier.words] };
 }
 
 /** The own words with one more; a text means what it was last given. */

@@ -34,7 +34,8 @@ export interface Pin {
   readonly colour: string;
   /** Conductor cross-section in mm², or null when not known. */
   readonly size: SquareMillimetres | null;
-  readonly signal: SignalClass;
+  /** As somebody gave it; null for what the words tell. */
+  readonly signal: SignalClass | null;
   readonly note: string;
   /** Circuit number printed on the wire or the diagram. */
   readonly circuit: string;
@@ -70,7 +71,7 @@ export const blankPin = (id: PinId, cavity: string, order: number): Pin => ({
   function: "",
   colour: "",
   size: null,
-  signal: "unknown",
+  signal: null,
   note: "",
   circuit: "",
   direction: null,

@@ -1,5 +1,5 @@
 export { furtherJoints, mayShare, SURCHARGE } from "./capacity.ts";
-export { contradictedBars } from "./contradicted.ts";
+export { contradictedBars, doubtfulBars } from "./contradicted.ts";
 export { apartBy, oppositeIn } from "./apart.ts";
 export {
   type Evidence,

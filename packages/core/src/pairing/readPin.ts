@@ -2,9 +2,9 @@ import { colourInWords } from "../colour/index.ts";
 import {
   contextOf,
   directionOf,
+  givenSignal,
   leaningOf,
   readFunction,
-  readMeaning,
   type ContentWord,
   type Meaning,
 } from "../meaning/index.ts";
@@ -90,13 +90,9 @@ export function pinReader({
       rarity: rarities.get(one.word) ?? 1,
       loose: reading.loose.includes(one.word),
     }));
-    // A class that only repeats what the words tell, with or without their plug, is no surer than they are.
-    const isGiven =
-      pin.signal !== "unknown" &&
-      pin.signal !== reading.signal &&
-      (words.length > 0 || pin.signal !== readMeaning(pin.function).signal);
-    const signal = isGiven ? pin.signal : reading.signal;
-    const classes = isGiven ? new Map([[pin.signal, 1]]) : reading.classes;
+    const given = givenSignal(pin);
+    const signal = given ?? reading.signal;
+    const classes = given === null ? reading.classes : new Map([[given, 1]]);
     const colour = pinColour(pin, connector);
     const way =
       pin.direction === null

@@ -34,7 +34,8 @@ function mayBeSure(left: ReadPin, right: ReadPin): boolean {
   if (areNumberedApart(left, right)) return false;
   if (isShownBy(left, right) || isShownBy(right, left)) return false;
   if (isWorkedBy(left, right) || isWorkedBy(right, left)) return false;
-  if (both.some(({ classes, signal }) => (classes.get(signal) ?? 0) < CLASS_CERTAIN)) return false;
+  if (both.some(({ classes, signal }) => signal === "unknown" || (classes.get(signal) ?? 0) < CLASS_CERTAIN))
+    return false;
   if (left.reading.said !== "" && left.reading.said === right.reading.said) return true;
   if (both.some(({ reading }) => reading.either.length > 0)) return false;
   // "Horn" and "horn ground": the wire that is worked, or the one that leads back.

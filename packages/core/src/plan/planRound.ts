@@ -71,7 +71,7 @@ export function planRound(
         decisionSureness(decision, pins, sources) !== "sure" &&
         (worked.has(decisionId(decision)) || decision.kind === "leave"),
     )
-    .map((decision) => ({ ...checkOf(decision, pin), decision: decisionId(decision) }));
+    .map((decision) => ({ ...checkOf(decision, pin, dossier.words), decision: decisionId(decision) }));
   const cutAt = new Map(
     decisions.flatMap((decision) =>
       "cutAt" in decision && decision.cutAt !== undefined

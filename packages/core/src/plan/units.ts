@@ -1,4 +1,5 @@
 import type { HarnessState } from "../harness/index.ts";
+import { signalOf } from "../meaning/index.ts";
 import {
   decisionByPin,
   decisionId,
@@ -11,6 +12,7 @@ import {
   type Decision,
   type DecisionId,
   type Dossier,
+  type OwnWord,
   type PinId,
   type PlacedPin,
 } from "../model/index.ts";
@@ -106,7 +108,7 @@ export function unitsOf(
         : [
             unit(
               lead,
-              Math.max(...component.moves.map(({ decision }) => tierOf(decision, pin))),
+              Math.max(...component.moves.map(({ decision }) => tierOf(decision, pin, dossier.words))),
               titleOfMoves(component, pin),
               { window: [], drafts: moveTogether(component, around) },
             ),
@@ -121,7 +123,7 @@ export function unitsOf(
     })),
     ...single.map((decision) => {
       const phases = draftsOf(decision, pin);
-      return unit(decision, tierOf(decision, pin), functionOf(pin(leadPin(decision))), {
+      return unit(decision, tierOf(decision, pin, dossier.words), functionOf(pin(leadPin(decision))), {
         window: ownedBy(decision, phases.window),
         drafts: ownedBy(decision, phases.work),
       });
@@ -206,9 +208,9 @@ function afterTrunks(
 }
 
 /** Supplies brought in from elsewhere come after everything else: supply last. */
-function tierOf(decision: Decision, pin: (id: PinId) => PlacedPin): number {
+function tierOf(decision: Decision, pin: (id: PinId) => PlacedPin, words: readonly OwnWord[]): number {
   if (decision.kind === "feed") return isSupply(decision.feed) ? SIGNAL_TIER + 2 : SIGNAL_TIER;
-  return linkedPairs(decision).some(([, incoming]) => isSupply(pin(incoming).pin.signal))
+  return linkedPairs(decision).some(([, incoming]) => isSupply(signalOf(pin(incoming), words)))
     ? SIGNAL_TIER + 1
     : SIGNAL_TIER;
 }

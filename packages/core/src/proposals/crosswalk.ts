@@ -12,7 +12,7 @@ import {
 import {
   contestedSupplies,
   contactFeed,
-  contradictedBars,
+  doubtfulBars,
   givesItself,
   matchProblem,
   pairedByPosition,
@@ -75,11 +75,9 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
     ...bypass.flatMap(({ pins }) => pins),
     ...placed.flatMap(({ vehicle, incoming }) => [vehicle, incoming]),
   ]);
-  const contradicted = new Set(
-    dossier.connectors.flatMap((one) => contradictedBars(one, (pin) => read(pin).signal).flat()),
-  );
+  const doubtful = new Set(dossier.connectors.flatMap((one) => doubtfulBars(one, read).flat()));
   const takesPart = (pin: ReadPin): boolean =>
-    !contradicted.has(pin.placed.pin.id) &&
+    !doubtful.has(pin.placed.pin.id) &&
     pin.placed.pin.content === "occupied" &&
     pin.signal !== "none" &&
     keepOutOf(pin.placed) === null &&
@@ -137,7 +135,7 @@ export function suggest(dossier: Dossier, options: MatchOptions = {}): Crosswalk
         nearest: nearest.get(pin.placed.pin.id) ?? null,
         adapted,
         contactFeed: contactFeed(pin, links),
-        isContradicted: contradicted.has(pin.placed.pin.id),
+        isContradicted: doubtful.has(pin.placed.pin.id),
         isOneSided,
         isGiven: givesItself(pin, powered),
       }),

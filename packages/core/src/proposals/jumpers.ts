@@ -65,10 +65,9 @@ function pairsWithin(
   // Both are weighed by what they carry, without the way that they carry it.
   const carried = (own: ReadPin): ReadPin => {
     const { pin, connector } = own.placed;
-    const usual = pin.signal === own.reading.signal ? "unknown" : pin.signal;
     const plain = read({
       connector,
-      pin: { ...pin, function: withoutWay(pin.function), signal: usual, direction: null },
+      pin: { ...pin, function: withoutWay(pin.function), direction: null },
     });
     return { ...plain, way: { direction: null, certain: 0 } };
   };

@@ -171,7 +171,7 @@ describe("suggest", () => {
           remembered += [...memo.keys()].filter((key) => before.has(key)).length;
         }
       }),
-      { numRuns: 150, seed: 35 },
+      { numRuns: 250, seed: 35 },
     );
     expect(remembered).toBeGreaterThan(80);
   });

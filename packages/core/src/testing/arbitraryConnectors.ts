@@ -26,7 +26,7 @@ const FUNCTIONS = [
   "",
 ];
 const COLOURS = ["B", "W/R", "L/W", "SB", "GR/R", "Y", "G", "BR", "", "zz"];
-const SIGNALS: readonly SignalClass[] = [
+const SIGNALS: readonly (SignalClass | null)[] = [
   "ground",
   "ignition",
   "battery",
@@ -36,6 +36,7 @@ const SIGNALS: readonly SignalClass[] = [
   "pwm",
   "switched-ground",
   "unknown",
+  null,
 ];
 
 const pinBody = fc.record({

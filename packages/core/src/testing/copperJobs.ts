@@ -18,7 +18,7 @@ export function read(connectors: readonly Json[], decisions: readonly Json[], fi
 export const pin = (
   cavity: string,
   name: string,
-  signal: SignalClass = "unknown",
+  signal: SignalClass | null = null,
   more: Json = {},
 ): Json => ({
   cavity,

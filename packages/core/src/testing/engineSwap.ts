@@ -9,7 +9,6 @@ import {
   type PinId,
   type Side,
 } from "../model/index.ts";
-import { likelyClass, readFunction } from "../meaning/index.ts";
 
 /**
  * An engine swap of our own invention: the car's body looms (150 pins, five plugs) and another car's engine looms (120 pins, six
@@ -198,7 +197,6 @@ export function engineSwap(): EngineSwap {
           ...blankPin(id, String(i + 1), i),
           function: text,
           content: text === "" ? "empty" : "occupied",
-          signal: text === "" ? "none" : likelyClass(readFunction(text)),
           colour: text === "" ? "" : (COLOURS[(place * 5 + shift) % COLOURS.length] ?? ""),
           size: text === "" ? null : (SIZES[(place * 3 + shift) % SIZES.length] ?? null),
         };

@@ -15,7 +15,7 @@ export function largeJob(ways: number): JobFile {
   }));
   return {
     format: "trevin-job",
-    version: 1,
+    version: 2,
     job: { name: `2 × ${ways}` },
     connectors: ["V", "X"].map((name) => ({ name, pins })),
     decisions: pins.map(({ cavity }, i) => ({

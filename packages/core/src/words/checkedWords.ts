@@ -1,6 +1,13 @@
 import { MEASURED_WORDS, type MeasuredAt } from "../proposals/index.ts";
-import { readMeaning } from "../meaning/index.ts";
-import { decisionId, pinName, type Dossier, type PlacedPin, type SignalClass } from "../model/index.ts";
+import { readMeaning, signalOf } from "../meaning/index.ts";
+import {
+  decisionId,
+  pinName,
+  type Dossier,
+  type OwnWord,
+  type PlacedPin,
+  type SignalClass,
+} from "../model/index.ts";
 import type { Step } from "../plan/index.ts";
 
 /** When a wire carries what drives it (common practice). */
@@ -14,8 +21,8 @@ const DRIVEN_AT: Readonly<Partial<Record<SignalClass, MeasuredAt>>> = {
 const drivenAt = (signal: SignalClass): string => MEASURED_WORDS[DRIVEN_AT[signal] ?? "on"];
 
 /** What is asked of the two halves of a cut with the power on. */
-export const liveWords = ({ pin }: PlacedPin): string =>
-  `: ${drivenAt(pin.signal)}, which half carries the supply? Expect supply voltage on one, 0 V on the other`;
+export const liveWords = (placed: PlacedPin, words: readonly OwnWord[]): string =>
+  `: ${drivenAt(signalOf(placed, words))}, which half carries the supply? Expect supply voltage on one, 0 V on the other`;
 
 /** What is asked of a wire before anything irreversible is done to it. */
 export function checkedWords(
@@ -27,7 +34,7 @@ export function checkedWords(
   const decision = dossier.decisions.find((one) => decisionId(one) === step.decision);
   if (decision?.kind === "series" && at !== null && partner !== null) {
     const entersHere = readMeaning(partner.pin.function).roles.has("in");
-    const when = drivenAt(at.pin.signal);
+    const when = drivenAt(signalOf(at, dossier.words));
     return entersHere
       ? `: with the plug off its part and ${when}, expect the supply here; then the loom drives it, and its half goes to ${pinName(partner)}`
       : `: with the plug off its part and ${when}, expect 0 V here; then the part drives it, and the loom's half goes to ${pinName(partner)}`;

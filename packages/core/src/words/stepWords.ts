@@ -354,7 +354,7 @@ export function stepWords(
     case "check":
       return words(wireWords(wire), here("at", checkedWords(step, dossier, at, partner)));
     case "find-live":
-      return words(wireWords(wire), here("of", at === null ? "" : liveWords(at)));
+      return words(wireWords(wire), here("of", at === null ? "" : liveWords(at, dossier.words)));
     case "release":
       if (step.text === "ring")
         return {

@@ -6,7 +6,7 @@ import { drizzle } from "drizzle-orm/node-postgres";
 import { migrate as applyMigrations } from "drizzle-orm/node-postgres/migrator";
 import { Client } from "pg";
 import type { Login } from "./connect.ts";
-import { bringSupplies } from "./feeds.ts";
+import { bringForward } from "./bringing.ts";
 import { SERVER_FOLDER } from "../folder.ts";
 import { APP_ROLE } from "../launch/cluster.ts";
 import { EXIT, StartFailure } from "../launch/failure.ts";
@@ -43,7 +43,7 @@ export async function prepareDatabase(ownerUrl: string, given: Login | null): Pr
       await holder.query("BEGIN");
       await holder.query("SELECT id FROM migration_guard FOR UPDATE");
       await applyMigrations(db, { migrationsFolder: FOLDER });
-      await bringSupplies(client);
+      await bringForward(client);
       const login = given ?? (await loginOfDatabase(client));
       await grant(client, login);
       await holder.query("COMMIT");

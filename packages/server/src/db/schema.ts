@@ -85,7 +85,9 @@ export const pins = pgTable(
     function: text("function").notNull(),
     colour: text("colour").notNull(),
     size: doublePrecision("size_mm2"),
-    signal: text("signal").notNull(),
+    signal: text("given_class"),
+    /** Of versions that kept what the words tell as well; taken over at the start and emptied. */
+    signalBefore: text("signal"),
     note: text("note").notNull(),
     circuit: text("circuit").notNull().default(""),
     direction: text("direction"),

@@ -8,7 +8,7 @@ import { Client, DatabaseError } from "pg";
 import { z } from "zod";
 import { drizzle } from "drizzle-orm/node-postgres";
 import { chainProblemWords, verifyChain } from "@trevin/core";
-import { bringSupplies } from "../db/feeds.ts";
+import { bringForward } from "../db/bringing.ts";
 import { issuesOf, readEntry, upcastLayout } from "@trevin/core/contract";
 import type { Queryable } from "../db/connect.ts";
 import * as schema from "../db/schema.ts";
@@ -207,7 +207,7 @@ async function putBack(client: Client, file: string, without: ReadonlySet<string
     }
     count++;
   });
-  await bringSupplies(client);
+  await bringForward(client);
   return count;
 }
 

@@ -1,9 +1,8 @@
 import {
   EMPTY_WORDS,
   parseSize,
-  likelyClass,
-  readFunction,
   SIGNAL_CLASSES,
+  signalOf,
   sizeProblemWords,
   valueOf,
   vouched,
@@ -11,6 +10,7 @@ import {
   type Fact,
   type OwnWord,
   type Pin,
+  type PlacedPin,
   type SignalClass,
   type SourceId,
 } from "@trevin/core";
@@ -65,8 +65,13 @@ const LONGEST: Readonly<Record<Column, number>> = {
 export const textOf = (pin: Pin, column: Column): string =>
   isFact(column) ? valueOf(pin, column) : pin[column];
 
+/** The class of a wire as a cell shows it: given or read; empty where there is none. */
+export function signalShown(placed: PlacedPin, words: readonly OwnWord[]): string {
+  const signal = signalOf(placed, words);
+  return placed.pin.signal === null && (signal === "unknown" || signal === "none") ? "" : signal;
+}
+
 export interface TypingContext {
-  readonly words: readonly OwnWord[];
   /** What is typed comes from this source; null when nobody said. */
   readonly source: SourceId | null;
   /** The system that the source writes colours in, where it is declared and not the connector's; null otherwise. */
@@ -80,16 +85,14 @@ export function applied(pin: Pin, column: Column, raw: string, context: TypingCo
   if (text.length > LONGEST[column]) return `at most ${LONGEST[column]} characters`;
   const next = changed(pin, column, text, context);
   if (typeof next === "string" || context.source === null || !isFact(column)) return next;
-  const facts: Fact[] =
-    column === "function" && next.signal !== pin.signal ? ["function", "signal"] : [column];
-  return vouched(next, facts, context.source);
+  return vouched(next, [column], context.source);
 }
 
 function changed(
   pin: Pin,
   column: Column,
   text: string,
-  { words, taken, sourceSystem }: TypingContext,
+  { taken, sourceSystem }: TypingContext,
 ): Pin | string {
   switch (column) {
     case "cavity":
@@ -99,22 +102,16 @@ function changed(
         : { ...pin, cavity: text };
     case "function": {
       if (EMPTY_WORDS.test(text))
-        return { ...pin, content: "empty", function: "", colour: "", signal: "none", size: null };
-      const guess = likelyClass(readFunction(text, words));
-      // A signal that only followed from the old function follows the new one too; one that was set by hand stays.
-      const open =
-        pin.signal === "unknown" ||
-        pin.signal === "none" ||
-        pin.signal === likelyClass(readFunction(pin.function, words));
+        return { ...pin, content: "empty", function: "", colour: "", signal: null, size: null };
       return {
         ...pin,
         function: text,
         content: text === "" ? pin.content : "occupied",
-        signal: open ? guess : pin.signal,
+        signal: pin.signal === "none" ? null : pin.signal,
       };
     }
     case "signal": {
-      if (text === "") return { ...pin, signal: "unknown" };
+      if (text === "") return { ...pin, signal: null };
       const wanted = text.toLowerCase().replace(/\s+/g, "-");
       const known =
         SIGNAL_CLASSES.find((signal) => signal === wanted) ??

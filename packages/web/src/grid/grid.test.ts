@@ -7,7 +7,6 @@ import { counted, fromClip, spread, toClip } from "./clip.ts";
 import { moved, rangeOf, single, tabbed, within, type Selection } from "./selection.ts";
 
 const context: TypingContext = {
-  words: [],
   source: null,
   sourceSystem: null,
   taken: (cavity) => cavity === "2",
@@ -21,16 +20,15 @@ const typed = (
 ): Pin | string => applied(base, column, text, { ...context, ...more });
 
 describe("typing into a cell", () => {
-  it("reads sizes, signals and functions, and fills the signal in", () => {
+  it("reads sizes, signals and functions; a class that was given stays until its cell is emptied", () => {
     expect(typed("function", "lvl rr")).toMatchObject({
       function: "lvl rr",
       content: "occupied",
-      signal: "analog",
+      signal: null,
     });
     expect(typed("function", "horn", { ...pin, signal: "pwm" })).toMatchObject({ signal: "pwm" });
-    expect(
-      typed("function", "horn", { ...pin, function: "fuel level", signal: "resistive-sensor" }),
-    ).toMatchObject({ signal: "switched-ground" });
+    expect(typed("signal", "unknown")).toMatchObject({ signal: "unknown" });
+    expect(typed("signal", "", { ...pin, signal: "pwm" })).toMatchObject({ signal: null });
     expect(typed("colour", "SW", pin, { sourceSystem: "german" })).toMatchObject({
       colour: "SW",
       colourSystem: "german",
@@ -38,7 +36,7 @@ describe("typing into a cell", () => {
     expect(typed("function", "empty", { ...pin, colour: "BK" })).toMatchObject({
       content: "empty",
       colour: "",
-      signal: "none",
+      signal: null,
     });
     expect(typed("size", "18 AWG")).toMatchObject({ size: 0.82 });
     expect(typed("signal", "CAN h")).toMatchObject({ signal: "can-h" });

@@ -10,6 +10,7 @@ import {
   type Pin,
   type PinId,
 } from "@trevin/core";
+import { signalShown } from "./cells.ts";
 import { isDivided, colourOf, type ColourRead } from "./colours.ts";
 import { type PinGrid } from "./usePinGrid.ts";
 import { NEW, type RowId } from "./gridTypes.ts";
@@ -28,6 +29,8 @@ export interface GridLine {
   readonly mark: Likeness["kind"] | undefined;
   /** Words of its function that were not understood. */
   readonly unread: readonly string[];
+  /** The class that its words tell, where none was given; empty where they tell none. */
+  readonly readSignal: string;
 }
 
 export function gridLine(
@@ -56,5 +59,6 @@ export function gridLine(
       isDivided(reading, wire, connector),
     mark: pin === undefined ? undefined : marks.get(pin.id),
     unread: pin === undefined ? [] : readFunction(pin.function, words, contextOf(connector, pin)).unread,
+    readSignal: pin?.signal === null ? signalShown({ pin, connector }, words) : "",
   };
 }

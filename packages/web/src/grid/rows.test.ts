@@ -29,7 +29,7 @@ const connector: Connector = {
     pin("5", { colour: "L/W", function: "fan relay", condition: "only with air conditioning" }),
   ],
 };
-const facts = { marks: twinMarks(connector), sources: indexSources([]) };
+const facts = { marks: twinMarks(connector), sources: indexSources([]), words: [] };
 const cavities = (filter: Filter, text = "", sorting: Sorting | null = null): readonly string[] =>
   rowsOf(connector, { text, filter, sorting }, facts).map((one) => one.cavity);
 

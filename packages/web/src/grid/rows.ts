@@ -4,12 +4,13 @@ import {
   pinsInOrder,
   type Connector,
   type Likeness,
+  type OwnWord,
   type Pin,
   type PinId,
   type Source,
   type SourceId,
 } from "@trevin/core";
-import { textOf, COLUMNS, type Column } from "./cells.ts";
+import { signalShown, textOf, COLUMNS, type Column } from "./cells.ts";
 import { connectorHabit, isDivided, colourOf } from "./colours.ts";
 
 export const FILTERS = [
@@ -38,6 +39,7 @@ export interface RowQuery {
 export interface RowFacts {
   readonly marks: ReadonlyMap<PinId, Likeness["kind"]>;
   readonly sources: ReadonlyMap<SourceId, Source>;
+  readonly words: readonly OwnWord[];
 }
 
 /** A pin that somebody has to look at: a value in doubt, or a code that can be read in two ways and nobody vouches for. */
@@ -81,12 +83,14 @@ export function rowsOf(
         return pin.condition !== "";
     }
   };
+  const shownIn = (pin: Pin, column: Column): string =>
+    column === "signal" ? signalShown({ pin, connector }, facts.words) : textOf(pin, column);
   const shown = pinsInOrder(connector).filter(
     (pin) =>
       passes(pin) &&
-      (words === "" || COLUMNS.some((column) => textOf(pin, column).toLowerCase().includes(words))),
+      (words === "" || COLUMNS.some((column) => shownIn(pin, column).toLowerCase().includes(words))),
   );
   if (sorting === null) return shown;
   const { column, down } = sorting;
-  return [...shown].sort((a, b) => (down ? -1 : 1) * compareNatural(textOf(a, column), textOf(b, column)));
+  return [...shown].sort((a, b) => (down ? -1 : 1) * compareNatural(shownIn(a, column), shownIn(b, column)));
 }

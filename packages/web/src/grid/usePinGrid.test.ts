@@ -93,7 +93,8 @@ describe("the pin grid", () => {
       await nextTick();
     }
     expect(column("cavity")).toEqual(["1", "2", "3", "4"]);
-    expect(column("signal").slice(2)).toEqual(["switched-ground", "ground"]);
+    expect(column("function").slice(2)).toEqual(["horn", "ground"]);
+    expect(column("signal").slice(2)).toEqual(["", ""]);
     expect(grid.selection.value.at).toEqual({ row: 4, column: 0 });
   });
   it("keeps what it cannot take with the reason, and gives the old value back", () => {

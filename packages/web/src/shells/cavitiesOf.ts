@@ -1,13 +1,4 @@
-import {
-  blankPin,
-  likelyClass,
-  pinId,
-  readFunction,
-  slotsOf,
-  type Pin,
-  type Shell,
-  type ShelfShell,
-} from "@trevin/core";
+import { blankPin, pinId, slotsOf, type Pin, type Shell, type ShelfShell } from "@trevin/core";
 
 /** The cavities of a shell as lines of the pin table, with what the standard says of each. */
 export const cavitiesOf = (shell: Shell, contacts: ShelfShell["contacts"]): readonly Pin[] =>
@@ -24,7 +15,6 @@ export const cavitiesOf = (shell: Shell, contacts: ShelfShell["contacts"]): read
               function: usual.function,
               colour: usual.colour,
               colourSystem: usual.colour === "" ? null : ("iec" as const),
-              signal: likelyClass(readFunction(usual.function)),
             }),
       },
     ];

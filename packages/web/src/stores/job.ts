@@ -4,9 +4,6 @@ import { readEntry, type JobView, type Problem } from "@trevin/core/contract";
 import {
   applyCommand,
   learn,
-  likelyClass,
-  readFunction,
-  speaksOf,
   type BriefItem,
   type Command,
   type ConnectorHead,
@@ -176,27 +173,12 @@ export const useJob = defineStore("job", () => {
   };
   /** From now on this text means this, here and in the other jobs of the shop. */
   const learnWord = (word: OwnWord) => {
-    const before = words.value;
     const next = learn(view.value?.dossier.words ?? [], word);
     void useShelf().putWord(word);
-    const learned = change((id, revision) => api.setWords(id, revision, next), {
+    return change((id, revision) => api.setWords(id, revision, next), {
       kind: "set-words",
       words: next,
     });
-    // Pins that nobody gave another class take the taught one.
-    const isOpen = ({ function: text, signal }: Pin): boolean =>
-      signal === "unknown" || signal === likelyClass(readFunction(text, before));
-    for (const { id, pins } of begun.value ? [] : (view.value?.dossier.connectors ?? [])) {
-      const put = pins.filter(
-        (pin) => pin.signal !== word.signal && speaksOf(word, pin.function) && isOpen(pin as Pin),
-      );
-      if (put.length > 0)
-        void changePins(
-          id,
-          put.map((pin) => ({ ...(pin as Pin), signal: word.signal })),
-        );
-    }
-    return learned;
   };
   const forgetWord = (text: string) => {
     const next = (view.value?.dossier.words ?? []).filter((word) => word.text !== text);

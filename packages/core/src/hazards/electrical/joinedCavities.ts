@@ -22,18 +22,16 @@ export const joinedCavities: Rule = {
       [...wires.vehicle, ...wires.incoming].map((pin) => [pin.placed.pin.id, pin] as const),
     );
     const wrong = connectors.flatMap((connector) =>
-      contradictedBars(connector, ({ pin }) => reads.get(pin.id)?.signal ?? pin.signal).map(
-        (group): Finding => {
-          const pins = group.flatMap((id) => reads.get(id) ?? []);
-          return {
-            severity: "stop",
-            pins,
-            title: `${connector.name}: a supply and a ground bridged inside`,
-            detail: `${list(pins.map(named))} are bridged while mated. Both cannot be right.`,
-            cure: "Measure with the plug apart, then correct the pin table or the shell.",
-          };
-        },
-      ),
+      contradictedBars(connector, ({ pin }) => reads.get(pin.id)).map((group): Finding => {
+        const pins = group.flatMap((id) => reads.get(id) ?? []);
+        return {
+          severity: "stop",
+          pins,
+          title: `${connector.name}: a supply and a ground bridged inside`,
+          detail: `${list(pins.map(named))} are bridged while mated. Both cannot be right.`,
+          cure: "Measure with the plug apart, then correct the pin table or the shell.",
+        };
+      }),
     );
     const bridged = connectors.flatMap((connector) =>
       (connector.shell?.joined ?? []).flatMap((group): readonly Finding[] => {

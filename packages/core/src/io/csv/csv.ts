@@ -1,7 +1,5 @@
 import { csvFormatRows } from "d3-dsv";
 import type { AsBuiltRow, Entry } from "../../ledger/index.ts";
-import type { Dossier } from "../../model/index.ts";
-import { connectorsInOrder, pinsInOrder } from "../../model/index.ts";
 
 /**
  * A cell that a spreadsheet would run as a formula gets an apostrophe before it (common practice against CSV injection).
@@ -34,51 +32,12 @@ export function asBuiltCsv(rows: readonly AsBuiltRow[]): string {
       row.wire?.function ?? "",
       row.wire?.pin.colour ?? "",
       row.wire?.pin.size?.toString() ?? "",
-      row.wire?.pin.signal ?? "",
+      row.wire?.signal ?? "",
       row.wire?.was ?? "",
       row.joinedTo.join("; "),
       row.loose.join("; "),
       row.wire?.pin.note ?? "",
     ]),
-  ]);
-}
-
-export function pinTableCsv(dossier: Dossier): string {
-  return toCsv([
-    [
-      "side",
-      "connector",
-      "cavity",
-      "content",
-      "function",
-      "colour",
-      "size mm2",
-      "signal",
-      "circuit",
-      "condition",
-      "note",
-      "direction",
-      "level V",
-      "current A",
-    ],
-    ...connectorsInOrder(dossier).flatMap((connector) =>
-      pinsInOrder(connector).map((pin) => [
-        connector.side,
-        connector.name,
-        pin.cavity,
-        pin.content,
-        pin.function,
-        pin.colour,
-        pin.size?.toString() ?? "",
-        pin.signal,
-        pin.circuit,
-        pin.condition,
-        pin.note,
-        pin.direction ?? "",
-        pin.level?.toString() ?? "",
-        pin.amps?.toString() ?? "",
-      ]),
-    ),
   ]);
 }
 

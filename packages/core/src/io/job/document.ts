@@ -26,7 +26,6 @@ import {
 import { applyCommand, type CommandProblem } from "../../dossier/index.ts";
 import type { StoredEntry } from "../../ledger/index.ts";
 import { parseColour, rankSystems, type ColourSystem } from "../../colour/index.ts";
-import { likelyClass, readFunction } from "../../meaning/index.ts";
 import { namesTaken } from "./ids.ts";
 import { fail, ok, present, type Result } from "../../util/index.ts";
 import {
@@ -261,7 +260,7 @@ function pinOf(source: FilePin, id: string, order: number, system: ColourSystem)
     function: source.function,
     colour: source.colour ?? "",
     size: source.size ?? null,
-    signal: source.signal ?? (content === "empty" ? "none" : likelyClass(readFunction(source.function))),
+    signal: source.signal ?? null,
     note: source.note ?? "",
   };
 }

@@ -19,7 +19,7 @@ import type { StoredEntry } from "../../ledger/index.ts";
 import { type ColourSystem } from "../../colour/index.ts";
 
 export const JOB_FORMAT = "trevin-job";
-export const JOB_FORMAT_VERSION = 1;
+export const JOB_FORMAT_VERSION = 2;
 
 export interface PinRef {
   readonly connector: string;
@@ -79,7 +79,7 @@ export interface FilePin extends Partial<Pick<Pin, (typeof LATER)[number]>> {
   readonly function: string;
   readonly colour?: string | undefined;
   readonly size?: number | null | undefined;
-  readonly signal?: SignalClass | undefined;
+  readonly signal?: SignalClass | null | undefined;
   readonly content?: CavityContent | undefined;
   readonly note?: string | undefined;
 }

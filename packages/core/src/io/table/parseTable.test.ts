@@ -33,9 +33,9 @@ describe("parseTable", () => {
         content,
       ]),
     ).toEqual([
-      [2, "1", "Ground", "SW", 2.5, "ground", "occupied"],
-      [3, "2", "Ignition", "SW/RT", 1.5, "ignition", "occupied"],
-      [4, "3", "", "", null, "none", "empty"],
+      [2, "1", "Ground", "SW", 2.5, null, "occupied"],
+      [3, "2", "Ignition", "SW/RT", 1.5, null, "occupied"],
+      [4, "3", "", "", null, null, "empty"],
     ]);
     expect(codes(read)).toEqual([]);
   });
@@ -50,12 +50,13 @@ describe("parseTable", () => {
   });
   it("reads plain words: cavity, colour, size, the rest is the function", () => {
     const read = table("K BK .35 CAN L\nL PK 22AWG warn lamp", "iec");
-    expect(
-      read.lines.map((line) => [line.cavity, line.colour, line.size, line.function, line.signal]),
-    ).toEqual([
-      ["K", "BK", 0.35, "CAN L", "can-l"],
-      ["L", "PK", 0.33, "warn lamp", "switched-ground"],
+    expect(read.lines.map((line) => [line.cavity, line.colour, line.size, line.function])).toEqual([
+      ["K", "BK", 0.35, "CAN L"],
+      ["L", "PK", 0.33, "warn lamp"],
     ]);
+    expect(table("pin\tfunction\tsignal\n1\tHorn\tlin\n2\tHorn\t").lines.map(({ signal }) => signal)).toEqual(
+      ["lin", null],
+    );
   });
   it("reads semicolons and quoted commas", () => {
     expect(table('1;"Level sender, left";L/W;0,5\n2;Horn;B;0,5').lines[0]).toMatchObject({

@@ -9,7 +9,7 @@ import {
   type RankedSystem,
 } from "../../colour/index.ts";
 import type { CavityContent, OwnWord, SignalClass } from "../../model/index.ts";
-import { likelyClass, readFunction } from "../../meaning/index.ts";
+import { readFunction } from "../../meaning/index.ts";
 import { parseSize } from "../../sizing/index.ts";
 import { ok, type Result } from "../../util/index.ts";
 import { rowsOfText, type RawRow, type TableProblem } from "./rows.ts";
@@ -17,7 +17,7 @@ import {
   guessColumns,
   guessHeaderLines,
   looksTurned,
-  signalOf,
+  signalNamed,
   turned,
   type Field,
   type TableShape,
@@ -81,7 +81,8 @@ export interface TableLine {
   /** System of this one colour when it is not the table's. */
   readonly colourSystem: ColourSystem | null;
   readonly size: number | null;
-  readonly signal: SignalClass;
+  /** As a column gives it; null for what the words tell. */
+  readonly signal: SignalClass | null;
   readonly circuit: string;
   readonly condition: string;
   readonly note: string;
@@ -196,7 +197,7 @@ function readLine(row: RawRow, reader: Reader): TableLine {
   const empty = EMPTY_WORDS.test(text) || (text === "" && cell("colour") === "" && cell("signal") === "");
   const { colour, colourSystem, sizeText } = colourOf(cell("colour"), reader, problems);
   const size = sizeOf(cell("size") === "" ? (sizeText ?? "") : cell("size"), problems);
-  const signal = cell("signal") === "" ? null : signalOf(cell("signal"));
+  const signal = cell("signal") === "" ? null : signalNamed(cell("signal"));
   if (cell("signal") !== "" && signal === null)
     problems.push({ code: "signal-unread", weight: "doubt", text: cell("signal") });
   const reading = readFunction(text, reader.words);
@@ -218,7 +219,7 @@ function readLine(row: RawRow, reader: Reader): TableLine {
     colourSystem,
     size,
     function: empty ? "" : text,
-    signal: signal ?? (empty ? "none" : likelyClass(reading)),
+    signal,
     circuit: cell("circuit"),
     condition: cell("condition"),
     note: [

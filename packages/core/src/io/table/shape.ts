@@ -112,7 +112,7 @@ const HOLDS: Readonly<Partial<Record<Field, (cell: string) => boolean>>> = {
   colour: isColour,
   size: isSize,
   circuit: isCircuitNumber,
-  signal: (cell) => signalOf(cell) !== null,
+  signal: (cell) => signalNamed(cell) !== null,
 };
 const ENOUGH = 0.5;
 
@@ -173,7 +173,7 @@ function columnsByContent(all: readonly RawRow[], width: number): readonly (Fiel
   const worded = columns.filter(
     (given, column) => given === null && share(column, (cell) => /\p{L}/u.test(cell)) > 0.5,
   ).length;
-  if (worded >= 2) claim("signal", (cell) => signalOf(cell) !== null);
+  if (worded >= 2) claim("signal", (cell) => signalNamed(cell) !== null);
   claim("function", (cell) => readsAsFunction(cell));
   if (!columns.includes("function")) claim("function", (cell) => /\p{L}{2}/u.test(cell));
   claim("note", (cell) => cell !== "");
@@ -186,7 +186,7 @@ function readsAsFunction(cell: string): boolean {
   return understood >= 0.5 && (thing !== null || signal !== "unknown");
 }
 
-export function signalOf(text: string): SignalClass | null {
+export function signalNamed(text: string): SignalClass | null {
   const wanted = text
     .trim()
     .toLowerCase()

@@ -57,7 +57,7 @@ export function takeTable(table: ReadTable, connector: Connector, options: TakeO
       options,
     );
     if (before === undefined) return [read];
-    const next = options.mode.kind === "replace" ? over(before, read, line, table) : read;
+    const next = options.mode.kind === "replace" ? over(before, read, line) : read;
     if (options.mode.kind === "replace") return [next];
     const compared = beside(before, next, connector, options.source, options.mode.when);
     return compared === before ? [] : [compared];
@@ -85,7 +85,7 @@ function pinOf(
     function: line.function !== "" || line.content === "empty",
     colour: line.colour !== "",
     size: line.size !== null,
-    signal: line.signal !== "unknown",
+    signal: line.signal !== null,
   };
   return {
     ...base,
@@ -112,15 +112,15 @@ function pinOf(
  * What a line says, over what is there. A column that the table does not have, and a cell that is blank, say nothing: the value
  * stays, with its source, its doubt and what other sources say of it.
  */
-function over(before: Pin, read: Pin, line: TableLine, table: ReadTable): Pin {
+function over(before: Pin, read: Pin, line: TableLine): Pin {
   if (line.content === "empty" && line.saidEmpty) return { ...read, note: line.note || before.note };
   const says: Readonly<Record<Fact, boolean>> = {
     cavity: true,
     function: line.function !== "",
     colour: line.colour !== "",
     size: line.size !== null,
-    // Read from the function where no column gives it.
-    signal: table.columns.includes("signal") ? line.signal !== "unknown" : line.function !== "",
+    // A class that was given for other words falls with them.
+    signal: line.signal !== null || (line.function !== "" && line.function !== before.function),
   };
   const kept = FACTS.filter((fact) => !says[fact]);
   const only = <T>(of: Readonly<Partial<Record<Fact, T>>>): Partial<Record<Fact, T>> =>
@@ -166,13 +166,10 @@ export function overwritten(
       say: () => "",
     }),
     line,
-    table,
   );
   return FACTS.flatMap((fact) => {
     const was = valueOf(before, fact);
-    return was === "" || fact === "signal" || agrees(fact, before, next, connector)
-      ? []
-      : [{ fact, before: was }];
+    return was === "" || agrees(fact, before, next, connector) ? [] : [{ fact, before: was }];
   });
 }
 
@@ -207,7 +204,7 @@ function beside(before: Pin, next: Pin, connector: Connector, source: SourceId |
 /** A value as text; empty where nothing is stated. */
 export function valueOf(pin: Pin, fact: Fact): string {
   if (fact === "size") return pin.size === null ? "" : String(pin.size);
-  if (fact === "signal") return pin.signal === "unknown" || pin.signal === "none" ? "" : pin.signal;
+  if (fact === "signal") return pin.signal === "none" ? "" : (pin.signal ?? "");
   if (fact === "function" && pin.content === "empty") return "empty";
   return pin[fact];
 }

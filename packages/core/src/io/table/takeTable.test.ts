@@ -41,7 +41,7 @@ describe("takeTable", () => {
       ["p1", "1", 0, "BN", "Ground"],
       ["n0", "3", 2, "GN", "Fan"],
     ]);
-    expect(pins[1]!.sources).toEqual({ cavity: maker, function: maker, colour: maker, signal: maker });
+    expect(pins[1]!.sources).toEqual({ cavity: maker, function: maker, colour: maker });
   });
   it("keeps what is there beside what another source says, and fills what was missing", () => {
     const pins = take("1\tblack\tChassis\t1.5\n2\tRD\tHorn\t0.5", { kind: "compare", when: "" });
@@ -120,6 +120,8 @@ describe("takeTable", () => {
     expect(three).toMatchObject({ function: "Fan", content: "occupied" });
     const [coloured] = into("pin\tcolour\n1\tGN\n2\tGN\n3\tGN");
     expect(coloured).toMatchObject({ function: "Ground", colour: "GN", size: 2, signal: "ground" });
+    // A class that was given for other words goes with them; for the same words it stays.
+    expect([one!.signal, into("cavity\tfunction\n1\tGround")[0]!.signal]).toEqual([null, "ground"]);
     // A word for an empty cavity empties it.
     expect(into("cavity\tfunction\n2\tempty")[0]).toMatchObject({
       content: "empty",

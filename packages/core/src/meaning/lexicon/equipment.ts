@@ -32,7 +32,7 @@ boost solenoid switch | switched-ground load comfort-lost | boost switch; boost 
 # thermocouple
 thermocouple | analog load reads-wrong | type k; k type; thermocouple type k; type k thermocouple
 # block heater
-block heater | unknown passive nothing high-voltage | engine block heater; engine heater mains; coolant pre heater mains; engine pre heater mains
+block heater | unknown passive dead high-voltage | engine block heater; engine heater mains; coolant pre heater mains; engine pre heater mains
 # - tip-over
 exhaust servo | analog load limp | exhaust valve servo; servo motor exhaust; power valve; power valve servo
 riding mode switch | switched-ground load comfort-lost | riding mode; ride mode; drive mode switch; eco mode; eco switch; eco button; snow mode
@@ -102,8 +102,8 @@ refuse packer | switched-supply load dead | packer; packer plate; packing plate;
 outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg; stabilisers; stabilizers
 outrigger switch | switched-ground load lamp-on | leg switch; outrigger stowed; legs stowed; outrigger deployed; stabiliser switch; legs down; legs up; outrigger limit switch; jack stowed; leg contact
 crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate; swing; turret; turret rotate; turret left; turret right; slew left valve; rotate left; rotate right; rotation left; rotation right
-crane overload | switched-ground load nothing | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
-basket interlock | switched-supply load nothing | cage; basket gate; bucket gate; cage gate; platform gate; basket controls; basket interlock
+crane overload | switched-ground load dead | overload; overload switch; overload cut off; load moment; load limiter; overload warning; moment limiter; rated capacity; overload cut out; crane limit
+basket interlock | switched-supply load dead | cage; basket gate; bucket gate; cage gate; platform gate; basket controls; basket interlock
 # - loader and excavator
 bucket | switched-supply load dead | bucket crowd; bucket dump; bucket curl; crowd; bucket up; bucket down; tilt bucket; bucket open; bucket close; return to dig; bucket level; bucket positioner; back to dig
 quick coupler | switched-supply load dead | quick hitch; coupler; tool lock; implement lock; tool carrier lock; attachment lock; coupler lock; coupler release; coupler unlock; quick coupler lock; quick hitch lock; hitch lock pin; tool release
@@ -114,7 +114,7 @@ auto idle | switched-ground load comfort-lost | automatic idle; auto decel; auto
 power boost | switched-supply load comfort-lost | power up; one touch power; power max
 swing brake | switched-supply load dead | slew brake; slew lock; swing lock; swing park brake
 mast tilt | switched-supply load dead | tilt forward; tilt back; tilt mast; mast tilt forward; mast tilt back; side shift; sideshift; side shift left; side shift right; reach out; reach in; fork spread; forks; fork positioner; clamp; clamp open; clamp close
-mast height switch | switched-supply load nothing | mast height; fork height; lift limit; lift height switch; height limit; lift limit switch
+mast height switch | switched-supply load dead | mast height; fork height; lift limit; lift height switch; height limit; lift limit switch
 # - harvest
 reel | switched-supply load dead | reel speed; reel up; reel down; reel raise; reel lower; reel lift; reel fore; reel aft; reel forward; reel back; reel faster; reel slower; reel valve; reel height; reel drive
 header lift | switched-supply load dead | header; header raise; header lower; header tilt; header up; header down; table raise; table lower; cutter bar; header height; feeder reverse; feeder; header reverse; feederhouse; header engage; header clutch; header drive; table auger
@@ -152,7 +152,7 @@ gun lock | switched-supply source comfort-lost | weapon lock; cabinet lock; lock
 bow thruster | switched-supply load dead | thruster; thruster left; thruster right; thruster port; thruster starboard; stern thruster; thruster relay; thruster motor
 trim tab | switched-supply load dead | trim tab up; trim tab down; tab up; tab down; trim tabs; port tab; starboard tab; interceptor; tab port; tab starboard; trim tab
 jack plate | switched-supply load dead | jackplate; jack plate up; jack plate down; engine lift; power lift jack
-fuel vapour sensor | analog load nothing | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply; lpg detector; gas alarm detector
+fuel vapour sensor | analog load dead | fuel vapour; fume detector; fume sensor; vapour detector; petrol fumes; gas detector; gas sensor; gas alarm; lpg alarm; co alarm; carbon monoxide; leak detector; gas leak; gas detector supply; lpg detector; gas alarm detector
 bilge blower | switched-supply load comfort-lost | engine room blower; blower bilge; engine bay blower; engine room fan; engine compartment blower; engine compartment fan; bilge blower; extractor fan; engine bay blower boat
 high water alarm | switched-ground load lamp-on | high water; bilge level; high bilge; bilge float; bilge high; flood alarm; high water switch; high bilge water; bilge high water; bilge alarm float; bilge alarm
 macerator | switched-supply load comfort-lost | macerator pump; waste pump; overboard pump; discharge pump; holding tank pump; grey water pump; shower drain; shower drain pump; shower sump; sump pump; waste water pump
@@ -172,12 +172,12 @@ waste valve | switched-supply load comfort-lost | waste valve; waste dump valve;
 satellite dome | switched-supply load comfort-lost | satellite; sat dome; satellite dish; dish; satellite antenna; sat antenna; dish motor; satellite receiver; mast amplifier
 mover | switched-supply load dead | caravan mover; mover supply; mover motor
 # - alarm fitter's sheets
-alarm sensor | switched-ground load nothing | shock sensor; ultrasonic; glass break; glass break sensor; vibration sensor; volumetric; volumetric sensor; microwave sensor; movement sensor; motion sensor; sensor trigger; pir; ultrasonic sensor alarm; interior protection; interior monitoring
+alarm sensor | switched-ground load dead | shock sensor; ultrasonic; glass break; glass break sensor; vibration sensor; volumetric; volumetric sensor; microwave sensor; movement sensor; motion sensor; sensor trigger; pir; ultrasonic sensor alarm; interior protection; interior monitoring
 starter kill | start both no-start | starter cut; start kill; anti grind; starter disable; starter immobilisation; starter inhibit output; starter block; st kill; starter t50 from lock; starter kill key side; starter kill motor side; starter interrupt; starter cut key side; starter cut motor side; starter cut relay
 immobilisation cut | ignition both no-start | immobiliser cut; engine disable; fuel cut relay; engine immobilisation; immobilisation cut; immobilisation circuit; immobiliser circuit 1; immobiliser circuit 2
 valet switch | switched-ground load nothing | valet; valet button; emergency override; override button; learn button; program button; programming button; service switch
 tracker | battery load nothing | gps tracker; tracking unit; telematics; telematics unit; telematic; data logger; dashcam; dash cam; dash camera; camera recorder; parking recorder; tracker supply; telematics supply; tacho download
-panic button | switched-ground load nothing | panic; panic switch; duress; sos button; emergency call; ecall; driver alert; man trapped; trapped alarm; man trapped alarm; panic alarm; person alarm; locked in alarm; personal alarm; occupant trapped; emergency button
+panic button | switched-ground load dead | panic; panic switch; duress; sos button; emergency call; ecall; driver alert; man trapped; trapped alarm; man trapped alarm; panic alarm; person alarm; locked in alarm; personal alarm; occupant trapped; emergency button
 key fob data | other-data both no-start | key fob; fob; key data; rf data; rf antenna; remote receiver; receiver antenna; key reader; transponder ring; ring antenna; antenna ring; rf receiver
 double lock motor | switched-supply source comfort-lost | double lock; deadlock; dead lock; superlock; deadlock motor; deadlocks; double locking; super lock; safe motor; safe lock
 total closure | switched-ground source comfort-lost | windows close; roll up windows; window up on lock; convenience close; all windows up; global close
@@ -192,8 +192,8 @@ menu button | switched-ground load comfort-lost | menu; scroll button; scroll; m
 shift lamp | switched-ground source comfort-lost | shift light; shift up lamp; shift point; gear change lamp; shift light output; upshift lamp; shift indicator light; shift indicator; rev limit light; rev limit lamp; change up light
 alarm lamp general | switched-ground source lamp-off | warn output; warning output; warning light output; dash warning; warn lamp output; alarm light; warning master; master warning; master caution
 key warning | switched-ground load nothing | key buzzer; key in buzzer; lights on buzzer; lights left on; headlamp reminder
-overspeed alarm | switched-ground load nothing | overspeed; over speed; overspeed shutdown; overspeed warning; engine overrun; overrun buzzer; engine overrun warning; overrun warning buzzer; overrun alarm; overrev; over rev warning; overspeed buzzer
-low oil shutdown | switched-ground load nothing | oil shutdown; oil shut down; low oil pressure shutdown; oil shutdown switch; oil level shutdown; oil shut down switch
+overspeed alarm | switched-ground load dead | overspeed; over speed; overspeed shutdown; overspeed warning; engine overrun; overrun buzzer; engine overrun warning; overrun warning buzzer; overrun alarm; overrev; over rev warning; overspeed buzzer
+low oil shutdown | switched-ground load dead | oil shutdown; oil shut down; low oil pressure shutdown; oil shutdown switch; oil level shutdown; oil shut down switch
 output contactor | switched-supply source dead | output contactor coil; generator contactor; mains contactor; load contactor; dc contactor; output breaker; gcb; mcb
 genset start | switched-supply load no-start | generator start; auto start; run request; remote run; remote run request; start request generator; remote start stop; ats start; run command; run input; remote start genset; genset remote start; generator remote start
 genset fault lamp | switched-ground source lamp-off | common fault out; genset fault; generator fault; shutdown lamp; genset alarm; fault shutdown lamp; shutdown output

@@ -1,4 +1,5 @@
 import { farEnd, netOf, type Anchor, type HarnessState, type Nets } from "../../harness/index.ts";
+import { signalOf } from "../../meaning/index.ts";
 import {
   decisionId,
   indexPins,
@@ -50,8 +51,9 @@ function shorted(dossier: Dossier, start: HarnessState, after: Nets): Fault | nu
     if (anchor.at === "point") return points.get(anchor.point) ?? null;
     const placed = anchor.at === "beyond" ? pins.get(anchor.pin) : undefined;
     if (placed?.connector.side !== "vehicle") return null;
-    if (isGrounded(placed.pin.signal)) return "ground";
-    return isSupply(placed.pin.signal) ? "supply" : null;
+    const signal = signalOf(placed, dossier.words);
+    if (isGrounded(signal)) return "ground";
+    return isSupply(signal) ? "supply" : null;
   };
   const accepted = new Set(
     dossier.decisions

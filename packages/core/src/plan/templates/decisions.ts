@@ -1,9 +1,11 @@
+import { signalOf } from "../../meaning/index.ts";
 import {
   isPowered,
   isSupply,
   leadPin,
   linkedPairs,
   type Decision,
+  type OwnWord,
   type PinId,
   type PlacedPin,
 } from "../../model/index.ts";
@@ -55,12 +57,12 @@ export function draftsOf(decision: Decision, pin: (id: PinId) => PlacedPin): Pha
 export function checkOf(
   decision: Decision,
   pin: (id: PinId) => PlacedPin,
+  words: readonly OwnWord[],
 ): { readonly powered: boolean; readonly draft: Draft } {
   const lead = pin(leadPin(decision));
+  const signal = signalOf(lead, words);
   const powered =
-    decision.kind !== "feed" &&
-    decision.kind !== "leave" &&
-    (isPowered(lead.pin.signal) || isSupply(lead.pin.signal));
+    decision.kind !== "feed" && decision.kind !== "leave" && (isPowered(signal) || isSupply(signal));
   return {
     powered,
     draft: {

@@ -101,7 +101,7 @@ async function writePins(db: Queryable, job: string, changed: readonly Differenc
           function: sql`excluded.function`,
           colour: sql`excluded.colour`,
           size: sql`excluded.size_mm2`,
-          signal: sql`excluded.signal`,
+          signal: sql`excluded.given_class`,
           note: sql`excluded.note`,
           circuit: sql`excluded.circuit`,
           direction: sql`excluded.direction`,

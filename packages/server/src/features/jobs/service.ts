@@ -11,6 +11,7 @@ import {
   reversed,
   sameValue,
   undoState,
+  withShopWords,
   type Change,
   type Command,
   type CommandProblem,
@@ -18,11 +19,13 @@ import {
   type Diff,
   type Dossier,
   type JobHead,
+  type OwnWord,
   type Result,
 } from "@trevin/core";
 import type { JobView, PatchJob } from "@trevin/core/contract";
 import { sizeOf, type Compute } from "../../compute/compute.ts";
 import type { ReadFile } from "../../compute/tasks.ts";
+import { shopWords } from "../shelf/repo.ts";
 import { inTransaction, type Database, type Queryable } from "../../db/connect.ts";
 import { HttpProblem } from "../../http/problem.ts";
 import * as repo from "./repo.ts";
@@ -79,7 +82,7 @@ export async function importJob(
 ): Promise<string> {
   const id = randomUUID();
   await db.transaction(async (tx) => {
-    await repo.insertJob(tx, id, dossier, demo);
+    await repo.insertJob(tx, id, withShopWords(dossier, await shopWords(tx)), demo);
     await repo.setFinished(tx, id, finished);
     await repo.appendLedger(
       tx,
@@ -103,7 +106,7 @@ export interface Shop {
 export async function edit(shop: Shop, id: string, expected: number, command: Command): Promise<JobView> {
   return inTransaction(shop.db, async (tx) => {
     const job = await lockedJob(tx, id);
-    const made = attempt(job, command);
+    const made = attempt(job, command, await shopWords(tx));
     if (!(made.ok && (await isApart(tx, job, expected, made.value)))) await refuseStale(tx, job, expected);
     await commit(tx, shop.compute, job, editOf(job, command, made));
     return viewJob(tx, id);
@@ -112,11 +115,13 @@ export async function edit(shop: Shop, id: string, expected: number, command: Co
 
 type Attempt = Result<Pick<Edit, "after" | "diff">, CommandProblem>;
 
-function attempt({ dossier }: repo.JobRow, command: Command): Attempt {
+/** New labels bring those words of the shop along that speak of them. */
+function attempt({ dossier }: repo.JobRow, command: Command, shop: readonly OwnWord[] = []): Attempt {
   const result = applyCommand(dossier, command);
-  return result.ok
-    ? { ok: true, value: { after: result.value, diff: diffOf(dossier, result.value) } }
-    : result;
+  if (!result.ok) return result;
+  const after =
+    result.value.connectors === dossier.connectors ? result.value : withShopWords(result.value, shop);
+  return { ok: true, value: { after, diff: diffOf(dossier, after) } };
 }
 
 function editOf({ dossier }: repo.JobRow, command: Command, made: Attempt): Edit {

@@ -23,6 +23,11 @@ export async function readShelf(db: Queryable): Promise<ShelfView> {
   };
 }
 
+export async function shopWords(db: Queryable): Promise<readonly OwnWord[]> {
+  const rows = await db.select({ body: shelfItems.body }).from(shelfItems).where(eq(shelfItems.kind, "word"));
+  return rows.map(({ body }) => ownWordSchema.parse(body));
+}
+
 export async function putItem(
   db: Queryable,
   kind: ShelfKind,

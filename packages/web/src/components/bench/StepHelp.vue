@@ -14,6 +14,7 @@ import {
 } from "@trevin/core";
 import type { Hold } from "@trevin/core";
 import type { ShownStep } from "../../composables/usePlan.ts";
+import { useSignalOf } from "../../composables/useSignalOf.ts";
 import PhotoStrip from "../faces/PhotoStrip.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 import HazardBox from "../parts/HazardBox.vue";
@@ -48,6 +49,7 @@ const lookAlikes = computed(() => {
     ? []
     : mistakenFor(props.wire, colour, props.now).slice(0, 2);
 });
+const classOf = useSignalOf();
 const ticked = defineModel<ReadonlySet<string>>("ticked", { required: true });
 const mileage = defineModel<string>("mileage", { required: true });
 const live = defineModel<Half | null>("live", { required: true });
@@ -91,7 +93,7 @@ const emit = defineEmits<{ all: [] }>();
         </p>
         <p v-if="shown.step.kind === 'insert'">{{ originWords(shown.step, wire) }}</p>
         <p class="mut">
-          {{ wire.pin.signal }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template
+          {{ classOf(wire) }}<template v-if="wire.pin.size">, {{ wire.pin.size }} mm²</template
           ><template v-if="wire.pin.note">. {{ wire.pin.note }}</template>
         </p>
       </div>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 /** What the wires of one side are for, a line each, with colour, size and signal. */
 import { colourInWords, isNewShell, pinColour, type PlacedPin } from "@trevin/core";
+import { useSignalOf } from "../../composables/useSignalOf.ts";
 import { ROW_HEIGHT } from "./rowHeight.ts";
 
+const classOf = useSignalOf();
 defineProps<{ pins: readonly PlacedPin[]; none: string }>();
 const words = ({ pin, connector }: PlacedPin): string => {
   const colour = pinColour(pin, connector);
@@ -21,11 +23,11 @@ const emptyWords = ({ connector }: PlacedPin): string => (isNewShell(connector) 
       }}</b>
       <span
         class="lab"
-        :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${placed.pin.signal}`"
+        :title="`${placed.pin.colour} ${words(placed)} ${placed.pin.size ?? ''} ${classOf(placed)}`"
         ><span class="code">{{ placed.pin.colour }}</span
         ><span>{{ words(placed) }}</span
         ><em>{{ placed.pin.size ?? "" }}</em
-        ><span>{{ placed.pin.content === "empty" ? "empty cavity" : placed.pin.signal }}</span></span
+        ><span>{{ placed.pin.content === "empty" ? "empty cavity" : classOf(placed) }}</span></span
       >
     </div>
     <span v-if="pins.length === 0" class="mut none">{{ none }}</span>

@@ -21,8 +21,10 @@ import {
   type PlacedPin,
 } from "@trevin/core";
 import { newSupply } from "../supplies/newSupply.ts";
+import { useSignalOf } from "../../composables/useSignalOf.ts";
 import SupplyPick from "../supplies/SupplyPick.vue";
 
+const classOf = useSignalOf();
 const props = defineProps<{ target: PlacedPin | null; before: Decision | null; dossier: Dossier }>();
 /** The empty cavity that gets a new wire; undefined where a wire that is there is fed. */
 const filling = defineModel<PlacedPin | null | undefined>("filling", { required: true });
@@ -60,7 +62,7 @@ function offer(): void {
 }
 watch(open, (now) => {
   if (!now) return;
-  const own = props.target?.pin.signal ?? "unknown";
+  const own = props.target === null ? "unknown" : classOf(props.target);
   const before = props.before?.kind === "feed" && filling.value === undefined ? props.before : null;
   kind.value = before?.feed ?? (isFeed(own) ? own : "battery");
   offer();

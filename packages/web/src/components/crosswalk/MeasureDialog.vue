@@ -15,11 +15,13 @@ import {
   type Pin,
   type PlacedPin,
 } from "@trevin/core";
+import { useSignalOf } from "../../composables/useSignalOf.ts";
 
 const props = defineProps<{ target: PlacedPin | null; nominalVolts: number }>();
 const open = defineModel<boolean>("open", { required: true });
 const emit = defineEmits<{ keep: [pin: Pin] }>();
 
+const classOf = useSignalOf();
 type Typed = Record<keyof Measured, string>;
 const blank = (): Typed => ({ off: "", on: "", lamps: "", cranking: "", ohms: "" });
 const typed = ref<Typed>(blank());
@@ -32,7 +34,7 @@ watch(open, (now) => {
     Object.entries(before).map(([at, value]) => [at, value === null ? "" : String(value)]),
   ) as Typed;
   whatItIs.value = props.target.pin.function;
-  asClass.value = true;
+  asClass.value = classOf(props.target) === "unknown";
 });
 const numberOf = (text: string): number | null => {
   const number = Number(text.trim().replace(",", "."));
@@ -55,7 +57,7 @@ function keep(): void {
     ...pin,
     function: whatItIs.value.trim(),
     note: noteWith(pin.note, measured.value),
-    signal: reads.value !== null && asClass.value && pin.signal === "unknown" ? reads.value : pin.signal,
+    signal: reads.value !== null && asClass.value ? reads.value : pin.signal,
   });
 }
 </script>

@@ -18,9 +18,11 @@ import {
   type PairingMode,
 } from "@trevin/core";
 import type { Conflict } from "./useDialogs.ts";
+import { useSignalOf } from "../../composables/useSignalOf.ts";
 import CavityLabel from "../parts/CavityLabel.vue";
 import DrawnWire from "../parts/DrawnWire.vue";
 
+const classOf = useSignalOf();
 const props = defineProps<{
   own: PlacedPin | null;
   dossier: Dossier;
@@ -202,7 +204,7 @@ const action = computed(() => {
             offer.placed.pin.function ||
             (offer.placed.pin.content === "empty" ? "empty cavity" : "no function recorded")
           }}</b
-          >{{ " " }}<span class="lab mut">{{ offer.placed.pin.signal }}</span
+          >{{ " " }}<span class="lab mut">{{ classOf(offer.placed) }}</span
           ><br /><span class="why" :class="{ harm: offer.strength === null }">{{ offer.words }}</span></span
         >
         <span class="lab" :class="{ mut: order(offer.placed.pin.id) === '' }">{{

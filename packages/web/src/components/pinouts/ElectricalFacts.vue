@@ -2,9 +2,15 @@
 /** Direction, highest voltage and currents of the chosen pins. */
 import Select from "primevue/select";
 import { computed, ref } from "vue";
-import { DIRECTIONS, usualLevel, type Pin } from "@trevin/core";
+import { DIRECTIONS, usualLevel, type Pin, type SignalClass } from "@trevin/core";
 
-const props = defineProps<{ pin: Pin; chosen: readonly Pin[]; nominalVolts: number; many: string }>();
+const props = defineProps<{
+  pin: Pin;
+  signal: SignalClass;
+  chosen: readonly Pin[];
+  nominalVolts: number;
+  many: string;
+}>();
 const emit = defineEmits<{ put: [pins: readonly Pin[]] }>();
 const DIRECTION_OPTIONS = [
   { value: "unsaid", label: "no direction" },
@@ -34,7 +40,7 @@ function setValue(fact: "level" | "amps" | "peak" | "standby", event: Event): vo
       props.chosen.map((pin) => ({ ...pin, [fact]: value })),
     );
 }
-const usual = computed(() => usualLevel(props.pin.signal, props.nominalVolts));
+const usual = computed(() => usualLevel(props.signal, props.nominalVolts));
 </script>
 
 <template>

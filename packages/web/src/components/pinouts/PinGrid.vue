@@ -62,7 +62,7 @@ const rows = computed(() =>
   rowsOf(
     props.connector,
     { text: props.text, filter: props.filter, sorting: sorting.value },
-    { marks: marks.value, sources: props.sources },
+    { marks: marks.value, sources: props.sources, words: props.words },
   ),
 );
 const sourceSystem = computed(() => {
@@ -74,7 +74,7 @@ const grid = usePinGrid({
   rows,
   columns,
   frozen: () => props.frozen,
-  typing: () => ({ words: props.words, source: props.source, sourceSystem: sourceSystem.value }),
+  typing: () => ({ source: props.source, sourceSystem: sourceSystem.value }),
   put: taken,
   remove: (pins) => emit("remove", pins),
 });
@@ -94,6 +94,7 @@ function taken(pins: readonly Pin[]): void {
     byHand &&
     pin !== undefined &&
     pin.function !== "" &&
+    pin.signal !== null &&
     pin.signal !== "unknown" &&
     likelyClass(readFunction(pin.function, props.words)) === "unknown"
   )

@@ -27,6 +27,7 @@ import SettleColour from "./SettleColour.vue";
 import { applied } from "../../grid/cells.ts";
 import { pinFacts, sourceTitle } from "../../grid/pinFacts.ts";
 import { connectorHabit, colourOf } from "../../grid/colours.ts";
+import { useSignalOf } from "../../composables/useSignalOf.ts";
 import { useCommands } from "../../composables/useCommands.ts";
 
 const props = defineProps<{
@@ -39,6 +40,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ put: [pins: readonly Pin[]]; doubt: []; misread: [] }>();
 
+const classOf = useSignalOf();
 const system = computed<ColourSystem>(() => pinSystem(props.pin, props.connector));
 const reading = computed(() => colourOf(props.pin, props.connector, connectorHabit(props.connector)));
 /** The readings of one code that somebody has to decide between, best first; none when a person has looked. */
@@ -70,7 +72,6 @@ function seen(colour: WireColour, index: number): void {
 }
 function takeClaim(claim: Claim): void {
   const next = applied(props.pin, claim.fact, claim.value, {
-    words: [],
     source: claim.source,
     sourceSystem: props.sources.get(claim.source)?.colourSystem ?? null,
     taken: () => false,
@@ -198,6 +199,7 @@ useCommands([
     <ReadAs :pin="pin" :connector="connector" :words="words" @misread="emit('misread')" />
     <ElectricalFacts
       :pin="pin"
+      :signal="classOf({ pin, connector })"
       :chosen="chosen"
       :nominal-volts="nominalVolts"
       :many="many"

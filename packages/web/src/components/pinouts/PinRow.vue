@@ -1,22 +1,12 @@
 <script setup lang="ts">
 /** One cavity of the pin table. */
 import { computed } from "vue";
-import {
-  COLOUR_SYSTEM_NAMES,
-  pinSystem,
-  surenessOf,
-  type Connector,
-  type Fact,
-  type Pin,
-  type Source,
-  type SourceId,
-} from "@trevin/core";
+import { surenessOf, type Connector, type Fact, type Pin, type Source, type SourceId } from "@trevin/core";
 import ReadText from "../parts/ReadText.vue";
 import SourceCell from "./SourceCell.vue";
-import DrawnWire from "../parts/DrawnWire.vue";
+import WireCell from "./WireCell.vue";
 import { CELL_NAMES, type Column } from "../../grid/cells.ts";
 import type { GridLine } from "../../grid/gridLine.ts";
-import { colourCellWords } from "../../grid/colours.ts";
 import { rangeOf, within } from "../../grid/selection.ts";
 import { type PinGrid } from "../../grid/usePinGrid.ts";
 import { NEW } from "../../grid/gridTypes.ts";
@@ -43,9 +33,6 @@ const emit = defineEmits<{
 const index = computed(() => props.line.index);
 const id = computed(() => props.line.id);
 const pin = computed(() => props.line.pin);
-const wire = computed(() => props.line.wire);
-const reading = computed(() => props.line.reading);
-const divided = computed(() => props.line.divided);
 const mark = computed(() => props.line.mark);
 const selection = props.grid.selection;
 const editing = props.grid.editing;
@@ -59,9 +46,11 @@ const sureness = (pin: Pin | undefined, column: Column): string | undefined => {
   const sure = surenessOf(pin, column satisfies Fact, props.sources);
   return sure === "check" || sure === "guess" ? sure : undefined;
 };
-const cellName = (index: number, pin: Pin | undefined, column: Column): string => {
-  const text = props.grid.shown(pin?.id ?? NEW, column, pin);
-  return `${CELL_NAMES[column]} of ${pin?.cavity ?? "a new cavity"}${text === "" ? "" : `, ${text}`}`;
+const shown = (column: Column): string => props.grid.shown(id.value, column, pin.value);
+/** What stands in a cell: what was typed, or the class that the words tell. */
+const cellName = (column: Column): string => {
+  const text = shown(column) || (column === "signal" ? props.line.readSignal : "");
+  return `${CELL_NAMES[column]} of ${pin.value?.cavity ?? "a new cavity"}${text === "" ? "" : `, ${text}`}`;
 };
 </script>
 
@@ -92,7 +81,7 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
           { in: isOn(c), at: isActive(c), wrong: grid.hasComplaint(id, column) },
         ]"
         :aria-selected="isOn(c)"
-        :aria-label="cellName(index, pin, column)"
+        :aria-label="cellName(column)"
         @mousedown="emit('down', $event, c)"
         @mouseover="emit('over', c)"
       >
@@ -101,6 +90,7 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
           :ref="keepField"
           v-model="editing.text"
           :aria-label="`${CELL_NAMES[column]} of ${pin?.cavity ?? 'a new cavity'}`"
+          :placeholder="column === 'signal' ? line.readSignal : ''"
           autocomplete="off"
           spellcheck="false"
           :aria-expanded="offered"
@@ -116,34 +106,26 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
               off: pin?.content === 'empty' || id === NEW,
               hand: selection.at.row === index && id !== NEW,
             }"
-            >{{ grid.shown(id, column, pin) || grid.suggestedLabel.value }}</b
+            >{{ shown(column) || grid.suggestedLabel.value }}</b
           ></template
         >
+        <span
+          v-else-if="column === 'signal' && line.readSignal && !shown(column)"
+          class="mut"
+          title="As the words tell. Type a class to give another."
+          >{{ line.readSignal }}</span
+        >
         <span v-else-if="column === 'function' && line.unread.length > 0" class="cut"
-          ><ReadText :text="grid.shown(id, column, pin)" :unread="line.unread"
+          ><ReadText :text="shown(column)" :unread="line.unread"
         /></span>
         <template v-else
-          >{{ grid.shown(id, column, pin)
-          }}<span v-if="id === NEW && column === 'function' && !grid.shown(id, column, pin)" class="mut">{{
+          >{{ shown(column)
+          }}<span v-if="id === NEW && column === 'function' && !shown(column)" class="mut">{{
             hint
           }}</span></template
         >
       </span>
-      <span v-if="column === 'colour'" class="wire" role="gridcell">
-        <template v-if="wire && reading">
-          <DrawnWire :colour="reading.ok ? reading.value.colour : null" :size="wire.size" :length="56" />
-          <span class="words" :class="{ divided, unread: !reading.ok }" :title="colourCellWords(reading)">{{
-            divided ? "one colour or two?" : colourCellWords(reading)
-          }}</span>
-          <abbr
-            v-if="pinSystem(wire, connector) !== connector.colourSystem"
-            class="sys"
-            :title="`read as ${COLOUR_SYSTEM_NAMES[pinSystem(wire, connector)]}`"
-            >*</abbr
-          >
-        </template>
-        <span v-else-if="pin?.content === 'empty'" class="mut">empty</span>
-      </span>
+      <WireCell v-if="column === 'colour'" :line="line" :connector="connector" />
     </template>
     <SourceCell :pin="pin" :sources="sources" :mark="mark" />
   </div>
@@ -259,31 +241,6 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
   justify-content: center;
   font: 700 15px/1 var(--f-text);
 }
-.wire {
-  white-space: nowrap;
-  overflow: hidden;
-  gap: 8px;
-  padding-right: 4px;
-}
-.wire svg {
-  flex: none;
-}
-.words {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  font-size: 13.5px;
-}
-.words.divided {
-  border-bottom: 2px dotted var(--ink);
-}
-.words.unread {
-  border-bottom: 2px dashed var(--ink);
-}
-.sys {
-  text-decoration: none;
-  font-weight: 700;
-  cursor: help;
-}
 .new .cell {
   color: var(--ink2);
 }
@@ -296,10 +253,5 @@ const cellName = (index: number, pin: Pin | undefined, column: Column): string =
 .cell.at:focus-within {
   border-color: var(--ink);
   box-shadow: inset 0 0 0 1px var(--ink);
-}
-@media (max-width: 620px) {
-  .wire .words {
-    display: none;
-  }
 }
 </style>

@@ -4,6 +4,7 @@ import { computed, ref } from "vue";
 import {
   canGoIn,
   colourInWords,
+  likelyClass,
   mayBeOther,
   readRows,
   servesWords,
@@ -60,6 +61,11 @@ const readAs = (line: TableLine): string => {
   const words = servesWords(meaning);
   if (words !== "") return `read as ${words}`;
   return meaning.signal === "unknown" ? "not understood" : "";
+};
+const readSignal = (line: TableLine): string => {
+  const meaning = readings.value.get(line.line);
+  const signal = meaning === undefined ? "unknown" : likelyClass(meaning);
+  return signal === "unknown" ? "" : signal;
 };
 const colour = (line: TableLine) => {
   const read = parseColour(line.colour, line.colourSystem ?? props.system);
@@ -126,7 +132,9 @@ const marks = (line: TableLine): string =>
             >
           </td>
           <td class="lab sig">
-            {{ line.signal === "unknown" || line.signal === "none" ? "" : line.signal }}
+            <template v-if="line.signal">{{ line.signal }}</template><span v-else class="mut">{{
+              readSignal(line)
+            }}</span>
           </td>
           <td class="num code">{{ line.size ?? "" }}</td>
           <td class="lab">
