@@ -1,8 +1,10 @@
 import {
   canGoIn,
   colourInWords,
+  likelyClass,
   lineProblemWords,
   parseColour,
+  readRows,
   readTable,
   rowsOfSheet,
   rowsOfText,
@@ -36,6 +38,12 @@ function tableReport(rows: Result<readonly RawRow[], TableProblem>, declared: Co
   const table = readTable(rows.value, { system: declared });
   const said = (line: TableLine, weight: string): readonly string[] =>
     line.problems.filter((problem) => problem.weight === weight).map(lineProblemWords);
+  const readings = new Map(readRows(table.lines).map((reading, i) => [table.lines[i], reading]));
+  /** As a column gives it, else as the words tell in the light of the table. */
+  const signalOf = (line: TableLine): string => {
+    const reading = readings.get(line);
+    return line.signal ?? (reading === undefined ? "unknown" : likelyClass(reading));
+  };
   return {
     columns: table.columns,
     headerLines: table.headerLines,
@@ -44,7 +52,7 @@ function tableReport(rows: Result<readonly RawRow[], TableProblem>, declared: Co
     systemSure: table.systemSure,
     systems: table.ranks,
     pins: table.lines.filter(canGoIn).map((line) => {
-      const { cavity, content, function: name, colour, size, signal, circuit, condition, note } = line;
+      const { cavity, content, function: name, colour, size, circuit, condition, note } = line;
       const read = parseColour(colour, line.colourSystem ?? table.system);
       return {
         line: line.line,
@@ -54,7 +62,8 @@ function tableReport(rows: Result<readonly RawRow[], TableProblem>, declared: Co
         colour,
         colourWords: read.ok ? colourInWords(read.value) : null,
         size,
-        signal,
+        signal: signalOf(line),
+        signalGiven: line.signal !== null,
         circuit,
         condition,
         note,

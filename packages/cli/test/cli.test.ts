@@ -256,7 +256,13 @@ describe("trevin", () => {
       columns: ["cavity", "colour", "function"],
       colourSystem: "north-american",
       pins: [
-        { cavity: "14", colourWords: "orange, black stripe", signal: "ignition", doubtful: [] },
+        {
+          cavity: "14",
+          colourWords: "orange, black stripe",
+          signal: "ignition",
+          signalGiven: false,
+          doubtful: [],
+        },
         { cavity: "15" },
         { cavity: "16", doubtful: ["colour “ZZ” is not a known code; kept as written"] },
       ],
