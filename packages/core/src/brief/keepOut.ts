@@ -23,6 +23,9 @@ export type KeepOut = (typeof TOPICS)[number]["what"] | "marked";
 /** A signal that tells whether mains is there, and what a charger gives, are of the low voltage. */
 const BESIDE_MAINS =
   /\b(presen\w*|detect\w*|ok|sens\w*|led|pilot|charger|lamp|light|indicator|relay coil|control)\b/i;
+/** What the charger makes of the mains, where the label says so as well. */
+const LOW_SIDE: ReadonlySet<string> = new Set(["mains present", "mains charger output"]);
+const LOW_VOLTAGE = /\b(?:out(?:put)?|presen\w*|detect\w*|ok|logic|(?:12|24) ?v)\b/i;
 /** DC above this is not touched without the training for it: voltage class B of UN Regulation No. 100 (from memory). */
 const SAFE_VOLTS = 60;
 const VOLTS = /(\d+(?:[.,]\d+)?) ?v(?:olts?|dc|ac)?\b/gi;
@@ -45,7 +48,12 @@ export function keepOutOf({ pin, connector }: PlacedPin): KeepOut | null {
   const byThing = [...things, ...aside].find(({ keepOut }) => keepOut !== null)?.keepOut ?? null;
   if (byThing !== null) return byThing;
   if (TELL_TALE.test(pin.function) || kinds.has("telltale")) return null;
-  return TOPICS.find(({ words }) => words.test(pin.function))?.what ?? null;
+  const isBeside =
+    things.length > 0 && things.every(({ name }) => LOW_SIDE.has(name)) && LOW_VOLTAGE.test(pin.function);
+  return (
+    TOPICS.find(({ what, words }) => words.test(pin.function) && !(what === "mains" && isBeside))?.what ??
+    null
+  );
 }
 
 /** Every wire of a plug that holds a wire of the mains belongs to it. */

@@ -1,5 +1,10 @@
 import type { Scoring } from "./scoring.ts";
 
+/** The lock and its switch, which have a constant supply as well. */
+const AT_KEY = ["switch", "barrel", "lock", "key", "to"];
+/** Words that only a constant supply goes by. */
+const CONSTANT = ["battery", "constant", "permanent", "always", "t30", "memory", "unswitched", "bplus", "direct", "times"];
+
 /** Which key position a feed follows is told by words that overlap: the narrower one counts, and how a wire is switched is more than what it carries. */
 export function settleKeys(own: Scoring): void {
   const { thing, words, has, sign, beside, offer, scores } = own;
@@ -47,6 +52,8 @@ export function settleKeys(own: Scoring): void {
       offer(position, 6);
     }
   }
+  // "Heater supply +12 V ign": a supply by its name, a keyed one by what follows.
+  if (has("ignition") && !has(...AT_KEY, ...CONSTANT) && sign("ignition") > 0) scores.delete("battery");
   if (sign("accessory") > 5 && has("ignition") && !has("run", "on")) scores.delete("ignition");
   // "12 V with key on": the key is what counts where no thing is named.
   if (

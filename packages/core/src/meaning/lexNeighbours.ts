@@ -56,6 +56,15 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   rule(`w[- ](?:lead|line|bus)(?=.*(?:immo|reading unit|diagn)|(?<=(?:immo|diagn).*))${END}`, "kline"),
   // "AN GND", "AN TEMP 2": analog, and no German "on".
   rule(`an(?= (?:gnd|ground|volts?|temp|in|out|com|ret|return|0v|sig|inputs?)${END})`, "analog"),
+  // "Term. 31, earth on cylinder head": the number says it.
+  after("(?:terminal|term\\.?|kl\\.?|klemme) ?31[ ,:]*", "(?:earth|ground|gnd|masse)", ""),
+  // "Stop button": it stops an engine; brake lamps have a switch, a bus has a bell.
+  rule(
+    `(?<!(?:start|emergency|e|passenger|next|bus|panic)[-/ &]{0,3})stop(?= (?:push ?)?button(?!.*(?:bell|passenger|lift)))`,
+    "engine stop",
+  ),
+  // "HB OUT A": a half bridge, and no high beam.
+  rule(`hb(?= ?(?:out|output|[ab]${END}|\\d))`, "half bridge"),
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.
   rule(`[-–−](?<=,[ ]?[-–−])(?=[ ]*$)`, "minus"),
   // "Rudder ref": what tells where the rudder stands, and no reference voltage.

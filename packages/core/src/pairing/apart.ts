@@ -43,8 +43,8 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
     givesForSure(right)
   )
     return { kind: "direction", both: "source", weight: 0 };
-  const amps = tooHeavy(a, b) ?? tooHeavy(b, a);
-  if (amps !== null) return { kind: "too-heavy", amps, weight: 0 };
+  const heavy = tooHeavy(left, right) ?? tooHeavy(right, left);
+  if (heavy !== null) return heavy;
   if (isHeaterOfRelay(a, b) || isHeaterOfRelay(b, a) || isForAnother(a, b) || isForAnother(b, a))
     return {
       kind: "other-function",
@@ -70,11 +70,23 @@ const neverTalk = ({ signal: one }: ReadPin, { signal: other }: ReadPin): boolea
 /** A wire that keeps a memory or a clock is fused for less (common practice, no source). */
 const HEAVY_AMPS = 20;
 const KEEPS_MEMORY = /\b(?:back up|backup|memory|keep alive|clock)\b/;
-/** "12 V constant, fuse 30 A at battery" on "+B (back up)": the amps that the one is fused for where the other only keeps a memory. */
-function tooHeavy(one: ReadPin["reading"], other: ReadPin["reading"]): number | null {
-  if (one.signal !== "battery" || other.signal !== "battery" || !KEEPS_MEMORY.test(other.said)) return null;
-  const amps = Number(/(?<![\d.,])(\d{2,3}) ?a(?:mps?)?\b/i.exec(one.text)?.[1] ?? 0);
-  return amps >= HEAVY_AMPS ? amps : null;
+/** Of a load and the feed for it: so many times the feed's fuse is more than a fuse that was rounded down (common practice, no source). */
+const FUSED_FOR_LESS = 2;
+const ampsIn = ({ reading }: ReadPin): number =>
+  Number(/(?<![\d.,])(\d{1,3}) ?a(?:mps?)?\b/i.exec(reading.text)?.[1] ?? 0);
+/**
+ * The amps that the one is fused for where the other cannot give them: "12 V constant, fuse 30 A at battery" on "+B (back up)", which
+ * only keeps a memory, or on "Battery +, fuse 15 A".
+ */
+function tooHeavy(one: ReadPin, other: ReadPin): Reason | null {
+  if (!isFeed(one.signal) || one.signal !== other.signal) return null;
+  const [wanted, given] = [ampsIn(one), ampsIn(other)];
+  if (one.signal === "battery" && wanted >= HEAVY_AMPS && KEEPS_MEMORY.test(other.reading.said))
+    return { kind: "too-heavy", amps: wanted, fuse: null, weight: 0 };
+  const isWanted = one.way.direction !== "source" && other.way.direction !== "load";
+  return isWanted && given > 0 && wanted >= given * FUSED_FOR_LESS
+    ? { kind: "too-heavy", amps: wanted, fuse: given, weight: 0 }
+    : null;
 }
 
 /** Glow plugs draw far more than what works their relay. */
@@ -138,7 +150,9 @@ function endOf(pin: ReadPin): End | null {
   if (thing === null || isGeneric(thing)) return null;
   if (signal === "ground") return "return";
   if (isFeed(signal)) return null;
-  if (signal === "switched-supply" && (roles.has("supply") || volts >= SUPPLY_VOLTS)) return "supply";
+  // What a switch gives drives the next part.
+  if (signal === "switched-supply" && !kinds.has("switch") && (roles.has("supply") || volts >= SUPPLY_VOLTS))
+    return "supply";
   const isDriven = roles.has("control") || roles.has("signal") || kinds.has("coil");
   return (signal === "switched-ground" || signal === "pwm" || signal === "coil") && isDriven
     ? "signal"

@@ -49,7 +49,12 @@ export type Reason =
   | { readonly kind: "level"; readonly left: number; readonly right: number; readonly weight: number }
   | { readonly kind: "direction"; readonly both: "source" | "load" | "meets"; readonly weight: number }
   /** One is fused for so many amps, the other only keeps a memory. */
-  | { readonly kind: "too-heavy"; readonly amps: number; readonly weight: number }
+  | {
+      readonly kind: "too-heavy";
+      readonly amps: number;
+      readonly fuse: number | null;
+      readonly weight: number;
+    }
   | { readonly kind: "size"; readonly ratio: number; readonly weight: number }
   | { readonly kind: "shared-wire"; readonly weight: number }
   | { readonly kind: "colour"; readonly same: boolean; readonly weight: number }

@@ -46,7 +46,9 @@ export function reasonWords(reason: Reason): string {
     case "signal":
       return signalWords(reason);
     case "too-heavy":
-      return `${String(reason.amps)} A here, a memory feed there: its wire is too thin`;
+      return reason.fuse === null
+        ? `${reason.amps} A here, a memory feed there: its wire is too thin`
+        : `wants a ${reason.amps} A fuse: this feed is fused for ${reason.fuse} A`;
     case "size":
       return reason.ratio <= 1.6
         ? "sizes agree"
