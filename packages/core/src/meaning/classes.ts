@@ -187,7 +187,7 @@ function byPole(own: Scoring): void {
     else if (isSensor && ["knock sensor", "oxygen sensor"].includes(thing?.family ?? ""))
       offer(usual ?? "analog", 5.4);
     else if (isSensor && usual === "resistive-sensor") offer("resistive-sensor", 5);
-    else if (isSensor && usual !== "lamp-dimmer") offer("sensor-supply", 5.4);
+    else if (isSensor && usual !== "lamp-dimmer" && !kinds.has("switch")) offer("sensor-supply", 5.4);
     else if (kinds.has("motor") && usual === "pwm") offer("pwm", 5.6);
     else if (kinds.has("motor")) offer("switched-supply", 5);
     else if (isLamp) offer(usual ?? "lamp-feed", 5);

@@ -17,6 +17,7 @@ const behind = (part: string, numbers: string): Rule =>
 const after = (before: string, word: string, words: string): Rule =>
   rule(`${word}(?<=(?:${before}) ${word})${END}`, words);
 
+const PROXIMITY = "prox\\w*\\.?(?: (?:switch|sensor|sw))?[,: ]*";
 const TURRET = "turret|slew|swing|rotate|rotation|turntable";
 /** Marks that mean what the words beside them say (common practice, no source, where nothing else is named). */
 export const BY_NEIGHBOURS: readonly Rule[] = [
@@ -63,6 +64,13 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     `(?<!(?:start|emergency|e|passenger|next|bus|panic)[-/ &]{0,3})stop(?= (?:push ?)?button(?!.*(?:bell|passenger|lift)))`,
     "engine stop",
   ),
+  // "Solenoid coil pos.": its plus; "DIN 9 (+) retard.": a brake that wears not, and no ignition that comes later.
+  after("coil|solenoid|relay|motor|supply|feed|batt\\w*", "pos\\.?(?= *(?:$|[,;)]))", "plus"),
+  rule(`retard\\.`, "retarder"),
+  // Wires of a proximity switch: brown its plus, blue its minus, black its signal (IEC 60947-5-2, from memory).
+  after(PROXIMITY, "brown", "plus"),
+  after(PROXIMITY, "blue", "minus"),
+  after(PROXIMITY, "black", "signal"),
   // "HB OUT A": a half bridge, and no high beam.
   rule(`hb(?= ?(?:out|output|[ab]${END}|\\d))`, "half bridge"),
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.

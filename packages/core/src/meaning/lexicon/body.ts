@@ -285,7 +285,8 @@ reserve supply | battery source memory-lost | backup supply; reserve supply; bac
 synchroniser | other-data both nothing | engine sync; sync signal nmea
 # parts of a data sheet
 programmer | other-data both nothing | programmer; tx; rx; serial programmer; ser tx; ser rx; rs232; bootstrap; program enable; handset; rs485; programming line; flash enable; boot; flash program; programming enable
-door window end | dry-contact load dead | limit switch; end switch; end stop; proximity switch; micro limit; end position
+door window end | dry-contact load dead | limit switch; end switch; end stop; micro limit; end position
+proximity switch | switched-supply load dead | proximity switch; proximity sensor; inductive switch; inductive sensor; inductive proximity switch; inductive proximity sensor; prox switch; prox sensor
 general input | unknown load dead | general input; digital input spare; input spare; user input
 # fresh water
 fresh water pump | switched-supply load dead | water pump; fresh water pump; tap pump; galley pump; domestic pump; shower pump; pump output water; water pump output; potable pump; house pump
