@@ -162,7 +162,7 @@ function byPole(own: Scoring): void {
       offer("ground", 7);
     }
     // "Fuel pump output (-)": a module that pulls down, no ground.
-    if (thing !== undefined && !isGeneric(thing) && !isSensor && has("output", "trigger", "drive"))
+    if (thing !== undefined && !isGeneric(thing) && !isSensor && has("output", "input", "trigger", "drive"))
       offer("switched-ground", 6.9);
     if (isHall) offer("sensor-return", 6.8);
     else if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)

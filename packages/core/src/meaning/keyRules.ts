@@ -3,7 +3,18 @@ import type { Scoring } from "./scoring.ts";
 /** The lock and its switch, which have a constant supply as well. */
 const AT_KEY = ["switch", "barrel", "lock", "key", "to"];
 /** Words that only a constant supply goes by. */
-const CONSTANT = ["battery", "constant", "permanent", "always", "t30", "memory", "unswitched", "bplus", "direct", "times"];
+const CONSTANT = [
+  "battery",
+  "constant",
+  "permanent",
+  "always",
+  "t30",
+  "memory",
+  "unswitched",
+  "bplus",
+  "direct",
+  "times",
+];
 
 /** Which key position a feed follows is told by words that overlap: the narrower one counts, and how a wire is switched is more than what it carries. */
 export function settleKeys(own: Scoring): void {
@@ -53,7 +64,21 @@ export function settleKeys(own: Scoring): void {
     }
   }
   // "Heater supply +12 V ign": a supply by its name, a keyed one by what follows.
-  if (has("ignition") && !has(...AT_KEY, ...CONSTANT) && sign("ignition") > 0) scores.delete("battery");
+  if (has("ignition", "t15") && !has(...AT_KEY, ...CONSTANT) && sign("ignition") > 0)
+    scores.delete("battery");
+  // "IGN power supply for warning lamps": what follows the key by its first word.
+  if (
+    words[0] === "ignition" &&
+    has("supply", "power", "feed") &&
+    sign("switched-supply") === 0 &&
+    !has(...AT_KEY)
+  )
+    scores.delete("switched-supply");
+  // "12 V reducer, 48 V in": what it is fed with.
+  if (has("reducer", "dcdc", "converter") && has("in", "input") && has("24v", "36v", "48v")) {
+    scores.delete("accessory");
+    offer("battery", 5);
+  }
   if (sign("accessory") > 5 && has("ignition") && !has("run", "on")) scores.delete("ignition");
   // "12 V with key on": the key is what counts where no thing is named.
   if (

@@ -16,6 +16,8 @@ const TOLD_OF: ReadonlySet<SignalClass> = new Set([
   "analog",
   "resistive-sensor",
 ]);
+/** Words for the ends of a potentiometer that are not its wiper. */
+const END_OF_POT = /\b(?:supply|feed|ground|minus|plus|5v|low|high|return|reference|switch|end)\b/;
 /** "Work light switch, front": the last word that tells no place and no number. */
 const isNoPlace = (word: string): boolean =>
   !/^(?:left|right|front|rear|inner|outer|upper|lower|driver|passenger|in|input|\d+)$/.test(word);
@@ -23,7 +25,8 @@ const isNoPlace = (word: string): boolean =>
 export function byKind(own: Scoring): void {
   const { usual, isLamp, offer, words } = own;
   // "Glow plug warning light": what tells of a part is no wire of the part.
-  if (own.clues.kinds.has("telltale") && usual !== undefined && !isLamp && TOLD_OF.has(usual))
+  const isListed = words.some((word, i) => word === "lamp" && words[i - 1] === "and");
+  if (own.clues.kinds.has("telltale") && !isListed && usual !== undefined && !isLamp && TOLD_OF.has(usual))
     offer("switched-ground", 4.3);
   // "12V SW": volts that somebody switches are the key's where nothing else is named.
   if (usual === undefined && /^(plus )?(12|24)v switch$|^switch (12|24)v$/.test(words.join(" "))) {
@@ -45,6 +48,14 @@ export function byKind(own: Scoring): void {
   // "Awning lamp switch": it feeds the lamp, or asks a module for it.
   if (isLamp && usual === "lamp-feed" && /^(switch|button)$/.test(words.findLast(isNoPlace) ?? ""))
     offer("switched-supply", 4.6);
+  // "Clutch switch (+12 V, pedal at rest)": it gives what stands there.
+  const isVolts = (word: string | undefined): boolean => /^(?:12|24|36|48)v$/.test(word ?? "");
+  const givesPlus = words.some((word, i) => word === "plus" && isVolts(words[i + 1]));
+  if (kinds.has("switch") && usual === "switched-ground" && givesPlus && !words.includes("ground"))
+    offer("switched-supply", 6.4);
+  // "Speed limit pot", "dash pot, fan speed, wiper": what its wiper tells, whatever is set with it.
+  if (usual === "switched-ground" && words.includes("potentiometer") && !END_OF_POT.test(words.join(" ")))
+    offer("analog", 6.6);
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
   if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);

@@ -71,6 +71,10 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   after(PROXIMITY, "brown", "plus"),
   after(PROXIMITY, "blue", "minus"),
   after(PROXIMITY, "black", "signal"),
+  // "Pull to 0 V": an end, and no range of volts.
+  after("pull(?:ed|s)?", "to 0 ?v", "to ground"),
+  rule(`key switch(?= ?\\(?key inserted)`, "key in switch"),
+  rule(`speed sensor(?= ?\\(?(?:ring gear|flywheel))`, "flywheel pickup"),
   // "HB OUT A": a half bridge, and no high beam.
   rule(`hb(?= ?(?:out|output|[ab]${END}|\\d))`, "half bridge"),
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.

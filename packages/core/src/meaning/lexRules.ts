@@ -15,8 +15,10 @@ export const RULES: readonly Rule[] = [
   rule(`can[ _-](p|pos|n|neg)${END}`, (m) => (group(m, 1).startsWith("p") ? "canh" : "canl")),
   rule(`can[ _-]?(\\d)[ _-]?(?:h|hi|high|\\+)${END}`, (m) => `canh ${group(m, 1)}`),
   rule(`can[ _-]?(\\d)[ _-]?(?:l|lo|low|-)${END}`, (m) => `canl ${group(m, 1)}`),
+  // The current loop of a sensor is no terminal 4 with amps.
+  rule(`4 ?(?:-|–|\\.\\.+|to) ?20 ?ma${END}`, "currentloop"),
   rule(
-    `(0(?:[.,]\\d+)? ?(?:to|-|–) ?|\\d*(?:[.,]?\\d+)?(?: ?to |-|\\.\\.\\.?|–))(\\d+(?:[.,]\\d+)?)[ ]?(v|volts?)${END}`,
+    `(0(?:[.,]\\d+)? ?(?:to|-|–) ?|\\d*[.,]?\\d+ ?to |\\d*(?:[.,]?\\d+)?(?:-|\\.\\.\\.?|–))(\\d+(?:[.,]\\d+)?)[ ]?(v|volts?)${END}`,
     (m) => (Number(group(m, 2)) <= 5 ? "range5v" : "range12v"),
   ),
   rule(

@@ -56,6 +56,7 @@ export function scoringOf(clues: ClassClues): Scoring {
     isSensor:
       thing !== undefined &&
       (!kinds.has("motor") || thing.signal === "hall") &&
+      !kinds.has("heater") &&
       (kinds.has("sensor") || (isLowLevel(thing.signal) && thing.signal !== "pwm")),
     isLamp:
       usual === "lamp-feed" ||

@@ -88,7 +88,8 @@ heater element | switched-supply source comfort-lost | ptc heater; auxiliary ele
 rear blower | switched-supply source comfort-lost | rear heater blower; rear fan; rear blower relay; rear blower motor; rear heater fan; rear aircon blower; rear heater
 roof fan | switched-supply load comfort-lost | extractor; roof vent fan; ventilation fan; roof ventilator; canopy fan; enclosure fan; roof hatch fan; roof extractor; roof vent extract; roof hatch exhaust fan; roof hatch fan exhaust; roof extract fan; ceiling fan; roof vent exhaust; roof vent; extractor hood; cooker hood
 # - chassis
-abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs intervention; abs active; abs working signal; abs function; abs control
+abs control unit | unknown both code | abs; antilock brake; abs module; abs unit; abs control
+abs active signal | switched-ground source code | abs intervention; abs active; abs working signal; abs function; abs in action; abs regulating; abs event; abs operating; abs active signal; abs working
 abs modulator valve | coil source lamp-on | modulator; modulator valve; abs modulator; modulator inlet; modulator outlet; abs valve inlet; abs valve outlet; abs inlet valve; abs outlet valve; solenoid inlet; solenoid outlet; hold valve; relief valve modulator; abs hold; abs dump; abs valve
 torque sensor | analog load lamp-on | steering torque; steering torque sensor; torque signal; ts1; ts2; torque main; torque sub; ts main; ts sub; torque input
 air dryer heater | switched-supply load comfort-lost | air dryer; air drier; air drier heater; dryer heater; air dryer valve
