@@ -21,10 +21,11 @@ const MAY_SPLIT: readonly SignalClass[] = [
   "dry-contact",
   "pwm",
 ];
-/** Several wires of the vehicle may end on one incoming one (common practice: grounds, and switches that mean the same). */
+/** Several wires of the vehicle may end on one incoming one (common practice: grounds, what feeds several sensors, and switches that mean the same). */
 const MAY_MERGE: readonly SignalClass[] = [
   "ground",
   "shield",
+  "sensor-supply",
   "sensor-return",
   "switched-ground",
   "dry-contact",
@@ -35,7 +36,7 @@ const MAY_MERGE: readonly SignalClass[] = [
 /** So many wires meet in one joint at most; more want a stud or a bus bar (common practice, no source). */
 const MOST_IN_JOINT = 4;
 /** What every further wire at a joint costs, in tenths of a log-odds unit; it does not fall, so that the optimum stays exact. */
-export const SURCHARGE = 12;
+export const SURCHARGE = 16;
 
 /** Turn lamps: one wire for both sides would light both. */
 const ONE_SIDE_ONLY = /^turn /;
@@ -80,14 +81,34 @@ export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
 export function furtherJoints(
   rows: readonly ReadPin[],
   columns: readonly ReadPin[],
+  meets: (row: ReadPin, column: ReadPin) => boolean,
 ): { readonly rows: readonly number[]; readonly columns: readonly number[] } {
-  const count = (pins: readonly ReadPin[]): Map<string, number> => {
-    const counts = new Map<string, number>();
-    for (const key of pins.map(sharedKey)) if (key !== null) counts.set(key, (counts.get(key) ?? 0) + 1);
-    return counts;
+  const keyed = (pins: readonly ReadPin[]): Map<string, ReadPin[]> => {
+    const byKey = new Map<string, ReadPin[]>();
+    for (const pin of pins) {
+      const key = sharedKey(pin);
+      if (key === null) continue;
+      const known = byKey.get(key);
+      if (known === undefined) byKey.set(key, [pin]);
+      else known.push(pin);
+    }
+    return byKey;
   };
-  const ours = count(rows);
-  const theirs = count(columns);
+  const [left, right] = [keyed(rows), keyed(columns)];
+  // "5 V out 2, pedal only" among sensors without a pedal: what meets no wire of the other side is none of those that share.
+  const counted = (
+    own: Map<string, ReadPin[]>,
+    others: Map<string, ReadPin[]>,
+    fits: (pin: ReadPin, other: ReadPin) => boolean,
+  ): Map<string, number> =>
+    new Map(
+      [...own].map(([key, pins]) => [
+        key,
+        pins.filter((pin) => others.get(key)?.some((other) => fits(pin, other))).length,
+      ]),
+    );
+  const ours = counted(left, right, meets);
+  const theirs = counted(right, left, (column, row) => meets(row, column));
   const allowed = (
     pins: readonly ReadPin[],
     classes: readonly SignalClass[],

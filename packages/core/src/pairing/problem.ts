@@ -45,14 +45,18 @@ export function matchProblem(
     Math.max(rowPins.length, columnPins.length) < COLOUR,
     "a side has fewer pins than colour outranks",
   );
-  const further = furtherJoints(rowPins, columnPins);
+  const evidence = weighedOnce(weights);
+  const further = furtherJoints(
+    rowPins,
+    columnPins,
+    (row, column) => (evidence(row, column)?.strength ?? 0) > 0,
+  );
   const seats = (pins: readonly ReadPin[], counts: readonly number[]): readonly Seat[] => [
     ...pins.map((pin): Seat => ({ pin, of: null })),
     ...pins.flatMap((pin, of) => Array.from({ length: counts[of] ?? 0 }, (): Seat => ({ pin, of }))),
   ];
   const rows = seats(rowPins, further.rows);
   const columns = seats(columnPins, further.columns);
-  const evidence = weighedOnce(weights);
   const near = candidates(columnPins);
   const seatsOf = columnPins.map((_, index): number[] => [index]);
   columns.forEach(({ of }, index) => of !== null && seatsOf[of]?.push(index));

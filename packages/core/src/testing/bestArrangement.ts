@@ -9,7 +9,7 @@ const MOST_PAIRS = 11;
 export function bestArrangement(pins: readonly ReadPin[]): number | null {
   const left = pins.filter(({ placed }) => placed.connector.side === "vehicle");
   const right = pins.filter(({ placed }) => placed.connector.side === "incoming");
-  const further = furtherJoints(left, right);
+  const further = furtherJoints(left, right, (a, b) => (weigh(a, b)?.strength ?? 0) > 0);
   const pairs = left.flatMap((a, i) =>
     right.flatMap((b, j) => {
       const evidence = weigh(a, b);
