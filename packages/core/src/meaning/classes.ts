@@ -78,6 +78,16 @@ function byMark(own: Scoring): void {
     (!has("ground", "chassis") || (thing !== undefined && !isGeneric(thing)))
   )
     offer("switched-ground", 6.6);
+  // "A/C request earth": what asks earths it.
+  if (has("request") && own.words.at(-1) === "ground" && thing !== undefined && !isGeneric(thing)) {
+    own.scores.delete("ground");
+    offer("switched-ground", 7);
+  }
+  // "(-) supply": the way back of one.
+  if (mark === "minus" && (thing === undefined || isGeneric(thing)) && has("supply")) {
+    own.scores.delete("switched-ground");
+    offer("ground", 6.4);
+  }
   // "(+) Ignition 2 output": which key position it follows says more than its polarity.
   const isKeyed = KEYS.some((key) => own.sign(key) >= 4.5);
   if (mark === "plus" && things.length > 0 && !isKeyed) offer(isLamp ? "lamp-feed" : "switched-supply", 6.4);
@@ -230,6 +240,14 @@ function byDriver(own: Scoring): void {
   // What a wire usually carries is not undone by how its driver is built.
   if (sign("switched-ground") > 0 && usual === "pwm" && has("ls", "output", "out")) offer("pwm", 6.9);
   if (sign("pwm") >= 5 && has("hs", "ls", "out", "output") && usual !== "switched-ground") offer("pwm", 6.9);
+  // "Fan PWM": nothing is said but that it pulses.
+  if (
+    usual === "switched-ground" &&
+    words.length <= 3 &&
+    words.at(-1) === "pwm" &&
+    !has("ls", "hs", "out", "output")
+  )
+    offer("pwm", 7);
   if (isLamp && usual !== "lamp-dimmer" && sign("switched-supply") >= 5) offer("lamp-feed", 7);
   if (usual === "charge-indicator" && sign("ground") < 5) offer("charge-indicator", 6.6);
   // "24 V door": what the switch is fed with.

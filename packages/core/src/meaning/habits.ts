@@ -15,6 +15,7 @@ import {
 const BARE = /(?:^|[\s/,(])(?:58[LRKdk]|56[abd]|53[abce]|49[aLR]|54|31b)(?![\p{L}\p{N}])/u;
 const NAMED = /\b(?:kl|klemme|term|terminal)\b/i;
 const BARE_FIRST = /^(?:15|30|31|50|54|56|58|61|75|85|86|87)\s+\p{L}/u;
+const [LOW_BEAM, HIGH_BEAM] = [/\b(?:low|dip(?:ped)?) beam\b/i, /\b(?:high|main) beam\b/i];
 const LAMPS =
   /\b(?:lamps?|lights?|turn|flasher|indicator|tail|stop|fog|beam|58[lr]?|54|bl|br|nsl|leuchte|blinker|licht)\b/i;
 
@@ -121,7 +122,9 @@ function habitsOf(texts: readonly string[]): ListHabits {
       (ignition.size === 2 &&
         texts.some((text) => PICKUP.test(text)) &&
         texts.some((text) => KEYED.test(text))),
-    lampPlug: lamps >= 3 && lamps * 3 >= texts.length,
+    lampPlug:
+      (lamps >= 3 && lamps * 3 >= texts.length) ||
+      (texts.some((text) => LOW_BEAM.test(text)) && texts.some((text) => HIGH_BEAM.test(text))),
     corners: namesCorners(texts),
     audioPlug: texts.filter((text) => SPEAKER.test(text)).length >= 4,
     electricDrive: texts.filter((text) => ELECTRIC.test(text)).length >= 2,

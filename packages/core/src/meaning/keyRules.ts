@@ -66,12 +66,13 @@ export function settleKeys(own: Scoring): void {
   // "Heater supply +12 V ign": a supply by its name, a keyed one by what follows.
   if (has("ignition", "t15") && !has(...AT_KEY, ...CONSTANT) && sign("ignition") > 0)
     scores.delete("battery");
-  // "IGN power supply for warning lamps": what follows the key by its first word.
+  // "IGN power supply for warning lamps", "injector power ignition": a feed that follows the key, whatever hangs on it.
   if (
-    words[0] === "ignition" &&
+    has("ignition") &&
     has("supply", "power", "feed") &&
+    sign("ignition") > 0 &&
     sign("switched-supply") === 0 &&
-    !has(...AT_KEY)
+    !has(...AT_KEY, "coil", "output", "out")
   )
     scores.delete("switched-supply");
   // "12 V reducer, 48 V in": what it is fed with.

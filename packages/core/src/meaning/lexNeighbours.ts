@@ -18,6 +18,12 @@ const after = (before: string, word: string, words: string): Rule =>
   rule(`${word}(?<=(?:${before}) ${word})${END}`, words);
 
 const PROXIMITY = "prox\\w*\\.?(?: (?:switch|sensor|sw))?[,: ]*";
+const GAUGE = "\\bgauges?,?";
+const KEY_SWITCH = "\\b(?:key|ign(?:ition)?) ?sw(?:itch)?,?";
+const [LAST_A, LAST_B, LAST_G, LAST_I, LAST_M, LAST_S] = [..."abgims"].map(
+  (letter) => `${letter}(?= *(?:$|\\())`,
+) as [string, string, string, string, string, string];
+const POTENTIOMETER = "(?:accelerator|throttle|pedal|pot(?:entiometer)?),?";
 const TURRET = "turret|slew|swing|rotate|rotation|turntable";
 /** Marks that mean what the words beside them say (common practice, no source, where nothing else is named). */
 export const BY_NEIGHBOURS: readonly Rule[] = [
@@ -75,6 +81,27 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   after("pull(?:ed|s)?", "to 0 ?v", "to ground"),
   rule(`key switch(?= ?\\(?key inserted)`, "key in switch"),
   rule(`speed sensor(?= ?\\(?(?:ring gear|flywheel))`, "flywheel pickup"),
+  // "Chassis by the battery": a place.
+  rule(
+    `(?<!(?:fed|supplied|powered|driven|held) )(?:by|near|beside|next to|close to) (?:the )?batt(?:ery)?${END}`,
+    "",
+  ),
+  // "USB 5 A": what charges, and no data.
+  rule(`usb(?= ?\\d+(?:[.,]\\d+)? ?a${END})`, "usb power"),
+  // Letters on the back of a gauge and of a key switch (common practice, no source).
+  after(GAUGE, LAST_I, "ignition"),
+  after(GAUGE, LAST_G, "ground"),
+  after(GAUGE, LAST_S, "sender"),
+  after(KEY_SWITCH, LAST_S, "crank signal"),
+  after(KEY_SWITCH, LAST_B, "battery"),
+  after(KEY_SWITCH, LAST_I, "ignition"),
+  after(KEY_SWITCH, LAST_A, "accessory"),
+  after(KEY_SWITCH, LAST_M, "magneto stop"),
+  after("neutral start(?:er)? sw(?:itch)?,?", "nsw", ""),
+  rule(`neutral start(?:er)?(?= ?sw)`, "neutral"),
+  // "Accelerator, high end": the ends of a potentiometer.
+  after(POTENTIOMETER, "high end", "high supply"),
+  after(POTENTIOMETER, "low end", "low return"),
   // "HB OUT A": a half bridge, and no high beam.
   rule(`hb(?= ?(?:out|output|[ab]${END}|\\d))`, "half bridge"),
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.

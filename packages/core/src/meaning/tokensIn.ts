@@ -136,10 +136,16 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
   // The polarity is read from the text itself (`markOf`).
   triggerMarks: (tokens) => tokens,
   raisesAndLowers: (tokens) => withLast(tokens, WAYS),
-  gearboxPlug: (tokens) =>
-    tokens[0]?.word === "oil" && tokens[1]?.word === "temperature"
-      ? [as(tokens[0], "gearbox"), ...tokens]
-      : tokens,
+  gearboxPlug: (tokens, text) => {
+    const [first, second] = tokens;
+    if (first?.word === "oil" && second?.word === "temperature") return [as(first, "gearbox"), ...tokens];
+    // "UP SW", "REV OUT": gears, and neither a lift nor a tachometer.
+    if (/^(?:up|down)$/.test(first?.word ?? "") && second?.word === "switch" && first !== undefined)
+      return [as(first, "shift"), ...tokens];
+    return first !== undefined && /^rev\b/i.test(text) && second?.word === "speed"
+      ? [as(first, "reverse"), as(first, "lamp"), ...tokens.slice(2)]
+      : tokens;
+  },
   zeroOfSensors: (tokens) =>
     tokens.length === 1 && tokens[0]?.word === "0v"
       ? [as(tokens[0], "sensor"), as(tokens[0], "return")]
@@ -172,13 +178,15 @@ const WAYS: Readonly<Record<string, string>> = {
 };
 /** What may stand beside the short word of a lamp. */
 const BESIDE_LAMP =
-  /^(plus|minus|left|right|output|feed|fuse|on|from|switch|\d+|red|brown|pink|green|yellow|white|black|blue|grey|orange|violet)$/;
+  /^(plus|minus|left|right|output|out|in|trigger|feed|fuse|on|from|switch|\d+|red|brown|pink|green|yellow|white|black|blue|grey|orange|violet)$/;
 /** What a lamp plug's short words stand for, where nothing else is said. */
 const LAMPS: Readonly<Record<string, string>> = {
   main: "main beam",
   dip: "dip beam",
   park: "park lamp",
   side: "side lamp",
+  low: "low beam",
+  high: "high beam",
 };
 /** What a cluster's short words stand for, where nothing else is said. */
 const TELLTALES: Readonly<Record<string, string>> = {

@@ -8,7 +8,7 @@ constant supply | battery load module-dead vital | t30 supply; ignition switch b
 # second battery supply
 second battery supply | battery load dead | t30a; auxiliary battery; battery number 2; house battery; second battery; house supply; battery 2; service battery; service battery plus; leisure battery; domestic battery; house bplus; second bplus; service bplus; house battery plus; auxiliary bplus; house bank; dual battery; battery two; second bank; service bank; leisure plus; auxiliary bank; habitation battery; hab battery; b2 battery; living area battery; living battery
 second battery ground | ground passive dead | t31a; t31c; auxiliary ground; auxiliary battery ground; house ground; house battery minus; auxiliary battery minus; service battery minus; service battery negative; second battery negative; aux battery negative; leisure battery minus
-half tap | battery source dead | half pack tap; pack tap; tap; half tap; 18v tap; centre tap; mid pack
+half tap | battery source dead | half pack tap; pack tap; half tap; 18v tap; centre tap; mid pack
 # starter battery
 starter battery | battery load dead | starter battery; starting battery; engine battery; vehicle battery; cranking battery; starter bplus; engine bplus; starter battery sense; starter battery plus; engine battery plus; engine battery sense
 # ignition supply

@@ -821,4 +821,9 @@ intake air: ansaugluft
 plough: plow plows
 screen washer: screenwash
 boot lamp: laderaumbeleuchtung laderaumleuchte kofferraumleuchte kofferraumbeleuchtung
+after: après apres
+sensor: capteur capteurs sonde
+supply: alimentation
+steering wheel controls: lenkradfernbedienung
+resistance: widerstand
 `;
