@@ -2,6 +2,15 @@ import { describe, expect, it } from "vitest";
 import { SHELLS, TERMINAL_SYSTEMS } from "@trevin/core";
 import { useServer } from "./harness.ts";
 
+const job = (name: string) => ({
+  name,
+  kind: "cluster-swap",
+  vehicle: "",
+  incoming: "",
+  nominalVolts: 12,
+  method: "move",
+});
+
 describe("the shop's Shelf", () => {
   const { send } = useServer();
   it("takes shells and terminal systems, gives them back, and lets go of them", async () => {
@@ -44,16 +53,7 @@ describe("a word of the shop", () => {
   it("comes into the job whose label it speaks of, and leaves with that label's undo", async () => {
     await send("PUT", "/shelf/words/snubber", { term: null, signal: "pwm" });
     await send("PUT", "/shelf/words/gizmo", { term: null, signal: "lin" });
-    const { id } = (
-      await send("POST", "/jobs", {
-        name: "Taught",
-        kind: "cluster-swap",
-        vehicle: "",
-        incoming: "",
-        nominalVolts: 12,
-        method: "move",
-      })
-    ).body;
+    const { id } = (await send("POST", "/jobs", job("Taught"))).body;
     const pin = { id: "c.1", cavity: "1", order: 0, content: "occupied", function: "Snubber", colour: "" };
     const put = await send(
       "PUT",
@@ -81,16 +81,7 @@ describe("a word of the shop", () => {
 describe("wiring", () => {
   const { send, at } = useServer();
   it("is stored with its points, undone and redone, and leaves with the pin that it ends at", async () => {
-    const { id } = (
-      await send("POST", "/jobs", {
-        name: "Wired",
-        kind: "cluster-swap",
-        vehicle: "",
-        incoming: "",
-        nominalVolts: 12,
-        method: "move",
-      })
-    ).body;
+    const { id } = (await send("POST", "/jobs", job("Wired"))).body;
     // A connector as older clients send it: rows only.
     const put = await send(
       "PUT",

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { indexPins, type PinId } from "../model/index.ts";
 import din from "../testing/reference/din72552.json" with { type: "json" };
 import sae from "../testing/reference/sae-j1930.json" with { type: "json" };
+import { signalOf } from "../meaning/index.ts";
 import { suggest } from "./crosswalk.ts";
 import { shortJob } from "../testing/shortTables.ts";
 
@@ -35,9 +36,9 @@ describe("published terms", () => {
     const walk = suggest(dossier);
     expect(walk.pairs.length + walk.groups.length).toBeGreaterThan(25);
     for (const pair of walk.pairs.filter(({ sure }) => sure === "sure"))
-      expect([number(pair.vehicle), pins.get(pair.vehicle)!.pin.signal]).toEqual([
+      expect([number(pair.vehicle), signalOf(pins.get(pair.vehicle)!, [])]).toEqual([
         number(pair.incoming),
-        pins.get(pair.incoming)!.pin.signal,
+        signalOf(pins.get(pair.incoming)!, []),
       ]);
   });
 });

@@ -9,7 +9,7 @@ import { pinReader } from "../pairing/index.ts";
 /** 32 jobs with 632 joins, invented and typed by two hands that had not seen the program, each with what an experienced fitter would make of it. */
 const JOBS = [...(one as unknown as RawJob[]), ...(two as unknown as RawJob[])].map(tableJob);
 
-/** 138 swaps of many trades, invented and written by a third hand before the lexicon knew their words. */
+/** 302 swaps of many trades, invented and written by a third hand before the lexicon knew their words. */
 const SWAPS = swapJobs(readFileSync(new URL("../testing/reading/swaps.txt", import.meta.url), "utf8")).map(
   tableJob,
 );
@@ -35,7 +35,7 @@ describe("tables typed by others", () => {
     const sum = (of: (outcome: (typeof outcomes)[number]) => number): number =>
       outcomes.reduce((total, outcome) => total + of(outcome), 0);
     expect(sum(({ joins }) => joins)).toBe(632);
-    expect(sum(({ right }) => right)).toBeGreaterThanOrEqual(570);
+    expect(sum(({ right }) => right)).toBeGreaterThanOrEqual(580);
     const chosen = outcomes.flatMap((outcome) => outcome.chosen);
     expect(chosen.filter(({ isRight }) => !isRight).length).toBeLessThanOrEqual(25);
     expect(chosen.filter(({ isHarmful }) => isHarmful)).toEqual([]);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { indexPins, pinName, type Dossier, type PinId } from "../model/index.ts";
+import { signalOf } from "../meaning/index.ts";
 import { engineSwap } from "../testing/engineSwap.ts";
 import { colourForColour, findHazards } from "../hazards/index.ts";
 import { suggest, type Crosswalk } from "./crosswalk.ts";
@@ -260,8 +261,8 @@ describe("worked swaps", () => {
         pair,
       ]),
     );
-    const alike = (a: PinId, b: PinId): boolean =>
-      pins.get(a)!.pin.signal === "ground" && pins.get(b)!.pin.signal === "ground";
+    const isGround = (id: PinId): boolean => signalOf(pins.get(id)!, dossier.words) === "ground";
+    const alike = (a: PinId, b: PinId): boolean => isGround(a) && isGround(b);
     const missed = [...truth].filter(([vehicle, incoming]) => {
       const pair = links.get(`${vehicle} ${incoming}`);
       // Grounds of one kind may change places.
