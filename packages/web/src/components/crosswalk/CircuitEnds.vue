@@ -91,5 +91,8 @@ em {
     line-height: 16px;
     max-height: 32px;
   }
+  .long {
+    font: 600 14px/16px var(--f-label);
+  }
 }
 </style>

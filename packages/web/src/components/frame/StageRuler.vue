@@ -215,7 +215,7 @@ u {
   .stages:not(.slim) {
     padding: 0 8px;
     overflow-x: auto;
-    grid-template-columns: repeat(6, minmax(112px, 1fr));
+    grid-template-columns: repeat(7, minmax(112px, 1fr));
   }
 }
 </style>
