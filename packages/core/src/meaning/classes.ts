@@ -8,6 +8,8 @@ import { settleKeys } from "./keyRules.ts";
 import { KEYS, scoringOf, type Scoring } from "./scoring.ts";
 
 /** Where ground is the point itself, not the way back of a sensor. */
+/** A text that begins with the supply of something. */
+const SUPPLIES_FIRST = /^(?:plus )?(?:(?:5|8|10|12|24)v )?(?:plus )?(?:supply|feed|power)\b/;
 const GROUND_PLACES = new Set(
   "body chassis engine block stud bolt point pillar main power strut floor frame battery t31 house cabin tunnel sill wing panel bulkhead firewall".split(
     " ",
@@ -228,6 +230,11 @@ function bySensorSupply(own: Scoring): void {
     !has("5v", "8v", "10v")
   )
     offer("switched-supply", 7.4);
+  // "12 V feed for Hall sensor": what the text begins with.
+  if (sign("hall") > 0 && SUPPLIES_FIRST.test(words.join(" "))) {
+    own.scores.delete("hall");
+    offer("sensor-supply", 7);
+  }
   if (isSensor && words[0] === "12v" && has("switched", "supply", "feed", "power"))
     offer("sensor-supply", 8.4);
   if (isSensor && has("supply", "power", "feed", "reference") && !has("low", "return", "ground", "control"))

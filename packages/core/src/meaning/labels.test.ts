@@ -32,4 +32,16 @@ describe("labels as people write them", () => {
     );
     expect(differing.map(({ label }) => label)).toEqual([]);
   });
+  it("carry what their words say: supplies, grounds, what is driven and what is told, in the words of many hands", () => {
+    const lines = readFileSync(new URL("../testing/reading/classes.txt", import.meta.url), "utf8")
+      .trim()
+      .split("\n");
+    const labels = lines.flatMap((line) => {
+      const [classes = "", texts = ""] = line.split(" | ");
+      return texts.split("; ").map((label) => ({ label, classes: classes.split("/") }));
+    });
+    expect(labels.length).toBeGreaterThan(450);
+    const misread = labels.filter(({ label, classes }) => !classes.includes(readMeaning(label).signal));
+    expect(misread).toEqual([]);
+  });
 });
