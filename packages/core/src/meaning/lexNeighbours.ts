@@ -70,7 +70,7 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     `(?<!(?:start|emergency|e|passenger|next|bus|panic)[-/ &]{0,3})stop(?= (?:push ?)?button(?!.*(?:bell|passenger|lift)))`,
     "engine stop",
   ),
-  // "Solenoid coil pos.": its plus; "DIN 9 (+) retard.": a brake that wears not, and no ignition that comes later.
+  // "Solenoid coil pos.": its plus; "DIN 9 (+) retard.": the retarder, and no timing of the ignition.
   after("coil|solenoid|relay|motor|supply|feed|batt\\w*", "pos\\.?(?= *(?:$|[,;)]))", "plus"),
   rule(`retard\\.`, "retarder"),
   // Wires of a proximity switch: brown its plus, blue its minus, black its signal (IEC 60947-5-2, from memory).

@@ -41,4 +41,9 @@ describe("labels that are kept apart", () => {
     expect(unsure.length).toBeGreaterThan(10);
     expect(unsure.filter((line) => proposed(line) === "sure")).toEqual([]);
   });
+  it("keep a load from a feed that is fused for half of what it wants, and from none that gives more", () => {
+    expect(proposed("Battery +, fuse 15 A | 12V+ constant, fuse 30A at battery")).toBeNull();
+    expect(proposed("Battery +, fuse 40 A | 12V+ constant, fuse 30A at battery")).not.toBeNull();
+    expect(proposed("Ignition feed, 5 A | Ignition supply, draws 20 A")).toBeNull();
+  });
 });

@@ -1,5 +1,5 @@
 import { isGeneric, oppositeOf, type Opposite } from "../meaning/index.ts";
-import { isFeed, isLowLevel, signalFit, type Fit, type SignalClass } from "../model/index.ts";
+import { isFeed, isLowLevel, isSupply, signalFit, type Fit, type SignalClass } from "../model/index.ts";
 import { classFit, ratio } from "./features.ts";
 import type { ReadPin } from "./readPin.ts";
 import type { Reason } from "./reason.ts";
@@ -79,7 +79,7 @@ const ampsIn = ({ reading }: ReadPin): number =>
  * only keeps a memory, or on "Battery +, fuse 15 A".
  */
 function tooHeavy(one: ReadPin, other: ReadPin): Reason | null {
-  if (!isFeed(one.signal) || one.signal !== other.signal) return null;
+  if (!isSupply(one.signal) || one.signal !== other.signal) return null;
   const [wanted, given] = [ampsIn(one), ampsIn(other)];
   if (one.signal === "battery" && wanted >= HEAVY_AMPS && KEEPS_MEMORY.test(other.reading.said))
     return { kind: "too-heavy", amps: wanted, fuse: null, weight: 0 };
