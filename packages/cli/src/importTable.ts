@@ -1,6 +1,7 @@
 import {
   canGoIn,
   colourInWords,
+  givenSignal,
   likelyClass,
   lineProblemWords,
   parseColour,
@@ -38,12 +39,7 @@ function tableReport(rows: Result<readonly RawRow[], TableProblem>, declared: Co
   const table = readTable(rows.value, { system: declared });
   const said = (line: TableLine, weight: string): readonly string[] =>
     line.problems.filter((problem) => problem.weight === weight).map(lineProblemWords);
-  const readings = new Map(readRows(table.lines).map((reading, i) => [table.lines[i], reading]));
-  /** As a column gives it, else as the words tell in the light of the table. */
-  const signalOf = (line: TableLine): string => {
-    const reading = readings.get(line);
-    return line.signal ?? (reading === undefined ? "unknown" : likelyClass(reading));
-  };
+  const readings = readRows(table.lines);
   return {
     columns: table.columns,
     headerLines: table.headerLines,
@@ -51,7 +47,9 @@ function tableReport(rows: Result<readonly RawRow[], TableProblem>, declared: Co
     colourSystem: table.system,
     systemSure: table.systemSure,
     systems: table.ranks,
-    pins: table.lines.filter(canGoIn).map((line) => {
+    pins: table.lines.flatMap((line, i) => {
+      const reading = readings[i];
+      if (!canGoIn(line) || reading === undefined) return [];
       const { cavity, content, function: name, colour, size, circuit, condition, note } = line;
       const read = parseColour(colour, line.colourSystem ?? table.system);
       return {
@@ -62,7 +60,7 @@ function tableReport(rows: Result<readonly RawRow[], TableProblem>, declared: Co
         colour,
         colourWords: read.ok ? colourInWords(read.value) : null,
         size,
-        signal: signalOf(line),
+        signal: givenSignal(line) ?? likelyClass(reading),
         signalGiven: line.signal !== null,
         circuit,
         condition,

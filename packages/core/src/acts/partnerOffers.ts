@@ -29,11 +29,12 @@ export function partnerOffers(
   taken: (placed: PlacedPin) => boolean,
 ): readonly Offer[] {
   if (mode === "jumper") {
+    const ownClass = signalOf(own, dossier.words);
     return pinsInOrder(own.connector)
       .filter((pin) => pin.id !== own.pin.id && pin.content === "occupied")
       .map((pin): Offer => {
         const placed = { pin, connector: own.connector };
-        const fit = signalFit(signalOf(own, dossier.words), signalOf(placed, dossier.words));
+        const fit = signalFit(ownClass, signalOf(placed, dossier.words));
         return {
           placed,
           strength: fit === "damage" ? null : 0,

@@ -185,16 +185,16 @@ export function liveEnds(state: HarnessState, nets: Nets = netOf(state)): Readon
       connector.pins.map((pin) => [pin.id, { pin, connector }] as const),
     ),
   );
-  const isGround = (one: Anchor): boolean => {
-    if (one.at === "point") return state.points[one.point] === "ground";
+  /** Whether a wire of the vehicle is a ground; null for anything else. */
+  const groundedWire = (one: Anchor): boolean | null => {
     const placed = one.at === "beyond" ? pins.get(one.pin) : undefined;
-    return placed?.connector.side === "vehicle" && isGrounded(placed.pin.signal ?? "unknown");
+    return placed?.connector.side === "vehicle" ? isGrounded(placed.pin.signal ?? "unknown") : null;
   };
+  const isGround = (one: Anchor): boolean =>
+    one.at === "point" ? state.points[one.point] === "ground" : groundedWire(one) === true;
   const feeds = (one: Anchor): boolean => {
     if (one.at === "supply") return true;
-    if (one.at === "point") return state.points[one.point] === "supply";
-    const placed = one.at === "beyond" ? pins.get(one.pin) : undefined;
-    return placed?.connector.side === "vehicle" && !isGrounded(placed.pin.signal ?? "unknown");
+    return one.at === "point" ? state.points[one.point] === "supply" : groundedWire(one) === false;
   };
   /** The part that an anchor belongs to; the unseen rest of the incoming loom is one. */
   const partOf = (one: Anchor): string | null => {

@@ -53,14 +53,24 @@ export function byKind(own: Scoring): void {
   const givesPlus = words.some((word, i) => word === "plus" && isVolts(words[i + 1]));
   if (kinds.has("switch") && usual === "switched-ground" && givesPlus && !words.includes("ground"))
     offer("switched-supply", 6.4);
-  // "Speed limit pot", "dash pot, fan speed, wiper": what its wiper tells, whatever is set with it.
-  if (usual === "switched-ground" && words.includes("potentiometer") && !END_OF_POT.test(words.join(" ")))
-    offer("analog", 6.6);
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
   if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);
   if (kinds.has("telltale") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("motor") && usual === undefined) offer("switched-supply", 3.4);
-  if (usual === undefined && words.includes("potentiometer")) offer("analog", 3.6);
   if (kinds.has("sensor") && usual === undefined) offer("analog", 3);
+}
+
+/** A potentiometer has three ends, whatever is set with it: its wiper tells, one end is fed, the other leads back. */
+export function byPotentiometer({ usual, words, has, offer }: Scoring): void {
+  // A hand throttle is buttons or a potentiometer.
+  if (usual === "switched-supply" && has("potentiometer", "knob", "dial")) {
+    if (has("wiper", "signal")) offer("analog", 6.4);
+    if (has("reference", "5v")) offer("sensor-supply", 6.8);
+    if (has("0v", "ground", "return", "minus")) offer("sensor-return", 6.9);
+  }
+  if (!has("potentiometer")) return;
+  // "Speed limit pot", "dash pot, fan speed, wiper".
+  if (usual === "switched-ground" && !END_OF_POT.test(words.join(" "))) offer("analog", 6.6);
+  if (usual === undefined) offer("analog", 3.6);
 }

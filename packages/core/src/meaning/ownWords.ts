@@ -141,7 +141,10 @@ function withSlots(
   };
 }
 
-/** A job with those of the shop's words that speak of its labels and that it has none of its own for: a job is read the same wherever it goes. */
+/**
+ * A job with those of the shop's words that speak of its labels and that it has none of its own for: a job is read the same wherever
+ * it goes.
+ */
 export function withShopWords(dossier: Dossier, shop: readonly OwnWord[]): Dossier {
   if (shop.length === 0) return dossier;
   const taken = new Set(

@@ -3,7 +3,10 @@ import { contextOf } from "./habits.ts";
 import { likelyClass } from "./meaning.ts";
 import { readFunction } from "./ownWords.ts";
 
-/** The class of a wire: as somebody gave it, else what its words tell in the light of their list, `unknown` where that is no more than a guess. */
+/**
+ * The class of a wire: as somebody gave it, else what its words tell in the light of their list, `unknown` where that is no more
+ * than a guess.
+ */
 export const signalOf = ({ pin, connector }: PlacedPin, words: readonly OwnWord[]): SignalClass =>
   givenSignal(pin) ?? likelyClass(readFunction(pin.function, words, contextOf(connector, pin)));
 

@@ -70,7 +70,7 @@ const neverTalk = ({ signal: one }: ReadPin, { signal: other }: ReadPin): boolea
 /** A wire that keeps a memory or a clock is fused for less (common practice, no source). */
 const HEAVY_AMPS = 20;
 const KEEPS_MEMORY = /\b(?:back up|backup|memory|keep alive|clock)\b/;
-/** Of a load and the feed for it: so many times the feed's fuse is more than a fuse that was rounded down (common practice, no source). */
+/** So many times the feed's fuse is more than a fuse that was rounded down (common practice, no source). */
 const FUSED_FOR_LESS = 2;
 const ampsIn = ({ reading }: ReadPin): number =>
   Number(/(?<![\d.,])(\d{1,3}) ?a(?:mps?)?\b/i.exec(reading.text)?.[1] ?? 0);

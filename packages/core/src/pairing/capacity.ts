@@ -21,7 +21,10 @@ const MAY_SPLIT: readonly SignalClass[] = [
   "dry-contact",
   "pwm",
 ];
-/** Several wires of the vehicle may end on one incoming one (common practice: grounds, what feeds several sensors, and switches that mean the same). */
+/**
+ * Several wires of the vehicle may end on one incoming one (common practice: grounds, what feeds several sensors, and switches that
+ * mean the same).
+ */
 const MAY_MERGE: readonly SignalClass[] = [
   "ground",
   "shield",
