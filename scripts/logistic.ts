@@ -14,6 +14,7 @@ const PRIOR: Readonly<Partial<Record<Feature, number>>> = {
   "thing-shared": 2.5,
   "thing-aside": 0.5,
   "thing-shows": 1.5,
+  "thing-kin": 1,
   "thing-other": -3,
   "thing-other-doubt": -1,
   "thing-other-feed": -1,

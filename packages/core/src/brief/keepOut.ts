@@ -45,7 +45,9 @@ export function keepOutOf({ pin, connector }: PlacedPin): KeepOut | null {
   )
     return "high-voltage";
   const { things, aside, kinds } = readMeaning(pin.function);
-  const byThing = [...things, ...aside].find(({ keepOut }) => keepOut !== null)?.keepOut ?? null;
+  // "Horn switch (spiral cable)": it runs past the airbag, and is none of it.
+  const named = things.some(({ name }) => AT_WHEEL.has(name)) ? things : [...things, ...aside];
+  const byThing = named.find(({ keepOut }) => keepOut !== null)?.keepOut ?? null;
   if (byThing !== null) return byThing;
   if (TELL_TALE.test(pin.function) || kinds.has("telltale")) return null;
   const isBeside =
@@ -55,6 +57,9 @@ export function keepOutOf({ pin, connector }: PlacedPin): KeepOut | null {
     null
   );
 }
+
+/** What is worked at the steering wheel, so that its wires run through the coil of the airbag (common practice). */
+const AT_WHEEL: ReadonlySet<string> = new Set(["horn", "steering wheel controls", "cruise set switch"]);
 
 /** Every wire of a plug that holds a wire of the mains belongs to it. */
 const holdsMains = once(

@@ -61,6 +61,8 @@ function byThing({ thing, usual, offer, clues }: Scoring): void {
   if (thing === undefined || usual === undefined || usual === "unknown") return;
   const plain = clues.things.length === 0 ? 3 : 4.2 * (1 - DOUBTED * clues.doubt);
   offer(usual, isGeneric(thing) ? 5.6 : plain);
+  // An alternator tells that it runs by the same wire as it lights its lamp.
+  if (thing.name === "engine running") offer("charge-indicator", plain - SECOND_CHOICE);
   for (const { signal } of clues.either) if (signal !== "unknown") offer(signal, plain - SECOND_CHOICE);
 }
 
@@ -85,8 +87,11 @@ function bySensorSupply(own: Scoring): void {
     has("battery", "bplus") &&
     has("hs", "hso", "out", "output") &&
     !has("5v", "8v", "10v")
-  )
+  ) {
+    own.scores.delete("battery");
+    own.scores.delete("sensor-supply");
     offer("switched-supply", 7.4);
+  }
   // "12 V feed for Hall sensor": what the text begins with.
   if (sign("hall") > 0 && SUPPLIES_FIRST.test(words.join(" "))) {
     own.scores.delete("hall");

@@ -4,6 +4,10 @@ import type { Meaning } from "./meaning.ts";
 
 const BOTH_WAYS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line"]);
 
+const WAYS: Readonly<Record<string, RegExp>> = {
+  to: /^(?:going|goes|leading|leads|runs)$/,
+  from: /^(?:com+ing|comes)$/,
+};
 /** Which way the words say that a wire works, seen from its own connector; null where they do not say. */
 export function wayOf(
   tokens: readonly Token[],
@@ -14,7 +18,12 @@ export function wayOf(
   const words = tokens.map(({ word }) => word);
   const has = (...some: readonly string[]): boolean => some.some((word) => words.includes(word));
   if (contact !== null) return contact.startsWith("87") ? "source" : "load";
-  if (roles.has("in") !== roles.has("out")) return roles.has("out") ? "source" : "load";
+  // "AN GND, reference for inputs": what they are measured against leads out of the module.
+  const isIn = roles.has("in") && signal !== "sensor-return";
+  if (isIn !== roles.has("out")) return roles.has("out") ? "source" : "load";
+  // "Crank wire going to the starter": what a loom brings there, and what it takes there.
+  const end = tokens.find(({ raw }, i) => WAYS[tokens[i + 1]?.word ?? ""]?.test(raw));
+  if (end !== undefined && isSupply(signal)) return WAYS["to"]?.test(end.raw) ? "load" : "source";
   if (has("sink", "sinks") && tokens.some(({ raw }) => /^(activate|trigger|switch on)$/.test(raw)))
     return "load";
   if (has("sinks", "sink", "ls", "hs", "opencollector")) return "source";
@@ -78,7 +87,7 @@ export function directionOf(
 }
 
 /** Which way a wire of this class works at the module that it serves. */
-function atTheModule({ things, kinds }: Meaning, signal: SignalClass): Direction | null {
+function atTheModule({ things, kinds, roles }: Meaning, signal: SignalClass): Direction | null {
   if (isSupply(signal) || signal === "ground") return "load";
   if (signal === "sensor-supply" || signal === "sensor-return") return "source";
   const [thing] = things;
@@ -86,7 +95,8 @@ function atTheModule({ things, kinds }: Meaning, signal: SignalClass): Direction
   // Which end of a lamp's or motor's wire this is, only words can tell.
   if (signal === "lamp-feed" || signal === "lamp-dimmer" || signal === "audio") return null;
   if (signal === "dry-contact") return "passive";
-  if (kinds.has("switch")) return "load";
+  // Who asks gives the signal, and the module hears it.
+  if (kinds.has("switch") || (roles.has("request") && !kinds.has("relay"))) return "load";
   if (isLowLevel(signal) && signal !== "pwm") return "load";
   return thing === undefined || thing.direction === "passive" || thing.direction === "both"
     ? null

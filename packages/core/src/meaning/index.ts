@@ -9,7 +9,7 @@ export {
   type Meaning,
   type MeaningSlot,
 } from "./meaning.ts";
-export { THINGS, type Thing } from "./lexicon/index.ts";
+export { kinOf, thingNamed, THINGS, type Thing } from "./lexicon/index.ts";
 export { tellsApart, wordLikeness, type ContentWord } from "./content.ts";
 export { isGeneric } from "./generic.ts";
 export { directionOf, leaningOf } from "./direction.ts";

@@ -45,6 +45,14 @@ export function byKind(own: Scoring): void {
     offer("ignition", 3);
   }
   const { kinds } = own.clues;
+  // "Oil pressure input": a sender's or a switch's.
+  if (
+    usual === "resistive-sensor" &&
+    /^(?:in|input)$/.test(words.at(-1) ?? "") &&
+    !kinds.has("sensor") &&
+    !kinds.has("gauge")
+  )
+    offer("switched-ground", 3.6);
   // "Awning lamp switch": it feeds the lamp, or asks a module for it.
   if (isLamp && usual === "lamp-feed" && /^(switch|button)$/.test(words.findLast(isNoPlace) ?? ""))
     offer("switched-supply", 4.6);
@@ -53,6 +61,11 @@ export function byKind(own: Scoring): void {
   const givesPlus = words.some((word, i) => word === "plus" && isVolts(words[i + 1]));
   if (kinds.has("switch") && usual === "switched-ground" && givesPlus && !words.includes("ground"))
     offer("switched-supply", 6.4);
+  // "Water valve, 36 V end": the end that is fed.
+  if (words.some((word, i) => word === "end" && isVolts(words[i - 1]))) {
+    own.scores.delete("switched-ground");
+    offer("switched-supply", 6.6);
+  }
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
   if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);

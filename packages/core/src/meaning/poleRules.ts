@@ -9,6 +9,8 @@ const GROUND_PLACES = new Set(
   ),
 );
 
+const SIGNAL_GROUND = /^(?:io|trigger|key|input|pulse|hall|potentiometer|temperature|reference|logic)$/;
+
 /** What a mark in front of the text says. */
 export function byMark(own: Scoring): void {
   const { things, thing, isLamp, has, offer } = own;
@@ -57,6 +59,9 @@ export function byReturn(own: Scoring): void {
     !isPlace()
   )
     offer("sensor-return", 7.2);
+  // "I/O GND", "TRIG GND": of inputs and outputs, and maybe not of the power.
+  const asked = own.words.length === 2 && own.words[1] === "ground" ? own.words[0] : undefined;
+  if (asked !== undefined && SIGNAL_GROUND.test(asked)) offer("sensor-return", 5.6);
   // A ground that must not touch the car is the sensors' own.
   const never = forbidden(own.clues.tokens).map((at) => own.words[at] ?? "");
   if (has("ground") && never.some((word) => GROUND_PLACES.has(word))) offer("sensor-return", 7.2);

@@ -25,7 +25,10 @@ const CRUISE_ACTIONS: Readonly<Record<string, string>> = {
  */
 export function sensesOf(tokens: readonly Token[], things: readonly Thing[], said: Sense): Sense {
   const [thing] = things;
-  if (thing === undefined) return said;
+  if (thing === undefined || thing.name === "ground")
+    return tokens.some(({ word }) => word === "ground")
+      ? { ...said, which: withValues(said.which, "end", groundEnd(tokens)) }
+      : said;
   const { name, signal, family } = thing;
   if (BEAMS[name] !== undefined) return { ...said, which: withValues(said.which, "level", [BEAMS[name]]) };
   if (signal === "vr-pair") return asPole(said);
@@ -67,6 +70,18 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
   }
   return said;
 }
+
+/** Which end of the car a ground is bolted to, by the panel that is named (common practice). */
+const PANELS: Readonly<Record<string, string>> = {
+  boot: "rear",
+  tailgate: "rear",
+  bonnet: "front",
+  radiator: "front",
+  grille: "front",
+  front: "front",
+};
+const groundEnd = (tokens: readonly Token[]): readonly string[] =>
+  tokens.flatMap(({ word }) => PANELS[word] ?? []);
 
 /** "Reel raise", "reel lower": where a list names both ways, the last word is one of them and no place. */
 export function asWay(tokens: readonly Token[], which: Which): Which {

@@ -109,7 +109,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     const winding = /^(?:hall|phase)$/.test(before) ? LIGHT_DRIVE[word] : undefined;
     if (winding !== undefined) return [winding];
     if (word === "throttle") return ["accelerator"];
-    if (raw === "cont") return ["contactor"];
+    if (raw === "cont" || (raw === "solenoid" && before === "")) return ["contactor"];
     if (raw === "acc") return ["accelerator"];
     return before === "coil" && raw === "return" ? ["supply"] : undefined;
   }),
@@ -263,7 +263,7 @@ export function tokensIn(text: string, context: MeaningContext): readonly Token[
   // "FR wheel speed": at a wheel two letters are a corner.
   if (has(tokens, /^wheel$/) && !has(tokens, /^(left|right)$/))
     tokens = each(({ raw }) => CORNERS[raw])(tokens, text);
-  if (has(tokens, /^(shuttle|direction)$/))
+  if (has(tokens, /^(shuttle|direction)$/) && !has(tokens, /^(indicator|turn|flasher|t49a?)$/))
     tokens = each(({ raw }) => (LEVER[raw] === undefined ? undefined : [LEVER[raw]]))(tokens, text);
   // A sensor at the crank is the crankshaft's; nothing cranks through it.
   return has(tokens, /^(hall|vr|sensor|trigger|opto)$/) && !has(tokens, /^starter$/)

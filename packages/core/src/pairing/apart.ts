@@ -43,6 +43,7 @@ export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
     givesForSure(right)
   )
     return { kind: "direction", both: "source", weight: 0 };
+  if (kicksBack(left, right) || kicksBack(right, left)) return unfit(left, right, "damage");
   const heavy = tooHeavy(left, right) ?? tooHeavy(right, left);
   if (heavy !== null) return heavy;
   if (isHeaterOfRelay(a, b) || isHeaterOfRelay(b, a) || isForAnother(a, b) || isForAnother(b, a))
@@ -66,6 +67,13 @@ const unfit = (left: ReadPin, right: ReadPin, fit: Fit): Reason => ({
 });
 const neverTalk = ({ signal: one }: ReadPin, { signal: other }: ReadPin): boolean =>
   DATA.has(one) && one !== other && (DATA.has(other) || SWITCHED.has(other));
+
+/** The minus of an ignition coil kicks to hundreds of volts, and an input for logic stands five (common practice, no source). */
+const kicksBack = ({ signal, reading: one }: ReadPin, { reading: other }: ReadPin): boolean =>
+  signal === "coil" &&
+  one.pole === "minus" &&
+  one.thing?.family === "ignition coil" &&
+  (other.volts === 5 || /\blogic\b/.test(other.said));
 
 /** A wire that keeps a memory or a clock is fused for less (common practice, no source). */
 const HEAVY_AMPS = 20;
@@ -142,6 +150,8 @@ function endOf(pin: ReadPin): End | null {
   const { roles, kinds, volts, thing } = pin.reading;
   // Hall pulses or plain ones: a signal either way.
   const isTold = (of: SignalClass): boolean => isSignalOnly(of) || (of === "pwm" && kinds.has("sensor"));
+  // The minus of a pickup may be tied to the ground of its sensors.
+  if (signal === "vr-pair" && pin.reading.pole === "minus") return null;
   const tells = [...pin.classes].reduce((sum, [of, p]) => sum + (isTold(of) ? p : 0), 0);
   if (tells >= CLEAR) return roles.has("supply") ? null : "signal";
   if (!isClear(pin)) return null;

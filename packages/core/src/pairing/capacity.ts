@@ -47,15 +47,25 @@ const ONE_SIDE_ONLY = /^turn /;
 /** Switches that ground one lamp of the dash (common practice): handbrake and fluid level. */
 const ONE_LAMP: ReadonlySet<string> = new Set(["brake warning"]);
 
-/** What pins have in common that may share a joint; null where nothing may. */
-function sharedKey({ signal, reading }: ReadPin): string | null {
-  if (isFeed(signal) || signal === "shield") return `feed ${signal}`;
+/** What one switch feeds together: the lamps and whatever else wants to know (common practice). */
+const FED_TOGETHER: ReadonlySet<string> = new Set(["reverse lamp"]);
+
+/** What pins have in common that may share a joint, by each thing that a label names; empty where nothing may. */
+function sharedKeys({ signal, reading }: ReadPin): readonly string[] {
+  if (isFeed(signal) || signal === "shield") return [`feed ${signal}`];
   const family = reading.thing?.family ?? "";
-  if (signal === "switched-ground" && ONE_LAMP.has(family)) return family;
-  return reading.thing === null || (ONE_SIDE_ONLY.test(reading.thing.name) && sideOf(reading) === null)
-    ? null
-    : `${reading.thing.name} ${isPowered(signal) ? "fed" : signal}`;
+  if (signal === "switched-ground" && ONE_LAMP.has(family)) return [family];
+  const named = LISTS.test(reading.text) ? reading.things : reading.things.slice(0, 1);
+  return named.flatMap((thing) => {
+    if (ONE_SIDE_ONLY.test(thing.name) && sideOf(reading) === null) return [];
+    if (!isPowered(signal)) return [`${thing.name} ${signal}`];
+    return [`${FED_TOGETHER.has(thing.family) ? thing.family : (BESIDE[thing.name] ?? thing.name)} fed`];
+  });
 }
+/** What hangs beside a lamp, on the wire that feeds it. */
+const BESIDE: Readonly<Record<string, string>> = { "load resistor": "turn lamp" };
+/** "Tail and number plate": one wire for each of two things. */
+const LISTS = /[+&]| and /;
 
 /** Where only one of two names a number or level, the other stands for all of them, and nobody knows whether one wire should. */
 const tellsSame = ({ reading: a }: ReadPin, { reading: b }: ReadPin): boolean =>
@@ -70,8 +80,7 @@ const isOnly = (way: "in" | "out", { reading: { roles } }: ReadPin): boolean =>
 
 /** Whether a further wire may join: the same key, and never the lamps of both sides on one wire. */
 export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
-  sharedKey(a) !== null &&
-  sharedKey(a) === sharedKey(b) &&
+  sharedKeys(a).some((key) => sharedKeys(b).includes(key)) &&
   !goesThrough(a, b) &&
   !goesThrough(b, a) &&
   (isFeed(a.signal) || tellsSame(a, b)) &&
@@ -89,11 +98,11 @@ export function furtherJoints(
   const keyed = (pins: readonly ReadPin[]): Map<string, ReadPin[]> => {
     const byKey = new Map<string, ReadPin[]>();
     for (const pin of pins) {
-      const key = sharedKey(pin);
-      if (key === null) continue;
-      const known = byKey.get(key);
-      if (known === undefined) byKey.set(key, [pin]);
-      else known.push(pin);
+      for (const key of sharedKeys(pin)) {
+        const known = byKey.get(key);
+        if (known === undefined) byKey.set(key, [pin]);
+        else known.push(pin);
+      }
     }
     return byKey;
   };
@@ -119,12 +128,12 @@ export function furtherJoints(
     other: Map<string, number>,
   ): readonly number[] =>
     pins.map((pin) => {
-      const key = sharedKey(pin);
-      if (key === null || !classes.includes(pin.signal)) return 0;
-      return Math.max(
-        0,
-        Math.min(MOST_IN_JOINT - 1, (other.get(key) ?? 0) - present(mine.get(key), "count")),
-      );
+      const keys = sharedKeys(pin);
+      if (keys.length === 0 || !classes.includes(pin.signal)) return 0;
+      const more = keys.map((key) => (other.get(key) ?? 0) - present(mine.get(key), "count"));
+      // What names two things takes a wire of each.
+      const met = keys.filter((key) => (other.get(key) ?? 0) > 0).length;
+      return Math.max(0, Math.min(MOST_IN_JOINT - 1, Math.max(met - 1, ...more)));
     });
   return { rows: allowed(rows, MAY_SPLIT, ours, theirs), columns: allowed(columns, MAY_MERGE, theirs, ours) };
 }

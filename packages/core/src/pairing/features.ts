@@ -15,6 +15,7 @@ export const FEATURES = [
   "thing-shared",
   "thing-aside",
   "thing-related",
+  "thing-kin",
   "thing-shows",
   "thing-other",
   "thing-other-doubt",
@@ -102,7 +103,8 @@ function whichFit(
   a: Meaning["which"],
   b: Meaning["which"],
 ): { readonly agrees: number; readonly open: number } {
-  let [agrees, open] = [0, 0];
+  let agrees = 0;
+  const open = { a: 0, b: 0 };
   for (const dimension of new Set([...a.keys(), ...b.keys()])) {
     const [one, other] = [a.get(dimension), b.get(dimension)];
     if (one !== undefined && other !== undefined) {
@@ -115,9 +117,11 @@ function whichFit(
     });
     if (its.some((value) => [...(one ?? other ?? [])].some((own) => asNumber(own) === asNumber(value))))
       agrees += 0.5;
-    else open++;
+    else open[one === undefined ? "b" : "a"]++;
   }
-  return { agrees: Math.min(2, agrees), open: Math.min(2, open) };
+  // "Lights, front lounge" and "LIGHT A": each may tell the same two apart in its own way, so both together are one doubt.
+  const doubts = agrees === 0 ? Math.max(open.a, open.b) : open.a + open.b;
+  return { agrees: Math.min(2, agrees), open: Math.min(2, doubts) };
 }
 
 /** What tells which wire of a plug is meant without the name of its part; a number may be anything's. */
@@ -166,6 +170,7 @@ const WORDS_BY_THING: Readonly<Record<ThingFit, "words-shared" | "words-open" | 
   open: "words-open",
   neither: "words-open",
   related: "words-other",
+  kin: "words-other",
   other: "words-other",
 };
 

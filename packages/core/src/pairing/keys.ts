@@ -1,6 +1,6 @@
-import { isGeneric } from "../meaning/index.ts";
+import { isGeneric, kinOf } from "../meaning/index.ts";
 import { isFeed, type SignalClass } from "../model/index.ts";
-import { once } from "../util/index.ts";
+import { compareText, once } from "../util/index.ts";
 import type { ReadPin } from "./readPin.ts";
 
 /** A class that is less likely than this is no ground to look at a pair. */
@@ -21,14 +21,30 @@ function thingKeys({ reading, words }: ReadPin): readonly string[] {
   return [
     ...things.map(({ name }) => `thing ${name}`),
     ...reading.things.filter((thing) => !isGeneric(thing)).map(({ family }) => `family ${family}`),
+    ...reading.things.flatMap(({ name }) =>
+      [...kinOf(name)].map((other) => `kin ${[name, other].sort(compareText).join(", ")}`),
+    ),
     ...words.flatMap(({ word, known, rarity }) =>
       rarity < LEAST_RARE ? [] : [`word ${word}`, ...(known ? [] : [`start ${word.slice(0, 1)}`])],
     ),
   ];
 }
+/** "WARN LAMP" may be any lamp of the dash. */
+const tellTale = ({ reading: { thing } }: ReadPin): "any" | "one" | null => {
+  if (thing?.name === "fault lamp") return "any";
+  return thing !== null && thing.signal === "switched-ground" && / (?:lamp|warning)$/.test(thing.name)
+    ? "one"
+    : null;
+};
+/** Supplies that come with the key and differ only while cranking. */
+const KEYED: ReadonlySet<SignalClass> = new Set(["ignition", "run-not-crank"]);
+const keyedBy = (pin: ReadPin): readonly string[] =>
+  isOpen(pin) && likelyClasses(pin).some((signal) => KEYED.has(signal)) ? ["keyed"] : [];
 /** What a pin may be found by. */
 export const keysOf = once((pin: ReadPin): readonly string[] => [
   `text ${pin.reading.said}`,
+  `tell-tale ${tellTale(pin) ?? ""}`,
+  ...keyedBy(pin),
   ...thingKeys(pin),
   ...[...pin.reading.kinds].flatMap((kind) => [
     `kind ${kind}`,
@@ -39,6 +55,8 @@ export const keysOf = once((pin: ReadPin): readonly string[] => [
 /** What a partner of a pin may be found by: two pins have a key in common from either end, or there is no case for them. */
 export const wantedBy = (pin: ReadPin): readonly string[] => [
   ...(pin.reading.said === "" ? [] : [`text ${pin.reading.said}`]),
+  ...keyedBy(pin),
+  ...(tellTale(pin) === null ? [] : [`tell-tale ${tellTale(pin) === "any" ? "one" : "any"}`]),
   ...thingKeys(pin),
   ...[...pin.reading.kinds].map((kind) => `${pin.reading.vague ? "kind" : "vague"} ${kind}`),
   ...likelyClasses(pin).map((signal) =>

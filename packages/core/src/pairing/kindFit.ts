@@ -45,6 +45,15 @@ function contactFit({ contact }: Meaning, { kinds, roles, contact: other, thing 
 const USERS =
   /^(?:horn|beacon|wiper|blower motor|radiator fan|fuel pump|compressor clutch|main beam|dipped beam)$|lamp$/;
 
+/** "RLY 2 COM" takes what comes from the key, "RLY 2 NO" gives it on; null where no free contact of a relay is named, or nothing tells. */
+function throughContact({ reading }: ReadPin, { reading: other, way }: ReadPin): boolean | null {
+  const end = /\b(?:rel(?:ay|ais)?|rly|k) ?\d*,? (com(?:mon)?|no)\b/i.exec(reading.text)?.[1];
+  if (end === undefined || other.contact !== null || other.kinds.has("relay") || way.certain <= SAID)
+    return null;
+  if (way.direction !== "source" && way.direction !== "load") return null;
+  return /^com/i.test(end) === (way.direction === "source");
+}
+
 /** An input of a control unit and a valve, motor or pump: somebody else works that one. */
 const isInputOnWorked = ({ reading, way }: ReadPin, { reading: { kinds, roles } }: ReadPin): boolean =>
   reading.roles.has("in") &&
@@ -85,7 +94,8 @@ export function kindFit(left: ReadPin, right: ReadPin, thing: ThingFit): KindVal
     isDisjoint(a.kinds, b.kinds)
   )
     values["kind-differs"] = 1;
-  const contact = contactFit(a, b) ?? contactFit(b, a);
+  const contact =
+    contactFit(a, b) ?? contactFit(b, a) ?? throughContact(left, right) ?? throughContact(right, left);
   if (contact !== null) values[contact ? "kind-contact-fits" : "kind-contact-misfits"] = 1;
   return values;
 }

@@ -1,7 +1,8 @@
-import { isGeneric, type Meaning, type Thing } from "../meaning/index.ts";
+import { isGeneric, kinOf, thingNamed, type Meaning, type Thing } from "../meaning/index.ts";
 
 /** How the things of two meanings go together. */
-export type ThingFit = "same" | "shared" | "aside" | "shows" | "related" | "other" | "open" | "neither";
+export type ThingFit =
+  "same" | "shared" | "aside" | "shows" | "related" | "kin" | "other" | "open" | "neither";
 
 const namesOf = (things: readonly Thing[]): readonly string[] =>
   things.flatMap((thing) => (isGeneric(thing) ? [] : [thing.name]));
@@ -13,6 +14,16 @@ const ODD_SUPPLIES = new Set(["second battery supply", "second battery ground", 
 const isKindOf = (thing: string, kind: string): boolean =>
   (!kind.includes(" ") || KINDS.has(kind)) && thing.endsWith(` ${kind}`);
 const KINDS = new Set(["pressure switch", "pressure sensor", "temperature switch"]);
+
+/** "WARN LAMP" and no more: it may be any lamp of the dash. */
+const isAnyTellTale = (
+  { things, aside }: Pick<Meaning, "things" | "aside">,
+  theirs: readonly string[],
+): boolean =>
+  things.length === 1 &&
+  things[0]?.name === "fault lamp" &&
+  aside.length === 0 &&
+  theirs.some((name) => / (?:lamp|warning)$/.test(name) && thingNamed(name)?.signal === "switched-ground");
 
 /** Whether two meanings name the same thing, related ones, others, or leave it open. */
 export function thingFit(
@@ -38,11 +49,13 @@ export function thingFit(
     theirs.some((name) => namesOf(a.aside).includes(name))
   )
     return "aside";
+  if (a.things.some(({ name }) => b.things.some((other) => kinOf(name).has(other.name)))) return "kin";
   if (own.length === 0 || theirs.length === 0)
     return [...own, ...theirs].some((name) => ODD_SUPPLIES.has(name)) ? "other" : "open";
   const families = new Set(a.things.map(({ family }) => family));
   if (own.some((name) => theirs.some((other) => isKindOf(name, other) || isKindOf(other, name))))
     return "related";
+  if (isAnyTellTale(a, theirs) || isAnyTellTale(b, own)) return "related";
   if (!b.things.some(({ family }) => families.has(family))) return a.vague || b.vague ? "open" : "other";
   // A lamp and the switch that lights it hang on one wire, and so do a gauge and its sender.
   const tells = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("lamp") || kinds.has("gauge"));

@@ -4,6 +4,7 @@ import { invariant, present } from "../../util/index.ts";
 import { BODY } from "./body.ts";
 import { ENGINE } from "./engine.ts";
 import { EQUIPMENT } from "./equipment.ts";
+import { KIN } from "./kin.ts";
 import { REMARKS, SIGNS } from "./signs.ts";
 import { SUPPLIES } from "./supplies.ts";
 import { WORD_FORMS } from "./words.ts";
@@ -88,6 +89,20 @@ const listed = (table: string): readonly Listed[] =>
     const [of = "", phrases = ""] = listOf(line, "|");
     return { of, phrases: listOf(phrases, ";") };
   });
+const kin = new Map<string, Set<string>>();
+for (const line of linesOf(KIN)) {
+  const [own = "", others = ""] = listOf(line, "|");
+  for (const other of listOf(others, ";"))
+    for (const [one, far] of [
+      [own, other],
+      [other, own],
+    ] as const) {
+      const thing = present(BY_NAME.get(one), `lexicon: ${one} in “${line}”`);
+      kin.set(thing.name, (kin.get(thing.name) ?? new Set<string>()).add(far));
+    }
+}
+/** Things of other families that the wire of a thing may go by at its other end. Symmetric. */
+export const kinOf = (thing: string): ReadonlySet<string> => kin.get(thing) ?? new Set();
 /** Signs of what a wire carries, by signal class. */
 export const SIGN_PHRASES = listed(SIGNS);
 /** Remarks around a function, by what they tell. */
