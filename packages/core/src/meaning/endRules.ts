@@ -10,7 +10,8 @@ const DRIVES = new Set(
     " ",
   ),
 );
-const FED_FROM = /\b(?:hot|feed|supply|power|plus|wire) from (?:the )?battery\b/;
+const FED_FROM =
+  /\b(?:hot|feed|supply|power|plus|wire) from (?:the )?battery\b|\b(?:hot|feed|supply)\b.* from main fuse\b/;
 
 /**
  * Which end of a load a wire is, as its words say: what feeds it, what drives it from the ground side, what leads back from it (common

@@ -34,7 +34,7 @@ function namesCorners(texts: readonly string[]): boolean {
 }
 
 const ELECTRIC =
-  /\b(?:ksi|phase [abc]|hall [abc]|phase (?:yellow|green|blue)|contactor|pre-?charge|encoder|em brake|traction|inching|pack ?[+-]|motor controller)\b/i;
+  /\b(?:ksi|phase [abc]|hall [abc]|phase (?:yellow|green|blue)|contactor|pre-?charge|encoder|em brake|traction|inching|pack ?[+-]|motor controller|throttle (?:wiper|pot)|key ?switch \(ksi|seat interlock|main driver)\b/i;
 const CAM = /^\s*(?:cam|cmp)\b/i;
 const CRANK = /^\s*crank\s*[+-]?\s*$/i;
 /** What only the plug of an engine's computer has, and a feed that the key switches by another name than "IGN". */

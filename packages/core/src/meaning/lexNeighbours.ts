@@ -103,9 +103,14 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   after(POTENTIOMETER, "high end", "high supply"),
   after(POTENTIOMETER, "low end", "low return"),
   // "Load resistor, across turn": the lamp that it stands beside.
-  rule(`(?:across|parallel (?:to|with))(?= (?:the )?(?:left |right |[lr]h )?(?:turn|tail|stop|brake|indicator|flasher|lamp))`, ""),
+  rule(
+    `(?:across|parallel (?:to|with))(?= (?:the )?(?:left |right |[lr]h )?(?:turn|tail|stop|brake|indicator|flasher|lamp))`,
+    "",
+  ),
   // "Sensor power, battery level": how much it gives, and no gauge.
   rule(`(?<=(?:pwr|power|supply|feed|output)[ ,(]*(?:at )?)batt(?:ery)? level`, "battery voltage"),
+  // "M1+": the first motor of a data sheet.
+  rule(`m(\\d)(?=[ ]?[+\\-−](?: |$))`, (m) => `motor ${group(m, 1)} `),
   // "HB OUT A": a half bridge, and no high beam.
   rule(`hb(?= ?(?:out|output|[ab]${END}|\\d))`, "half bridge"),
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.

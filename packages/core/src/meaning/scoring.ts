@@ -55,7 +55,7 @@ export function scoringOf(clues: ClassClues): Scoring {
     usual,
     isSensor:
       thing !== undefined &&
-      (!kinds.has("motor") || thing.signal === "hall") &&
+      (!kinds.has("motor") || thing.signal === "hall" || thing.signal === "resistive-sensor") &&
       !kinds.has("heater") &&
       (kinds.has("sensor") || (isLowLevel(thing.signal) && thing.signal !== "pwm")),
     isLamp:

@@ -111,6 +111,11 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     if (word === "throttle") return ["accelerator"];
     if (raw === "cont" || (raw === "solenoid" && before === "")) return ["contactor"];
     if (raw === "acc") return ["accelerator"];
+    // "THROTTLE LOW" beside "THROTTLE WIPER": an end of the potentiometer.
+    if (/^(?:throttle|accelerator)$/.test(before) && /^(?:high|hi)$/.test(raw))
+      return ["potentiometer", "supply"];
+    if (/^(?:throttle|accelerator)$/.test(before) && /^(?:low|lo)$/.test(raw))
+      return ["potentiometer", "ground"];
     return before === "coil" && raw === "return" ? ["supply"] : undefined;
   }),
   cluster: (tokens, text) => {

@@ -145,9 +145,9 @@ basket levelling | switched-supply load dead | basket level; platform level; bas
 boom lamp | lamp-feed load lamp-off | boom lamp; boom light; work lamp boom; boom work lamp
 foam marker | switched-supply load dead | foam marker; foam
 # plough
-plough lift | switched-supply load dead | plough up; plough down; blade raise; blade lower; blade up; blade down; plough raise; plough lower; plough lift; snow plough up; snow plough down; snow plough raise; snow plough lower; plough
-plough angle | switched-supply load dead | plough angle; blade angle; blade swing; plough swing; blade tilt; snow plough angle
-plough float | switched-supply load dead | floating position; float position; plough float; blade float; float mode; plough floating
+plough lift | switched-supply load dead | plough up; plough down; blade raise; blade lower; blade up; blade down; plough raise; plough lower; plough lift; snow plough up; snow plough down; snow plough raise; snow plough lower; plough; blade lift; dozer blade lift; dozer blade raise; dozer blade lower; blade lift coil; blade lower coil
+plough angle | switched-supply load dead | plough angle; blade angle; blade swing; plough swing; blade tilt; snow plough angle; blade left; blade right; angle left; angle right; blade angle left; blade angle right
+plough float | switched-supply load dead | floating position; float position; plough float; blade float; float mode; plough floating; blade floating; floating position switch
 spreader | switched-supply load dead | gritter; gritter enable; gritter on; gritter control; sand gritter
 # bus
 door safety edge | switched-ground load dead | door edge; safety edge; sensitive edge; door edge safety strip; sens edge; door safety strip; safety strip; sensor edge; pressure strip; contact strip; contact strip door; leaf sensitive edge; edge front; edge rear
@@ -331,7 +331,7 @@ lift motor | switched-supply load dead | lift motor; hydraulic pump motor; pump 
 rotator | pwm load dead | rotator; rotate valve; rotate clockwise; rotate counterclockwise; rotator clockwise; rotator counterclockwise; rotation valve; grapple rotate; rotator prop
 hammer valve | switched-supply load dead | hammer solenoid; hammer valve; hammer mode solenoid; breaker valve; breaker solenoid; hydraulic hammer; breaker mode
 hydraulic lockout | switched-ground load dead | seat bar lockout; safety lever switch; lockout lever; hydraulic lock lever; gate lock lever; safety lever; seat bar; hydraulic lockout; pilot lockout; lever lock; lever lock solenoid; pilot shut off; pilot shut off solenoid; pilot cut; pilot lock; safety lock solenoid; pilot control shut off; hyd lock; hydraulic lock; hyd lockout; pilot cut off; pilot shutoff; gate lock; gate lever
-lift valve | switched-ground source dead | lift valve; raise valve; hydraulic lift valve; lifting valve; dump up valve; dump up; tip up valve; raise valve coil; tipper raise valve; tip valve; hoist up; hoist up valve; dump raise valve; hoist raise; lift solenoid; up valve; lift up solenoid
+lift valve | switched-ground source dead | lift valve; raise valve; hydraulic lift valve; lifting valve; dump up valve; dump up; tip up valve; raise valve coil; tipper raise valve; tip valve; hoist up; hoist up valve; dump raise valve; hoist raise; lift solenoid; up valve; lift up solenoid; raise solenoid; raise coil; raise sol
 lower valve | switched-ground source dead | lower valve; lowering valve; hydraulic lower valve; down valve; lower solenoid; lowering solenoid; lower sol; tip down valve; tipper down valve; hoist down valve; down valve tipper; lift down solenoid
 # tipper
 tipper raise | switched-supply load dead | tipper up; tipper raise; tipper raise switch; raise body; tipping; hoist raise; hoist up; tip valve; tip up; tip raise; tipping valve; dump raise; body raise; bed raise; tip solenoid; tipper raise valve; body lift solenoid; body lift valve; body lift; body raise valve
@@ -475,7 +475,8 @@ headlamp level motor | analog load comfort-lost | headlamp level; headlamp level
 alarm inhibit | switched-ground load nothing | alarm inhibit; alarm mute; reverse alarm mute; reverse alarm inhibit; buzzer mute; buzzer off; reversing alarm mute; sounder mute; alarm cancel; reversing buzzer cut out; buzzer cut out; reverse alarm night mute; night mute; reverse buzzer mute; reversing buzzer off; reverse buzzer cut off; night silent; reverse alarm off; reversing alarm cut out
 # radio turn-on
 power antenna | switched-supply source comfort-lost | power antenna; antenna motor; antenna turn on; antenna amplifier; antenna control; antenna; antenna on; antenna supply; antenna power; antenna remote; antenna relay; electric antenna; antenna booster; antenna feed; antenna lift; p antenna; antenna up; antenna mast; antenna plus; antenna plus 12v; antenna 12v; antenna plus 1v; antenna booster; antenna booster feed; television antenna booster; aerial power
-amplifier turn-on | switched-supply source comfort-lost | amplifier remote; amplifier turn on; remote turn on; amp turn on; amp remote; amp on; amplifier on; remote on; remote; rem; remote amplifier; amplifier control; amplifier enable; amplifier switch on; remote output; amp control; p cont; amp; amp turn on; amp remote; amp on; amplifier wake up; amp wake; amp wake up; amplifier wake
+amplifier turn-on | switched-supply source comfort-lost | amplifier remote; amplifier turn on; remote turn on; amp turn on; amp remote; amp on; amplifier on; remote on; remote; rem; remote amplifier; amplifier control; amplifier enable; amplifier switch on; remote output; amp control; p cont; amp; amp turn on; amp remote; amp on; amplifier wake up; amp wake; amp wake up; amplifier wake; turn on; turn on from radio; turn on wire; turn on lead; turn on output; turn on from head unit
+amplifier supply | battery load dead | amplifier power; amp power; amp supply; amplifier feed; amp battery; amp plus; amplifier plus; amplifier battery; amp power wire; amp main feed; amp bplus
 # accelerator position
 accelerator supply | sensor-supply source limp | accelerator supply; accelerator potentiometer supply; accelerator potentiometer plus; throttle potentiometer supply; accelerator potentiometer feed; accelerator plus
 `;
