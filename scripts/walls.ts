@@ -110,7 +110,7 @@ const cruised = run(
   "packages",
 );
 const linted = run("eslint/bin/eslint.js", "packages/core/src/util");
-const typed = run("typescript/bin/tsc", "-p", "packages/core");
+const typed = run("typescript-native/bin/tsc", "-p", "packages/core");
 const unused = run("knip/bin/knip.js");
 rmSync(copy, { recursive: true, force: true });
 
