@@ -149,6 +149,11 @@ function byDriver(own: Scoring): void {
     (has("from", "after") || has("feed", "output"))
   )
     offer("switched-supply", 7);
+  // "ECU +12 via relay": behind it.
+  if (has("via") && beside("relay", new Set(["via"])) && sign("battery") > 0 && sign("battery") < 6.9) {
+    own.scores.delete("battery");
+    offer("switched-supply", 6.9);
+  }
   if (has("from") && beside("relay", new Set(["from"])) && sign("battery") > 0) offer("switched-supply", 6.9);
 }
 

@@ -60,6 +60,8 @@ export function byEnd(own: Scoring): void {
   }
   if (isWound && kinds.has("coil") && has("ground") && pole !== "plus" && contact === null)
     offer("switched-ground", 6.9);
+  // "Pump relay earth": somebody earths it, or it is bolted down.
+  else if (isWound && EARTHS.has(last) && contact === null && pole === null) offer("switched-ground", 7.3);
   // "Pump to earth", "washer motor 31", "pump 0 V": the way back of what is fed.
   const isTurning = kinds.has("motor") || kinds.has("pump");
   if (
@@ -96,7 +98,9 @@ function bySensorEnd({ usual, words, has, offer, scores }: Scoring): void {
   if (usual === "vr-pair" || usual === "lamp-dimmer") return;
   const isOther = words.some(
     (word, i) =>
-      word === "other" && /^(end|terminal|side|wire|pin|post|spade|contact)$/.test(words[i + 1] ?? ""),
+      word === "other" &&
+      (i === words.length - 1 ||
+        /^(end|terminal|side|wire|pin|post|spade|contact)$/.test(words[i + 1] ?? "")),
   );
   // "Flow meter negative": the way back of what sends pulses.
   const isWayBack = /^(?:hall|pwm)$/.test(usual ?? "") && /^(?:minus|0v|return)$/.test(words.at(-1) ?? "");
@@ -129,7 +133,8 @@ const WAY_BACK = /^(?:return|ground|minus|mass|chassis|0v|31)$/;
 /** "Inverter negative", "clock minus", "solar return": what a text calls the minus last is no feed, whatever usually feeds the part. */
 function neverFed({ usual, thing, sign, offer, scores, isSensor, clues }: Scoring): void {
   const said = clues.tokens.filter(({ inBrackets }) => !inBrackets);
-  const last = said.at(-1)?.word ?? "";
+  const from = said.findIndex(({ word }) => word === "from");
+  const last = said.at(from > 0 ? from - 1 : -1)?.word ?? "";
   if (
     !WAY_BACK.test(last) ||
     said.length < 2 ||

@@ -111,6 +111,13 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   rule(`(?<=(?:pwr|power|supply|feed|output)[ ,(]*(?:at )?)batt(?:ery)? level`, "battery voltage"),
   // "M1+": the first motor of a data sheet.
   rule(`m(\\d)(?=[ ]?[+\\-−](?: |$))`, (m) => `motor ${group(m, 1)} `),
+  // "Wiper return to zero": where it parks, and no way back of a current.
+  rule(`returns? to (?:zero|home|rest|park(?:ing)?)(?: position)?${END}`, "park position"),
+  // "Crank return": of the sensor there; nothing cranks through it.
+  rule(`crank(?= (?:return|ret|ground|gnd|shield|screen)${END})`, "crankshaft sensor"),
+  // "Q1 front door opens", "I7 stop": outputs and inputs by the letters of IEC 61131-3 (from memory).
+  rule(`(?<=^)([iq])(\\d{1,2})(?= \\p{L})`, (m) => (group(m, 1) === "q" ? "output" : "input")),
+  rule(`(?<=^)push[- ]?buttons?(?=[ ,])`, "button"),
   // "HB OUT A": a half bridge, and no high beam.
   rule(`hb(?= ?(?:out|output|[ab]${END}|\\d))`, "half bridge"),
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.

@@ -83,6 +83,7 @@ export function byReturn(own: Scoring): void {
   if (has("0v")) {
     if (has("sensor")) offer("sensor-return", 7);
     else if (own.words.length === 1) offer("ground", 6);
+    else if (own.words.every((word) => word === "0v" || word === "common")) offer("ground", 6.4);
   }
   const isPickup = (usual === "vr-pair" && !has("hall")) || sign("vr-pair") >= 6;
   if (isPickup && (pole !== null || has("high", "low", "plus", "minus")) && sign("ground") < 5)

@@ -130,8 +130,11 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       ? each(({ word, raw }) => (TELLTALES[word] ?? TELLTALES[raw])?.split(" "))(tokens, text)
       : tokens;
   },
-  climate: each(({ word, raw }) => {
-    if (word === "fan" && raw === "fan") return ["blower"];
+  climate: each(({ word, raw }, before) => {
+    if (word === "fan" && raw === "fan")
+      return /^(?:condenser|radiator|roof|electric)$/.test(before) ? undefined : ["blower"];
+    if (word === "clutch" && before === "") return ["compressor", "clutch"];
+    if (raw === "lp" || raw === "hp") return [raw === "lp" ? "low" : "high", "pressure"];
     if (/^m[12]$/.test(raw)) return ["medium", raw === "m1" ? "low" : "high"];
     if (raw === "screen") return ["windscreen"];
     return raw === "evap" ? ["evaporator"] : undefined;
@@ -212,6 +215,8 @@ const TELLTALES: Readonly<Record<string, string>> = {
   preheat: "glow lamp",
   glow: "glow lamp",
   t58: "illumination",
+  key: "ignition supply",
+  water: "coolant temperature",
   fuel: "fuel level",
   fu: "fuel level",
 };

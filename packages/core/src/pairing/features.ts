@@ -93,9 +93,13 @@ const AS_NUMBERS: Readonly<Record<string, string>> = {
   e: "5",
   f: "6",
   low: "1",
-  high: "2",
+  medium: "2",
 };
-const asNumber = (value: string): string => AS_NUMBERS[value] ?? value;
+/** High is the second speed, or the third where there is one between. */
+const isOneStep = (one: string, other: string): boolean => {
+  const [a, b] = [AS_NUMBERS[one] ?? one, AS_NUMBERS[other] ?? other];
+  return a === b || (a === "high" && /^[23]$/.test(b)) || (b === "high" && /^[23]$/.test(a));
+};
 const meet = (one: ReadonlySet<string> | undefined, other: ReadonlySet<string> | undefined): boolean =>
   one !== undefined && other !== undefined && [...one].some((value) => other.has(value));
 /** Dimensions in which both name the same one, and in which only one of the two names one. */
@@ -115,8 +119,7 @@ function whichFit(
       if (dimension !== x && dimension !== y) return [];
       return [...((one === undefined ? a : b).get(dimension === x ? y : x) ?? [])];
     });
-    if (its.some((value) => [...(one ?? other ?? [])].some((own) => asNumber(own) === asNumber(value))))
-      agrees += 0.5;
+    if (its.some((value) => [...(one ?? other ?? [])].some((own) => isOneStep(own, value)))) agrees += 0.5;
     else open[one === undefined ? "b" : "a"]++;
   }
   // "Lights, front lounge" and "LIGHT A": each may tell the same two apart in its own way, so both together are one doubt.

@@ -23,8 +23,9 @@ const CLASS_CERTAIN = 0.6;
 
 /** "Earth for pin 9": a feed or return of one thing, not of whatever needs it. */
 const SERVES_ONE = /\bfor\b/i;
-/** The return of one feed of a socket. */
-const OF_ONE_FEED = /^(?:ground|return) (?:ignition|permanent|switched) supply/;
+/** The return of one feed of a socket, or of something that is not understood. */
+const OF_ONE_FEED =
+  /^(?:ground|return) (?:ignition|permanent|switched) supply|^(?!power|main|common)\w+ return$/;
 
 /** Whether what was understood of two pins can carry "sure": no slip, no general word, both classes clear, and the same thing named on both sides. */
 function mayBeSure(left: ReadPin, right: ReadPin): boolean {

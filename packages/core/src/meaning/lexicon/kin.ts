@@ -5,7 +5,7 @@
  */
 export const KIN = `
 air conditioning request | compressor clutch; compressor feed; compressor relay; refrigerant pressure switch; idle up; air conditioning permission
-compressor clutch | compressor feed; compressor relay; air conditioning permission; refrigerant pressure switch
+compressor clutch | temperature switch; compressor feed; compressor relay; air conditioning permission; refrigerant pressure switch
 tachometer | alternator phase; ignition coil; crankshaft position; magnetic pickup; shaft speed
 crankshaft position | magnetic pickup
 ignition trigger | distributor pickup; ignition amplifier
@@ -42,7 +42,7 @@ neutral switch | transmission range
 reverse lamp switch | transmission range
 accelerator position | accelerator supply; engine speed adjust
 engine speed adjust | governor actuator; idle rated switch; speed raise; speed lower
-radiator fan | fan override switch; fan speed setting; temperature switch; gearbox cooler fan
+radiator fan | motor supply; motor return; fan override switch; fan speed setting; temperature switch; gearbox cooler fan
 door ajar switch | sliding door switch; load door switch
 interior lamp | door lamp; habitation lamp; ambient lighting
 habitation lamp | ambient lighting
@@ -53,8 +53,8 @@ door unlock motor | alarm disarm signal
 lock switch | alarm arm signal
 unlock switch | alarm disarm signal
 horn | siren inhibit
-lift valve | tail lift raise; tipper raise; hitch raise; boom lift
-lower valve | tail lift lower; hitch lower
+lift valve | plough lift; tail lift raise; tipper raise; hitch raise; boom lift
+lower valve | plough lift; tail lift lower; hitch lower
 lift motor | pump; pump contactor
 differential lock | four-wheel drive switch; air locker; four-wheel drive coupling
 antenna signal | power antenna
@@ -80,4 +80,5 @@ load resistor | turn lamp
 door open request | door valve control; handle request switch
 gear display | transmission range
 abs lamp | abs control unit
+electric coolant pump | fresh water pump
 `;

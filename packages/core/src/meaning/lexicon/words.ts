@@ -5,7 +5,7 @@
  */
 export const WORD_FORMS = `
 # parts
-sensor: sender sndr sens snsr sen transmitter xmtr xmitter probe transducer xdcr geber fühler fuehler sonde senser sensr aufnehmer messer
+sensor: sender sndr sens snsr sen transmitter xmtr xmitter probe transducer xdcr geber fühler fuehler sonde senser sensr aufnehmer messer sensoren gebern
 switch: sw swi swt swtch schalter taster taste button btn pushbutton push rocker stalk
 relay: rly rel rla rely relais rl
 solenoid: sol solnd solen soln
