@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { THINGS } from "./lexicon/index.ts";
 import { sideOf } from "./meaning.ts";
 import { readMeaning } from "./readMeaning.ts";
+import { oppositeOf } from "./whichOne.ts";
 
 const which = (text: string): Readonly<Record<string, string>> =>
   Object.fromEntries([...readMeaning(text).which].map(([name, values]) => [name, [...values].join("+")]));
@@ -143,6 +145,19 @@ describe("paraphrases", () => {
   });
 });
 
+const OPPOSITES = [
+  ["low", "high"],
+  ["open", "closed"],
+  ["open", "close"],
+  ["lock", "unlock"],
+  ["left", "right"],
+  ["front", "rear"],
+  ["up", "down"],
+  ["inner", "outer"],
+  ["upper", "lower"],
+  ["raise", "lower"],
+  ["extend", "retract"],
+] as const;
 describe("words that turn a text", () => {
   const swaps = [
     ["left", "right"],
@@ -187,6 +202,23 @@ describe("words that turn a text", () => {
         expect(facts(a), `${frame} ${one}/${other}`).not.toBe(facts(b));
       }
     expect(turned).toBeGreaterThan(60);
+  });
+  it("tell two wires of one thing apart wherever it goes by both of them: a high and a low pressure switch", () => {
+    const same: string[] = [];
+    let both = 0;
+    for (const { phrases } of THINGS)
+      for (const phrase of phrases)
+        for (const [one, other] of OPPOSITES) {
+          const turned = phrase.replace(new RegExp(`\\b${one}\\b`), other);
+          if (turned === phrase || !phrases.includes(turned)) continue;
+          const [a, b] = [readMeaning(phrase), readMeaning(turned)];
+          if (a.thing?.name !== b.thing?.name) continue;
+          both++;
+          if (a.signal === b.signal && a.pole === b.pole && oppositeOf(a.which, b.which) === null)
+            same.push(`${phrase}, ${turned}`);
+        }
+    expect(same).toEqual([]);
+    expect(both).toBeGreaterThan(150);
   });
   it("keep switched earth and earth, request and supply, apart", () => {
     expect(readMeaning("Fan relay, ground when on").signal).toBe("switched-ground");

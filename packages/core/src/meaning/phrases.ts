@@ -63,6 +63,34 @@ export const THING_TABLE = tableOf(THINGS.map(({ name, phrases }) => ({ of: name
 export const SIGN_TABLE = tableOf(SIGN_PHRASES);
 export const REMARK_TABLE = tableOf(REMARK_PHRASES);
 
+/** Words that turn a text into its opposite. */
+const TURNED = new Map(
+  ["low high", "open closed", "lock unlock"].flatMap((pair) => {
+    const [one = "", other = ""] = pair.split(" ");
+    return [
+      [one, other],
+      [other, one],
+    ] as const;
+  }),
+);
+const keyOf = (name: string, words: readonly (string | undefined)[]): string =>
+  `${name}: ${[...words].sort().join(" ")}`;
+const SAID_OF_THINGS = new Set(
+  [...THING_TABLE.byWord.values()]
+    .flat()
+    .flatMap(({ of, also, words }) => [of, ...also].map((name) => keyOf(name, words))),
+);
+/**
+ * Places of a phrase that are no part of the thing's name, since the thing goes by their opposite as well: a high and a low pressure switch are
+ * one thing each, and tell two wires apart.
+ */
+export const turningPlaces = ({ of, at }: Match, tokens: readonly Token[]): readonly number[] =>
+  at.filter((place) => {
+    const turned = TURNED.get(tokens[place]?.word ?? "");
+    const words = at.map((one) => (one === place ? turned : tokens[one]?.word));
+    return turned !== undefined && SAID_OF_THINGS.has(keyOf(of, words));
+  });
+
 /** Words that may stand between the words of one phrase and change nothing. */
 const BETWEEN = new Set(
   "left right front rear lh rh inner outer upper lower 1 2 3 4 5 6 number bank main sub plus minus high low first second and signal switch sensor lamp".split(

@@ -10,7 +10,7 @@ import type { Thing } from "./lexicon/index.ts";
 import { contactOf, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
 import type { GivenBy, Meaning } from "./meaning.ts";
 import { partsIn } from "./partsIn.ts";
-import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, type Match } from "./phrases.ts";
+import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, turningPlaces, type Match } from "./phrases.ts";
 import { asWay, sensesOf, TRAVELS } from "./senses.ts";
 import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
 import { doubtOf, understoodOf } from "./understood.ts";
@@ -56,7 +56,10 @@ function read(text: string, context: MeaningContext): Meaning {
   const freeSigns = signs.filter((sign) => isFree(sign, tokens, contained, nameWords) && !isWay(sign));
   const { kinds, roles } = partsIn(tokens, { things, silenced, asidePlaces, contained });
   const isOxygen = things.some(({ name }) => name.startsWith("oxygen"));
-  const levelWords = new Set([...contained].filter((place) => !isOutsideName(tokens, place)));
+  const telling = new Set(used.flatMap(({ match }) => turningPlaces(match, tokens)));
+  const levelWords = new Set(
+    [...contained].filter((place) => !telling.has(place) && !isOutsideName(tokens, place)),
+  );
   const said = whichOne(tokens, levelWords, isOxygen);
   const { which, pole } = sensesOf(tokens, things, {
     which: context.raisesAndLowers === true ? asWay(tokens, said) : said,

@@ -33,7 +33,7 @@ export function sensesOf(tokens: readonly Token[], things: readonly Thing[], sai
   if (BEAMS[name] !== undefined) return { ...said, which: withValues(said.which, "level", [BEAMS[name]]) };
   if (signal === "vr-pair") return asPole(said);
   if (name === "mirror adjust") return { ...said, which: alongAxis(tokens, said.which) };
-  if (name === "boom lift" || name === "plough lift")
+  if (LIFTED.has(name))
     return asTravel({ ...said, which: withValues(without(said.which, "height"), "travel", liftOf(tokens)) });
   if (name === "boom telescope" && said.pole !== null)
     return {
@@ -104,6 +104,16 @@ export const TRAVELS: ReadonlySet<string> = new Set([
   "boom lift",
 ]);
 
+/** What is raised and lowered: there "lower" is a way to go, and no place. */
+const LIFTED: ReadonlySet<string> = new Set([
+  "boom lift",
+  "plough lift",
+  "header lift",
+  "pickup lift",
+  "reel",
+  "squeegee lift",
+]);
+
 /** What goes out and comes back in. */
 const MOVED = new Set([
   "boom telescope",
@@ -142,8 +152,11 @@ const LIFTS: Readonly<Record<string, string>> = {
   down: "down",
   lower: "down",
 };
-const liftOf = (tokens: readonly Token[]): readonly string[] =>
-  tokens.flatMap(({ word }) => LIFTS[word] ?? []);
+/** "Boom lift down": of its name and the way it goes, the way counts. */
+function liftOf(tokens: readonly Token[]): readonly string[] {
+  const ways = tokens.flatMap(({ word }) => (word === "lift" ? [] : (LIFTS[word] ?? [])));
+  return ways.length > 0 ? ways : tokens.flatMap(({ word }) => LIFTS[word] ?? []);
+}
 
 /** A bilge pump has a wire that its float works and one that the helm switches. */
 function bilgeOf(tokens: readonly Token[]): readonly string[] {

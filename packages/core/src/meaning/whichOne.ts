@@ -199,7 +199,9 @@ export function whichOne(
     if (written === "driver" && !isOfTheCabin(tokens, i)) return;
     const meaning = MEANING.get(word);
     if (meaning === undefined) return;
-    const [dimension, value] = meaning;
+    const [dimension, own] = meaning;
+    // "Door not closed": it is open.
+    const value = dimension === "opening" && before === "not" ? (own === "open" ? "close" : "open") : own;
     const isHowFull = dimension === "share" && tokens.some((token) => HOLDS_WATER.test(token.word));
     if (taken.has(i) && !isHowFull && (dimension !== "side" || /^(turn|t49)/.test(word))) return;
     if (
