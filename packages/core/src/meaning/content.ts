@@ -13,7 +13,7 @@ const NAMELESS = new Set(
     "plus minus on off open close closed opened when with at from to via for and or not only side end pin terminal new old " +
     "relay coil winding switch contact trigger sensor motor lamp telltale gauge valve solenoid heater pump contactor indicator " +
     "ground supply feed power return signal common live hot constant permanent keyed switched battery ignition accessory start bplus chassis " +
-    "control command driver drive output positive negative earthed active main auxiliary crank cranking dead electric electrical"
+    "control command driver drive output positive negative earthed active main auxiliary crank cranking dead electric electrical unit"
   ).split(" "),
 );
 

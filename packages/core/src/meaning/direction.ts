@@ -88,6 +88,8 @@ export function directionOf(
 
 /** Which way a wire of this class works at the module that it serves. */
 function atTheModule({ things, kinds, roles }: Meaning, signal: SignalClass): Direction | null {
+  // The starter's own relay wants what a module or a key gives.
+  if (signal === "start" && things[0]?.name === "starter relay") return "source";
   if (isSupply(signal) || signal === "ground") return "load";
   if (signal === "sensor-supply" || signal === "sensor-return") return "source";
   const [thing] = things;

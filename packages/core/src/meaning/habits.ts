@@ -3,6 +3,7 @@ import { once } from "../util/index.ts";
 import type { Meaning } from "./meaning.ts";
 import { borrowedIn, readRow, type Borrowed, type Row } from "./neighbours.ts";
 import {
+  CHANNEL_LED,
   COLOUR_LED,
   IGNITION_NUMBER,
   STOP,
@@ -104,6 +105,16 @@ function numbersLines(texts: readonly string[]): boolean {
     new Set(led.map(({ rest }) => rest.toLowerCase())).size >= led.length * 0.8
   );
 }
+/** Whether at least three lines of a list begin with one letter and a number of their own, and what follows tells them apart: names of channels. */
+function channelsLead(texts: readonly string[]): boolean {
+  const led = new Map<string, Map<string, string>>();
+  for (const text of texts) {
+    const [all = "", letter = "", number = ""] = CHANNEL_LED.exec(text) ?? [];
+    if (all !== "")
+      led.set(letter, (led.get(letter) ?? new Map<string, string>()).set(number, text.slice(all.length)));
+  }
+  return [...led.values()].some((rests) => rests.size >= 3 && new Set(rests.values()).size === rests.size);
+}
 /** Whether most lines of a list begin with the colour of the wire. */
 function colourLeads(texts: readonly string[]): boolean {
   const led = texts.filter((text) => COLOUR_LED.test(text)).length;
@@ -139,6 +150,7 @@ function habitsOf(texts: readonly string[]): ListHabits {
       texts.some((text) => POWER_GROUND.test(text)),
     numbered: numbersLines(texts),
     colourFirst: colourLeads(texts),
+    channelFirst: channelsLead(texts),
     startAndStop: texts.some((text) => STARTS.test(text)) && texts.some((text) => STOP.test(text)),
     redAndBlack: endsBothWays(texts, RED, BLACK),
     gearboxPlug: texts.filter((text) => GEARBOX.test(text)).length >= 4,

@@ -118,6 +118,11 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   // "Q1 front door opens", "I7 stop": outputs and inputs by the letters of IEC 61131-3 (from memory).
   rule(`(?<=^)([iq])(\\d{1,2})(?= \\p{L})`, (m) => (group(m, 1) === "q" ? "output" : "input")),
   rule(`(?<=^)push[- ]?buttons?(?=[ ,])`, "button"),
+  // "DR motor UP": makers' English for the driver's window.
+  rule(
+    `(dr|as)(?= (?:motor|mtr) (?:up|dn|down)${END})`,
+    (m) => `${group(m, 1) === "dr" ? "driver" : "passenger"} window`,
+  ),
   // "HB OUT A": a half bridge, and no high beam.
   rule(`hb(?= ?(?:out|output|[ab]${END}|\\d))`, "half bridge"),
   // "Flashing beacon 12 V, -": a dash that ends a text is a minus.

@@ -154,7 +154,9 @@ const LIFTS: Readonly<Record<string, string>> = {
 };
 /** "Boom lift down": of its name and the way it goes, the way counts. */
 function liftOf(tokens: readonly Token[]): readonly string[] {
-  const ways = tokens.flatMap(({ word }) => (word === "lift" ? [] : (LIFTS[word] ?? [])));
+  const ways = tokens.flatMap(({ word }, i) =>
+    word === "lift" || tokens[i - 1]?.word === "pick" ? [] : (LIFTS[word] ?? []),
+  );
   return ways.length > 0 ? ways : tokens.flatMap(({ word }) => LIFTS[word] ?? []);
 }
 
@@ -219,7 +221,12 @@ function asTravel({ which, pole }: Sense): Sense {
   return { which: withValues(which, "travel", [pole === "plus" ? "up" : "down"]), pole: null };
 }
 
-const AXES: Readonly<Record<string, string>> = { v: "up and down", h: "across" };
+const AXES: Readonly<Record<string, string>> = {
+  v: "up and down",
+  h: "across",
+  ud: "up and down",
+  lr: "across",
+};
 function alongAxis(tokens: readonly Token[], which: Which): Which {
   const both = (dimension: Dimension): boolean => (which.get(dimension)?.size ?? 0) > 1;
   const letter = AXES[tokens.at(-1)?.word ?? ""];

@@ -4,7 +4,7 @@ import { CABIN_WORD, LETTER_CORNERS } from "./whichOne.ts";
 /**
  * How a list speaks, which decides how its short words are read: bare DIN numbers, "IGN n" for coils, lamps that are called "reverse",
  * corners in two letters, a radio's "FL+", an electric drive whose throttle is the pedal, pickups that are called "CRANK" and "CAM", a cluster's "DOOR" and "OIL", the gears "P", "R", "N", a heater panel's "FAN",
- * "red" and "black" of one lead for its poles, lines that begin with their number or with the colour of the wire, an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram, a "stop" beside a "start".
+ * "red" and "black" of one lead for its poles, lines that begin with their number, their channel or the colour of the wire, an oil that is the gearbox's, a "0 V" beside another ground and 5 V, "(-)" for the polarity that a module gives, "lift" and "drop" for the two ways of one ram, a "stop" beside a "start".
  */
 export const HABITS = [
   "bareTerminals",
@@ -24,6 +24,7 @@ export const HABITS = [
   "redAndBlack",
   "numbered",
   "colourFirst",
+  "channelFirst",
   "startAndStop",
 ] as const;
 export type Habit = (typeof HABITS)[number];
@@ -130,15 +131,16 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       ? each(({ word, raw }) => (TELLTALES[word] ?? TELLTALES[raw])?.split(" "))(tokens, text)
       : tokens;
   },
-  climate: each(({ word, raw }, before) => {
-    if (word === "fan" && raw === "fan")
-      return /^(?:condenser|radiator|roof|electric)$/.test(before) ? undefined : ["blower"];
-    if (word === "clutch" && before === "") return ["compressor", "clutch"];
-    if (raw === "lp" || raw === "hp") return [raw === "lp" ? "low" : "high", "pressure"];
-    if (/^m[12]$/.test(raw)) return ["medium", raw === "m1" ? "low" : "high"];
-    if (raw === "screen") return ["windscreen"];
-    return raw === "evap" ? ["evaporator"] : undefined;
-  }),
+  climate: (tokens, text) =>
+    each(({ word, raw }, before) => {
+      if (word === "clutch" && CLUTCH_ONLY.test(text)) return ["compressor", "clutch"];
+      if (word === "fan" && raw === "fan")
+        return /^(?:condenser|radiator|roof|electric)$/.test(before) ? undefined : ["blower"];
+      if (raw === "lp" || raw === "hp") return [raw === "lp" ? "low" : "high", "pressure"];
+      if (/^m[12]$/.test(raw)) return ["medium", raw === "m1" ? "low" : "high"];
+      if (raw === "screen") return ["windscreen"];
+      return raw === "evap" ? ["evaporator"] : undefined;
+    })(tokens, text),
   gearLetters: (tokens, text) =>
     /^\s*[prndl]\s*$/i.test(text) ? each((token) => ["gear", "position", token.raw])(tokens, text) : tokens,
   // The polarity is read from the text itself (`markOf`).
@@ -161,6 +163,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
   // Taken off the text itself (`functionIn`).
   numbered: (tokens) => tokens,
   colourFirst: (tokens) => tokens,
+  channelFirst: (tokens) => tokens,
   // "Yellow/black" is a colour, no pole.
   redAndBlack: (tokens, text) =>
     tokens.length < 2 || /\/\s*\w+\s*$/.test(text) ? tokens : withLast(tokens, POLES),
@@ -173,6 +176,8 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)
       : tokens,
 };
+/** "Clutch out" at an air conditioning, and no pedal's switch. */
+const CLUTCH_ONLY = /^\s*clutch(?: (?:out(?:put)?|coil|relay|feed|wire|\+|-))?\s*$/i;
 /** "Stop", "STOP SW" and no more. */
 export const STOP = /^\s*stop(?: ?(?:sw(?:itch)?|button|in(?:put)?))?\s*$/i;
 const POLES: Readonly<Record<string, string>> = { red: "plus", black: "minus", blk: "minus" };
@@ -241,6 +246,8 @@ const COLOUR_FIRST = new RegExp(
 export const NUMBER_LED = /^\s*(\d{1,2})\s+(?=\S)/u;
 /** "GREEN/BLK lock (-)", in a list whose lines begin with the wire's colour. */
 export const COLOUR_LED = new RegExp(`^\\s*${COLOUR_WORD}(?:\\s*/\\s*${COLOUR_WORD})?\\s+(?=\\S)`, "i");
+/** "O2 REAR BLUES", in a list whose lines begin with the name of their channel. */
+export const CHANNEL_LED = /^\s*([A-EG-HJL-PS-Z])(\d{1,2})(?: ?[:,-])? +(?=\p{L}{3})/u;
 /** A text without what stands before the function: the number of the pin, the colour of the wire. */
 const functionIn = (text: string, context: MeaningContext): string =>
   [
@@ -248,6 +255,7 @@ const functionIn = (text: string, context: MeaningContext): string =>
     ...(context.numbered === true ? [NUMBER_LED] : []),
     COLOUR_FIRST,
     ...(context.colourFirst === true ? [COLOUR_LED] : []),
+    ...(context.channelFirst === true ? [CHANNEL_LED] : []),
   ].reduce((rest, led) => rest.replace(led, ""), text);
 
 /** The tokens of a text as its list speaks. */

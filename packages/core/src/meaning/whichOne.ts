@@ -101,6 +101,8 @@ const GERMAN_CORNERS: Readonly<Record<string, Corner>> = {
 const GERMAN =
   /schalter|leuchte|licht|geber|tür|fenster|heiz|masse|drehzahl|lampe|blink|brems|klemme|ventil|scheinwerfer|links|rechts|vorn|hinten|spiegel|sitz|zünd|lautsprecher|\b(?:li|re)\b/;
 
+const NOT_SO: Readonly<Record<string, string>> = { open: "close", close: "open" };
+
 /** Words that take another one out of its usual sense: "high side" is no level, "pulled up" no way to go. */
 const NOT_BEFORE: Readonly<Partial<Record<Dimension, ReadonlySet<string>>>> = {
   level: new Set(
@@ -201,7 +203,7 @@ export function whichOne(
     if (meaning === undefined) return;
     const [dimension, own] = meaning;
     // "Door not closed": it is open.
-    const value = dimension === "opening" && before === "not" ? (own === "open" ? "close" : "open") : own;
+    const value = before === "not" ? (NOT_SO[own] ?? own) : own;
     const isHowFull = dimension === "share" && tokens.some((token) => HOLDS_WATER.test(token.word));
     if (taken.has(i) && !isHowFull && (dimension !== "side" || /^(turn|t49)/.test(word))) return;
     if (

@@ -1,5 +1,13 @@
 import { isGeneric, oppositeOf, type Opposite } from "../meaning/index.ts";
-import { isFeed, isLowLevel, isSupply, signalFit, type Fit, type SignalClass } from "../model/index.ts";
+import {
+  isFeed,
+  isLowLevel,
+  isPowered,
+  isSupply,
+  signalFit,
+  type Fit,
+  type SignalClass,
+} from "../model/index.ts";
 import { classFit, ratio } from "./features.ts";
 import type { ReadPin } from "./readPin.ts";
 import type { Reason } from "./reason.ts";
@@ -157,6 +165,8 @@ function endOf(pin: ReadPin): End | null {
   if (!isClear(pin)) return null;
   if (signal === "sensor-supply") return "supply";
   if (signal === "sensor-return") return "return";
+  const ofSwitch = kinds.has("switch") ? SWITCH_SIDE.exec(pin.reading.said) : null;
+  if (ofSwitch !== null && isPowered(signal)) return ofSwitch[1] === undefined ? "signal" : "supply";
   if (thing === null || isGeneric(thing)) return null;
   if (signal === "ground") return "return";
   if (isFeed(signal)) return null;
@@ -168,6 +178,9 @@ function endOf(pin: ReadPin): End | null {
     ? "signal"
     : null;
 }
+
+/** "Brake switch hot side", "brake switch feed" and "brake switch lamp side": the two ends of one switch. */
+const SWITCH_SIDE = /\bswitch (?:(hot side|battery side|feed|supply)|(?:lamp|load|switched|output) side)$/;
 
 /** From here on a voltage is a supply's; what runs on another one is another supply (common practice, no source). */
 const SUPPLY_VOLTS = 9;

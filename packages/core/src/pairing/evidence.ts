@@ -81,7 +81,8 @@ function thingReason(left: ReadPin, right: ReadPin, features: FeatureValues, wei
       : { kind: "same-function", term, ...own };
   }
   if (fit === "aside") return { kind: "named-aside", term: one?.name ?? other?.name ?? "", ...own };
-  if (fit === "related" || fit === "shows") return { kind: "related-function", ...names, ...own };
+  if (fit === "related" || fit === "kin" || fit === "shows")
+    return { kind: "related-function", ...names, ...own };
   if (left.signal === right.signal && isFeed(left.signal))
     return names.left === names.right
       ? { kind: "same-function", term: names.left, ...own }

@@ -9,7 +9,7 @@ import { pinReader } from "../pairing/index.ts";
 /** 32 jobs with 632 joins, invented and typed by two hands that had not seen the program, each with what an experienced fitter would make of it. */
 const JOBS = [...(one as unknown as RawJob[]), ...(two as unknown as RawJob[])].map(tableJob);
 
-/** 302 swaps of many trades, invented and written by a third hand before the lexicon knew their words. */
+/** 332 swaps of many trades, invented and written by a third hand before the lexicon knew their words. */
 const SWAPS = swapJobs(readFileSync(new URL("../testing/reading/swaps.txt", import.meta.url), "utf8")).map(
   tableJob,
 );
@@ -19,23 +19,23 @@ describe("swaps of many trades", () => {
     const outcomes = SWAPS.map((job) => outcomeOf(job));
     const joins = outcomes.reduce((sum, outcome) => sum + outcome.joins, 0);
     const right = outcomes.reduce((sum, outcome) => sum + outcome.right, 0);
-    expect(joins).toBeGreaterThan(4500);
-    expect(right / joins).toBeGreaterThan(0.85);
+    expect(joins).toBeGreaterThan(5000);
+    expect(right / joins).toBeGreaterThan(0.87);
     const chosen = outcomes.flatMap((outcome) => outcome.chosen);
-    expect(chosen.filter(({ isRight }) => !isRight).length / chosen.length).toBeLessThan(0.05);
+    expect(chosen.filter(({ isRight }) => !isRight).length / chosen.length).toBeLessThan(0.045);
     const sure = chosen.filter((pair) => pair.sure === "sure");
-    expect(sure.length).toBeGreaterThan(1500);
+    expect(sure.length).toBeGreaterThan(1700);
     expect(sure.filter(({ isRight }) => !isRight)).toEqual([]);
   });
 });
 
 describe("tables typed by others", () => {
-  it("are paired in nine joins of ten, nothing wrong is called sure, and nothing harmful is proposed", () => {
+  it("are paired in nineteen joins of twenty, nothing wrong is called sure, and nothing harmful is proposed", () => {
     const outcomes = JOBS.map((job) => outcomeOf(job));
     const sum = (of: (outcome: (typeof outcomes)[number]) => number): number =>
       outcomes.reduce((total, outcome) => total + of(outcome), 0);
     expect(sum(({ joins }) => joins)).toBe(632);
-    expect(sum(({ right }) => right)).toBeGreaterThanOrEqual(580);
+    expect(sum(({ right }) => right)).toBeGreaterThanOrEqual(605);
     const chosen = outcomes.flatMap((outcome) => outcome.chosen);
     expect(chosen.filter(({ isRight }) => !isRight).length).toBeLessThanOrEqual(25);
     expect(chosen.filter(({ isHarmful }) => isHarmful)).toEqual([]);

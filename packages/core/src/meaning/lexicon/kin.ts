@@ -18,7 +18,7 @@ remote start input | genset start
 engine stop | low oil shutdown; interlock
 buzzer | alarm siren; horn; common alarm
 alarm siren | horn; common alarm
-fault lamp | malfunction indicator lamp; stop engine lamp; alarm lamp general; status lamp; engine warning; common alarm
+fault lamp | malfunction indicator lamp; stop engine lamp; alarm lamp general; status lamp; engine warning
 malfunction indicator lamp | stop engine lamp; engine warning; alarm lamp general
 stop engine lamp | alarm lamp general; engine warning; common alarm
 status lamp | alarm lamp general; engine running; genset running lamp; immobiliser lamp
@@ -34,7 +34,7 @@ trailer charging line | split charge relay; fridge relay
 fridge relay | split charge relay
 trailer supply | power socket
 electromagnetic brake | trailer brake output; electric park brake motor
-interlock | seat switch; tiller brake switch; body up switch; basket interlock; park brake switch; neutral switch; pedal switch
+interlock | seat switch; body up switch; basket interlock; park brake switch; neutral switch; pedal switch
 clutch switch | launch switch; pedal switch
 closed throttle switch | pedal switch
 stop lamp switch | pedal switch; tiller brake switch
@@ -55,12 +55,12 @@ unlock switch | alarm disarm signal
 horn | siren inhibit
 lift valve | plough lift; tail lift raise; tipper raise; hitch raise; boom lift
 lower valve | plough lift; tail lift lower; hitch lower
-lift motor | pump; pump contactor
+lift motor | pump
 differential lock | four-wheel drive switch; air locker; four-wheel drive coupling
 antenna signal | power antenna
 exhaust brake | retarder; retarder lamp
 creeper | speed limit; travel speed
-mains present | shore power; mains charger output
+mains present | shore power
 battery sense | voltmeter; battery discharge indicator; starter battery; alternator sense
 work lamp | front fog lamp; search lamp; deck lamp; awning lamp; boom lamp
 radio memory | clock
@@ -68,7 +68,7 @@ alternator field | voltage regulator
 main relay | contactor; motor supply; relay contact output
 battery disconnect | contactor
 charger enable | charge inhibit; wake
-wake | amplifier turn-on; run tow switch; drive enable
+wake | amplifier turn-on; run tow switch
 drive enable | contactor; interlock; run tow switch
 crash signal | inertia switch
 inertia switch | fuel pump relay

@@ -826,4 +826,7 @@ sensor: capteur capteurs sonde
 supply: alimentation
 steering wheel controls: lenkradfernbedienung
 resistance: widerstand
+high coolant temperature: het
+discharge air temperature: dat
+comes: coming comming
 `;
