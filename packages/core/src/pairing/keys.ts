@@ -2,6 +2,7 @@ import { isGeneric, kinOf } from "../meaning/index.ts";
 import { isFeed, type SignalClass } from "../model/index.ts";
 import { compareText, once } from "../util/index.ts";
 import type { ReadPin } from "./readPin.ts";
+import { tellTaleOf } from "./thingFit.ts";
 
 /** A class that is less likely than this is no ground to look at a pair. */
 const LEAST_SHARE = 0.15;
@@ -29,13 +30,8 @@ function thingKeys({ reading, words }: ReadPin): readonly string[] {
     ),
   ];
 }
-/** "WARN LAMP" may be any lamp of the dash. */
-const tellTale = ({ reading: { thing } }: ReadPin): "any" | "one" | null => {
-  if (thing?.name === "fault lamp") return "any";
-  return thing !== null && thing.signal === "switched-ground" && / (?:lamp|warning)$/.test(thing.name)
-    ? "one"
-    : null;
-};
+const tellTale = ({ reading: { thing } }: ReadPin): ReturnType<typeof tellTaleOf> =>
+  tellTaleOf(thing?.name ?? "");
 /** Supplies that come with the key and differ only while cranking. */
 const KEYED: ReadonlySet<SignalClass> = new Set(["ignition", "run-not-crank"]);
 const keyedBy = (pin: ReadPin): readonly string[] =>

@@ -15,15 +15,21 @@ const isKindOf = (thing: string, kind: string): boolean =>
   (!kind.includes(" ") || KINDS.has(kind)) && thing.endsWith(` ${kind}`);
 const KINDS = new Set(["pressure switch", "pressure sensor", "temperature switch"]);
 
-/** "WARN LAMP" and no more: it may be any lamp of the dash. */
+/** Whether a thing is any lamp of the dash that somebody earths ("WARN LAMP"), or one of them. */
+export function tellTaleOf(name: string): "any" | "one" | null {
+  if (name === "fault lamp") return "any";
+  const isEarthed = thingNamed(name)?.signal === "switched-ground";
+  return isEarthed && / (?:lamp|warning)$/.test(name) ? "one" : null;
+}
+/** "WARN LAMP" and no more: it may be the lamp that the other names. */
 const isAnyTellTale = (
   { things, aside }: Pick<Meaning, "things" | "aside">,
   theirs: readonly string[],
 ): boolean =>
   things.length === 1 &&
-  things[0]?.name === "fault lamp" &&
+  tellTaleOf(things[0]?.name ?? "") === "any" &&
   aside.length === 0 &&
-  theirs.some((name) => / (?:lamp|warning)$/.test(name) && thingNamed(name)?.signal === "switched-ground");
+  theirs.some((name) => tellTaleOf(name) === "one");
 
 /** Whether two meanings name the same thing, related ones, others, or leave it open. */
 export function thingFit(

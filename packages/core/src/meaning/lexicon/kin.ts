@@ -22,7 +22,7 @@ fault lamp | malfunction indicator lamp; stop engine lamp; alarm lamp general; s
 malfunction indicator lamp | stop engine lamp; engine warning; alarm lamp general
 stop engine lamp | alarm lamp general; engine warning; common alarm
 status lamp | alarm lamp general; engine running; genset running lamp; immobiliser lamp
-charge indicator | alternator field; split charge relay; alternator com
+charge indicator | split charge relay
 engine running | split charge relay; genset running lamp; hour meter; oil pressure switch
 side lamp | trailer tail lamp; navigation lamp
 tail lamp | trailer tail lamp
@@ -67,7 +67,7 @@ radio memory | clock
 alternator field | voltage regulator
 main relay | contactor; motor supply; relay contact output
 battery disconnect | contactor
-charger enable | charge inhibit; wake
+charger enable | wake
 wake | amplifier turn-on; run tow switch
 drive enable | contactor; interlock; run tow switch
 crash signal | inertia switch
