@@ -87,8 +87,9 @@ const SAID_OF_THINGS = new Set(
 export const turningPlaces = ({ of, at }: Match, tokens: readonly Token[]): readonly number[] =>
   at.filter((place) => {
     const turned = TURNED.get(tokens[place]?.word ?? "");
+    if (turned === undefined) return false;
     const words = at.map((one) => (one === place ? turned : tokens[one]?.word));
-    return turned !== undefined && SAID_OF_THINGS.has(keyOf(of, words));
+    return SAID_OF_THINGS.has(keyOf(of, words));
   });
 
 /** Words that may stand between the words of one phrase and change nothing. */
