@@ -4,10 +4,7 @@ import type { Meaning } from "./meaning.ts";
 
 const BOTH_WAYS: ReadonlySet<SignalClass> = new Set(["can-h", "can-l", "lin", "k-line"]);
 
-const WAYS: Readonly<Record<string, RegExp>> = {
-  to: /^(?:going|goes|leading|leads|runs)$/,
-  from: /^(?:com+ing|comes)$/,
-};
+const GOES = /\b(?:(?:going|goes|leading|leads|runs) (to)|com(?:m?ing|es) from)\b/i;
 /** Which way the words say that a wire works, seen from its own connector; null where they do not say. */
 export function wayOf(
   tokens: readonly Token[],
@@ -22,8 +19,8 @@ export function wayOf(
   const isIn = roles.has("in") && signal !== "sensor-return";
   if (isIn !== roles.has("out")) return roles.has("out") ? "source" : "load";
   // "Crank wire going to the starter": what a loom brings there, and what it takes there.
-  const end = tokens.find(({ raw }, i) => WAYS[tokens[i + 1]?.word ?? ""]?.test(raw));
-  if (end !== undefined && isSupply(signal)) return WAYS["to"]?.test(end.raw) ? "load" : "source";
+  const going = isSupply(signal) ? GOES.exec(tokens.map(({ raw }) => raw).join(" ")) : null;
+  if (going !== null) return going[1] === undefined ? "source" : "load";
   if (has("sink", "sinks") && tokens.some(({ raw }) => /^(activate|trigger|switch on)$/.test(raw)))
     return "load";
   if (has("sinks", "sink", "ls", "hs", "opencollector")) return "source";

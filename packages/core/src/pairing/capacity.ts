@@ -1,6 +1,6 @@
 import { sideOf } from "../meaning/index.ts";
 import { isFeed, isPowered, type SignalClass } from "../model/index.ts";
-import { present } from "../util/index.ts";
+import { once, present } from "../util/index.ts";
 import type { ReadPin } from "./readPin.ts";
 
 /** One wire of the vehicle may serve several incoming ones (common practice: loads that share a supply or a ground). */
@@ -51,7 +51,7 @@ const ONE_LAMP: ReadonlySet<string> = new Set(["brake warning"]);
 const FED_TOGETHER: ReadonlySet<string> = new Set(["reverse lamp"]);
 
 /** What pins have in common that may share a joint, by each thing that a label names; empty where nothing may. */
-function sharedKeys({ signal, reading }: ReadPin): readonly string[] {
+const sharedKeys = once(({ signal, reading }: ReadPin): readonly string[] => {
   if (isFeed(signal) || signal === "shield") return [`feed ${signal}`];
   const family = reading.thing?.family ?? "";
   if (signal === "switched-ground" && ONE_LAMP.has(family)) return [family];
@@ -61,7 +61,7 @@ function sharedKeys({ signal, reading }: ReadPin): readonly string[] {
     if (!isPowered(signal)) return [`${thing.name} ${signal}`];
     return [`${FED_TOGETHER.has(thing.family) ? thing.family : (BESIDE[thing.name] ?? thing.name)} fed`];
   });
-}
+});
 /** What hangs beside a lamp, on the wire that feeds it. */
 const BESIDE: Readonly<Record<string, string>> = { "load resistor": "turn lamp" };
 /** "Tail and number plate": one wire for each of two things. */

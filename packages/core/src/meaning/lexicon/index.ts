@@ -89,24 +89,24 @@ const listed = (table: string): readonly Listed[] =>
     const [of = "", phrases = ""] = listOf(line, "|");
     return { of, phrases: listOf(phrases, ";") };
   });
-const kin = new Map<string, Set<string>>();
-for (const line of linesOf(KIN)) {
-  const [own = "", others = ""] = listOf(line, "|");
-  for (const other of listOf(others, ";"))
-    for (const [one, far] of [
-      [own, other],
-      [other, own],
-    ] as const) {
-      const thing = present(BY_NAME.get(one), `lexicon: ${one} in “${line}”`);
-      kin.set(thing.name, (kin.get(thing.name) ?? new Set<string>()).add(far));
-    }
-}
-/** Things of other families that the wire of a thing may go by at its other end. Symmetric. */
-export const kinOf = (thing: string): ReadonlySet<string> => kin.get(thing) ?? new Set();
 /** Signs of what a wire carries, by signal class. */
 export const SIGN_PHRASES = listed(SIGNS);
 /** Remarks around a function, by what they tell. */
 export const REMARK_PHRASES = listed(REMARKS);
+
+const kin = new Map<string, Set<string>>();
+for (const { of, phrases } of listed(KIN))
+  for (const other of phrases)
+    for (const [one, far] of [
+      [of, other],
+      [other, of],
+    ] as const) {
+      invariant(BY_NAME.has(one), `lexicon: no thing “${one}” to be kin of “${far}”`);
+      kin.set(one, (kin.get(one) ?? new Set<string>()).add(far));
+    }
+const NO_KIN: ReadonlySet<string> = new Set();
+/** Things of other families that the wire of a thing may go by at its other end. Symmetric. */
+export const kinOf = (thing: string): ReadonlySet<string> => kin.get(thing) ?? NO_KIN;
 
 /** Written forms and the words of the lexicon that they stand for. */
 const FORMS = new Map<string, string>();
