@@ -30,6 +30,26 @@ export function contentOf(
   });
   return [...words].map(([word, known]) => ({ word, known }));
 }
+/** What a feed or a ground may be meant for: the same by whichever of its names. */
+const FED: ReadonlyMap<string, string> = new Map([
+  ["valve", "valve"],
+  ["solenoid", "valve"],
+  ["electronic", "electronic"],
+  ["electronics", "electronic"],
+  ["control unit", "electronic"],
+  ["logic", "electronic"],
+  ["lamp", "lamp"],
+  ["motor", "motor"],
+  ["pump", "pump"],
+]);
+/** What a feed is for, where no more is named than a kind of part. */
+export function fedBy(tokens: readonly Token[]): readonly ContentWord[] {
+  const words = new Set(
+    tokens.flatMap(({ word }, i) => FED.get(word) ?? FED.get(`${tokens[i - 1]?.word ?? ""} ${word}`) ?? []),
+  );
+  return [...words].map((word) => ({ word, known: true }));
+}
+
 /** Words that tell no wire from another one of its name: what a part is mounted in, how it is worked, codes of parts in a maker's diagram. */
 const TELLS_NOTHING = new Set(
   (

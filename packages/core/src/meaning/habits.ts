@@ -40,6 +40,8 @@ const CAM = /^\s*(?:cam|cmp)\b/i;
 const CRANK = /^\s*crank\s*[+-]?\s*$/i;
 /** What only the plug of an engine's computer has, and a feed that the key switches by another name than "IGN". */
 const PICKUP = /\b(?:crank|ckp|trig(?:ger)?|vr)\b|\binj(?:ector)?[ _]?\d/i;
+const INJECTOR = /^\s*inj(?:ector)?[ _]?\d/i;
+const COIL_OUT = /^\s*ign(?:ition)?[ _]?\d[ _]out/i;
 const KEYED = /12 ?v[ _]?sw|\bswitched|\bign(?:ition)?[ _](?:sw|in|feed|on|supply)\b|\bkl\.? ?15\b|\bvign\b/i;
 const CRANK_POLE = /^\s*crank\s*[+-]\s*$/i;
 
@@ -47,7 +49,7 @@ const CLUSTER =
   /\b(?:tach(?:o|ometer)?|spe?e?d(?:o|ometer)?|fu(?:el)?|temp|ill(?:um)?|hi-?bm|beam|turn|chg|charge|mil)\b/i;
 /** What cranks an engine or reads its flywheel: no cluster. */
 const STARTS =
-  /^\s*(?:(?:engine )?start|crank|mpu[ +-]*)\s*(?:sw(?:itch)?|button|in(?:put)?|out(?:put)?|rly|relay)?\s*$/i;
+  /^\s*(?:(?:engine )?start|crank|mpu[ +-]*)\s*(?:sw(?:itch)?|button|in(?:put)?|out(?:put)?|rly|relay|port|stbd|starboard)?\s*$/i;
 const CLIMATE =
   /\b(?:blower|evap(?:orator)?|recirc|(?:mix|temp(?:erature)?) (?:door|flap)|thermostat|binary|heater (?:tap|valve)|demist|water valve|face vent|footwell vent)\b/i;
 /** A fan of several speeds is a blower. */
@@ -132,7 +134,10 @@ function habitsOf(texts: readonly string[]): ListHabits {
       ignition.size >= 3 ||
       (ignition.size === 2 &&
         texts.some((text) => PICKUP.test(text)) &&
-        texts.some((text) => KEYED.test(text))),
+        texts.some((text) => KEYED.test(text))) ||
+      (texts.some((text) => COIL_OUT.test(text)) &&
+        texts.some((text) => PICKUP.test(text)) &&
+        texts.some((text) => INJECTOR.test(text))),
     lampPlug:
       (lamps >= 3 && lamps * 3 >= texts.length) ||
       (texts.some((text) => LOW_BEAM.test(text)) && texts.some((text) => HIGH_BEAM.test(text))),

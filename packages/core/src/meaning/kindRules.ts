@@ -38,7 +38,7 @@ export function byKind(own: Scoring): void {
   if (
     usual === undefined &&
     words.length > 0 &&
-    words.every((word) => /^(plus|12v|24v|36v|48v|supply|red)$/.test(word)) &&
+    words.every((word) => /^(plus|12v|24v|36v|48v|supply|red|in|input)$/.test(word)) &&
     words.some((word) => /^\d+v$/.test(word))
   ) {
     offer("battery", 3.6);

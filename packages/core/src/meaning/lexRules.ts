@@ -105,7 +105,7 @@ export const RULES: readonly Rule[] = [
   rule(`b[ ]?\\+`, "bplus"),
   rule(`(?:v?batt?)[ ]?-(?![\\p{L}\\p{N} ])`, "bminus"),
   rule(`b[ ]?-${END}(?! )`, "bminus"),
-  rule(`d[ ]?\\+`, "dplus"),
+  rule(`(?<!sensor )d[ ]?\\+`, "dplus"),
   rule(`s[ ]?\\+`, "splus"),
   rule(`ill?[ ]?\\+`, "illumination plus"),
   rule(`ill?[ ]?-${END}`, "illumination minus"),
@@ -202,6 +202,7 @@ export const RULES: readonly Rule[] = [
   // "DI 1 R door" is the right door.
   rule(`(?!(?:49|54|56|57|58)r)(?:\\d+(?:-\\d+)?r|\\d{2,}(?:-\\d+)? r)${END}`, "ohm"),
   rule(`\\((?:${CODE}(?:\\/${CODE})?)\\)$`, ""),
+  rule(`(?:(?<=\\()(?:light|pale|dark) |(?:lt|dk)[ .]?)${COLOUR}${END}`, ""),
   rule(
     `(?<=(?:stage|speed|step|circuit|group|zone|level) )(i{1,3}|iv)${END}`,
     (m) => ROMAN[group(m, 1)] ?? "",
@@ -251,6 +252,8 @@ export const RULES: readonly Rule[] = [
   rule(`p\\/s${END}`, "power steering"),
   rule(`(?<=\\S )w\\/l${END}`, "warning lamp"),
   rule(`w\\/l${END}`, "wl"),
+  rule(`(?:gnd|ground|earth) by (?=ecu|ecm|pcm|control|module|unit|computer|engine)`, "earthed "),
+  rule(`(?<=(?:abs|ebs|esc|esp|epb|ecu|oil|fuel|water|brake|level) )wl${END}`, "warning lamp"),
   rule(`w\\/[ ]?o${END}`, "without"),
   rule(`w\\/`, "with"),
   rule(`i\\/o${END}`, "io"),

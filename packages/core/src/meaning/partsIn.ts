@@ -13,6 +13,7 @@ const KIND_WORDS: Readonly<Record<string, PartKind>> = {
   trigger: "switch",
   toggle: "switch",
   sensor: "sensor",
+  pickup: "sensor",
   motor: "motor",
   lamp: "lamp",
   telltale: "telltale",

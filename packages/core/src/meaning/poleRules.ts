@@ -50,6 +50,11 @@ export function byReturn(own: Scoring): void {
     if (usual === "vr-pair" && !place && has("return", "ground")) offer("sensor-return", 4.5);
     if (place && has("ground")) offer("ground", 6.5);
     if (isLamp && has("ground", "minus", "common", "return")) offer("ground", 5.8);
+    // "MIL lamp ground": what the engine's computer lights it by.
+    if (thing?.name === "malfunction indicator lamp" && own.words.at(-1) === "ground") {
+      own.scores.delete("ground");
+      offer("switched-ground", 6.6);
+    }
   }
   // "Common earth for sensors": what several sensors hang on is never the car's own ground.
   if (
@@ -115,7 +120,7 @@ export function byPole(own: Scoring): void {
   }
   if (pole === "minus") {
     // "Main supply -": the supply's way back.
-    if ((thing === undefined || isGeneric(thing)) && sign("battery") > 0) {
+    if (usual === "battery" || ((thing === undefined || isGeneric(thing)) && sign("battery") > 0)) {
       own.scores.delete("battery");
       offer("ground", 7);
     }
@@ -125,7 +130,12 @@ export function byPole(own: Scoring): void {
     if (isHall) offer("sensor-return", 6.8);
     else if (usual === "vr-pair" || usual === "audio" || sign("vr-pair") > 0)
       offer(usual === "audio" ? "audio" : "vr-pair", has("ground", "return") ? 6.2 : 7.3);
-    else if (isSensor) offer("sensor-return", 6.2);
+    else if (isSensor) {
+      // "Oil pressure input (-)": an input that wants minus.
+      if (usual === "resistive-sensor" && has("in", "input") && own.words.at(-1) === "minus")
+        offer("switched-ground", 6.6);
+      offer("sensor-return", 6.2);
+    }
     // A motor that turns both ways has no ground of its own.
     else if (kinds.has("motor") && usual === "pwm") offer("pwm", 7.2);
     else if (

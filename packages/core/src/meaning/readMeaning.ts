@@ -2,7 +2,7 @@ import { isFeed, type Direction, type SignalClass } from "../model/index.ts";
 import { oncePerText } from "../util/index.ts";
 import { chooseThings, lexiconThing, ofBeam, placesAside, type Used } from "./chooseThings.ts";
 import { classesOf } from "./classes.ts";
-import { contentOf } from "./content.ts";
+import { contentOf, fedBy } from "./content.ts";
 import { wayOf } from "./direction.ts";
 import { isGeneric } from "./generic.ts";
 import type { Token } from "./lex.ts";
@@ -124,7 +124,10 @@ function read(text: string, context: MeaningContext): Meaning {
     signal,
     certain,
     unread: tokens.filter(({ kind }) => kind === "unknown").map(({ raw }) => raw),
-    content: contentOf(tokens, heard),
+    content: [
+      ...contentOf(tokens, heard),
+      ...(isFeed(signal) && things.every(isGeneric) ? fedBy(tokens) : []),
+    ],
     // What a feed is for may stand in brackets; it is one feed all the same.
     loose: contentOf(tokens, (i) => isLoose(i) && !(isFeed(signal) && tokens[i]?.inBrackets === true)).map(
       ({ word }) => word,

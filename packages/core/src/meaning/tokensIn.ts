@@ -227,7 +227,7 @@ const TELLTALES: Readonly<Record<string, string>> = {
 };
 /** "IGN 1", "Ignition signal no. 2": an ignition with a number. */
 export const IGNITION_NUMBER =
-  /^\s*(?:ign(?:ition)?|spark)(?:[ _](?:signal|output|out|coil|drive|drv|driver|control|ctrl))?[ _.-]*(?:no\.? ?)?([1-8])\b/i;
+  /^\s*(?:ign(?:ition)?|spark)(?:[ _](?:signal|output|out|coil|drive|drv|driver|control|ctrl))?[ _.-]*(?:no\.? ?)?([1-8])(?![\p{L}\p{N}])/iu;
 /** A corner and a pole, no more: a speaker's wire on a radio. */
 export const SPEAKER = /^\s*(?:[FR][LR]|[LR][FR])\s*[(]?[+-][)]?\s*$/i;
 

@@ -17,10 +17,11 @@ const DAMAGE_LIKELY = 0.7;
 
 /** What keeps two pins apart whatever else speaks for them: a join that does damage, texts that name opposite things, two sources. */
 export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
+  const [a, b] = [left.reading, right.reading];
   if (classFit(left.classes, right.classes).damage >= DAMAGE_LIKELY) return unfit(left, right, "damage");
+  if (isShort(a, b) || isShort(b, a)) return unfit(left, right, "damage");
   const opposite = oppositeIn(left, right);
   if (opposite !== null) return { kind: "opposite", ...opposite, weight: 0 };
-  const [a, b] = [left.reading, right.reading];
   const isOneThing = a.thing?.name === b.thing?.name;
   if (a.pole !== null && b.pole !== null && a.pole !== b.pole && (left.signal === right.signal || isOneThing))
     return { kind: "poles", weight: 0 };
@@ -75,6 +76,10 @@ const unfit = (left: ReadPin, right: ReadPin, fit: Fit): Reason => ({
 });
 const neverTalk = ({ signal: one }: ReadPin, { signal: other }: ReadPin): boolean =>
   DATA.has(one) && one !== other && (DATA.has(other) || SWITCHED.has(other));
+
+/** "Minus electronics" on "UB ECU": a text that names nothing but a ground never meets one that names nothing but a supply, however unsure each is. */
+const isShort = ({ thing: one }: ReadPin["reading"], { thing: other }: ReadPin["reading"]): boolean =>
+  one?.name === "ground" && other !== null && isGeneric(other) && isSupply(other.signal);
 
 /** The minus of an ignition coil kicks to hundreds of volts, and an input for logic stands five (common practice, no source). */
 const kicksBack = ({ signal, reading: one }: ReadPin, { reading: other }: ReadPin): boolean =>

@@ -78,13 +78,16 @@ const goesThrough = (a: ReadPin, b: ReadPin): boolean => isOnly("in", a) && isOn
 const isOnly = (way: "in" | "out", { reading: { roles } }: ReadPin): boolean =>
   roles.has(way) && !roles.has(way === "in" ? "out" : "in");
 
-/** Whether a further wire may join: the same key, and never the lamps of both sides on one wire. */
-export const mayShare = (a: ReadPin, b: ReadPin): boolean =>
-  sharedKeys(a).some((key) => sharedKeys(b).includes(key)) &&
-  !goesThrough(a, b) &&
-  !goesThrough(b, a) &&
-  (isFeed(a.signal) || tellsSame(a, b)) &&
-  (!ONE_SIDE_ONLY.test(a.reading.thing?.name ?? "") || sideOf(a.reading) === sideOf(b.reading));
+/** "Fan output 1" and "fan output 2": each drives a wire of its own, whatever number the other side gives. */
+const isNumberedOutput = ({ reading: { said } }: ReadPin): boolean => /\bout(?:put)? \d/.test(said);
+
+/** Whether a wire may meet further branches: the same key, and never the lamps of both sides on one wire. */
+export const mayShare = (wire: ReadPin, branch: ReadPin): boolean =>
+  sharedKeys(wire).some((key) => sharedKeys(branch).includes(key)) &&
+  !goesThrough(wire, branch) &&
+  !goesThrough(branch, wire) &&
+  (isFeed(wire.signal) || (tellsSame(wire, branch) && !isNumberedOutput(branch))) &&
+  (!ONE_SIDE_ONLY.test(wire.reading.thing?.name ?? "") || sideOf(wire.reading) === sideOf(branch.reading));
 
 /**
  * How many further joints each pin may take: the side with fewer wires of a key may share, the other may not, so that no group

@@ -85,7 +85,7 @@ export function matchProblem(
         // A further joint meets a pin itself, never another further joint, and has to be worth its surcharge.
         if (
           (row.of !== null && columns[seat]?.of !== null) ||
-          !mayShare(row.pin, column) ||
+          !(row.of === null ? mayShare(column, row.pin) : mayShare(row.pin, column)) ||
           found.strength <= SURCHARGE
         )
           return [];

@@ -77,8 +77,10 @@ oil pressure lamp | oil level
 oil temperature | transmission fluid temperature
 outrigger | outrigger switch
 load resistor | turn lamp
-door open request | door valve control; handle request switch
+door open request | door ajar switch; door valve control; handle request switch
 gear display | transmission range
 abs lamp | abs control unit
 electric coolant pump | fresh water pump
+seat motor supply | constant supply
+inlet lock motor | door lock motor
 `;

@@ -190,7 +190,7 @@ diagnostic: diag diagnose diagnosis diagnostics obd dlc obdii scan
 link: lnk
 serial: ser seriell uart
 data: daten
-pulse: pulses puls impuls impulse pls freq frequency pulsed
+pulse: pulses puls impuls impulse pls freq frequency pulsed imp imps
 duty: tastverhältnis
 knock: klopf klopfsensor detonation deton det
 oxygen: oxy
@@ -829,4 +829,5 @@ resistance: widerstand
 high coolant temperature: het
 discharge air temperature: dat
 comes: coming comming
+rear washer: heckwaschpumpe heckwaschanlage heckscheibenwaschpumpe heckwascher
 `;
