@@ -42,10 +42,17 @@ const FED: ReadonlyMap<string, string> = new Map([
   ["motor", "motor"],
   ["pump", "pump"],
 ]);
+/** "Power ground" and "control ground" of one part are two wires. */
+const GROUNDED: ReadonlyMap<string, string> = new Map([
+  ...FED,
+  ["power", "power"],
+  ["control", "electronic"],
+]);
 /** What a feed is for, where no more is named than a kind of part. */
-export function fedBy(tokens: readonly Token[]): readonly ContentWord[] {
+export function fedBy(tokens: readonly Token[], isGround: boolean): readonly ContentWord[] {
+  const fed = isGround ? GROUNDED : FED;
   const words = new Set(
-    tokens.flatMap(({ word }, i) => FED.get(word) ?? FED.get(`${tokens[i - 1]?.word ?? ""} ${word}`) ?? []),
+    tokens.flatMap(({ word }, i) => fed.get(word) ?? fed.get(`${tokens[i - 1]?.word ?? ""} ${word}`) ?? []),
   );
   return [...words].map((word) => ({ word, known: true }));
 }

@@ -139,3 +139,25 @@ describe("a line that ends in spare", () => {
     expect(readMeaning("Spare wheel carrier switch").signal).not.toBe("none");
   });
 });
+
+describe("a list that tells its lamps apart by colour", () => {
+  it("means colours by the letters behind LED, right and left elsewhere", () => {
+    const hues = list("STATUS LED R", "STATUS LED G", "BATT IN").map(({ which }) => which.get("hue"));
+    expect(hues).toEqual([new Set(["red"]), new Set(["green"]), undefined]);
+    const [left, right] = list("TURN LED L", "TURN LED R").map(({ which }) => which.get("side"));
+    expect([left, right]).toEqual([new Set(["left"]), new Set(["right"])]);
+  });
+  it("hears no colour of a lamp in the colour of a wire", () => {
+    expect(list("Tail lamp red", "Turn lamp green").map(({ which }) => which.has("hue"))).toEqual([
+      false,
+      false,
+    ]);
+  });
+});
+
+describe("a list that extends and retracts", () => {
+  it("means a way by RET beside EXT, a way back elsewhere", () => {
+    expect(list("STEP_EXT", "STEP_RET")[1]?.signal).not.toBe("ground");
+    expect(list("SENSOR_RET", "SENSOR_SIG")[0]?.signal).toBe("sensor-return");
+  });
+});

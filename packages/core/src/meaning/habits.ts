@@ -1,6 +1,7 @@
 import type { Connector, Pin, PinId } from "../model/index.ts";
 import { once } from "../util/index.ts";
 import type { Meaning } from "./meaning.ts";
+import { lampsByHue } from "./hues.ts";
 import { borrowedIn, readRow, type Borrowed, type Row } from "./neighbours.ts";
 import {
   CHANNEL_LED,
@@ -81,7 +82,7 @@ const stemOf = (text: string): string =>
   text
     .trim()
     .toLowerCase()
-    .replace(/\s*\S+$/, "");
+    .replace(/[\s_]*[^\s_]+$/, "");
 /** Whether two texts of a list differ in their last word only, one ending as the first says and one as the second. */
 function endsBothWays(texts: readonly string[], one: RegExp, other: RegExp): boolean {
   const stems = new Set(texts.filter((text) => one.test(text)).map(stemOf));
@@ -160,6 +161,8 @@ function habitsOf(texts: readonly string[]): ListHabits {
     redAndBlack: endsBothWays(texts, RED, BLACK),
     gearboxPlug: texts.filter((text) => GEARBOX.test(text)).length >= 4,
     triggerMarks: marksTriggers(texts),
+    lampHues: lampsByHue(texts),
+    extendsAndRetracts: endsBothWays(texts, /[ _]ext\s*$/i, /[ _]ret\s*$/i),
     raisesAndLowers: endsBothWays(texts, RAISES, LOWERS),
     pickups:
       texts.filter((text) => CRANK_POLE.test(text)).length === 2 ||

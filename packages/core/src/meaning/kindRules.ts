@@ -67,7 +67,14 @@ export function byKind(own: Scoring): void {
     offer("switched-supply", 6.6);
   }
   if (kinds.has("valve") && usual === undefined) offer("switched-ground", 3.6);
-  if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
+  // "Switch supply", "switch common, 12 V": what feeds the contacts.
+  const isFed =
+    /^(?:supply|feed)$/.test(words.findLast((word) => !isVolts(word)) ?? "") ||
+    (words.includes("common") && words.some(isVolts));
+  if (kinds.has("switch") && isFed && (usual === undefined || usual === "dry-contact")) {
+    own.scores.delete("dry-contact");
+    offer("switched-supply", 5);
+  } else if (kinds.has("switch") && usual === undefined) offer("switched-ground", 3.2);
   if (kinds.has("lamp") && usual === undefined) offer("lamp-feed", 3.4);
   if (kinds.has("telltale") && usual === undefined) offer("switched-ground", 3.6);
   if (kinds.has("motor") && usual === undefined) offer("switched-supply", 3.4);

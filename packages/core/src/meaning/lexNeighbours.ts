@@ -184,4 +184,13 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
     `ign[ ]?(\\d{1,2})(?:[ ]?(?:out(?:put)?|drv|driver)(?=.*(?:5 ?v|\\dma|logic|ttl|igbt|coil|low side))|(?=.*(?:logic|ttl|igbt)))`,
     coilOutput,
   ),
+  rule(`stat(?= sw)`, "thermostat"),
+  rule(`starter (?=(?:button|btn|push ?button)$)`, "start "),
+  rule(`d_plus${END}`, "dplus"),
+  rule(`accel(?= (?:fl|fr|rl|rr)${END})`, "acceleration sensor"),
+  // "#10", "#20": injectors in some makers' lists (common practice).
+  rule(`^#([1-8])0$`, (m) => `injector ${group(m, 1)}`),
+  rule(`(?<=outr(?:igger)?s? (?:[lr]|left|right) )ext${END}`, "extend"),
+  rule(`(?:gnd|ground|earth) by (?=ecu|ecm|pcm|control|module|unit|computer|engine)`, "earthed "),
+  rule(`(?<=(?:abs|ebs|esc|esp|epb|ecu|oil|fuel|water|brake|level) )wl${END}`, "warning lamp"),
 ];

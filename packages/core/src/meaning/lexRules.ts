@@ -252,8 +252,6 @@ export const RULES: readonly Rule[] = [
   rule(`p\\/s${END}`, "power steering"),
   rule(`(?<=\\S )w\\/l${END}`, "warning lamp"),
   rule(`w\\/l${END}`, "wl"),
-  rule(`(?:gnd|ground|earth) by (?=ecu|ecm|pcm|control|module|unit|computer|engine)`, "earthed "),
-  rule(`(?<=(?:abs|ebs|esc|esp|epb|ecu|oil|fuel|water|brake|level) )wl${END}`, "warning lamp"),
   rule(`w\\/[ ]?o${END}`, "without"),
   rule(`w\\/`, "with"),
   rule(`i\\/o${END}`, "io"),
@@ -273,7 +271,7 @@ export const RULES: readonly Rule[] = [
   rule(`(?<=^|\\s|\\()\\+ ?ve${END}`, "plus"),
   rule(`(?<=^|\\s|\\()[-–−] ?ve${END}`, "minus"),
   rule(`(?<=^|(?<!switch|from|to|lamp|relay|motor|contact|fuse)\\s)e(\\d)(?= \\(|$)`, (m) =>
-    group(m, 1) === "2" ? "sensor return" : "power ground",
+    group(m, 1) === "2" ? "sensor return" : "control unit ground",
   ),
   rule(
     `(?<!heat(?:er|ing)? |seat |pad )mat(?= (?:sens|sndr|sig|temp|ntc|5|\\+|-)|\\s*$)`,

@@ -126,7 +126,7 @@ function read(text: string, context: MeaningContext): Meaning {
     unread: tokens.filter(({ kind }) => kind === "unknown").map(({ raw }) => raw),
     content: [
       ...contentOf(tokens, heard),
-      ...(isFeed(signal) && things.every(isGeneric) ? fedBy(tokens) : []),
+      ...(isFeed(signal) && things.every(isGeneric) ? fedBy(tokens, signal === "ground") : []),
     ],
     // What a feed is for may stand in brackets; it is one feed all the same.
     loose: contentOf(tokens, (i) => isLoose(i) && !(isFeed(signal) && tokens[i]?.inBrackets === true)).map(

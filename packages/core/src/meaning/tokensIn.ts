@@ -1,3 +1,4 @@
+import { hueFirst } from "./hues.ts";
 import { lex, type Token } from "./lex.ts";
 import { CABIN_WORD, LETTER_CORNERS } from "./whichOne.ts";
 
@@ -26,6 +27,8 @@ export const HABITS = [
   "colourFirst",
   "channelFirst",
   "startAndStop",
+  "lampHues",
+  "extendsAndRetracts",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 export type ListHabits = Readonly<Record<Habit, boolean>>;
@@ -171,6 +174,8 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
     STOP.test(text)
       ? each(({ word }) => (word === "stop" ? ["engine", "stop"] : undefined))(tokens, text)
       : tokens,
+  lampHues: hueFirst,
+  extendsAndRetracts: (tokens) => withLast(tokens, { ext: "extend", ret: "retract" }),
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)

@@ -1,3 +1,4 @@
+import { hueBefore } from "./hues.ts";
 import { namesCoil } from "./partsIn.ts";
 import { gearLetter, letterPlace, restOf } from "./whichLetters.ts";
 import type { Token } from "./lex.ts";
@@ -27,6 +28,7 @@ const DIMENSIONS = [
   "sensor",
   "number",
   "letter",
+  "hue",
 ] as const;
 export type Dimension = (typeof DIMENSIONS)[number];
 
@@ -199,6 +201,8 @@ export function whichOne(
     // A back light is a lamp behind a dial.
     if (written === "back" && /^(lamp|illumination|lit|feed)$/.test(after)) return;
     if (written === "driver" && !isOfTheCabin(tokens, i)) return;
+    const hue = hueBefore(written, after);
+    if (hue !== null) return add("hue", hue);
     const meaning = MEANING.get(word);
     if (meaning === undefined) return;
     const [dimension, own] = meaning;
@@ -248,12 +252,11 @@ export const CABIN_WORD =
 /** "Fresh full", "tank half": how full is told whatever phrase it stands in; "full beam" is a lamp. */
 const HOLDS_WATER = /^(?:tank|level|water|fresh|waste|fuel)$/;
 
+const RANKS: Readonly<Record<string, number>> = { cylinder: 0, number: 1, hash: 3 };
 /**
  * The place of the number that tells which one: a cylinder's before one that is called a number, that before a plain one, and a maker's
  * output number ("#10") only where there is no other. Amounts, channels, terminals and fuses are no such numbers.
  */
-
-const RANKS: Readonly<Record<string, number>> = { cylinder: 0, number: 1, hash: 3 };
 function numberPlace(tokens: readonly Token[], taken: ReadonlySet<number>): number {
   let best = { place: -1, rank: 9 };
   tokens.forEach(({ word, kind }, i) => {

@@ -115,6 +115,8 @@ function whichFit(
       if (meet(one, other)) agrees++;
       continue;
     }
+    // A lamp's colour is seldom written at both ends.
+    if (dimension === "hue") continue;
     const its = TWINS.flatMap(([x, y]) => {
       if (dimension !== x && dimension !== y) return [];
       return [...((one === undefined ? a : b).get(dimension === x ? y : x) ?? [])];

@@ -27,6 +27,9 @@ const isWorked = ({ thing }: Meaning): boolean =>
 const TELLS = /lamp|tell-tale|warning|buzzer|horn|siren/;
 const isTellTale = ({ thing }: Meaning): boolean =>
   thing !== null && thing.signal === "switched-ground" && TELLS.test(thing.name);
+/** A buzzer and the lamp beside it have wires of their own. */
+const SOUNDS = /\b(?:buzzer|bleeper|sounder|gong|chime)\b/;
+const SHINES = /\b(?:lamp|indicator|telltale)\b/;
 const isDisjoint = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean =>
   [...a].every((one) => !b.has(one));
 
@@ -77,6 +80,11 @@ export function kindFit(left: ReadPin, right: ReadPin, thing: ThingFit): KindVal
     )
   )
     values["kind-agrees"] = 1;
+  const [sounds, other] = SOUNDS.test(a.said) ? [a, b] : [b, a];
+  if (SOUNDS.test(sounds.said)) {
+    if (SOUNDS.test(other.said)) values["kind-agrees"] = 1;
+    else if (SHINES.test(other.said) && !SHINES.test(sounds.said)) values["kind-clashes"] = 1;
+  }
   const dash = [a, b].map(({ kinds }) => kinds.has("telltale") || kinds.has("gauge"));
   if (dash[0] !== dash[1] && thing !== "same") values["kind-clashes"] = 1;
   // The lamp that tells of a heater is not the wire that feeds it or asks for it.

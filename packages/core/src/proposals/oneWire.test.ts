@@ -66,4 +66,23 @@ describe("one wire in the words of either end (common practice)", () => {
       }
     expect(count).toBeGreaterThan(200);
   });
+  it("feeds and grounds go by the kind of part that they are for", () => {
+    expect(proposed(["Minus electronics", "Ground for solenoids"], ["GND VALVES", "GND ECU"])).toEqual([
+      "Ground for solenoids = GND VALVES",
+      "Minus electronics = GND ECU",
+    ]);
+  });
+  it("one wire never meets two outputs that have numbers of their own", () => {
+    const lines = proposed(
+      ["Electric fan relay control"],
+      ["Fan output 1, grounds relay", "Fan output 2, grounds relay"],
+    );
+    expect(lines.length).toBeLessThanOrEqual(1);
+  });
+  it("a buzzer's wire is not the lamp's beside it", () => {
+    expect(proposed(["Jack warning buzzer", "Jack down lamp"], ["JACK IND LAMP", "JACK BUZZ"])).toEqual([
+      "Jack down lamp = JACK IND LAMP",
+      "Jack warning buzzer = JACK BUZZ",
+    ]);
+  });
 });

@@ -83,4 +83,6 @@ abs lamp | abs control unit
 electric coolant pump | fresh water pump
 seat motor supply | constant supply
 inlet lock motor | door lock motor
+pressure sensor | manifold pressure
+coolant level | water tank level
 `;

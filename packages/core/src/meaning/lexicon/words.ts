@@ -336,7 +336,7 @@ throttle motor: tac etb etm drosselklappensteller drosselklappenantrieb dbw
 fan control: fc
 turn left: bl
 turn right: br
-crank signal: nsw
+neutral start switch: nsw
 air fuel ratio: afr
 high voltage: hv hochvolt
 high voltage interlock: hvil
@@ -702,7 +702,7 @@ seat heater: sitzheizung
 lock: schloss schloß riegel
 unlock: entriegelung
 central lock: zentralverr
-outrigger: outrig outriggers
+outrigger: outrig outriggers outr
 stabiliser: stab
 header: hdr
 solenoid valve: ev elettrovalvola elettrovalvole electrovanne electrovalve electrovalves
@@ -830,4 +830,9 @@ high coolant temperature: het
 discharge air temperature: dat
 comes: coming comming
 rear washer: heckwaschpumpe heckwaschanlage heckscheibenwaschpumpe heckwascher
+bplus stud: plusverteiler
+warm up regulator: warmlaufregler
+auxiliary air valve: zusatzluftschieber
+thermostat time switch: thermozeitschalter
+electric load: els
 `;
