@@ -77,11 +77,15 @@ function marksTriggers(texts: readonly string[]): boolean {
   return marked.length >= 3 && new Set(bare).size === bare.length;
 }
 
-/** A text without its last word. */
+/** A list that speaks of ships. */
+const STARBOARD = /\b(?:starboard|stbd|stb|bilge|masthead|anchor|helm)\b/i;
+
+/** A text without its last word and without the number of its channel. */
 const stemOf = (text: string): string =>
   text
     .trim()
     .toLowerCase()
+    .replace(/^(?:ch|out)[ _]?\d+[ _]/, "")
     .replace(/[\s_]*[^\s_]+$/, "");
 /** Whether two texts of a list differ in their last word only, one ending as the first says and one as the second. */
 function endsBothWays(texts: readonly string[], one: RegExp, other: RegExp): boolean {
@@ -91,7 +95,10 @@ function endsBothWays(texts: readonly string[], one: RegExp, other: RegExp): boo
 /** "LED red" and "LED black": two leads of one part, told by their colour. */
 const [RED, BLACK] = [/\S\s+red\s*$/i, /\S\s+(?:black|blk)\s*$/i];
 /** "Reel raise" and "reel lower": the two ways of one ram. */
-const [RAISES, LOWERS] = [/\b(?:raise|lift|up|fore|forward)\s*$/i, /\b(?:lower|drop|aft|back)\s*$/i];
+const [RAISES, LOWERS] = [
+  /\b(?:raise|lift|up|fore|forward|heben|hoch)\s*$/i,
+  /\b(?:lower|drop|aft|back|senken|runter)\s*$/i,
+];
 
 /** Whether a list numbers its lines before what each does: most of them, each number once and none beyond the list, and what follows tells them apart. */
 function numbersLines(texts: readonly string[]): boolean {
@@ -163,6 +170,8 @@ function habitsOf(texts: readonly string[]): ListHabits {
     triggerMarks: marksTriggers(texts),
     lampHues: lampsByHue(texts),
     extendsAndRetracts: endsBothWays(texts, /[ _]ext\s*$/i, /[ _]ret\s*$/i),
+    portAndStarboard:
+      endsBothWays(texts, /[ _]p\s*$/i, /[ _]s\s*$/i) && texts.some((text) => STARBOARD.test(text)),
     raisesAndLowers: endsBothWays(texts, RAISES, LOWERS),
     pickups:
       texts.filter((text) => CRANK_POLE.test(text)).length === 2 ||

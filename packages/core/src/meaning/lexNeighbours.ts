@@ -193,4 +193,16 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   rule(`(?<=outr(?:igger)?s? (?:[lr]|left|right) )ext${END}`, "extend"),
   rule(`(?:gnd|ground|earth) by (?=ecu|ecm|pcm|control|module|unit|computer|engine)`, "earthed "),
   rule(`(?<=(?:abs|ebs|esc|esp|epb|ecu|oil|fuel|water|brake|level) )wl${END}`, "warning lamp"),
+  rule(`not[- ](?:aus|halt)${END}`, "engine stop"),
+  rule(
+    `(?<=(?:schaufel|mast|gabel|ausleger|lift(?:er)?|rampe|b(?:ü|ue)hne|plattform|pritsche|st(?:ü|ue)tzen?|arm|l(?:ö|oe)ffel|schild|presse) )auf${END}`,
+    "up",
+  ),
+  rule(`(?<=\\p{L}{4,} )ab$`, "down"),
+  rule(`(?<=(?:dach|verdeck|schieber|hahn|plane|rollo|rolladen) )(auf|zu)${END}`, (m) =>
+    group(m, 1) === "auf" ? "open" : "closed",
+  ),
+  // "Knock sensor, screened core": the wire within the screen.
+  rule(`(?:screened|shielded) core${END}`, "signal"),
+  rule(`ht(?= (?:up|dn|down)${END})`, "height"),
 ];

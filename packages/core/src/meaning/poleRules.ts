@@ -50,6 +50,11 @@ export function byReturn(own: Scoring): void {
     if (usual === "vr-pair" && !place && has("return", "ground")) offer("sensor-return", 4.5);
     if (place && has("ground")) offer("ground", 6.5);
     if (isLamp && has("ground", "minus", "common", "return")) offer("ground", 5.8);
+    // "Room lamp, ground side": what the door switches earth.
+    if (thing?.name === "interior lamp" && /\bground side\b/.test(own.words.join(" "))) {
+      own.scores.delete("ground");
+      offer("switched-ground", 6.4);
+    }
     // "MIL lamp ground": what the engine's computer lights it by.
     if (thing?.name === "malfunction indicator lamp" && own.words.at(-1) === "ground") {
       own.scores.delete("ground");

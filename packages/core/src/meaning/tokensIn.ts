@@ -29,6 +29,7 @@ export const HABITS = [
   "startAndStop",
   "lampHues",
   "extendsAndRetracts",
+  "portAndStarboard",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 export type ListHabits = Readonly<Record<Habit, boolean>>;
@@ -176,6 +177,7 @@ const IN_LISTS: Readonly<Record<Habit, Reread>> = {
       : tokens,
   lampHues: hueFirst,
   extendsAndRetracts: (tokens) => withLast(tokens, { ext: "extend", ret: "retract" }),
+  portAndStarboard: (tokens) => withLast(tokens, { p: "left", s: "right" }),
   pickups: (tokens, text) =>
     tokens.every(({ word }) => /^(crank|plus|minus)$/.test(word))
       ? each(({ word }) => (word === "crank" ? ["crankshaft"] : undefined))(tokens, text)

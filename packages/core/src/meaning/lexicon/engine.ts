@@ -21,7 +21,7 @@ oil pressure lamp | switched-ground load lamp-off | oil lamp; oil pressure lamp;
 oil temperature | resistive-sensor load code | oil temperature; engine oil temperature; oil thermistor; sump temperature; sump oil temperature; oil ntc
 hydraulic oil temperature | resistive-sensor load reads-wrong | hydraulic temperature; hydraulic oil temperature; hyd temp; hyd oil temp; oil temperature hydraulic; hydraulic tank temperature; hydraulic fluid temperature
 # oil level
-oil level | resistive-sensor load lamp-on | oil level; engine oil level; oil level sensor; oil level switch; low oil level; hydraulic tank level; hydraulic oil level; hydraulic level; hydraulic tank low; sump level; oil quantity; oil dipstick; dipstick sensor; dipstick; sump oil level
+oil level | resistive-sensor load lamp-on | oil level; engine oil level; oil level sensor; oil level switch; low oil level; hydraulic tank level; hydraulic oil level; hydraulic level; hydraulic tank low; sump level; oil quantity; oil dipstick; dipstick sensor; dipstick; sump oil level; hydraulic oil low; hydraulic oil level low
 oil quality sensor | analog load lamp-on | oil quality; oil quality sensor; oil condition sensor; oil condition
 # air temperature
 intake air temperature | resistive-sensor load poor-running | intake air temperature; intake temperature; air temperature; manifold air temperature; act; inlet air; intake air; plenum temperature; air charge temperature; intake manifold temperature; inlet manifold temperature; airbox temperature; airbox; air box temperature; temperature airbox; air thermistor; intake thermistor; air probe; inlet air probe; suction air temperature; aspirated air temperature

@@ -99,7 +99,7 @@ central lubrication | switched-supply load comfort-lost | greasing; auto grease;
 body lock | switched-supply source dead | twist lock; sideboard lock; side board; container lock; bed lock
 sheet motor | switched-supply load dead | tarp; tarp motor; tarpaulin; tarp open; tarp close; sheeting; sheeting system; sheet open; sheet close; roll tarp; cover motor; easy sheet; tarp switch; tarp solenoid
 mixer drum | switched-supply load dead | drum; drum mix; drum discharge; drum speed; mixer; drum faster; drum slower
-refuse packer | switched-supply load dead | packer; packer plate; packing plate; compactor; compaction; bin lift; packer up; packer down; carrier plate; ejector; eject; ejector plate; sweep plate; blade pack; tailgate refuse
+refuse packer | switched-supply load dead | packer; packer plate; packing plate; compactor; compaction; bin lift; packer up; packer down; carrier plate; ejector; eject; ejector plate; sweep plate; blade pack; tailgate refuse; lifter
 outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg; stabilisers; stabilizers
 outrigger switch | switched-ground load lamp-on | leg switch; outrigger stowed; legs stowed; outrigger deployed; stabiliser switch; legs down; legs up; outrigger limit switch; jack stowed; leg contact
 crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate; swing; turret; turret rotate; turret left; turret right; slew left valve; rotate left; rotate right; rotation left; rotation right
@@ -113,7 +113,7 @@ ride control | switched-supply load comfort-lost | boom suspension; ride control
 travel speed | switched-supply load comfort-lost | two speed; two speed travel; travel high; tortoise hare; hare; hare tortoise; rabbit; two speed valve; two speed solenoid; travel two speed; rabbit tortoise; speed mode; tortoise; turtle speed; speed mode switch; slow mode; 2 speed; 2 speed switch; two speed switch; 2 speed valve; high low range toggle; high low range switch; high low range
 auto idle | switched-ground load comfort-lost | automatic idle; auto decel; auto decelerate; deceleration; idle timer
 power boost | switched-supply load comfort-lost | power up; one touch power; power max
-swing brake | switched-supply load dead | slew brake; slew lock; swing lock; swing park brake
+swing brake | switched-supply load dead | slew brake; slew lock; swing lock; swing park brake; crane park brake; crane brake
 mast tilt | switched-supply load dead | tilt forward; tilt back; tilt mast; mast tilt forward; mast tilt back; side shift; sideshift; side shift left; side shift right; reach out; reach in; fork spread; forks; fork positioner; clamp; clamp open; clamp close
 mast height switch | switched-supply load dead | mast height; fork height; lift limit; lift height switch; height limit; lift limit switch
 # - harvest

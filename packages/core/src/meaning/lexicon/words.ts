@@ -100,7 +100,7 @@ mirror: mir mirr spiegel aussenspiegel außenspiegel
 seat: sitz
 roof: dach
 bonnet: hood motorhaube haube
-boot: tgate trunk kofferraum tailgate hatch decklid liftgate heckklappe bootlid trunklid
+boot: tgate trunk kofferraum tailgate hatch decklid liftgate heckklappe bootlid trunklid heckteil
 horn: hupe signalhorn hooter horns
 wiper: wpr wischer scheibenwischer wipers wipe
 washer: wash wshr waschpumpe waschanlage waschwasser wasch
@@ -369,7 +369,7 @@ ignition lock: zündschloss zuendschloss
 glow plug: glühkerze gluehkerze
 trailer socket: anhängersteckdose
 antenna amplifier: antennenverstärker
-rear: 
+rear:  heck
 left: l lh lhs lft links li lks linke linker linkes linken nearside port
 right: r rh rhs rgt rechts re rechte rechter rechtes rechten offside starboard stbd
 front: frt fr vorn vorne vo vordere vorderer fnt
@@ -377,7 +377,7 @@ rear: rr hinten hintere hinterer aft
 high: hi hoch
 low: lo niedrig slow
 upper: top oben
-lower: bottom unten
+lower: bottom unten senken absenken
 inner: inboard innen
 outer: outboard
 terminal: term
@@ -387,7 +387,6 @@ check: chk
 without: ohne
 with: mit
 pulled: pull pulls pulling
-lift: heben
 closed: closer
 open: opener
 fast: schnell
@@ -835,4 +834,9 @@ warm up regulator: warmlaufregler
 auxiliary air valve: zusatzluftschieber
 thermostat time switch: thermozeitschalter
 electric load: els
+raise: anheben heben
+occupied: besetzt belegt
+foot board: trittbrett
+reverse inhibit: rückfahrsperre rückwärtsgangsperre
+engine speed up: drehzahlanhebung
 `;
