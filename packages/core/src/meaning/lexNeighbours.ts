@@ -193,7 +193,7 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   rule(`(?<=outr(?:igger)?s? (?:[lr]|left|right) )ext${END}`, "extend"),
   rule(`(?:gnd|ground|earth) by (?=ecu|ecm|pcm|control|module|unit|computer|engine)`, "earthed "),
   rule(`(?<=(?:abs|ebs|esc|esp|epb|ecu|oil|fuel|water|brake|level) )wl${END}`, "warning lamp"),
-  rule(`not[- ](?:aus|halt)${END}`, "engine stop"),
+  rule(`not[- ](?:aus|halt)${END}`, "emergency stop"),
   rule(
     `(?<=(?:schaufel|mast|gabel|ausleger|lift(?:er)?|rampe|b(?:ü|ue)hne|plattform|pritsche|st(?:ü|ue)tzen?|arm|l(?:ö|oe)ffel|schild|presse) )auf${END}`,
     "up",
@@ -205,4 +205,18 @@ export const BY_NEIGHBOURS: readonly Rule[] = [
   // "Knock sensor, screened core": the wire within the screen.
   rule(`(?:screened|shielded) core${END}`, "signal"),
   rule(`ht(?= (?:up|dn|down)${END})`, "height"),
+  rule(`coils(?= (?:12|24) ?v)`, "ignition coil supply"),
+  // "Trigger in +": the pickup at the crank, on an engine's control unit.
+  rule(
+    `^trig(?:ger)?(?: in(?:put)?) ?([+-])$`,
+    (m) => `crankshaft ${group(m, 1) === "+" ? "plus" : "minus"}`,
+  ),
+  rule(`back door(?= (?:lock|courtesy|opener|lid))`, "boot"),
+  rule(`def(?= grid)`, "defrost"),
+  rule(`(?:from )?ground (?:box|station)${END}`, ""),
+  rule(`(?<=brake )fl(?= (?:lt|lamp|light|sw|lvl|lev|low))`, "fluid"),
+  rule(`(?<=(?:shore|mains|rain|presence|leak|engine) )det${END}`, "detect"),
+  rule(`cmp(?= (?:temp|rly|relay|req|clutch|motor))|(?<=(?:rly|relay) )cmp${END}`, "compressor"),
+  rule(`^hs(?=(?: (?:[lr]|fl|fr|rl|rr))? (?:sig|gnd|5 ?v|ret)${END})`, "height sensor"),
+  rule(`^switched$`, "ignition supply"),
 ];

@@ -111,7 +111,8 @@ function read(text: string, context: MeaningContext): Meaning {
     said: tokens.map(({ word }) => word).join(" "),
     things: meant,
     either: isFirst ? either : [],
-    vague: isFirst && (vague || isQualified(tokens, used, meant[0])),
+    // "DIM": what is dimmed, or what dims it.
+    vague: isFirst && (vague || isQualified(tokens, used, meant[0]) || /^dim$/i.test(text.trim())),
     thing: meant[0] ?? null,
     aside: aside.filter((thing) => !named.includes(thing)),
     kinds,

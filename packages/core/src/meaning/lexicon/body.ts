@@ -141,6 +141,7 @@ master valve | switched-supply load dead | master valve; main valve; main on off
 flow meter | pwm load reads-wrong | flow meter; flow sensor; flow sensor pulse; flow rate sensor; flow; flow impulses
 boom lift | switched-supply load dead | boom up; boom lift; boom raise; boom down; boom lower; jib up; jib down; arm out; arm in; crane up; mast raise; mast lower; jib; arm up; arm down; boom; hoist; hoist up; hoist down; hoist raise; hoist lower; mast up; mast down; lamp tower raise; lamp tower lower; lamp tower up; lamp tower down; lamp mast up; lamp mast down; lamp mast raise; lamp mast lower
 boom up warning | switched-ground load lamp-off | boom up lamp; boom up warning; height warning; height warning lamp; boom raised lamp; boom raised warning; mast up lamp; boom high lamp; mast raised lamp
+joystick | analog source dead | joystick; joystick potentiometer; joystick signal; lever potentiometer; hand controller
 joystick axis x | analog source dead | joystick x; x axis; joystick x axis; axis x; joystick left right axis; joystick x signal; x axis signal
 joystick axis y | analog source dead | joystick y; y axis; joystick y axis; axis y; joystick fore aft axis; joystick y signal; y axis signal
 joystick roller | analog source dead | thumb roller; thumbwheel; thumb wheel; joystick roller; left roller; right roller; roller left; roller right; proportional roller; mini joystick; proportional thumb

@@ -208,7 +208,7 @@ clock: uhr
 phone: telephone handy tel
 mute: stummschaltung muting
 house: leisure domestic aufbaubatterie habitation
-inverter: wechselrichter
+inverter: wechselrichter inv
 anchor: ankerlicht anch
 navigation: nav
 forward: fwd vor fward vorwärts fwds vorwaerts
@@ -541,7 +541,7 @@ secondary air pump: sai sekundärluftpumpe sekundaerluftpumpe
 intake runner valve: saugrohrumschaltung schaltsaugrohr imrc
 thermostat heater: kennfeldthermostat
 four wheel drive switch: allrad
-engine stop: not-aus notaus
+emergency stop: not-aus notaus
 steering assist valve: evo
 toilet: wc
 interval: int
@@ -839,4 +839,9 @@ occupied: besetzt belegt
 foot board: trittbrett
 reverse inhibit: rückfahrsperre rückwärtsgangsperre
 engine speed up: drehzahlanhebung
+joystick: joy jstk jystk
+platform: plat
+agitator: rührwerk
+slew: drehwerk
+communication: comms
 `;
