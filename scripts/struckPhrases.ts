@@ -1,14 +1,14 @@
 import type { RawJob } from "@trevin/core/testing";
 import {
   phrasesIn,
-  REMARK_TABLE,
-  SIGN_TABLE,
-  THING_TABLE,
+  remarkTable,
+  signTable,
+  thingTable,
   type PhraseTable,
 } from "../packages/core/src/meaning/phrases.ts";
 import { tokensIn } from "../packages/core/src/meaning/tokensIn.ts";
 
-const TABLES = [THING_TABLE, SIGN_TABLE, REMARK_TABLE];
+const TABLES = [thingTable(), signTable(), remarkTable()];
 type Lists = Map<string, PhraseTable["byWord"] extends ReadonlyMap<string, infer List> ? List : never>;
 
 const labelsOf = (job: RawJob): readonly string[] =>

@@ -1,5 +1,5 @@
 import { present, oncePerText } from "../util/index.ts";
-import { firstLetters } from "./firstLetters.ts";
+import { ANYTHING, beginningsOf } from "./beginnings.ts";
 import type { Rule } from "./lexRule.ts";
 import { RULES } from "./lexRules.ts";
 import { formOf } from "./lexicon/index.ts";
@@ -17,31 +17,22 @@ export interface Token {
   readonly kind: "known" | "near" | "unknown" | "number" | "amount";
 }
 
-/** The rules that may begin with a character, and one pattern that tells whether any of them does: at most places none, and one look is cheaper than all of them. */
-interface Beginning {
-  readonly rules: readonly Rule[];
-  readonly any: RegExp;
-}
-const BEGINNINGS = RULES.map(({ pattern }) => firstLetters(pattern.source));
-const beginnings = new Map<string, Beginning>();
-function beginningWith(letter: string): Beginning {
-  const known = beginnings.get(letter);
-  if (known !== undefined) return known;
-  const rules = RULES.filter((_, i) => BEGINNINGS[i]?.has(letter) !== false);
-  const any = new RegExp(rules.map(({ pattern }) => `(?:${pattern.source})`).join("|"), "yu");
-  const found: Beginning = { rules, any };
-  if (beginnings.size < MOST_BEGINNINGS) beginnings.set(letter, found);
-  return found;
-}
-/** Letters, digits and signs of the languages that are written here; a text in another script is no reason to fill the memory. */
-const MOST_BEGINNINGS = 200;
+/** The rules that may begin with two characters, in their order: at most places none, and none has to be tried there. */
+const BEGINNINGS = RULES.map((one) => ({ one, beginnings: beginningsOf(one.pattern.source) }));
+const rulesBeginning = oncePerText<readonly Rule[]>(5_000);
+const rulesAt = (source: string, at: number): readonly Rule[] => {
+  const pair = source.slice(at, at + 2);
+  return rulesBeginning(pair, () => {
+    const ways = [pair, `${pair.charAt(0)}${ANYTHING}`, ANYTHING];
+    return BEGINNINGS.flatMap(({ one, beginnings }) =>
+      ways.some((way) => beginnings.has(way)) ? [one] : [],
+    );
+  });
+};
 
 /** The words that a mark or abbreviation at a place of the text stands for, with what stands there; undefined where none begins. */
 function ruleAt(source: string, at: number): { readonly words: string; readonly raw: string } | undefined {
-  const { rules, any } = beginningWith(source[at] ?? "");
-  any.lastIndex = at;
-  if (!any.test(source)) return undefined;
-  for (const { pattern, words } of rules) {
+  for (const { pattern, words } of rulesAt(source, at)) {
     pattern.lastIndex = at;
     const found = pattern.exec(source);
     if (found !== null && found[0] !== "") return { words: words(found), raw: found[0] };

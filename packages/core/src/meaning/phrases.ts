@@ -1,4 +1,4 @@
-import { firstDifference, present } from "../util/index.ts";
+import { firstDifference, lazily, present } from "../util/index.ts";
 import { lex, type Token } from "./lex.ts";
 import { REMARK_PHRASES, SIGN_PHRASES, THINGS } from "./lexicon/index.ts";
 
@@ -59,9 +59,9 @@ function tableOf(
   return { byWord, size: all.length };
 }
 
-export const THING_TABLE = tableOf(THINGS.map(({ name, phrases }) => ({ of: name, phrases })));
-export const SIGN_TABLE = tableOf(SIGN_PHRASES);
-export const REMARK_TABLE = tableOf(REMARK_PHRASES);
+export const thingTable = lazily(() => tableOf(THINGS.map(({ name, phrases }) => ({ of: name, phrases }))));
+export const signTable = lazily(() => tableOf(SIGN_PHRASES));
+export const remarkTable = lazily(() => tableOf(REMARK_PHRASES));
 
 /** Words that turn a text into its opposite. */
 const TURNED = new Map(
@@ -75,10 +75,13 @@ const TURNED = new Map(
 );
 const keyOf = (name: string, words: readonly (string | undefined)[]): string =>
   `${name}: ${[...words].sort().join(" ")}`;
-const SAID_OF_THINGS = new Set(
-  [...THING_TABLE.byWord.values()]
-    .flat()
-    .flatMap(({ of, also, words }) => [of, ...also].map((name) => keyOf(name, words))),
+const saidOfThings = lazily(
+  () =>
+    new Set(
+      [...thingTable().byWord.values()]
+        .flat()
+        .flatMap(({ of, also, words }) => [of, ...also].map((name) => keyOf(name, words))),
+    ),
 );
 /**
  * Places of a phrase that are no part of the thing's name, since the thing goes by their opposite as well: a high and a low pressure switch are
@@ -89,7 +92,7 @@ export const turningPlaces = ({ of, at }: Match, tokens: readonly Token[]): read
     const turned = TURNED.get(tokens[place]?.word ?? "");
     if (turned === undefined) return false;
     const words = at.map((one) => (one === place ? turned : tokens[one]?.word));
-    return SAID_OF_THINGS.has(keyOf(of, words));
+    return saidOfThings().has(keyOf(of, words));
   });
 
 /** Words that may stand between the words of one phrase and change nothing. */
@@ -210,7 +213,7 @@ function nearest(
 
 /** The phrases of a table that a text holds: the longest first, each word in one phrase only. */
 export function phrasesIn(table: PhraseTable, tokens: readonly Token[]): readonly Match[] {
-  const anyOrder = table === THING_TABLE;
+  const anyOrder = table === thingTable();
   const words = tokens.map(({ word }) => general(word));
   const held = new Set(words);
   const found: Match[] = [];
@@ -240,4 +243,4 @@ export function phrasesIn(table: PhraseTable, tokens: readonly Token[]): readonl
 }
 
 /** How many phrases the lexicon knows. */
-export const PHRASE_COUNT = THING_TABLE.size + SIGN_TABLE.size + REMARK_TABLE.size;
+export const phraseCount = (): number => thingTable().size + signTable().size + remarkTable().size;

@@ -10,7 +10,7 @@ import type { Thing } from "./lexicon/index.ts";
 import { contactOf, forbidden, isFree, isSpare, markOf, poleOf, voltsOf } from "./marks.ts";
 import type { GivenBy, Meaning } from "./meaning.ts";
 import { partsIn } from "./partsIn.ts";
-import { phrasesIn, REMARK_TABLE, SIGN_TABLE, THING_TABLE, turningPlaces, type Match } from "./phrases.ts";
+import { phrasesIn, remarkTable, signTable, thingTable, turningPlaces, type Match } from "./phrases.ts";
 import { asWay, sensesOf, TRAVELS } from "./senses.ts";
 import { HABITS, tokensIn, type MeaningContext } from "./tokensIn.ts";
 import { doubtOf, understoodOf } from "./understood.ts";
@@ -32,15 +32,15 @@ export function readMeaning(text: string, context: MeaningContext = {}): Meaning
 const NOTHING: ReadonlyMap<SignalClass, number> = new Map([["none", 1]]);
 function read(text: string, context: MeaningContext): Meaning {
   const tokens = tokensIn(text, context);
-  const remarks = phrasesIn(REMARK_TABLE, tokens);
+  const remarks = phrasesIn(remarkTable(), tokens);
   // The other end of a winding or lamp tells nothing of this one.
   const silenced = new Set(
     remarks.filter(({ of }) => of === "other-side" || of === "place").flatMap(({ at }) => at),
   );
   for (const place of forbidden(tokens)) silenced.add(place);
   const open = (match: Match): boolean => match.at.every((place) => !silenced.has(place));
-  const thingMatches = phrasesIn(THING_TABLE, tokens).filter(open);
-  const signs = phrasesIn(SIGN_TABLE, tokens).filter(open);
+  const thingMatches = phrasesIn(thingTable(), tokens).filter(open);
+  const signs = phrasesIn(signTable(), tokens).filter(open);
   const asidePlaces = placesAside(tokens);
   const { things, either, vague, aside, used } = chooseThings(thingMatches, tokens, asidePlaces);
   const contained = new Set(

@@ -14,6 +14,6 @@ export { compareNatural, compareText, firstDifference } from "./compare.ts";
 export { capital, list } from "./sentence.ts";
 export { unionFind, type UnionFind } from "./unionFind.ts";
 export { tokensOf } from "./tokensOf.ts";
-export { once, oncePerText } from "./memo.ts";
+export { lazily, once, oncePerText } from "./memo.ts";
 export { inUnit } from "./inUnit.ts";
 export { sameValue } from "./sameValue.ts";

@@ -25,3 +25,9 @@ export function oncePerText<V>(most: number): (text: string, make: () => V) => V
     return value;
   };
 }
+
+/** What costs something to make and is not always needed: made when it is first asked for. */
+export function lazily<V>(make: () => V): () => V {
+  let made: { readonly value: V } | null = null;
+  return () => (made ??= { value: make() }).value;
+}

@@ -14,6 +14,7 @@ import TopLine from "../components/frame/TopLine.vue";
 import { useCommands } from "../composables/useCommands.ts";
 import { useJob } from "../stores/job.ts";
 import { usePrefs } from "../stores/prefs.ts";
+import { warmUpAnalysis } from "../workers/client.ts";
 
 const route = useRoute();
 const router = useRouter();
@@ -27,6 +28,7 @@ const waits = computed(
     store.analysis === null &&
     (store.begun || (route.name !== "brief" && route.name !== "pinouts" && route.name !== "faces")),
 );
+warmUpAnalysis();
 watch(
   id,
   (job) => {

@@ -33,10 +33,15 @@ export interface Running<T> {
 }
 type Work<T> = (remote: Remote<ComputeWorker>) => Promise<T>;
 
+interface OwnWorker {
+  readonly run: <T>(work: Work<T>) => Running<T>;
+  /** Starts it before there is something to compute. */
+  readonly warmUp: () => void;
+}
 /** A worker of its own for one kind of computation: it is kept for the next, and ended at once when it is stopped. */
-function ownWorker(): <T>(work: Work<T>) => Running<T> {
+function ownWorker(): OwnWorker {
   let kept: ReturnType<typeof start> | null = null;
-  return (work) => {
+  const run = <T>(work: Work<T>): Running<T> => {
     const own = (kept ??= start());
     let stop: () => void = () => undefined;
     const stopped = new Promise<null>((resolve) => {
@@ -48,10 +53,14 @@ function ownWorker(): <T>(work: Work<T>) => Running<T> {
     });
     return { result: Promise.race([work(own.remote), stopped]), stop };
   };
+  return { run, warmUp: () => void run((remote) => remote.warmUp()) };
 }
 const inAnalysis = ownWorker();
 const inProof = ownWorker();
 type Tell = (progress: Progress) => void;
+
+/** Has the worker ready by the time that a job has come from the server. */
+export const warmUpAnalysis = (): void => inAnalysis.warmUp();
 
 /** Analyses a job in a worker of its own, which can be stopped at any time without losing anything. */
 export const startAnalysis = (
@@ -59,7 +68,8 @@ export const startAnalysis = (
   entries: readonly Entry[],
   match: boolean,
   onProgress: Tell,
-): Running<Analysis> => inAnalysis((remote) => remote.analyse(dossier, entries, match, proxy(onProgress)));
+): Running<Analysis> =>
+  inAnalysis.run((remote) => remote.analyse(dossier, entries, match, proxy(onProgress)));
 
 /** Solves a job's circuit: it takes a while on a large job, and no table that is read meanwhile waits for it. */
 export const startProof = (
@@ -67,12 +77,12 @@ export const startProof = (
   state: HarnessState,
   steps: readonly Step[],
   onProgress: Tell,
-): Running<Proof> => inProof((remote) => remote.prove(dossier, state, steps, proxy(onProgress)));
+): Running<Proof> => inProof.run((remote) => remote.prove(dossier, state, steps, proxy(onProgress)));
 
 /** Solves the job's circuit decided otherwise. */
 export const startOtherwise = (dossier: Dossier, how: Otherwise): Running<OtherwiseOutcome> =>
-  inProof((remote) => remote.otherwise(dossier, how));
+  inProof.run((remote) => remote.otherwise(dossier, how));
 
 /** Tries in the circuit what would cure a finding. */
 export const startCures = (dossier: Dossier, finding: CircuitFinding): Running<readonly Decision[]> =>
-  inProof((remote) => remote.cures(dossier, finding));
+  inProof.run((remote) => remote.cures(dossier, finding));

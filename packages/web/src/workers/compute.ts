@@ -2,6 +2,7 @@ import { expose } from "comlink";
 import {
   analyse,
   proofOf,
+  readMeaning,
   curesOf,
   provedOtherwise,
   stateAfter,
@@ -52,7 +53,11 @@ function prove(
   return proofOf(dossier, stateAfter(state, steps), (done, total) => tell({ done, total }));
 }
 
+/** Reads one label, so that the lexicon is there when a job's are to be read. */
+const warmUp = (): void => void readMeaning("+12 V");
+
 const worker = {
+  warmUp,
   analyse: analyseHere,
   lookAlikes: lookAlikesOf,
   needs: needsOf,

@@ -22,7 +22,9 @@ const stages = computed(() => {
   const done = steps.filter((step) => store.analysis?.bench.progress.has(step.id)).length;
   const blocks = plan?.blocks.length ?? 0;
   const share = (part: number, whole: number): number => (whole === 0 ? 0 : part / whole);
-  const wishes = dossier === null ? [] : briefLines(dossier).filter(({ item }) => item.kept);
+  // Reading all labels takes a moment, and the worker is at it first.
+  const isWorkedOut = dossier !== null && store.analysis !== null;
+  const wishes = isWorkedOut ? briefLines(dossier).filter(({ item }) => item.kept) : [];
   const served = wishes.filter(({ state }) => state === "served").length;
   const worklistWords = (): string => {
     if (wanted === 0) return "needs pins";
@@ -37,29 +39,35 @@ const stages = computed(() => {
     const stops = findings.filter(({ severity }) => severity === "stop").length;
     return stops > 0 ? `${stops} not safe` : `${findings.length} to look at`;
   };
+  // Nothing is said of what has not been read or worked out yet.
+  const once = (isKnown: boolean, words: string): string => (isKnown ? words : "");
+  const isRead = dossier !== null;
   return [
     {
       name: "brief",
       title: "Brief",
-      text: wishes.length === 0 ? "nothing requested" : `${served} of ${wishes.length} served`,
+      text: once(
+        isWorkedOut,
+        wishes.length === 0 ? "nothing requested" : `${served} of ${wishes.length} served`,
+      ),
       share: share(served, wishes.length),
     },
     {
       name: "pinouts",
       title: "Pinouts",
-      text: pins.length === 0 ? "no pins yet" : `${known} of ${pins.length} cavities known`,
+      text: once(isRead, pins.length === 0 ? "no pins yet" : `${known} of ${pins.length} cavities known`),
       share: share(known, pins.length),
     },
     {
       name: "crosswalk",
       title: "Crosswalk",
-      text: wanted === 0 ? "needs pins" : `${wanted - undecided} of ${wanted} pins decided`,
+      text: once(isRead, wanted === 0 ? "needs pins" : `${wanted - undecided} of ${wanted} pins decided`),
       share: share(wanted - undecided, wanted),
     },
     {
       name: "worklist",
       title: "Worklist",
-      text: worklistWords(),
+      text: once(isRead && (plan !== undefined || wanted === 0), worklistWords()),
       share: blocks > 0 || steps.length === 0 ? 0 : 1,
     },
     {
@@ -71,13 +79,16 @@ const stages = computed(() => {
     {
       name: "bench",
       title: "Bench",
-      text: !store.begun ? "not begun" : `${done} of ${steps.length} steps`,
+      text: once(
+        isRead && (plan !== undefined || !store.begun),
+        !store.begun ? "not begun" : `${done} of ${steps.length} steps`,
+      ),
       share: share(done, steps.length),
     },
     {
       name: "ledger",
       title: "Ledger",
-      text: store.stored.length === 1 ? "1 entry" : `${store.stored.length} entries`,
+      text: once(isRead, store.stored.length === 1 ? "1 entry" : `${store.stored.length} entries`),
       share: store.begun ? share(done, steps.length) : 0,
     },
   ];

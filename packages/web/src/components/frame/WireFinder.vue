@@ -129,6 +129,7 @@ useCommands([{ id: "what-wire", title: "What is this wire? Find a colour", keys:
           <button type="button" class="hit" @click="show(hit)">
             <b class="code">{{ hit.placed.connector.name }}</b><CavityLabel
               :label="hit.placed.pin.cavity"
+              class="cavity"
             /><DrawnWire
               :colour="pinColour(hit.placed.pin, hit.placed.connector)"
               :size="hit.placed.pin.size"
@@ -187,6 +188,9 @@ h3 .mut {
   min-width: 46px;
   font-weight: 700;
   font-size: 14px;
+}
+.hit > .cavity {
+  min-width: 44px;
 }
 .fn {
   display: grid;
