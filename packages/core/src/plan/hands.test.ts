@@ -104,7 +104,7 @@ describe("the ends of a joint", () => {
           else met.two++;
         }
       }),
-      { numRuns: 1600, seed: 11 },
+      { numRuns: 800, seed: 11 },
     );
     for (const count of Object.values(met)) expect(count).toBeGreaterThan(4);
   });

@@ -99,7 +99,8 @@ central lubrication | switched-supply load comfort-lost | greasing; auto grease;
 body lock | switched-supply source dead | twist lock; sideboard lock; side board; container lock; bed lock
 sheet motor | switched-supply load dead | tarp; tarp motor; tarpaulin; tarp open; tarp close; sheeting; sheeting system; sheet open; sheet close; roll tarp; cover motor; easy sheet; tarp switch; tarp solenoid
 mixer drum | switched-supply load dead | drum; drum mix; drum discharge; drum speed; mixer; drum faster; drum slower
-refuse packer | switched-supply load dead | packer; packer plate; packing plate; compactor; compaction; bin lift; packer up; packer down; carrier plate; ejector; eject; ejector plate; sweep plate; blade pack; tailgate refuse; lifter
+refuse packer | switched-supply load dead | packer; packer plate; packing plate; compactor; compaction; bin lift; packer up; packer down; carrier plate; ejector; eject; ejector plate; blade pack; tailgate refuse; lifter
+sweep plate | switched-supply load dead | sweep plate; sweep panel; sweep blade; sweep plate valve; slide plate; sweep bucket; 
 outrigger | switched-supply load dead | outriggers; stabiliser leg; stabiliser out; stabiliser in; leg out; leg in; leg up; leg down; stabiliser up; stabiliser down; jack leg; support leg; stabilisers; stabilizers
 outrigger switch | switched-ground load lamp-on | leg switch; outrigger stowed; legs stowed; outrigger deployed; stabiliser switch; legs down; legs up; outrigger limit switch; jack stowed; leg contact
 crane slew | switched-supply load dead | slew; slew left; slew right; slewing; slew valve; swing left; swing right; boom swing; rotate platform; turntable rotate; swing; turret; turret rotate; turret left; turret right; slew left valve; rotate left; rotate right; rotation left; rotation right

@@ -498,7 +498,6 @@ resistive: res
 broom: brush
 resistance: resistor
 operator: occupant
-pressure: presse
 stabilisation: stabilization stabiliser
 service reminder: sri
 oil temperature: oilt öltemperatur oeltemperatur
@@ -844,4 +843,6 @@ platform: plat
 agitator: rührwerk
 slew: drehwerk
 communication: comms
+packer: presse
+bucket: schaufel löffel
 `;

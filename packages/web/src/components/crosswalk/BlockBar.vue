@@ -26,6 +26,8 @@ const emit = defineEmits<{
 }>();
 const name = computed(() => pinNamer(props.dossier));
 const others = computed(() => props.blocks.filter(({ code }) => code !== "counterpart"));
+/** So many blockers are shown by themselves. */
+const shown = computed(() => (props.question ? 1 : Math.min(2, others.value.length)));
 const count = (outcome: "works" | "dead" | "damage"): number =>
   props.verdict.filter((join) => join.outcome === outcome).length;
 </script>
@@ -57,7 +59,7 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
         </p>
         <PartBehind v-if="question" :connector="question" :dossier="dossier" keyed brief />
         <button
-          v-for="(block, i) in others.slice(0, question ? 0 : 2)"
+          v-for="(block, i) in question ? [] : others.slice(0, shown)"
           :key="i"
           type="button"
           class="link lab"
@@ -65,13 +67,13 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
         >
           {{ blockWords(block, name) }}
         </button>
-        <button v-if="blocks.length > 2" type="button" class="link lab more" @click="emit('nextBlock')">
-          and {{ blocks.length - 2 }} more
+        <button v-if="blocks.length > shown" type="button" class="link lab more" @click="emit('nextBlock')">
+          and {{ blocks.length - shown }} more
         </button>
       </template>
-      <p class="verdict lab">
-        <b>By colour alone</b>, {{ verdict.length }} joins: {{ count("works") }} work,
-        {{ count("dead") }} stay dead, {{ count("damage") }} do damage
+      <p v-if="verdict.length > 0" class="verdict lab">
+        <b>By colour alone</b>, {{ verdict.length }} {{ verdict.length === 1 ? "join" : "joins" }}:
+        {{ count("works") }} work, {{ count("dead") }} stay dead, {{ count("damage") }} do damage
       </p>
     </template>
   </footer>
@@ -105,8 +107,8 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
 }
 .verdict {
   margin-left: auto;
-  max-width: 300px;
-  flex: none;
+  flex: 0 1 300px;
+  min-width: 160px;
   line-height: 17px;
   color: var(--ink2);
 }

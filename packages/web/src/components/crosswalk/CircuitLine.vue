@@ -171,9 +171,11 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
   box-shadow: inset 0 0 0 2.5px var(--sheet);
 }
 @media (max-width: 1000px) {
-  .row,
+  .row {
+    grid-template-columns: minmax(0, 1fr) 84px 68px 84px minmax(0, 1fr) 78px 18px;
+  }
   .row.several {
-    grid-template-columns: minmax(0, 1fr) auto 68px auto minmax(0, 1fr) 78px 18px;
+    grid-template-columns: minmax(0, 1fr) 108px 68px 108px minmax(0, 1fr) 78px 18px;
   }
   .row > .sure {
     display: none;
@@ -182,7 +184,7 @@ const isHere = computed(() => !props.row.vehicle.length || !props.row.incoming.l
 @media (max-width: 620px) {
   .row,
   .row.several {
-    grid-template-columns: minmax(0, 1fr) auto 58px auto minmax(0, 1fr);
+    grid-template-columns: minmax(0, 1fr) 38px 58px 38px minmax(0, 1fr);
     padding: 0 2px;
   }
   .row > .state,

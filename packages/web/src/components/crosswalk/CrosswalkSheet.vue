@@ -49,8 +49,12 @@ const count = (outcome: ColourJoin["outcome"]): number =>
     <h1>{{ dossier.head.name }}: crosswalk</h1>
     <p>
       {{ dossier.head.vehicle }} + {{ dossier.head.incoming }}, {{ dossier.head.nominalVolts }} V.
-      {{ rows.length }} circuits. By colour alone, {{ verdict.length }} joins: {{ count("works") }} work,
-      {{ count("dead") }} stay dead, {{ count("damage") }} do damage. Go by cavity.
+      {{ rows.length }} circuits.
+      <template v-if="verdict.length > 0"
+        >By colour alone, {{ verdict.length }} {{ verdict.length === 1 ? "join" : "joins" }}:
+        {{ count("works") }} work, {{ count("dead") }} stay dead, {{ count("damage") }} do damage. Go by
+        cavity.</template
+      >
     </p>
     <table>
       <thead>
