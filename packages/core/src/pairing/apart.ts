@@ -19,7 +19,7 @@ const DAMAGE_LIKELY = 0.7;
 export function apartBy(left: ReadPin, right: ReadPin): Reason | null {
   const [a, b] = [left.reading, right.reading];
   if (classFit(left.classes, right.classes).damage >= DAMAGE_LIKELY) return unfit(left, right, "damage");
-  if (isShort(a, b) || isShort(b, a)) return unfit(left, right, "damage");
+  if (isShort(left, right) || isShort(right, left)) return unfit(left, right, "damage");
   const opposite = oppositeIn(left, right);
   if (opposite !== null) return { kind: "opposite", ...opposite, weight: 0 };
   const isOneThing = a.thing?.name === b.thing?.name;
@@ -78,8 +78,11 @@ const neverTalk = ({ signal: one }: ReadPin, { signal: other }: ReadPin): boolea
   DATA.has(one) && one !== other && (DATA.has(other) || SWITCHED.has(other));
 
 /** "Minus electronics" on "UB ECU": a text that names nothing but a ground never meets one that names nothing but a supply, however unsure each is. */
-const isShort = ({ thing: one }: ReadPin["reading"], { thing: other }: ReadPin["reading"]): boolean =>
-  one?.name === "ground" && other !== null && isGeneric(other) && isSupply(other.signal);
+const isShort = (
+  { reading: { thing: one }, signal }: ReadPin,
+  { reading: { thing: other }, signal: fed }: ReadPin,
+): boolean =>
+  signal === "ground" && one?.name === "ground" && isSupply(fed) && other !== null && isGeneric(other);
 
 /** The minus of an ignition coil kicks to hundreds of volts, and an input for logic stands five (common practice, no source). */
 const kicksBack = ({ signal, reading: one }: ReadPin, { reading: other }: ReadPin): boolean =>
