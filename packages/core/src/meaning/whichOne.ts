@@ -34,7 +34,6 @@ export type Dimension = (typeof DIMENSIONS)[number];
 
 /** What a text names in each dimension; a dimension that it says nothing of is left out. */
 export type WhichOne = ReadonlyMap<Dimension, ReadonlySet<string>>;
-
 /** Words of the lexicon by what they mean (common practice, no source). */
 const WORDS: readonly (readonly [dimension: Dimension, value: string, words: string])[] = [
   ["side", "left", "left"],
@@ -251,7 +250,6 @@ export const CABIN_WORD =
 
 /** "Fresh full", "tank half": how full is told whatever phrase it stands in; "full beam" is a lamp. */
 const HOLDS_WATER = /^(?:tank|level|water|fresh|waste|fuel)$/;
-
 const RANKS: Readonly<Record<string, number>> = { cylinder: 0, number: 1, hash: 3 };
 /**
  * The place of the number that tells which one: a cylinder's before one that is called a number, that before a plain one, and a maker's

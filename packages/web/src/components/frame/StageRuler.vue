@@ -40,13 +40,13 @@ const stages = computed(() => {
     return stops > 0 ? `${stops} not safe` : `${findings.length} to look at`;
   };
   // Nothing is said of what has not been read or worked out yet.
-  const once = (isKnown: boolean, words: string): string => (isKnown ? words : "");
+  const said = (isKnown: boolean, words: string): string => (isKnown ? words : "");
   const isRead = dossier !== null;
   return [
     {
       name: "brief",
       title: "Brief",
-      text: once(
+      text: said(
         isWorkedOut,
         wishes.length === 0 ? "nothing requested" : `${served} of ${wishes.length} served`,
       ),
@@ -55,19 +55,19 @@ const stages = computed(() => {
     {
       name: "pinouts",
       title: "Pinouts",
-      text: once(isRead, pins.length === 0 ? "no pins yet" : `${known} of ${pins.length} cavities known`),
+      text: said(isRead, pins.length === 0 ? "no pins yet" : `${known} of ${pins.length} cavities known`),
       share: share(known, pins.length),
     },
     {
       name: "crosswalk",
       title: "Crosswalk",
-      text: once(isRead, wanted === 0 ? "needs pins" : `${wanted - undecided} of ${wanted} pins decided`),
+      text: said(isRead, wanted === 0 ? "needs pins" : `${wanted - undecided} of ${wanted} pins decided`),
       share: share(wanted - undecided, wanted),
     },
     {
       name: "worklist",
       title: "Worklist",
-      text: once(isRead && (plan !== undefined || wanted === 0), worklistWords()),
+      text: said(isRead && (plan !== undefined || wanted === 0), worklistWords()),
       share: blocks > 0 || steps.length === 0 ? 0 : 1,
     },
     {
@@ -79,7 +79,7 @@ const stages = computed(() => {
     {
       name: "bench",
       title: "Bench",
-      text: once(
+      text: said(
         isRead && (plan !== undefined || !store.begun),
         !store.begun ? "not begun" : `${done} of ${steps.length} steps`,
       ),
@@ -88,7 +88,7 @@ const stages = computed(() => {
     {
       name: "ledger",
       title: "Ledger",
-      text: once(isRead, store.stored.length === 1 ? "1 entry" : `${store.stored.length} entries`),
+      text: said(isRead, store.stored.length === 1 ? "1 entry" : `${store.stored.length} entries`),
       share: store.begun ? share(done, steps.length) : 0,
     },
   ];
