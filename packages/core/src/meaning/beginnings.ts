@@ -3,9 +3,9 @@
  * no more than that something follows. Groups, alternatives, plain classes and optional parts are followed; the rest is anything.
  */
 export type Beginnings = ReadonlySet<string>;
-export const ANYTHING = "*";
+const ANYTHING = "*";
 /** So many characters are looked at. */
-const LENGTH = 2;
+export const LENGTH = 2;
 /** More beginnings than this tell nothing. */
 const MOST = 400;
 
@@ -13,6 +13,10 @@ const isOpen = (beginning: string): boolean => beginning.length < LENGTH && !isC
 const isCut = (beginning: string): boolean => beginning.length > 0 && beginning.endsWith(ANYTHING);
 const LOOKS_AROUND = /^\(\?<?[=!]/;
 const QUANTIFIER = /^(?:[?*+]|\{\d+(?:,\d*)?\})\??/;
+
+/** Whether a match may begin where a text goes on with these characters, `LENGTH` of them or as many as are left. */
+export const mayBegin = (beginnings: Beginnings, next: string): boolean =>
+  beginnings.has(next) || beginnings.has(`${next.charAt(0)}${ANYTHING}`) || beginnings.has(ANYTHING);
 
 export function beginningsOf(pattern: string): Beginnings {
   const found = new Set([...ofAlternatives(pattern)].map((one) => (isOpen(one) ? one + ANYTHING : one)));

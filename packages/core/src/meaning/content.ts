@@ -35,7 +35,6 @@ const FED: ReadonlyMap<string, string> = new Map([
   ["valve", "valve"],
   ["solenoid", "valve"],
   ["electronic", "electronic"],
-  ["electronics", "electronic"],
   ["control unit", "electronic"],
   ["logic", "electronic"],
   ["lamp", "lamp"],

@@ -1,5 +1,5 @@
-import { present, oncePerText } from "../util/index.ts";
-import { ANYTHING, beginningsOf } from "./beginnings.ts";
+import { lazily, oncePerText, present } from "../util/index.ts";
+import { beginningsOf, LENGTH, mayBegin } from "./beginnings.ts";
 import type { Rule } from "./lexRule.ts";
 import { RULES } from "./lexRules.ts";
 import { formOf } from "./lexicon/index.ts";
@@ -18,16 +18,15 @@ export interface Token {
 }
 
 /** The rules that may begin with two characters, in their order: at most places none, and none has to be tried there. */
-const BEGINNINGS = RULES.map((one) => ({ one, beginnings: beginningsOf(one.pattern.source) }));
+const ruleBeginnings = lazily(() =>
+  RULES.map((one) => ({ one, beginnings: beginningsOf(one.pattern.source) })),
+);
 const rulesBeginning = oncePerText<readonly Rule[]>(5_000);
 const rulesAt = (source: string, at: number): readonly Rule[] => {
-  const pair = source.slice(at, at + 2);
-  return rulesBeginning(pair, () => {
-    const ways = [pair, `${pair.charAt(0)}${ANYTHING}`, ANYTHING];
-    return BEGINNINGS.flatMap(({ one, beginnings }) =>
-      ways.some((way) => beginnings.has(way)) ? [one] : [],
-    );
-  });
+  const next = source.slice(at, at + LENGTH);
+  return rulesBeginning(next, () =>
+    ruleBeginnings().flatMap(({ one, beginnings }) => (mayBegin(beginnings, next) ? [one] : [])),
+  );
 };
 
 /** The words that a mark or abbreviation at a place of the text stands for, with what stands there; undefined where none begins. */

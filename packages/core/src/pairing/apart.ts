@@ -77,7 +77,10 @@ const unfit = (left: ReadPin, right: ReadPin, fit: Fit): Reason => ({
 const neverTalk = ({ signal: one }: ReadPin, { signal: other }: ReadPin): boolean =>
   DATA.has(one) && one !== other && (DATA.has(other) || SWITCHED.has(other));
 
-/** "Minus electronics" on "UB ECU": a text that names nothing but a ground never meets one that names nothing but a supply, however unsure each is. */
+/**
+ * "Minus electronics" on "UB ECU": a text that names nothing but a ground never meets one that names nothing but a supply, however
+ * unsure each is.
+ */
 const isShort = (
   { reading: { thing: one }, signal }: ReadPin,
   { reading: { thing: other }, signal: fed }: ReadPin,

@@ -28,7 +28,7 @@ const TELLS = /lamp|tell-tale|warning|buzzer|horn|siren/;
 const isTellTale = ({ thing }: Meaning): boolean =>
   thing !== null && thing.signal === "switched-ground" && TELLS.test(thing.name);
 /** A buzzer and the lamp beside it have wires of their own. */
-const SOUNDS = /\b(?:buzzer|bleeper|sounder|gong|chime)\b/;
+const SOUNDS = /\b(?:buzzer|bleeper)\b/;
 const SHINES = /\b(?:lamp|indicator|telltale)\b/;
 const isDisjoint = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean =>
   [...a].every((one) => !b.has(one));

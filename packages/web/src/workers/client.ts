@@ -53,7 +53,10 @@ function ownWorker(): OwnWorker {
     });
     return { result: Promise.race([work(own.remote), stopped]), stop };
   };
-  return { run, warmUp: () => void run((remote) => remote.warmUp()) };
+  return {
+    run,
+    warmUp: () => void (kept ??= start()).remote.warmUp(),
+  };
 }
 const inAnalysis = ownWorker();
 const inProof = ownWorker();

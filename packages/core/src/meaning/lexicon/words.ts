@@ -369,11 +369,10 @@ ignition lock: zündschloss zuendschloss
 glow plug: glühkerze gluehkerze
 trailer socket: anhängersteckdose
 antenna amplifier: antennenverstärker
-rear:  heck
 left: l lh lhs lft links li lks linke linker linkes linken nearside port
 right: r rh rhs rgt rechts re rechte rechter rechtes rechten offside starboard stbd
 front: frt fr vorn vorne vo vordere vorderer fnt
-rear: rr hinten hintere hinterer aft
+rear: rr hinten hintere hinterer aft heck
 high: hi hoch
 low: lo niedrig slow
 upper: top oben

@@ -3,6 +3,7 @@
 import { blockWords, pinNamer, type Analysis, type Block, type Connector, type Dossier } from "@trevin/core";
 import { computed } from "vue";
 import PartBehind from "../parts/PartBehind.vue";
+import { colourVerdict } from "./colourVerdict.ts";
 
 const props = defineProps<{
   marked: number;
@@ -26,10 +27,9 @@ const emit = defineEmits<{
 }>();
 const name = computed(() => pinNamer(props.dossier));
 const others = computed(() => props.blocks.filter(({ code }) => code !== "counterpart"));
-/** So many blockers are shown by themselves. */
-const shown = computed(() => (props.question ? 1 : Math.min(2, others.value.length)));
-const count = (outcome: "works" | "dead" | "damage"): number =>
-  props.verdict.filter((join) => join.outcome === outcome).length;
+/** The blockers that are named; the question about a part takes their place. */
+const named = computed(() => (props.question ? [] : others.value.slice(0, 2)));
+const more = computed(() => props.blocks.length - (props.question ? 1 : named.value.length));
 </script>
 
 <template>
@@ -59,7 +59,7 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
         </p>
         <PartBehind v-if="question" :connector="question" :dossier="dossier" keyed brief />
         <button
-          v-for="(block, i) in question ? [] : others.slice(0, shown)"
+          v-for="(block, i) in named"
           :key="i"
           type="button"
           class="link lab"
@@ -67,13 +67,12 @@ const count = (outcome: "works" | "dead" | "damage"): number =>
         >
           {{ blockWords(block, name) }}
         </button>
-        <button v-if="blocks.length > shown" type="button" class="link lab more" @click="emit('nextBlock')">
-          and {{ blocks.length - shown }} more
+        <button v-if="more > 0" type="button" class="link lab more" @click="emit('nextBlock')">
+          and {{ more }} more
         </button>
       </template>
       <p v-if="verdict.length > 0" class="verdict lab">
-        <b>By colour alone</b>, {{ verdict.length }} {{ verdict.length === 1 ? "join" : "joins" }}:
-        {{ count("works") }} work, {{ count("dead") }} stay dead, {{ count("damage") }} do damage
+        <b>By colour alone</b>, {{ colourVerdict(verdict) }}
       </p>
     </template>
   </footer>

@@ -17,6 +17,7 @@ import {
   type CircuitRow,
 } from "@trevin/core";
 import DrawnWire from "../parts/DrawnWire.vue";
+import { colourVerdict } from "./colourVerdict.ts";
 
 const props = defineProps<{
   rows: readonly CircuitRow[];
@@ -40,8 +41,6 @@ const what = (row: CircuitRow): string => {
   return row.alone !== null ? `open: ${proposalWords(row.alone)}?` : `${lineWords(row).above}?`;
 };
 const minded = (row: CircuitRow) => row.hazards.filter(({ severity }) => severity !== "note");
-const count = (outcome: ColourJoin["outcome"]): number =>
-  props.verdict.filter((join) => join.outcome === outcome).length;
 </script>
 
 <template>
@@ -51,9 +50,7 @@ const count = (outcome: ColourJoin["outcome"]): number =>
       {{ dossier.head.vehicle }} + {{ dossier.head.incoming }}, {{ dossier.head.nominalVolts }} V.
       {{ rows.length }} circuits.
       <template v-if="verdict.length > 0"
-        >By colour alone, {{ verdict.length }} {{ verdict.length === 1 ? "join" : "joins" }}:
-        {{ count("works") }} work, {{ count("dead") }} stay dead, {{ count("damage") }} do damage. Go by
-        cavity.</template
+        >By colour alone, {{ colourVerdict(verdict) }}. Go by cavity.</template
       >
     </p>
     <table>
