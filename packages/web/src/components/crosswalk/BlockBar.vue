@@ -106,7 +106,7 @@ const more = computed(() => props.blocks.length - (props.question ? 1 : named.va
 }
 .verdict {
   margin-left: auto;
-  flex: 0 1 300px;
+  flex: 0 1 auto;
   min-width: 160px;
   line-height: 17px;
   color: var(--ink2);

@@ -86,6 +86,7 @@ const choose = (value: Counterpart): void =>
 }
 .choices {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
 }
 .btn[aria-pressed="true"] {
